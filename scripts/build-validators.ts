@@ -1,0 +1,32 @@
+/**
+ * Compiles the JSON schemas to one standalone module. The content security policy forbids Ajv's own way of compiling at
+ * run time (new Function), so browser, server and command line all use this.
+ */
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import { dirname, join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { Ajv } from "ajv";
+import standaloneCode from "ajv/dist/standalone/index.js";
+
+const folder = join(dirname(fileURLToPath(import.meta.url)), "../src/data/schemas");
+const require = createRequire(import.meta.url);
+
+const ajv = new Ajv({ allErrors: true, strict: true, strictRequired: false, allowUnionTypes: true, code: { source: true, esm: true } });
+const exported: Record<string, string> = {};
+for (const file of readdirSync(folder).filter((name) => name.endsWith(".schema.json"))) {
+  const schema = JSON.parse(readFileSync(join(folder, file), "utf8")) as { $id: string };
+  ajv.addSchema(schema);
+  exported[file.replace(".schema.json", "")] = schema.$id;
+}
+const generate = (standaloneCode as unknown as { default?: typeof standaloneCode }).default ?? standaloneCode;
+// The few helpers that Ajv would require at run time are written into the module.
+const code = generate(ajv, exported).replace(/require\("(ajv\/dist\/runtime\/\w+)"\)(\.default)?/g, (_, name: string) => {
+  const helper = require(name) as { default: unknown };
+  if (typeof helper.default !== "function") throw new Error(`${name} is no function`);
+  return name.endsWith("ucs2length") ? `(${String(helper.default)})` : fail(name);
+});
+function fail(name: string): never {
+  throw new Error(`The helper ${name} cannot be written into the module; see scripts/build-validators.ts`);
+}
+writeFileSync(join(folder, "validators.generated.js"), code);

@@ -1,0 +1,31 @@
+import type { Profile } from "../../core/proof/profile";
+import type { FailedFile, ScoredFile } from "../score";
+
+const round = (n: number): number => Math.round(n * 1e4) / 1e4;
+
+/** The answer as JSON, described in docs/command-line.md. Shares and points to four decimals. */
+export function asJson(scored: ScoredFile[], profile: Profile, failed: FailedFile[]): string {
+  const answer = {
+    version: 1,
+    profile: { id: profile.id, version: profile.version },
+    files: scored.map(({ file, report }) => ({
+      file,
+      score: round(report.score),
+      words: report.words,
+      minutes: report.minutes,
+      groups: report.groups.map(({ id, earned, weight }) => ({ id, earned: round(earned), weight: round(weight) })),
+      checks: report.findings.map(({ id, group, state, share, weight, gain, reason, evidence }) => ({
+        id,
+        group,
+        state,
+        share: round(share),
+        weight,
+        gain: round(gain),
+        reason,
+        evidence,
+      })),
+    })),
+    ...(failed.length && { errors: failed }),
+  };
+  return `${JSON.stringify(answer, null, 2)}\n`;
+}

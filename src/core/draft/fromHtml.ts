@@ -1,0 +1,159 @@
+/** From an HTML file to a draft: what its head says, and its main content. */
+import type { Element, Root, RootContent } from "hast";
+import rehypeParse from "rehype-parse";
+import { unified } from "unified";
+import { EXIT, SKIP, visit } from "unist-util-visit";
+import { type Draft, type DraftMeta, emptyMeta } from "./draft";
+import { blocksFromHast, plainText } from "./fromHast";
+
+const parser = unified().use(rehypeParse);
+
+/** Parses a whole page or a fragment as a browser would (HTML Standard, section 13.2). Never throws on text. */
+export function parseHtml(html: string): Root {
+  return parser.parse(html.replace(/^\uFEFF/, ""));
+}
+
+/**
+ * Reads a page.
+ *
+ * Content: the first `main`, else the first `article`, else the body without navigation, site header, footer and asides.
+ * A first-level heading in a `header` of the content, or outside it where the content has none, is the post's title; the `title`
+ * element is the meta title, and the title too where the page has no such heading.
+ *
+ * @param html a document or fragment, trusted in nothing: no script or style of it survives into the draft
+ */
+export function draftFromHtml(html: string): Draft {
+  const root = parseHtml(html);
+  const meta = headOf(root);
+  const content = contentOf(root);
+  const lifted = liftTitle(root, content);
+  const blocks = blocksFromHast(content);
+  meta.title = lifted ?? firstHeadingText(content) ?? meta.metaTitle;
+  return { meta, blocks, headingIds: "explicit" };
+}
+
+function headOf(root: Root): DraftMeta {
+  const meta: DraftMeta = { ...emptyMeta, supporting: [], tags: [] };
+  let suffix = "";
+  let seenTitle = false;
+  visit(root, "element", (node) => {
+    const { properties: p } = node;
+    switch (node.tagName) {
+      case "svg":
+      case "math":
+        return SKIP;
+      case "html":
+        meta.language = String(p.lang ?? "").trim() || meta.language;
+        return;
+      case "title":
+        if (seenTitle) return;
+        seenTitle = true;
+        meta.metaTitle = oneLine(plainText({ ...node, tagName: "span" }));
+        suffix = String(p.dataSuffix ?? "");
+        return;
+      case "link":
+        if (String(p.rel ?? "").split(/[\s,]+/).includes("canonical")) meta.canonical ||= String(p.href ?? "").trim();
+        return;
+      case "meta":
+        readMeta(meta, String(p.name ?? p.property ?? "").toLowerCase(), oneLine(String(p.content ?? "")));
+        return;
+      default:
+        return;
+    }
+  });
+  if (suffix && meta.metaTitle.endsWith(suffix.trimEnd())) {
+    meta.metaTitle = meta.metaTitle.slice(0, meta.metaTitle.length - suffix.trimEnd().length);
+    meta.titleSuffix = suffix;
+  }
+  meta.slug = slugOf(meta.canonical);
+  return meta;
+}
+
+function readMeta(meta: DraftMeta, name: string, content: string): void {
+  if (!content) return;
+  switch (name) {
+    case "description":
+      meta.description ||= content;
+      break;
+    case "author":
+      meta.author ||= content;
+      break;
+    case "article:section":
+      meta.category ||= content;
+      break;
+    case "article:tag":
+      meta.tags.push(content);
+      break;
+    case "article:published_time":
+      meta.date ||= content.slice(0, 10);
+      break;
+    case "keywords": {
+      // The first is the target keyword, the others support it: as our own export writes them.
+      const [first = "", ...others] = content.split(",").map((k) => k.trim()).filter(Boolean);
+      meta.keyword ||= first;
+      if (!meta.supporting.length) meta.supporting = others;
+      break;
+    }
+  }
+}
+
+/** Last part of an address's path, as a slug; empty for a home page or what is no address. */
+export function slugOf(address: string): string {
+  const path = (URL.canParse(address) ? new URL(address).pathname : (address.split(/[?#]/)[0] ?? "")).replace(/\/+$/, "");
+  const last = path.slice(path.lastIndexOf("/") + 1).replace(/\.(html?|php|aspx?)$/i, "");
+  try {
+    return decodeURIComponent(last);
+  } catch {
+    return last;
+  }
+}
+
+function find(root: Root | Element, test: (node: Element) => boolean): Element | undefined {
+  let found: Element | undefined;
+  visit(root, "element", (node) => {
+    if (node.tagName === "template" || node.tagName === "svg") return SKIP;
+    if (!test(node)) return;
+    found = node;
+    return EXIT;
+  });
+  return found;
+}
+
+const FURNITURE = new Set(["nav", "footer", "aside"]);
+
+function contentOf(root: Root): Root | Element {
+  const main = find(root, (n) => n.tagName === "main" || n.properties.role === "main") ?? find(root, (n) => n.tagName === "article");
+  if (main) return main;
+  const body = find(root, (n) => n.tagName === "body") ?? root;
+  const rest = (body.children as RootContent[]).filter((n) => n.type !== "element" || !FURNITURE.has(n.tagName));
+  return { type: "root", children: rest };
+}
+
+/** Takes the title's heading out of the tree where it is page furniture, and returns its text. */
+function liftTitle(root: Root, content: Root | Element): string | null {
+  let text: string | null = null;
+  let headings = 0;
+  visit(content, "element", (node) => {
+    if (node.tagName === "h1") headings++;
+  });
+  const scope = headings === 0 ? root : content;
+  visit(scope, "element", (node) => {
+    if (FURNITURE.has(node.tagName)) return SKIP;
+    if (headings > 0 && node.tagName !== "header") return;
+    const at = node.children.findIndex((child) => child.type === "element" && child.tagName === "h1");
+    if (at < 0) return;
+    text = oneLine(plainText(node.children[at]!));
+    node.children.splice(at, 1);
+    return EXIT;
+  });
+  return text;
+}
+
+function firstHeadingText(content: Root | Element): string | null {
+  const heading = find(content, (node) => node.tagName === "h1");
+  return heading ? oneLine(plainText(heading)) || null : null;
+}
+
+function oneLine(text: string): string {
+  return text.toWellFormed().replace(/[ \t\r\n\f]+/g, " ").trim();
+}

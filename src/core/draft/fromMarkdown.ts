@@ -1,0 +1,46 @@
+/** From a Markdown file (CommonMark with GFM, front matter, raw HTML) to a draft, through the same tree as HTML. */
+import type { Root as HastRoot } from "hast";
+import type { Root as MdastRoot } from "mdast";
+import rehypeRaw from "rehype-raw";
+import remarkGfm from "remark-gfm";
+import remarkParse from "remark-parse";
+import remarkRehype from "remark-rehype";
+import { unified } from "unified";
+import type { Draft } from "./draft";
+import { slugOf } from "./fromHtml";
+import { blocksFromHast } from "./fromHast";
+import { readFrontMatter } from "./frontMatter";
+
+const parser = unified().use(remarkParse).use(remarkGfm);
+const toTree = unified()
+  .use(remarkRehype, {
+    allowDangerousHtml: true,
+    clobberPrefix: "",
+    handlers: {
+      // Nothing between the brackets means that nobody has described the picture, not that it is decoration.
+      image(state, node: { alt?: string | null; url: string }) {
+        const properties = node.alt ? { src: node.url, alt: node.alt } : { src: node.url };
+        const result = { type: "element" as const, tagName: "img", properties, children: [] };
+        state.patch(node as never, result);
+        return result;
+      },
+      imageReference(state, node: { alt?: string | null; identifier: string }) {
+        const definition = state.definitionById.get(node.identifier.toUpperCase());
+        const src = definition?.url ?? "";
+        return { type: "element" as const, tagName: "img", properties: node.alt ? { src, alt: node.alt } : { src }, children: [] };
+      },
+    },
+  })
+  .use(rehypeRaw);
+
+/**
+ * Reads a Markdown post.
+ *
+ * @throws FrontMatterError where the front matter is no YAML mapping; the body itself is never refused
+ */
+export function draftFromMarkdown(file: string): Draft {
+  const { meta, body } = readFrontMatter(file);
+  const tree = toTree.runSync(parser.parse(body) as MdastRoot) as HastRoot;
+  if (!meta.slug) meta.slug = slugOf(meta.canonical);
+  return { meta, blocks: blocksFromHast(tree), headingIds: "derived" };
+}

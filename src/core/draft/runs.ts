@@ -1,0 +1,132 @@
+import type { Link, Mark, Run } from "./draft";
+
+// biome-ignore lint/suspicious/noControlCharactersInRegex: control characters are what it removes
+const CONTROL = /[\u0000-\u0008\u000b\u000e-\u001f\u007f]/;
+/** White space that HTML collapses (HTML Standard, "ASCII whitespace"); a line break element is kept as \n. */
+const BLANK = /[ \t\r\f]/;
+
+export interface NormalisedText {
+  text: string;
+  runs: Run[];
+}
+
+/**
+ * Collapses white space over a block's runs as a browser does when it lays out a paragraph, so that editor, HTML and
+ * Markdown give one text. Blanks at the ends and around line breaks go; control characters and lone surrogates go too.
+ *
+ * Each run that comes out is an unbroken stretch of its source, so `at + n` stays the place of its n-th character.
+ *
+ * @param raw runs as found; "\n" in their text is a forced line break, all other white space is soft
+ * @param preserve keep white space as it is (code)
+ */
+export function normaliseRuns(raw: readonly Run[], preserve = false): NormalisedText {
+  const kept: Run[] = [];
+  let current: (Run & { next: number }) | null = null;
+  let pending: { char: string; run: Run; index: number } | null = null;
+  let last = "\n";
+
+  const put = (char: string, run: Run, index: number) => {
+    const at = run.at === undefined ? undefined : run.at + index;
+    if (current && sameStyle(current, run) && (at === undefined || current.next === at)) {
+      current.text += char;
+      current.next += 1;
+    } else {
+      current = { text: char, marks: run.marks, next: (at ?? 0) + 1 };
+      if (run.link) current.link = run.link;
+      if (at !== undefined) current.at = at;
+      kept.push(current);
+    }
+    last = char;
+  };
+
+  for (const run of raw) {
+    const text = run.text.isWellFormed() ? run.text : run.text.toWellFormed();
+    for (let i = 0; i < text.length; i++) {
+      const char = text[i]!;
+      if (CONTROL.test(char)) continue;
+      if (preserve) {
+        put(char === "\r" ? "\n" : char, run, i);
+        continue;
+      }
+      if (BLANK.test(char)) {
+        if (last !== "\n" && !pending) pending = { char: " ", run, index: i };
+        continue;
+      }
+      if (char === "\n") {
+        // Blanks before a break go; breaks at the start go; the end is trimmed below.
+        pending = kept.length ? { char: "\n", run, index: i } : null;
+        if (pending) {
+          put("\n", run, i);
+          pending = null;
+        }
+        continue;
+      }
+      if (pending) {
+        put(pending.char, pending.run, pending.index);
+        pending = null;
+      }
+      put(char, run, i);
+    }
+  }
+  if (!preserve) trimBreaks(kept);
+  const runs = kept.map(({ text, marks, link, at }): Run => {
+    const run: Run = { text, marks };
+    if (link) run.link = link;
+    if (at !== undefined) run.at = at;
+    return run;
+  });
+  return { text: runs.map((r) => r.text).join(""), runs };
+}
+
+function trimBreaks(runs: Run[]): void {
+  for (let run = runs.at(-1); run; run = runs.at(-1)) {
+    run.text = run.text.replace(/[\n ]+$/, "");
+    if (run.text) return;
+    runs.pop();
+  }
+}
+
+function sameStyle(a: Run, b: Run): boolean {
+  return a.marks === b.marks || (a.marks.length === b.marks.length && a.marks.every((m, i) => m === b.marks[i]))
+    ? sameLink(a.link, b.link)
+    : false;
+}
+
+export function sameLink(a: Link | undefined, b: Link | undefined): boolean {
+  return a === b || (a !== undefined && b !== undefined && a.href === b.href && a.rel === b.rel);
+}
+
+const ORDER: readonly Mark[] = ["bold", "italic", "strike", "code"];
+
+/** Marks in one order, each once, so that equal styles compare equal. */
+export function withMark(marks: readonly Mark[], mark: Mark): readonly Mark[] {
+  return marks.includes(mark) ? marks : ORDER.filter((m) => m === mark || marks.includes(m));
+}
+
+/** A link as a reader meets it: neighbouring runs with one target are one link. Span in the block's text. */
+export interface PlacedLink {
+  link: Link;
+  text: string;
+  start: number;
+  end: number;
+}
+
+export function linksOf(runs: readonly Run[]): PlacedLink[] {
+  const found: PlacedLink[] = [];
+  let at = 0;
+  let open: PlacedLink | null = null;
+  for (const run of runs) {
+    const end = at + run.text.length;
+    if (run.link && open && sameLink(open.link, run.link)) {
+      open.text += run.text;
+      open.end = end;
+    } else if (run.link) {
+      open = { link: run.link, text: run.text, start: at, end };
+      found.push(open);
+    } else {
+      open = null;
+    }
+    at = end;
+  }
+  return found;
+}

@@ -1,0 +1,75 @@
+/** From a draft to Markdown with front matter. What Markdown has no syntax for is written as HTML, which it allows. */
+import type { Element, ElementContent, Root } from "hast";
+import { defaultHandlers } from "hast-util-to-mdast";
+import type { Html, Nodes, Root as MdastRoot } from "mdast";
+import rehypeRemark from "rehype-remark";
+import rehypeStringify from "rehype-stringify";
+import remarkGfm from "remark-gfm";
+import remarkStringify from "remark-stringify";
+import { unified } from "unified";
+import type { Draft, PictureBlock } from "./draft";
+import { blocksToHast } from "./toHast";
+import { writeFrontMatter } from "./frontMatter";
+
+const html = unified().use(rehypeStringify);
+const asHtml = (node: Element): Html => ({ type: "html", value: html.stringify({ type: "root", children: [node] }) });
+
+const toTree = unified().use(rehypeRemark, {
+  document: true,
+  handlers: {
+    figure(_state, node: Element): Nodes {
+      const image = node.children[0] as Element;
+      // A caption, decoration, a link around it or a known size: only HTML can say so.
+      const plain = node.children.length === 1 && image.tagName === "img" && image.properties.alt !== "";
+      if (!plain) return asHtml(node);
+      const picture = { url: String(image.properties.src ?? ""), alt: String(image.properties.alt ?? "") };
+      return { type: "paragraph", children: [{ type: "image", ...picture }] };
+    },
+    table(state, node: Element) {
+      return isPlainTable(node) ? defaultHandlers.table!(state, node) : asHtml(node);
+    },
+    iframe(_state, node: Element) {
+      return asHtml(node);
+    },
+    a(state, node: Element) {
+      // An empty link is a fault that must not vanish on the way.
+      return node.children.length ? defaultHandlers.a!(state, node) : asHtml(node);
+    },
+  },
+});
+const writer = unified().use(remarkGfm).use(remarkStringify, { bullet: "-", emphasis: "_", rule: "-", fences: true });
+
+/**
+ * Writes a draft as Markdown (CommonMark with GFM), front matter first.
+ *
+ * @param pictureSrc address to write for a picture, as its path in the download; the draft's own where absent
+ */
+export function draftToMarkdown(draft: Draft, pictureSrc?: (picture: PictureBlock) => string): string {
+  const children = blocksToHast(draft.blocks, { headingIds: false, ...(pictureSrc && { pictureSrc }) });
+  const root: Root = { type: "root", children };
+  const tree = toTree.runSync(root) as unknown as MdastRoot;
+  const body = writer.stringify(tree);
+  return `${writeFrontMatter(draft.meta)}${body ? `\n${body}` : ""}`;
+}
+
+/** GFM tables have one header row, no spans, and nothing but a line of text in a cell. */
+function isPlainTable(table: Element): boolean {
+  const [head, ...rest] = table.children as Element[];
+  if (head?.tagName !== "thead" || rest.length > 1) return false;
+  const rows = [head, ...rest].flatMap((section) => section.children as Element[]);
+  return rows.every((row, i) =>
+    row.children.every(
+      (cell) =>
+        cell.type === "element" &&
+        (cell.tagName === "th") === (i === 0) &&
+        !cell.properties.colSpan &&
+        !cell.properties.rowSpan &&
+        cell.children.every(isLine),
+    ),
+  );
+}
+
+function isLine(node: ElementContent): boolean {
+  if (node.type !== "element") return true;
+  return !/^(p|ul|ol|br|figure|pre|h[1-6]|blockquote|table|hr|iframe)$/.test(node.tagName) && node.children.every(isLine);
+}

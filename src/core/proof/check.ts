@@ -1,0 +1,45 @@
+/** The anatomy of a check: what it is called and says, beside the one function that judges. */
+import type { FieldName, DraftReading } from "./reading";
+import type { CheckId } from "./profile";
+
+export type GroupId = "keyword" | "snippet" | "structure" | "coverage" | "pictures" | "links" | "reading";
+
+export interface Check {
+  id: CheckId;
+  group: GroupId;
+  /** Name as the interface shows it. */
+  name: string;
+  /** How long the repair takes a person: breaks ties of equal gains. */
+  effort: "seconds" | "minutes" | "longer";
+  /** What is asked and why, in a sentence or two. */
+  says: string;
+  /** Where in the application the repair is made. */
+  place: "title" | "metaTitle" | "description" | "slug" | "keyword" | "body" | "pictures";
+  judge(reading: DraftReading): Judgement;
+}
+
+/** A quotation from the draft: of a block's text, of a picture's alt text, or of a field. */
+export interface Evidence {
+  quote: string;
+  /** Place among the draft's blocks; absent for a field. */
+  block?: number;
+  /** Field of the draft, or the alt text of the block; absent for the block's own text. */
+  field?: FieldName | "alt" | "fileName";
+  /** Span in UTF-16 code units of that text. */
+  start: number;
+  end: number;
+}
+
+export type Judgement =
+  | { state: "judged"; share: number; reason: string; evidence: Evidence[] }
+  | { state: "waiting"; reason: string; evidence: Evidence[] }
+  | { state: "not-applicable"; reason: string; evidence: Evidence[] };
+
+export const judged = (share: number, reason: string, evidence: Evidence[] = []): Judgement => ({
+  state: "judged",
+  share: Math.min(1, Math.max(0, share)),
+  reason,
+  evidence,
+});
+export const waiting = (reason: string): Judgement => ({ state: "waiting", reason, evidence: [] });
+export const notApplicable = (reason: string): Judgement => ({ state: "not-applicable", reason, evidence: [] });

@@ -1,0 +1,45 @@
+import type { PictureBlock } from "../../draft/draft";
+import { fold } from "../../text/fold";
+import { type Check, judged, notApplicable, waiting } from "../check";
+import { MOST_EVIDENCE, ofAlt } from "../evidence";
+import { isFileName } from "../fileNames";
+import type { DraftReading } from "../reading";
+
+export const altText: Check = {
+  id: "alt-text",
+  group: "pictures",
+  name: "Alt text",
+  effort: "minutes",
+  place: "pictures",
+  says: "Every picture that is not decoration has an alt text that describes it: 4 to 125 characters, no file name, no “image of”, the keyword at most once (WCAG 2.2, success criterion 1.1.1).",
+  judge(reading) {
+    if (!reading.pictures.length) return waiting("There is no picture yet.");
+    const meant = reading.pictures.filter(({ picture }) => !picture.decorative);
+    if (!meant.length) return notApplicable("All pictures are marked as decoration.");
+    const faults = new Map<string, number>();
+    const poor = meant.filter(({ picture }) => {
+      const fault = faultOf(reading, picture);
+      if (fault) faults.set(fault, (faults.get(fault) ?? 0) + 1);
+      return fault !== null;
+    });
+    const said = [...faults].map(([fault, n]) => `${n} ${fault}`).join(", ");
+    return judged(
+      1 - poor.length / meant.length,
+      poor.length ? `Of ${meant.length}: ${said}.` : `All ${meant.length} have a fair alt text.`,
+      poor.slice(0, MOST_EVIDENCE).map(({ block }) => ofAlt(reading, block)),
+    );
+  },
+};
+
+function faultOf(reading: DraftReading, picture: PictureBlock): string | null {
+  const { leastCharacters, mostCharacters, mostUses } = reading.profile.checks["alt-text"];
+  const alt = picture.alt?.trim() ?? "";
+  const characters = [...alt].length;
+  if (!alt) return "without alt text";
+  if (isFileName(alt, picture.fileName)) return "with a file name for alt text";
+  if (characters < leastCharacters) return "too short";
+  if (characters > mostCharacters) return `over ${mostCharacters} characters`;
+  if (reading.pack.altOpening.test(fold(alt))) return "that only says it is a picture of something";
+  if (reading.findIn(reading.analyse(alt), false).length > mostUses) return "that repeats the keyword";
+  return null;
+}

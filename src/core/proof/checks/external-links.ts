@@ -1,0 +1,20 @@
+import { type Check, judged } from "../check";
+import { plural } from "../evidence";
+import { targetResolver } from "../linkTargets";
+
+export const externalLinks: Check = {
+  id: "external-links",
+  group: "links",
+  name: "A link to another site",
+  effort: "minutes",
+  place: "body",
+  says: "The post links to a source or two on other sites, over https.",
+  judge(reading) {
+    const target = targetResolver(reading);
+    const targets = reading.links.map(({ link }) => target(link.href)).filter((t) => t.kind === "external");
+    const secure = targets.filter((t) => t.secure).length;
+    if (secure) return judged(1, `${plural(secure, "link")} to other sites over https.`);
+    if (!targets.length) return judged(0, "There is no link to another site.");
+    return judged(reading.profile.checks["external-links"].insecureShare, `${plural(targets.length, "link")} to other sites, all over plain http.`);
+  },
+};

@@ -1,0 +1,12 @@
+import { type Check, judged } from "../check";
+import { plural } from "../evidence";
+
+export const hasPicture: Check = {
+  id: "has-picture",
+  group: "pictures",
+  name: "A picture",
+  effort: "minutes",
+  place: "pictures",
+  says: "The post has a picture or more: something to see, and something to share.",
+  judge: ({ pictures }) => (pictures.length ? judged(1, `${plural(pictures.length, "picture")}.`) : judged(0, "There is no picture yet.")),
+};

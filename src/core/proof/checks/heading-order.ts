@@ -1,0 +1,20 @@
+import { type Check, judged } from "../check";
+import { MOST_EVIDENCE, wholeBlock } from "../evidence";
+
+export const headingOrder: Check = {
+  id: "heading-order",
+  group: "structure",
+  name: "Heading levels in order",
+  effort: "seconds",
+  place: "body",
+  says: "No heading goes more than one level deeper than the one before it, so that readers and screen readers can follow the outline.",
+  judge(reading) {
+    const { headings } = reading;
+    const after = headings.slice(1);
+    if (!after.length) return judged(1, "There are no headings out of order.");
+    const jumps = after.filter((heading, i) => heading.level > headings[i]!.level + 1);
+    const evidence = jumps.slice(0, MOST_EVIDENCE).map(({ block }) => wholeBlock(reading, block!));
+    const reason = jumps.length ? `${jumps.length} of ${after.length} headings skip a level.` : "Every heading follows on from the one before.";
+    return judged(1 - jumps.length / after.length, reason, evidence);
+  },
+};

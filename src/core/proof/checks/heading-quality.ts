@@ -1,0 +1,37 @@
+import { foldPlain } from "../../text/fold";
+import { type Check, judged, notApplicable } from "../check";
+import { MOST_EVIDENCE, wholeBlock } from "../evidence";
+
+export const headingQuality: Check = {
+  id: "heading-quality",
+  group: "structure",
+  name: "Headings say something",
+  effort: "minutes",
+  place: "body",
+  says: "No heading of the body is empty, repeats an earlier one or runs over 70 characters.",
+  judge(reading) {
+    const headings = reading.headings.filter((heading) => heading.block !== null);
+    if (!headings.length) return notApplicable("The body has no headings.");
+    const { mostCharacters } = reading.profile.checks["heading-quality"];
+    const seen = new Set<string>();
+    const faults = { empty: 0, repeated: 0, long: 0 };
+    const poor = headings.filter(({ text }) => {
+      const folded = foldPlain(text);
+      const fault = !text.trim() ? "empty" : folded && seen.has(folded) ? "repeated" : [...text].length > mostCharacters ? "long" : null;
+      if (folded) seen.add(folded);
+      if (fault) faults[fault]++;
+      return fault !== null;
+    });
+    const said = [
+      faults.empty && `${faults.empty} empty`,
+      faults.repeated && `${faults.repeated} repeated`,
+      faults.long && `${faults.long} over ${mostCharacters} characters`,
+    ].filter(Boolean);
+    const reason = poor.length ? `Of ${headings.length} headings: ${said.join(", ")}.` : "All headings are filled, different and short enough.";
+    return judged(
+      1 - poor.length / headings.length,
+      reason,
+      poor.slice(0, MOST_EVIDENCE).map(({ block }) => wholeBlock(reading, block!)),
+    );
+  },
+};

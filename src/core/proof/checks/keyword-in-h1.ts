@@ -1,0 +1,27 @@
+import { bestOccurrence } from "../../text/match";
+import { type Check, type Judgement, judged, waiting } from "../check";
+import { formWords, inBlock, inField, quoted } from "../evidence";
+import { NO_KEYWORD } from "../keywordField";
+
+export const keywordInH1: Check = {
+  id: "keyword-in-h1",
+  group: "keyword",
+  name: "Keyword in the page's H1",
+  effort: "seconds",
+  place: "title",
+  says: "The page's H1 says the target keyword. Most sites show the post's title as the H1.",
+  judge(reading) {
+    if (!reading.keyword) return waiting(NO_KEYWORD);
+    if (!reading.h1s.length) return waiting("The page has no H1 yet: give the post a title.");
+    let best: Judgement = judged(0, `The H1 does not say ${quoted(reading.keyword.text)}.`);
+    for (const { text, block } of reading.h1s) {
+      const analysed = block === null ? reading.analyse(text) : reading.analysed(block);
+      const found = bestOccurrence(reading.findIn(analysed, true));
+      if (!found || (best.state === "judged" && found.value <= best.share)) continue;
+      const field = { name: "title" as const, text, analysed };
+      const evidence = block === null ? inField(field, found.start, found.end) : inBlock(reading, block, found.start, found.end);
+      best = judged(found.value, `The H1 has it ${formWords(found)}.`, [evidence]);
+    }
+    return best;
+  },
+};

@@ -1,0 +1,32 @@
+import { bestOccurrence } from "../../text/match";
+import { type Check, judged, waiting } from "../check";
+import { MOST_EVIDENCE, formWords, inBlock, quoted } from "../evidence";
+import { NO_KEYWORD } from "../keywordField";
+
+export const keywordInSubheads: Check = {
+  id: "keyword-in-subheads",
+  group: "keyword",
+  name: "Keyword in a subheading",
+  effort: "seconds",
+  place: "body",
+  says: "One H2 or H3 or more says the target keyword. When most of them do, the page reads like a list of keywords, and half the points go.",
+  judge(reading) {
+    if (!reading.keyword) return waiting(NO_KEYWORD);
+    const subheads = reading.headings.filter((h) => h.block !== null && (h.level === 2 || h.level === 3));
+    if (!subheads.length) return waiting("There are no subheadings (H2 or H3) yet.");
+    const { mostShare, mostCount, mostFactor } = reading.profile.checks["keyword-in-subheads"];
+    const carrying = subheads.flatMap(({ block }) => {
+      const found = bestOccurrence(reading.findIn(reading.analysed(block!), true));
+      return found ? [{ block: block!, found }] : [];
+    });
+    if (!carrying.length) return judged(0, `None of the ${subheads.length} subheadings says ${quoted(reading.keyword.text)}.`);
+    const best = carrying.reduce((a, b) => (b.found.value > a.found.value ? b : a));
+    const tooMany = carrying.length >= mostCount && carrying.length > mostShare * subheads.length;
+    const evidence = (tooMany ? carrying : [best])
+      .slice(0, MOST_EVIDENCE)
+      .map(({ block, found }) => inBlock(reading, block, found.start, found.end));
+    return tooMany
+      ? judged(best.found.value * mostFactor, `${carrying.length} of ${subheads.length} subheadings say it: that is too many.`, evidence)
+      : judged(best.found.value, `${carrying.length} of ${subheads.length} subheadings say it, at best ${formWords(best.found)}.`, evidence);
+  },
+};

@@ -1,0 +1,19 @@
+import type { Check } from "../check";
+import { keywordInField } from "../keywordField";
+
+export const keywordInTitle: Check = {
+  id: "keyword-in-title",
+  group: "keyword",
+  name: "Keyword in the meta title",
+  effort: "seconds",
+  place: "metaTitle",
+  says: "The meta title (the title where there is none) says the target keyword, and begins it before its middle. It is the first thing that a searcher compares with what they typed.",
+  judge(reading) {
+    const { lateFactor } = reading.profile.checks["keyword-in-title"];
+    return keywordInField(reading, reading.searchTitle, "meta title", true, (occurrence, field) => {
+      const before = [...field.text.slice(0, occurrence.start)].length;
+      const late = before > [...field.text].length / 2;
+      return { share: occurrence.value * (late ? lateFactor : 1), note: late ? ", but past its middle" : "" };
+    });
+  },
+};

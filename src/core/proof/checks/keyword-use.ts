@@ -1,0 +1,32 @@
+import { type Check, judged, waiting } from "../check";
+import { MOST_EVIDENCE, inBlock, percent, plural } from "../evidence";
+import { NO_KEYWORD } from "../keywordField";
+
+export const keywordUse: Check = {
+  id: "keyword-use",
+  group: "keyword",
+  name: "Keyword use in the text",
+  effort: "minutes",
+  place: "body",
+  says: "The text uses the target keyword as often as a page on the subject does: neither hardly ever nor until it reads like a list. Inflections count; points stop at the upper end and fall beyond it.",
+  judge(reading) {
+    if (!reading.keyword) return waiting(NO_KEYWORD);
+    if (!reading.words) return waiting("There is no text yet.");
+    const { low, high, fewUses, fewWords, fewShare, endFactor, endAtLeast } = reading.profile.checks["keyword-use"];
+    const { useCount, words } = reading;
+    const density = useCount / words;
+    const evidence = reading.uses
+      .flatMap(({ block, occurrences }) => occurrences.map((o) => inBlock(reading, block, o.start, o.end)))
+      .slice(0, MOST_EVIDENCE);
+    const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${percent(density, 1)})`;
+    const usual = `usual is ${percent(low, 1)} to ${percent(high, 1)}`;
+    if (density > high) {
+      const end = Math.max(endFactor * high, endAtLeast);
+      return judged((end - density) / (end - high), `${said}: too many, ${usual}.`, evidence);
+    }
+    const rising = density >= low ? 1 : density / low;
+    const few = words >= fewWords && useCount < fewUses;
+    const share = few ? Math.min(rising, fewShare) : rising;
+    return judged(share, share < 1 ? `${said}: few, ${usual}.` : `${said}, inside the usual ${percent(low, 1)} to ${percent(high, 1)}.`, evidence);
+  },
+};

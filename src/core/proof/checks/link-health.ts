@@ -1,0 +1,37 @@
+import { type Check, judged, notApplicable } from "../check";
+import { MOST_EVIDENCE, ofLink, quoted } from "../evidence";
+import { fragmentIds, targetResolver } from "../linkTargets";
+
+export const linkHealth: Check = {
+  id: "link-health",
+  group: "links",
+  name: "Links that work",
+  effort: "seconds",
+  place: "body",
+  says: "No link is empty, malformed or a script, points to a place that this page does not have, or to a page that this site does not have.",
+  judge(reading) {
+    const { links, context } = reading;
+    if (!links.length) return notApplicable("There are no links.");
+    const target = targetResolver(reading);
+    let ids: Set<string> | null = null;
+    const broken = links.flatMap((link) => {
+      const to = target(link.link.href);
+      let why: string | null = null;
+      if (to.kind === "broken") why = to.why;
+      if (to.kind === "self" && to.fragment) {
+        ids ??= fragmentIds(reading);
+        if (!ids.has(to.fragment)) why = `points to #${to.fragment}, which is not on this page`;
+      }
+      if (to.kind === "internal" && context.site.paths && !context.site.paths.has(to.path)) why = "points to a page that this site does not have";
+      return why ? [{ link, why }] : [];
+    });
+    if (!broken.length) return judged(1, "No link is broken.");
+    const first = broken[0]!;
+    const more = broken.length > 1 ? ` (and ${broken.length - 1} more)` : "";
+    return judged(
+      0,
+      `The link ${quoted(first.link.text || first.link.link.href)} ${first.why}${more}.`,
+      broken.slice(0, MOST_EVIDENCE).map(({ link }) => ofLink(reading, link)),
+    );
+  },
+};

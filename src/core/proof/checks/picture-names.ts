@@ -1,0 +1,27 @@
+import { type Check, judged, notApplicable, waiting } from "../check";
+import { MOST_EVIDENCE } from "../evidence";
+import { isMadeOfWords } from "../fileNames";
+
+export const pictureNames: Check = {
+  id: "picture-names",
+  group: "pictures",
+  name: "Picture file names",
+  effort: "minutes",
+  place: "pictures",
+  says: "The names of the picture files are made of words, not what a camera or a screen grab left them.",
+  judge(reading) {
+    if (!reading.pictures.length) return waiting("There is no picture yet.");
+    const named = reading.pictures.filter(({ picture }) => picture.fileName);
+    if (!named.length) return notApplicable("No file name is known.");
+    const poor = named.filter(({ picture }) => !isMadeOfWords(picture.fileName));
+    const evidence = poor.slice(0, MOST_EVIDENCE).map(({ block, picture }) => ({
+      quote: picture.fileName,
+      block,
+      field: "fileName" as const,
+      start: 0,
+      end: picture.fileName.length,
+    }));
+    const reason = poor.length ? `${poor.length} of ${named.length} file names say nothing.` : "All file names are made of words.";
+    return judged(1 - poor.length / named.length, reason, evidence);
+  },
+};

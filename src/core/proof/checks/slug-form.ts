@@ -1,0 +1,42 @@
+import { fold } from "../../text/fold";
+import type { LanguagePack } from "../../text/packs/pack";
+import { type Check, judged, waiting } from "../check";
+import { inField } from "../evidence";
+
+const YEAR_OR_DATE = /^(?:19|20)\d\d(?:(?:0[1-9]|1[0-2])(?:0[1-9]|[12]\d|3[01])?)?$/;
+const DAY = /^(?:0?[1-9]|[12]\d|3[01])(?:st|nd|rd|th)?$/;
+
+export const slugForm: Check = {
+  id: "slug-form",
+  group: "snippet",
+  name: "Slug is well formed",
+  effort: "seconds",
+  place: "slug",
+  says: "The slug is short and plain: lower case, words parted by single hyphens, no year or date, few small words. It must still be true in three years.",
+  judge(reading) {
+    const field = reading.slug;
+    if (!field) return waiting("There is no slug yet.");
+    const { lost, mostWords, mostCharacters, smallShare } = reading.profile.checks["slug-form"];
+    const slug = field.text;
+    const words = slug.split(/[^\p{L}\p{N}\p{M}]+/u).filter(Boolean);
+    const small = words.filter((word) => reading.pack.smallWords.has(fold(word))).length;
+    const faults = [
+      slug !== slug.toLowerCase() && "it has capitals",
+      !/^[\p{L}\p{N}\p{M}]+(?:-[\p{L}\p{N}\p{M}]+)*$/u.test(slug) && "its words are not parted by single hyphens alone",
+      (words.length < 1 || words.length > mostWords) && `it has ${words.length} words (1 to ${mostWords} are good)`,
+      [...slug].length > mostCharacters && `it is longer than ${mostCharacters} characters`,
+      hasDate(words.map(fold), reading.pack) && "it names a year or date",
+      small > words.length * smallShare && "most of its words are small words",
+    ].filter((fault) => fault !== false);
+    const share = Math.max(0, 1 - lost * faults.length);
+    return judged(share, faults.length ? `In the slug, ${faults.join("; ")}.` : "Short, plain and lasting.", faults.length ? [inField(field)] : []);
+  },
+};
+
+function hasDate(words: string[], pack: LanguagePack): boolean {
+  return words.some((word, i) => {
+    if (YEAR_OR_DATE.test(word)) return true;
+    if (!pack.months.has(word)) return false;
+    return DAY.test(words[i - 1] ?? "") || DAY.test(words[i + 1] ?? "");
+  });
+}

@@ -1,0 +1,24 @@
+import { textWidth } from "../../snippet/width";
+import { type Check, judged, waiting } from "../check";
+import { inField } from "../evidence";
+import { rangeShare } from "../profile";
+
+export const titleWidth: Check = {
+  id: "title-width",
+  group: "snippet",
+  name: "Meta title fits",
+  effort: "seconds",
+  place: "metaTitle",
+  says: "The meta title, with what the site adds behind it, fills the line of a results page and is not cut off. Width counts, not the number of characters.",
+  judge(reading) {
+    const field = reading.searchTitle;
+    if (!field) return waiting("There is no title yet.");
+    const { size, range } = reading.profile.checks["title-width"];
+    const width = textWidth(field.text + reading.draft.meta.titleSuffix, size);
+    const [, from, to = Number.POSITIVE_INFINITY] = range;
+    const said = `${Math.round(width)} px wide`;
+    const reason =
+      width < from ? `${said}: short, ${from} px or more is better.` : width > to ? `${said}: it is cut off at about ${to} px.` : `${said}: it fits.`;
+    return judged(rangeShare(width, range), reason, [inField(field)]);
+  },
+};

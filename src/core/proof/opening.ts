@@ -1,0 +1,54 @@
+/** The opening: the body's first paragraph, or its first words of paragraphs, lists and quotes where that is longer. */
+import type { AnalysedText, Token } from "../text/match";
+import type { Evidence } from "./check";
+import { inBlock } from "./evidence";
+import type { DraftReading } from "./reading";
+
+export interface Opening {
+  /** The opening as one text; no sentence crosses a block. */
+  analysed: AnalysedText;
+  /** Quotes a span of it, as far as it stands in the block where it begins. */
+  evidence(start: number, end: number): Evidence;
+}
+
+/** @returns null where the body has no such text */
+export function openingOf(reading: DraftReading): Opening | null {
+  const { blocks } = reading.draft;
+  const texts = (i: number) => /^(paragraph|listItem|quote)$/.test(blocks[i]!.kind) && blocks[i]!.text !== "";
+  const first = blocks.findIndex((block) => block.kind === "paragraph" && block.text !== "");
+  const wanted = reading.profile.openingWords;
+  if (first >= 0 && reading.analysed(first).tokens.length > wanted) return assemble(reading, [first], Number.POSITIVE_INFINITY);
+  const members: number[] = [];
+  let words = 0;
+  for (let i = 0; i < blocks.length && words < wanted; i++) {
+    if (!texts(i)) continue;
+    members.push(i);
+    words += reading.analysed(i).tokens.length;
+  }
+  return words ? assemble(reading, members, wanted) : null;
+}
+
+function assemble(reading: DraftReading, members: number[], most: number): Opening {
+  const tokens: Token[] = [];
+  const starts: { block: number; offset: number }[] = [];
+  let text = "";
+  let sentence = 0;
+  for (const block of members) {
+    const part = reading.analysed(block);
+    const offset = text.length;
+    starts.push({ block, offset });
+    for (const token of part.tokens.slice(0, most - tokens.length)) {
+      tokens.push({ ...token, start: token.start + offset, end: token.end + offset, sentence: token.sentence + sentence });
+    }
+    text += `${part.text}\n`;
+    sentence += Math.max(1, part.sentenceCount);
+  }
+  return {
+    analysed: { text, tokens, sentenceCount: sentence },
+    evidence(start, end) {
+      const at = starts.findLast(({ offset }) => offset <= start)!;
+      const length = reading.draft.blocks[at.block]!.text.length;
+      return inBlock(reading, at.block, start - at.offset, Math.min(end - at.offset, length));
+    },
+  };
+}

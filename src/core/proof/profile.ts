@@ -1,0 +1,73 @@
+/** The profile: weights and thresholds in force. The code holds none of its own. */
+import type { MatchValues } from "../text/match";
+import house from "./profile.json";
+
+/** [a, b] rises from 0 at a to 1 at b and stays; [a, b, c, d] falls again from 1 at c to 0 at d. */
+export type Range = [number, number] | [number, number, number, number];
+
+interface Weighted {
+  weight: number;
+}
+
+export interface Profile {
+  id: string;
+  name: string;
+  version: number;
+  matching: MatchValues;
+  /** Least words of the opening. */
+  openingWords: number;
+  /** Silent reading rate, for the reading time (Brysbaert 2019: 238 words a minute for English non-fiction). */
+  wordsPerMinute: number;
+  checks: {
+    "keyword-in-title": Weighted & { lateFactor: number };
+    "keyword-in-h1": Weighted;
+    "keyword-in-opening": Weighted;
+    "keyword-in-subheads": Weighted & { mostShare: number; mostCount: number; mostFactor: number };
+    "keyword-use": Weighted & {
+      /** Densities: uses a word. */
+      low: number;
+      high: number;
+      fewUses: number;
+      fewWords: number;
+      fewShare: number;
+      endFactor: number;
+      endAtLeast: number;
+    };
+    "keyword-in-slug": Weighted;
+    "title-width": Weighted & { size: number; range: Range };
+    "description-width": Weighted & { size: number; range: Range; longShare: number };
+    "keyword-in-description": Weighted;
+    "slug-form": Weighted & { lost: number; mostWords: number; mostCharacters: number; smallShare: number };
+    "title-distinct": Weighted & { nearShare: number; nearFactor: number };
+    "one-h1": Weighted & { twoShare: number };
+    "heading-order": Weighted;
+    "section-length": Weighted & { mostWords: number };
+    "heading-quality": Weighted & { mostCharacters: number };
+    length: Weighted & { range: Range };
+    "has-picture": Weighted;
+    "alt-text": Weighted & { leastCharacters: number; mostCharacters: number; mostUses: number };
+    "keyword-in-alt": Weighted & { manyAlts: number; mostShare: number };
+    "picture-names": Weighted;
+    "picture-weight": Weighted & { fullKilobytes: number; zeroKilobytes: number };
+    "internal-links": Weighted & { least: number; wordsPerLink: number };
+    "external-links": Weighted & { insecureShare: number };
+    "anchor-text": Weighted & { mostWords: number };
+    "link-health": Weighted;
+  };
+}
+
+export type CheckId = keyof Profile["checks"];
+
+/** The profile that the application ships with. */
+export const houseProfile = house as unknown as Profile;
+
+/**
+ * Trapezoid share of a value.
+ *
+ * @returns 0 up to a, rising to 1 at b, 1 to c, falling to 0 at d, all linearly; with two bounds it stays at 1
+ */
+export function rangeShare(x: number, [a, b, c = Number.POSITIVE_INFINITY, d = Number.POSITIVE_INFINITY]: Range): number {
+  if (x >= b && x <= c) return 1;
+  if (x < b) return x <= a ? 0 : (x - a) / (b - a);
+  return x >= d ? 0 : (d - x) / (d - c);
+}

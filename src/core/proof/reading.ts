@@ -1,0 +1,201 @@
+/**
+ * The draft as the checks read it: texts cut and stemmed, the keyword found in each block, words and links counted.
+ * Whatever belongs to one block is remembered with that block, so that after an edit only the edited block is read again.
+ */
+import type { Block, Draft, PictureBlock } from "../draft/draft";
+import { countsAsWords } from "../draft/draft";
+import { type PlacedLink, linksOf } from "../draft/runs";
+import { languagePack } from "../text/language";
+import {
+  type AnalysedText,
+  type CompiledKeyword,
+  type Occurrence,
+  type Token,
+  analyseText,
+  compileKeyword,
+  findKeyword,
+} from "../text/match";
+import type { LanguagePack } from "../text/packs/pack";
+import type { ProofContext } from "./context";
+import type { Profile } from "./profile";
+
+/** A field of the draft with its analysis; `text` is trimmed. */
+export interface FieldReading {
+  name: FieldName;
+  text: string;
+  analysed: AnalysedText;
+}
+export type FieldName = "title" | "metaTitle" | "description" | "slug";
+
+export interface HeadingReading {
+  text: string;
+  level: number;
+  /** Place among the blocks; null for the post's title. */
+  block: number | null;
+}
+
+export interface LinkReading extends PlacedLink {
+  block: number;
+}
+
+export interface SectionReading {
+  words: number;
+  /** Place of its heading among the blocks; null for what stands before the first. */
+  heading: number | null;
+  firstBlock: number;
+}
+
+export interface DraftReading {
+  draft: Draft;
+  context: ProofContext;
+  profile: Profile;
+  pack: LanguagePack;
+  keyword: CompiledKeyword | null;
+  /** The meta title, or the title where there is none; null where neither is there. */
+  searchTitle: FieldReading | null;
+  description: FieldReading | null;
+  slug: FieldReading | null;
+  words: number;
+  /** H1s of the page as rendered. */
+  h1s: HeadingReading[];
+  /** All headings of the page as rendered, the title's first where it is one. */
+  headings: HeadingReading[];
+  sections: SectionReading[];
+  pictures: { block: number; picture: PictureBlock }[];
+  links: LinkReading[];
+  /** Occurrences in the body, by block: exact, inflected and close. */
+  uses: { block: number; occurrences: Occurrence[] }[];
+  useCount: number;
+  analysed(block: number): AnalysedText;
+  /** Occurrences of the keyword in a text read as one field, scattered included. */
+  findIn(text: AnalysedText, whole: boolean): Occurrence[];
+  analyse(text: string): AnalysedText;
+}
+
+/** What is remembered of a block. Blocks are never changed in place, so their identity is the key. */
+interface BlockReading {
+  pack: LanguagePack;
+  analysed: AnalysedText;
+  links: PlacedLink[];
+  keyword: CompiledKeyword | null;
+  uses: Occurrence[];
+}
+
+/** Memory that lives as long as its owner: the engine keeps one a post. */
+export class ReadingCache {
+  readonly blocks = new WeakMap<Block, BlockReading>();
+  private fields = new Map<FieldName, FieldReading & { pack: LanguagePack }>();
+  private compiled: { text: string; pack: LanguagePack; keyword: CompiledKeyword | null } | null = null;
+
+  block(block: Block, pack: LanguagePack): BlockReading {
+    const known = this.blocks.get(block);
+    if (known && known.pack === pack) return known;
+    const made: BlockReading = {
+      pack,
+      analysed: analyseText(block.text, pack),
+      links: blockLinks(block),
+      keyword: null,
+      uses: NONE,
+    };
+    this.blocks.set(block, made);
+    return made;
+  }
+
+  field(name: FieldName, text: string, pack: LanguagePack): FieldReading | null {
+    const trimmed = text.trim();
+    if (!trimmed) return null;
+    const known = this.fields.get(name);
+    if (known && known.text === trimmed && known.pack === pack) return known;
+    const made = { name, text: trimmed, analysed: analyseText(trimmed, pack), pack };
+    this.fields.set(name, made);
+    return made;
+  }
+
+  keyword(text: string, pack: LanguagePack): CompiledKeyword | null {
+    if (!this.compiled || this.compiled.text !== text || this.compiled.pack !== pack) {
+      this.compiled = { text, pack, keyword: compileKeyword(text, pack) };
+    }
+    return this.compiled.keyword;
+  }
+}
+
+const NONE: Occurrence[] = [];
+
+/** Reads a draft. Pure but for the cache, which only ever saves work. */
+export function readDraft(draft: Draft, context: ProofContext, profile: Profile, cache = new ReadingCache()): DraftReading {
+  const pack = languagePack(draft.meta.language);
+  const keyword = cache.keyword(draft.meta.keyword, pack);
+  const values = profile.matching;
+  const title = cache.field("title", draft.meta.title, pack);
+  const headings: HeadingReading[] = [];
+  const bodyHasH1 = draft.blocks.some((block) => block.kind === "heading" && block.level === 1);
+  const { titleAsH1 } = context.site;
+  if (title && (titleAsH1 === "always" || (titleAsH1 === "auto" && !bodyHasH1))) {
+    headings.push({ text: title.text, level: 1, block: null });
+  }
+
+  let words = 0;
+  let useCount = 0;
+  let section: SectionReading = { words: 0, heading: null, firstBlock: 0 };
+  const sections = [section];
+  const pictures: DraftReading["pictures"] = [];
+  const links: LinkReading[] = [];
+  const uses: DraftReading["uses"] = [];
+
+  draft.blocks.forEach((block, i) => {
+    if (block.kind === "divider") return;
+    const known = cache.block(block, pack);
+    if (known.links.length) for (const link of known.links) links.push({ ...link, block: i });
+    if (block.kind === "picture") pictures.push({ block: i, picture: block });
+    if (block.kind === "heading") {
+      headings.push({ text: block.text, level: block.level, block: i });
+      section = { words: 0, heading: i, firstBlock: i + 1 };
+      sections.push(section);
+    }
+    if (!countsAsWords(block)) return;
+    const count = known.analysed.tokens.length;
+    words += count;
+    if (block.kind !== "heading") section.words += count;
+    if (!keyword) return;
+    if (known.keyword !== keyword) {
+      known.uses = findKeyword(known.analysed, keyword, values, pack);
+      known.keyword = keyword;
+    }
+    if (known.uses.length) {
+      uses.push({ block: i, occurrences: known.uses });
+      useCount += known.uses.length;
+    }
+  });
+
+  return {
+    draft,
+    context,
+    profile,
+    pack,
+    keyword,
+    searchTitle: cache.field("metaTitle", draft.meta.metaTitle, pack) ?? title,
+    description: cache.field("description", draft.meta.description, pack),
+    slug: cache.field("slug", draft.meta.slug, pack),
+    words,
+    h1s: headings.filter((heading) => heading.level === 1),
+    headings,
+    sections,
+    pictures,
+    links,
+    uses,
+    useCount,
+    analysed: (index) => cache.block(draft.blocks[index]!, pack).analysed,
+    analyse: (text) => analyseText(text, pack),
+    findIn: (text, whole) => (keyword ? findKeyword(text, keyword, values, pack, whole) : NONE),
+  };
+}
+
+function blockLinks(block: Block): PlacedLink[] {
+  if (block.kind === "code" || block.kind === "embed" || block.kind === "divider") return [];
+  const links = linksOf(block.runs);
+  // A picture that is a link is named by its alt text; it has no span in the caption.
+  if (block.kind === "picture" && block.link) links.unshift({ link: block.link, text: block.alt ?? "", start: 0, end: 0 });
+  return links;
+}
+
+export type { Token };

@@ -1,0 +1,67 @@
+/** All checks in the order of the weight strip. A new check is a file in checks/ and a line here. */
+import type { Check, GroupId } from "./check";
+import { altText } from "./checks/alt-text";
+import { anchorText } from "./checks/anchor-text";
+import { descriptionWidth } from "./checks/description-width";
+import { externalLinks } from "./checks/external-links";
+import { hasPicture } from "./checks/has-picture";
+import { headingOrder } from "./checks/heading-order";
+import { headingQuality } from "./checks/heading-quality";
+import { internalLinks } from "./checks/internal-links";
+import { keywordInAlt } from "./checks/keyword-in-alt";
+import { keywordInDescription } from "./checks/keyword-in-description";
+import { keywordInH1 } from "./checks/keyword-in-h1";
+import { keywordInOpening } from "./checks/keyword-in-opening";
+import { keywordInSlug } from "./checks/keyword-in-slug";
+import { keywordInSubheads } from "./checks/keyword-in-subheads";
+import { keywordInTitle } from "./checks/keyword-in-title";
+import { keywordUse } from "./checks/keyword-use";
+import { length } from "./checks/length";
+import { linkHealth } from "./checks/link-health";
+import { oneH1 } from "./checks/one-h1";
+import { pictureNames } from "./checks/picture-names";
+import { pictureWeight } from "./checks/picture-weight";
+import { sectionLength } from "./checks/section-length";
+import { slugForm } from "./checks/slug-form";
+import { titleDistinct } from "./checks/title-distinct";
+import { titleWidth } from "./checks/title-width";
+
+export const groups: { id: GroupId; name: string }[] = [
+  { id: "keyword", name: "Keyword" },
+  { id: "snippet", name: "Snippet" },
+  { id: "structure", name: "Structure" },
+  { id: "coverage", name: "Coverage" },
+  { id: "pictures", name: "Pictures" },
+  { id: "links", name: "Links" },
+  { id: "reading", name: "Reading" },
+];
+
+export const checks: readonly Check[] = [
+  keywordInTitle,
+  keywordInH1,
+  keywordInOpening,
+  keywordInSubheads,
+  keywordUse,
+  keywordInSlug,
+  titleWidth,
+  descriptionWidth,
+  keywordInDescription,
+  slugForm,
+  titleDistinct,
+  oneH1,
+  headingOrder,
+  sectionLength,
+  headingQuality,
+  length,
+  hasPicture,
+  altText,
+  keywordInAlt,
+  pictureNames,
+  pictureWeight,
+  internalLinks,
+  externalLinks,
+  anchorText,
+  linkHealth,
+];
+
+export const checkById = new Map<string, Check>(checks.map((check) => [check.id, check]));

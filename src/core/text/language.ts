@@ -1,0 +1,16 @@
+import type { LanguagePack } from "./packs/pack";
+import { english } from "./packs/en";
+import { unpacked } from "./packs/unpacked";
+
+/** Languages with a pack of their own. A new language is a new file in packs/ and a line here. */
+const packs: LanguagePack[] = [english];
+
+/**
+ * The pack for a language tag (BCP 47); its region and script are ignored.
+ *
+ * @returns the language's pack, or one that knows nothing of stems and small words and says so by `known: false`
+ */
+export function languagePack(tag: string): LanguagePack {
+  const primary = tag.trim().toLowerCase().split(/[-_]/)[0] || "en";
+  return packs.find((pack) => pack.code === primary) ?? unpacked;
+}

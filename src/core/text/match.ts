@@ -1,0 +1,277 @@
+/**
+ * Finding a keyword in a text, in four forms: exact, inflected, close, scattered. The rules are those of
+ * docs/scoring.md, "Matching a keyword".
+ */
+import { fold } from "./fold";
+import type { LanguagePack } from "./packs/pack";
+import { sentences } from "./sentences";
+import { words } from "./words";
+
+export type Form = "exact" | "inflected" | "close" | "scattered";
+
+/** One word made ready for matching. */
+export interface Token {
+  start: number;
+  end: number;
+  folded: string;
+  stem: string;
+  small: boolean;
+  /** Number of the sentence it stands in, from 0. */
+  sentence: number;
+  /** Nothing but one hyphen stands between it and the next word. */
+  joinsNext: boolean;
+}
+
+/** A text cut into tokens once, so that it can be searched for many keywords. */
+export interface AnalysedText {
+  text: string;
+  tokens: Token[];
+  sentenceCount: number;
+}
+
+/** What each form is worth, and how many words more than the keyword's a close match may span. */
+export interface MatchValues {
+  exact: number;
+  inflected: number;
+  close: number;
+  scattered: number;
+  closeWindow: number;
+}
+
+/** A keyword made ready: its spellings with hyphens parted and joined. */
+export interface CompiledKeyword {
+  text: string;
+  variants: Variant[];
+}
+
+interface Variant {
+  words: { folded: string; stem: string }[];
+  /** Stems of the words that carry the subject; empty for a keyword of small words only. */
+  content: string[];
+}
+
+/** One place where a keyword was found; the span is in the text that was searched. */
+export interface Occurrence {
+  form: Form;
+  value: number;
+  start: number;
+  end: number;
+}
+
+const HYPHEN = /^[-\u2010\u2011\u00AD]$/;
+const LONGEST_CHAIN = 4;
+
+/** Cuts a text into tokens with stems and sentence numbers. */
+export function analyseText(text: string, pack: LanguagePack): AnalysedText {
+  const cut = words(text);
+  if (!cut.length) return { text, tokens: [], sentenceCount: 0 };
+  const spans = sentences(text, pack);
+  let sentence = 0;
+  const tokens = cut.map((word, i): Token => {
+    while (sentence < spans.length - 1 && word.start >= spans[sentence]!.end) sentence++;
+    const folded = fold(word.text);
+    const next = cut[i + 1];
+    return {
+      start: word.start,
+      end: word.end,
+      folded,
+      stem: pack.stem(folded),
+      small: pack.smallWords.has(folded),
+      sentence,
+      joinsNext: next !== undefined && HYPHEN.test(text.slice(word.end, next.start)),
+    };
+  });
+  return { text, tokens, sentenceCount: spans.length };
+}
+
+/**
+ * Makes a keyword ready to be searched for.
+ *
+ * @returns null where the keyword holds no word at all
+ */
+export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKeyword | null {
+  const tokens = analyseText(keyword, pack).tokens;
+  if (!tokens.length) return null;
+  // Each run of hyphens is either parted or joined; runs beyond the first three stay parted, or spellings explode.
+  let spellings: Token[][] = [[]];
+  let runs = 0;
+  for (let i = 0; i < tokens.length; ) {
+    let end = i;
+    while (tokens[end]?.joinsNext) end++;
+    const parted = tokens.slice(i, end + 1);
+    const choices = [parted];
+    if (end > i && runs++ < 3) choices.push([joined(tokens, i, end, pack)]);
+    spellings = spellings.flatMap((head) => choices.map((tail) => [...head, ...tail]));
+    i = end + 1;
+  }
+  return {
+    text: keyword,
+    variants: spellings.map((spelling) => ({
+      words: spelling.map(({ folded, stem }) => ({ folded, stem })),
+      content: [...new Set(spelling.filter((t) => !t.small).map((t) => t.stem))],
+    })),
+  };
+}
+
+function joined(tokens: Token[], from: number, to: number, pack: LanguagePack): Token {
+  const folded = tokens
+    .slice(from, to + 1)
+    .map((t) => t.folded)
+    .join("");
+  return { ...tokens[from]!, end: tokens[to]!.end, folded, stem: pack.stem(folded), small: pack.smallWords.has(folded), joinsNext: false };
+}
+
+/**
+ * Every occurrence of a keyword in a text. Occurrences never overlap: the better form wins, then the earlier.
+ *
+ * @param whole true where the text is one field (title, heading, description, opening): then, and only where nothing better is found, the content stems may be scattered over it
+ * @returns occurrences in order of place
+ */
+export function findKeyword(
+  text: AnalysedText,
+  keyword: CompiledKeyword,
+  values: MatchValues,
+  pack: LanguagePack,
+  whole = false,
+): Occurrence[] {
+  const { tokens } = text;
+  if (!tokens.length || !mayContain(tokens, keyword)) return [];
+  const taken = new Uint8Array(tokens.length);
+  const found: { form: Form; from: number; to: number }[] = [];
+  const take = (form: Form, from: number, to: number) => {
+    taken.fill(1, from, to + 1);
+    found.push({ form, from, to });
+  };
+  for (const form of ["exact", "inflected"] as const) {
+    for (let i = 0; i < tokens.length; i++) {
+      for (const variant of keyword.variants) {
+        if (form === "inflected" && !variant.content.length) continue;
+        const to = sequenceEnd(tokens, i, variant, form, pack);
+        if (to >= 0 && free(taken, i, to)) take(form, i, to);
+      }
+    }
+  }
+  for (const variant of keyword.variants) {
+    if (variant.content.length) closeMatches(tokens, taken, variant, variant.words.length + values.closeWindow, pack, take);
+  }
+  if (whole && !found.length) {
+    for (const variant of keyword.variants) {
+      const span = variant.content.length ? scatteredSpan(tokens, variant, pack) : null;
+      if (span && !found.length) take("scattered", span[0], span[1]);
+    }
+  }
+  return found
+    .sort((a, b) => a.from - b.from)
+    .map(({ form, from, to }) => ({ form, value: values[form], start: tokens[from]!.start, end: tokens[to]!.end }));
+}
+
+/** The occurrence that is worth most, the earliest among equals; null where there is none. */
+export function bestOccurrence(occurrences: Occurrence[]): Occurrence | null {
+  let best: Occurrence | null = null;
+  for (const o of occurrences) if (!best || o.value > best.value) best = o;
+  return best;
+}
+
+/** A cheap look that spares most blocks the search: some variant's first content stem, or first word, is there. */
+function mayContain(tokens: Token[], keyword: CompiledKeyword): boolean {
+  for (const variant of keyword.variants) {
+    const stem = variant.content[0] ?? variant.words[0]!.stem;
+    for (const token of tokens) if (token.stem === stem || token.joinsNext) return true;
+  }
+  return false;
+}
+
+function free(taken: Uint8Array, from: number, to: number): boolean {
+  for (let i = from; i <= to; i++) if (taken[i]) return false;
+  return true;
+}
+
+/** Where a variant's words stand in sequence from a token on: the index of the last token, or -1. */
+function sequenceEnd(tokens: Token[], from: number, variant: Variant, form: "exact" | "inflected", pack: LanguagePack): number {
+  const key = form === "exact" ? "folded" : "stem";
+  const first = tokens[from]!;
+  let at = from;
+  for (const word of variant.words) {
+    const token = tokens[at];
+    if (!token || token.sentence !== first.sentence) return -1;
+    if (token[key] === word[key]) {
+      at++;
+      continue;
+    }
+    // A hyphenated word of the text may also be read joined: "e-mail" as "email".
+    let end = at;
+    let hit = false;
+    while (!hit && tokens[end]?.joinsNext && end - at < LONGEST_CHAIN - 1) {
+      end++;
+      hit = joined(tokens, at, end, pack)[key] === word[key];
+    }
+    if (!hit) return -1;
+    at = end + 1;
+  }
+  return at - 1;
+}
+
+/** All places where each content stem may be read, joined readings of hyphenated words included. */
+function* sightings(tokens: Token[], content: string[], pack: LanguagePack): Generator<{ stem: number; from: number; to: number }> {
+  for (let i = 0; i < tokens.length; i++) {
+    const at = content.indexOf(tokens[i]!.stem);
+    if (at >= 0) yield { stem: at, from: i, to: i };
+    for (let end = i; tokens[end]?.joinsNext && end - i < LONGEST_CHAIN - 1; ) {
+      end++;
+      const chain = content.indexOf(joined(tokens, i, end, pack).stem);
+      if (chain >= 0) yield { stem: chain, from: i, to: end };
+    }
+  }
+}
+
+/** Takes every window of one sentence that holds all content stems in any order and is no longer than `limit` words. */
+function closeMatches(
+  tokens: Token[],
+  taken: Uint8Array,
+  variant: Variant,
+  limit: number,
+  pack: LanguagePack,
+  take: (form: Form, from: number, to: number) => void,
+): void {
+  let last: ({ from: number; to: number } | undefined)[] = [];
+  let sentence = -1;
+  for (const sight of sightings(tokens, variant.content, pack)) {
+    const here = tokens[sight.from]!.sentence;
+    if (here !== sentence) {
+      last = [];
+      sentence = here;
+    }
+    if (!free(taken, sight.from, sight.to)) continue;
+    last[sight.stem] = sight;
+    let from = sight.from;
+    let to = sight.to;
+    let complete = true;
+    for (let s = 0; s < variant.content.length; s++) {
+      const seen = last[s];
+      if (!seen) {
+        complete = false;
+        break;
+      }
+      from = Math.min(from, seen.from);
+      to = Math.max(to, seen.to);
+    }
+    if (complete && to - from < limit && free(taken, from, to)) {
+      take("close", from, to);
+      last = [];
+    }
+  }
+}
+
+function scatteredSpan(tokens: Token[], variant: Variant, pack: LanguagePack): [number, number] | null {
+  const first: ({ from: number; to: number } | undefined)[] = [];
+  for (const sight of sightings(tokens, variant.content, pack)) first[sight.stem] ??= sight;
+  let from = tokens.length;
+  let to = -1;
+  for (let s = 0; s < variant.content.length; s++) {
+    const seen = first[s];
+    if (!seen) return null;
+    from = Math.min(from, seen.from);
+    to = Math.max(to, seen.to);
+  }
+  return [from, to];
+}

@@ -1,0 +1,115 @@
+import snowball from "snowball-stemmers";
+import type { LanguagePack } from "./pack";
+
+const list = (words: string) => new Set(words.split(/\s+/).filter(Boolean));
+const porter2 = snowball.newStemmer("english");
+
+/**
+ * Irregular forms, each line one word: the first is the key. Where a form is also a word of its own with another
+ * meaning (found, left, saw), it stays out: a false match costs as much as a miss.
+ */
+const irregular = `
+child children|man men|woman women|foot feet|tooth teeth|goose geese|mouse mice|person people persons|ox oxen
+wife wives|knife knives|life lives|leaf leaves|shelf shelves|half halves|loaf loaves|calf calves|thief thieves
+scarf scarves|hoof hooves|wolf wolves|elf elves|self selves|penny pence pennies|die dice|louse lice
+bus buses busses|gas gases|lens lenses|axis axes|analysis analyses|crisis crises|basis bases|thesis theses
+diagnosis diagnoses|oasis oases|hypothesis hypotheses|criterion criteria|phenomenon phenomena|index indices indexes
+appendix appendices|matrix matrices|vertex vertices|cactus cacti|fungus fungi|nucleus nuclei|datum data
+medium media|stimulus stimuli|quiz quizzes|hero heroes|potato potatoes|tomato tomatoes|echo echoes
+ride rides riding rode ridden|choose chooses choosing chose chosen|buy buys buying bought|sell sells selling sold
+write writes writing wrote written|keep keeps keeping kept|build builds building built|teach teaches teaching taught
+carry carries carrying carried|drive drives driving drove driven|bring brings bringing brought|wear wears wearing wore worn
+freeze freezes freezing froze frozen|break breaks breaking broke broken|steal steals stealing stole stolen
+think thinks thinking thought|begin begins beginning began begun|grow grows growing grew grown|speak speaks speaking spoke spoken
+tyre tire tyres tires|grey gray greys grays greyer grayer|aluminium aluminum|kerb curb kerbs curbs|jewellery jewelry
+programme program programmes programs|cheque cheques|licence license licences licenses licensed licensing|practise practice practises practices practised practiced practising practicing
+defence defense defences defenses|offence offense offences offenses|catalogue catalog catalogues catalogs|dialogue dialog dialogues dialogs
+plough plow ploughs plows|mould mold moulds molds mouldy moldy|pyjamas pajamas|sceptic skeptic|moustache mustache|doughnut donut doughnuts donuts
+analyse analyze analyses analyzes analysed analyzed analysing analyzing|storey storeys|cosy cozy|mum mom mums moms|fuel fuels fuelled fueled fuelling fueling
+dial dials dialled dialed dialling dialing|manoeuvre maneuver manoeuvres maneuvers|pedal pedals pedalled pedaled pedalling pedaling
+`;
+
+/**
+ * Words that Porter's stemmer joins with others of another meaning; each line keeps its forms together under a key
+ * of its own: *important* is not *import*, *business* is not *busy*.
+ */
+const apart = `
+university universities|universe universes|universal universally|business businesses|important importance importantly
+organ organs|organic organically|organization organizations organizational|experiment experiments experimental|experience experiences experienced
+engineer engineers engineering engineered|engine engines|customer customers|custom customs|evening evenings|internal internally|intern interns internship
+paste pastes pasted pasting|past|news|several|marketing|position positions positioned positioning|positive positively positives
+author authors|authority authorities|emergency emergencies|executive executives|objective objectives|object objects
+designate designated|production productions|productive productively productivity|relative relatives relatively|animate animated animation
+police policing|policy policies|general generally|generate generates generated generating|wander wanders wandered wandering
+community communities|commune communes|numerous|secretary secretaries|station stations|stationary|stationery|planet planets|plane planes
+training|trainer trainers|iron irons|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
+`;
+
+function exceptions(): Map<string, string> {
+  const map = new Map<string, string>();
+  for (const line of `${irregular}\n${apart}`.split(/[|\n]/)) {
+    const forms = line.split(/\s+/).filter(Boolean);
+    // A key that no stem can equal, so that a listed word never meets an unlisted one by accident.
+    for (const form of forms) if (!map.has(form)) map.set(form, `=${forms[0]}`);
+  }
+  return map;
+}
+const listed = exceptions();
+
+const OUR =
+  /^((?:un|dis|mis|multi|water)?(?:col|fav|flav|harb|hon|hum|lab|neighb|rum|vap|behavi|arm|endeav|parl|sav|od|rig|vig|tum|clam|glam))our/;
+const RE = /^(.*(?:cent|met|lit|fib|theat|calib))re(s|d)?$/;
+const ISE = /^(.{3,}[^aeiouy\W])is(e|es|ed|er|ers|ing|ation|ations)$/;
+const YSE = /^(.{2,})ys(e|es|ed|er|ers|ing)$/;
+
+/** British spelling to the one form that both regions share from here on. */
+function oneSpelling(word: string): string {
+  return word
+    .replace(OUR, "$1or")
+    .replace(RE, (_, stem: string, end: string | undefined) => `${stem}er${end === "d" ? "ed" : (end ?? "")}`)
+    .replace(ISE, "$1iz$2")
+    .replace(YSE, "$1yz$2");
+}
+
+/** Stems repeat endlessly in prose; a stem costs far more than a look-up. */
+const known = new Map<string, string>();
+const KNOWN_LIMIT = 20_000;
+
+function stem(folded: string): string {
+  const hit = known.get(folded);
+  if (hit !== undefined) return hit;
+  const bare = folded.replace(/'s$/, "").replace(/n't$/, "nt");
+  const plain = oneSpelling(bare);
+  const key = listed.get(bare) ?? listed.get(plain) ?? (/^[a-z']+$/.test(plain) ? porter2.stem(plain) : plain);
+  if (known.size >= KNOWN_LIMIT) known.clear();
+  known.set(folded, key);
+  return key;
+}
+
+/**
+ * English. Stemmer: Porter2 (M. F. Porter, Snowball, 2001), with exceptions of our own. Small words: articles,
+ * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs of degree.
+ */
+export const english: LanguagePack = {
+  code: "en",
+  name: "English",
+  known: true,
+  stem,
+  smallWords: list(`
+    a an the this that these those i me my mine myself we us our ours ourselves you your yours yourself yourselves he him his himself
+    she her hers herself it its itself they them their theirs themselves who whom whose which what
+    am is are was were be been being have has had having do does did doing will would shall should can could may might must ought
+    and but or nor so yet if because as until while although though unless whether than
+    of at by for with about against between into through during before after above below to from up down in out on off over under
+    upon within without onto per via
+    again further then once here there when where why how all any both each few more most other some such no not only own same too very just
+    also i'm i've i'd i'll you're you've you'd you'll he's he'd he'll she's she'd she'll it's it'd it'll we're we've we'd we'll they're they've they'd they'll
+    isn't aren't wasn't weren't hasn't haven't hadn't doesn't don't didn't won't wouldn't shan't shouldn't can't cannot couldn't mustn't
+    let's that's who's what's here's there's when's where's why's how's`),
+  abbreviations: list("mr mrs ms dr prof st vs etc e.g i.e approx no fig jan feb mar apr jun jul aug sep sept oct nov dec inc ltd co dept est"),
+  vagueLinkTexts: new Set(
+    `here|click here|click|this|this link|link|this page|this post|this article|read more|more|learn more|find out more|see more|see here|read this|read on|continue|continue reading|details|more details|more info|more information|info|go|go here|website|this website|this site|site|page|check it out|check this out|view|view more|start here|download|download here|over here|tap here|press here|follow this link|click this link|click the link`.split("|"),
+  ),
+  altOpening: /^(?:an? |the |this is an? )?(?:image|picture|photo|photograph|graphic|pic|screenshot) (?:of|showing)\b/,
+  months: list("january february march april may june july august september october november december jan feb mar apr jun jul aug sep sept oct nov dec"),
+};

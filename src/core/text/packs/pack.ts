@@ -1,0 +1,20 @@
+/** What the proof must know of a language. All words are folded (see fold.ts). */
+export interface LanguagePack {
+  /** Primary language subtag of BCP 47. */
+  code: string;
+  name: string;
+  /** False where nothing is known of the language: words then match only as written. */
+  known: boolean;
+  /** Stem key of a folded word; equal keys mean inflections of one word. */
+  stem(folded: string): string;
+  /** Small words: they carry no subject of their own. */
+  smallWords: ReadonlySet<string>;
+  /** Abbreviations after whose full stop a sentence goes on, without the stop. */
+  abbreviations: ReadonlySet<string>;
+  /** Link texts that do not say where they lead, folded and without punctuation. */
+  vagueLinkTexts: ReadonlySet<string>;
+  /** Openings that only say "this is a picture", tested against the folded alt text. */
+  altOpening: RegExp;
+  /** Month names, folded, for dates in slugs. */
+  months: ReadonlySet<string>;
+}

@@ -1,0 +1,14 @@
+import type { LanguagePack } from "./pack";
+
+/** For a language without a pack: what needs no knowledge of a language still works. */
+export const unpacked: LanguagePack = {
+  code: "und",
+  name: "a language without a pack",
+  known: false,
+  stem: (folded) => folded,
+  smallWords: new Set(),
+  abbreviations: new Set(),
+  vagueLinkTexts: new Set(),
+  altOpening: /^(?!)/,
+  months: new Set(),
+};
