@@ -2,7 +2,7 @@
 import type { Block, Container, HeadingLevel, Link, Mark, Run } from "./draft";
 import { type EditorDoc, type EditorNode, LEAVES, nodeSize } from "./editorJson";
 import { kindIn } from "./fromHast";
-import { normaliseRuns, withMark } from "./runs";
+import { cleanAddress, normaliseRuns, withMark } from "./runs";
 
 const MARKS: Record<string, Mark> = { bold: "bold", italic: "italic", strike: "strike", code: "code" };
 
@@ -50,7 +50,7 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
       out.push({ id: id(), kind: "divider", within, text: "", runs: [] });
       return;
     case "embed":
-      out.push({ id: id(), kind: "embed", href: text(attrs.href), label: text(attrs.label), within, text: "", runs: [] });
+      out.push({ id: id(), kind: "embed", href: cleanAddress(text(attrs.href)), label: text(attrs.label), within, text: "", runs: [] });
       return;
     case "picture": {
       const decorative = attrs.decorative === true;
@@ -60,7 +60,7 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
         kind: "picture",
         within,
         ...textOf(node, at),
-        src: text(attrs.src),
+        src: cleanAddress(text(attrs.src)),
         fileName: text(attrs.fileName),
         alt: decorative ? "" : alt || null,
         decorative,
@@ -68,7 +68,7 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
         width: number(attrs.width),
         height: number(attrs.height),
       };
-      if (attrs.href) block.link = { href: text(attrs.href) };
+      if (attrs.href) block.link = { href: cleanAddress(text(attrs.href)) };
       out.push(block);
       return;
     }
@@ -128,7 +128,7 @@ function styled(node: EditorNode, value: string, at: number): Run {
 }
 
 function linkOf(attrs: Record<string, unknown>): Link {
-  const link: Link = { href: text(attrs.href).trim() };
+  const link: Link = { href: cleanAddress(text(attrs.href)) };
   if (attrs.rel) link.rel = text(attrs.rel);
   return link;
 }

@@ -4,7 +4,7 @@
  */
 import type { Element, ElementContent, Properties, Root, RootContent } from "hast";
 import type { Block, Container, HeadingLevel, Link, Mark, Picture, Run } from "./draft";
-import { normaliseRuns, withMark } from "./runs";
+import { cleanAddress, normaliseRuns, withMark } from "./runs";
 
 interface Place {
   within: readonly Container[];
@@ -258,7 +258,7 @@ function captionRuns(node: Element): { text: string; runs: Run[] } {
 
 function picture(node: Element, place: Place, reader: Reader): void {
   const { properties } = node;
-  const src = String(properties.src ?? "");
+  const src = cleanAddress(String(properties.src ?? ""));
   if (!src && properties.alt === undefined) return;
   flush(reader, place);
   keepId(node, reader);
@@ -281,7 +281,7 @@ function embed(node: Element, place: Place, reader: Reader): void {
   flush(reader, place);
   keepId(node, reader);
   const source = node.children.find((child): child is Element => isElement(child, "source"));
-  const href = String(node.properties.src ?? source?.properties.src ?? "");
+  const href = cleanAddress(String(node.properties.src ?? source?.properties.src ?? ""));
   if (!href) return;
   push(reader, { kind: "embed", href, label: collapse(String(node.properties.title ?? "")), text: "", runs: [], within: place.within });
 }
@@ -337,7 +337,7 @@ function keepId(node: Element, reader: Reader): void {
 }
 
 function linkOf(properties: Properties): Link {
-  const link: Link = { href: String(properties.href ?? "").trim() };
+  const link: Link = { href: cleanAddress(String(properties.href ?? "")) };
   const rel = Array.isArray(properties.rel) ? properties.rel.join(" ") : "";
   if (rel) link.rel = rel;
   return link;

@@ -5,13 +5,23 @@ import rehypeRaw from "rehype-raw";
 import remarkGfm from "remark-gfm";
 import remarkParse from "remark-parse";
 import remarkRehype from "remark-rehype";
-import { unified } from "unified";
+import { type Processor, unified } from "unified";
 import type { Draft } from "./draft";
 import { slugOf } from "./fromHtml";
 import { blocksFromHast } from "./fromHast";
 import { readFrontMatter } from "./frontMatter";
 
-const parser = unified().use(remarkParse).use(remarkGfm);
+/**
+ * The GFM reader looks for bare addresses twice: while parsing, where an escape is honoured, and once more in the finished
+ * text, where it is not. Without the second look, an address written as plain text stays plain text.
+ */
+function honourEscapes(this: Processor): void {
+  type Extension = { transforms?: unknown[] };
+  const { fromMarkdownExtensions = [] } = this.data() as { fromMarkdownExtensions?: (Extension | Extension[])[] };
+  for (const extension of fromMarkdownExtensions.flat()) if (extension.transforms) extension.transforms = [];
+}
+
+const parser = unified().use(remarkParse).use(remarkGfm).use(honourEscapes as never);
 const toTree = unified()
   .use(remarkRehype, {
     allowDangerousHtml: true,

@@ -1,3 +1,4 @@
+import { normalizeUri } from "micromark-util-sanitize-uri";
 import type { Link, Mark, Run } from "./draft";
 
 // biome-ignore lint/suspicious/noControlCharactersInRegex: control characters are what it removes
@@ -68,7 +69,8 @@ export function normaliseRuns(raw: readonly Run[], preserve = false): Normalised
       put(char, run, i);
     }
   }
-  if (!preserve) trimBreaks(kept);
+  trimEnd(kept, preserve ? /\n+$/ : /[\n ]+$/);
+  if (preserve) trimStart(kept);
   const runs = kept.map(({ text, marks, link, at }): Run => {
     const run: Run = { text, marks };
     if (link) run.link = link;
@@ -78,11 +80,22 @@ export function normaliseRuns(raw: readonly Run[], preserve = false): Normalised
   return { text: runs.map((r) => r.text).join(""), runs };
 }
 
-function trimBreaks(runs: Run[]): void {
+function trimEnd(runs: Run[], blanks: RegExp): void {
   for (let run = runs.at(-1); run; run = runs.at(-1)) {
-    run.text = run.text.replace(/[\n ]+$/, "");
+    run.text = run.text.replace(blanks, "");
     if (run.text) return;
     runs.pop();
+  }
+}
+
+/** Line feeds around preformatted text are not part of it (HTML Standard, section 13.2.6.4.7, "pre"). */
+function trimStart(runs: Run[]): void {
+  for (let run = runs[0]; run; run = runs[0]) {
+    const cut = /^\n*/.exec(run.text)![0].length;
+    run.text = run.text.slice(cut);
+    if (run.at !== undefined) run.at += cut;
+    if (run.text) return;
+    runs.shift();
   }
 }
 
@@ -129,4 +142,13 @@ export function linksOf(runs: readonly Run[]): PlacedLink[] {
     at = end;
   }
   return found;
+}
+
+/**
+ * An address as every reader of this project writes it: trimmed, and with what an address may not hold as it stands
+ * (blanks, letters beyond ASCII) in per cent signs, as CommonMark renderers do. Embedded data is left alone.
+ */
+export function cleanAddress(address: string): string {
+  const trimmed = address.toWellFormed().trim();
+  return trimmed.startsWith("data:") || trimmed.startsWith("asset:") ? trimmed : normalizeUri(trimmed);
 }

@@ -94,7 +94,7 @@ function pictureElement(block: PictureBlock, options: HastOptions): Element {
 function inline(runs: readonly Run[]): ElementContent[] {
   const out: ElementContent[] = [];
   let anchor: { run: Run; element: Element } | null = null;
-  for (const run of runs) {
+  for (const run of coalesce(runs)) {
     if (!run.text && !run.link) continue;
     if (!run.link) anchor = null;
     else if (!anchor || !sameLink(anchor.run.link, run.link)) {
@@ -102,6 +102,18 @@ function inline(runs: readonly Run[]): ElementContent[] {
       out.push(anchor.element);
     }
     (anchor?.element.children ?? out).push(...styled(run));
+  }
+  return out;
+}
+
+/** Neighbours in one style become one: "**a****b**" would not read back. */
+function coalesce(runs: readonly Run[]): Run[] {
+  const out: Run[] = [];
+  for (const run of runs) {
+    const last = out.at(-1);
+    const same = last && sameLink(last.link, run.link) && last.marks.join() === run.marks.join();
+    if (same) out[out.length - 1] = { ...last, text: last.text + run.text };
+    else out.push(run);
   }
   return out;
 }

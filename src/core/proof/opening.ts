@@ -40,6 +40,9 @@ function assemble(reading: DraftReading, members: number[], most: number): Openi
     for (const token of part.tokens.slice(0, most - tokens.length)) {
       tokens.push({ ...token, start: token.start + offset, end: token.end + offset, sentence: token.sentence + sentence });
     }
+    // The cut may fall inside a hyphenated word; what is cut off joins nothing.
+    const last = tokens.at(-1);
+    if (last?.joinsNext) tokens[tokens.length - 1] = { ...last, joinsNext: false };
     text += `${part.text}\n`;
     sentence += Math.max(1, part.sentenceCount);
   }

@@ -1,0 +1,91 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { proof } from "../proof/proof";
+import { anyDoc, anyDraft } from "../testing/arbitraries";
+import type { Block, Draft } from "./draft";
+import { blocksFromEditor } from "./fromEditor";
+import { parseHtml } from "./fromHtml";
+import { blocksFromHast } from "./fromHast";
+import { draftFromMarkdown } from "./fromMarkdown";
+import { linksOf } from "./runs";
+import { blocksToEditor } from "./toEditor";
+import { blocksToHtml } from "./toHtml";
+import { draftToMarkdown } from "./toMarkdown";
+
+const RUNS = { numRuns: 1000, endOnFailure: true };
+
+/** What a block says, without ids and source positions. */
+const said = (blocks: readonly Block[]) =>
+  blocks.map(({ id: _id, runs, within, ids: _ids, ...rest }) => ({
+    ...rest,
+    links: linksOf(runs).map(({ link, text }) => [link.href, text]),
+    path: within.map((c) => (c.type === "list" ? `${c.type}:${c.ordered}` : c.type === "cell" ? `${c.type}:${c.header}` : c.type)),
+  }));
+/** Empty lists items, cells and paragraphs carry nothing that is scored. */
+const filled = (blocks: readonly Block[]) =>
+  said(blocks.filter((b) => b.text || b.kind === "heading" || b.kind === "picture" || b.kind === "divider"));
+
+const viaHtml = (draft: Draft): Draft => ({ ...draft, blocks: blocksFromHast(parseHtml(blocksToHtml(draft.blocks, { headingIds: true }))) });
+const viaMarkdown = (draft: Draft): Draft => draftFromMarkdown(draftToMarkdown(draft));
+const scoreOf = (draft: Draft) =>
+  proof(draft).findings.map(({ id, state, share }) => `${id} ${state} ${share.toFixed(9)}`);
+
+describe("round trips", () => {
+  it("keep every block through HTML", () => {
+    fc.assert(
+      fc.property(anyDraft, (draft) => {
+        expect(filled(viaHtml(draft).blocks)).toEqual(filled(draft.blocks));
+      }),
+      RUNS,
+    );
+  });
+
+  it("keep every block through the editor", () => {
+    fc.assert(
+      fc.property(anyDraft, (draft) => {
+        expect(filled(blocksFromEditor(blocksToEditor(draft.blocks)))).toEqual(filled(draft.blocks));
+      }),
+      RUNS,
+    );
+  });
+
+  it("keep every block through Markdown, and give one report from editor, HTML and Markdown", () => {
+    fc.assert(
+      fc.property(anyDraft, (draft) => {
+        const own = scoreOf(draft);
+        expect(scoreOf(viaHtml(draft))).toEqual(own);
+        const read = viaMarkdown(draft);
+        expect(filled(read.blocks)).toEqual(filled(draft.blocks));
+        expect(scoreOf(read)).toEqual(own);
+      }),
+      RUNS,
+    );
+  });
+
+  it("place every run of an editor block where its characters stand", () => {
+    fc.assert(
+      fc.property(anyDoc, (doc) => {
+        for (const node of doc.content) {
+          const flat = flatten(node);
+          for (const block of blocksFromEditor({ type: "doc", content: [node] })) {
+            for (const run of block.runs) {
+              if (block.kind === "code") continue;
+              const source = flat.slice(run.at, run.at! + run.text.length).join("");
+              expect(source.replace(/[\t\r\f\n]/g, " ")).toBe(run.text.replace(/\n/g, " "));
+            }
+          }
+        }
+      }),
+      RUNS,
+    );
+  });
+});
+
+type Node = { type: string; text?: string; content?: Node[] };
+/** The characters of a node by position: an edge or leaf is one place. */
+function flatten(node: Node): string[] {
+  if (node.type === "text") return [...Array(node.text!.length).keys()].map((i) => node.text![i]!);
+  if (node.type === "hardBreak") return [" "];
+  if (node.type === "horizontalRule") return [""];
+  return ["", ...(node.content ?? []).flatMap(flatten), ""];
+}

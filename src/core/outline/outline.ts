@@ -1,0 +1,99 @@
+/** The outline: a flat list of headings of two levels, each with a note. All operations return a new list. */
+import type { EditorDoc, EditorNode } from "../draft/editorJson";
+import { foldPlain } from "../text/fold";
+
+export interface OutlineItem {
+  id: string;
+  level: 2 | 3;
+  text: string;
+  note: string;
+}
+
+/** Moves an item, and the H3s below it when it is an H2, to just before another item's place (or the end). */
+export function moveItem(items: readonly OutlineItem[], id: string, to: number): OutlineItem[] {
+  const from = items.findIndex((item) => item.id === id);
+  if (from < 0) return [...items];
+  const length = branchLength(items, from);
+  if (to >= from && to <= from + length) return [...items];
+  const branch = items.slice(from, from + length);
+  const rest = [...items.slice(0, from), ...items.slice(from + length)];
+  const target = to > from ? to - length : to;
+  return [...rest.slice(0, target), ...branch, ...rest.slice(target)];
+}
+
+/** Moves an item one place up or down: an H2 past the whole neighbouring section, an H3 past its neighbour. */
+export function nudgeItem(items: readonly OutlineItem[], id: string, direction: -1 | 1): OutlineItem[] {
+  const from = items.findIndex((item) => item.id === id);
+  const item = items[from];
+  if (!item) return [...items];
+  const length = branchLength(items, from);
+  if (direction === 1) {
+    const next = from + length;
+    if (next >= items.length) return [...items];
+    return moveItem(items, id, next + (item.level === 2 ? branchLength(items, next) : 1));
+  }
+  if (from === 0) return [...items];
+  let target = from - 1;
+  if (item.level === 2) while (target > 0 && items[target]!.level !== 2) target--;
+  return moveItem(items, id, target);
+}
+
+/** How many items move with one: itself, and for an H2 the H3s that follow. */
+export function branchLength(items: readonly OutlineItem[], at: number): number {
+  let length = 1;
+  if (items[at]?.level === 2) while (items[at + length]?.level === 3) length++;
+  return length;
+}
+
+const plainText = (node: EditorNode): string =>
+  node.type === "text" ? (node.text ?? "") : (node.content ?? []).map(plainText).join("");
+
+/**
+ * Writes an outline into a draft: each heading that the draft does not have yet (compared folded) goes behind the section of
+ * the outline heading before it, with its note kept in the outline. Nothing in the draft is changed or moved.
+ *
+ * @returns the new document and how many headings were added
+ */
+export function writeUp(items: readonly OutlineItem[], doc: EditorDoc): { doc: EditorDoc; added: number } {
+  const content = isBlank(doc) ? [] : [...doc.content];
+  let added = 0;
+  let cursor = -1;
+  for (const item of items) {
+    const folded = foldPlain(item.text);
+    if (!folded) continue;
+    const there = content.findIndex((node) => node.type === "heading" && foldPlain(plainText(node)) === folded);
+    if (there >= 0) {
+      cursor = there;
+      continue;
+    }
+    const at = cursor < 0 ? openingEnd(content) : sectionEnd(content, cursor, item.level);
+    content.splice(
+      at,
+      0,
+      { type: "heading", attrs: { level: item.level }, content: [{ type: "text", text: item.text.trim() }] },
+      { type: "paragraph" },
+    );
+    cursor = at;
+    added++;
+  }
+  return { doc: added ? { type: "doc", content } : doc, added };
+}
+
+function isBlank(doc: EditorDoc): boolean {
+  return doc.content.every((node) => node.type === "paragraph" && !node.content?.length);
+}
+
+/** Place of the first heading, or the end: an opening stays in front. */
+function openingEnd(content: readonly EditorNode[]): number {
+  const first = content.findIndex((node) => node.type === "heading");
+  return first < 0 ? content.length : first;
+}
+
+/** End of the section that a heading begins: the next heading, or for an H2 item the next of level 2 or higher. */
+function sectionEnd(content: readonly EditorNode[], heading: number, level: 2 | 3): number {
+  for (let i = heading + 1; i < content.length; i++) {
+    const node = content[i]!;
+    if (node.type === "heading" && (level === 3 || Number(node.attrs?.level ?? 2) <= 2)) return i;
+  }
+  return content.length;
+}

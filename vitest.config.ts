@@ -1,0 +1,9 @@
+import { defineConfig } from "vitest/config";
+
+export default defineConfig({
+  test: {
+    include: ["src/**/*.test.ts", "scripts/**/*.test.ts", "demo/**/*.test.ts"],
+    testTimeout: 60_000,
+    globalSetup: [],
+  },
+});
