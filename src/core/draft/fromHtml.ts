@@ -5,6 +5,7 @@ import { unified } from "unified";
 import { EXIT, SKIP, visit } from "unist-util-visit";
 import { type Draft, type DraftMeta, emptyMeta } from "./draft";
 import { blocksFromHast, plainText } from "./fromHast";
+import { slugOf } from "./slug";
 
 const parser = unified().use(rehypeParse);
 
@@ -94,17 +95,6 @@ function readMeta(meta: DraftMeta, name: string, content: string): void {
       if (!meta.supporting.length) meta.supporting = others;
       break;
     }
-  }
-}
-
-/** Last part of an address's path, as a slug; empty for a home page or what is no address. */
-export function slugOf(address: string): string {
-  const path = (URL.canParse(address) ? new URL(address).pathname : (address.split(/[?#]/)[0] ?? "")).replace(/\/+$/, "");
-  const last = path.slice(path.lastIndexOf("/") + 1).replace(/\.(html?|php|aspx?)$/i, "");
-  try {
-    return decodeURIComponent(last);
-  } catch {
-    return last;
   }
 }
 

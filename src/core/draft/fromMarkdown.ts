@@ -7,9 +7,9 @@ import remarkParse from "remark-parse";
 import remarkRehype from "remark-rehype";
 import { type Processor, unified } from "unified";
 import type { Draft } from "./draft";
-import { slugOf } from "./fromHtml";
 import { blocksFromHast } from "./fromHast";
 import { readFrontMatter } from "./frontMatter";
+import { slugOf } from "./slug";
 
 /**
  * The GFM reader looks for bare addresses twice: while parsing, where an escape is honoured, and once more in the finished

@@ -1,0 +1,91 @@
+/** Packs the demo: posts/*.md, pictures/ and the keywords into one workspace file. Run with `npm run demo:build`. */
+import { readFileSync, readdirSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { strToU8, zipSync } from "fflate";
+import { parse } from "yaml";
+import type { EditorDoc, EditorNode } from "../src/core/draft/editorJson";
+import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
+import { blocksToEditor } from "../src/core/draft/toEditor";
+import type { OutlineItem } from "../src/core/outline/outline";
+import { newPost } from "../src/data/draft";
+import type { Post, Site, Stage } from "../src/data/model";
+import type { WorkspaceFile } from "../src/data/workspace";
+import { demoKeywords } from "./build-keywords";
+import { rawDog } from "./posts/carrying-a-dog.raw";
+
+const here = import.meta.dirname;
+const WIDTH = 1200;
+const HEIGHT = 800;
+
+const site: Site = {
+  id: "site",
+  name: "Brackenford Cargo Cycles",
+  blogName: "The Long Haul",
+  origin: "https://brackenford-cycles.example",
+  basePath: "/journal/",
+  titleSuffix: "",
+  titleAsH1: "auto",
+  language: "en",
+  authors: ["Ottilie Marsh", "Dev Raman", "Pia Lindqvist"],
+  categories: ["Riding with children", "Choosing a bike", "Care and repair", "Work bikes", "Town and weather"],
+  pages: ["/", "/journal", "/workshop", "/hire", "/contact"],
+};
+
+const assets = readdirSync(join(here, "pictures"))
+  .filter((name) => name.endsWith(".jpg"))
+  .map((fileName) => ({ id: fileName.replace(/\.jpg$/, "").toLowerCase(), fileName, file: `pictures/${fileName}` }));
+const assetByName = new Map(assets.map((asset) => [asset.fileName, asset]));
+const bytesOf = (fileName: string) => readFileSync(join(here, "pictures", fileName));
+
+/** Pictures of the Markdown files become assets of the workspace. */
+function withAssets(node: EditorNode): EditorNode {
+  if (node.type !== "picture") return node.content ? { ...node, content: node.content.map(withAssets) } : node;
+  const fileName = String(node.attrs?.fileName);
+  const asset = assetByName.get(fileName);
+  if (!asset) throw new Error(`There is no picture ${fileName}`);
+  return { ...node, attrs: { ...node.attrs, src: `asset:${asset.id}`, bytes: bytesOf(fileName).length, width: WIDTH, height: HEIGHT } };
+}
+
+const stamp = "2026-11-20T09:00:00.000Z";
+const files = readdirSync(join(here, "posts")).filter((name) => name.endsWith(".md"));
+const posts = files.map((name) => {
+  const text = readFileSync(join(here, "posts", name), "utf8");
+  const { meta, blocks } = draftFromMarkdown(text);
+  const extra = parse(/^---\n([\s\S]*?)\n---/.exec(text)![1]!) as Record<string, string | undefined>;
+  const id = name.replace(/\.md$/, "");
+  const { canonical: _canonical, titleSuffix: _suffix, ...fields } = meta;
+  const post = newPost(id, site, stamp, {
+    ...fields,
+    stage: extra["x-stage"] as Stage,
+    due: extra["x-due"] ?? "",
+    status: (extra["x-status"] ?? "draft") as Post["status"],
+  });
+  const doc = extra["x-raw"] ? rawDog : (withAssets(blocksToEditor(blocks)) as EditorDoc);
+  const outline = (extra["x-outline"] ?? "")
+    .split("|")
+    .filter(Boolean)
+    .map((line, i): OutlineItem => ({ id: `${id}-${i}`, level: Number(line[0]) as 2 | 3, text: line.slice(2), note: "" }));
+  return { post, doc, outline };
+});
+const tour = posts.find(({ post }) => post.id === "electric-cargo-bike-for-families")!;
+tour.outline[5]!.note = "Use the four households' books. Say what a new battery costs.";
+tour.outline[7]!.note = "Three laps of the yard, one hard stop, one hill start.";
+
+const file: WorkspaceFile = {
+  format: "dune-sparrow-workspace",
+  version: 1,
+  savedAt: stamp,
+  site,
+  posts: posts.map(({ post }) => post),
+  bodies: posts.map(({ post, doc }) => ({ postId: post.id, doc })),
+  outlines: posts.map(({ post, outline }) => ({ postId: post.id, items: outline })),
+  keywords: demoKeywords(),
+  assets: assets.map((asset) => ({ ...asset, type: "image/jpeg", width: WIDTH, height: HEIGHT })),
+};
+const entries: Record<string, [Uint8Array, { mtime: string }]> = {
+  "workspace.json": [strToU8(JSON.stringify(file, null, 1)), { mtime: stamp }],
+};
+for (const asset of assets) entries[asset.file] = [bytesOf(asset.fileName), { mtime: stamp }];
+const out = join(here, "../public/demo/brackenford.dunesparrow.zip");
+writeFileSync(out, zipSync(entries, { level: 9 }));
+console.log(`${posts.length} posts, ${file.keywords.length} keywords, ${assets.length} pictures: ${out}`);

@@ -1,0 +1,84 @@
+/**
+ * A post as one standalone HTML page: head with title, description, canonical, Open Graph and JSON-LD (schema.org BlogPosting);
+ * pictures embedded. Reading it back gives the same draft.
+ */
+import type { Element, ElementContent } from "hast";
+import rehypeStringify from "rehype-stringify";
+import { unified } from "unified";
+import type { Draft, PictureBlock } from "../draft/draft";
+import { blocksToHast, element } from "../draft/toHast";
+
+export interface PageOptions {
+  siteName: string;
+  /** Address to write for a picture, as a rule its data: address. */
+  pictureSrc: (picture: PictureBlock) => string;
+}
+
+const writer = unified().use(rehypeStringify, { omitOptionalTags: false });
+const text = (value: string): ElementContent => ({ type: "text", value });
+const meta = (name: string, content: string): Element | null => (content ? element("meta", { name, content }) : null);
+const property = (name: string, content: string): Element | null => (content ? element("meta", { property: name, content }) : null);
+
+/** Plain styles for a page that stands alone: readable, and nothing from elsewhere. */
+const STYLE = `
+body{margin:0 auto;max-width:42rem;padding:2rem 1.25rem;font:1.1rem/1.6 Georgia,serif;color:#17212b;background:#fff}
+h1,h2,h3,h4{line-height:1.25;margin:2em 0 .5em}h1{margin-top:0;font-size:2rem}
+img{max-width:100%;height:auto}figure{margin:1.5rem 0}figcaption{font-size:.9rem;color:#54616c}
+blockquote{margin:1.5rem 0;padding-left:1rem;border-left:3px solid #d3dad8}
+table{border-collapse:collapse}th,td{border:1px solid #d3dad8;padding:.35rem .6rem;text-align:left}
+pre{overflow:auto;padding:1rem;background:#f3f5f4}iframe{width:100%;aspect-ratio:16/9;border:0}
+`;
+
+/** Writes the page. Empty fields leave no tag behind. */
+export function draftToPage(draft: Draft, options: PageOptions): string {
+  const { meta: m } = draft;
+  const searchTitle = m.metaTitle || m.title;
+  const lead = draft.blocks.find((block): block is PictureBlock => block.kind === "picture");
+  const leadSrc = lead && /^https?:/.test(options.pictureSrc(lead)) ? options.pictureSrc(lead) : "";
+  const posting = {
+    "@context": "https://schema.org",
+    "@type": "BlogPosting",
+    headline: m.title || searchTitle,
+    ...(m.description && { description: m.description }),
+    ...(m.canonical && { url: m.canonical, mainEntityOfPage: m.canonical }),
+    ...(m.author && { author: { "@type": "Person", name: m.author } }),
+    ...(m.date && { datePublished: m.date }),
+    ...(leadSrc && { image: leadSrc }),
+    ...(m.category && { articleSection: m.category }),
+    inLanguage: m.language,
+    publisher: { "@type": "Organization", name: options.siteName },
+  };
+  const head = [
+    element("meta", { charSet: "utf-8" }),
+    element("meta", { name: "viewport", content: "width=device-width, initial-scale=1" }),
+    element("title", m.titleSuffix ? { dataSuffix: m.titleSuffix } : {}, [text(searchTitle + m.titleSuffix)]),
+    meta("description", m.description),
+    meta("author", m.author),
+    meta("keywords", [m.keyword, ...m.supporting].filter(Boolean).join(", ")),
+    m.canonical ? element("link", { rel: ["canonical"], href: m.canonical }) : null,
+    property("og:type", "article"),
+    property("og:title", searchTitle),
+    property("og:description", m.description),
+    property("og:url", m.canonical),
+    property("og:site_name", options.siteName),
+    property("og:image", leadSrc),
+    property("article:published_time", m.date),
+    property("article:section", m.category),
+    ...m.tags.map((tag) => property("article:tag", tag)),
+    // "<" is written as an escape, so that no text can end the script element (JSON, RFC 8259 section 7).
+    element("script", { type: "application/ld+json" }, [text(JSON.stringify(posting).replaceAll("<", "\\u003c"))]),
+    element("style", {}, [text(STYLE)]),
+  ].filter((node) => node !== null);
+  const bodyHasH1 = draft.blocks.some((block) => block.kind === "heading" && block.level === 1);
+  const header = m.title && !bodyHasH1 ? [element("header", {}, [element("h1", {}, [text(m.title)])])] : [];
+  const blocks = blocksToHast(draft.blocks, { headingIds: true, pictureSrc: options.pictureSrc, keepFileNames: true });
+  const lined = [...header, ...blocks].flatMap((node) => [node, text("\n")]);
+  const page = element("html", { lang: m.language || "en" }, [
+    text("\n"),
+    element("head", {}, head.flatMap((node) => [text("\n"), node]).concat(text("\n"))),
+    text("\n"),
+    element("body", {}, [text("\n"), element("main", {}, [text("\n"), element("article", {}, [text("\n"), ...lined]), text("\n")]), text("\n")]),
+    text("\n"),
+  ]);
+  return `<!doctype html>\n${writer.stringify({ type: "root", children: [page] })}\n`;
+}

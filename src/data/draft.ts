@@ -1,0 +1,74 @@
+/** From what the database keeps of a post to the draft that is scored and exported, and back. */
+import { type Block, type Draft, type DraftMeta, emptyMeta } from "../core/draft/draft";
+import { blocksFromEditor } from "../core/draft/fromEditor";
+import type { EditorDoc } from "../core/draft/editorJson";
+import type { ProofContext } from "../core/proof/context";
+import type { Post, Site } from "./model";
+
+export const postPath = (post: Pick<Post, "slug">, site: Site): string => `${site.basePath}${post.slug}`;
+export const postAddress = (post: Pick<Post, "slug" | "canonical">, site: Site): string =>
+  post.canonical || (post.slug ? `${site.origin}${postPath(post, site)}` : "");
+
+export function draftMeta(post: Post, site: Site): DraftMeta {
+  const { title, metaTitle, description, slug, language, keyword, supporting, tags, category, author, date } = post;
+  const one = (value: string) => value.replace(/\s+/g, " ").trim();
+  return {
+    ...emptyMeta,
+    title: one(title),
+    metaTitle: one(metaTitle),
+    description: one(description),
+    slug: slug.trim(),
+    canonical: postAddress(post, site),
+    language: language || site.language,
+    keyword: one(keyword),
+    supporting,
+    tags,
+    category,
+    author,
+    date,
+    titleSuffix: site.titleSuffix,
+  };
+}
+
+export const postDraft = (post: Post, site: Site, blocks: Block[]): Draft => ({ meta: draftMeta(post, site), blocks, headingIds: "derived" });
+export const draftOf = (post: Post, site: Site, doc: EditorDoc): Draft => postDraft(post, site, blocksFromEditor(doc));
+
+/** What the proof of one post must know of the site. */
+export function proofContext(post: Post, posts: readonly Post[], site: Site): ProofContext {
+  const others = posts.filter((other) => other.id !== post.id);
+  return {
+    site: {
+      host: URL.canParse(site.origin) ? new URL(site.origin).host : "",
+      titleAsH1: site.titleAsH1,
+      paths: new Set([...site.pages, ...posts.filter((p) => p.slug).map((p) => postPath(p, site).replace(/\/$/, ""))]),
+    },
+    others: others.map(({ metaTitle, title }) => ({ metaTitle: metaTitle || title })).filter(({ metaTitle }) => metaTitle),
+    setAside: post.setAside,
+  };
+}
+
+/** A new post with nothing in it. */
+export function newPost(id: string, site: Site, now: string, fields: Partial<Post> = {}): Post {
+  return {
+    id,
+    stage: "find",
+    title: "",
+    metaTitle: "",
+    description: "",
+    slug: "",
+    canonical: "",
+    language: site.language,
+    keyword: "",
+    supporting: [],
+    tags: [],
+    category: "",
+    author: site.authors[0] ?? "",
+    date: "",
+    due: "",
+    status: "draft",
+    setAside: {},
+    createdAt: now,
+    updatedAt: now,
+    ...fields,
+  };
+}

@@ -1,0 +1,66 @@
+/** Posts with their bodies and outlines. Each write that spans tables is one transaction. */
+import { type EditorDoc, emptyDoc } from "../core/draft/editorJson";
+import type { OutlineItem } from "../core/outline/outline";
+import { db } from "./db";
+import type { Body, Outline, Post, PostScore } from "./model";
+
+export const listPosts = (): Promise<Post[]> => db.posts.toArray();
+export const listScores = (): Promise<PostScore[]> => db.scores.toArray();
+export const getPost = (id: string): Promise<Post | undefined> => db.posts.get(id);
+export const getDoc = async (id: string): Promise<EditorDoc> => (await db.bodies.get(id))?.doc ?? emptyDoc;
+export const getOutline = async (id: string): Promise<OutlineItem[]> => (await db.outlines.get(id))?.items ?? [];
+
+export interface PostChange {
+  post?: Partial<Omit<Post, "id">>;
+  doc?: EditorDoc;
+  outline?: OutlineItem[];
+}
+
+/** Saves what changed of a post, all or nothing, and stamps it. */
+export async function savePost(id: string, change: PostChange, now: string): Promise<void> {
+  await db.transaction("rw", db.posts, db.bodies, db.outlines, async () => {
+    const found = await db.posts.update(id, { ...change.post, updatedAt: now });
+    if (!found) throw new Error("This post is no longer in the workspace.");
+    if (change.doc) await db.bodies.put({ postId: id, doc: change.doc });
+    if (change.outline) await db.outlines.put({ postId: id, items: change.outline });
+  });
+}
+
+export async function addPost(post: Post, doc: EditorDoc = emptyDoc, outline: OutlineItem[] = []): Promise<void> {
+  await db.transaction("rw", db.posts, db.bodies, db.outlines, async () => {
+    await db.posts.add(post);
+    await db.bodies.add({ postId: post.id, doc });
+    await db.outlines.add({ postId: post.id, items: outline });
+  });
+}
+
+/** All of a post, so that deleting it can be undone. */
+export interface DeletedPost {
+  post: Post;
+  body: Body | undefined;
+  outline: Outline | undefined;
+  score: PostScore | undefined;
+}
+
+export function deletePost(id: string): Promise<DeletedPost | null> {
+  return db.transaction("rw", db.posts, db.bodies, db.outlines, db.scores, async () => {
+    const post = await db.posts.get(id);
+    if (!post) return null;
+    const kept = { post, body: await db.bodies.get(id), outline: await db.outlines.get(id), score: await db.scores.get(id) };
+    await Promise.all([db.posts.delete(id), db.bodies.delete(id), db.outlines.delete(id), db.scores.delete(id)]);
+    return kept;
+  });
+}
+
+export async function restorePost({ post, body, outline, score }: DeletedPost): Promise<void> {
+  await db.transaction("rw", db.posts, db.bodies, db.outlines, db.scores, async () => {
+    await db.posts.put(post);
+    if (body) await db.bodies.put(body);
+    if (outline) await db.outlines.put(outline);
+    if (score) await db.scores.put(score);
+  });
+}
+
+export const saveScore = async (score: PostScore): Promise<void> => {
+  await db.scores.put(score);
+};

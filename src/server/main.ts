@@ -1,0 +1,19 @@
+import { join } from "node:path";
+import { createApp } from "./app";
+import { listen } from "./listen";
+
+const asked = Number(process.env.PORT || 4310);
+if (!Number.isInteger(asked) || asked < 1 || asked > 65_535) {
+  console.error(`PORT must be a number from 1 to 65535, not “${process.env.PORT}”.`);
+  process.exit(2);
+}
+const app = createApp(join(import.meta.dirname, "../../dist"));
+const { server, port } = await listen(app, asked, process.env.HOST || "127.0.0.1");
+if (port !== asked) console.log(`Port ${asked} is taken; using ${port}.`);
+console.log(`Dune Sparrow is at http://127.0.0.1:${port}`);
+for (const signal of ["SIGINT", "SIGTERM"] as const) {
+  process.once(signal, () => {
+    server.close(() => process.exit(0));
+    server.closeAllConnections();
+  });
+}

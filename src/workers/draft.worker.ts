@@ -1,0 +1,27 @@
+/** Reading and writing drafts, off the main thread: cleaning pastes, reading files, writing exports. */
+import * as Comlink from "comlink";
+import type { Block, Draft } from "../core/draft/draft";
+import type { EditorDoc } from "../core/draft/editorJson";
+import { draftFromHtml } from "../core/draft/fromHtml";
+import { draftFromMarkdown } from "../core/draft/fromMarkdown";
+import { cleanPaste, cleanPlainPaste } from "../core/draft/pasted";
+import { blocksToEditor } from "../core/draft/toEditor";
+import { draftToMarkdown } from "../core/draft/toMarkdown";
+import { cleanDocument } from "../core/release/rawPaste";
+import { draftToPage } from "../core/release/page";
+
+const api = {
+  cleanPaste: (html: string): EditorDoc => cleanPaste(html),
+  cleanPlainPaste: (text: string): EditorDoc => cleanPlainPaste(text),
+  cleanDocument: (doc: EditorDoc): EditorDoc => cleanDocument(doc),
+  toEditor: (blocks: Block[]): EditorDoc => blocksToEditor(blocks),
+  /** Reads a Markdown or HTML file. The draft tree can hold nothing that acts: what it does not know is gone. */
+  readFile: (name: string, text: string): Draft => (/\.x?html?$/i.test(name) ? draftFromHtml(text) : draftFromMarkdown(text)),
+  toPage: (draft: Draft, siteName: string, sources: Record<string, string>): string =>
+    draftToPage(draft, { siteName, pictureSrc: (picture) => sources[picture.src] ?? picture.src }),
+  toMarkdown: (draft: Draft, sources: Record<string, string>): string =>
+    draftToMarkdown(draft, (picture) => sources[picture.src] ?? picture.src),
+};
+export type DraftApi = typeof api;
+
+Comlink.expose(api);

@@ -1,0 +1,23 @@
+/** Scoring, off the main thread. */
+import * as Comlink from "comlink";
+import type { EditorDoc } from "../core/draft/editorJson";
+import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
+import type { ProofContext } from "../core/proof/context";
+import type { Profile } from "../core/proof/profile";
+import { proof } from "../core/proof/proof";
+import type { Report } from "../core/proof/report";
+import { draftOf } from "../data/draft";
+import type { Post, Site } from "../data/model";
+
+const engine = new ProofEngine();
+
+const api = {
+  update: (update: DraftUpdate): RevisedReport => engine.update(update),
+  close: (postId: string): void => engine.close(postId),
+  /** Scores a post that is not open. */
+  score: (post: Post, site: Site, doc: EditorDoc, context: ProofContext, profile: Profile): Report =>
+    proof(draftOf(post, site, doc), context, profile),
+};
+export type ProofApi = typeof api;
+
+Comlink.expose(api);
