@@ -7,5 +7,11 @@ export default defineConfig({
   publicDir: "../../public",
   plugins: [react(), tailwindcss()],
   worker: { format: "es" },
-  build: { outDir: "../../dist", emptyOutDir: true, target: "es2023", assetsInlineLimit: 0, reportCompressedSize: false },
+  build: {
+    outDir: "../../dist",
+    emptyOutDir: true,
+    target: "es2023",
+    assetsInlineLimit: 0,
+    reportCompressedSize: false,
+  },
 });

@@ -39,14 +39,21 @@ function seeded(seed: number): () => number {
   };
 }
 
-const rounded = (n: number) => (n >= 1000 ? Math.round(n / 100) * 100 : Math.max(10, Math.round(n / 10) * 10));
+const rounded = (n: number) =>
+  n >= 1000 ? Math.round(n / 100) * 100 : Math.max(10, Math.round(n / 10) * 10);
 
 export function demoKeywords(): KeywordRow[] {
   const random = seeded(4310);
   return SUBJECTS.trim()
     .split("\n")
     .flatMap((line) => {
-      const [season, intent, difficulty, biggest, keywords] = line.split("|") as [string, Intent, string, string, string];
+      const [season, intent, difficulty, biggest, keywords] = line.split("|") as [
+        string,
+        Intent,
+        string,
+        string,
+        string,
+      ];
       return keywords.split(";").map((text, i): KeywordRow => {
         const searches = rounded((Number(biggest) / (1 + i * 0.55)) * (0.75 + random() * 0.5));
         const months = SEASONS[season]!.map((share) => rounded(searches * share * (0.92 + random() * 0.16)));
@@ -55,7 +62,9 @@ export function demoKeywords(): KeywordRow[] {
           text: text.trim(),
           searches,
           months,
-          difficulty: Math.round(Math.min(88, Math.max(3, Number(difficulty) + 14 - words * 5 - i * 0.7 + random() * 14))),
+          difficulty: Math.round(
+            Math.min(88, Math.max(3, Number(difficulty) + 14 - words * 5 - i * 0.7 + random() * 14)),
+          ),
           intent,
           costPerClick: Math.round((0.12 + random() * (intent === "informational" ? 0.5 : 1.6)) * 100) / 100,
           standIn: true,

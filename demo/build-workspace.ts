@@ -1,5 +1,5 @@
 /** Packs the demo: posts/*.md, pictures/ and the keywords into one workspace file. Run with `npm run demo:build`. */
-import { readFileSync, readdirSync, writeFileSync } from "node:fs";
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { strToU8, zipSync } from "fflate";
 import { parse } from "yaml";
@@ -27,23 +27,43 @@ const site: Site = {
   titleAsH1: "auto",
   language: "en",
   authors: ["Ottilie Marsh", "Dev Raman", "Pia Lindqvist"],
-  categories: ["Riding with children", "Choosing a bike", "Care and repair", "Work bikes", "Town and weather"],
+  categories: [
+    "Riding with children",
+    "Choosing a bike",
+    "Care and repair",
+    "Work bikes",
+    "Town and weather",
+  ],
   pages: ["/", "/journal", "/workshop", "/hire", "/contact"],
 };
 
 const assets = readdirSync(join(here, "pictures"))
   .filter((name) => name.endsWith(".jpg"))
-  .map((fileName) => ({ id: fileName.replace(/\.jpg$/, "").toLowerCase(), fileName, file: `pictures/${fileName}` }));
+  .map((fileName) => ({
+    id: fileName.replace(/\.jpg$/, "").toLowerCase(),
+    fileName,
+    file: `pictures/${fileName}`,
+  }));
 const assetByName = new Map(assets.map((asset) => [asset.fileName, asset]));
 const bytesOf = (fileName: string) => readFileSync(join(here, "pictures", fileName));
 
 /** Pictures of the Markdown files become assets of the workspace. */
 function withAssets(node: EditorNode): EditorNode {
-  if (node.type !== "picture") return node.content ? { ...node, content: node.content.map(withAssets) } : node;
+  if (node.type !== "picture")
+    return node.content ? { ...node, content: node.content.map(withAssets) } : node;
   const fileName = String(node.attrs?.fileName);
   const asset = assetByName.get(fileName);
   if (!asset) throw new Error(`There is no picture ${fileName}`);
-  return { ...node, attrs: { ...node.attrs, src: `asset:${asset.id}`, bytes: bytesOf(fileName).length, width: WIDTH, height: HEIGHT } };
+  return {
+    ...node,
+    attrs: {
+      ...node.attrs,
+      src: `asset:${asset.id}`,
+      bytes: bytesOf(fileName).length,
+      width: WIDTH,
+      height: HEIGHT,
+    },
+  };
 }
 
 const stamp = "2026-11-20T09:00:00.000Z";
@@ -64,7 +84,14 @@ const posts = files.map((name) => {
   const outline = (extra["x-outline"] ?? "")
     .split("|")
     .filter(Boolean)
-    .map((line, i): OutlineItem => ({ id: `${id}-${i}`, level: Number(line[0]) as 2 | 3, text: line.slice(2), note: "" }));
+    .map(
+      (line, i): OutlineItem => ({
+        id: `${id}-${i}`,
+        level: Number(line[0]) as 2 | 3,
+        text: line.slice(2),
+        note: "",
+      }),
+    );
   return { post, doc, outline };
 });
 const tour = posts.find(({ post }) => post.id === "electric-cargo-bike-for-families")!;

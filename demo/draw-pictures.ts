@@ -7,11 +7,46 @@ const W = 1200;
 const H = 800;
 const out = join(import.meta.dirname, "pictures");
 
-type Palette = { sky: [string, string]; far: string; near: string; ground: string; bike: string; accent: string };
-const day: Palette = { sky: ["#cfe3ee", "#f6efe0"], far: "#a9c2b4", near: "#7fa08c", ground: "#d9cfb4", bike: "#1d3b53", accent: "#b6532f" };
-const dusk: Palette = { sky: ["#54607e", "#e7b68f"], far: "#5f6f7f", near: "#3f5560", ground: "#8b8271", bike: "#1a2430", accent: "#e0a13a" };
-const snow: Palette = { sky: ["#c5d3de", "#eef2f4"], far: "#b7c4cc", near: "#94a7b1", ground: "#f3f6f7", bike: "#24415c", accent: "#a23b3b" };
-const indoors: Palette = { sky: ["#e9e0d2", "#d8cbb5"], far: "#c3b395", near: "#a58f6d", ground: "#8d7758", bike: "#243b4a", accent: "#c0702c" };
+type Palette = {
+  sky: [string, string];
+  far: string;
+  near: string;
+  ground: string;
+  bike: string;
+  accent: string;
+};
+const day: Palette = {
+  sky: ["#cfe3ee", "#f6efe0"],
+  far: "#a9c2b4",
+  near: "#7fa08c",
+  ground: "#d9cfb4",
+  bike: "#1d3b53",
+  accent: "#b6532f",
+};
+const dusk: Palette = {
+  sky: ["#54607e", "#e7b68f"],
+  far: "#5f6f7f",
+  near: "#3f5560",
+  ground: "#8b8271",
+  bike: "#1a2430",
+  accent: "#e0a13a",
+};
+const snow: Palette = {
+  sky: ["#c5d3de", "#eef2f4"],
+  far: "#b7c4cc",
+  near: "#94a7b1",
+  ground: "#f3f6f7",
+  bike: "#24415c",
+  accent: "#a23b3b",
+};
+const indoors: Palette = {
+  sky: ["#e9e0d2", "#d8cbb5"],
+  far: "#c3b395",
+  near: "#a58f6d",
+  ground: "#8d7758",
+  bike: "#243b4a",
+  accent: "#c0702c",
+};
 
 const wheel = (x: number, y: number, r: number, c: string) => {
   const spokes = Array.from({ length: 9 }, (_, i) => {
@@ -42,11 +77,25 @@ const hills = (p: Palette) => `
   <path d="M0 470 C200 380 380 430 560 400 S980 340 1200 430 V800 H0 Z" fill="${p.far}"/>
   <path d="M0 540 C240 470 420 560 640 500 S1040 470 1200 530 V800 H0 Z" fill="${p.near}"/>`;
 const town = (p: Palette) =>
-  [80, 190, 330, 760, 880, 1010].map((x, i) => `<path d="M${x} 520 v-${110 + (i % 3) * 40} l50 -44 l50 44 v${110 + (i % 3) * 40} Z" fill="${i % 2 ? p.far : p.near}"/>`).join("");
+  [80, 190, 330, 760, 880, 1010]
+    .map(
+      (x, i) =>
+        `<path d="M${x} 520 v-${110 + (i % 3) * 40} l50 -44 l50 44 v${110 + (i % 3) * 40} Z" fill="${i % 2 ? p.far : p.near}"/>`,
+    )
+    .join("");
 const river = `<path d="M0 560 C300 520 520 600 760 560 S1080 540 1200 560 V640 H0 Z" fill="#8fb3c4" opacity=".8"/>`;
-const ground = (p: Palette) => `<rect y="640" width="${W}" height="160" fill="${p.ground}"/><rect y="640" width="${W}" height="6" fill="#000" opacity=".08"/>`;
-const rain = Array.from({ length: 90 }, (_, i) => `<line x1="${(i * 137) % W}" y1="${(i * 71) % 620}" x2="${((i * 137) % W) - 12}" y2="${((i * 71) % 620) + 34}" stroke="#fff" stroke-width="3" opacity=".45"/>`).join("");
-const flakes = Array.from({ length: 80 }, (_, i) => `<circle cx="${(i * 151) % W}" cy="${(i * 83) % 640}" r="${3 + (i % 4)}" fill="#fff" opacity=".85"/>`).join("");
+const ground = (p: Palette) =>
+  `<rect y="640" width="${W}" height="160" fill="${p.ground}"/><rect y="640" width="${W}" height="6" fill="#000" opacity=".08"/>`;
+const rain = Array.from(
+  { length: 90 },
+  (_, i) =>
+    `<line x1="${(i * 137) % W}" y1="${(i * 71) % 620}" x2="${((i * 137) % W) - 12}" y2="${((i * 71) % 620) + 34}" stroke="#fff" stroke-width="3" opacity=".45"/>`,
+).join("");
+const flakes = Array.from(
+  { length: 80 },
+  (_, i) =>
+    `<circle cx="${(i * 151) % W}" cy="${(i * 83) % 640}" r="${3 + (i % 4)}" fill="#fff" opacity=".85"/>`,
+).join("");
 const tools = `<g fill="none" stroke="#6d5b43" stroke-width="14" stroke-linecap="round"><path d="M120 150 v170 M210 140 v180 M300 160 v150 M390 150 v120"/><circle cx="210" cy="120" r="26"/><path d="M276 150 a26 26 0 0 1 48 0"/></g><rect x="70" y="110" width="380" height="8" fill="#6d5b43"/><rect y="560" width="${W}" height="80" fill="#6d5b43"/>`;
 const parcels = `<g stroke="#7a5a35" stroke-width="4"><rect x="590" y="388" width="110" height="110" fill="#c99c63"/><rect x="690" y="350" width="96" height="130" fill="#d9b27f"/><rect x="560" y="330" width="90" height="70" fill="#b98a50"/></g>`;
 const battery = `<g><rect x="420" y="180" width="360" height="430" rx="30" fill="#24343f"/><rect x="520" y="140" width="160" height="60" rx="14" fill="#24343f"/><g fill="#e0a13a"><rect x="470" y="500" width="260" height="60" rx="8"/><rect x="470" y="420" width="260" height="60" rx="8"/></g><g fill="none" stroke="#e0a13a" stroke-width="6" opacity=".5"><rect x="470" y="340" width="260" height="60" rx="8"/><rect x="470" y="260" width="260" height="60" rx="8"/></g></g>`;
@@ -59,11 +108,25 @@ const scene = (p: Palette, parts: string) => `
   <rect width="${W}" height="${H}" fill="url(#s)"/>${parts}</svg>`;
 
 const pictures: Record<string, string> = {
-  "two-children-in-a-box-bike": scene(day, hills(day) + river + ground(day) + boxBike(270, 620, day, two(day))),
+  "two-children-in-a-box-bike": scene(
+    day,
+    hills(day) + river + ground(day) + boxBike(270, 620, day, two(day)),
+  ),
   "box-bike-by-the-river": scene(dusk, hills(dusk) + river + ground(dusk) + boxBike(330, 620, dusk)),
   "cargo-bike-in-the-workshop": scene(indoors, tools + ground(indoors) + boxBike(300, 620, indoors)),
   "winter-school-run": scene(snow, town(snow) + ground(snow) + boxBike(270, 620, snow, two(snow)) + flakes),
-  "rain-cover-on-the-bridge": scene(dusk, town(dusk) + ground(dusk) + boxBike(280, 620, dusk, `<path d="M512 500 q10 -190 140 -190 q110 0 120 180 Z" fill="#dfe8ec" opacity=".75"/>`) + rain),
+  "rain-cover-on-the-bridge": scene(
+    dusk,
+    town(dusk) +
+      ground(dusk) +
+      boxBike(
+        280,
+        620,
+        dusk,
+        `<path d="M512 500 q10 -190 140 -190 q110 0 120 180 Z" fill="#dfe8ec" opacity=".75"/>`,
+      ) +
+      rain,
+  ),
   "parcels-for-the-old-town": scene(day, town(day) + ground(day) + boxBike(280, 620, day, parcels)),
   "battery-indoors": scene(indoors, battery + ground(indoors)),
   "folding-lock": scene(day, hills(day) + lock),

@@ -12,7 +12,13 @@ import standaloneCode from "ajv/dist/standalone/index.js";
 const folder = join(dirname(fileURLToPath(import.meta.url)), "../src/data/schemas");
 const require = createRequire(import.meta.url);
 
-const ajv = new Ajv({ allErrors: true, strict: true, strictRequired: false, allowUnionTypes: true, code: { source: true, esm: true } });
+const ajv = new Ajv({
+  allErrors: true,
+  strict: true,
+  strictRequired: false,
+  allowUnionTypes: true,
+  code: { source: true, esm: true },
+});
 const exported: Record<string, string> = {};
 for (const file of readdirSync(folder).filter((name) => name.endsWith(".schema.json"))) {
   const schema = JSON.parse(readFileSync(join(folder, file), "utf8")) as { $id: string };
@@ -21,11 +27,14 @@ for (const file of readdirSync(folder).filter((name) => name.endsWith(".schema.j
 }
 const generate = (standaloneCode as unknown as { default?: typeof standaloneCode }).default ?? standaloneCode;
 // The few helpers that Ajv would require at run time are written into the module.
-const code = generate(ajv, exported).replace(/require\("(ajv\/dist\/runtime\/\w+)"\)(\.default)?/g, (_, name: string) => {
-  const helper = require(name) as { default: unknown };
-  if (typeof helper.default !== "function") throw new Error(`${name} is no function`);
-  return name.endsWith("ucs2length") ? `(${String(helper.default)})` : fail(name);
-});
+const code = generate(ajv, exported).replace(
+  /require\("(ajv\/dist\/runtime\/\w+)"\)(\.default)?/g,
+  (_, name: string) => {
+    const helper = require(name) as { default: unknown };
+    if (typeof helper.default !== "function") throw new Error(`${name} is no function`);
+    return name.endsWith("ucs2length") ? `(${String(helper.default)})` : fail(name);
+  },
+);
 function fail(name: string): never {
   throw new Error(`The helper ${name} cannot be written into the module; see scripts/build-validators.ts`);
 }

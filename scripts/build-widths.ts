@@ -9,7 +9,10 @@ import { fileURLToPath } from "node:url";
 import opentype from "opentype.js";
 
 const root = join(dirname(fileURLToPath(import.meta.url)), "..");
-const files = join(dirname(createRequire(import.meta.url).resolve("@fontsource/arimo/package.json")), "files");
+const files = join(
+  dirname(createRequire(import.meta.url).resolve("@fontsource/arimo/package.json")),
+  "files",
+);
 
 const widths = new Map<number, number>();
 let unitsPerEm = 0;
@@ -46,5 +49,10 @@ const averages = Object.fromEntries(
   }),
 );
 
-writeFileSync(join(root, "src/core/snippet/widths.json"), `${JSON.stringify({ font: "Arimo 400", unitsPerEm, averages, runs })}\n`);
-console.log(`${widths.size} characters in ${runs.length} runs, ${unitsPerEm} units per em; averages ${JSON.stringify(averages)}`);
+writeFileSync(
+  join(root, "src/core/snippet/widths.json"),
+  `${JSON.stringify({ font: "Arimo 400", unitsPerEm, averages, runs })}\n`,
+);
+console.log(
+  `${widths.size} characters in ${runs.length} runs, ${unitsPerEm} units per em; averages ${JSON.stringify(averages)}`,
+);

@@ -12,9 +12,13 @@ export function decodeText(bytes: Uint8Array, html: boolean): string {
   try {
     return new TextDecoder("utf-8", { fatal: true }).decode(bytes);
   } catch {
-    const declared = html ? CHARSET.exec(new TextDecoder("latin1").decode(bytes.subarray(0, 2048)))?.[1] : undefined;
+    const declared = html
+      ? CHARSET.exec(new TextDecoder("latin1").decode(bytes.subarray(0, 2048)))?.[1]
+      : undefined;
     try {
-      return new TextDecoder(declared && !/^utf-?8$/i.test(declared) ? declared : "windows-1252").decode(bytes);
+      return new TextDecoder(declared && !/^utf-?8$/i.test(declared) ? declared : "windows-1252").decode(
+        bytes,
+      );
     } catch {
       return new TextDecoder("windows-1252").decode(bytes);
     }

@@ -1,8 +1,8 @@
 /** The command line: `dune-sparrow score FILE…`. Exit 0; 1 when a score is under --min; 2 for a bad call or an unreadable file. */
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
-import { type Profile, houseProfile } from "../core/proof/profile";
-import { ShapeError, parseProfile } from "../data/schemas/validate";
+import { houseProfile, type Profile } from "../core/proof/profile";
+import { parseProfile, ShapeError } from "../data/schemas/validate";
 import { asJson } from "./formats/json";
 import { asText } from "./formats/text";
 import { type ScoreOptions, scoreFiles } from "./score";
@@ -40,19 +40,26 @@ function readCall(argv: string[]): Call | "help" {
   const { values, positionals } = parsed;
   if (values.help) return "help";
   const [command, ...files] = positionals;
-  if (command !== "score") throw new CallError(command ? `There is no command “${command}”.` : "Say what to do.");
+  if (command !== "score")
+    throw new CallError(command ? `There is no command “${command}”.` : "Say what to do.");
   if (!files.length) throw new CallError("Name one file or more to score.");
   const format = values.format ?? "text";
   if (!Object.hasOwn(FORMATS, format)) throw new CallError(`There is no format “${format}”: text or json.`);
   const min = values.min === undefined ? null : Number(values.min);
-  if (min !== null && (values.min!.trim() === "" || !Number.isFinite(min))) throw new CallError(`--min takes a number, not “${values.min}”.`);
+  if (min !== null && (values.min!.trim() === "" || !Number.isFinite(min)))
+    throw new CallError(`--min takes a number, not “${values.min}”.`);
   return {
     files,
     format: format as keyof typeof FORMATS,
     min,
     profile: values.profile === undefined ? houseProfile : readProfile(values.profile),
     ...(values.keyword !== undefined && { keyword: values.keyword }),
-    ...(values.supporting !== undefined && { supporting: values.supporting.split(",").map((k) => k.trim()).filter(Boolean) }),
+    ...(values.supporting !== undefined && {
+      supporting: values.supporting
+        .split(",")
+        .map((k) => k.trim())
+        .filter(Boolean),
+    }),
   };
 }
 
@@ -75,7 +82,8 @@ function readProfile(path: string): Profile {
   try {
     return parseProfile(readFileSync(path, "utf8"));
   } catch (error) {
-    if (error instanceof ShapeError) throw new CallError([`${path}: ${error.message}`, ...error.faults].join("\n  "));
+    if (error instanceof ShapeError)
+      throw new CallError([`${path}: ${error.message}`, ...error.faults].join("\n  "));
     throw new CallError(`The profile ${path} cannot be read: ${(error as Error).message}`);
   }
 }

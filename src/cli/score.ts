@@ -2,12 +2,12 @@
 import { readFileSync, statSync } from "node:fs";
 import { basename, dirname, extname, resolve } from "node:path";
 import type { Block, Draft } from "../core/draft/draft";
-import { FrontMatterError } from "../core/draft/frontMatter";
 import { draftFromHtml } from "../core/draft/fromHtml";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
+import { FrontMatterError } from "../core/draft/frontMatter";
 import { noContext } from "../core/proof/context";
-import { proof } from "../core/proof/proof";
 import type { Profile } from "../core/proof/profile";
+import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
 import { decodeText } from "./decodeText";
 
@@ -39,7 +39,10 @@ const READERS: Record<string, { html: boolean; read: (text: string) => Draft }> 
 };
 
 /** Scores what can be read and says of the rest why not. */
-export function scoreFiles(files: readonly string[], options: ScoreOptions): { scored: ScoredFile[]; failed: FailedFile[] } {
+export function scoreFiles(
+  files: readonly string[],
+  options: ScoreOptions,
+): { scored: ScoredFile[]; failed: FailedFile[] } {
   const drafts: { file: string; draft: Draft }[] = [];
   const failed: FailedFile[] = [];
   for (const file of files) {
@@ -50,7 +53,9 @@ export function scoreFiles(files: readonly string[], options: ScoreOptions): { s
     }
   }
   const scored = drafts.map(({ file, draft }) => {
-    const others = drafts.filter((other) => areSiblings(draft, other.draft)).map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
+    const others = drafts
+      .filter((other) => areSiblings(draft, other.draft))
+      .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
     return { file, draft, report: proof(draft, { ...noContext, others }, options.profile) };
   });
   return { scored, failed };
@@ -74,13 +79,18 @@ function readDraftFile(file: string, options: ScoreOptions): Draft {
   return {
     ...draft,
     blocks: draft.blocks.map((block) => withSize(block, folder)),
-    meta: { ...draft.meta, keyword: options.keyword ?? draft.meta.keyword, supporting: options.supporting ?? draft.meta.supporting },
+    meta: {
+      ...draft.meta,
+      keyword: options.keyword ?? draft.meta.keyword,
+      supporting: options.supporting ?? draft.meta.supporting,
+    },
   };
 }
 
 /** A picture that stands as a file beside the post has a size. */
 function withSize(block: Block, folder: string): Block {
-  if (block.kind !== "picture" || block.bytes !== null || /^([a-z][a-z0-9+.-]*:|\/|#|$)/i.test(block.src)) return block;
+  if (block.kind !== "picture" || block.bytes !== null || /^([a-z][a-z0-9+.-]*:|\/|#|$)/i.test(block.src))
+    return block;
   try {
     const path = decodeURIComponent(block.src.split(/[?#]/)[0]!);
     const stat = statSync(resolve(folder, path));

@@ -3,7 +3,8 @@ import { db } from "./db";
 import type { Asset } from "./model";
 
 export const ASSET_PREFIX = "asset:";
-export const assetId = (src: string): string | null => (src.startsWith(ASSET_PREFIX) ? src.slice(ASSET_PREFIX.length) : null);
+export const assetId = (src: string): string | null =>
+  src.startsWith(ASSET_PREFIX) ? src.slice(ASSET_PREFIX.length) : null;
 
 export async function addAsset(asset: Asset): Promise<void> {
   await db.assets.put(asset);

@@ -1,7 +1,7 @@
 /** From what the database keeps of a post to the draft that is scored and exported, and back. */
 import { type Block, type Draft, type DraftMeta, emptyMeta } from "../core/draft/draft";
-import { blocksFromEditor } from "../core/draft/fromEditor";
 import type { EditorDoc } from "../core/draft/editorJson";
+import { blocksFromEditor } from "../core/draft/fromEditor";
 import type { ProofContext } from "../core/proof/context";
 import type { Post, Site } from "./model";
 
@@ -10,7 +10,8 @@ export const postAddress = (post: Pick<Post, "slug" | "canonical">, site: Site):
   post.canonical || (post.slug ? `${site.origin}${postPath(post, site)}` : "");
 
 export function draftMeta(post: Post, site: Site): DraftMeta {
-  const { title, metaTitle, description, slug, language, keyword, supporting, tags, category, author, date } = post;
+  const { title, metaTitle, description, slug, language, keyword, supporting, tags, category, author, date } =
+    post;
   const one = (value: string) => value.replace(/\s+/g, " ").trim();
   return {
     ...emptyMeta,
@@ -30,8 +31,13 @@ export function draftMeta(post: Post, site: Site): DraftMeta {
   };
 }
 
-export const postDraft = (post: Post, site: Site, blocks: Block[]): Draft => ({ meta: draftMeta(post, site), blocks, headingIds: "derived" });
-export const draftOf = (post: Post, site: Site, doc: EditorDoc): Draft => postDraft(post, site, blocksFromEditor(doc));
+export const postDraft = (post: Post, site: Site, blocks: Block[]): Draft => ({
+  meta: draftMeta(post, site),
+  blocks,
+  headingIds: "derived",
+});
+export const draftOf = (post: Post, site: Site, doc: EditorDoc): Draft =>
+  postDraft(post, site, blocksFromEditor(doc));
 
 /** What the proof of one post must know of the site. */
 export function proofContext(post: Post, posts: readonly Post[], site: Site): ProofContext {
@@ -40,9 +46,14 @@ export function proofContext(post: Post, posts: readonly Post[], site: Site): Pr
     site: {
       host: URL.canParse(site.origin) ? new URL(site.origin).host : "",
       titleAsH1: site.titleAsH1,
-      paths: new Set([...site.pages, ...posts.filter((p) => p.slug).map((p) => postPath(p, site).replace(/\/$/, ""))]),
+      paths: new Set([
+        ...site.pages,
+        ...posts.filter((p) => p.slug).map((p) => postPath(p, site).replace(/\/$/, "")),
+      ]),
     },
-    others: others.map(({ metaTitle, title }) => ({ metaTitle: metaTitle || title })).filter(({ metaTitle }) => metaTitle),
+    others: others
+      .map(({ metaTitle, title }) => ({ metaTitle: metaTitle || title }))
+      .filter(({ metaTitle }) => metaTitle),
     setAside: post.setAside,
   };
 }

@@ -1,9 +1,9 @@
 /** What the database keeps. Bodies are apart from posts, so that lists never load them. */
 import type { EditorDoc } from "../core/draft/editorJson";
-import type { CheckId, Profile } from "../core/proof/profile";
-import type { FindingState } from "../core/proof/report";
 import type { KeywordRow } from "../core/keywords/keyword";
 import type { OutlineItem } from "../core/outline/outline";
+import type { CheckId, Profile } from "../core/proof/profile";
+import type { FindingState } from "../core/proof/report";
 
 export const STAGES = ["find", "plan", "write", "proof", "release"] as const;
 export type Stage = (typeof STAGES)[number];
@@ -60,7 +60,14 @@ export interface PostScore {
   score: number;
   words: number;
   minutes: number;
-  findings: { id: CheckId; state: FindingState; share: number; weight: number; gain: number; reason: string }[];
+  findings: {
+    id: CheckId;
+    state: FindingState;
+    share: number;
+    weight: number;
+    gain: number;
+    reason: string;
+  }[];
 }
 
 export interface Body {

@@ -8,7 +8,8 @@ export const listPosts = (): Promise<Post[]> => db.posts.toArray();
 export const listScores = (): Promise<PostScore[]> => db.scores.toArray();
 export const getPost = (id: string): Promise<Post | undefined> => db.posts.get(id);
 export const getDoc = async (id: string): Promise<EditorDoc> => (await db.bodies.get(id))?.doc ?? emptyDoc;
-export const getOutline = async (id: string): Promise<OutlineItem[]> => (await db.outlines.get(id))?.items ?? [];
+export const getOutline = async (id: string): Promise<OutlineItem[]> =>
+  (await db.outlines.get(id))?.items ?? [];
 
 export interface PostChange {
   post?: Partial<Omit<Post, "id">>;
@@ -26,7 +27,11 @@ export async function savePost(id: string, change: PostChange, now: string): Pro
   });
 }
 
-export async function addPost(post: Post, doc: EditorDoc = emptyDoc, outline: OutlineItem[] = []): Promise<void> {
+export async function addPost(
+  post: Post,
+  doc: EditorDoc = emptyDoc,
+  outline: OutlineItem[] = [],
+): Promise<void> {
   await db.transaction("rw", db.posts, db.bodies, db.outlines, async () => {
     await db.posts.add(post);
     await db.bodies.add({ postId: post.id, doc });
@@ -46,8 +51,18 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
   return db.transaction("rw", db.posts, db.bodies, db.outlines, db.scores, async () => {
     const post = await db.posts.get(id);
     if (!post) return null;
-    const kept = { post, body: await db.bodies.get(id), outline: await db.outlines.get(id), score: await db.scores.get(id) };
-    await Promise.all([db.posts.delete(id), db.bodies.delete(id), db.outlines.delete(id), db.scores.delete(id)]);
+    const kept = {
+      post,
+      body: await db.bodies.get(id),
+      outline: await db.outlines.get(id),
+      score: await db.scores.get(id),
+    };
+    await Promise.all([
+      db.posts.delete(id),
+      db.bodies.delete(id),
+      db.outlines.delete(id),
+      db.scores.delete(id),
+    ]);
     return kept;
   });
 }

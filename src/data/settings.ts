@@ -1,4 +1,4 @@
-import { type Profile, houseProfile } from "../core/proof/profile";
+import { houseProfile, type Profile } from "../core/proof/profile";
 import { db } from "./db";
 import type { Site } from "./model";
 

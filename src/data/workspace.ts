@@ -3,11 +3,11 @@
  * Nothing is taken from a file before all of it has been checked.
  */
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
-import { foldPlain } from "../core/text/fold";
 import type { KeywordRow } from "../core/keywords/keyword";
+import { foldPlain } from "../core/text/fold";
 import { db } from "./db";
 import type { Asset, Body, Outline, Post, Site } from "./model";
-import { ShapeError, checkShape, parseJson } from "./schemas/validate";
+import { checkShape, parseJson, ShapeError } from "./schemas/validate";
 import { workspace as validateWorkspace } from "./schemas/validators.generated.js";
 import { emptySite } from "./settings";
 
@@ -50,8 +50,14 @@ export function readWorkspace(bytes: Uint8Array): Workspace {
   }
   const json = entries[JSON_NAME];
   if (!json) throw new ShapeError(`This is not ${A_WORKSPACE}.`, [`There is no ${JSON_NAME} in it.`]);
-  const file = checkShape<WorkspaceFile>(validateWorkspace, parseJson(strFromU8(json), A_WORKSPACE), A_WORKSPACE);
-  const missing = file.assets.filter((asset) => !entries[asset.file]).map((asset) => `The picture ${asset.file} is missing.`);
+  const file = checkShape<WorkspaceFile>(
+    validateWorkspace,
+    parseJson(strFromU8(json), A_WORKSPACE),
+    A_WORKSPACE,
+  );
+  const missing = file.assets
+    .filter((asset) => !entries[asset.file])
+    .map((asset) => `The picture ${asset.file} is missing.`);
   if (missing.length) throw new ShapeError("This workspace file is not whole.", missing.slice(0, 12));
   return { file, pictures: new Map(file.assets.map((asset) => [asset.id, entries[asset.file]!])) };
 }
@@ -90,7 +96,14 @@ export async function emptyWorkspace(): Promise<void> {
 /** Everything in one file. */
 export async function packWorkspace(now: string): Promise<Uint8Array> {
   const [settings, posts, bodies, outlines, keywords, assets] = await db.transaction("r", db.tables, () =>
-    Promise.all([db.settings.get("site"), db.posts.toArray(), db.bodies.toArray(), db.outlines.toArray(), db.keywords.toArray(), db.assets.toArray()]),
+    Promise.all([
+      db.settings.get("site"),
+      db.posts.toArray(),
+      db.bodies.toArray(),
+      db.outlines.toArray(),
+      db.keywords.toArray(),
+      db.assets.toArray(),
+    ]),
   );
   const names = assets.map((asset) => `pictures/${asset.id}-${asset.fileName.replace(/[/\\]/g, "-")}`);
   const file: WorkspaceFile = {
@@ -105,6 +118,7 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
     assets: assets.map(({ blob: _blob, ...asset }, i) => ({ ...asset, file: names[i]! })),
   };
   const entries: Record<string, Uint8Array> = { [JSON_NAME]: strToU8(JSON.stringify(file)) };
-  for (const [i, asset] of assets.entries()) entries[names[i]!] = new Uint8Array(await asset.blob.arrayBuffer());
+  for (const [i, asset] of assets.entries())
+    entries[names[i]!] = new Uint8Array(await asset.blob.arrayBuffer());
   return zipSync(entries, { level: 6 });
 }

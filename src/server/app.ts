@@ -10,7 +10,8 @@ import helmet from "helmet";
  */
 export function createApp(dist: string): Express {
   const index = join(dist, "index.html");
-  if (!existsSync(index)) throw new Error(`There is no built application in ${dist}: run npm run build first.`);
+  if (!existsSync(index))
+    throw new Error(`There is no built application in ${dist}: run npm run build first.`);
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -39,15 +40,28 @@ export function createApp(dist: string): Express {
       strictTransportSecurity: false,
     }),
   );
-  app.use("/assets", express.static(join(dist, "assets"), { immutable: true, maxAge: "365d", fallthrough: false }));
+  app.use(
+    "/assets",
+    express.static(join(dist, "assets"), { immutable: true, maxAge: "365d", fallthrough: false }),
+  );
   app.use(express.static(dist, { index: false, maxAge: 0 }));
   app.get("/{*path}", (request, response) => {
     // A page address of the application has no file ending; anything else that was not found is not there.
     if (/\.[a-z0-9]+$/i.test(request.path)) response.status(404).type("text/plain").send("Not found\n");
     else response.setHeader("Cache-Control", "no-cache").sendFile(index);
   });
-  app.use((error: { status?: number }, _request: express.Request, response: express.Response, _next: express.NextFunction) => {
-    response.status(error.status ?? 500).type("text/plain").send(error.status === 404 ? "Not found\n" : "Something went wrong\n");
-  });
+  app.use(
+    (
+      error: { status?: number },
+      _request: express.Request,
+      response: express.Response,
+      _next: express.NextFunction,
+    ) => {
+      response
+        .status(error.status ?? 500)
+        .type("text/plain")
+        .send(error.status === 404 ? "Not found\n" : "Something went wrong\n");
+    },
+  );
   return app;
 }

@@ -4,7 +4,11 @@ import type { Express } from "express";
 const MOST_TRIES = 50;
 
 /** Listens on a port of this machine, or on the next free one. */
-export async function listen(app: Express, port: number, host = "127.0.0.1"): Promise<{ server: Server; port: number }> {
+export async function listen(
+  app: Express,
+  port: number,
+  host = "127.0.0.1",
+): Promise<{ server: Server; port: number }> {
   for (let tried = port; tried < port + MOST_TRIES && tried < 65_536; tried++) {
     const server = await tryPort(app, tried, host);
     if (server) return { server, port: tried };
@@ -16,6 +20,8 @@ function tryPort(app: Express, port: number, host: string): Promise<Server | nul
   return new Promise((resolve, reject) => {
     const server = app.listen(port, host);
     server.once("listening", () => resolve(server));
-    server.once("error", (error: NodeJS.ErrnoException) => (error.code === "EADDRINUSE" ? resolve(null) : reject(error)));
+    server.once("error", (error: NodeJS.ErrnoException) =>
+      error.code === "EADDRINUSE" ? resolve(null) : reject(error),
+    );
   });
 }

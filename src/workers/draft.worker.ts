@@ -7,8 +7,8 @@ import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import { cleanPaste, cleanPlainPaste } from "../core/draft/pasted";
 import { blocksToEditor } from "../core/draft/toEditor";
 import { draftToMarkdown } from "../core/draft/toMarkdown";
-import { cleanDocument } from "../core/release/rawPaste";
 import { draftToPage } from "../core/release/page";
+import { cleanDocument } from "../core/release/rawPaste";
 
 const api = {
   cleanPaste: (html: string): EditorDoc => cleanPaste(html),
@@ -16,7 +16,8 @@ const api = {
   cleanDocument: (doc: EditorDoc): EditorDoc => cleanDocument(doc),
   toEditor: (blocks: Block[]): EditorDoc => blocksToEditor(blocks),
   /** Reads a Markdown or HTML file. The draft tree can hold nothing that acts: what it does not know is gone. */
-  readFile: (name: string, text: string): Draft => (/\.x?html?$/i.test(name) ? draftFromHtml(text) : draftFromMarkdown(text)),
+  readFile: (name: string, text: string): Draft =>
+    /\.x?html?$/i.test(name) ? draftFromHtml(text) : draftFromMarkdown(text),
   toPage: (draft: Draft, siteName: string, sources: Record<string, string>): string =>
     draftToPage(draft, { siteName, pictureSrc: (picture) => sources[picture.src] ?? picture.src }),
   toMarkdown: (draft: Draft, sources: Record<string, string>): string =>

@@ -1,8 +1,8 @@
 /** Scoring, off the main thread. */
 import * as Comlink from "comlink";
 import type { EditorDoc } from "../core/draft/editorJson";
-import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
 import type { ProofContext } from "../core/proof/context";
+import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";

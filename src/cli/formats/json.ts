@@ -13,7 +13,11 @@ export function asJson(scored: ScoredFile[], profile: Profile, failed: FailedFil
       score: round(report.score),
       words: report.words,
       minutes: report.minutes,
-      groups: report.groups.map(({ id, earned, weight }) => ({ id, earned: round(earned), weight: round(weight) })),
+      groups: report.groups.map(({ id, earned, weight }) => ({
+        id,
+        earned: round(earned),
+        weight: round(weight),
+      })),
       checks: report.findings.map(({ id, group, state, share, weight, gain, reason, evidence }) => ({
         id,
         group,

@@ -1,9 +1,14 @@
+import type { Profile } from "../../core/proof/profile";
 import { checkById, groups } from "../../core/proof/registry";
 import { byWorth } from "../../core/proof/report";
-import type { Profile } from "../../core/proof/profile";
 import type { ScoredFile } from "../score";
 
-const STATE_WORDS = { judged: "", waiting: "waiting", "not-applicable": "not applicable", "set-aside": "set aside" };
+const STATE_WORDS = {
+  judged: "",
+  waiting: "waiting",
+  "not-applicable": "not applicable",
+  "set-aside": "set aside",
+};
 
 /** The answer for a person at a terminal. */
 export function asText(scored: ScoredFile[], profile: Profile): string {
@@ -18,11 +23,17 @@ function oneFile({ file, report }: ScoredFile, profile: Profile): string {
   const [next] = byWorth(report.findings);
   if (next) lines.push(`  worth most next: ${checkById.get(next.id)!.name} (+${next.gain.toFixed(1)})`);
   for (const group of report.groups) {
-    lines.push("", `  ${groups.find(({ id }) => id === group.id)!.name}  ${group.earned.toFixed(1)} of ${group.weight}`);
+    lines.push(
+      "",
+      `  ${groups.find(({ id }) => id === group.id)!.name}  ${group.earned.toFixed(1)} of ${group.weight}`,
+    );
     for (const f of report.findings.filter((finding) => finding.group === group.id)) {
-      const earned = f.state === "judged" ? `${(f.share * f.weight).toFixed(2)}/${f.weight}` : STATE_WORDS[f.state];
+      const earned =
+        f.state === "judged" ? `${(f.share * f.weight).toFixed(2)}/${f.weight}` : STATE_WORDS[f.state];
       const gain = f.gain > 0.005 ? `+${f.gain.toFixed(1)}` : "";
-      lines.push(`    ${earned.padStart(14)}  ${gain.padStart(5)}  ${checkById.get(f.id)!.name}: ${f.reason}`);
+      lines.push(
+        `    ${earned.padStart(14)}  ${gain.padStart(5)}  ${checkById.get(f.id)!.name}: ${f.reason}`,
+      );
     }
   }
   return `${lines.join("\n")}\n`;

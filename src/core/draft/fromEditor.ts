@@ -40,7 +40,8 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
     case "paragraph": {
       const content = textOf(node, at);
       // Empty paragraphs are gaps on the sheet, not text; in a cell they hold the column open.
-      if (content.text || within.at(-1)?.type === "cell") out.push({ id: id(), kind: kindIn(within), within, ...content });
+      if (content.text || within.at(-1)?.type === "cell")
+        out.push({ id: id(), kind: kindIn(within), within, ...content });
       return;
     }
     case "codeBlock":
@@ -50,7 +51,15 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
       out.push({ id: id(), kind: "divider", within, text: "", runs: [] });
       return;
     case "embed":
-      out.push({ id: id(), kind: "embed", href: cleanAddress(text(attrs.href)), label: text(attrs.label), within, text: "", runs: [] });
+      out.push({
+        id: id(),
+        kind: "embed",
+        href: cleanAddress(text(attrs.href)),
+        label: text(attrs.label),
+        within,
+        text: "",
+        runs: [],
+      });
       return;
     case "picture": {
       const decorative = attrs.decorative === true;
@@ -74,7 +83,12 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
     }
     case "bulletList":
     case "orderedList":
-      inside({ type: "list", id: `${key}l`, ordered: node.type === "orderedList", start: number(attrs.start) ?? 1 });
+      inside({
+        type: "list",
+        id: `${key}l`,
+        ordered: node.type === "orderedList",
+        start: number(attrs.start) ?? 1,
+      });
       return;
     case "listItem":
       inside({ type: "item", id: `${key}i` });
@@ -138,4 +152,5 @@ function level(value: unknown): HeadingLevel {
   return (n >= 1 && n <= 6 ? Math.round(n) : 2) as HeadingLevel;
 }
 const text = (value: unknown): string => (typeof value === "string" ? value.toWellFormed() : "");
-const number = (value: unknown): number | null => (typeof value === "number" && Number.isFinite(value) ? value : null);
+const number = (value: unknown): number | null =>
+  typeof value === "number" && Number.isFinite(value) ? value : null;

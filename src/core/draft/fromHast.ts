@@ -27,12 +27,28 @@ type Handler = (node: Element, place: Place, reader: Reader) => void;
 
 /** Elements whose text is no part of what is read. Form controls and site furniture among them. */
 const SKIPPED = new Set(
-  "script style template noscript head nav button input select textarea option datalist svg math canvas object map area dialog meta link title base colgroup col".split(" "),
+  "script style template noscript head nav button input select textarea option datalist svg math canvas object map area dialog meta link title base colgroup col".split(
+    " ",
+  ),
 );
 const BLOCKS = new Set(
-  "address article aside blockquote body center dd details dialog div dl dt fieldset figcaption figure footer form h1 h2 h3 h4 h5 h6 header hgroup hr html li main menu ol p pre section summary table tbody td tfoot th thead tr ul caption iframe video audio embed img picture".split(" "),
+  "address article aside blockquote body center dd details dialog div dl dt fieldset figcaption figure footer form h1 h2 h3 h4 h5 h6 header hgroup hr html li main menu ol p pre section summary table tbody td tfoot th thead tr ul caption iframe video audio embed img picture".split(
+    " ",
+  ),
 );
-const MARKS: Record<string, Mark> = { b: "bold", strong: "bold", i: "italic", em: "italic", s: "strike", del: "strike", strike: "strike", code: "code", kbd: "code", samp: "code", tt: "code" };
+const MARKS: Record<string, Mark> = {
+  b: "bold",
+  strong: "bold",
+  i: "italic",
+  em: "italic",
+  s: "strike",
+  del: "strike",
+  strike: "strike",
+  code: "code",
+  kbd: "code",
+  samp: "code",
+  tt: "code",
+};
 
 const handlers: Record<string, Handler> = {
   p: paragraph,
@@ -45,7 +61,8 @@ const handlers: Record<string, Handler> = {
   ul: list,
   ol: list,
   menu: list,
-  li: (node, place, reader) => list({ ...node, tagName: "ul", properties: {}, children: [node] }, place, reader),
+  li: (node, place, reader) =>
+    list({ ...node, tagName: "ul", properties: {}, children: [node] }, place, reader),
   blockquote: (node, place, reader) =>
     block(node, { ...place, within: [...place.within, { type: "quote", id: fresh(reader, "q") }] }, reader),
   pre: code,
@@ -150,7 +167,13 @@ function heading(node: Element, place: Place, reader: Reader): void {
   reader.blocks = outer;
   const { text, runs } = normaliseRuns(reader.inline);
   reader.inline = [];
-  push(reader, { kind: "heading", level: Number(node.tagName[1]) as HeadingLevel, text, runs, within: place.within });
+  push(reader, {
+    kind: "heading",
+    level: Number(node.tagName[1]) as HeadingLevel,
+    text,
+    runs,
+    within: place.within,
+  });
   // Blocks inside a heading (a picture, most often) follow it.
   reader.blocks.push(...pictures);
 }
@@ -181,9 +204,17 @@ function code(node: Element, place: Place, reader: Reader): void {
   keepId(node, reader);
   const inner = node.children.find((child): child is Element => isElement(child, "code"));
   const classes = inner?.properties.className;
-  const language = (Array.isArray(classes) ? classes : []).map(String).find((name) => name.startsWith("language-"));
+  const language = (Array.isArray(classes) ? classes : [])
+    .map(String)
+    .find((name) => name.startsWith("language-"));
   const { text, runs } = normaliseRuns([{ text: plainText(node).replace(/\n$/, ""), marks: [] }], true);
-  push(reader, { kind: "code", language: language?.slice("language-".length) ?? "", text, runs, within: place.within });
+  push(reader, {
+    kind: "code",
+    language: language?.slice("language-".length) ?? "",
+    text,
+    runs,
+    within: place.within,
+  });
 }
 
 function table(node: Element, place: Place, reader: Reader): void {
@@ -218,7 +249,8 @@ function row(node: Element, place: Place, reader: Reader): void {
     const before = reader.blocks.length;
     block(child, inner, reader);
     // An empty cell holds its column open.
-    if (reader.blocks.length === before) push(reader, { kind: "cell", text: "", runs: [], within: inner.within });
+    if (reader.blocks.length === before)
+      push(reader, { kind: "cell", text: "", runs: [], within: inner.within });
   }
 }
 
@@ -252,7 +284,9 @@ function figure(node: Element, place: Place, reader: Reader): void {
 /** A caption is one line of text: its blocks, if any, are joined. */
 function captionRuns(node: Element): { text: string; runs: Run[] } {
   const parts = blocksFromHast({ type: "root", children: node.children });
-  const runs = parts.flatMap((part, i) => (i && part.runs.length ? [{ text: " ", marks: [] }, ...part.runs] : part.runs));
+  const runs = parts.flatMap((part, i) =>
+    i && part.runs.length ? [{ text: " ", marks: [] }, ...part.runs] : part.runs,
+  );
   return normaliseRuns(runs);
 }
 
@@ -263,7 +297,10 @@ function picture(node: Element, place: Place, reader: Reader): void {
   flush(reader, place);
   keepId(node, reader);
   // Blanks alone are neither a description nor the empty text that marks decoration.
-  const alt = typeof properties.alt === "string" ? collapse(properties.alt) || (properties.alt === "" ? "" : null) : null;
+  const alt =
+    typeof properties.alt === "string"
+      ? collapse(properties.alt) || (properties.alt === "" ? "" : null)
+      : null;
   const made: Picture = {
     src,
     fileName: fileNameOf(properties, src),
@@ -283,7 +320,14 @@ function embed(node: Element, place: Place, reader: Reader): void {
   const source = node.children.find((child): child is Element => isElement(child, "source"));
   const href = cleanAddress(String(node.properties.src ?? source?.properties.src ?? ""));
   if (!href) return;
-  push(reader, { kind: "embed", href, label: collapse(String(node.properties.title ?? "")), text: "", runs: [], within: place.within });
+  push(reader, {
+    kind: "embed",
+    href,
+    label: collapse(String(node.properties.title ?? "")),
+    text: "",
+    runs: [],
+    within: place.within,
+  });
 }
 
 /** Ends the open paragraph. Its kind is that of the nearest container. */
@@ -345,7 +389,9 @@ function linkOf(properties: Properties): Link {
 
 function hasContent(node: Element): boolean {
   return node.children.some((child) =>
-    child.type === "element" ? child.tagName === "img" || hasContent(child) : child.type === "text" && child.value.trim() !== "",
+    child.type === "element"
+      ? child.tagName === "img" || hasContent(child)
+      : child.type === "text" && child.value.trim() !== "",
   );
 }
 
@@ -368,7 +414,10 @@ function isElement(node: Node, tagName: string): node is Element {
 }
 
 function collapse(text: string): string {
-  return text.toWellFormed().replace(/[ \t\r\n\f]+/g, " ").trim();
+  return text
+    .toWellFormed()
+    .replace(/[ \t\r\n\f]+/g, " ")
+    .trim();
 }
 
 function size(value: unknown): number | null {

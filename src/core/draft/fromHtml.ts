@@ -53,7 +53,12 @@ function headOf(root: Root): DraftMeta {
         suffix = String(p.dataSuffix ?? "");
         return;
       case "link":
-        if (String(p.rel ?? "").split(/[\s,]+/).includes("canonical")) meta.canonical ||= String(p.href ?? "").trim();
+        if (
+          String(p.rel ?? "")
+            .split(/[\s,]+/)
+            .includes("canonical")
+        )
+          meta.canonical ||= String(p.href ?? "").trim();
         return;
       case "meta":
         readMeta(meta, String(p.name ?? p.property ?? "").toLowerCase(), oneLine(String(p.content ?? "")));
@@ -90,7 +95,10 @@ function readMeta(meta: DraftMeta, name: string, content: string): void {
       break;
     case "keywords": {
       // The first is the target keyword, the others support it: as our own export writes them.
-      const [first = "", ...others] = content.split(",").map((k) => k.trim()).filter(Boolean);
+      const [first = "", ...others] = content
+        .split(",")
+        .map((k) => k.trim())
+        .filter(Boolean);
       meta.keyword ||= first;
       if (!meta.supporting.length) meta.supporting = others;
       break;
@@ -112,10 +120,14 @@ function find(root: Root | Element, test: (node: Element) => boolean): Element |
 const FURNITURE = new Set(["nav", "footer", "aside"]);
 
 function contentOf(root: Root): Root | Element {
-  const main = find(root, (n) => n.tagName === "main" || n.properties.role === "main") ?? find(root, (n) => n.tagName === "article");
+  const main =
+    find(root, (n) => n.tagName === "main" || n.properties.role === "main") ??
+    find(root, (n) => n.tagName === "article");
   if (main) return main;
   const body = find(root, (n) => n.tagName === "body") ?? root;
-  const rest = (body.children as RootContent[]).filter((n) => n.type !== "element" || !FURNITURE.has(n.tagName));
+  const rest = (body.children as RootContent[]).filter(
+    (n) => n.type !== "element" || !FURNITURE.has(n.tagName),
+  );
   return { type: "root", children: rest };
 }
 
@@ -145,5 +157,8 @@ function firstHeadingText(content: Root | Element): string | null {
 }
 
 function oneLine(text: string): string {
-  return text.toWellFormed().replace(/[ \t\r\n\f]+/g, " ").trim();
+  return text
+    .toWellFormed()
+    .replace(/[ \t\r\n\f]+/g, " ")
+    .trim();
 }

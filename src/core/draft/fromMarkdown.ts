@@ -17,11 +17,16 @@ import { slugOf } from "./slug";
  */
 function honourEscapes(this: Processor): void {
   type Extension = { transforms?: unknown[] };
-  const { fromMarkdownExtensions = [] } = this.data() as { fromMarkdownExtensions?: (Extension | Extension[])[] };
+  const { fromMarkdownExtensions = [] } = this.data() as {
+    fromMarkdownExtensions?: (Extension | Extension[])[];
+  };
   for (const extension of fromMarkdownExtensions.flat()) if (extension.transforms) extension.transforms = [];
 }
 
-const parser = unified().use(remarkParse).use(remarkGfm).use(honourEscapes as never);
+const parser = unified()
+  .use(remarkParse)
+  .use(remarkGfm)
+  .use(honourEscapes as never);
 const toTree = unified()
   .use(remarkRehype, {
     allowDangerousHtml: true,
@@ -37,7 +42,12 @@ const toTree = unified()
       imageReference(state, node: { alt?: string | null; identifier: string }) {
         const definition = state.definitionById.get(node.identifier.toUpperCase());
         const src = definition?.url ?? "";
-        return { type: "element" as const, tagName: "img", properties: node.alt ? { src, alt: node.alt } : { src }, children: [] };
+        return {
+          type: "element" as const,
+          tagName: "img",
+          properties: node.alt ? { src, alt: node.alt } : { src },
+          children: [],
+        };
       },
     },
   })

@@ -24,9 +24,12 @@ export function readFrontMatter(file: string): { meta: DraftMeta; body: string }
   try {
     fields = parse(match[1] ?? "", { schema: "core", maxAliasCount: 20 }) ?? {};
   } catch (error) {
-    throw new FrontMatterError(`The front matter is not valid YAML: ${(error as Error).message.split("\n")[0]}`);
+    throw new FrontMatterError(
+      `The front matter is not valid YAML: ${(error as Error).message.split("\n")[0]}`,
+    );
   }
-  if (typeof fields !== "object" || Array.isArray(fields)) throw new FrontMatterError("The front matter is not a list of fields");
+  if (typeof fields !== "object" || Array.isArray(fields))
+    throw new FrontMatterError("The front matter is not a list of fields");
   const from = fields as Record<string, unknown>;
   const meta: DraftMeta = {
     title: text(from.title),
@@ -57,8 +60,12 @@ export function writeFrontMatter(meta: DraftMeta): string {
 }
 
 function text(value: unknown): string {
-  if (value === null || value === undefined || typeof value === "object") return value instanceof Date ? value.toISOString().slice(0, 10) : "";
-  return String(value).toWellFormed().replace(/[ \t\r\n\f]+/g, " ").trim();
+  if (value === null || value === undefined || typeof value === "object")
+    return value instanceof Date ? value.toISOString().slice(0, 10) : "";
+  return String(value)
+    .toWellFormed()
+    .replace(/[ \t\r\n\f]+/g, " ")
+    .trim();
 }
 
 function texts(value: unknown): string[] {

@@ -23,7 +23,15 @@ export const pasteSchema = {
   } as (typeof defaultSchema)["attributes"],
   clobber: [],
   protocols: { href: ["http", "https", "mailto", "tel"], src: ["http", "https", "data", "asset"] },
-  tagNames: [...(defaultSchema.tagNames ?? []), "figure", "figcaption", "main", "article", "header", "iframe"],
+  tagNames: [
+    ...(defaultSchema.tagNames ?? []),
+    "figure",
+    "figcaption",
+    "main",
+    "article",
+    "header",
+    "iframe",
+  ],
 };
 const sanitizer = unified().use(rehypeSanitize, pasteSchema);
 
@@ -63,7 +71,14 @@ export function cleanPlainPaste(text: string): EditorDoc {
     .split(/\n\s*\n|\n(?=\s*[-*•·]\s)/)
     .map((part) => part.trim())
     .filter(Boolean);
-  const children = paragraphs.map((value): Element => ({ type: "element", tagName: "p", properties: {}, children: [{ type: "text", value }] }));
+  const children = paragraphs.map(
+    (value): Element => ({
+      type: "element",
+      tagName: "p",
+      properties: {},
+      children: [{ type: "text", value }],
+    }),
+  );
   return blocksToEditor(blocksFromHast({ type: "root", children }));
 }
 
@@ -76,7 +91,8 @@ function styleToMarks(tree: Root): void {
     if (!style) return;
     const weight = /font-weight\s*:\s*(\w+)/.exec(style)?.[1];
     const italic = /font-style\s*:\s*(\w+)/.exec(style)?.[1];
-    if ((node.tagName === "b" || node.tagName === "strong") && (weight === "normal" || weight === "400")) node.tagName = "span";
+    if ((node.tagName === "b" || node.tagName === "strong") && (weight === "normal" || weight === "400"))
+      node.tagName = "span";
     if ((node.tagName === "i" || node.tagName === "em") && italic === "normal") node.tagName = "span";
     if (node.tagName !== "span") return;
     if (italic === "italic") node.children = [wrap("em", node.children)];
@@ -85,7 +101,12 @@ function styleToMarks(tree: Root): void {
   });
 }
 
-const wrap = (tagName: string, children: ElementContent[]): Element => ({ type: "element", tagName, properties: {}, children });
+const wrap = (tagName: string, children: ElementContent[]): Element => ({
+  type: "element",
+  tagName,
+  properties: {},
+  children,
+});
 
 /** Paragraphs that carry "mso-list" are list items, their marker typed into a span of its own. */
 function wordLists(tree: Root): void {
@@ -96,7 +117,10 @@ function wordLists(tree: Root): void {
     const out: ElementContent[] = [];
     let lists: { level: number; list: Element }[] = [];
     for (const child of parent.children as ElementContent[]) {
-      const level = child.type === "element" && child.tagName === "p" ? Number(/mso-list\s*:[^;]*level(\d)/.exec(styleOf(child))?.[1] ?? 0) : 0;
+      const level =
+        child.type === "element" && child.tagName === "p"
+          ? Number(/mso-list\s*:[^;]*level(\d)/.exec(styleOf(child))?.[1] ?? 0)
+          : 0;
       if (!level || child.type !== "element") {
         if (child.type !== "text" || child.value.trim()) lists = [];
         out.push(child);

@@ -4,8 +4,8 @@ import { proof } from "../proof/proof";
 import { anyDoc, anyDraft } from "../testing/arbitraries";
 import type { Block, Draft } from "./draft";
 import { blocksFromEditor } from "./fromEditor";
-import { parseHtml } from "./fromHtml";
 import { blocksFromHast } from "./fromHast";
+import { parseHtml } from "./fromHtml";
 import { draftFromMarkdown } from "./fromMarkdown";
 import { linksOf } from "./runs";
 import { blocksToEditor } from "./toEditor";
@@ -19,13 +19,18 @@ const said = (blocks: readonly Block[]) =>
   blocks.map(({ id: _id, runs, within, ids: _ids, ...rest }) => ({
     ...rest,
     links: linksOf(runs).map(({ link, text }) => [link.href, text]),
-    path: within.map((c) => (c.type === "list" ? `${c.type}:${c.ordered}` : c.type === "cell" ? `${c.type}:${c.header}` : c.type)),
+    path: within.map((c) =>
+      c.type === "list" ? `${c.type}:${c.ordered}` : c.type === "cell" ? `${c.type}:${c.header}` : c.type,
+    ),
   }));
 /** Empty lists items, cells and paragraphs carry nothing that is scored. */
 const filled = (blocks: readonly Block[]) =>
   said(blocks.filter((b) => b.text || b.kind === "heading" || b.kind === "picture" || b.kind === "divider"));
 
-const viaHtml = (draft: Draft): Draft => ({ ...draft, blocks: blocksFromHast(parseHtml(blocksToHtml(draft.blocks, { headingIds: true }))) });
+const viaHtml = (draft: Draft): Draft => ({
+  ...draft,
+  blocks: blocksFromHast(parseHtml(blocksToHtml(draft.blocks, { headingIds: true }))),
+});
 const viaMarkdown = (draft: Draft): Draft => draftFromMarkdown(draftToMarkdown(draft));
 const scoreOf = (draft: Draft) =>
   proof(draft).findings.map(({ id, state, share }) => `${id} ${state} ${share.toFixed(9)}`);

@@ -100,7 +100,8 @@ function trimStart(runs: Run[]): void {
 }
 
 function sameStyle(a: Run, b: Run): boolean {
-  return a.marks === b.marks || (a.marks.length === b.marks.length && a.marks.every((m, i) => m === b.marks[i]))
+  return a.marks === b.marks ||
+    (a.marks.length === b.marks.length && a.marks.every((m, i) => m === b.marks[i]))
     ? sameLink(a.link, b.link)
     : false;
 }

@@ -3,7 +3,10 @@ import type { LanguagePack } from "../text/packs/pack";
 
 /** Last part of an address's path, as a slug; empty for a home page or what is no address. */
 export function slugOf(address: string): string {
-  const path = (URL.canParse(address) ? new URL(address).pathname : (address.split(/[?#]/)[0] ?? "")).replace(/\/+$/, "");
+  const path = (URL.canParse(address) ? new URL(address).pathname : (address.split(/[?#]/)[0] ?? "")).replace(
+    /\/+$/,
+    "",
+  );
   const last = path.slice(path.lastIndexOf("/") + 1).replace(/\.(html?|php|aspx?)$/i, "");
   try {
     return decodeURIComponent(last);

@@ -64,7 +64,9 @@ function parted(items: Item[], type: string, inside: (items: Item[]) => EditorNo
 function listNodes(list: Extract<Container, { type: "list" }>, items: Item[]): EditorNode[] {
   const out: EditorNode[] = [];
   const fresh = (): EditorNode =>
-    list.ordered ? { type: "orderedList", attrs: { start: list.start + count(out) }, content: [] } : { type: "bulletList", content: [] };
+    list.ordered
+      ? { type: "orderedList", attrs: { start: list.start + count(out) }, content: [] }
+      : { type: "bulletList", content: [] };
   for (const group of grouped(items)) {
     const inner = group.map(({ block, within }) => ({ block, within: within.slice(1) }));
     for (const node of build(inner)) {
@@ -80,7 +82,10 @@ function listNodes(list: Extract<Container, { type: "list" }>, items: Item[]): E
       if (item && itemGroups.get(item) === group) item.content!.push(node);
       else {
         // An item begins with a paragraph in the editor's schema.
-        const made: EditorNode = { type: "listItem", content: node.type === "paragraph" ? [node] : [{ type: "paragraph" }, node] };
+        const made: EditorNode = {
+          type: "listItem",
+          content: node.type === "paragraph" ? [node] : [{ type: "paragraph" }, node],
+        };
         itemGroups.set(made, group);
         target.content!.push(made);
       }
@@ -91,28 +96,36 @@ function listNodes(list: Extract<Container, { type: "list" }>, items: Item[]): E
 const itemGroups = new WeakMap<EditorNode, Item[]>();
 
 function count(nodes: EditorNode[]): number {
-  return nodes.reduce((sum, node) => sum + (node.type === "orderedList" ? (node.content?.length ?? 0) : 0), 0);
+  return nodes.reduce(
+    (sum, node) => sum + (node.type === "orderedList" ? (node.content?.length ?? 0) : 0),
+    0,
+  );
 }
 
 function tableNodes(items: Item[]): EditorNode[] {
   const after: EditorNode[] = [];
   const rows = grouped(items).map((row): EditorNode => {
-    const cells = grouped(row.map(({ block, within }) => ({ block, within: within.slice(1) }))).map((group): EditorNode => {
-      const cell = group[0]!.within[0];
-      const content = build(group.map(({ block, within }) => ({ block, within: within.slice(1) })));
-      const kept = content.filter((node) => node.type === "paragraph");
-      // Only lines of text stand in a cell; lists there become lines, pictures follow the table.
-      for (const node of content) {
-        if (node.type === "bulletList" || node.type === "orderedList") kept.push(...paragraphsIn(node));
-        else if (node.type !== "paragraph") after.push(node);
-      }
-      const attrs = cell?.type === "cell" ? { colspan: cell.colspan, rowspan: cell.rowspan } : { colspan: 1, rowspan: 1 };
-      return {
-        type: cell?.type === "cell" && cell.header ? "tableHeader" : "tableCell",
-        attrs,
-        content: kept.length ? kept : [{ type: "paragraph" }],
-      };
-    });
+    const cells = grouped(row.map(({ block, within }) => ({ block, within: within.slice(1) }))).map(
+      (group): EditorNode => {
+        const cell = group[0]!.within[0];
+        const content = build(group.map(({ block, within }) => ({ block, within: within.slice(1) })));
+        const kept = content.filter((node) => node.type === "paragraph");
+        // Only lines of text stand in a cell; lists there become lines, pictures follow the table.
+        for (const node of content) {
+          if (node.type === "bulletList" || node.type === "orderedList") kept.push(...paragraphsIn(node));
+          else if (node.type !== "paragraph") after.push(node);
+        }
+        const attrs =
+          cell?.type === "cell"
+            ? { colspan: cell.colspan, rowspan: cell.rowspan }
+            : { colspan: 1, rowspan: 1 };
+        return {
+          type: cell?.type === "cell" && cell.header ? "tableHeader" : "tableCell",
+          attrs,
+          content: kept.length ? kept : [{ type: "paragraph" }],
+        };
+      },
+    );
     return { type: "tableRow", content: cells };
   });
   return [{ type: "table", content: rows }, ...after];
@@ -140,7 +153,16 @@ function leaf(block: Block): EditorNode[] {
       return [{ type: "embed", attrs: { href: block.href, label: block.label } }];
     case "picture": {
       const { src, fileName, decorative, bytes, width, height } = block;
-      const attrs = { src, fileName, alt: block.alt ?? "", decorative, bytes, width, height, href: block.link?.href ?? null };
+      const attrs = {
+        src,
+        fileName,
+        alt: block.alt ?? "",
+        decorative,
+        bytes,
+        width,
+        height,
+        href: block.link?.href ?? null,
+      };
       return [withText({ type: "picture", attrs }, block.runs)];
     }
     default:
@@ -155,11 +177,15 @@ function withText(node: EditorNode, runs: readonly Run[]): EditorNode {
 
 function inline(run: Run): EditorNode[] {
   const marks = [
-    ...(run.link ? [{ type: "link", attrs: { href: run.link.href, ...(run.link.rel ? { rel: run.link.rel } : {}) } }] : []),
+    ...(run.link
+      ? [{ type: "link", attrs: { href: run.link.href, ...(run.link.rel ? { rel: run.link.rel } : {}) } }]
+      : []),
     ...run.marks.map((type) => ({ type })),
   ];
-  return run.text.split("\n").flatMap((line, i) => [
-    ...(i ? [{ type: "hardBreak" }] : []),
-    ...(line ? [{ type: "text", text: line, ...(marks.length ? { marks } : {}) }] : []),
-  ]);
+  return run.text
+    .split("\n")
+    .flatMap((line, i) => [
+      ...(i ? [{ type: "hardBreak" }] : []),
+      ...(line ? [{ type: "text", text: line, ...(marks.length ? { marks } : {}) }] : []),
+    ]);
 }

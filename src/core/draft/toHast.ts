@@ -41,7 +41,10 @@ export function blocksToHast(blocks: readonly Block[], options: HastOptions): El
 function containerElement(container: Container): Element {
   switch (container.type) {
     case "list":
-      return element(container.ordered ? "ol" : "ul", container.ordered && container.start !== 1 ? { start: container.start } : {});
+      return element(
+        container.ordered ? "ol" : "ul",
+        container.ordered && container.start !== 1 ? { start: container.start } : {},
+      );
     case "item":
       return element("li");
     case "quote":
@@ -65,12 +68,18 @@ function blockElement(block: Block, id: string | undefined, options: HastOptions
       return element(`h${block.level}`, id ? { id } : {}, inline(block.runs));
     case "code":
       return element("pre", {}, [
-        element("code", block.language ? { className: [`language-${block.language}`] } : {}, [{ type: "text", value: `${block.text}\n` }]),
+        element("code", block.language ? { className: [`language-${block.language}`] } : {}, [
+          { type: "text", value: `${block.text}\n` },
+        ]),
       ]);
     case "picture":
       return pictureElement(block, options);
     case "embed":
-      return element("iframe", { src: block.href, title: block.label || "Embedded content", loading: "lazy" });
+      return element("iframe", {
+        src: block.href,
+        title: block.label || "Embedded content",
+        loading: "lazy",
+      });
     case "divider":
       return element("hr");
     default:
@@ -124,7 +133,8 @@ function styled(run: Run): ElementContent[] {
     if (i) nodes.push(element("br"));
     if (line) nodes.push({ type: "text", value: line });
   });
-  for (const mark of INNER_FIRST) if (run.marks.includes(mark) && nodes.length) nodes = [element(MARK_TAGS[mark], {}, nodes)];
+  for (const mark of INNER_FIRST)
+    if (run.marks.includes(mark) && nodes.length) nodes = [element(MARK_TAGS[mark], {}, nodes)];
   return nodes;
 }
 
@@ -144,19 +154,29 @@ function tighten(nodes: ElementContent[]): void {
     }
     const paragraphs = node.children.filter((child) => child.type === "element" && child.tagName === "p");
     const first = node.children[0];
-    if (paragraphs.length === 1 && first?.type === "element" && first.tagName === "p") node.children.splice(0, 1, ...first.children);
+    if (paragraphs.length === 1 && first?.type === "element" && first.tagName === "p")
+      node.children.splice(0, 1, ...first.children);
   }
 }
 
 function sectionRows(table: Element): void {
   const isHead = (row: ElementContent) =>
-    row.type === "element" && row.children.length > 0 && row.children.every((cell) => cell.type === "element" && cell.tagName === "th");
+    row.type === "element" &&
+    row.children.length > 0 &&
+    row.children.every((cell) => cell.type === "element" && cell.tagName === "th");
   const first = table.children[0];
   const head = first && isHead(first) ? [first] : [];
   const body = table.children.slice(head.length);
-  table.children = [...(head.length ? [element("thead", {}, head)] : []), ...(body.length ? [element("tbody", {}, body)] : [])];
+  table.children = [
+    ...(head.length ? [element("thead", {}, head)] : []),
+    ...(body.length ? [element("tbody", {}, body)] : []),
+  ];
 }
 
-export function element(tagName: string, properties: Properties = {}, children: ElementContent[] = []): Element {
+export function element(
+  tagName: string,
+  properties: Properties = {},
+  children: ElementContent[] = [],
+): Element {
   return { type: "element", tagName, properties, children };
 }

@@ -1,7 +1,7 @@
 import rehypeStringify from "rehype-stringify";
 import { unified } from "unified";
 import type { Block } from "./draft";
-import { type HastOptions, blocksToHast } from "./toHast";
+import { blocksToHast, type HastOptions } from "./toHast";
 
 const writer = unified().use(rehypeStringify, { closeSelfClosing: false, omitOptionalTags: false });
 

@@ -1,18 +1,21 @@
 /** From a draft to Markdown with front matter. What Markdown has no syntax for is written as HTML, which it allows. */
 import type { Element, ElementContent, Root } from "hast";
 import { defaultHandlers } from "hast-util-to-mdast";
-import type { Html, Nodes, Root as MdastRoot } from "mdast";
+import type { Html, Root as MdastRoot, Nodes } from "mdast";
 import rehypeRemark from "rehype-remark";
 import rehypeStringify from "rehype-stringify";
 import remarkGfm from "remark-gfm";
 import remarkStringify from "remark-stringify";
 import { unified } from "unified";
 import type { Draft, PictureBlock } from "./draft";
-import { blocksToHast } from "./toHast";
 import { writeFrontMatter } from "./frontMatter";
+import { blocksToHast } from "./toHast";
 
 const html = unified().use(rehypeStringify);
-const asHtml = (node: Element): Html => ({ type: "html", value: html.stringify({ type: "root", children: [node] }) });
+const asHtml = (node: Element): Html => ({
+  type: "html",
+  value: html.stringify({ type: "root", children: [node] }),
+});
 
 const toTree = unified().use(rehypeRemark, {
   document: true,
@@ -37,7 +40,9 @@ const toTree = unified().use(rehypeRemark, {
     },
   },
 });
-const writer = unified().use(remarkGfm).use(remarkStringify, { bullet: "-", emphasis: "_", rule: "-", fences: true });
+const writer = unified()
+  .use(remarkGfm)
+  .use(remarkStringify, { bullet: "-", emphasis: "_", rule: "-", fences: true });
 
 /**
  * Writes a draft as Markdown (CommonMark with GFM), front matter first.
@@ -71,5 +76,8 @@ function isPlainTable(table: Element): boolean {
 
 function isLine(node: ElementContent): boolean {
   if (node.type !== "element") return true;
-  return !/^(p|ul|ol|br|figure|pre|h[1-6]|blockquote|table|hr|iframe)$/.test(node.tagName) && node.children.every(isLine);
+  return (
+    !/^(p|ul|ol|br|figure|pre|h[1-6]|blockquote|table|hr|iframe)$/.test(node.tagName) &&
+    node.children.every(isLine)
+  );
 }

@@ -10,7 +10,9 @@ import type { KeywordRow } from "./keyword";
  *
  * @returns 0 to 100 for each row in order; null where searches or difficulty are unknown
  */
-export function opportunities(rows: readonly Pick<KeywordRow, "searches" | "difficulty">[]): (number | null)[] {
+export function opportunities(
+  rows: readonly Pick<KeywordRow, "searches" | "difficulty">[],
+): (number | null)[] {
   // Rank is the same for searches and their logarithm.
   const sorted = rows.flatMap(({ searches }) => (searches === null ? [] : [searches])).sort((a, b) => a - b);
   return rows.map(({ searches, difficulty }) => {

@@ -61,7 +61,9 @@ export function writeUp(items: readonly OutlineItem[], doc: EditorDoc): { doc: E
   for (const item of items) {
     const folded = foldPlain(item.text);
     if (!folded) continue;
-    const there = content.findIndex((node) => node.type === "heading" && foldPlain(plainText(node)) === folded);
+    const there = content.findIndex(
+      (node) => node.type === "heading" && foldPlain(plainText(node)) === folded,
+    );
     if (there >= 0) {
       cursor = there;
       continue;

@@ -1,6 +1,7 @@
 /** The anatomy of a check: what it is called and says, beside the one function that judges. */
-import type { FieldName, DraftReading } from "./reading";
+
 import type { CheckId } from "./profile";
+import type { DraftReading, FieldName } from "./reading";
 
 export type GroupId = "keyword" | "snippet" | "structure" | "coverage" | "pictures" | "links" | "reading";
 
@@ -42,4 +43,8 @@ export const judged = (share: number, reason: string, evidence: Evidence[] = [])
   evidence,
 });
 export const waiting = (reason: string): Judgement => ({ state: "waiting", reason, evidence: [] });
-export const notApplicable = (reason: string): Judgement => ({ state: "not-applicable", reason, evidence: [] });
+export const notApplicable = (reason: string): Judgement => ({
+  state: "not-applicable",
+  reason,
+  evidence: [],
+});

@@ -21,4 +21,8 @@ export interface OtherPost {
   metaTitle: string;
 }
 
-export const noContext: ProofContext = { site: { host: "", titleAsH1: "auto", paths: null }, others: [], setAside: {} };
+export const noContext: ProofContext = {
+  site: { host: "", titleAsH1: "auto", paths: null },
+  others: [],
+  setAside: {},
+};

@@ -51,7 +51,16 @@ export class ProofEngine {
    *
    * @throws UnknownBlocksError where `order` names a block that was never sent
    */
-  update({ postId, revision, meta, headingIds, order, changed, context, profile }: DraftUpdate): RevisedReport {
+  update({
+    postId,
+    revision,
+    meta,
+    headingIds,
+    order,
+    changed,
+    context,
+    profile,
+  }: DraftUpdate): RevisedReport {
     const draft: OpenDraft = this.open.get(postId) ?? { blocks: new Map(), cache: new ReadingCache() };
     this.open.set(postId, draft);
     if (context) draft.context = context;
@@ -66,7 +75,11 @@ export class ProofEngine {
       const kept = new Set(order);
       for (const key of draft.blocks.keys()) if (!kept.has(key)) draft.blocks.delete(key);
     }
-    return { postId, revision, report: proof({ meta, blocks, headingIds }, draft.context, draft.profile, draft.cache) };
+    return {
+      postId,
+      revision,
+      report: proof({ meta, blocks, headingIds }, draft.context, draft.profile, draft.cache),
+    };
   }
 
   close(postId: string): void {

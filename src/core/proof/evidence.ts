@@ -42,5 +42,6 @@ const FORM_WORDS: Record<Form, string> = {
 export const formWords = (occurrence: Occurrence): string => FORM_WORDS[occurrence.form];
 
 export const quoted = (text: string): string => `“${text}”`;
-export const plural = (n: number, one: string, many = `${one}s`): string => `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
+export const plural = (n: number, one: string, many = `${one}s`): string =>
+  `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
 export const percent = (share: number, digits = 0): string => `${(share * 100).toFixed(digits)} %`;

@@ -27,7 +27,8 @@ function isHash(part: string): boolean {
 export function isFileName(alt: string, fileName: string): boolean {
   const text = alt.trim();
   if (ENDING.test(text)) return true;
-  if (/^(img|dsc|dscn|dscf|pxl|mvi|imgp|p)[-_ ]?\d{3,}\w*$/i.test(text) || /^screen ?shot[-_ ]/i.test(text)) return true;
+  if (/^(img|dsc|dscn|dscf|pxl|mvi|imgp|p)[-_ ]?\d{3,}\w*$/i.test(text) || /^screen ?shot[-_ ]/i.test(text))
+    return true;
   const stem = fileName.replace(ENDING, "");
   return stem !== "" && /[-_\d]/.test(stem) && text.toLowerCase() === stem.toLowerCase();
 }

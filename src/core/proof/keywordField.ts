@@ -1,5 +1,5 @@
 /** What the checks that look for the keyword in one field have in common. */
-import { type Occurrence, bestOccurrence } from "../text/match";
+import { bestOccurrence, type Occurrence } from "../text/match";
 import { type Judgement, judged, waiting } from "./check";
 import { formWords, inField, quoted } from "./evidence";
 import type { DraftReading, FieldReading } from "./reading";
@@ -18,7 +18,10 @@ export function keywordInField(
   field: FieldReading | null,
   where: string,
   whole: boolean,
-  adjust: (occurrence: Occurrence, field: FieldReading) => { share: number; note: string } = (o) => ({ share: o.value, note: "" }),
+  adjust: (occurrence: Occurrence, field: FieldReading) => { share: number; note: string } = (o) => ({
+    share: o.value,
+    note: "",
+  }),
 ): Judgement {
   if (!reading.keyword) return waiting(NO_KEYWORD);
   if (!field) return waiting(`There is no ${where} yet.`);
@@ -30,7 +33,9 @@ export function keywordInField(
     if (adjusted.share > best.share) best = { occurrence, ...adjusted };
   }
   const { occurrence, share, note } = best;
-  return judged(share, `The ${where} has it ${formWords(occurrence)}${note}.`, [inField(field, occurrence.start, occurrence.end)]);
+  return judged(share, `The ${where} has it ${formWords(occurrence)}${note}.`, [
+    inField(field, occurrence.start, occurrence.end),
+  ]);
 }
 
 export { bestOccurrence };

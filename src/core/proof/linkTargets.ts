@@ -30,13 +30,21 @@ export function targetResolver(reading: DraftReading): (href: string) => Target 
 
   return (href) => {
     // biome-ignore lint/suspicious/noControlCharactersInRegex: browsers drop these inside addresses, and so do attacks
-    const bare = href.replace(/[\u0000-\u0020]+/g, (blank, at: number) => (at === 0 || at + blank.length === href.length ? "" : blank === " " ? " " : ""));
+    const bare = href.replace(/[\u0000-\u0020]+/g, (blank, at: number) =>
+      at === 0 || at + blank.length === href.length ? "" : blank === " " ? " " : "",
+    );
     if (!bare) return { kind: "broken", why: "is empty" };
     if (SCRIPT.test(bare)) return { kind: "broken", why: "runs a script or opens data" };
-    if (CONTACT.test(bare)) return /^\w+:.+/.test(bare) ? { kind: "contact" } : { kind: "broken", why: "is empty" };
+    if (CONTACT.test(bare))
+      return /^\w+:.+/.test(bare) ? { kind: "contact" } : { kind: "broken", why: "is empty" };
     if (bare.startsWith("#")) return { kind: "self", fragment: decode(bare.slice(1)) };
     if (SCHEME.test(bare) && !/^https?:/i.test(bare)) return { kind: "contact" };
-    if (/\s/.test(bare) || /^https?:\/*$/i.test(bare) || /^https?:(?!\/\/)/i.test(bare) || !URL.canParse(bare, base)) {
+    if (
+      /\s/.test(bare) ||
+      /^https?:\/*$/i.test(bare) ||
+      /^https?:(?!\/\/)/i.test(bare) ||
+      !URL.canParse(bare, base)
+    ) {
       return { kind: "broken", why: "is no valid address" };
     }
     const url = new URL(bare, base);
@@ -64,7 +72,11 @@ export function fragmentIds(reading: DraftReading): Set<string> {
 
 /** A host that could exist: dotted name, localhost or an address in figures. */
 function isHost(hostname: string): boolean {
-  return hostname === "localhost" || hostname.startsWith("[") || /^[^.\s]+(\.[^.\s]+)+$/.test(hostname.replace(/\.$/, ""));
+  return (
+    hostname === "localhost" ||
+    hostname.startsWith("[") ||
+    /^[^.\s]+(\.[^.\s]+)+$/.test(hostname.replace(/\.$/, ""))
+  );
 }
 
 function decode(fragment: string): string {

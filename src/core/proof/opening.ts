@@ -17,7 +17,8 @@ export function openingOf(reading: DraftReading): Opening | null {
   const texts = (i: number) => /^(paragraph|listItem|quote)$/.test(blocks[i]!.kind) && blocks[i]!.text !== "";
   const first = blocks.findIndex((block) => block.kind === "paragraph" && block.text !== "");
   const wanted = reading.profile.openingWords;
-  if (first >= 0 && reading.analysed(first).tokens.length > wanted) return assemble(reading, [first], Number.POSITIVE_INFINITY);
+  if (first >= 0 && reading.analysed(first).tokens.length > wanted)
+    return assemble(reading, [first], Number.POSITIVE_INFINITY);
   const members: number[] = [];
   let words = 0;
   for (let i = 0; i < blocks.length && words < wanted; i++) {
@@ -38,7 +39,12 @@ function assemble(reading: DraftReading, members: number[], most: number): Openi
     const offset = text.length;
     starts.push({ block, offset });
     for (const token of part.tokens.slice(0, most - tokens.length)) {
-      tokens.push({ ...token, start: token.start + offset, end: token.end + offset, sentence: token.sentence + sentence });
+      tokens.push({
+        ...token,
+        start: token.start + offset,
+        end: token.end + offset,
+        sentence: token.sentence + sentence,
+      });
     }
     // The cut may fall inside a hyphenated word; what is cut off joins nothing.
     const last = tokens.at(-1);

@@ -66,7 +66,10 @@ export const houseProfile = house as unknown as Profile;
  *
  * @returns 0 up to a, rising to 1 at b, 1 to c, falling to 0 at d, all linearly; with two bounds it stays at 1
  */
-export function rangeShare(x: number, [a, b, c = Number.POSITIVE_INFINITY, d = Number.POSITIVE_INFINITY]: Range): number {
+export function rangeShare(
+  x: number,
+  [a, b, c = Number.POSITIVE_INFINITY, d = Number.POSITIVE_INFINITY]: Range,
+): number {
   if (x >= b && x <= c) return 1;
   if (x < b) return x <= a ? 0 : (x - a) / (b - a);
   return x >= d ? 0 : (d - x) / (d - c);

@@ -4,16 +4,16 @@
  */
 import type { Block, Draft, PictureBlock } from "../draft/draft";
 import { countsAsWords } from "../draft/draft";
-import { type PlacedLink, linksOf } from "../draft/runs";
+import { linksOf, type PlacedLink } from "../draft/runs";
 import { languagePack } from "../text/language";
 import {
   type AnalysedText,
-  type CompiledKeyword,
-  type Occurrence,
-  type Token,
   analyseText,
+  type CompiledKeyword,
   compileKeyword,
   findKeyword,
+  type Occurrence,
+  type Token,
 } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import type { ProofContext } from "./context";
@@ -122,7 +122,12 @@ export class ReadingCache {
 const NONE: Occurrence[] = [];
 
 /** Reads a draft. Pure but for the cache, which only ever saves work. */
-export function readDraft(draft: Draft, context: ProofContext, profile: Profile, cache = new ReadingCache()): DraftReading {
+export function readDraft(
+  draft: Draft,
+  context: ProofContext,
+  profile: Profile,
+  cache = new ReadingCache(),
+): DraftReading {
   const pack = languagePack(draft.meta.language);
   const keyword = cache.keyword(draft.meta.keyword, pack);
   const values = profile.matching;
@@ -194,7 +199,8 @@ function blockLinks(block: Block): PlacedLink[] {
   if (block.kind === "code" || block.kind === "embed" || block.kind === "divider") return [];
   const links = linksOf(block.runs);
   // A picture that is a link is named by its alt text; it has no span in the caption.
-  if (block.kind === "picture" && block.link) links.unshift({ link: block.link, text: block.alt ?? "", start: 0, end: 0 });
+  if (block.kind === "picture" && block.link)
+    links.unshift({ link: block.link, text: block.alt ?? "", start: 0, end: 0 });
   return links;
 }
 

@@ -65,7 +65,13 @@ export function judgeReading(reading: DraftReading): Report {
   };
 
   function finding(check: Check, of: DraftReading): Finding {
-    const base = { id: check.id, group: check.group, weight: profile.checks[check.id].weight, share: 0, gain: 0 };
+    const base = {
+      id: check.id,
+      group: check.group,
+      weight: profile.checks[check.id].weight,
+      share: 0,
+      gain: 0,
+    };
     const why = context.setAside[check.id];
     if (why !== undefined) return { ...base, state: "set-aside", reason: why || "Set aside", evidence: [] };
     const judgement = check.judge(of);
@@ -88,5 +94,7 @@ const effortOf = new Map(checks.map((check) => [check.id, EFFORT[check.effort]])
 export function byWorth(findings: readonly Finding[]): Finding[] {
   return findings
     .filter((f) => f.gain > 1e-9)
-    .sort((a, b) => (Math.abs(a.gain - b.gain) > 1e-9 ? b.gain - a.gain : effortOf.get(a.id)! - effortOf.get(b.id)!));
+    .sort((a, b) =>
+      Math.abs(a.gain - b.gain) > 1e-9 ? b.gain - a.gain : effortOf.get(a.id)! - effortOf.get(b.id)!,
+    );
 }

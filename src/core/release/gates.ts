@@ -23,11 +23,26 @@ export function gates(draft: Draft, context: GateContext): Gate[] {
   const lead = blocks.find((block): block is PictureBlock => block.kind === "picture");
   return [
     gate("title", "Title", meta.title !== "", meta.title ? `“${meta.title}”` : "The post has no title."),
-    gate("keyword", "Target keyword", meta.keyword !== "", meta.keyword ? `“${meta.keyword}”` : "No target keyword is chosen: choose one in Find."),
-    gate("description", "Meta description", meta.description !== "", meta.description ? "There is one." : "There is no meta description: results pages would make one up."),
+    gate(
+      "keyword",
+      "Target keyword",
+      meta.keyword !== "",
+      meta.keyword ? `“${meta.keyword}”` : "No target keyword is chosen: choose one in Find.",
+    ),
+    gate(
+      "description",
+      "Meta description",
+      meta.description !== "",
+      meta.description ? "There is one." : "There is no meta description: results pages would make one up.",
+    ),
     slugGate(meta.slug, context.sameSlug),
     leadGate(lead),
-    gate("raw-paste", "Nothing pasted raw", !context.rawSigns.length, context.rawSigns.length ? `The text has ${context.rawSigns.join(", ")}.` : "The text is clean."),
+    gate(
+      "raw-paste",
+      "Nothing pasted raw",
+      !context.rawSigns.length,
+      context.rawSigns.length ? `The text has ${context.rawSigns.join(", ")}.` : "The text is clean.",
+    ),
   ];
 }
 
@@ -43,7 +58,18 @@ function slugGate(slug: string, same: string[]): Gate {
 
 function leadGate(lead: PictureBlock | undefined): Gate {
   const name = "Alt text of the lead picture";
-  if (!lead) return gate("lead-picture", name, false, "There is no picture: nothing to lead with, and nothing to share.");
+  if (!lead)
+    return gate(
+      "lead-picture",
+      name,
+      false,
+      "There is no picture: nothing to lead with, and nothing to share.",
+    );
   if (lead.decorative) return gate("lead-picture", name, false, "The first picture is marked as decoration.");
-  return gate("lead-picture", name, Boolean(lead.alt), lead.alt ? `“${lead.alt}”` : "The first picture has no alt text.");
+  return gate(
+    "lead-picture",
+    name,
+    Boolean(lead.alt),
+    lead.alt ? `“${lead.alt}”` : "The first picture has no alt text.",
+  );
 }

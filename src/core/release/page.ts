@@ -16,8 +16,10 @@ export interface PageOptions {
 
 const writer = unified().use(rehypeStringify, { omitOptionalTags: false });
 const text = (value: string): ElementContent => ({ type: "text", value });
-const meta = (name: string, content: string): Element | null => (content ? element("meta", { name, content }) : null);
-const property = (name: string, content: string): Element | null => (content ? element("meta", { property: name, content }) : null);
+const meta = (name: string, content: string): Element | null =>
+  content ? element("meta", { name, content }) : null;
+const property = (name: string, content: string): Element | null =>
+  content ? element("meta", { property: name, content }) : null;
 
 /** Plain styles for a page that stands alone: readable, and nothing from elsewhere. */
 const STYLE = `
@@ -66,18 +68,28 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     property("article:section", m.category),
     ...m.tags.map((tag) => property("article:tag", tag)),
     // "<" is written as an escape, so that no text can end the script element (JSON, RFC 8259 section 7).
-    element("script", { type: "application/ld+json" }, [text(JSON.stringify(posting).replaceAll("<", "\\u003c"))]),
+    element("script", { type: "application/ld+json" }, [
+      text(JSON.stringify(posting).replaceAll("<", "\\u003c")),
+    ]),
     element("style", {}, [text(STYLE)]),
   ].filter((node) => node !== null);
   const bodyHasH1 = draft.blocks.some((block) => block.kind === "heading" && block.level === 1);
   const header = m.title && !bodyHasH1 ? [element("header", {}, [element("h1", {}, [text(m.title)])])] : [];
-  const blocks = blocksToHast(draft.blocks, { headingIds: true, pictureSrc: options.pictureSrc, keepFileNames: true });
+  const blocks = blocksToHast(draft.blocks, {
+    headingIds: true,
+    pictureSrc: options.pictureSrc,
+    keepFileNames: true,
+  });
   const lined = [...header, ...blocks].flatMap((node) => [node, text("\n")]);
   const page = element("html", { lang: m.language || "en" }, [
     text("\n"),
     element("head", {}, head.flatMap((node) => [text("\n"), node]).concat(text("\n"))),
     text("\n"),
-    element("body", {}, [text("\n"), element("main", {}, [text("\n"), element("article", {}, [text("\n"), ...lined]), text("\n")]), text("\n")]),
+    element("body", {}, [
+      text("\n"),
+      element("main", {}, [text("\n"), element("article", {}, [text("\n"), ...lined]), text("\n")]),
+      text("\n"),
+    ]),
     text("\n"),
   ]);
   return `<!doctype html>\n${writer.stringify({ type: "root", children: [page] })}\n`;

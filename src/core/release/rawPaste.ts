@@ -11,7 +11,8 @@ export function rawPasteSigns(doc: EditorDoc): string[] {
   const last = doc.content.length - 1;
   doc.content.forEach((node, i) => {
     // One empty line at the end is where the cursor waits; more, or between paragraphs, is spacing by hand.
-    if (node.type === "paragraph" && !node.content?.length && i < last && isBlank(doc.content[i + 1])) signs.empty++;
+    if (node.type === "paragraph" && !node.content?.length && i < last && isBlank(doc.content[i + 1]))
+      signs.empty++;
     visit(node);
   });
   return [
@@ -29,7 +30,8 @@ export function rawPasteSigns(doc: EditorDoc): string[] {
       const text = content.map((child) => child.text ?? "\n").join("");
       if (MARKER.test(text) && text.trim().length > 2) signs.markers++;
       if (/[ \u00a0]{2,}|\u00a0 ?\u00a0/.test(text)) signs.blanks++;
-      if (/<\/?(?:p|div|span|br|b|i|strong|em|a|h[1-6]|ul|li)\b[^>]*>|&(?:nbsp|amp|quot|lt|gt);/i.test(text)) signs.tags++;
+      if (/<\/?(?:p|div|span|br|b|i|strong|em|a|h[1-6]|ul|li)\b[^>]*>|&(?:nbsp|amp|quot|lt|gt);/i.test(text))
+        signs.tags++;
     }
     content.forEach((child, i) => {
       if (child.type === "hardBreak" && content[i + 1]?.type === "hardBreak") signs.breaks++;
@@ -54,7 +56,10 @@ export function cleanDocument(doc: EditorDoc): EditorDoc {
     const type = /\d/.test(marker[0]) ? "orderedList" : "bulletList";
     const [first, ...rest] = node.content!;
     const cut = text.slice(marker[0].length);
-    const item = { type: "listItem", content: [{ type: "paragraph", content: cut ? [{ ...first!, text: cut }, ...rest] : rest }] };
+    const item = {
+      type: "listItem",
+      content: [{ type: "paragraph", content: cut ? [{ ...first!, text: cut }, ...rest] : rest }],
+    };
     const open = out.at(-1);
     if (open?.type === type) open.content!.push(item);
     else out.push({ type, content: [item] });
@@ -75,7 +80,13 @@ function partParagraph(node: EditorNode): EditorNode[] {
   return parts.filter((part) => part.length).map((part) => ({ ...node, content: part }));
 }
 
-const ENTITIES: Record<string, string> = { "&nbsp;": " ", "&amp;": "&", "&quot;": '"', "&lt;": "<", "&gt;": ">" };
+const ENTITIES: Record<string, string> = {
+  "&nbsp;": " ",
+  "&amp;": "&",
+  "&quot;": '"',
+  "&lt;": "<",
+  "&gt;": ">",
+};
 
 function withoutEntities(node: EditorNode): EditorNode {
   if (node.type === "codeBlock") return node;

@@ -9,7 +9,8 @@ for (const [first, ...widths] of table.runs) widths.forEach((width, i) => advanc
 
 const NO_WIDTH = /^[\p{M}\p{Cf}\p{Cc}]$/u;
 /** One em wide in practice: ideographs, kana, hangul, full-width forms and pictographs. */
-const FULL = /^[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Hangul}\p{Extended_Pictographic}\uFF01-\uFF60]$/u;
+const FULL =
+  /^[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Hangul}\p{Extended_Pictographic}\uFF01-\uFF60]$/u;
 const UPPER = /^[\p{Lu}\p{Lt}]$/u;
 const LOWER = /^\p{Ll}$/u;
 const DIGIT = /^\p{N}$/u;

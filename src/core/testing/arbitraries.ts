@@ -5,47 +5,160 @@ import type { EditorDoc, EditorNode } from "../draft/editorJson";
 import { blocksFromEditor } from "../draft/fromEditor";
 
 const word = fc.oneof(
-  { weight: 8, arbitrary: fc.constantFrom("cargo", "bike", "bikes", "electric", "for", "families", "the", "and", "Rain,", "brakes.", "e-bike", "wheel's", "3.5", "20%") },
-  { weight: 2, arbitrary: fc.constantFrom("café", "naïve", "🚲", "👩‍👧‍👦", "שלום", "مرحبا", "東京", "ﬁn", "a\u0301", "\u00a0", "\u200b", "…", "“so”") },
-  { weight: 2, arbitrary: fc.constantFrom("*", "**", "_", "__x__", "`", "~~", "# ", "- ", "1. ", "> ", "|", "[x](y)", "![", "<b>", "</p>", "&amp;", "\\", "http://a.example", "www.b.example", "a@b.example", "---", "+++", "[ ]", ":::", "$$", "[^1]", "<!--", "  ", "\t", "\n") },
+  {
+    weight: 8,
+    arbitrary: fc.constantFrom(
+      "cargo",
+      "bike",
+      "bikes",
+      "electric",
+      "for",
+      "families",
+      "the",
+      "and",
+      "Rain,",
+      "brakes.",
+      "e-bike",
+      "wheel's",
+      "3.5",
+      "20%",
+    ),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.constantFrom(
+      "café",
+      "naïve",
+      "🚲",
+      "👩‍👧‍👦",
+      "שלום",
+      "مرحبا",
+      "東京",
+      "ﬁn",
+      "a\u0301",
+      "\u00a0",
+      "\u200b",
+      "…",
+      "“so”",
+    ),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.constantFrom(
+      "*",
+      "**",
+      "_",
+      "__x__",
+      "`",
+      "~~",
+      "# ",
+      "- ",
+      "1. ",
+      "> ",
+      "|",
+      "[x](y)",
+      "![",
+      "<b>",
+      "</p>",
+      "&amp;",
+      "\\",
+      "http://a.example",
+      "www.b.example",
+      "a@b.example",
+      "---",
+      "+++",
+      "[ ]",
+      ":::",
+      "$$",
+      "[^1]",
+      "<!--",
+      "  ",
+      "\t",
+      "\n",
+    ),
+  },
   { weight: 1, arbitrary: fc.string({ unit: "binary", maxLength: 8 }) },
   { weight: 1, arbitrary: fc.string({ maxLength: 8 }) },
 );
 export const anyText = fc.array(word, { maxLength: 7 }).map((words) => words.join(" "));
 
-const href = fc.constantFrom("/journal/locks", "https://a.example/x?y=1&z=2", "http://b.example", "#riding", "mailto:a@b.example", "javascript:alert(1)", "https://c.example/(a)_b", "/a b");
+const href = fc.constantFrom(
+  "/journal/locks",
+  "https://a.example/x?y=1&z=2",
+  "http://b.example",
+  "#riding",
+  "mailto:a@b.example",
+  "javascript:alert(1)",
+  "https://c.example/(a)_b",
+  "/a b",
+);
 const marks = fc
   .uniqueArray(fc.constantFrom("bold", "italic", "strike"), { maxLength: 3 })
   .chain((names) =>
-    fc.option(href, { freq: 3, nil: undefined }).map((to) => [
-      ...names.map((type) => ({ type })),
-      ...(to ? [{ type: "link", attrs: { href: to } }] : []),
-    ]),
+    fc
+      .option(href, { freq: 3, nil: undefined })
+      .map((to) => [
+        ...names.map((type) => ({ type })),
+        ...(to ? [{ type: "link", attrs: { href: to } }] : []),
+      ]),
   );
-const textNode = fc.tuple(anyText, marks).map(([text, m]): EditorNode => (m.length ? { type: "text", text, marks: m } : { type: "text", text }));
+const textNode = fc
+  .tuple(anyText, marks)
+  .map(([text, m]): EditorNode => (m.length ? { type: "text", text, marks: m } : { type: "text", text }));
 const inline = fc
-  .array(fc.oneof({ weight: 6, arbitrary: textNode }, { weight: 1, arbitrary: fc.constant<EditorNode>({ type: "hardBreak" }) }), { maxLength: 5 })
+  .array(
+    fc.oneof(
+      { weight: 6, arbitrary: textNode },
+      { weight: 1, arbitrary: fc.constant<EditorNode>({ type: "hardBreak" }) },
+    ),
+    { maxLength: 5 },
+  )
   .map((nodes) => nodes.filter((node) => node.type !== "text" || node.text));
 
 const paragraph = inline.map((content): EditorNode => ({ type: "paragraph", content }));
-const heading = fc.tuple(fc.integer({ min: 1, max: 6 }), inline).map(
-  ([level, content]): EditorNode => ({ type: "heading", attrs: { level }, content: content.filter((n) => n.type === "text") }),
-);
+const heading = fc
+  .tuple(fc.integer({ min: 1, max: 6 }), inline)
+  .map(
+    ([level, content]): EditorNode => ({
+      type: "heading",
+      attrs: { level },
+      content: content.filter((n) => n.type === "text"),
+    }),
+  );
 const { list } = fc.letrec<{ list: EditorNode }>((tie) => ({
   list: fc
     .tuple(
       fc.boolean(),
       fc.array(
-        fc.tuple(paragraph, fc.option(tie("list"), { freq: 4, nil: undefined })).map(
-          ([first, nested]): EditorNode => ({ type: "listItem", content: nested ? [first, nested] : [first] }),
-        ),
+        fc
+          .tuple(paragraph, fc.option(tie("list"), { freq: 4, nil: undefined }))
+          .map(
+            ([first, nested]): EditorNode => ({
+              type: "listItem",
+              content: nested ? [first, nested] : [first],
+            }),
+          ),
         { minLength: 1, maxLength: 3 },
       ),
     )
-    .map(([ordered, content]): EditorNode => ({ type: ordered ? "orderedList" : "bulletList", ...(ordered && { attrs: { start: 1 } }), content })),
+    .map(
+      ([ordered, content]): EditorNode => ({
+        type: ordered ? "orderedList" : "bulletList",
+        ...(ordered && { attrs: { start: 1 } }),
+        content,
+      }),
+    ),
 }));
-const quote = fc.array(paragraph, { minLength: 1, maxLength: 3 }).map((content): EditorNode => ({ type: "blockquote", content }));
-const code = anyText.map((text): EditorNode => ({ type: "codeBlock", attrs: { language: null }, content: text ? [{ type: "text", text }] : [] }));
+const quote = fc
+  .array(paragraph, { minLength: 1, maxLength: 3 })
+  .map((content): EditorNode => ({ type: "blockquote", content }));
+const code = anyText.map(
+  (text): EditorNode => ({
+    type: "codeBlock",
+    attrs: { language: null },
+    content: text ? [{ type: "text", text }] : [],
+  }),
+);
 const picture = fc
   .tuple(
     fc.constantFrom("family-cargo-bike.jpg", "IMG_2041.jpg", "screenshot 3.png"),
@@ -56,23 +169,38 @@ const picture = fc
   .map(
     ([fileName, alt, decorative, content]): EditorNode => ({
       type: "picture",
-      attrs: { src: `pictures/${encodeURIComponent(fileName)}`, fileName, alt, decorative, bytes: null, width: null, height: null },
+      attrs: {
+        src: `pictures/${encodeURIComponent(fileName)}`,
+        fileName,
+        alt,
+        decorative,
+        bytes: null,
+        width: null,
+        height: null,
+      },
       content: content.filter((n) => n.type === "text"),
     }),
   );
 const table = fc
-  .tuple(fc.integer({ min: 1, max: 3 }), fc.integer({ min: 1, max: 3 }), fc.boolean(), fc.infiniteStream(paragraph))
-  .map(([rows, columns, header, cells]): EditorNode => ({
-    type: "table",
-    content: Array.from({ length: rows }, (_, r) => ({
-      type: "tableRow",
-      content: Array.from({ length: columns }, () => ({
-        type: header && r === 0 ? "tableHeader" : "tableCell",
-        attrs: { colspan: 1, rowspan: 1 },
-        content: [cells.next().value as EditorNode],
+  .tuple(
+    fc.integer({ min: 1, max: 3 }),
+    fc.integer({ min: 1, max: 3 }),
+    fc.boolean(),
+    fc.infiniteStream(paragraph),
+  )
+  .map(
+    ([rows, columns, header, cells]): EditorNode => ({
+      type: "table",
+      content: Array.from({ length: rows }, (_, r) => ({
+        type: "tableRow",
+        content: Array.from({ length: columns }, () => ({
+          type: header && r === 0 ? "tableHeader" : "tableCell",
+          attrs: { colspan: 1, rowspan: 1 },
+          content: [cells.next().value as EditorNode],
+        })),
       })),
-    })),
-  }));
+    }),
+  );
 
 export const anyDoc = fc
   .array(
@@ -88,7 +216,9 @@ export const anyDoc = fc
     ),
     { maxLength: 5 },
   )
-  .map((content): EditorDoc => ({ type: "doc", content: content.length ? content : [{ type: "paragraph" }] }));
+  .map(
+    (content): EditorDoc => ({ type: "doc", content: content.length ? content : [{ type: "paragraph" }] }),
+  );
 
 const line = anyText.map((text) => text.replace(/\s+/g, " ").trim());
 
@@ -98,9 +228,23 @@ export const anyMeta = fc
     metaTitle: line,
     description: line,
     slug: fc.constantFrom("", "electric-cargo-bike", "Bikes_2024", "the-of-and"),
-    keyword: fc.constantFrom("", "cargo bike", "electric cargo bike for families", "the", "e-bike", "東京", "🚲"),
+    keyword: fc.constantFrom(
+      "",
+      "cargo bike",
+      "electric cargo bike for families",
+      "the",
+      "e-bike",
+      "東京",
+      "🚲",
+    ),
   })
-  .map((fields): DraftMeta => ({ ...emptyMeta, canonical: fields.slug && `https://x.example/journal/${fields.slug}`, ...fields }));
+  .map(
+    (fields): DraftMeta => ({
+      ...emptyMeta,
+      canonical: fields.slug && `https://x.example/journal/${fields.slug}`,
+      ...fields,
+    }),
+  );
 
 export const anyDraft = fc
   .tuple(anyMeta, anyDoc)

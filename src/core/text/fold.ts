@@ -9,7 +9,17 @@ const HYPHENS = /[\u2010\u2011\u2012\u00AD\u2212]/g;
 const PLAIN = /^[\x20-\x7e]*$/;
 
 /** Letters that decompose to nothing plainer under NFD, though readers type them plainly. */
-const LETTERS: Record<string, string> = { ø: "o", đ: "d", ł: "l", ß: "ss", æ: "ae", œ: "oe", ı: "i", þ: "th", ð: "d" };
+const LETTERS: Record<string, string> = {
+  ø: "o",
+  đ: "d",
+  ł: "l",
+  ß: "ss",
+  æ: "ae",
+  œ: "oe",
+  ı: "i",
+  þ: "th",
+  ð: "d",
+};
 const SPECIAL = /[øđłßæœıþð]/g;
 
 /**

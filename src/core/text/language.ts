@@ -1,5 +1,5 @@
-import type { LanguagePack } from "./packs/pack";
 import { english } from "./packs/en";
+import type { LanguagePack } from "./packs/pack";
 import { unpacked } from "./packs/unpacked";
 
 /** Languages with a pack of their own. A new language is a new file in packs/ and a line here. */

@@ -118,7 +118,14 @@ function joined(tokens: Token[], from: number, to: number, pack: LanguagePack): 
     .slice(from, to + 1)
     .map((t) => t.folded)
     .join("");
-  return { ...tokens[from]!, end: tokens[to]!.end, folded, stem: pack.stem(folded), small: pack.smallWords.has(folded), joinsNext: false };
+  return {
+    ...tokens[from]!,
+    end: tokens[to]!.end,
+    folded,
+    stem: pack.stem(folded),
+    small: pack.smallWords.has(folded),
+    joinsNext: false,
+  };
 }
 
 /**
@@ -152,7 +159,8 @@ export function findKeyword(
     }
   }
   for (const variant of keyword.variants) {
-    if (variant.content.length) closeMatches(tokens, taken, variant, variant.words.length + values.closeWindow, pack, take);
+    if (variant.content.length)
+      closeMatches(tokens, taken, variant, variant.words.length + values.closeWindow, pack, take);
   }
   if (whole && !found.length) {
     for (const variant of keyword.variants) {
@@ -162,7 +170,12 @@ export function findKeyword(
   }
   return found
     .sort((a, b) => a.from - b.from)
-    .map(({ form, from, to }) => ({ form, value: values[form], start: tokens[from]!.start, end: tokens[to]!.end }));
+    .map(({ form, from, to }) => ({
+      form,
+      value: values[form],
+      start: tokens[from]!.start,
+      end: tokens[to]!.end,
+    }));
 }
 
 /** The occurrence that is worth most, the earliest among equals; null where there is none. */
@@ -187,7 +200,13 @@ function free(taken: Uint8Array, from: number, to: number): boolean {
 }
 
 /** Where a variant's words stand in sequence from a token on: the index of the last token, or -1. */
-function sequenceEnd(tokens: Token[], from: number, variant: Variant, form: "exact" | "inflected", pack: LanguagePack): number {
+function sequenceEnd(
+  tokens: Token[],
+  from: number,
+  variant: Variant,
+  form: "exact" | "inflected",
+  pack: LanguagePack,
+): number {
   const key = form === "exact" ? "folded" : "stem";
   const first = tokens[from]!;
   let at = from;
@@ -212,7 +231,11 @@ function sequenceEnd(tokens: Token[], from: number, variant: Variant, form: "exa
 }
 
 /** All places where each content stem may be read, joined readings of hyphenated words included. */
-function* sightings(tokens: Token[], content: string[], pack: LanguagePack): Generator<{ stem: number; from: number; to: number }> {
+function* sightings(
+  tokens: Token[],
+  content: string[],
+  pack: LanguagePack,
+): Generator<{ stem: number; from: number; to: number }> {
   for (let i = 0; i < tokens.length; i++) {
     const at = content.indexOf(tokens[i]!.stem);
     if (at >= 0) yield { stem: at, from: i, to: i };

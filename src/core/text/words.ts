@@ -27,7 +27,8 @@ const SPACED = new RegExp(
 const WORD_LIKE = /[\p{Alphabetic}\p{N}]/u;
 
 /** Scripts written without spaces, where only a dictionary or per-character rules find the words. */
-const UNSPACED = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
+const UNSPACED =
+  /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
 
 let segmenter: Intl.Segmenter | undefined;
 

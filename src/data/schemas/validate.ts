@@ -37,7 +37,8 @@ export function parseJson(json: string, what: string): unknown {
 function sayFault(error: ErrorObject): string {
   const place = error.instancePath.slice(1).replaceAll("/", ".") || "the whole";
   const named = error.params as { additionalProperty?: string; missingProperty?: string };
-  if (error.keyword === "additionalProperties") return `${place}: there is no field “${named.additionalProperty}”`;
+  if (error.keyword === "additionalProperties")
+    return `${place}: there is no field “${named.additionalProperty}”`;
   if (error.keyword === "required") return `${place}: the field “${named.missingProperty}” is missing`;
   return `${place}: ${error.message ?? "is wrong"}`;
 }

@@ -17,7 +17,9 @@ export const anchorText: Check = {
     const { links } = reading;
     if (!links.length) return notApplicable("There are no links.");
     const poor = links.filter((link) => !saysWhere(reading, link));
-    const reason = poor.length ? `${poor.length} of ${links.length} link texts do not say where they go.` : "Every link text says where it goes.";
+    const reason = poor.length
+      ? `${poor.length} of ${links.length} link texts do not say where they go.`
+      : "Every link text says where it goes.";
     return judged(
       1 - poor.length / links.length,
       reason,

@@ -17,7 +17,12 @@ export const descriptionWidth: Check = {
     const width = textWidth(field.text, size);
     const [, from, to = Number.POSITIVE_INFINITY] = range;
     const said = `${Math.round(width)} px wide`;
-    if (width > to) return judged(Math.max(longShare, rangeShare(width, range)), `${said}: it is cut off at about ${to} px.`, [inField(field)]);
+    if (width > to)
+      return judged(
+        Math.max(longShare, rangeShare(width, range)),
+        `${said}: it is cut off at about ${to} px.`,
+        [inField(field)],
+      );
     const reason = width < from ? `${said}: short, ${from} px or more is better.` : `${said}: it fits.`;
     return judged(rangeShare(width, range), reason, [inField(field)]);
   },

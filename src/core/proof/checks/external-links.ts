@@ -15,6 +15,9 @@ export const externalLinks: Check = {
     const secure = targets.filter((t) => t.secure).length;
     if (secure) return judged(1, `${plural(secure, "link")} to other sites over https.`);
     if (!targets.length) return judged(0, "There is no link to another site.");
-    return judged(reading.profile.checks["external-links"].insecureShare, `${plural(targets.length, "link")} to other sites, all over plain http.`);
+    return judged(
+      reading.profile.checks["external-links"].insecureShare,
+      `${plural(targets.length, "link")} to other sites, all over plain http.`,
+    );
   },
 };

@@ -8,5 +8,8 @@ export const hasPicture: Check = {
   effort: "minutes",
   place: "pictures",
   says: "The post has a picture or more: something to see, and something to share.",
-  judge: ({ pictures }) => (pictures.length ? judged(1, `${plural(pictures.length, "picture")}.`) : judged(0, "There is no picture yet.")),
+  judge: ({ pictures }) =>
+    pictures.length
+      ? judged(1, `${plural(pictures.length, "picture")}.`)
+      : judged(0, "There is no picture yet."),
 };

@@ -14,7 +14,9 @@ export const headingOrder: Check = {
     if (!after.length) return judged(1, "There are no headings out of order.");
     const jumps = after.filter((heading, i) => heading.level > headings[i]!.level + 1);
     const evidence = jumps.slice(0, MOST_EVIDENCE).map(({ block }) => wholeBlock(reading, block!));
-    const reason = jumps.length ? `${jumps.length} of ${after.length} headings skip a level.` : "Every heading follows on from the one before.";
+    const reason = jumps.length
+      ? `${jumps.length} of ${after.length} headings skip a level.`
+      : "Every heading follows on from the one before.";
     return judged(1 - jumps.length / after.length, reason, evidence);
   },
 };

@@ -17,7 +17,13 @@ export const headingQuality: Check = {
     const faults = { empty: 0, repeated: 0, long: 0 };
     const poor = headings.filter(({ text }) => {
       const folded = foldPlain(text);
-      const fault = !text.trim() ? "empty" : folded && seen.has(folded) ? "repeated" : [...text].length > mostCharacters ? "long" : null;
+      const fault = !text.trim()
+        ? "empty"
+        : folded && seen.has(folded)
+          ? "repeated"
+          : [...text].length > mostCharacters
+            ? "long"
+            : null;
       if (folded) seen.add(folded);
       if (fault) faults[fault]++;
       return fault !== null;
@@ -27,7 +33,9 @@ export const headingQuality: Check = {
       faults.repeated && `${faults.repeated} repeated`,
       faults.long && `${faults.long} over ${mostCharacters} characters`,
     ].filter(Boolean);
-    const reason = poor.length ? `Of ${headings.length} headings: ${said.join(", ")}.` : "All headings are filled, different and short enough.";
+    const reason = poor.length
+      ? `Of ${headings.length} headings: ${said.join(", ")}.`
+      : "All headings are filled, different and short enough.";
     return judged(
       1 - poor.length / headings.length,
       reason,

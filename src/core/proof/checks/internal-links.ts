@@ -15,6 +15,9 @@ export const internalLinks: Check = {
     const found = reading.links.filter(({ link }) => target(link.href).kind === "internal").length;
     const wanted = Math.max(least, reading.words / wordsPerLink);
     const share = Math.min(1, found / wanted);
-    return judged(share, `${plural(found, "link")} to own pages; ${Math.ceil(wanted)} ${share < 1 ? "would earn all" : "or more are enough"}.`);
+    return judged(
+      share,
+      `${plural(found, "link")} to own pages; ${Math.ceil(wanted)} ${share < 1 ? "would earn all" : "or more are enough"}.`,
+    );
   },
 };

@@ -1,6 +1,6 @@
 import { bestOccurrence } from "../../text/match";
 import { type Check, judged, notApplicable, waiting } from "../check";
-import { MOST_EVIDENCE, formWords, quoted } from "../evidence";
+import { formWords, MOST_EVIDENCE, quoted } from "../evidence";
 import { NO_KEYWORD } from "../keywordField";
 
 export const keywordInAlt: Check = {

@@ -19,7 +19,10 @@ export const keywordInH1: Check = {
       const found = bestOccurrence(reading.findIn(analysed, true));
       if (!found || (best.state === "judged" && found.value <= best.share)) continue;
       const field = { name: "title" as const, text, analysed };
-      const evidence = block === null ? inField(field, found.start, found.end) : inBlock(reading, block, found.start, found.end);
+      const evidence =
+        block === null
+          ? inField(field, found.start, found.end)
+          : inBlock(reading, block, found.start, found.end);
       best = judged(found.value, `The H1 has it ${formWords(found)}.`, [evidence]);
     }
     return best;

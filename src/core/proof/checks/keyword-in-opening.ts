@@ -17,6 +17,8 @@ export const keywordInOpening: Check = {
     if (!opening) return waiting("There is no opening paragraph yet.");
     const found = bestOccurrence(reading.findIn(opening.analysed, true));
     if (!found) return judged(0, `The opening does not say ${quoted(reading.keyword.text)}.`);
-    return judged(found.value, `The opening has it ${formWords(found)}.`, [opening.evidence(found.start, found.end)]);
+    return judged(found.value, `The opening has it ${formWords(found)}.`, [
+      opening.evidence(found.start, found.end),
+    ]);
   },
 };

@@ -1,6 +1,6 @@
 import { bestOccurrence } from "../../text/match";
 import { type Check, judged, waiting } from "../check";
-import { MOST_EVIDENCE, formWords, inBlock, quoted } from "../evidence";
+import { formWords, inBlock, MOST_EVIDENCE, quoted } from "../evidence";
 import { NO_KEYWORD } from "../keywordField";
 
 export const keywordInSubheads: Check = {
@@ -19,14 +19,23 @@ export const keywordInSubheads: Check = {
       const found = bestOccurrence(reading.findIn(reading.analysed(block!), true));
       return found ? [{ block: block!, found }] : [];
     });
-    if (!carrying.length) return judged(0, `None of the ${subheads.length} subheadings says ${quoted(reading.keyword.text)}.`);
+    if (!carrying.length)
+      return judged(0, `None of the ${subheads.length} subheadings says ${quoted(reading.keyword.text)}.`);
     const best = carrying.reduce((a, b) => (b.found.value > a.found.value ? b : a));
     const tooMany = carrying.length >= mostCount && carrying.length > mostShare * subheads.length;
     const evidence = (tooMany ? carrying : [best])
       .slice(0, MOST_EVIDENCE)
       .map(({ block, found }) => inBlock(reading, block, found.start, found.end));
     return tooMany
-      ? judged(best.found.value * mostFactor, `${carrying.length} of ${subheads.length} subheadings say it: that is too many.`, evidence)
-      : judged(best.found.value, `${carrying.length} of ${subheads.length} subheadings say it, at best ${formWords(best.found)}.`, evidence);
+      ? judged(
+          best.found.value * mostFactor,
+          `${carrying.length} of ${subheads.length} subheadings say it: that is too many.`,
+          evidence,
+        )
+      : judged(
+          best.found.value,
+          `${carrying.length} of ${subheads.length} subheadings say it, at best ${formWords(best.found)}.`,
+          evidence,
+        );
   },
 };

@@ -1,5 +1,5 @@
 import { type Check, judged, waiting } from "../check";
-import { MOST_EVIDENCE, inBlock, percent, plural } from "../evidence";
+import { inBlock, MOST_EVIDENCE, percent, plural } from "../evidence";
 import { NO_KEYWORD } from "../keywordField";
 
 export const keywordUse: Check = {
@@ -12,7 +12,8 @@ export const keywordUse: Check = {
   judge(reading) {
     if (!reading.keyword) return waiting(NO_KEYWORD);
     if (!reading.words) return waiting("There is no text yet.");
-    const { low, high, fewUses, fewWords, fewShare, endFactor, endAtLeast } = reading.profile.checks["keyword-use"];
+    const { low, high, fewUses, fewWords, fewShare, endFactor, endAtLeast } =
+      reading.profile.checks["keyword-use"];
     const { useCount, words } = reading;
     const density = useCount / words;
     const evidence = reading.uses
@@ -27,6 +28,12 @@ export const keywordUse: Check = {
     const rising = density >= low ? 1 : density / low;
     const few = words >= fewWords && useCount < fewUses;
     const share = few ? Math.min(rising, fewShare) : rising;
-    return judged(share, share < 1 ? `${said}: few, ${usual}.` : `${said}, inside the usual ${percent(low, 1)} to ${percent(high, 1)}.`, evidence);
+    return judged(
+      share,
+      share < 1
+        ? `${said}: few, ${usual}.`
+        : `${said}, inside the usual ${percent(low, 1)} to ${percent(high, 1)}.`,
+      evidence,
+    );
   },
 };

@@ -22,7 +22,8 @@ export const linkHealth: Check = {
         ids ??= fragmentIds(reading);
         if (!ids.has(to.fragment)) why = `points to #${to.fragment}, which is not on this page`;
       }
-      if (to.kind === "internal" && context.site.paths && !context.site.paths.has(to.path)) why = "points to a page that this site does not have";
+      if (to.kind === "internal" && context.site.paths && !context.site.paths.has(to.path))
+        why = "points to a page that this site does not have";
       return why ? [{ link, why }] : [];
     });
     if (!broken.length) return judged(1, "No link is broken.");

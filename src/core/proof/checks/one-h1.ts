@@ -11,7 +11,12 @@ export const oneH1: Check = {
   judge(reading) {
     const { h1s } = reading;
     const evidence = h1s.flatMap(({ block }) => (block === null ? [] : [wholeBlock(reading, block)]));
-    if (h1s.length === 1) return judged(1, h1s[0]!.block === null ? "The title is the page's one H1." : "The body has one H1.", []);
+    if (h1s.length === 1)
+      return judged(
+        1,
+        h1s[0]!.block === null ? "The title is the page's one H1." : "The body has one H1.",
+        [],
+      );
     if (!h1s.length) return judged(0, "The page has no H1: give the post a title.");
     const share = h1s.length === 2 ? reading.profile.checks["one-h1"].twoShare : 0;
     return judged(share, `The page has ${plural(h1s.length, "H1")}: make the others H2.`, evidence);

@@ -21,7 +21,9 @@ export const pictureNames: Check = {
       start: 0,
       end: picture.fileName.length,
     }));
-    const reason = poor.length ? `${poor.length} of ${named.length} file names say nothing.` : "All file names are made of words.";
+    const reason = poor.length
+      ? `${poor.length} of ${named.length} file names say nothing.`
+      : "All file names are made of words.";
     return judged(1 - poor.length / named.length, reason, evidence);
   },
 };

@@ -16,7 +16,9 @@ export const pictureWeight: Check = {
     const sized = reading.pictures.filter(({ picture }) => picture.bytes !== null);
     if (!sized.length) return notApplicable("No picture's size is known.");
     const { fullKilobytes, zeroKilobytes } = reading.profile.checks["picture-weight"];
-    const shares = sized.map(({ picture }) => rangeShare(picture.bytes! / KILOBYTE, [-1, 0, fullKilobytes, zeroKilobytes]));
+    const shares = sized.map(({ picture }) =>
+      rangeShare(picture.bytes! / KILOBYTE, [-1, 0, fullKilobytes, zeroKilobytes]),
+    );
     const heavy = sized.filter((_, i) => shares[i]! < 1);
     const heaviest = Math.max(...sized.map(({ picture }) => picture.bytes!));
     const evidence = heavy.slice(0, MOST_EVIDENCE).map(({ block, picture }) => ({

@@ -22,14 +22,20 @@ export const slugForm: Check = {
     const small = words.filter((word) => reading.pack.smallWords.has(fold(word))).length;
     const faults = [
       slug !== slug.toLowerCase() && "it has capitals",
-      !/^[\p{L}\p{N}\p{M}]+(?:-[\p{L}\p{N}\p{M}]+)*$/u.test(slug) && "its words are not parted by single hyphens alone",
-      (words.length < 1 || words.length > mostWords) && `it has ${words.length} words (1 to ${mostWords} are good)`,
+      !/^[\p{L}\p{N}\p{M}]+(?:-[\p{L}\p{N}\p{M}]+)*$/u.test(slug) &&
+        "its words are not parted by single hyphens alone",
+      (words.length < 1 || words.length > mostWords) &&
+        `it has ${words.length} words (1 to ${mostWords} are good)`,
       [...slug].length > mostCharacters && `it is longer than ${mostCharacters} characters`,
       hasDate(words.map(fold), reading.pack) && "it names a year or date",
       small > words.length * smallShare && "most of its words are small words",
     ].filter((fault) => fault !== false);
     const share = Math.max(0, 1 - lost * faults.length);
-    return judged(share, faults.length ? `In the slug, ${faults.join("; ")}.` : "Short, plain and lasting.", faults.length ? [inField(field)] : []);
+    return judged(
+      share,
+      faults.length ? `In the slug, ${faults.join("; ")}.` : "Short, plain and lasting.",
+      faults.length ? [inField(field)] : [],
+    );
   },
 };
 

@@ -19,7 +19,8 @@ export const titleDistinct: Check = {
     for (const { metaTitle } of reading.context.others) {
       const theirs = foldPlain(metaTitle);
       if (!theirs) continue;
-      if (theirs === own) return judged(0, `Another post has the same meta title: ${quoted(metaTitle)}.`, [inField(field)]);
+      if (theirs === own)
+        return judged(0, `Another post has the same meta title: ${quoted(metaTitle)}.`, [inField(field)]);
       const others = new Set(theirs.split(" "));
       const shared = [...words].filter((word) => others.has(word)).length;
       if (words.size && shared / words.size >= nearShare) near ??= metaTitle;

@@ -18,7 +18,11 @@ export const titleWidth: Check = {
     const [, from, to = Number.POSITIVE_INFINITY] = range;
     const said = `${Math.round(width)} px wide`;
     const reason =
-      width < from ? `${said}: short, ${from} px or more is better.` : width > to ? `${said}: it is cut off at about ${to} px.` : `${said}: it fits.`;
+      width < from
+        ? `${said}: short, ${from} px or more is better.`
+        : width > to
+          ? `${said}: it is cut off at about ${to} px.`
+          : `${said}: it fits.`;
     return judged(rangeShare(width, range), reason, [inField(field)]);
   },
 };

@@ -80,7 +80,8 @@ function stem(folded: string): string {
   if (hit !== undefined) return hit;
   const bare = folded.replace(/'s$/, "").replace(/n't$/, "nt");
   const plain = oneSpelling(bare);
-  const key = listed.get(bare) ?? listed.get(plain) ?? (/^[a-z']+$/.test(plain) ? porter2.stem(plain) : plain);
+  const key =
+    listed.get(bare) ?? listed.get(plain) ?? (/^[a-z']+$/.test(plain) ? porter2.stem(plain) : plain);
   if (known.size >= KNOWN_LIMIT) known.clear();
   known.set(folded, key);
   return key;
@@ -106,10 +107,17 @@ export const english: LanguagePack = {
     also i'm i've i'd i'll you're you've you'd you'll he's he'd he'll she's she'd she'll it's it'd it'll we're we've we'd we'll they're they've they'd they'll
     isn't aren't wasn't weren't hasn't haven't hadn't doesn't don't didn't won't wouldn't shan't shouldn't can't cannot couldn't mustn't
     let's that's who's what's here's there's when's where's why's how's`),
-  abbreviations: list("mr mrs ms dr prof st vs etc e.g i.e approx no fig jan feb mar apr jun jul aug sep sept oct nov dec inc ltd co dept est"),
-  vagueLinkTexts: new Set(
-    `here|click here|click|this|this link|link|this page|this post|this article|read more|more|learn more|find out more|see more|see here|read this|read on|continue|continue reading|details|more details|more info|more information|info|go|go here|website|this website|this site|site|page|check it out|check this out|view|view more|start here|download|download here|over here|tap here|press here|follow this link|click this link|click the link`.split("|"),
+  abbreviations: list(
+    "mr mrs ms dr prof st vs etc e.g i.e approx no fig jan feb mar apr jun jul aug sep sept oct nov dec inc ltd co dept est",
   ),
-  altOpening: /^(?:an? |the |this is an? )?(?:image|picture|photo|photograph|graphic|pic|screenshot) (?:of|showing)\b/,
-  months: list("january february march april may june july august september october november december jan feb mar apr jun jul aug sep sept oct nov dec"),
+  vagueLinkTexts: new Set(
+    `here|click here|click|this|this link|link|this page|this post|this article|read more|more|learn more|find out more|see more|see here|read this|read on|continue|continue reading|details|more details|more info|more information|info|go|go here|website|this website|this site|site|page|check it out|check this out|view|view more|start here|download|download here|over here|tap here|press here|follow this link|click this link|click the link`.split(
+      "|",
+    ),
+  ),
+  altOpening:
+    /^(?:an? |the |this is an? )?(?:image|picture|photo|photograph|graphic|pic|screenshot) (?:of|showing)\b/,
+  months: list(
+    "january february march april may june july august september october november december jan feb mar apr jun jul aug sep sept oct nov dec",
+  ),
 };

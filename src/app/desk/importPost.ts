@@ -1,0 +1,121 @@
+/** Bringing a post in: Markdown, HTML, or a zip of one of them with its pictures. */
+import { unzip } from "fflate";
+import type { Block, Draft } from "../../core/draft/draft";
+import { ASSET_PREFIX } from "../../data/assets";
+import { newPost } from "../../data/draft";
+import { addPost } from "../../data/posts";
+import { draftWorker } from "../../workers/clients";
+import { keepPicture, PictureError } from "../post/write/keepPicture";
+import { store } from "../store/store";
+import { freshId } from "./createPost";
+
+export type ImportResult = { id: string; title: string; notes: string[] } | { error: string };
+
+const TEXT = /\.(md|markdown|x?html?)$/i;
+const MOST_BYTES = 50 * 1024 * 1024;
+const SAFE = "Nothing was imported; your posts are as they were.";
+
+export async function importPost(file: File): Promise<ImportResult> {
+  try {
+    if (file.size > MOST_BYTES)
+      return { error: `“${file.name}” is larger than 50 MB. ${SAFE} Import it in parts.` };
+    const files = /\.zip$/i.test(file.name)
+      ? await unpack(file)
+      : new Map([[file.name, new Uint8Array(await file.arrayBuffer())]]);
+    const name = [...files.keys()].find((key) => TEXT.test(key) && !key.startsWith("__MACOSX"));
+    if (!name) return { error: `There is no Markdown or HTML file in “${file.name}”. ${SAFE}` };
+    const text = new TextDecoder("utf-8", { fatal: true }).decode(files.get(name));
+    const draft = await draftWorker().readFile(name, text);
+    return await keep(draft, files, name);
+  } catch (error) {
+    const why =
+      error instanceof TypeError
+        ? "its text is not UTF-8"
+        : error instanceof Error
+          ? error.message
+          : String(error);
+    return {
+      error: `“${file.name}” cannot be read: ${why}. ${SAFE} Save it again as UTF-8 Markdown or HTML and try once more.`,
+    };
+  }
+}
+
+function unpack(file: File): Promise<Map<string, Uint8Array>> {
+  return file.arrayBuffer().then(
+    (buffer) =>
+      new Promise((resolve, reject) => {
+        let total = 0;
+        const filter = ({ originalSize }: { originalSize: number }) => {
+          total += originalSize;
+          return total <= 4 * MOST_BYTES;
+        };
+        unzip(new Uint8Array(buffer), { filter }, (error, entries) =>
+          error ? reject(new Error("it cannot be unpacked")) : resolve(new Map(Object.entries(entries))),
+        );
+      }),
+  );
+}
+
+async function keep(draft: Draft, files: Map<string, Uint8Array>, name: string): Promise<ImportResult> {
+  const folder = name.slice(0, name.lastIndexOf("/") + 1);
+  let lost = 0;
+  const blocks: Block[] = [];
+  for (const block of draft.blocks) {
+    if (block.kind !== "picture") {
+      blocks.push(block);
+      continue;
+    }
+    const bytes = pictureBytes(block.src, files, folder);
+    if (!bytes) {
+      blocks.push(block);
+      continue;
+    }
+    try {
+      const picture = await keepPicture(new File([bytes as BlobPart], block.fileName || "picture.jpg"));
+      blocks.push({
+        ...block,
+        src: `${ASSET_PREFIX}${picture.id}`,
+        bytes: picture.blob.size,
+        width: picture.width,
+        height: picture.height,
+      });
+    } catch (error) {
+      if (!(error instanceof PictureError)) throw error;
+      lost++;
+      blocks.push(block);
+    }
+  }
+  const { site } = store.getState().session;
+  const { canonical, titleSuffix: _suffix, ...fields } = draft.meta;
+  const id = freshId();
+  const own = `${site.origin}${site.basePath}${fields.slug}`;
+  const post = newPost(id, site, new Date().toISOString(), {
+    ...fields,
+    canonical: canonical === own ? "" : canonical,
+    stage: "write",
+  });
+  await addPost(post, await draftWorker().toEditor(blocks));
+  return {
+    id,
+    title: post.title,
+    notes: lost ? [`${lost} pictures could not be read and stay as addresses.`] : [],
+  };
+}
+
+/** Bytes of a picture that came along: as a file of the zip, or embedded. */
+function pictureBytes(src: string, files: Map<string, Uint8Array>, folder: string): Uint8Array | null {
+  if (src.startsWith("data:")) {
+    const base64 = /^data:[^,]*;base64,(.*)$/s.exec(src)?.[1];
+    if (!base64) return null;
+    try {
+      return Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));
+    } catch {
+      return null;
+    }
+  }
+  try {
+    return files.get(folder + decodeURIComponent(src).replace(/^\.\//, "")) ?? null;
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,20 @@
+import type { Report } from "../../core/proof/report";
+import type { PostScore } from "../../data/model";
+
+/** What lists show of a report: no evidence, no text. */
+export function summarise(postId: string, report: Report): Omit<PostScore, "scoredAt"> {
+  return {
+    postId,
+    score: report.score,
+    words: report.words,
+    minutes: report.minutes,
+    findings: report.findings.map(({ id, state, share, weight, gain, reason }) => ({
+      id,
+      state,
+      share,
+      weight,
+      gain,
+      reason,
+    })),
+  };
+}

@@ -1,0 +1,151 @@
+/** The post's bar: title, target keyword, the rail of stages, and whether it is saved. */
+import { CircleAlert, LoaderCircle, Check as Tick } from "lucide-react";
+import { useEffect, useMemo } from "react";
+import { NavLink, useLocation } from "react-router";
+import { STAGES, type Stage } from "../../data/model";
+import { STAGE_NAMES } from "../desk/Desk";
+import { saver } from "../store/listeners";
+import { postEdited } from "../store/openPostSlice";
+import { postsAdapter } from "../store/postsSlice";
+import { useAct, useApp } from "../store/store";
+import { count, whole } from "../ui/figures";
+import { usePostSession } from "./currentSession";
+import { postGates } from "./postGates";
+
+const { selectAll } = postsAdapter.getSelectors();
+
+export function PostBar() {
+  const act = useAct();
+  const { post, readOnly } = useApp((state) => state.openPost);
+  const stage = useLocation().pathname.split("/").at(-1) as Stage;
+
+  // Where a person works is the stage that the post is in; a released post stays released.
+  useEffect(() => {
+    if (post && STAGES.includes(stage) && post.status === "draft" && post.stage !== stage)
+      act(postEdited({ stage }));
+  }, [act, post, stage]);
+
+  if (!post) return null;
+  return (
+    <div className="sticky top-11 z-20 flex items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5">
+      <div className="w-[26rem] min-w-40 shrink">
+        <input
+          aria-label="Title"
+          placeholder="Untitled post"
+          readOnly={readOnly}
+          className="w-full truncate rounded border border-transparent bg-transparent px-1 font-serif text-[17px] hover:border-rule focus:border-edge"
+          value={post.title}
+          onChange={(event) => act(postEdited({ title: event.target.value }))}
+        />
+        <p className="truncate px-1 text-[13px] text-ink-2">
+          {post.keyword ? <>for “{post.keyword}”</> : "no target keyword yet"}
+        </p>
+      </div>
+      <Rail />
+      <SavedState />
+    </div>
+  );
+}
+
+function useStageWords(): Record<Stage, string> {
+  const { post, outline, report } = useApp((state) => state.openPost);
+  const site = useApp((state) => state.session.site);
+  const posts = useApp((state) => selectAll(state.posts.posts));
+  const session = usePostSession();
+  // The report comes after every change of the document: with it, not with every key, the gates are looked at.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
+  const shut = useMemo(
+    () => (post ? postGates(post, posts, site, session.json()).filter((gate) => !gate.open).length : 0),
+    [post, posts, site, report],
+  );
+  const keywords = post ? (post.keyword ? 1 : 0) + post.supporting.length : 0;
+  return {
+    find: keywords ? count(keywords, "keyword") : "no keyword",
+    plan: outline.length ? count(outline.length, "heading") : "no outline",
+    write: report ? `${whole(report.words)} words` : "…",
+    proof: report ? String(Math.round(report.score)) : "…",
+    release: shut ? count(shut, "gate") : "ready",
+  };
+}
+
+/** A line with five stations. */
+function Rail() {
+  const words = useStageWords();
+  return (
+    <nav aria-label="Stages" className="min-w-0 flex-1">
+      <ol className="relative mx-auto grid max-w-xl grid-cols-5">
+        <span className="absolute left-[10%] right-[10%] top-[7px] h-px bg-edge" aria-hidden="true" />
+        {STAGES.map((stage) => (
+          <li key={stage}>
+            <NavLink
+              to={`../${stage}`}
+              relative="path"
+              className="group flex flex-col items-center rounded leading-tight"
+            >
+              {({ isActive }) => (
+                <>
+                  <span
+                    className={`relative z-10 h-[15px] w-[15px] rounded-full border-2 ${isActive ? "border-proof bg-proof" : "border-edge bg-sheet group-hover:border-proof"}`}
+                    aria-hidden="true"
+                  />
+                  <span className={`text-[13px] ${isActive ? "font-semibold" : ""}`}>
+                    {STAGE_NAMES[stage]}
+                  </span>
+                  <span className="figures text-[12px] text-ink-2">{words[stage]}</span>
+                </>
+              )}
+            </NavLink>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}
+
+/** A failure to save stays in sight until it is over. */
+export function SaveFailure() {
+  const saving = useApp((state) => state.openPost.saving);
+  if (saving.state !== "failed") return null;
+  return (
+    <div role="alert" className="border-b border-plum/30 bg-plum-wash px-4 py-1.5">
+      <strong className="text-plum">Not saved.</strong> The browser refused to store the last changes (
+      {saving.message || "it gave no reason"}). They are safe in this tab: keep it open. Dune Sparrow tries
+      again by itself; making room on the disk helps.
+    </div>
+  );
+}
+
+function SavedState() {
+  const saving = useApp((state) => state.openPost.saving);
+  const readOnly = useApp((state) => state.openPost.readOnly);
+  if (readOnly) return <p className="w-44 text-right text-[13px] text-plum">Reading only</p>;
+  return (
+    <div role="status" className="flex w-44 items-center justify-end gap-1.5 text-[13px]">
+      {saving.state === "saved" && (
+        <>
+          <Tick size={14} className="text-proof" aria-hidden="true" /> Saved
+        </>
+      )}
+      {saving.state === "saving" && (
+        <>
+          <LoaderCircle size={14} className="text-ink-2" aria-hidden="true" /> Saving …
+        </>
+      )}
+      {saving.state === "failed" && (
+        <span className="flex flex-col items-end text-plum">
+          <span className="flex items-center gap-1.5 font-semibold">
+            <CircleAlert size={14} aria-hidden="true" /> Not saved
+          </span>
+          <button
+            type="button"
+            className="quiet-link !text-plum"
+            title={saving.message}
+            onClick={() => void saver.flush()}
+          >
+            Try again now
+          </button>
+        </span>
+      )}
+    </div>
+  );
+}

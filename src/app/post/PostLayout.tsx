@@ -1,0 +1,121 @@
+/** One post: its bar with the five stages, and the stage that is open. */
+import { useEffect, useState } from "react";
+import { Outlet, useParams } from "react-router";
+import { getDoc, getOutline, getPost } from "../../data/posts";
+import { RouteError } from "../shell/RouteError";
+import { saver } from "../store/listeners";
+import { docEdited, postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
+import { store, useApp } from "../store/store";
+import { Button } from "../ui/Button";
+import { SessionContext, setCurrentSession } from "./currentSession";
+import { type LiveProof, startLiveProof } from "./liveProof";
+import { PostBar, SaveFailure } from "./PostBar";
+import { holdPost } from "./postLock";
+import { PostSession } from "./session";
+
+export function PostLayout() {
+  const { id } = useParams();
+  // A new post is a new start of everything below.
+  return <OpenPost key={id} id={id!} />;
+}
+
+function OpenPost({ id }: { id: string }) {
+  const [session, setSession] = useState<PostSession | null>(null);
+  const [missing, setMissing] = useState(false);
+  const [turn, setTurn] = useState(0);
+  const readOnly = useApp((state) => state.openPost.readOnly);
+  const title = useApp((state) => state.openPost.post?.title);
+
+  useEffect(() => {
+    document.title = `${title || "Untitled post"} · Dune Sparrow`;
+  }, [title]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: taking over (turn) reads the post anew
+  useEffect(() => {
+    let live = true;
+    const endings: (() => void)[] = [];
+    const lock = holdPost(id, turn > 0, (writing) => live && store.dispatch(readOnlyChanged(!writing)));
+    endings.push(lock.release);
+    void (async () => {
+      const [post, doc, outline, writing] = await Promise.all([
+        getPost(id),
+        getDoc(id),
+        getOutline(id),
+        lock.writing,
+      ]);
+      if (!live) return;
+      if (!post) {
+        setMissing(true);
+        return;
+      }
+      const opened = new PostSession(id, doc);
+      setCurrentSession(opened);
+      store.dispatch(postOpened({ post, outline }));
+      store.dispatch(readOnlyChanged(!writing));
+      const proof = startLiveProof(opened);
+      endings.push(
+        opened.subscribe(() => store.dispatch(docEdited())),
+        opened.subscribe(proof.request),
+        watchMeta(proof),
+        proof.stop,
+      );
+      proof.request();
+      setSession(opened);
+      endings.push(() => opened.end());
+    })();
+    return () => {
+      live = false;
+      void saver.flush();
+      for (const end of endings) end();
+      setCurrentSession(null);
+      setSession(null);
+      store.dispatch(postClosed());
+    };
+  }, [id, turn]);
+
+  if (missing) return <RouteError notFound />;
+  if (!session) {
+    return (
+      <p role="status" className="m-auto text-ink-2">
+        Opening the post …
+      </p>
+    );
+  }
+  return (
+    <SessionContext value={session}>
+      <PostBar />
+      <SaveFailure />
+      {readOnly && (
+        <div
+          role="alert"
+          className="flex items-center gap-4 border-b border-plum/30 bg-plum-wash px-4 py-1.5"
+        >
+          <span>This post is open in another tab. What you see here is for reading.</span>
+          <Button
+            onClick={() => {
+              setTurn(turn + 1);
+            }}
+          >
+            Write here instead
+          </Button>
+        </div>
+      )}
+      <Outlet />
+    </SessionContext>
+  );
+}
+
+/** The proof follows the fields of the post and what it knows of the others. */
+function watchMeta(proof: LiveProof): () => void {
+  let last = store.getState();
+  return store.subscribe(() => {
+    const now = store.getState();
+    const moved =
+      now.openPost.post !== last.openPost.post ||
+      now.posts.posts !== last.posts.posts ||
+      now.session.site !== last.session.site ||
+      now.session.profile !== last.session.profile;
+    last = now;
+    if (moved) proof.request();
+  });
+}

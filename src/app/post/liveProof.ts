@@ -1,0 +1,108 @@
+/** Keeps the open post's report current: sends changed blocks to the worker, drops answers that came too late. */
+import type { ProofContext } from "../../core/proof/context";
+import { draftMeta, proofContext } from "../../data/draft";
+import type { PostScore } from "../../data/model";
+import { saveScore } from "../../data/posts";
+import { proofWorker } from "../../workers/clients";
+import { scoreBasis } from "../desk/scoreBasis";
+import { summarise } from "../desk/summarise";
+import { reportArrived } from "../store/openPostSlice";
+import { postsAdapter } from "../store/postsSlice";
+import { store } from "../store/store";
+import type { PostSession } from "./session";
+
+/** Long enough to gather a burst of keys, too short to notice. */
+const PAUSE = 40;
+
+export interface LiveProof {
+  request(): void;
+  stop(): void;
+}
+
+export function startLiveProof(session: PostSession): LiveProof {
+  let revision = 0;
+  let sent = new Set<string>();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let busy = false;
+  let again = false;
+  let stopped = false;
+  let lastContext = "";
+
+  async function run(): Promise<void> {
+    timer = undefined;
+    const { openPost, session: app, posts } = store.getState();
+    const { post } = openPost;
+    if (stopped || !post || post.id !== session.postId) return;
+    if (busy) {
+      again = true;
+      return;
+    }
+    busy = true;
+    const mine = ++revision;
+    const keyed = session.blocks();
+    const order = keyed.map(({ key }) => key);
+    const changed = keyed
+      .filter(({ key }) => !sent.has(key))
+      .map(({ key, block }): [string, typeof block] => [key, block]);
+    const context = proofContext(post, postsAdapter.getSelectors().selectAll(posts.posts), app.site);
+    const fingerprint = JSON.stringify([
+      { ...context, site: { ...context.site, paths: [...(context.site.paths ?? [])] } },
+      app.profile.id,
+      app.profile.version,
+    ]);
+    const news: { context?: ProofContext; profile?: typeof app.profile } =
+      fingerprint === lastContext ? {} : { context, profile: app.profile };
+    try {
+      const { report } = await proofWorker().update({
+        postId: post.id,
+        revision: mine,
+        meta: draftMeta(post, app.site),
+        headingIds: "derived",
+        order,
+        changed,
+        ...news,
+      });
+      sent = new Set(order);
+      lastContext = fingerprint;
+      if (!stopped) {
+        store.dispatch(reportArrived({ postId: post.id, revision: mine, report }));
+        void keepScore({ ...summarise(post.id, report), scoredAt: scoreBasis(post, store.getState()) });
+      }
+    } catch (error) {
+      // The worker lost what it held: send everything next time.
+      console.error("The proof failed", error);
+      sent = new Set();
+      lastContext = "";
+    } finally {
+      busy = false;
+      if (again) {
+        again = false;
+        request();
+      }
+    }
+  }
+
+  let scoreTimer: ReturnType<typeof setTimeout> | undefined;
+  /** The Desk shows the last score; written when typing rests. */
+  function keepScore(score: PostScore): void {
+    clearTimeout(scoreTimer);
+    scoreTimer = setTimeout(() => {
+      saveScore(score).catch(() => {
+        // Derived data: the Desk makes it anew.
+      });
+    }, 800);
+  }
+
+  function request(): void {
+    timer ??= setTimeout(() => void run(), PAUSE);
+  }
+
+  return {
+    request,
+    stop() {
+      stopped = true;
+      clearTimeout(timer);
+      void proofWorker().close(session.postId);
+    },
+  };
+}

@@ -1,0 +1,29 @@
+/** Going to the place that a finding is about: words in the text, or a field. */
+import { useNavigate } from "react-router";
+import type { Evidence } from "../../core/proof/check";
+import type { CheckId } from "../../core/proof/profile";
+import { checkById } from "../../core/proof/registry";
+import { useApp } from "../store/store";
+
+/** Where to go, handed over with the navigation. */
+export type Goal =
+  | { field: string }
+  | { block: number; start: number; end: number; part: Evidence["field"] | "text" };
+
+export function useGo(): (id: CheckId, evidence?: Evidence) => void {
+  const navigate = useNavigate();
+  const report = useApp((state) => state.openPost.report);
+  return (id, evidence) => {
+    const finding = report?.findings.find((f) => f.id === id);
+    const found = evidence ?? finding?.evidence[0];
+    const { place } = checkById.get(id)!;
+    const goal: Goal =
+      found?.block !== undefined
+        ? { block: found.block, start: found.start, end: found.end, part: found.field ?? "text" }
+        : { field: found?.field ?? (place === "pictures" ? "body" : place) };
+    void navigate(goal && "field" in goal && goal.field === "keyword" ? "../find" : "../write", {
+      relative: "path",
+      state: { goal },
+    });
+  };
+}

@@ -1,0 +1,68 @@
+import { Editor } from "@tiptap/core";
+import { Blockquote } from "@tiptap/extension-blockquote";
+import { ListItem } from "@tiptap/extension-list";
+import { Table, TableCell, TableHeader, TableRow } from "@tiptap/extension-table";
+import { Placeholder } from "@tiptap/extensions";
+import StarterKit from "@tiptap/starter-kit";
+import type { EditorDoc } from "../../../../core/draft/editorJson";
+import { BlockIds } from "./blockIds";
+import { Embed } from "./embed";
+import { Evidence } from "./evidence";
+import { pasteInto } from "./paste";
+import { PictureNode } from "./picture";
+
+/** Names and nesting here are what core/draft/fromEditor and toEditor know. */
+const ListItemOfLines = ListItem.extend({ content: "paragraph (paragraph | bulletList | orderedList)*" });
+const QuoteOfLines = Blockquote.extend({ content: "(paragraph | bulletList | orderedList)+" });
+
+export function createEditor(content: EditorDoc, editable: boolean): Editor {
+  const editor: Editor = new Editor({
+    content,
+    editable,
+    extensions: [
+      StarterKit.configure({
+        heading: { levels: [1, 2, 3, 4, 5, 6] },
+        underline: false,
+        link: {
+          openOnClick: false,
+          autolink: false,
+          linkOnPaste: true,
+          HTMLAttributes: { rel: null, target: null },
+        },
+        listItem: false,
+        blockquote: false,
+        dropcursor: { color: "var(--color-proof)", width: 2 },
+        trailingNode: { node: "paragraph" },
+      }),
+      ListItemOfLines,
+      QuoteOfLines,
+      PictureNode,
+      Embed,
+      Table.configure({ resizable: false }),
+      TableRow,
+      TableCell.extend({ content: "paragraph+" }),
+      TableHeader.extend({ content: "paragraph+" }),
+      BlockIds,
+      Evidence,
+      Placeholder.configure({ placeholder: "Write, or paste from anywhere" }),
+    ],
+    editorProps: {
+      attributes: {
+        class: "sheet-text",
+        role: "textbox",
+        "aria-multiline": "true",
+        "aria-label": "Text of the post",
+        spellcheck: "true",
+      },
+      handlePaste: (_view, event) => pasteInto(editor, event),
+      handleDrop: (_view, event) => {
+        const files = [...(event.dataTransfer?.files ?? [])];
+        if (!files.length) return false;
+        event.preventDefault();
+        void import("./insertPictures").then(({ insertPictures }) => insertPictures(editor, files));
+        return true;
+      },
+    },
+  });
+  return editor;
+}

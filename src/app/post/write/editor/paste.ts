@@ -1,0 +1,118 @@
+/** Pasting: the clipboard's HTML or text is cleaned in a worker, then put in as one step. */
+import type { Editor } from "@tiptap/core";
+import { toast } from "sonner";
+import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
+import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
+import { draftWorker } from "../../../../workers/clients";
+import { keepPicture, PictureError } from "../keepPicture";
+
+/** More text than any post holds; the editor would stand still under it. */
+const MOST_CHARACTERS = 400_000;
+/** From here on it takes long enough to say so. */
+const LONG = 200_000;
+
+/** @returns whether the paste is taken care of */
+export function pasteInto(editor: Editor, event: ClipboardEvent): boolean {
+  const data = event.clipboardData;
+  if (!data || editor.isActive("codeBlock")) return false;
+  const html = data.getData("text/html");
+  const text = data.getData("text/plain");
+  const pictures = [...data.files].filter((file) => file.type.startsWith("image/"));
+  if (!html && pictures.length) {
+    void import("./insertPictures").then(({ insertPictures }) => insertPictures(editor, pictures));
+    return true;
+  }
+  if (!html && !text) return false;
+  // An address pasted over selected words becomes their link; the editor knows how.
+  if (!html && !editor.state.selection.empty && /^https?:\/\/\S+$/.test(text.trim())) return false;
+  void clean(editor, html, text);
+  return true;
+}
+
+async function clean(editor: Editor, html: string, text: string): Promise<void> {
+  const size = (html || text).length;
+  const notice =
+    size > LONG
+      ? toast.loading(`Cleaning the paste (${(size / 1e6).toFixed(1)} million characters) …`)
+      : undefined;
+  try {
+    const doc = html ? await draftWorker().cleanPaste(html) : await draftWorker().cleanPlainPaste(text);
+    const characters = textLength(doc);
+    if (characters > MOST_CHARACTERS) {
+      toast.error(
+        `The clipboard holds ${characters.toLocaleString("en")} characters of text, more than a post can. Nothing was pasted and your post is as it was. Paste it in parts of up to ${MOST_CHARACTERS.toLocaleString("en")}.`,
+        { duration: 15_000 },
+      );
+      return;
+    }
+    if (!characters && !hasPicture(doc)) return;
+    insert(editor, await withPictures(doc));
+  } catch (error) {
+    toast.error(
+      `This could not be pasted: ${error instanceof Error ? error.message : String(error)}. Your post is as it was; paste it as plain text with Ctrl Shift V.`,
+      {
+        duration: 12_000,
+      },
+    );
+  } finally {
+    if (notice !== undefined) toast.dismiss(notice);
+  }
+}
+
+function insert(editor: Editor, doc: EditorDoc): void {
+  const [only, ...others] = doc.content;
+  const content = !others.length && only?.type === "paragraph" ? (only.content ?? []) : doc.content;
+  editor.chain().focus().insertContent(content).scrollIntoView().run();
+}
+
+const textLength = (node: EditorNode): number =>
+  (node.text?.length ?? 0) + (node.content ?? []).reduce((sum, child) => sum + textLength(child), 0);
+const hasPicture = (node: EditorNode): boolean =>
+  node.type === "picture" || (node.content ?? []).some(hasPicture);
+
+/** Embedded pictures become files of the workspace; what is none is said and left out. */
+async function withPictures(doc: EditorDoc): Promise<EditorDoc> {
+  const content: EditorNode[] = [];
+  for (const node of doc.content) {
+    const src = node.type === "picture" ? String(node.attrs?.src ?? "") : "";
+    const known = assetId(src);
+    if (known) {
+      const asset = await getAsset(known);
+      content.push(
+        asset
+          ? {
+              ...node,
+              attrs: { ...node.attrs, bytes: asset.blob.size, width: asset.width, height: asset.height },
+            }
+          : node,
+      );
+      continue;
+    }
+    if (!src.startsWith("data:")) {
+      content.push(node);
+      continue;
+    }
+    try {
+      const base64 = src.slice(src.indexOf(",") + 1);
+      const bytes = Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));
+      const asset = await keepPicture(new File([bytes], String(node.attrs?.fileName || "pasted-picture")));
+      content.push({
+        ...node,
+        attrs: {
+          ...node.attrs,
+          src: `${ASSET_PREFIX}${asset.id}`,
+          bytes: asset.blob.size,
+          width: asset.width,
+          height: asset.height,
+        },
+      });
+    } catch (error) {
+      toast.error(
+        error instanceof PictureError
+          ? error.message
+          : "A picture of the paste could not be read and was left out. The text is in.",
+      );
+    }
+  }
+  return { type: "doc", content };
+}

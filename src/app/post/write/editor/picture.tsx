@@ -1,0 +1,172 @@
+import { mergeAttributes, Node } from "@tiptap/core";
+import { NodeViewContent, type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer } from "@tiptap/react";
+import { ImageOff, Trash2 } from "lucide-react";
+import { useEffect, useId, useState } from "react";
+import { assetId, getAsset } from "../../../../data/assets";
+import { kilobytes } from "../../../ui/figures";
+
+/** A picture with its caption as content, so that the caption is edited in place. */
+export const PictureNode = Node.create({
+  name: "picture",
+  group: "block",
+  content: "text*",
+  isolating: true,
+  draggable: true,
+
+  addAttributes() {
+    return {
+      src: { default: "" },
+      fileName: { default: "" },
+      alt: { default: "" },
+      decorative: { default: false },
+      bytes: { default: null },
+      width: { default: null },
+      height: { default: null },
+      href: { default: null },
+    };
+  },
+
+  // What goes on the clipboard: read back by the same cleaning as any paste.
+  renderHTML({ node, HTMLAttributes }) {
+    const { src, alt, decorative, fileName } = node.attrs as PictureAttributes;
+    const image = { src, "data-file": fileName, ...((alt || decorative) && { alt: decorative ? "" : alt }) };
+    return [
+      "figure",
+      mergeAttributes({ id: HTMLAttributes.id as string }),
+      ["img", image],
+      ["figcaption", 0],
+    ];
+  },
+
+  addNodeView() {
+    return ReactNodeViewRenderer(PictureView);
+  },
+
+  addKeyboardShortcuts() {
+    return {
+      // Enter in a caption goes on below the picture.
+      Enter: ({ editor }) => {
+        const { $from } = editor.state.selection;
+        if ($from.parent.type.name !== "picture") return false;
+        return editor
+          .chain()
+          .insertContentAt($from.after(), { type: "paragraph" })
+          .setTextSelection($from.after() + 1)
+          .run();
+      },
+    };
+  },
+});
+
+interface PictureAttributes {
+  src: string;
+  fileName: string;
+  alt: string;
+  decorative: boolean;
+  bytes: number | null;
+  width: number | null;
+  height: number | null;
+}
+
+function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewProps) {
+  const { src, fileName, alt, decorative, bytes, width, height } = node.attrs as PictureAttributes;
+  const shown = usePictureSource(src);
+  const id = useId();
+  const canWrite = editor.isEditable;
+  return (
+    <NodeViewWrapper as="figure" className="my-5">
+      {shown ? (
+        <img
+          src={shown}
+          alt={decorative ? "" : alt}
+          className="w-full"
+          width={width ?? undefined}
+          height={height ?? undefined}
+          draggable
+          data-drag-handle
+        />
+      ) : (
+        <p
+          className="flex items-center gap-2 border border-rule bg-paper p-4 font-sans text-[13px] text-ink-2"
+          contentEditable={false}
+        >
+          <ImageOff size={16} aria-hidden="true" />
+          {src && !assetId(src)
+            ? `Picture at ${src}: kept as an address, not loaded from outside.`
+            : `The file of ${fileName || "this picture"} is not in the workspace.`}
+        </p>
+      )}
+      <NodeViewContent<"figcaption">
+        as="figcaption"
+        aria-label="Caption"
+        data-placeholder="Caption"
+        className="min-h-6 pt-1.5 font-sans text-[13px] text-ink-2"
+      />
+      <div
+        contentEditable={false}
+        className="mt-1 flex items-center gap-3 border border-rule bg-paper px-2 py-1.5 font-sans text-[13px]"
+      >
+        <label htmlFor={id} className="shrink-0 text-ink-2">
+          Alt text
+        </label>
+        <input
+          id={id}
+          data-alt
+          className="min-w-0 flex-1 rounded border border-edge bg-sheet px-1.5 py-0.5 disabled:border-rule disabled:bg-paper"
+          placeholder={decorative ? "none: decoration" : "What the picture shows"}
+          value={decorative ? "" : alt}
+          disabled={decorative || !canWrite}
+          maxLength={1000}
+          onChange={(event) => updateAttributes({ alt: event.target.value })}
+        />
+        <span className="figures w-8 text-right text-ink-2" title="Characters; 4 to 125 are good">
+          {decorative ? "" : [...alt].length}
+        </span>
+        <label className="flex shrink-0 items-center gap-1">
+          <input
+            type="checkbox"
+            checked={decorative}
+            disabled={!canWrite}
+            onChange={(event) => updateAttributes({ decorative: event.target.checked })}
+          />
+          Decoration
+        </label>
+        <span className="figures max-w-40 shrink truncate text-ink-2" title={fileName}>
+          {fileName}
+          {bytes !== null && `, ${kilobytes(bytes)}`}
+        </span>
+        <button
+          type="button"
+          aria-label={`Remove the picture ${fileName}`}
+          title="Remove"
+          disabled={!canWrite}
+          onClick={deleteNode}
+          className="text-ink-2 hover:text-plum"
+        >
+          <Trash2 size={15} aria-hidden="true" />
+        </button>
+      </div>
+    </NodeViewWrapper>
+  );
+}
+
+/** An address that the browser can show: pictures of the workspace come from the database, others are not fetched. */
+function usePictureSource(src: string): string | null {
+  const [url, setUrl] = useState<string | null>(src.startsWith("data:image/") ? src : null);
+  useEffect(() => {
+    const id = assetId(src);
+    if (!id) return;
+    let made: string | null = null;
+    let live = true;
+    void getAsset(id).then((asset) => {
+      if (!asset || !live) return;
+      made = URL.createObjectURL(asset.blob);
+      setUrl(made);
+    });
+    return () => {
+      live = false;
+      if (made) URL.revokeObjectURL(made);
+    };
+  }, [src]);
+  return url;
+}

@@ -1,0 +1,72 @@
+import { Command } from "cmdk";
+import { Dialog } from "radix-ui";
+import { useNavigate } from "react-router";
+import { createPost } from "../desk/createPost";
+import { postsAdapter } from "../store/postsSlice";
+import { useApp } from "../store/store";
+
+const { selectAll } = postsAdapter.getSelectors();
+
+/** Finds posts and actions by typing. */
+export function CommandField({ onClose }: { onClose: () => void }) {
+  const posts = useApp((state) => selectAll(state.posts.posts));
+  const navigate = useNavigate();
+  const go = (to: string) => {
+    onClose();
+    void navigate(to);
+  };
+  const item =
+    "flex cursor-pointer items-baseline gap-3 rounded px-3 py-1.5 data-[selected=true]:bg-proof-wash";
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed left-1/2 top-20 z-50 w-[36rem] -translate-x-1/2 rounded border border-rule bg-sheet p-2 shadow-lg"
+        >
+          <Dialog.Title className="sr-only">Find a post or an action</Dialog.Title>
+          <Command label="Find a post or an action">
+            <Command.Input placeholder="A title, a keyword, an action" className="field-box mb-2" />
+            <Command.List className="max-h-96 overflow-y-auto">
+              <Command.Empty className="px-3 py-2 text-ink-2">Nothing found.</Command.Empty>
+              <Command.Group
+                heading="Actions"
+                className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-ink-2"
+              >
+                <Command.Item
+                  className={item}
+                  onSelect={() => void createPost().then((id) => go(`/post/${id}/find`))}
+                >
+                  New post
+                </Command.Item>
+                <Command.Item className={item} onSelect={() => go("/")}>
+                  Go to the Desk
+                </Command.Item>
+                <Command.Item className={item} onSelect={() => go("/settings")}>
+                  Go to Settings
+                </Command.Item>
+              </Command.Group>
+              <Command.Group
+                heading="Posts"
+                className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-ink-2"
+              >
+                {posts.map((post) => (
+                  <Command.Item
+                    key={post.id}
+                    value={`${post.title} ${post.keyword} ${post.id}`}
+                    className={item}
+                    onSelect={() => go(`/post/${post.id}/${post.stage}`)}
+                  >
+                    <span className="truncate">{post.title || "Untitled post"}</span>
+                    <span className="ml-auto shrink-0 text-ink-2">{post.keyword}</span>
+                  </Command.Item>
+                ))}
+              </Command.Group>
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

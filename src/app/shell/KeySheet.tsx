@@ -1,0 +1,33 @@
+import { Sheet } from "../ui/Sheet";
+
+const KEYS: [string, string][] = [
+  ["Ctrl K", "Find a post or an action"],
+  ["?", "These keys"],
+  ["← →", "In the weight strip: from check to check; Enter goes to the place"],
+  ["Enter", "In the outline: a new heading below"],
+  ["Tab, Shift Tab", "In the outline: one level deeper, one level up (Esc first to leave the outline)"],
+  ["Alt ↑ ↓", "In the outline: move the heading"],
+  ["Alt Backspace", "In the outline: delete the heading"],
+  ["Ctrl Z, Ctrl Shift Z", "Undo, redo"],
+  ["Ctrl B, Ctrl I", "In the text: bold, italic"],
+  ["Ctrl Alt 2, 3, 4", "In the text: heading of that level"],
+  ["Ctrl Shift 8, 7", "In the text: bulleted list, numbered list"],
+  ["Ctrl Shift B", "In the text: quote"],
+  ["Ctrl K", "In the text: link"],
+  ["Alt F10", "In the text: to the formatting bar"],
+];
+
+export function KeySheet({ onClose }: { onClose: () => void }) {
+  return (
+    <Sheet title="Keys" onClose={onClose}>
+      <dl className="grid grid-cols-[11rem_1fr] gap-x-4 gap-y-1.5">
+        {KEYS.map(([keys, what], i) => (
+          <div key={i} className="contents">
+            <dt className="font-semibold">{keys}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Sheet>
+  );
+}

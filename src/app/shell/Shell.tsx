@@ -1,0 +1,113 @@
+import { Settings as Gear } from "lucide-react";
+import { lazy, Suspense, useEffect, useState } from "react";
+import { NavLink, Outlet, useNavigation } from "react-router";
+import { Toaster } from "sonner";
+import { useApp } from "../store/store";
+import { Notice } from "../ui/Notice";
+import { Mark } from "./Mark";
+
+const CommandField = lazy(async () => ({ default: (await import("./CommandField")).CommandField }));
+const KeySheet = lazy(async () => ({ default: (await import("./KeySheet")).KeySheet }));
+
+/** Is the key meant for a text that is being written? */
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+export function Shell() {
+  const { start, failure, site } = useApp((state) => state.session);
+  const [finding, setFinding] = useState(false);
+  const [keys, setKeys] = useState(false);
+  const navigation = useNavigation();
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k" && !isTyping(event.target)) {
+        event.preventDefault();
+        setFinding(true);
+      }
+      if (event.key === "?" && !isTyping(event.target)) setKeys(true);
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+
+  const place = ({ isActive }: { isActive: boolean }) =>
+    `flex h-full items-center border-b-2 px-1 ${isActive ? "border-proof font-semibold" : "border-transparent text-ink-2 hover:text-ink"}`;
+
+  return (
+    <div className="flex min-h-screen flex-col">
+      <a
+        href="#content"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
+      >
+        Skip to the content
+      </a>
+      <header className="sticky top-0 z-30 flex h-11 items-center gap-6 border-b border-rule bg-sheet px-4">
+        <div className="flex items-center gap-2">
+          <Mark />
+          <span className="font-serif text-[15px]">{site.name}</span>
+        </div>
+        <nav aria-label="Places" className="flex h-full items-center gap-5">
+          <NavLink to="/" end className={place}>
+            Desk
+          </NavLink>
+        </nav>
+        <button
+          type="button"
+          onClick={() => setFinding(true)}
+          className="ml-auto flex h-7 w-64 items-center justify-between rounded border border-rule bg-paper px-2 text-left text-ink-2 hover:border-edge"
+        >
+          <span>Find a post or an action</span>
+          <kbd className="font-sans text-[12px]">Ctrl K</kbd>
+        </button>
+        <NavLink to="/settings" className={({ isActive }) => `${place({ isActive })} gap-1.5`}>
+          <Gear size={15} aria-hidden="true" />
+          Settings
+        </NavLink>
+      </header>
+      <main id="content" className="flex flex-1 flex-col" aria-busy={navigation.state === "loading"}>
+        {start === "failed" ? (
+          <StartFailure why={failure} />
+        ) : start === "starting" ? (
+          <Starting />
+        ) : (
+          <Outlet />
+        )}
+      </main>
+      <Toaster position="bottom-left" toastOptions={{ duration: 8000 }} />
+      <Suspense>
+        {finding && <CommandField onClose={() => setFinding(false)} />}
+        {keys && <KeySheet onClose={() => setKeys(false)} />}
+      </Suspense>
+    </div>
+  );
+}
+
+function Starting() {
+  return (
+    <p role="status" className="m-auto text-ink-2">
+      Opening the workspace …
+    </p>
+  );
+}
+
+function StartFailure({ why }: { why: string }) {
+  return (
+    <div className="m-auto max-w-xl p-6">
+      <Notice title="The workspace cannot be opened">
+        <p>
+          The browser did not let Dune Sparrow use its storage: {why || "it gave no reason"}. Nothing that was
+          saved before has been touched.
+        </p>
+        <p className="mt-2">
+          Private windows and strict settings for site data are the usual causes. Allow storage for this
+          address, then open it again.
+        </p>
+        <button type="button" className="quiet-link mt-3" onClick={() => window.location.reload()}>
+          Try again
+        </button>
+      </Notice>
+    </div>
+  );
+}

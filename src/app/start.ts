@@ -1,0 +1,35 @@
+/** The start: open the database, bring in the demo where it is empty, follow what changes. */
+import { liveQuery } from "dexie";
+import { db } from "../data/db";
+import { listPosts, listScores } from "../data/posts";
+import { getProfile, getSite } from "../data/settings";
+import { loadDemo } from "./loadDemo";
+import { saver } from "./store/listeners";
+import { postsRead, scoresRead } from "./store/postsSlice";
+import { started, startFailed } from "./store/sessionSlice";
+import { store } from "./store/store";
+
+export async function start(): Promise<void> {
+  try {
+    await db.open();
+    if (!(await getSite())) await loadDemo();
+    await readSession();
+    store.dispatch(postsRead(await listPosts()));
+    liveQuery(listPosts).subscribe((posts) => store.dispatch(postsRead(posts)));
+    liveQuery(listScores).subscribe((scores) => store.dispatch(scoresRead(scores)));
+    const flush = () => void saver.flush();
+    window.addEventListener("pagehide", flush);
+    document.addEventListener("visibilitychange", () => {
+      if (document.visibilityState === "hidden") flush();
+    });
+  } catch (error) {
+    store.dispatch(startFailed(error instanceof Error ? error.message : String(error)));
+  }
+}
+
+/** Reads what holds for the whole session again, after the workspace was replaced. */
+export async function readSession(): Promise<void> {
+  const site = await getSite();
+  if (!site) throw new Error("The workspace has no site.");
+  store.dispatch(started({ site, profile: await getProfile() }));
+}

@@ -1,0 +1,60 @@
+/** Side effects of actions: what changes is saved. */
+import { createListenerMiddleware, isAnyOf } from "@reduxjs/toolkit";
+import type { EditorDoc } from "../../core/draft/editorJson";
+import type { OutlineItem } from "../../core/outline/outline";
+import type { Post } from "../../data/model";
+import { savePost } from "../../data/posts";
+import { currentSession } from "../post/currentSession";
+import {
+  docEdited,
+  type openPost,
+  outlineActions,
+  postEdited,
+  type Saving,
+  savingMoved,
+} from "./openPostSlice";
+import { createSaver } from "./saver";
+
+export const saving = createListenerMiddleware<{ openPost: ReturnType<typeof openPost> }>();
+
+/** What is pending of a post. The document is asked for at the moment of saving, so that a keystroke costs nothing here. */
+interface Pending {
+  post?: Partial<Omit<Post, "id">>;
+  doc?: () => EditorDoc;
+  outline?: OutlineItem[];
+}
+
+let notify: (status: Saving) => void = () => {};
+export const saver = createSaver<Pending>(
+  (id, { doc, ...change }) =>
+    savePost(id, { ...change, ...(doc && { doc: doc() }) }, new Date().toISOString()),
+  (status) => notify(status),
+  mergePending,
+);
+
+saving.startListening({
+  matcher: isAnyOf(postEdited, docEdited, ...outlineActions),
+  effect: (action, { getState, dispatch }) => {
+    notify = (status) => {
+      dispatch(savingMoved(status));
+    };
+    const { post, outline, readOnly } = getState().openPost;
+    const session = currentSession();
+    if (!post || readOnly) return;
+    if (postEdited.match(action)) saver.note(post.id, { post: pick(post, Object.keys(action.payload)) });
+    else if (!docEdited.match(action)) saver.note(post.id, { outline });
+    else if (session?.postId === post.id) saver.note(post.id, { doc: () => session.json() });
+  },
+});
+
+function mergePending(older: Pending, newer: Pending): Pending {
+  return {
+    ...older,
+    ...newer,
+    ...((older.post || newer.post) && { post: { ...older.post, ...newer.post } }),
+  };
+}
+
+function pick<T extends object>(from: T, keys: string[]): Partial<T> {
+  return Object.fromEntries(keys.map((key) => [key, from[key as keyof T]])) as Partial<T>;
+}

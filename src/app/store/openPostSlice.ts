@@ -1,0 +1,127 @@
+/** The post that is open: its fields, its outline with undo, its report, and whether it is saved. The document itself is in PostSession. */
+import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
+import { moveItem, nudgeItem, type OutlineItem } from "../../core/outline/outline";
+import type { Report } from "../../core/proof/report";
+import type { Post } from "../../data/model";
+
+export type Saving = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
+
+interface OpenPostState {
+  post: Post | null;
+  outline: OutlineItem[];
+  /** Earlier outlines, the latest last; and those undone. */
+  past: OutlineItem[][];
+  future: OutlineItem[][];
+  report: Report | null;
+  revision: number;
+  saving: Saving;
+  /** Another tab writes this post. */
+  readOnly: boolean;
+}
+
+const initialState: OpenPostState = {
+  post: null,
+  outline: [],
+  past: [],
+  future: [],
+  report: null,
+  revision: 0,
+  saving: { state: "saved" },
+  readOnly: false,
+};
+const MOST_UNDO = 100;
+
+function change(state: OpenPostState, next: OutlineItem[]): void {
+  state.past = [...state.past.slice(-MOST_UNDO + 1), state.outline];
+  state.future = [];
+  state.outline = next;
+}
+
+const slice = createSlice({
+  name: "openPost",
+  initialState,
+  reducers: {
+    postOpened: (_state, { payload }: PayloadAction<{ post: Post; outline: OutlineItem[] }>) => ({
+      ...initialState,
+      ...payload,
+    }),
+    postClosed: () => initialState,
+    postEdited: (state, { payload }: PayloadAction<Partial<Omit<Post, "id">>>) => {
+      if (state.post) Object.assign(state.post, payload);
+    },
+    /** The document changed; its text is with the session. */
+    docEdited: () => {},
+    outlineItemAdded: (state, { payload: { item, at } }: PayloadAction<{ item: OutlineItem; at: number }>) =>
+      change(state, state.outline.toSpliced(at, 0, item)),
+    outlineItemChanged: (state, { payload }: PayloadAction<{ id: string; changes: Partial<OutlineItem> }>) =>
+      change(
+        state,
+        state.outline.map((item) => (item.id === payload.id ? { ...item, ...payload.changes } : item)),
+      ),
+    outlineItemRemoved: (state, { payload }: PayloadAction<string>) =>
+      change(
+        state,
+        state.outline.filter((item) => item.id !== payload),
+      ),
+    outlineItemMoved: (state, { payload }: PayloadAction<{ id: string; to: number }>) =>
+      change(state, moveItem(state.outline, payload.id, payload.to)),
+    outlineItemNudged: (state, { payload }: PayloadAction<{ id: string; direction: -1 | 1 }>) =>
+      change(state, nudgeItem(state.outline, payload.id, payload.direction)),
+    outlineUndone: (state) => {
+      const previous = state.past.pop();
+      if (!previous) return;
+      state.future.push(state.outline);
+      state.outline = previous;
+    },
+    outlineRedone: (state) => {
+      const next = state.future.pop();
+      if (!next) return;
+      state.past.push(state.outline);
+      state.outline = next;
+    },
+    reportArrived: (
+      state,
+      { payload }: PayloadAction<{ postId: string; revision: number; report: Report }>,
+    ) => {
+      // An answer about an older draft, or another post, is of no use any more.
+      if (state.post?.id !== payload.postId || payload.revision < state.revision) return;
+      state.revision = payload.revision;
+      state.report = payload.report;
+    },
+    savingMoved: (state, { payload }: PayloadAction<Saving>) => {
+      state.saving = payload;
+    },
+    readOnlyChanged: (state, { payload }: PayloadAction<boolean>) => {
+      state.readOnly = payload;
+    },
+  },
+});
+
+export const {
+  postOpened,
+  postClosed,
+  postEdited,
+  docEdited,
+  outlineItemAdded,
+  outlineItemChanged,
+  outlineItemRemoved,
+  outlineItemMoved,
+  outlineItemNudged,
+  outlineUndone,
+  outlineRedone,
+  reportArrived,
+  savingMoved,
+  readOnlyChanged,
+} = slice.actions;
+export const openPost = slice.reducer;
+
+/** Actions after which the outline must be saved. */
+export const outlineActions = [
+  outlineItemAdded,
+  outlineItemChanged,
+  outlineItemRemoved,
+  outlineItemMoved,
+  outlineItemNudged,
+  outlineUndone,
+  outlineRedone,
+] as const;

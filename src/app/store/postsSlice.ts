@@ -1,0 +1,27 @@
+/** All posts of the site as lists show them, and their last scores. Both follow the database. */
+import { createEntityAdapter, createSlice, type PayloadAction } from "@reduxjs/toolkit";
+import type { Post, PostScore } from "../../data/model";
+
+export const postsAdapter = createEntityAdapter<Post>();
+export const scoresAdapter = createEntityAdapter<PostScore, string>({ selectId: (score) => score.postId });
+
+const slice = createSlice({
+  name: "posts",
+  initialState: {
+    loaded: false,
+    posts: postsAdapter.getInitialState(),
+    scores: scoresAdapter.getInitialState(),
+  },
+  reducers: {
+    postsRead: (state, { payload }: PayloadAction<Post[]>) => {
+      state.loaded = true;
+      postsAdapter.setAll(state.posts, payload);
+    },
+    scoresRead: (state, { payload }: PayloadAction<PostScore[]>) => {
+      scoresAdapter.setAll(state.scores, payload);
+    },
+  },
+});
+
+export const { postsRead, scoresRead } = slice.actions;
+export const posts = slice.reducer;

@@ -1,0 +1,77 @@
+/** Saving soon, once, and never silently not. Knows nothing of posts: it merges changes and calls what it was given. */
+export type SaverStatus = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
+
+export interface Saver<Change extends object> {
+  /** Takes a change; it is saved within `delay`. */
+  note(key: string, change: Change): void;
+  /** Saves at once what is pending; resolves when the attempt is over. */
+  flush(): Promise<void>;
+}
+
+/**
+ * @param save stores the merged change of one key
+ * @param merge joins two changes of one key; the newer wins
+ * @param delay milliseconds from the first unsaved change to saving
+ * @param retry milliseconds before the first new attempt after a failure; doubles up to a minute
+ */
+export function createSaver<Change extends object>(
+  save: (key: string, change: Change) => Promise<void>,
+  onStatus: (status: SaverStatus) => void,
+  merge: (older: Change, newer: Change) => Change = (older, newer) => ({ ...older, ...newer }),
+  delay = 400,
+  retry = 2000,
+): Saver<Change> {
+  const pending = new Map<string, Change>();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let wait = retry;
+  let running: Promise<void> | null = null;
+
+  const plan = (ms: number) => {
+    timer ??= setTimeout(() => {
+      timer = undefined;
+      void flush();
+    }, ms);
+  };
+
+  async function attempt(): Promise<void> {
+    for (const [key, change] of [...pending]) {
+      pending.delete(key);
+      try {
+        await save(key, change);
+        wait = retry;
+      } catch (error) {
+        // What came in meanwhile is newer and wins.
+        const newer = pending.get(key);
+        pending.set(key, newer ? merge(change, newer) : change);
+        onStatus({ state: "failed", message: error instanceof Error ? error.message : String(error) });
+        plan(wait);
+        wait = Math.min(wait * 2, 60_000);
+        return;
+      }
+    }
+    if (pending.size) plan(delay);
+    else onStatus({ state: "saved" });
+  }
+
+  async function flush(): Promise<void> {
+    clearTimeout(timer);
+    timer = undefined;
+    // Two attempts at once could finish in the wrong order.
+    while (running) await running;
+    if (!pending.size) return;
+    running = attempt().finally(() => {
+      running = null;
+    });
+    await running;
+  }
+
+  return {
+    note(key, change) {
+      const older = pending.get(key);
+      pending.set(key, older ? merge(older, change) : change);
+      onStatus({ state: "saving" });
+      plan(delay);
+    },
+    flush,
+  };
+}

@@ -1,0 +1,17 @@
+import { configureStore } from "@reduxjs/toolkit";
+import { useDispatch, useSelector } from "react-redux";
+import { saving } from "./listeners";
+import { openPost } from "./openPostSlice";
+import { posts } from "./postsSlice";
+import { session } from "./sessionSlice";
+
+export const store = configureStore({
+  reducer: { session, posts, openPost },
+  middleware: (defaults) =>
+    defaults({ serializableCheck: false, immutableCheck: false }).prepend(saving.middleware),
+});
+
+export type RootState = ReturnType<typeof store.getState>;
+export type AppDispatch = typeof store.dispatch;
+export const useApp = useSelector.withTypes<RootState>();
+export const useAct = useDispatch.withTypes<AppDispatch>();

@@ -1,0 +1,34 @@
+import { X } from "lucide-react";
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+
+/** A dialog on a sheet of paper. */
+export function Sheet({
+  title,
+  onClose,
+  children,
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed left-1/2 top-1/2 z-50 max-h-[85vh] w-[38rem] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded border border-rule bg-sheet p-6 shadow-lg"
+        >
+          <div className="mb-4 flex items-center justify-between">
+            <Dialog.Title className="font-serif text-xl">{title}</Dialog.Title>
+            <Dialog.Close className="flex items-center gap-1 text-ink-2 hover:text-ink">
+              <X size={15} aria-hidden="true" /> Close
+            </Dialog.Close>
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

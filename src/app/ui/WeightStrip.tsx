@@ -1,0 +1,183 @@
+/** The weight strip: a block for each check, as wide as its weight, filled as far as it is earned. */
+import { type KeyboardEvent, useRef, useState } from "react";
+import { checkById, groups } from "../../core/proof/registry";
+import { byWorth, counts } from "../../core/proof/report";
+import type { PostScore } from "../../data/model";
+import { points } from "./figures";
+
+export type StripFinding = PostScore["findings"][number];
+
+const groupOf = (id: string) => checkById.get(id)!.group;
+const shown = (findings: readonly StripFinding[]) =>
+  findings.filter((f) => f.state !== "not-applicable" && f.weight > 0);
+
+function grouped(findings: readonly StripFinding[]) {
+  return groups
+    .map((group) => ({ ...group, members: shown(findings).filter((f) => groupOf(f.id) === group.id) }))
+    .filter(({ members }) => members.length);
+}
+
+/** Shape of a block's fill: earned, partly, open, waiting or set aside. */
+function shapeOf(finding: StripFinding): string {
+  if (finding.state === "set-aside") return "border-edge fill-struck";
+  if (finding.state === "waiting") return "border-dashed border-edge";
+  return finding.share > 0 ? "border-proof" : "border-edge";
+}
+
+export function sayFinding(f: StripFinding): string {
+  const { name } = checkById.get(f.id)!;
+  const earned =
+    f.state === "judged"
+      ? `${points(f.share * f.weight)} of ${f.weight}`
+      : f.state === "waiting"
+        ? `waiting, 0 of ${f.weight}`
+        : "set aside";
+  return `${name}: ${earned}. ${f.reason}`;
+}
+
+interface Props {
+  findings: readonly StripFinding[];
+  score: number;
+  onGo: (id: StripFinding["id"]) => void;
+}
+
+export function WeightStrip({ findings, score, onGo }: Props) {
+  const [active, setActive] = useState<string | null>(null);
+  const list = useRef<HTMLUListElement>(null);
+  const parts = grouped(findings);
+  const flat = parts.flatMap(({ members }) => members);
+  const worth = byWorth(findings as never)[0] as StripFinding | undefined;
+  const said = flat.find((f) => f.id === active);
+  const tabStop = active ?? worth?.id ?? flat[0]?.id;
+
+  const onKey = (event: KeyboardEvent) => {
+    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key] ?? 0;
+    const at = flat.findIndex((f) => f.id === tabStop);
+    const next =
+      event.key === "Home"
+        ? 0
+        : event.key === "End"
+          ? flat.length - 1
+          : step
+            ? Math.min(flat.length - 1, Math.max(0, at + step))
+            : -1;
+    if (next < 0) return;
+    event.preventDefault();
+    list.current?.querySelector<HTMLElement>(`[data-check="${flat[next]!.id}"]`)?.focus();
+  };
+
+  return (
+    <section aria-label={`Score ${points(score)} of 100, by check`}>
+      <ul ref={list} aria-label="Checks by weight" className="flex h-5 gap-2" onKeyDown={onKey}>
+        {parts.map(({ id, members }) => (
+          <li key={id} className="contents">
+            {members.map((f) => (
+              <button
+                key={f.id}
+                type="button"
+                data-check={f.id}
+                tabIndex={f.id === tabStop ? 0 : -1}
+                aria-label={`${sayFinding(f)}${f.id === worth?.id ? ` Worth most next: plus ${points(f.gain)}.` : ""}`}
+                onClick={() => onGo(f.id)}
+                onFocus={() => setActive(f.id)}
+                onBlur={() => setActive(null)}
+                onMouseEnter={() => setActive(f.id)}
+                onMouseLeave={() => setActive(null)}
+                style={{ flexGrow: f.weight, flexBasis: 0 }}
+                className={`relative -ml-1.5 min-w-1.5 overflow-hidden rounded-[2px] border first:ml-0 ${shapeOf(f)} ${
+                  f.id === worth?.id ? "outline-2 outline-offset-1 outline-brass" : ""
+                }`}
+              >
+                {f.state === "judged" && f.share > 0 && (
+                  <span
+                    className={`eased absolute inset-y-0 left-0 ${f.share > 0.999 ? "fill-earned" : "fill-partly"}`}
+                    style={{ width: `${f.share * 100}%` }}
+                  />
+                )}
+              </button>
+            ))}
+          </li>
+        ))}
+      </ul>
+      <Ruler score={score} />
+      <p className="h-5 truncate text-[13px] text-ink-2" aria-hidden="true">
+        {said ? (
+          <>
+            {sayFinding(said)}
+            {said.gain > 0.005 && <span className="text-ink"> +{points(said.gain)}</span>}
+          </>
+        ) : worth ? (
+          <>
+            <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Worth most next</span>{" "}
+            {checkById.get(worth.id)!.name}, +{points(worth.gain)}. {worth.reason}
+          </>
+        ) : flat.length ? (
+          "Everything is earned."
+        ) : (
+          ""
+        )}
+      </p>
+    </section>
+  );
+}
+
+/** The scale beneath: 0 to 100, with the score as a tick. */
+function Ruler({ score }: { score: number }) {
+  return (
+    <div className="relative mt-1.5 h-6" aria-hidden="true">
+      <div className="absolute inset-x-0 top-0 flex justify-between">
+        {Array.from({ length: 11 }, (_, i) => (
+          <span key={i} className={`w-px bg-edge ${i % 5 ? "h-1" : "h-2"}`} />
+        ))}
+      </div>
+      <div className="absolute inset-x-0 top-0 border-t border-rule" />
+      {[0, 50, 100].map((n) => (
+        <span
+          key={n}
+          className={`figures absolute top-2 text-[11px] text-ink-2 ${n === 0 ? "left-0" : n === 100 ? "right-0" : "left-1/2 -translate-x-1/2"}`}
+        >
+          {Math.abs(score - n) > 4 ? n : ""}
+        </span>
+      ))}
+      <span
+        className="eased absolute -top-1 h-3.5 w-0.5 -translate-x-1/2 bg-proof"
+        style={{ left: `${score}%` }}
+      />
+      <span
+        className="figures absolute top-2 text-[12px] font-bold text-proof"
+        style={{ left: `${score}%`, transform: `translateX(${score < 3 ? 0 : score > 97 ? -100 : -50}%)` }}
+      >
+        {points(score)}
+      </span>
+    </div>
+  );
+}
+
+/** The strip for lists: 6 px high, without words; what it says stands beside it as text. */
+export function MiniStrip({ findings }: { findings: readonly StripFinding[] }) {
+  return (
+    <span className="flex h-1.5 w-full gap-[3px]" aria-hidden="true">
+      {grouped(findings).map(({ id, members }) => {
+        const weight = members.reduce((sum, f) => sum + f.weight, 0);
+        return (
+          <span key={id} className="flex gap-px" style={{ flexGrow: weight, flexBasis: 0 }}>
+            {members.map((f) => (
+              <span
+                key={f.id}
+                className={`relative overflow-hidden ${counts(f) ? "bg-rule" : "fill-struck"}`}
+                style={{ flexGrow: f.weight, flexBasis: 0 }}
+              >
+                {f.share > 0 && (
+                  <span
+                    className={`absolute inset-y-0 left-0 ${f.share > 0.999 ? "fill-earned" : "fill-partly"}`}
+                    style={{ width: `${f.share * 100}%` }}
+                  />
+                )}
+              </span>
+            ))}
+          </span>
+        );
+      })}
+    </span>
+  );
+}

@@ -1,0 +1,11 @@
+/** Numbers as the interface shows them. */
+export const points = (n: number): string =>
+  Math.abs(n - Math.round(n)) < 0.05 ? Math.round(n).toString() : n.toFixed(1);
+export const whole = (n: number): string => Math.round(n).toLocaleString("en");
+export const count = (n: number, one: string, many = `${one}s`): string =>
+  `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
+
+export const kilobytes = (bytes: number): string => {
+  const kb = bytes / 1024;
+  return kb < 1024 ? `${kb < 10 ? kb.toFixed(1) : Math.round(kb)} KB` : `${(kb / 1024).toFixed(1)} MB`;
+};
