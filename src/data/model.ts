@@ -2,8 +2,8 @@
 import type { EditorDoc } from "../core/draft/editorJson";
 import type { KeywordRow } from "../core/keywords/keyword";
 import type { OutlineItem } from "../core/outline/outline";
-import type { CheckId, Profile } from "../core/proof/profile";
-import type { FindingState } from "../core/proof/report";
+import type { Finding } from "../core/proof/finding";
+import type { Profile } from "../core/proof/profile";
 
 export const STAGES = ["find", "plan", "write", "proof", "release"] as const;
 export type Stage = (typeof STAGES)[number];
@@ -52,6 +52,9 @@ export interface Post {
   updatedAt: string;
 }
 
+/** A finding as lists show it: no evidence, no text of the post. */
+export type ListedFinding = Omit<Finding, "evidence" | "says" | "place">;
+
 /** The last report of a post, as the Desk shows it. Derived: it can be made anew at any time. */
 export interface PostScore {
   postId: string;
@@ -60,14 +63,7 @@ export interface PostScore {
   score: number;
   words: number;
   minutes: number;
-  findings: {
-    id: CheckId;
-    state: FindingState;
-    share: number;
-    weight: number;
-    gain: number;
-    reason: string;
-  }[];
+  findings: ListedFinding[];
 }
 
 export interface Body {

@@ -27,3 +27,7 @@ export async function saveSite(site: Site): Promise<void> {
 export async function getProfile(): Promise<Profile> {
   return ((await db.settings.get("profile"))?.value as Profile | undefined) ?? houseProfile;
 }
+
+export async function saveProfile(profile: Profile): Promise<void> {
+  await db.settings.put({ key: "profile", value: profile });
+}

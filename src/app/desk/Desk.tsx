@@ -1,19 +1,19 @@
 /** The Desk: every post by stage, with its score, what it needs next, and what of the whole needs attention. */
 import { FileInput, Plus, Trash2 } from "lucide-react";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { toast } from "sonner";
-import { checkById } from "../../core/proof/registry";
-import { byWorth } from "../../core/proof/report";
+import { byWorth } from "../../core/proof/finding";
 import { foldPlain } from "../../core/text/fold";
 import { type Post, type PostScore, STAGES, type Stage } from "../../data/model";
 import { deletePost, restorePost } from "../../data/posts";
 import { postsAdapter, scoresAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
 import { Button } from "../ui/Button";
+import { FileButton } from "../ui/FileButton";
 import { count, points, whole } from "../ui/figures";
 import { MiniStrip } from "../ui/WeightStrip";
-import { attention } from "./attention";
+import type { AttentionNote } from "./attention";
 import { createPost } from "./createPost";
 import { scoreStale } from "./scoreStale";
 
@@ -73,7 +73,7 @@ export function Desk() {
       .filter((post) => !category || (category === "-" ? !post.category : post.category === category))
       .map((post): Row => {
         const score = scores[post.id];
-        return { post, score, next: score && (byWorth(score.findings as never)[0] as Row["next"]) };
+        return { post, score, next: score && byWorth(score.findings)[0] };
       })
       .sort(ORDER[sort]);
   }, [posts, scores, query, category, sort]);
@@ -198,7 +198,8 @@ const shortDate = (iso: string): string =>
     ? new Date(`${iso}T12:00:00`).toLocaleDateString("en-GB", {
         day: "numeric",
         month: "short",
-        year: "numeric",
+        // The year only where it is another one.
+        ...(new Date().getFullYear() !== Number(iso.slice(0, 4)) && { year: "numeric" }),
       })
     : "";
 
@@ -231,7 +232,7 @@ function PostRow({ post, score, next }: Row) {
       <span className="min-w-0 truncate text-[13px]" title={next?.reason}>
         {next && (
           <>
-            {checkById.get(next.id)!.name},{" "}
+            {next.name},{" "}
             <span className="figures rounded-[2px] bg-brass-wash px-1 text-brass">+{points(next.gain)}</span>
           </>
         )}
@@ -260,7 +261,17 @@ async function remove(post: Post): Promise<void> {
 }
 
 function Attention({ posts }: { posts: Post[] }) {
-  const notes = useMemo(() => attention(posts, new Date().toISOString().slice(0, 10)), [posts]);
+  const [notes, setNotes] = useState<AttentionNote[]>([]);
+  useEffect(() => {
+    let live = true;
+    // Comparing targets needs the language's stems, which the first sight of the Desk does not wait for.
+    void import("./attention").then(({ attention }) => {
+      if (live) setNotes(attention(posts, new Date().toISOString().slice(0, 10)));
+    });
+    return () => {
+      live = false;
+    };
+  }, [posts]);
   if (!notes.length) return null;
   return (
     <ul
@@ -303,10 +314,8 @@ function Empty() {
 }
 
 function ImportButton() {
-  const input = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     const { importPost } = await import("./importPost");
     const result = await importPost(file);
     if ("error" in result) toast.error(result.error, { duration: 12_000 });
@@ -318,21 +327,11 @@ function ImportButton() {
     }
   };
   return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept=".md,.markdown,.html,.htm,.zip"
-        aria-label="Markdown, HTML or zip file to import"
-        className="hidden"
-        onChange={(event) => {
-          void take(event.target.files?.[0]);
-          event.target.value = "";
-        }}
-      />
-      <Button onClick={() => input.current?.click()}>
-        <FileInput size={15} aria-hidden="true" /> Import a post
-      </Button>
-    </>
+    <FileButton
+      label="Import a post"
+      accept=".md,.markdown,.html,.htm,.zip"
+      icon={<FileInput size={15} aria-hidden="true" />}
+      onFile={(file) => void take(file)}
+    />
   );
 }

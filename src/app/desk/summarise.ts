@@ -8,13 +8,6 @@ export function summarise(postId: string, report: Report): Omit<PostScore, "scor
     score: report.score,
     words: report.words,
     minutes: report.minutes,
-    findings: report.findings.map(({ id, state, share, weight, gain, reason }) => ({
-      id,
-      state,
-      share,
-      weight,
-      gain,
-      reason,
-    })),
+    findings: report.findings.map(({ evidence: _e, says: _s, place: _p, ...finding }) => finding),
   };
 }

@@ -27,7 +27,7 @@ export function PostBar() {
 
   if (!post) return null;
   return (
-    <div className="sticky top-11 z-20 flex items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5">
+    <div className="sticky top-11 z-30 flex h-[60px] items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5">
       <div className="w-[26rem] min-w-40 shrink">
         <input
           aria-label="Title"
@@ -71,6 +71,7 @@ function useStageWords(): Record<Stage, string> {
 /** A line with five stations. */
 function Rail() {
   const words = useStageWords();
+  const id = useApp((state) => state.openPost.post?.id);
   return (
     <nav aria-label="Stages" className="min-w-0 flex-1">
       <ol className="relative mx-auto grid max-w-xl grid-cols-5">
@@ -78,8 +79,7 @@ function Rail() {
         {STAGES.map((stage) => (
           <li key={stage}>
             <NavLink
-              to={`../${stage}`}
-              relative="path"
+              to={`/post/${id}/${stage}`}
               className="group flex flex-col items-center rounded leading-tight"
             >
               {({ isActive }) => (

@@ -30,7 +30,6 @@ function OpenPost({ id }: { id: string }) {
     document.title = `${title || "Untitled post"} · Dune Sparrow`;
   }, [title]);
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: taking over (turn) reads the post anew
   useEffect(() => {
     let live = true;
     const endings: (() => void)[] = [];

@@ -2,7 +2,6 @@
 import { useNavigate } from "react-router";
 import type { Evidence } from "../../core/proof/check";
 import type { CheckId } from "../../core/proof/profile";
-import { checkById } from "../../core/proof/registry";
 import { useApp } from "../store/store";
 
 /** Where to go, handed over with the navigation. */
@@ -16,7 +15,7 @@ export function useGo(): (id: CheckId, evidence?: Evidence) => void {
   return (id, evidence) => {
     const finding = report?.findings.find((f) => f.id === id);
     const found = evidence ?? finding?.evidence[0];
-    const { place } = checkById.get(id)!;
+    const place = finding?.place ?? "body";
     const goal: Goal =
       found?.block !== undefined
         ? { block: found.block, start: found.start, end: found.end, part: found.field ?? "text" }

@@ -57,7 +57,7 @@ export function createSaver<Change extends object>(
     clearTimeout(timer);
     timer = undefined;
     // Two attempts at once could finish in the wrong order.
-    while (running) await running;
+    while (running !== null) await running;
     if (!pending.size) return;
     running = attempt().finally(() => {
       running = null;

@@ -38,11 +38,14 @@ const slice = createSlice({
     siteChanged: (state, { payload }: PayloadAction<Site>) => {
       state.site = payload;
     },
+    profileChanged: (state, { payload }: PayloadAction<Profile>) => {
+      state.profile = payload;
+    },
     scoringMoved: (state, { payload }: PayloadAction<SessionState["scoring"]>) => {
       state.scoring = payload;
     },
   },
 });
 
-export const { started, startFailed, siteChanged, scoringMoved } = slice.actions;
+export const { started, startFailed, siteChanged, profileChanged, scoringMoved } = slice.actions;
 export const session = slice.reducer;

@@ -1,7 +1,7 @@
-import type { StripFinding } from "./WeightStrip";
+import type { ListedFinding } from "../../data/model";
 
 /** A share as a small block in the strip's own shapes. */
-export function ShareSymbol({ finding }: { finding: StripFinding }) {
+export function ShareSymbol({ finding }: { finding: ListedFinding }) {
   const { state, share } = finding;
   const box =
     state === "set-aside"

@@ -1,44 +1,40 @@
 /** The weight strip: a block for each check, as wide as its weight, filled as far as it is earned. */
 import { type KeyboardEvent, useRef, useState } from "react";
-import { checkById, groups } from "../../core/proof/registry";
-import { byWorth, counts } from "../../core/proof/report";
-import type { PostScore } from "../../data/model";
+import { byWorth, counts } from "../../core/proof/finding";
+import { groups } from "../../core/proof/groups";
+import type { ListedFinding } from "../../data/model";
 import { points } from "./figures";
 
-export type StripFinding = PostScore["findings"][number];
-
-const groupOf = (id: string) => checkById.get(id)!.group;
-const shown = (findings: readonly StripFinding[]) =>
+const shown = (findings: readonly ListedFinding[]) =>
   findings.filter((f) => f.state !== "not-applicable" && f.weight > 0);
 
-function grouped(findings: readonly StripFinding[]) {
+function grouped(findings: readonly ListedFinding[]) {
   return groups
-    .map((group) => ({ ...group, members: shown(findings).filter((f) => groupOf(f.id) === group.id) }))
+    .map((group) => ({ ...group, members: shown(findings).filter((f) => f.group === group.id) }))
     .filter(({ members }) => members.length);
 }
 
 /** Shape of a block's fill: earned, partly, open, waiting or set aside. */
-function shapeOf(finding: StripFinding): string {
+function shapeOf(finding: ListedFinding): string {
   if (finding.state === "set-aside") return "border-edge fill-struck";
   if (finding.state === "waiting") return "border-dashed border-edge";
   return finding.share > 0 ? "border-proof" : "border-edge";
 }
 
-export function sayFinding(f: StripFinding): string {
-  const { name } = checkById.get(f.id)!;
+export function sayFinding(f: ListedFinding): string {
   const earned =
     f.state === "judged"
       ? `${points(f.share * f.weight)} of ${f.weight}`
       : f.state === "waiting"
         ? `waiting, 0 of ${f.weight}`
         : "set aside";
-  return `${name}: ${earned}. ${f.reason}`;
+  return `${f.name}: ${earned}. ${f.reason}`;
 }
 
 interface Props {
-  findings: readonly StripFinding[];
+  findings: readonly ListedFinding[];
   score: number;
-  onGo: (id: StripFinding["id"]) => void;
+  onGo: (id: ListedFinding["id"]) => void;
 }
 
 export function WeightStrip({ findings, score, onGo }: Props) {
@@ -46,7 +42,7 @@ export function WeightStrip({ findings, score, onGo }: Props) {
   const list = useRef<HTMLUListElement>(null);
   const parts = grouped(findings);
   const flat = parts.flatMap(({ members }) => members);
-  const worth = byWorth(findings as never)[0] as StripFinding | undefined;
+  const worth = byWorth(findings)[0];
   const said = flat.find((f) => f.id === active);
   const tabStop = active ?? worth?.id ?? flat[0]?.id;
 
@@ -109,7 +105,7 @@ export function WeightStrip({ findings, score, onGo }: Props) {
         ) : worth ? (
           <>
             <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Worth most next</span>{" "}
-            {checkById.get(worth.id)!.name}, +{points(worth.gain)}. {worth.reason}
+            {worth.name}, +{points(worth.gain)}. {worth.reason}
           </>
         ) : flat.length ? (
           "Everything is earned."
@@ -154,7 +150,7 @@ function Ruler({ score }: { score: number }) {
 }
 
 /** The strip for lists: 6 px high, without words; what it says stands beside it as text. */
-export function MiniStrip({ findings }: { findings: readonly StripFinding[] }) {
+export function MiniStrip({ findings }: { findings: readonly ListedFinding[] }) {
   return (
     <span className="flex h-1.5 w-full gap-[3px]" aria-hidden="true">
       {grouped(findings).map(({ id, members }) => {

@@ -1,6 +1,6 @@
+import { byWorth } from "../../core/proof/finding";
+import { groups } from "../../core/proof/groups";
 import type { Profile } from "../../core/proof/profile";
-import { checkById, groups } from "../../core/proof/registry";
-import { byWorth } from "../../core/proof/report";
 import type { ScoredFile } from "../score";
 
 const STATE_WORDS = {
@@ -21,7 +21,7 @@ function oneFile({ file, report }: ScoredFile, profile: Profile): string {
   ];
   if (report.languageNote) lines.push(`  ${report.languageNote}`);
   const [next] = byWorth(report.findings);
-  if (next) lines.push(`  worth most next: ${checkById.get(next.id)!.name} (+${next.gain.toFixed(1)})`);
+  if (next) lines.push(`  worth most next: ${next.name} (+${next.gain.toFixed(1)})`);
   for (const group of report.groups) {
     lines.push(
       "",
@@ -31,9 +31,7 @@ function oneFile({ file, report }: ScoredFile, profile: Profile): string {
       const earned =
         f.state === "judged" ? `${(f.share * f.weight).toFixed(2)}/${f.weight}` : STATE_WORDS[f.state];
       const gain = f.gain > 0.005 ? `+${f.gain.toFixed(1)}` : "";
-      lines.push(
-        `    ${earned.padStart(14)}  ${gain.padStart(5)}  ${checkById.get(f.id)!.name}: ${f.reason}`,
-      );
+      lines.push(`    ${earned.padStart(14)}  ${gain.padStart(5)}  ${f.name}: ${f.reason}`);
     }
   }
   return `${lines.join("\n")}\n`;

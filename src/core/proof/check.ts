@@ -1,11 +1,11 @@
 /** The anatomy of a check: what it is called and says, beside the one function that judges. */
+import type { GroupId } from "./groups";
 
 import type { CheckId } from "./profile";
 import type { DraftReading, FieldName } from "./reading";
 
-export type GroupId = "keyword" | "snippet" | "structure" | "coverage" | "pictures" | "links" | "reading";
-
-export interface Check {
+/** What is known of a check without judging anything. */
+export interface CheckFacts {
   id: CheckId;
   group: GroupId;
   /** Name as the interface shows it. */
@@ -16,6 +16,9 @@ export interface Check {
   says: string;
   /** Where in the application the repair is made. */
   place: "title" | "metaTitle" | "description" | "slug" | "keyword" | "body" | "pictures";
+}
+
+export interface Check extends CheckFacts {
   judge(reading: DraftReading): Judgement;
 }
 

@@ -1,5 +1,5 @@
 /** All checks in the order of the weight strip. A new check is a file in checks/ and a line here. */
-import type { Check, GroupId } from "./check";
+import type { Check } from "./check";
 import { altText } from "./checks/alt-text";
 import { anchorText } from "./checks/anchor-text";
 import { descriptionWidth } from "./checks/description-width";
@@ -25,16 +25,6 @@ import { sectionLength } from "./checks/section-length";
 import { slugForm } from "./checks/slug-form";
 import { titleDistinct } from "./checks/title-distinct";
 import { titleWidth } from "./checks/title-width";
-
-export const groups: { id: GroupId; name: string }[] = [
-  { id: "keyword", name: "Keyword" },
-  { id: "snippet", name: "Snippet" },
-  { id: "structure", name: "Structure" },
-  { id: "coverage", name: "Coverage" },
-  { id: "pictures", name: "Pictures" },
-  { id: "links", name: "Links" },
-  { id: "reading", name: "Reading" },
-];
 
 export const checks: readonly Check[] = [
   keywordInTitle,
@@ -63,5 +53,3 @@ export const checks: readonly Check[] = [
   anchorText,
   linkHealth,
 ];
-
-export const checkById = new Map<string, Check>(checks.map((check) => [check.id, check]));

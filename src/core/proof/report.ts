@@ -1,23 +1,10 @@
 /** The report of a proof, and the score: 100 · Σ w·s / Σ w over checks that are judged or waiting. */
-import type { Check, Evidence, GroupId, Judgement } from "./check";
-import type { CheckId, Profile } from "./profile";
+import type { Check, Judgement } from "./check";
+import { counts, type Finding } from "./finding";
+import { type GroupId, groups } from "./groups";
+import type { Profile } from "./profile";
 import type { DraftReading } from "./reading";
-import { checks, groups } from "./registry";
-
-export type FindingState = Judgement["state"] | "set-aside";
-
-export interface Finding {
-  id: CheckId;
-  group: GroupId;
-  state: FindingState;
-  /** Earned share of the weight, 0 to 1; 0 unless judged. */
-  share: number;
-  weight: number;
-  /** Points by which the whole score rises if this check alone earned all of its weight. */
-  gain: number;
-  reason: string;
-  evidence: Evidence[];
-}
+import { checks } from "./registry";
 
 export interface Report {
   profile: { id: string; version: number };
@@ -64,37 +51,24 @@ export function judgeReading(reading: DraftReading): Report {
       : `There is no language pack for “${reading.draft.meta.language}”: words match only as they are written.`,
   };
 
-  function finding(check: Check, of: DraftReading): Finding {
-    const base = {
-      id: check.id,
-      group: check.group,
-      weight: profile.checks[check.id].weight,
-      share: 0,
-      gain: 0,
-    };
-    const why = context.setAside[check.id];
+  function finding({ judge, ...facts }: Check, of: DraftReading): Finding {
+    const base = { ...facts, weight: profile.checks[facts.id].weight, share: 0, gain: 0 };
+    const why = Object.hasOwn(context.setAside, facts.id) ? context.setAside[facts.id] : undefined;
     if (why !== undefined) return { ...base, state: "set-aside", reason: why || "Set aside", evidence: [] };
-    const judgement = check.judge(of);
-    const share = judgement.state === "judged" ? judgement.share : 0;
-    return { ...base, share, state: judgement.state, reason: judgement.reason, evidence: judgement.evidence };
+    const judgement = judge(of);
+    return { ...base, share: judgement.state === "judged" ? judgement.share : 0, ...withoutShare(judgement) };
   }
 }
 
-export const counts = (f: { state: FindingState }): boolean => f.state === "judged" || f.state === "waiting";
+function withoutShare({
+  state,
+  reason,
+  evidence,
+}: Judgement): Pick<Finding, "state" | "reason" | "evidence"> {
+  return { state, reason, evidence };
+}
 
 /** Whole minutes to read so many words, at least one where there are any. */
 export function readingMinutes(words: number, profile: Profile): number {
   return words ? Math.max(1, Math.round(words / profile.wordsPerMinute)) : 0;
-}
-
-const EFFORT = { seconds: 0, minutes: 1, longer: 2 };
-const effortOf = new Map(checks.map((check) => [check.id, EFFORT[check.effort]]));
-
-/** Findings with something to gain, largest gain first, equal gains by effort: the head is worth most next. */
-export function byWorth(findings: readonly Finding[]): Finding[] {
-  return findings
-    .filter((f) => f.gain > 1e-9)
-    .sort((a, b) =>
-      Math.abs(a.gain - b.gain) > 1e-9 ? b.gain - a.gain : effortOf.get(a.id)! - effortOf.get(b.id)!,
-    );
 }

@@ -116,28 +116,24 @@ const inline = fc
   .map((nodes) => nodes.filter((node) => node.type !== "text" || node.text));
 
 const paragraph = inline.map((content): EditorNode => ({ type: "paragraph", content }));
-const heading = fc
-  .tuple(fc.integer({ min: 1, max: 6 }), inline)
-  .map(
-    ([level, content]): EditorNode => ({
-      type: "heading",
-      attrs: { level },
-      content: content.filter((n) => n.type === "text"),
-    }),
-  );
+const heading = fc.tuple(fc.integer({ min: 1, max: 6 }), inline).map(
+  ([level, content]): EditorNode => ({
+    type: "heading",
+    attrs: { level },
+    content: content.filter((n) => n.type === "text"),
+  }),
+);
 const { list } = fc.letrec<{ list: EditorNode }>((tie) => ({
   list: fc
     .tuple(
       fc.boolean(),
       fc.array(
-        fc
-          .tuple(paragraph, fc.option(tie("list"), { freq: 4, nil: undefined }))
-          .map(
-            ([first, nested]): EditorNode => ({
-              type: "listItem",
-              content: nested ? [first, nested] : [first],
-            }),
-          ),
+        fc.tuple(paragraph, fc.option(tie("list"), { freq: 4, nil: undefined })).map(
+          ([first, nested]): EditorNode => ({
+            type: "listItem",
+            content: nested ? [first, nested] : [first],
+          }),
+        ),
         { minLength: 1, maxLength: 3 },
       ),
     )

@@ -74,7 +74,7 @@ export function Find() {
   };
 
   return (
-    <div className="mx-auto grid w-full max-w-[90rem] flex-1 grid-cols-[21rem_minmax(0,1fr)] gap-6 px-6 py-5">
+    <div className="mx-auto grid w-full max-w-[90rem] flex-1 grid-cols-[272px_minmax(0,1fr)] gap-6 px-6 py-5">
       <section aria-label="Keywords of this post">
         <h2 className="text-[13px] text-ink-2">Target keyword</h2>
         <Target
@@ -262,7 +262,7 @@ const COLUMNS: { id: Column; name: string; figures: boolean }[] = [
   { id: "intent", name: "Intent", figures: false },
   { id: "opportunity", name: "Opportunity", figures: true },
 ];
-const GRID = "grid grid-cols-[minmax(0,1fr)_10.5rem_5.5rem_7.5rem_7.5rem_12.5rem] items-center gap-x-3 px-3";
+const GRID = "grid grid-cols-[minmax(0,1fr)_130px_72px_94px_100px_146px] items-center gap-x-3 px-3";
 
 interface TableProps {
   rows: Row[];
@@ -340,10 +340,10 @@ function KeywordTable({ rows, post, readOnly, onTarget, onSupporting }: TablePro
             <span className="sr-only">Use</span>
           </div>
         </div>
-        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard (WCAG 2.1.1) */}
         <div
           ref={scroller}
           role="rowgroup"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard (WCAG 2.1.1)
           tabIndex={0}
           aria-label="Keyword rows"
           className="h-[calc(100vh-15rem)] min-h-64 overflow-y-auto"
@@ -369,8 +369,11 @@ function KeywordTable({ rows, post, readOnly, onTarget, onSupporting }: TablePro
                   <div role="cell" className="truncate" title={row.text}>
                     {row.text}
                     {row.taken && (
-                      <span className="ml-2 text-[12px] text-plum">
-                        target of “{row.taken.title.slice(0, 28)}…”
+                      <span
+                        className="ml-2 text-[12px] text-plum"
+                        title={`Target of “${row.taken.title || "an untitled post"}”`}
+                      >
+                        has a post
                       </span>
                     )}
                   </div>

@@ -1,6 +1,9 @@
 import { type Check, judged, waiting } from "../check";
-import { inBlock, MOST_EVIDENCE, percent, plural } from "../evidence";
+import { inBlock, percent, plural } from "../evidence";
 import { NO_KEYWORD } from "../keywordField";
+
+/** All uses of any real post are shown; a megabyte of one phrase need not be. */
+const MOST_USES = 500;
 
 export const keywordUse: Check = {
   id: "keyword-use",
@@ -18,7 +21,7 @@ export const keywordUse: Check = {
     const density = useCount / words;
     const evidence = reading.uses
       .flatMap(({ block, occurrences }) => occurrences.map((o) => inBlock(reading, block, o.start, o.end)))
-      .slice(0, MOST_EVIDENCE);
+      .slice(0, MOST_USES);
     const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${percent(density, 1)})`;
     const usual = `usual is ${percent(low, 1)} to ${percent(high, 1)}`;
     if (density > high) {

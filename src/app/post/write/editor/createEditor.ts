@@ -54,6 +54,9 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
         "aria-label": "Text of the post",
         spellcheck: "true",
       },
+      // What stands above and below the sheet must not cover the place that is gone to.
+      scrollThreshold: { top: 240, bottom: 70, left: 0, right: 0 },
+      scrollMargin: { top: 260, bottom: 90, left: 0, right: 0 },
       handlePaste: (_view, event) => pasteInto(editor, event),
       handleDrop: (_view, event) => {
         const files = [...(event.dataTransfer?.files ?? [])];

@@ -1,9 +1,10 @@
 import { mergeAttributes, Node } from "@tiptap/core";
 import { NodeViewContent, type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer } from "@tiptap/react";
 import { ImageOff, Trash2 } from "lucide-react";
-import { useEffect, useId, useState } from "react";
-import { assetId, getAsset } from "../../../../data/assets";
+import { useId } from "react";
+import { assetId } from "../../../../data/assets";
 import { kilobytes } from "../../../ui/figures";
+import { usePictureSource } from "../../../ui/usePictureSource";
 
 /** A picture with its caption as content, so that the caption is edited in place. */
 export const PictureNode = Node.create({
@@ -148,25 +149,4 @@ function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewPro
       </div>
     </NodeViewWrapper>
   );
-}
-
-/** An address that the browser can show: pictures of the workspace come from the database, others are not fetched. */
-function usePictureSource(src: string): string | null {
-  const [url, setUrl] = useState<string | null>(src.startsWith("data:image/") ? src : null);
-  useEffect(() => {
-    const id = assetId(src);
-    if (!id) return;
-    let made: string | null = null;
-    let live = true;
-    void getAsset(id).then((asset) => {
-      if (!asset || !live) return;
-      made = URL.createObjectURL(asset.blob);
-      setUrl(made);
-    });
-    return () => {
-      live = false;
-      if (made) URL.revokeObjectURL(made);
-    };
-  }, [src]);
-  return url;
 }

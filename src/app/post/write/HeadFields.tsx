@@ -1,0 +1,137 @@
+/** The head of the sheet: title, meta title, description and slug, each with what the proof says of it. */
+import type { ReactNode } from "react";
+import { makeSlug } from "../../../core/draft/slug";
+import type { Check } from "../../../core/proof/check";
+import { textWidth } from "../../../core/snippet/width";
+import { languagePack } from "../../../core/text/language";
+import type { Post } from "../../../data/model";
+import { postEdited } from "../../store/openPostSlice";
+import { useAct, useApp } from "../../store/store";
+import { points } from "../../ui/figures";
+
+export function HeadFields({ post }: { post: Post }) {
+  const { session, openPost } = useApp((state) => state);
+  const { readOnly } = openPost;
+  const { site, profile } = session;
+  const act = useAct();
+  const titleRules = profile.checks["title-width"];
+  const lineRules = profile.checks["description-width"];
+  const titleWidth = textWidth((post.metaTitle || post.title) + site.titleSuffix, titleRules.size);
+  const lineWidth = textWidth(post.description, lineRules.size);
+  const edit = (changes: Partial<Post>) => act(postEdited(changes));
+  const suggested = makeSlug(post.keyword || post.title, languagePack(post.language));
+
+  return (
+    <div className="border-b border-rule pb-4">
+      <textarea
+        data-field="title"
+        aria-label="Post title"
+        placeholder="Title"
+        rows={1}
+        readOnly={readOnly}
+        value={post.title}
+        onChange={(event) => edit({ title: event.target.value.replace(/\n/g, " ") })}
+        className="grow-field w-full resize-none bg-transparent font-serif text-[27px] font-semibold leading-tight"
+      />
+      <FieldNotes place="title" />
+      <Field
+        label="Meta title"
+        for="metaTitle"
+        count={titleWidth ? `${Math.round(titleWidth)} of ${titleRules.range[2]} px` : ""}
+      >
+        <input
+          id="metaTitle"
+          data-field="metaTitle"
+          className="line-field"
+          readOnly={readOnly}
+          placeholder={post.title || "As the title, where there is none"}
+          value={post.metaTitle}
+          onChange={(event) => edit({ metaTitle: event.target.value })}
+        />
+      </Field>
+      <FieldNotes place="metaTitle" />
+      <Field
+        label="Description"
+        for="description"
+        count={lineWidth ? `${Math.round(lineWidth)} of ${lineRules.range[2]} px` : ""}
+      >
+        <textarea
+          id="description"
+          data-field="description"
+          rows={1}
+          className="line-field grow-field resize-none"
+          readOnly={readOnly}
+          placeholder="What a reader finds here, in two lines of a results page"
+          value={post.description}
+          onChange={(event) => edit({ description: event.target.value.replace(/\n/g, " ") })}
+        />
+      </Field>
+      <FieldNotes place="description" />
+      <Field label="Slug" for="slug" count="">
+        <span className="flex items-center gap-2">
+          <input
+            id="slug"
+            data-field="slug"
+            className="line-field"
+            readOnly={readOnly}
+            placeholder="page-address"
+            value={post.slug}
+            onChange={(event) => edit({ slug: event.target.value })}
+          />
+          {!post.slug && suggested && !readOnly && (
+            <button type="button" className="quiet-link shrink-0" onClick={() => edit({ slug: suggested })}>
+              Use “{suggested}”
+            </button>
+          )}
+        </span>
+      </Field>
+      <FieldNotes place="slug" />
+    </div>
+  );
+}
+
+function Field({
+  label,
+  for: id,
+  count,
+  children,
+}: {
+  label: string;
+  for: string;
+  count: string;
+  children: ReactNode;
+}) {
+  return (
+    <div className="mt-1 grid grid-cols-[88px_minmax(0,1fr)_100px] items-baseline gap-2 text-[13px]">
+      <label htmlFor={id} className="text-ink-2">
+        {label}
+      </label>
+      {children}
+      <span className="figures text-right text-ink-2">{count}</span>
+    </div>
+  );
+}
+
+/** Findings about one field, in the line below it. */
+function FieldNotes({ place }: { place: Check["place"] }) {
+  const report = useApp((state) => state.openPost.report);
+  // Two checks may wait for the same thing: it is said once, with what both are worth.
+  const gains = new Map<string, number>();
+  for (const f of report?.findings ?? []) {
+    if (f.gain > 0.005 && f.place === place) gains.set(f.reason, (gains.get(f.reason) ?? 0) + f.gain);
+  }
+  if (!gains.size) return null;
+  return (
+    <ul
+      aria-label={`Notes on the ${place === "metaTitle" ? "meta title" : place}`}
+      className="ml-[96px] text-[12px] text-ink-2"
+    >
+      {[...gains].map(([reason, gain]) => (
+        <li key={reason} className="flex justify-between gap-3">
+          <span>{reason}</span>
+          <span className="figures shrink-0 font-semibold text-ink">+{points(gain)}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,140 @@
+/** Write: the sheet in the middle, its sections on the left, what the proof says on the right. */
+import type { Editor } from "@tiptap/core";
+import { EditorContent } from "@tiptap/react";
+import { useEffect, useRef, useState } from "react";
+import { useLocation, useNavigate } from "react-router";
+import type { Report } from "../../../core/proof/report";
+import { useApp } from "../../store/store";
+import { usePostSession } from "../currentSession";
+import { StripHead } from "../StripHead";
+import type { PostSession } from "../session";
+import type { Goal } from "../useGo";
+import { createEditor } from "./editor/createEditor";
+import { evidenceKey } from "./editor/evidence";
+import { spanPositions } from "./editor/positions";
+import { selectWord } from "./editor/selectWord";
+import { Foot } from "./Foot";
+import { FormatBar } from "./FormatBar";
+import { HeadFields } from "./HeadFields";
+import { MarginNotes } from "./MarginNotes";
+import { SectionMap } from "./SectionMap";
+import { SheetTop } from "./SheetTop";
+
+export function Write() {
+  const session = usePostSession();
+  const { post, readOnly, report } = useApp((state) => state.openPost);
+  const [editor, setEditor] = useState<Editor | null>(session.editor);
+  const [underlined, setUnderlined] = useState(true);
+  const [linking, setLinking] = useState(false);
+  const sheet = useRef<HTMLDivElement>(null);
+  const insertBar = useRef<HTMLDivElement>(null);
+  const formatBar = useRef<HTMLDivElement>(null);
+
+  useEffect(() => {
+    if (!session.editor) session.attach(createEditor(session.json(), !readOnly));
+    session.editor!.setEditable(!readOnly, false);
+    setEditor(session.editor);
+  }, [session, readOnly]);
+  useEffect(() => {
+    if (editor && report) underline(editor, session, underlined ? report : null);
+  }, [editor, session, report, underlined]);
+  useGoal(editor, session);
+
+  if (!post || !editor) return null;
+  const onKey = (event: React.KeyboardEvent) => {
+    if (event.altKey && event.key === "F10") {
+      event.preventDefault();
+      const bar = editor.state.selection.empty ? insertBar.current : (formatBar.current ?? insertBar.current);
+      bar?.querySelector<HTMLElement>("button:not(:disabled)")?.focus();
+    }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k" && editor.isFocused) {
+      event.preventDefault();
+      if (selectWord(editor)) setLinking(true);
+    }
+  };
+  const goTo = (pos: number) =>
+    editor
+      .chain()
+      .focus()
+      .setTextSelection(pos + 1)
+      .scrollIntoView()
+      .run();
+
+  return (
+    <div className="flex flex-1 flex-col">
+      <div className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
+        <StripHead />
+      </div>
+      <div className="mx-auto grid w-full max-w-[1400px] flex-1 grid-cols-[minmax(0,1fr)_210px] gap-x-5 px-6 pb-10 pt-4 mid:grid-cols-[150px_minmax(0,760px)_minmax(220px,1fr)]">
+        <div className="hidden mid:block">
+          <SectionMap editor={editor} onGo={goTo} />
+        </div>
+        {/* biome-ignore lint/a11y/noStaticElementInteractions: keys for everything on the sheet */}
+        <div ref={sheet} onKeyDown={onKey} className="relative self-start border border-rule bg-sheet">
+          <SheetTop editor={editor} bar={insertBar} readOnly={readOnly} />
+          <div className="px-10 pb-12 pt-5">
+            <HeadFields post={post} />
+            <EditorContent editor={editor} className="pt-5" />
+            <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
+          </div>
+        </div>
+        <MarginNotes editor={editor} sheet={sheet} />
+      </div>
+      <Foot underlined={underlined} onUnderline={setUnderlined} />
+    </div>
+  );
+}
+
+/** Underlines the uses of the keyword, or nothing. */
+function underline(editor: Editor, session: PostSession, report: Report | null): void {
+  const uses = report?.findings.find(({ id }) => id === "keyword-use")?.evidence ?? [];
+  const spans = uses.flatMap(({ block, start, end }) => {
+    const place = block === undefined ? null : session.placeOf(block);
+    const span = place && spanPositions(place.block, place.pos, start, end);
+    return span ? [span] : [];
+  });
+  editor.view.dispatch(editor.state.tr.setMeta(evidenceKey, spans).setMeta("addToHistory", false));
+}
+
+/** Goes where the last navigation asked to go: to a field, a picture's alt text, or words in the text. */
+function useGoal(editor: Editor | null, session: PostSession): void {
+  const location = useLocation();
+  const navigate = useNavigate();
+  const goal = (location.state as { goal?: Goal } | null)?.goal;
+  useEffect(() => {
+    if (!goal || !editor) return;
+    // The sheet must be laid out, and every block known, before a place can be found.
+    const frame = requestAnimationFrame(() => {
+      session.blocks();
+      reach(goal, editor, session);
+      void navigate(location.pathname, { replace: true, state: null, preventScrollReset: true });
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [goal, editor, session, navigate, location.pathname]);
+}
+
+function reach(goal: Goal, editor: Editor, session: PostSession): void {
+  if ("field" in goal) {
+    const field = document.querySelector<HTMLElement>(`[data-field="${goal.field}"]`);
+    if (field) field.focus();
+    else editor.chain().focus("end").scrollIntoView().run();
+    return;
+  }
+  const place = session.placeOf(goal.block);
+  if (!place) return;
+  const dom = editor.view.nodeDOM(place.pos);
+  const alt =
+    goal.part === "text"
+      ? null
+      : dom instanceof HTMLElement
+        ? dom.querySelector<HTMLElement>("[data-alt]")
+        : null;
+  if (alt) {
+    alt.focus();
+    alt.scrollIntoView({ block: "center" });
+    return;
+  }
+  const span = spanPositions(place.block, place.pos, goal.start, goal.end);
+  const [from, to] = span ?? [place.pos + 1, place.pos + 1];
+  editor.chain().focus().setTextSelection({ from, to }).scrollIntoView().run();
+}

@@ -1,0 +1,22 @@
+import type { Node } from "@tiptap/pm/model";
+import { countWords } from "../../../core/text/words";
+
+/** A section of the text: from one heading to the next, or what stands before the first. */
+export interface Section {
+  heading: string;
+  level: number;
+  words: number;
+  /** Position of its first node in the document. */
+  pos: number;
+}
+
+export function sectionsOf(doc: Node): Section[] {
+  const sections: Section[] = [{ heading: "", level: 2, words: 0, pos: 0 }];
+  doc.forEach((node, pos) => {
+    if (node.type.name === "heading")
+      sections.push({ heading: node.textContent, level: Number(node.attrs.level), words: 0, pos });
+    else if (node.type.name !== "codeBlock")
+      sections.at(-1)!.words += countWords(node.textBetween(0, node.content.size, " ", " "));
+  });
+  return sections.filter(({ heading, words }, i) => i > 0 || words > 0 || heading);
+}

@@ -1,0 +1,31 @@
+/** What a check says of a draft, and the order in which findings are worth looking at. */
+import type { CheckFacts, Evidence, Judgement } from "./check";
+
+export type FindingState = Judgement["state"] | "set-aside";
+
+export interface Finding extends CheckFacts {
+  state: FindingState;
+  /** Earned share of the weight, 0 to 1; 0 unless judged. */
+  share: number;
+  weight: number;
+  /** Points by which the whole score rises if this check alone earned all of its weight. */
+  gain: number;
+  reason: string;
+  evidence: Evidence[];
+}
+
+/** Does the finding count in the score? */
+export const counts = (f: { state: FindingState }): boolean => f.state === "judged" || f.state === "waiting";
+
+const EFFORT = { seconds: 0, minutes: 1, longer: 2 };
+/** Gains closer than this are equal: what is left of them is rounding. */
+const EQUAL = 1e-9;
+
+/** Findings with something to gain, largest gain first, equal gains by effort: the head is worth most next. */
+export function byWorth<F extends Pick<Finding, "gain" | "effort">>(findings: readonly F[]): F[] {
+  return findings
+    .filter((f) => f.gain > EQUAL)
+    .sort((a, b) =>
+      Math.abs(a.gain - b.gain) > EQUAL ? b.gain - a.gain : EFFORT[a.effort] - EFFORT[b.effort],
+    );
+}
