@@ -290,9 +290,10 @@ function captionRuns(node: Element): { text: string; runs: Run[] } {
   return normaliseRuns(runs);
 }
 
+/** Pages that load their pictures late keep the address in data-src, and so does the editor's clipboard. */
 function picture(node: Element, place: Place, reader: Reader): void {
   const { properties } = node;
-  const src = cleanAddress(String(properties.src ?? ""));
+  const src = cleanAddress(String(properties.src || properties.dataSrc || ""));
   if (!src && properties.alt === undefined) return;
   flush(reader, place);
   keepId(node, reader);

@@ -14,7 +14,7 @@ export const pasteSchema = {
   attributes: {
     "*": ["id"],
     a: ["href"],
-    img: ["src", "alt", "width", "height", "dataFile"],
+    img: ["src", "dataSrc", "alt", "width", "height", "dataFile"],
     ol: ["start"],
     td: ["colSpan", "rowSpan"],
     th: ["colSpan", "rowSpan"],
@@ -22,7 +22,11 @@ export const pasteSchema = {
     iframe: ["src", "title"],
   } as (typeof defaultSchema)["attributes"],
   clobber: [],
-  protocols: { href: ["http", "https", "mailto", "tel"], src: ["http", "https", "data", "asset"] },
+  protocols: {
+    href: ["http", "https", "mailto", "tel"],
+    src: ["http", "https", "data", "asset"],
+    dataSrc: ["http", "https", "data", "asset"],
+  },
   tagNames: [
     ...(defaultSchema.tagNames ?? []),
     "figure",

@@ -55,7 +55,8 @@ const plainText = (node: EditorNode): string =>
  * @returns the new document and how many headings were added
  */
 export function writeUp(items: readonly OutlineItem[], doc: EditorDoc): { doc: EditorDoc; added: number } {
-  const content = isBlank(doc) ? [] : [...doc.content];
+  // A blank draft keeps one line before the first heading: the opening is written there.
+  const content: EditorNode[] = isBlank(doc) ? [{ type: "paragraph" }] : [...doc.content];
   let added = 0;
   let cursor = -1;
   for (const item of items) {

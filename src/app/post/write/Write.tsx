@@ -93,6 +93,10 @@ function underline(editor: Editor, session: PostSession, report: Report | null):
     const span = place && spanPositions(place.block, place.pos, start, end);
     return span ? [span] : [];
   });
+  // A redraw for nothing could swallow a step of a selection that is just being made.
+  const drawn = evidenceKey.getState(editor.state)?.find() ?? [];
+  if (drawn.map(({ from, to }) => `${from}-${to}`).join() === spans.map((span) => span.join("-")).join())
+    return;
   editor.view.dispatch(editor.state.tr.setMeta(evidenceKey, spans).setMeta("addToHistory", false));
 }
 

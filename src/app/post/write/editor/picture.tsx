@@ -27,10 +27,15 @@ export const PictureNode = Node.create({
     };
   },
 
-  // What goes on the clipboard: read back by the same cleaning as any paste.
+  // What goes on the clipboard: read back by the same cleaning as any paste. The address is no src, since an element
+  // that is only made already loads it.
   renderHTML({ node, HTMLAttributes }) {
     const { src, alt, decorative, fileName } = node.attrs as PictureAttributes;
-    const image = { src, "data-file": fileName, ...((alt || decorative) && { alt: decorative ? "" : alt }) };
+    const image = {
+      "data-src": src,
+      "data-file": fileName,
+      ...((alt || decorative) && { alt: decorative ? "" : alt }),
+    };
     return [
       "figure",
       mergeAttributes({ id: HTMLAttributes.id as string }),

@@ -1,0 +1,85 @@
+/** What every browser test starts from: the demo in a fresh profile, no error unseen, no request to anywhere else. */
+import { AxeBuilder } from "@axe-core/playwright";
+import { test as base, expect, type Locator, type Page } from "@playwright/test";
+
+export const TOUR = "/post/electric-cargo-bike-for-families";
+
+interface Watch {
+  /** Errors that a test brings about on purpose, so that they do not fail it. */
+  expected: RegExp[];
+}
+
+export const test = base.extend<{ watch: Watch }>({
+  watch: [
+    async ({ page, baseURL }, use) => {
+      const watch: Watch = { expected: [] };
+      const faults: string[] = [];
+      page.on("pageerror", (error) => faults.push(`error: ${error.message}`));
+      page.on("console", (message) => {
+        if (message.type() === "error") faults.push(`console: ${message.text()}`);
+      });
+      page.on("request", (request) => {
+        if (!request.url().startsWith(baseURL!) && !/^(blob|data):/.test(request.url())) {
+          faults.push(`request to another origin: ${request.url()}`);
+        }
+      });
+      await use(watch);
+      expect(faults.filter((fault) => !watch.expected.some((pattern) => pattern.test(fault)))).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+/** The Desk of the demo, every post scored. */
+export async function openDesk(page: Page): Promise<void> {
+  await page.goto("/");
+  await expect(page.getByText(/^\d+ posts$/)).toBeVisible();
+}
+
+/** Opens a stage of a demo post; the first visit of a profile goes by the Desk, which brings the demo in. */
+export async function openStage(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole("navigation", { name: "Stages" })).toBeVisible();
+}
+
+export const sheet = (page: Page): Locator => page.getByRole("textbox", { name: "Text of the post" });
+/** A text field by its whole label: findings name the fields too. */
+export const field = (page: Page, name: string): Locator => page.getByRole("textbox", { name, exact: true });
+export const strip = (page: Page): Locator => page.getByRole("region", { name: /^Score [\d.]+ of 100/ });
+
+/** The score that the strip shows, once typing and scoring rest. */
+export async function scoreOf(page: Page): Promise<number> {
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  await page.waitForTimeout(300);
+  const label = await strip(page).getAttribute("aria-label");
+  return Number(/[\d.]+/.exec(label!)![0]);
+}
+
+/** Pastes into the text what a clipboard would hold. */
+export async function paste(page: Page, data: Record<string, string>): Promise<void> {
+  await sheet(page).evaluate((target, types) => {
+    const transfer = new DataTransfer();
+    for (const [type, value] of Object.entries(types)) transfer.setData(type, value);
+    target.dispatchEvent(
+      new ClipboardEvent("paste", { clipboardData: transfer, bubbles: true, cancelable: true }),
+    );
+  }, data);
+}
+
+/** A screen on which axe finds nothing (WCAG 2.2 A and AA, and its best practices). */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(" | ")}`),
+  ).toEqual([]);
+}
+
+/** A file of the browser's downloads, as bytes. */
+export async function downloaded(
+  page: Page,
+  act: () => Promise<void>,
+): Promise<{ name: string; path: string }> {
+  const [file] = await Promise.all([page.waitForEvent("download"), act()]);
+  return { name: file.suggestedFilename(), path: await file.path() };
+}

@@ -1,0 +1,28 @@
+import { defineConfig } from "@playwright/test";
+import { chromiumArguments, chromiumPath } from "./scripts/chromium";
+
+const PORT = 4790;
+
+export default defineConfig({
+  testDir: "e2e",
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  fullyParallel: true,
+  reporter: process.env.E2E_REPORT ? [["line"], ["json", { outputFile: process.env.E2E_REPORT }]] : "line",
+  use: {
+    actionTimeout: 10_000,
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    permissions: ["clipboard-read", "clipboard-write"],
+    launchOptions: { executablePath: chromiumPath, args: chromiumArguments },
+    video: "off",
+    trace: "off",
+  },
+  webServer: {
+    command: "node --import tsx src/server/main.ts",
+    env: { PORT: String(PORT) },
+    url: `http://127.0.0.1:${PORT}`,
+    reuseExistingServer: false,
+  },
+});
