@@ -1,6 +1,7 @@
 /** Going to the place that a finding is about: words in the text, or a field. */
 import { useNavigate } from "react-router";
 import type { Evidence } from "../../core/proof/check";
+import { NO_KEYWORD } from "../../core/proof/keywordField";
 import type { CheckId } from "../../core/proof/profile";
 import { useApp } from "../store/store";
 
@@ -15,7 +16,7 @@ export function useGo(): (id: CheckId, evidence?: Evidence) => void {
   return (id, evidence) => {
     const finding = report?.findings.find((f) => f.id === id);
     const found = evidence ?? finding?.evidence[0];
-    const place = finding?.place ?? "body";
+    const place = finding?.reason === NO_KEYWORD ? "keyword" : (finding?.place ?? "body");
     const goal: Goal =
       found?.block !== undefined
         ? { block: found.block, start: found.start, end: found.end, part: found.field ?? "text" }

@@ -95,7 +95,7 @@ function Starting() {
 function StartFailure({ why }: { why: string }) {
   return (
     <div className="m-auto max-w-xl p-6">
-      <Notice title="The workspace cannot be opened">
+      <Notice heading="h1" title="The workspace cannot be opened">
         <p>
           The browser did not let Dune Sparrow use its storage: {why || "it gave no reason"}. Nothing that was
           saved before has been touched.

@@ -21,6 +21,8 @@ export const pasteSchema = {
     code: [["className", /^language-/]],
     iframe: ["src", "title"],
   } as (typeof defaultSchema)["attributes"],
+  // Elements whose text nobody reads: they go with all that is in them.
+  strip: ["script", "style", "title", "noscript", "template", "textarea", "select", "svg", "math", "object"],
   clobber: [],
   protocols: {
     href: ["http", "https", "mailto", "tel"],

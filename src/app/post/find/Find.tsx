@@ -184,9 +184,6 @@ function Target({ post, row, taken }: { post: Post; row: Row | undefined; taken:
               <Sparkline values={row.months} width={300} height={40} />
             </dd>
           </div>
-          {row.standIn && (
-            <p className="col-span-3 text-[12px] text-ink-2">Figures: stand-in, made up for the demo.</p>
-          )}
         </dl>
       ) : (
         <p className="mt-2 text-ink-2">Your own keyword: no numbers are known for it.</p>

@@ -18,7 +18,10 @@ export function Foot({ underlined, onUnderline }: Props) {
   const [next] = byWorth(report.findings);
   const share = report.words ? (report.keywordUses / report.words) * 100 : 0;
   return (
-    <footer className="figures sticky bottom-0 z-20 flex h-9 items-center gap-6 border-t border-rule bg-sheet px-6 text-[13px]">
+    <section
+      aria-label="Length and keyword use"
+      className="figures sticky bottom-0 z-20 flex h-9 items-center gap-6 border-t border-rule bg-sheet px-6 text-[13px]"
+    >
       <span>{count(report.words, "word")}</span>
       <span>{count(report.minutes, "minute")} to read</span>
       {keyword ? (
@@ -45,6 +48,6 @@ export function Foot({ underlined, onUnderline }: Props) {
           {next.name}, +{points(next.gain)}
         </button>
       )}
-    </footer>
+    </section>
   );
 }

@@ -1,5 +1,6 @@
 /** The formatting bar: over a selection, reached from the text with Alt F10. */
 import type { Editor } from "@tiptap/core";
+import { NodeSelection } from "@tiptap/pm/state";
 import { useEditorState } from "@tiptap/react";
 import { BubbleMenu } from "@tiptap/react/menus";
 import {
@@ -114,7 +115,7 @@ export function FormatBar({ editor, bar, linking, onLinking }: Props) {
       options={{ placement: "top", offset: 6 }}
       shouldShow={({ editor: e, state, element }) => {
         const { selection } = state;
-        if (!e.isEditable || selection.empty || !("$cursor" in selection)) return false;
+        if (!e.isEditable || selection.empty || selection instanceof NodeSelection) return false;
         return e.view.hasFocus() || element.contains(document.activeElement);
       }}
       className="z-20"

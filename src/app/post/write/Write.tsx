@@ -1,7 +1,7 @@
 /** Write: the sheet in the middle, its sections on the left, what the proof says on the right. */
 import type { Editor } from "@tiptap/core";
 import { EditorContent } from "@tiptap/react";
-import { useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import type { Report } from "../../../core/proof/report";
 import { useApp } from "../../store/store";
@@ -41,11 +41,10 @@ export function Write() {
   useGoal(editor, session);
 
   if (!post || !editor) return null;
-  const onKey = (event: React.KeyboardEvent) => {
+  const onKey = (event: KeyboardEvent) => {
     if (event.altKey && event.key === "F10") {
       event.preventDefault();
-      const bar = editor.state.selection.empty ? insertBar.current : (formatBar.current ?? insertBar.current);
-      bar?.querySelector<HTMLElement>("button:not(:disabled)")?.focus();
+      focusBar(editor.state.selection.empty ? insertBar : formatBar);
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k" && editor.isFocused) {
       event.preventDefault();
@@ -83,6 +82,13 @@ export function Write() {
       <Foot underlined={underlined} onUnderline={setUnderlined} />
     </div>
   );
+}
+
+/** Puts the focus into a bar; the one over a selection may still be on its way. */
+function focusBar(bar: RefObject<HTMLElement | null>, tries = 5): void {
+  bar.current?.querySelector<HTMLElement>("button:not(:disabled)")?.focus();
+  if (tries > 0 && !bar.current?.contains(document.activeElement))
+    setTimeout(() => focusBar(bar, tries - 1), 60);
 }
 
 /** Underlines the uses of the keyword, or nothing. */

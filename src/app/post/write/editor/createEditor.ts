@@ -57,7 +57,14 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
       // What stands above and below the sheet must not cover the place that is gone to.
       scrollThreshold: { top: 240, bottom: 70, left: 0, right: 0 },
       scrollMargin: { top: 260, bottom: 90, left: 0, right: 0 },
-      handlePaste: (_view, event) => pasteInto(editor, event),
+      // Before the editor parses the clipboard itself, on the page's own thread and before anything is cleaned.
+      handleDOMEvents: {
+        paste: (_view, event) => {
+          const taken = pasteInto(editor, event);
+          if (taken) event.preventDefault();
+          return taken;
+        },
+      },
       handleDrop: (_view, event) => {
         const files = [...(event.dataTransfer?.files ?? [])];
         if (!files.length) return false;

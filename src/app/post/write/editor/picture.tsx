@@ -104,7 +104,6 @@ function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewPro
       )}
       <NodeViewContent<"figcaption">
         as="figcaption"
-        aria-label="Caption"
         data-placeholder="Caption"
         className="min-h-6 pt-1.5 font-sans text-[13px] text-ink-2"
       />

@@ -1,0 +1,96 @@
+/** Every screen: accessible, usable at 900 pixels, safe. */
+import { expect, expectAccessible, openDesk, openStage, strip, TOUR, test } from "./test";
+
+const SCREENS: [string, string, string][] = [
+  ["Desk", "/", "Checks by weight"],
+  ["Find", `${TOUR}/find`, "Opportunity"],
+  ["Plan", `${TOUR}/plan`, "Outline"],
+  ["Write", `${TOUR}/write`, "Worth most next"],
+  ["Proof", `${TOUR}/proof`, "To gain"],
+  ["Release", `${TOUR}/release`, "Take it away"],
+  ["Settings", "/settings", "Start empty"],
+  ["nothing there", "/nowhere", "There is nothing at this address"],
+];
+
+for (const [name, path, sign] of SCREENS) {
+  test(`${name}: axe finds nothing, and nothing is cut off at 900 pixels`, async ({ page }) => {
+    await openDesk(page);
+    await page.goto(path);
+    await expect(page.getByText(sign).first()).toBeVisible();
+    await page.waitForTimeout(500);
+    await expectAccessible(page);
+    await page.setViewportSize({ width: 900, height: 800 });
+    await expect(page.getByText(sign).first()).toBeVisible();
+    const over = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
+    expect(over).toBeLessThanOrEqual(0);
+    await expectAccessible(page);
+  });
+}
+
+test("axe finds nothing in an opened note, a finding's reason form, the command field and an empty workspace", async ({
+  page,
+}) => {
+  await openDesk(page);
+  await openStage(page, `${TOUR}/write`);
+  await page.getByRole("region", { name: "Margin notes" }).getByRole("button").first().click();
+  await expectAccessible(page);
+  await openStage(page, `${TOUR}/proof`);
+  await page
+    .getByRole("button", { name: /^Set “.*” aside$/ })
+    .first()
+    .click();
+  await expectAccessible(page);
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Control+k");
+  await expect(page.getByRole("dialog")).toBeVisible();
+  await expectAccessible(page);
+  await page.goto("/settings");
+  await page.getByRole("button", { name: "Start empty" }).click();
+  await page.getByRole("link", { name: "Desk" }).click();
+  await expect(page.getByText("No posts yet")).toBeVisible();
+  await expectAccessible(page);
+});
+
+test("the strip is a list that a screen reader and the keyboard can use", async ({ page }) => {
+  await openDesk(page);
+  await openStage(page, `${TOUR}/write`);
+  const blocks = strip(page).getByRole("button");
+  await expect(blocks).toHaveCount(25);
+  await blocks.first().focus();
+  await page.keyboard.press("Home");
+  await page.keyboard.press("ArrowRight");
+  await expect(blocks.nth(1)).toBeFocused();
+  // Fields and waiting checks say so in words, not by shape alone.
+  await expect(
+    strip(page).getByRole("button", { name: /^Meta description fits: waiting, 0 of 5\./ }),
+  ).toHaveCount(1);
+});
+
+test("the page comes with a strict policy, and nothing inline runs", async ({ page, request, watch }) => {
+  const policy = (await request.get("/")).headers()["content-security-policy"]!;
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).toContain("script-src 'self'");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  watch.expected.push(/Content Security Policy/);
+  await openDesk(page);
+  await page.evaluate(() => {
+    const script = document.createElement("script");
+    script.textContent = "window.ran = true";
+    document.body.append(script);
+  });
+  expect(await page.evaluate(() => "ran" in window)).toBe(false);
+});
+
+test("motion is left out where the system asks for less", async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: "reduce" });
+  await openDesk(page);
+  const moving = await page.evaluate(
+    () =>
+      [...document.querySelectorAll("*")].filter(
+        (e) => !/^0s(, 0s)*$/.test(getComputedStyle(e).transitionDuration),
+      ).length,
+  );
+  expect(moving).toBe(0);
+});

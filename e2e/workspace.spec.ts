@@ -1,0 +1,185 @@
+/** The Desk and the workspace: deleting and replacing can be undone, damaged files and refused storage are said. */
+import { readFileSync } from "node:fs";
+import { strToU8, zipSync } from "fflate";
+import { downloaded, expect, openDesk, sheet, test } from "./test";
+
+test("a post deleted from the Desk comes back whole", async ({ page }) => {
+  await openDesk(page);
+  const row = page
+    .getByRole("main")
+    .getByRole("listitem")
+    .filter({ hasText: "Winter cycling with children: warm feet" });
+  await row.hover();
+  await row.getByRole("button", { name: /^Delete/ }).click();
+  await expect(row).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(row).toHaveCount(1);
+  await row.getByRole("link").click();
+  await page.getByRole("link", { name: /^Write/ }).click();
+  await expect(sheet(page)).toContainText("Three thin layers beat one thick one");
+});
+
+test("the Desk is searched, filtered and put in order", async ({ page }) => {
+  await openDesk(page);
+  await page.getByRole("searchbox", { name: "Search posts" }).fill("batteries");
+  await expect(page.getByText("No post matches.")).toBeVisible();
+  await page.getByRole("button", { name: "Show all" }).click();
+  await page.getByLabel("Category").selectOption("Work bikes");
+  await expect(page.getByText("1 post of 10")).toBeVisible();
+  await page.getByLabel("Category").selectOption("");
+  await page.getByLabel("Order").selectOption("score");
+  const scores = await page
+    .getByRole("region", { name: "Score, lowest first" })
+    .getByRole("listitem")
+    .allInnerTexts();
+  expect(scores).toHaveLength(10);
+  expect(scores[0]).toContain("Locks");
+  await expect(page.getByRole("list", { name: "What needs attention" })).toContainText(
+    "2 posts have the target “cargo bike hire”",
+  );
+});
+
+test("the command field finds a post by its keyword", async ({ page }) => {
+  await openDesk(page);
+  await page.keyboard.press("Control+k");
+  await page.getByRole("dialog").getByRole("combobox").fill("second car");
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/cargo-bike-or-second-car/);
+  await openDesk(page);
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+});
+
+test("the workspace goes out as one file, and comes back after a start from nothing", async ({ page }) => {
+  await openDesk(page);
+  await page.getByRole("link", { name: "Settings" }).click();
+  const file = await downloaded(page, () =>
+    page.getByRole("button", { name: "Download the workspace file" }).click(),
+  );
+  expect(file.name).toMatch(/\.dunesparrow\.zip$/);
+  await page.getByRole("button", { name: "Start empty" }).click();
+  await expect(page.getByText("Started empty.")).toBeVisible();
+  await page.getByRole("link", { name: "Desk" }).click();
+  await expect(page.getByText("No posts yet")).toBeVisible();
+  await page.getByRole("link", { name: "Settings" }).click();
+  await page.getByLabel("Open a workspace file: file").setInputFiles({
+    name: "mine.dunesparrow.zip",
+    mimeType: "application/zip",
+    buffer: readFileSync(file.path),
+  });
+  await expect(page.getByText("The workspace is now that of “mine.dunesparrow.zip”.")).toBeVisible();
+  await page.getByRole("link", { name: "Desk" }).click();
+  await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+});
+
+test("starting empty can be undone", async ({ page }) => {
+  await openDesk(page);
+  await page.getByRole("link", { name: "Settings" }).click();
+  await page.getByRole("button", { name: "Start empty" }).click();
+  await expect(page.getByText("Started empty.")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText("Everything is as it was.")).toBeVisible();
+  await page.getByRole("link", { name: "Desk" }).click();
+  await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+});
+
+const DAMAGED: [string, Uint8Array, RegExp][] = [
+  ["no zip", strToU8("hello"), /cannot be unpacked/],
+  ["another zip", zipSync({ "a.txt": strToU8("a") }), /There is no workspace.json in it/],
+  ["cut JSON", zipSync({ "workspace.json": strToU8('{"format":"dune-sp') }), /it is not JSON/],
+  [
+    "a wrong shape",
+    zipSync({ "workspace.json": strToU8('{"format":"dune-sparrow-workspace","version":1,"posts":7}') }),
+    /posts: must be array/,
+  ],
+];
+for (const [what, bytes, why] of DAMAGED) {
+  test(`a damaged workspace file is refused and nothing is lost: ${what}`, async ({ page }) => {
+    await openDesk(page);
+    await page.getByRole("link", { name: "Settings" }).click();
+    await page
+      .getByLabel("Open a workspace file: file")
+      .setInputFiles({ name: "bad.zip", mimeType: "application/zip", buffer: Buffer.from(bytes) });
+    await expect(page.getByRole("alert")).toContainText("Nothing was replaced");
+    await expect(page.getByRole("alert")).toContainText(why);
+    await page.getByRole("link", { name: "Desk" }).click();
+    await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+  });
+}
+
+test("a profile of one's own changes the score; a wrong one is refused with the places", async ({ page }) => {
+  await openDesk(page);
+  await page.getByRole("link", { name: "Settings" }).click();
+  const profile = JSON.parse(readFileSync("src/core/proof/profile.json", "utf8")) as Record<string, never>;
+  const own = { ...profile, id: "ours", name: "Ours", version: 3 };
+  await page.getByLabel("Use another profile: file").setInputFiles({
+    name: "p.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(JSON.stringify({ ...own, checks: {} })),
+  });
+  await expect(page.getByRole("alert")).toContainText("checks: the field “keyword-in-title” is missing");
+  await page.getByLabel("Use another profile: file").setInputFiles({
+    name: "p.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(JSON.stringify(own)),
+  });
+  await expect(page.getByText("Ours, version 3:")).toBeVisible();
+});
+
+test("an import that cannot be read is said, and no post is made", async ({ page }) => {
+  await openDesk(page);
+  for (const [name, content, why] of [
+    [
+      "empty.zip",
+      Buffer.from(zipSync({ "a.txt": strToU8("a") })),
+      /There is no Markdown or HTML file in “empty.zip”/,
+    ],
+    [
+      "torn.md",
+      Buffer.from("---\ntitle: [a\n---\ntext"),
+      /“torn.md” cannot be read: The front matter is not valid YAML/,
+    ],
+    ["latin.md", Buffer.from([0x63, 0x61, 0x66, 0xe9]), /its text is not UTF-8/],
+  ] as const) {
+    await page.getByLabel("Import a post: file").setInputFiles({ name, mimeType: "", buffer: content });
+    await expect(page.getByText(why)).toBeVisible();
+  }
+  await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+});
+
+test("storage that is refused at the start is said, with what to do", async ({ page, watch }) => {
+  watch.expected.push(/./);
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException("The user denied permission", "SecurityError");
+    };
+  });
+  await page.goto("/");
+  await expect(page.getByRole("alert")).toContainText("The workspace cannot be opened");
+  await expect(page.getByRole("alert")).toContainText("Nothing that was saved before has been touched");
+});
+
+test("storage that is refused while writing is said, retried, and loses nothing", async ({ page, watch }) => {
+  watch.expected.push(/quota/i);
+  await openDesk(page);
+  await page.getByRole("button", { name: "New post" }).first().click();
+  await page.getByRole("link", { name: /^Write/ }).click();
+  await sheet(page).click();
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    Object.assign(window, { allowStorage: () => (IDBObjectStore.prototype.put = put) });
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException("The quota has been exceeded.", "QuotaExceededError");
+    };
+  });
+  await page.keyboard.insertText("Kept in this tab.");
+  await expect(page.getByRole("alert")).toContainText("Not saved.");
+  await expect(page.getByRole("alert")).toContainText("quota");
+  await page.evaluate(() => (window as never as { allowStorage: () => void }).allowStorage());
+  await page.getByRole("button", { name: "Try again now" }).click();
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(sheet(page)).toHaveText("Kept in this tab.");
+});

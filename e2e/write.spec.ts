@@ -1,0 +1,216 @@
+/** Writing: nothing typed is lost, what is pasted comes in clean, bad input is said and does no harm. */
+import { readFileSync } from "node:fs";
+import { expect, field, openDesk, openStage, paste, scoreOf, sheet, strip, TOUR, test } from "./test";
+
+const DOG = "/post/carrying-a-dog-in-a-cargo-bike";
+
+test.beforeEach(async ({ page }) => {
+  await openDesk(page);
+});
+
+/** A post with nothing in it, open in Write. */
+async function blankPost(page: Parameters<typeof sheet>[0]): Promise<void> {
+  await page.getByRole("button", { name: "New post" }).first().click();
+  await page.getByRole("link", { name: /^Write/ }).click();
+  await sheet(page).click();
+}
+
+test("a tab closed in mid-sentence loses nothing older than a second", async ({ page, context }) => {
+  await blankPost(page);
+  await page.keyboard.insertText("The river path floods twice a year, and then");
+  const typed = Date.now();
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  expect(Date.now() - typed).toBeLessThan(5000);
+  const address = page.url();
+  await page.keyboard.insertText(" we ride");
+  // Closed without warning; what is left of the last second is flushed on the way out.
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  await again.goto(address);
+  await expect(sheet(again)).toContainText("The river path floods twice a year, and then");
+});
+
+test("what is typed right before going to another screen is there, and what is saved survives a reload", async ({
+  page,
+}) => {
+  await blankPost(page);
+  await page.keyboard.insertText("Straps first.");
+  await page.getByRole("link", { name: "Desk" }).click();
+  await page.goBack();
+  await expect(sheet(page)).toContainText("Straps first.");
+  await sheet(page).click();
+  await page.keyboard.press("Control+End");
+  await page.keyboard.insertText(" Then the belt.");
+  await expect(page.getByText("Saving …")).toBeVisible();
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(sheet(page)).toContainText("Straps first. Then the belt.");
+});
+
+test("formatting by keyboard and by the bar over a selection, with undo", async ({ page }) => {
+  await blankPost(page);
+  await page.keyboard.insertText("Two belts hold the crate");
+  await page.keyboard.press("Shift+Home");
+  await page.keyboard.press("Control+b");
+  await expect(sheet(page).locator("strong")).toHaveText("Two belts hold the crate");
+  await page.keyboard.press("Alt+F10");
+  await expect(page.getByRole("button", { name: "Paragraph" })).toBeFocused();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("button", { name: "Heading 2" })).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(sheet(page).getByRole("heading", { level: 2 })).toHaveText("Two belts hold the crate");
+  await page.keyboard.press("Control+z");
+  await expect(sheet(page).getByRole("heading")).toHaveCount(0);
+  await page.getByRole("toolbar", { name: "Insert" }).getByRole("button", { name: "Undo" }).click();
+  await expect(sheet(page).locator("strong")).toHaveCount(0);
+  // An address that a page must not link to is refused, in words.
+  await page.keyboard.press("Control+a");
+  await page.keyboard.press("Control+k");
+  await page.getByLabel("Address of the link").fill("javascript:alert(1)");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert").filter({ hasText: "no address" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(sheet(page)).toBeFocused();
+});
+
+test("a paste from a word processor keeps structure and loses the rest", async ({ page }) => {
+  await blankPost(page);
+  await paste(page, {
+    "text/html": `<html><body><style>p{color:red}</style><h2 style="font-family:Foo">Why belts&nbsp;slip</h2><p class="X" style="margin:0;color:#f00"><span style="font-weight:700">Wet</span>  webbing   stretches.</p><p>&nbsp;</p><p></p>
+      <p style="mso-list:l0 level1 lfo1"><span style="mso-list:Ignore">·  </span>Dry it</p><p style="mso-list:l0 level1 lfo1"><span style="mso-list:Ignore">·  </span>Turn it</p>
+      <table><tr><th>Belt</th><th>Holds</th></tr><tr><td>Narrow</td><td>20 kg</td></tr></table><p>See <a href="https://brackenford-council.example/belts" style="color:blue" onclick="x()">the test</a>.</p></body></html>`,
+  });
+  await expect(sheet(page).getByRole("heading", { level: 2 })).toHaveText("Why belts slip");
+  await expect(sheet(page).locator("strong")).toHaveText("Wet");
+  await expect(sheet(page).getByRole("listitem")).toHaveText(["Dry it", "Turn it"]);
+  await expect(sheet(page).getByRole("cell")).toHaveText(["Narrow", "20 kg"]);
+  await expect(sheet(page).getByRole("link", { name: "the test" })).toHaveAttribute(
+    "href",
+    "https://brackenford-council.example/belts",
+  );
+  expect(await sheet(page).evaluate((element) => element.innerHTML)).not.toMatch(
+    /color|onclick|font-family|&nbsp;|mso/,
+  );
+  // One step of undo takes the whole paste back.
+  await page.keyboard.press("Control+z");
+  await expect(sheet(page).getByRole("heading")).toHaveCount(0);
+});
+
+test("a script in pasted HTML never runs, nor does an image of it load", async ({ page }) => {
+  await blankPost(page);
+  await paste(page, {
+    "text/html": `<p>Before</p><script>window.hit=1</script><img src="x" onerror="window.hit=2"><img src="https://tracker.example/p.gif" alt="dot"><svg onload="window.hit=3"></svg><a href="javascript:window.hit=4">bad</a><iframe srcdoc="<script>parent.hit=5</script>"></iframe><p onclick="window.hit=6">After</p>`,
+  });
+  await expect(sheet(page)).toContainText("After");
+  await expect(sheet(page)).toContainText("kept as an address, not loaded from outside");
+  await expect(sheet(page).locator('a[href^="javascript"]')).toHaveCount(0);
+  expect(await page.evaluate(() => (window as never as { hit?: number }).hit)).toBeUndefined();
+});
+
+test("a paste of five megabytes is refused in words, and the post is as it was", async ({ page }) => {
+  await blankPost(page);
+  await page.keyboard.insertText("Mine.");
+  await paste(page, { "text/plain": "word after word after word\n\n".repeat(190_000) });
+  await expect(
+    page.getByText(/more than a post can. Nothing was pasted and your post is as it was/),
+  ).toBeVisible({ timeout: 30_000 });
+  await expect(sheet(page)).toHaveText("Mine.");
+});
+
+test("a long paste comes in whole", async ({ page }) => {
+  await blankPost(page);
+  await paste(page, {
+    "text/plain": Array.from({ length: 400 }, (_, i) => `Paragraph ${i} has these eight words in it.`).join(
+      "\n\n",
+    ),
+  });
+  await expect(
+    page.getByRole("region", { name: "Length and keyword use" }).getByText("3,200 words"),
+  ).toBeVisible({ timeout: 20_000 });
+});
+
+test("a picture that cannot be read is said, and the good one beside it comes in", async ({ page }) => {
+  await blankPost(page);
+  await page.getByLabel("Picture files").setInputFiles([
+    {
+      name: "broken.png",
+      mimeType: "image/png",
+      buffer: Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47]), Buffer.from("not a picture at all")]),
+    },
+    { name: "notes.jpg", mimeType: "image/jpeg", buffer: Buffer.from("plain text") },
+    {
+      name: "folding-lock.jpg",
+      mimeType: "image/jpeg",
+      buffer: readFileSync("demo/pictures/folding-lock.jpg"),
+    },
+  ]);
+  await expect(page.getByText(/“broken.png” is damaged.*Your post is as it was/)).toBeVisible();
+  await expect(page.getByText(/“notes.jpg” is no JPEG, PNG, GIF, WebP or AVIF picture/)).toBeVisible();
+  await expect(sheet(page).locator("figure")).toHaveCount(1);
+  await field(page, "Alt text").fill("Folding lock, closed");
+  await page.getByLabel("Decoration").check();
+  await expect(field(page, "Alt text")).toBeDisabled();
+  await page.getByLabel("Decoration").uncheck();
+  await expect(field(page, "Alt text")).toHaveValue("Folding lock, closed");
+  await scoreOf(page);
+  await page.reload();
+  await expect(sheet(page).getByRole("img", { name: "Folding lock, closed" })).toBeVisible();
+});
+
+test("margin notes stand level with their paragraphs and never lie on each other", async ({ page }) => {
+  await openStage(page, `${TOUR}/write`);
+  const notes = page.getByRole("region", { name: "Margin notes" });
+  await expect(notes.getByRole("button")).not.toHaveCount(0);
+  await page.waitForTimeout(600);
+  const note = notes.getByRole("button", { name: /^Anchor texts/ });
+  const paragraph = sheet(page).locator("p", { hasText: "for the town's grant" });
+  const boxes = { note: (await note.boundingBox())!, paragraph: (await paragraph.boundingBox())! };
+  expect(Math.abs(boxes.note.y - boxes.paragraph.y)).toBeLessThan(40);
+  await note.focus();
+  await page.keyboard.press("Enter");
+  await expect(notes.getByText("“here”")).toBeVisible();
+  const rows = await notes
+    .locator(":scope > div")
+    .evaluateAll((all) =>
+      all.map((box) => box.getBoundingClientRect()).map(({ top, bottom }) => [top, bottom]),
+    );
+  for (let i = 1; i < rows.length; i++) expect(rows[i]![0]).toBeGreaterThanOrEqual(rows[i - 1]![1]!);
+});
+
+test("a post pasted raw is shut at the gate, cleaned in one step, and can be put back", async ({ page }) => {
+  await openStage(page, `${DOG.replace("-in-a-cargo-bike", "")}/release`);
+  const gates = page.getByRole("region", { name: "Gates" });
+  await expect(gates.getByText(/doubled blanks|markers typed|empty paragraphs/)).toBeVisible();
+  await gates.getByRole("button", { name: "Clean it" }).click();
+  await expect(gates.getByText("The text is clean.")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(gates.getByText("The text is clean.")).toBeHidden();
+  // Shut gates keep the files in, until they are knowingly waved through.
+  await expect(page.getByRole("button", { name: "HTML page" })).toBeDisabled();
+  await page.getByLabel(/I know that \d gates? (is|are) shut/).check();
+  await expect(page.getByRole("button", { name: "HTML page" })).toBeEnabled();
+});
+
+test("a second tab on the same post reads until it takes over", async ({ page, context }) => {
+  await openStage(page, `${TOUR}/write`);
+  await expect(sheet(page)).toBeEditable();
+  const second = await context.newPage();
+  await openStage(second, `${TOUR}/write`);
+  await expect(second.getByText("This post is open in another tab")).toBeVisible();
+  await expect(sheet(second)).toHaveAttribute("contenteditable", "false");
+  await second.getByRole("button", { name: "Write here instead" }).click();
+  await expect(sheet(second)).toHaveAttribute("contenteditable", "true");
+  await expect(page.getByText("This post is open in another tab")).toBeVisible();
+});
+
+test("over-using the keyword lowers the score, and the reason says so", async ({ page }) => {
+  await openStage(page, `${TOUR}/write`);
+  const before = await scoreOf(page);
+  await sheet(page).click();
+  await page.keyboard.press("Control+End");
+  await page.keyboard.insertText(" electric cargo bike for families".repeat(40));
+  await expect(
+    strip(page).getByRole("button", { name: /^Keyword use in the text: 0 of 5\. .* too many/ }),
+  ).toBeVisible();
+  await expect.poll(() => scoreOf(page)).toBeLessThan(before);
+});
