@@ -50,7 +50,9 @@ test("what is typed right before going to another screen is there, and what is s
 test("formatting by keyboard and by the bar over a selection, with undo", async ({ page }) => {
   await blankPost(page);
   await page.keyboard.insertText("Two belts hold the crate");
+  await scoreOf(page);
   await page.keyboard.press("Shift+Home");
+  await expect(page.getByRole("toolbar", { name: "Formatting" })).toBeVisible();
   await page.keyboard.press("Control+b");
   await expect(sheet(page).locator("strong")).toHaveText("Two belts hold the crate");
   await page.keyboard.press("Alt+F10");
