@@ -21,7 +21,7 @@ interface Step {
 const folder = mkdtempSync(join(tmpdir(), "dune-sparrow-tests-"));
 const unitReport = join(folder, "unit.json");
 const browserReport = join(folder, "browser.json");
-const read = (file: string) => JSON.parse(readFileSync(file, "utf8")) as Record<string, never>;
+const read = <T>(file: string) => JSON.parse(readFileSync(file, "utf8")) as T;
 
 const steps: Step[] = [
   { name: "Types", command: ["npm", "run", "--silent", "typecheck"] },
@@ -38,7 +38,7 @@ const steps: Step[] = [
       `--outputFile.json=${unitReport}`,
     ],
     count: () => {
-      const report = read(unitReport) as { numPassedTests: number; numFailedTests: number };
+      const report = read<{ numPassedTests: number; numFailedTests: number }>(unitReport);
       return { passed: report.numPassedTests, failed: report.numFailedTests };
     },
   },

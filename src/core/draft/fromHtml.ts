@@ -138,6 +138,8 @@ function liftTitle(root: Root, content: Root | Element): string | null {
   visit(content, "element", (node) => {
     if (node.tagName === "h1") headings++;
   });
+  // With two first-level headings in the content, neither is furniture: the page has two, and must be seen to have them.
+  if (headings > 1) return null;
   const scope = headings === 0 ? root : content;
   visit(scope, "element", (node) => {
     if (FURNITURE.has(node.tagName)) return SKIP;

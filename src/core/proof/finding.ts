@@ -17,6 +17,25 @@ export interface Finding extends CheckFacts {
 /** Does the finding count in the score? */
 export const counts = (f: { state: FindingState }): boolean => f.state === "judged" || f.state === "waiting";
 
+/**
+ * The score, and what each finding could still add to it: 100 · Σ w·s / Σ w over findings that count.
+ *
+ * @returns 0 to 100, and the gains in the order of the findings; 0 and no gains where nothing counts
+ */
+export function scoreOf(findings: readonly Pick<Finding, "state" | "share" | "weight">[]): {
+  score: number;
+  gains: number[];
+} {
+  const counted = findings.filter(counts);
+  const total = counted.reduce((sum, f) => sum + f.weight, 0);
+  if (total <= 0) return { score: 0, gains: findings.map(() => 0) };
+  const earned = counted.reduce((sum, f) => sum + f.weight * f.share, 0);
+  return {
+    score: (100 * earned) / total,
+    gains: findings.map((f) => (counts(f) ? (100 * f.weight * (1 - f.share)) / total : 0)),
+  };
+}
+
 const EFFORT = { seconds: 0, minutes: 1, longer: 2 };
 /** Gains closer than this are equal: what is left of them is rounding. */
 const EQUAL = 1e-9;

@@ -1,6 +1,6 @@
-/** The report of a proof, and the score: 100 · Σ w·s / Σ w over checks that are judged or waiting. */
+/** The report of a proof. */
 import type { Check, Judgement } from "./check";
-import { counts, type Finding } from "./finding";
+import { counts, type Finding, scoreOf } from "./finding";
 import { type GroupId, groups } from "./groups";
 import type { Profile } from "./profile";
 import type { DraftReading } from "./reading";
@@ -25,13 +25,12 @@ export interface Report {
 export function judgeReading(reading: DraftReading): Report {
   const { profile, context } = reading;
   const findings = checks.map((check): Finding => finding(check, reading));
-  const counted = findings.filter((f) => counts(f) && f.weight > 0);
-  const total = counted.reduce((sum, f) => sum + f.weight, 0);
-  for (const f of counted) f.gain = (100 * f.weight * (1 - f.share)) / total;
-  const earned = counted.reduce((sum, f) => sum + f.weight * f.share, 0);
+  const { score, gains } = scoreOf(findings);
+  for (const [i, f] of findings.entries()) f.gain = gains[i]!;
+  const counted = findings.filter(counts);
   return {
     profile: { id: profile.id, version: profile.version },
-    score: total > 0 ? (100 * earned) / total : 0,
+    score,
     words: reading.words,
     minutes: readingMinutes(reading.words, profile),
     keywordUses: reading.useCount,

@@ -1,0 +1,19 @@
+/** Drafts for tests, from the shortest thing that says them: Markdown and a few fields. */
+import { type Draft, type DraftMeta, emptyMeta } from "../draft/draft";
+import { draftFromMarkdown } from "../draft/fromMarkdown";
+import { noContext, type ProofContext } from "../proof/context";
+import type { Finding } from "../proof/finding";
+import type { CheckId } from "../proof/profile";
+import { proof } from "../proof/proof";
+
+export function draftOf(body: string, meta: Partial<DraftMeta> = {}): Draft {
+  return { ...draftFromMarkdown(body), meta: { ...emptyMeta, ...meta } };
+}
+
+export function findingOf(id: CheckId, draft: Draft, context: Partial<ProofContext> = {}): Finding {
+  return proof(draft, { ...noContext, ...context }).findings.find((finding) => finding.id === id)!;
+}
+
+/** So many words that say nothing. */
+export const filler = (words: number, word = "lorem"): string =>
+  Array.from({ length: words }, () => word).join(" ");
