@@ -48,9 +48,9 @@ const steps: Step[] = [
     command: ["npx", "--no-install", "playwright", "test"],
     env: { E2E_REPORT: browserReport },
     count: () => {
-      const { stats } = read(browserReport) as {
-        stats: { expected: number; unexpected: number; flaky: number };
-      };
+      const { stats } = read<{ stats: { expected: number; unexpected: number; flaky: number } }>(
+        browserReport,
+      );
       return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
     },
   },

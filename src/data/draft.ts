@@ -2,6 +2,7 @@
 import { type Block, type Draft, type DraftMeta, emptyMeta } from "../core/draft/draft";
 import type { EditorDoc } from "../core/draft/editorJson";
 import { blocksFromEditor } from "../core/draft/fromEditor";
+import { oneLine } from "../core/draft/oneLine";
 import type { ProofContext } from "../core/proof/context";
 import type { Post, Site } from "./model";
 
@@ -12,16 +13,15 @@ export const postAddress = (post: Pick<Post, "slug" | "canonical">, site: Site):
 export function draftMeta(post: Post, site: Site): DraftMeta {
   const { title, metaTitle, description, slug, language, keyword, supporting, tags, category, author, date } =
     post;
-  const one = (value: string) => value.replace(/\s+/g, " ").trim();
   return {
     ...emptyMeta,
-    title: one(title),
-    metaTitle: one(metaTitle),
-    description: one(description),
+    title: oneLine(title),
+    metaTitle: oneLine(metaTitle),
+    description: oneLine(description),
     slug: slug.trim(),
     canonical: postAddress(post, site),
     language: language || site.language,
-    keyword: one(keyword),
+    keyword: oneLine(keyword),
     supporting,
     tags,
     category,

@@ -93,6 +93,7 @@ async function keep(draft: Draft, files: Map<string, Uint8Array>, name: string):
     ...fields,
     canonical: canonical === own ? "" : canonical,
     stage: "write",
+    title: fields.title || firstHeading(draft.blocks) || fields.metaTitle,
   });
   await addPost(post, await draftWorker().toEditor(blocks));
   return {
@@ -101,6 +102,9 @@ async function keep(draft: Draft, files: Map<string, Uint8Array>, name: string):
     notes: lost ? [`${lost} pictures could not be read and stay as addresses.`] : [],
   };
 }
+
+const firstHeading = (blocks: readonly Block[]): string =>
+  blocks.find((b) => b.kind === "heading" && b.level === 1)?.text ?? "";
 
 /** Bytes of a picture that came along: as a file of the zip, or embedded. */
 function pictureBytes(src: string, files: Map<string, Uint8Array>, folder: string): Uint8Array | null {

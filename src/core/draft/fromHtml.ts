@@ -5,6 +5,7 @@ import { unified } from "unified";
 import { EXIT, SKIP, visit } from "unist-util-visit";
 import { type Draft, type DraftMeta, emptyMeta } from "./draft";
 import { blocksFromHast, plainText } from "./fromHast";
+import { oneLine } from "./oneLine";
 import { slugOf } from "./slug";
 
 const parser = unified().use(rehypeParse);
@@ -19,7 +20,8 @@ export function parseHtml(html: string): Root {
  *
  * Content: the first `main`, else the first `article`, else the body without navigation, site header, footer and asides.
  * A first-level heading in a `header` of the content, or outside it where the content has none, is the post's title; the `title`
- * element is the meta title, and the title too where the page has no such heading.
+ * element is the meta title. A page without such a heading has no title
+ * of its own: it is rendered without one, or with a first-level heading among its blocks.
  *
  * @param html a document or fragment, trusted in nothing: no script or style of it survives into the draft
  */
@@ -29,7 +31,7 @@ export function draftFromHtml(html: string): Draft {
   const content = contentOf(root);
   const lifted = liftTitle(root, content);
   const blocks = blocksFromHast(content);
-  meta.title = lifted ?? firstHeadingText(content) ?? meta.metaTitle;
+  meta.title = lifted ?? "";
   return { meta, blocks, headingIds: "explicit" };
 }
 
@@ -151,16 +153,4 @@ function liftTitle(root: Root, content: Root | Element): string | null {
     return EXIT;
   });
   return text;
-}
-
-function firstHeadingText(content: Root | Element): string | null {
-  const heading = find(content, (node) => node.tagName === "h1");
-  return heading ? oneLine(plainText(heading)) || null : null;
-}
-
-function oneLine(text: string): string {
-  return text
-    .toWellFormed()
-    .replace(/[ \t\r\n\f]+/g, " ")
-    .trim();
 }

@@ -1,6 +1,7 @@
 /** Front matter: the YAML head of a Markdown post (YAML 1.2, core schema). */
 import { parse, stringify } from "yaml";
 import { type DraftMeta, emptyMeta } from "./draft";
+import { oneLine } from "./oneLine";
 
 const FENCE = /^\uFEFF?---[ \t]*\r?\n(?:([\s\S]*?)\r?\n)?---[ \t]*(?:\r?\n|$)/;
 
@@ -62,10 +63,7 @@ export function writeFrontMatter(meta: DraftMeta): string {
 function text(value: unknown): string {
   if (value === null || value === undefined || typeof value === "object")
     return value instanceof Date ? value.toISOString().slice(0, 10) : "";
-  return String(value)
-    .toWellFormed()
-    .replace(/[ \t\r\n\f]+/g, " ")
-    .trim();
+  return oneLine(String(value));
 }
 
 function texts(value: unknown): string[] {

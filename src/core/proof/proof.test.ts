@@ -6,7 +6,7 @@ import { blocksFromEditor } from "../draft/fromEditor";
 import { draftFromHtml } from "../draft/fromHtml";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
 import { anyDoc, anyDraft, anyMeta, anyText } from "../testing/arbitraries";
-import { draftOf, filler } from "../testing/draftOf";
+import { draftOf, filler, paragraphs } from "../testing/draftOf";
 import { noContext, type ProofContext } from "./context";
 import { type DraftUpdate, ProofEngine, UnknownBlocksError } from "./engine";
 import { byWorth, type Finding, scoreOf } from "./finding";
@@ -91,11 +91,11 @@ describe("proof", () => {
         fc.integer({ min: 1, max: 30 }),
         (words, over, more) => {
           const uses = Math.ceil(words * high) + 1 + over;
-          const text = (n: number) => `${filler(words)}\n\n${filler(n, "Cargo bike.")}`;
+          const text = (n: number) => [filler(words), filler(n, "Cargo bike.")];
           const meta = { title: "Cargo bike", keyword: "cargo bike" };
-          const before = proof(draftOf(text(uses), meta));
+          const before = proof(paragraphs(text(uses), meta));
           if (before.keywordUses / before.words <= high) return;
-          expect(proof(draftOf(text(uses + more), meta)).score).toBeLessThanOrEqual(before.score + 1e-9);
+          expect(proof(paragraphs(text(uses + more), meta)).score).toBeLessThanOrEqual(before.score + 1e-9);
         },
       ),
       RUNS,

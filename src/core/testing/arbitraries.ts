@@ -3,6 +3,7 @@ import fc from "fast-check";
 import { type Draft, type DraftMeta, emptyMeta } from "../draft/draft";
 import type { EditorDoc, EditorNode } from "../draft/editorJson";
 import { blocksFromEditor } from "../draft/fromEditor";
+import { oneLine } from "../draft/oneLine";
 
 const word = fc.oneof(
   {
@@ -216,7 +217,7 @@ export const anyDoc = fc
     (content): EditorDoc => ({ type: "doc", content: content.length ? content : [{ type: "paragraph" }] }),
   );
 
-const line = anyText.map((text) => text.replace(/\s+/g, " ").trim());
+const line = anyText.map(oneLine);
 
 export const anyMeta = fc
   .record({

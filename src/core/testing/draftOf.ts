@@ -17,3 +17,16 @@ export function findingOf(id: CheckId, draft: Draft, context: Partial<ProofConte
 /** So many words that say nothing. */
 export const filler = (words: number, word = "lorem"): string =>
   Array.from({ length: words }, () => word).join(" ");
+
+/** A draft of plain paragraphs, without a parser's work. */
+export const paragraphs = (texts: readonly string[], meta: Partial<DraftMeta> = {}): Draft => ({
+  meta: { ...emptyMeta, ...meta },
+  blocks: texts.map((text, i) => ({
+    id: `p${i}`,
+    kind: "paragraph",
+    text,
+    runs: [{ text, marks: [] }],
+    within: [],
+  })),
+  headingIds: "derived",
+});

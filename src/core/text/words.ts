@@ -11,24 +11,26 @@ export interface Word {
 }
 
 // The classes of UAX 29 table 3, as far as word-like segments need them.
-const LETTER = "\\p{Alphabetic}";
+/** Vowel signs are alphabetic too, but ride on a letter like any mark. */
+const LETTER = "[\\p{Alphabetic}--\\p{M}]";
 const DIGIT = "\\p{Nd}";
 /** Extend, Format and ZWJ: rule WB4 lets them ride on the character before them. */
 const RIDER = "[\\p{M}\\p{Emoji_Modifier}\\u200C\\u200D\\u00AD\\u2060-\\u2064\\u200E\\u200F\\u202A-\\u202E]*";
-const MID_LETTER = "[.'\\u2018\\u2019\\u2024\\uFE52\\uFF07\\uFF0E\\u00B7\\u0387\\u055F\\u05F4\\u2027]";
+const MID_LETTER =
+  "[:\\uFE13\\uFE55\\uFF1A.'\\u2018\\u2019\\u2024\\uFE52\\uFF07\\uFF0E\\u00B7\\u0387\\u055F\\u05F4\\u2027]";
 const MID_DIGIT =
   "[.'\\u2018\\u2019\\u2024\\uFE52\\uFF07\\uFF0E,;\\u037E\\u0589\\u060C\\u060D\\u066C\\u07F8\\u2044\\uFE10\\uFE14\\uFE50\\uFE54\\uFF0C\\uFF1B]";
 const JOINER = "[\\p{Pc}\\u202F]";
 
 const SPACED = new RegExp(
   `(?:${LETTER}${RIDER}(?:${MID_LETTER}${RIDER}(?=${LETTER}))?|${DIGIT}${RIDER}(?:${MID_DIGIT}${RIDER}(?=${DIGIT}))?|${JOINER}${RIDER})+`,
-  "gu",
+  "gv",
 );
 const WORD_LIKE = /[\p{Alphabetic}\p{N}]/u;
 
 /** Scripts written without spaces, where only a dictionary or per-character rules find the words. */
 const UNSPACED =
-  /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
+  /[\p{Ideographic}\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
 
 let segmenter: Intl.Segmenter | undefined;
 

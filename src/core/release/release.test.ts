@@ -1,0 +1,143 @@
+/** Gates, signs of raw pastes, and the page that leaves. */
+import fc from "fast-check";
+import { HtmlValidate } from "html-validate/node";
+import { describe, expect, it } from "vitest";
+import type { PictureBlock } from "../draft/draft";
+import type { EditorDoc, EditorNode } from "../draft/editorJson";
+import { draftFromHtml } from "../draft/fromHtml";
+import { proof } from "../proof/proof";
+import { anyDraft } from "../testing/arbitraries";
+import { draftOf } from "../testing/draftOf";
+import { gates } from "./gates";
+import { draftToPage } from "./page";
+import { cleanDocument, rawPasteSigns } from "./rawPaste";
+
+const meta = {
+  title: 'Care & "repair" <b>',
+  metaTitle: "Care </script> and repair",
+  description: "What to check.",
+  slug: "care",
+  canonical: "https://x.example/journal/care",
+  keyword: "cargo bike care",
+  supporting: ["oil", "chain"],
+  tags: ["a", "b"],
+  category: "Workshop",
+  author: "Dev Raman",
+  date: "2026-03-14",
+  titleSuffix: " | The Long Haul",
+};
+const options = { siteName: "Brackenford", pictureSrc: (picture: PictureBlock) => picture.src };
+
+describe("gates", () => {
+  const open = (body: string, changes = {}, context = {}) =>
+    gates(draftOf(body, { ...meta, ...changes }), { sameSlug: [], rawSigns: [], ...context })
+      .filter((gate) => !gate.open)
+      .map(({ id }) => id);
+  it.each([
+    ["all is well", "![A bike](a.jpg)", {}, {}, []],
+    [
+      "nothing is there",
+      "",
+      { title: "", keyword: "", description: "", slug: "" },
+      {},
+      ["title", "keyword", "description", "slug", "lead-picture"],
+    ],
+    ["another post has the slug", "![A bike](a.jpg)", {}, { sameSlug: ["Older"] }, ["slug"]],
+    ["the first picture has no alt text", "![](a.jpg)\n\n![B](b.jpg)", {}, {}, ["lead-picture"]],
+    ["the first picture is decoration", '<img src="a.jpg" alt="">', {}, {}, ["lead-picture"]],
+    ["the text is raw", "![A bike](a.jpg)", {}, { rawSigns: ["x"] }, ["raw-paste"]],
+  ])("shut where %s", (_what, body, changes, context, shut) => {
+    expect(open(body, changes, context)).toEqual(shut);
+  });
+});
+
+describe("signs of a raw paste", () => {
+  const doc = (...content: EditorNode[]): EditorDoc => ({ type: "doc", content });
+  const p = (...texts: string[]): EditorNode => ({
+    type: "paragraph",
+    content: texts.map((text) => (text === "/" ? { type: "hardBreak" } : { type: "text", text })),
+  });
+  const empty: EditorNode = { type: "paragraph" };
+  it.each([
+    ["clean text", doc(p("A clean line, 1.5 bar - so."), empty), 0],
+    ["empty paragraphs", doc(p("a"), empty, empty, p("b")), 1],
+    ["doubled blanks", doc(p("a  b")), 1],
+    ["no-break spaces in a row", doc(p("a\u00a0\u00a0b")), 1],
+    ["doubled breaks", doc(p("a", "/", "/", "b")), 1],
+    ["typed markers", doc(p("• one"), p("2) two")), 1],
+    ["tags and entities", doc(p("a<br>b &nbsp;")), 1],
+    ["all at once", doc(p("•  a"), empty, empty, p("b", "/", "/", "<p>c</p>")), 5],
+    [
+      "code may look as it likes",
+      doc({ type: "codeBlock", content: [{ type: "text", text: "<p>  a</p>" }] }),
+      0,
+    ],
+  ])("%s", (_what, document, signs) => {
+    expect(rawPasteSigns(document)).toHaveLength(signs);
+    // Cleaning leaves no sign, and no word out.
+    const cleaned = cleanDocument(document);
+    expect(rawPasteSigns(cleaned)).toEqual([]);
+    const letters = (node: EditorNode): string =>
+      (node.text ?? "") + (node.content ?? []).map(letters).join("");
+    const plain = (text: string) => text.replace(/<[^>]+>|&nbsp;|[^a-z]/g, "");
+    expect(plain(letters(cleaned))).toBe(plain(letters(document)));
+  });
+});
+
+describe("the page", () => {
+  it("is valid HTML, whatever stands in it", async () => {
+    const page = draftToPage(
+      draftOf(
+        "Text with [a link](/x).\n\n## A\n\n- one\n- two\n\n> quote\n\n| a | b |\n|---|---|\n| c | d |\n\n![A bike](a.jpg)\n\n---\n\n```js\n<p>\n```\n",
+        meta,
+      ),
+      options,
+    );
+    const validator = new HtmlValidate({
+      extends: ["html-validate:standard"],
+      rules: { "no-inline-style": "off", "long-title": "off", "require-sri": "off" },
+    });
+    const { results } = await validator.validateString(page);
+    expect(
+      results.flatMap(({ messages }) =>
+        messages.map(({ ruleId, message, line }) => `${line} ${ruleId}: ${message}`),
+      ),
+    ).toEqual([]);
+  });
+
+  it("carries title, description, canonical, Open Graph and BlogPosting", () => {
+    const page = draftToPage(draftOf("![A bike](https://x.example/a.jpg)", meta), options);
+    expect(page).toContain('<link rel="canonical" href="https://x.example/journal/care">');
+    expect(page).toContain('<meta name="description" content="What to check.">');
+    expect(page).toContain('<meta property="og:url" content="https://x.example/journal/care">');
+    const json = /<script type="application\/ld\+json">(.*?)<\/script>/s.exec(page)![1]!;
+    expect(JSON.parse(json)).toMatchObject({
+      "@type": "BlogPosting",
+      headline: meta.title,
+      description: meta.description,
+      datePublished: meta.date,
+      author: { name: "Dev Raman" },
+      image: "https://x.example/a.jpg",
+    });
+  });
+
+  it("reads back as the same post", () => {
+    const draft = draftOf("Text.\n\n## A\n\n![A bike](a.jpg)", meta);
+    const read = draftFromHtml(draftToPage(draft, options));
+    expect(read.meta).toEqual({ ...draft.meta, language: "en" });
+    expect(read.blocks.map(({ kind, text }) => [kind, text])).toEqual(
+      draft.blocks.map(({ kind, text }) => [kind, text]),
+    );
+  });
+
+  it("reads back with the same report, whatever the draft", () => {
+    fc.assert(
+      fc.property(anyDraft, (draft) => {
+        const shares = (of: typeof draft) =>
+          proof(of).findings.map(({ id, state, share }) => `${id} ${state} ${share.toFixed(9)}`);
+        expect(shares(draftFromHtml(draftToPage(draft, options)))).toEqual(shares(draft));
+      }),
+      { numRuns: 1000, endOnFailure: true },
+    );
+  });
+});

@@ -1,0 +1,94 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { houseProfile } from "../proof/profile";
+import { anyText } from "../testing/arbitraries";
+import { languagePack } from "./language";
+import { analyseText, bestOccurrence, compileKeyword, findKeyword } from "./match";
+
+const pack = languagePack("en");
+
+function find(text: string, keyword: string, whole = false) {
+  const compiled = compileKeyword(keyword, pack);
+  return compiled ? findKeyword(analyseText(text, pack), compiled, houseProfile.matching, pack, whole) : [];
+}
+const forms = (text: string, keyword: string, whole = false): string[] =>
+  find(text, keyword, whole).map(({ form, start, end }) => `${form}: ${text.slice(start, end)}`);
+
+describe("a keyword", () => {
+  it.each([
+    ["Our cargo bike.", "cargo bike", ["exact: cargo bike"]],
+    ["CARGO  Bïke", "cargo bike", ["exact: CARGO  Bïke"]],
+    ["Two cargo bikes", "cargo bike", ["inflected: cargo bikes"]],
+    ["Bikes for cargo", "cargo bike", ["close: Bikes for cargo"]],
+    // A hyphenated word matches parted and joined.
+    ["a cargo-bike", "cargo bike", ["exact: cargo-bike"]],
+    ["an e-mail", "email", ["exact: e-mail"]],
+    ["an email", "e-mail", ["exact: email"]],
+    ["ebike and e-bikes", "e-bike", ["exact: ebike", "inflected: e-bikes"]],
+    // The window is the keyword's length and three words more: here five.
+    ["bike one two three cargo", "cargo bike", ["close: bike one two three cargo"]],
+    ["bike one two three four cargo", "cargo bike", []],
+    // Close matches stay inside one sentence.
+    ["A bike. Cargo.", "cargo bike", []],
+    ["Cargo. Bike", "cargo bike", []],
+    // Small words between and around do not matter to a close match.
+    ["bike for families", "bikes for the family", ["close: bike for families"]],
+    // The better form wins, then the earlier; none overlap.
+    ["cargo bike cargo bike", "cargo bike", ["exact: cargo bike", "exact: cargo bike"]],
+    ["bike cargo bike", "cargo bike", ["exact: cargo bike"]],
+    // A keyword of small words only is matched exactly.
+    ["what is what", "what is", ["exact: what is"]],
+    ["is what", "what is", []],
+    ["université", "universite", ["exact: université"]],
+    ["", "cargo bike", []],
+    ["cargo bike", "", []],
+    ["cargo bike", "🚲", []],
+  ])("in %j, %j", (text, keyword, expected) => {
+    expect(forms(text, keyword)).toEqual(expected);
+  });
+
+  it.each([
+    [
+      "Cargo goes in. Nobody misses the bike.",
+      "cargo bike",
+      ["scattered: Cargo goes in. Nobody misses the bike"],
+    ],
+    ["Only cargo", "cargo bike", []],
+    ["The cargo bike and cargo. Then a bike", "cargo bike", ["exact: cargo bike"]],
+  ])("in the whole field %j, %j", (text, keyword, expected) => {
+    expect(forms(text, keyword, true)).toEqual(expected);
+  });
+
+  it("is found in places that are inside the text, in order, and never overlap", () => {
+    const keyword = fc.constantFrom(
+      "cargo bike",
+      "electric cargo bike for families",
+      "e-bike",
+      "the",
+      "bike bike",
+      "café",
+      "東京",
+    );
+    fc.assert(
+      fc.property(anyText, anyText, keyword, fc.boolean(), (a, b, wanted, whole) => {
+        const text = `${a} ${wanted} ${b}`;
+        const found = find(text, wanted, whole);
+        let last = 0;
+        for (const { start, end, value } of found) {
+          expect(start).toBeGreaterThanOrEqual(last);
+          expect(end).toBeGreaterThan(start);
+          expect(value).toBeGreaterThan(0);
+          last = end;
+        }
+        expect(last).toBeLessThanOrEqual(text.length);
+      }),
+      { numRuns: 1000 },
+    );
+  });
+
+  it("is best where it is worth most, then where it stands first", () => {
+    const at = (value: number, start: number) => ({ form: "close" as const, value, start, end: start + 1 });
+    expect(bestOccurrence([at(0.8, 0), at(1, 5), at(1, 9)])).toMatchObject({ start: 5 });
+    expect(bestOccurrence([])).toBeNull();
+  });
+});
