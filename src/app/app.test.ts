@@ -1,0 +1,220 @@
+/** What the application computes for itself, without a browser. */
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { newPost } from "../data/draft";
+import { emptySite } from "../data/settings";
+import { attention } from "./desk/attention";
+import { asAddress } from "./post/write/asAddress";
+import { groupNotes, type MarginNote, stack } from "./post/write/marginNotes";
+import {
+  openPost,
+  outlineItemAdded,
+  outlineItemMoved,
+  outlineRedone,
+  outlineUndone,
+  postOpened,
+  reportArrived,
+} from "./store/openPostSlice";
+import { createSaver, type SaverStatus } from "./store/saver";
+import { count, kilobytes, points } from "./ui/figures";
+
+const NOW = "2026-11-24T10:00:00.000Z";
+const post = (id: string, fields = {}) => newPost(id, emptySite, NOW, fields);
+
+describe("the saver", () => {
+  beforeEach(() => {
+    vi.useFakeTimers();
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+  });
+
+  function setUp(save = vi.fn(async (_key: string, _change: object) => {})) {
+    const states: SaverStatus["state"][] = [];
+    const saver = createSaver<{ a?: number; b?: number }>(save, ({ state }) => states.push(state));
+    return { saver, save, states };
+  }
+
+  it("saves once, merged, within a second of the first change however long the typing goes on", async () => {
+    const { saver, save } = setUp();
+    for (let i = 0; i < 9; i++) {
+      saver.note("p", { a: i });
+      await vi.advanceTimersByTimeAsync(100);
+    }
+    expect(save).toHaveBeenCalledTimes(2);
+    expect(save.mock.calls[0]).toEqual(["p", { a: 3 }]);
+  });
+
+  it("flushes at once, and says saved only when nothing is pending", async () => {
+    const { saver, save, states } = setUp();
+    saver.note("p", { a: 1 });
+    saver.note("q", { b: 2 });
+    await saver.flush();
+    expect(save.mock.calls).toEqual([
+      ["p", { a: 1 }],
+      ["q", { b: 2 }],
+    ]);
+    expect(states).toEqual(["saving", "saving", "saved"]);
+    await saver.flush();
+    expect(save).toHaveBeenCalledTimes(2);
+  });
+
+  it("keeps a change that could not be saved, tries again, and lets what is newer win", async () => {
+    let refuse = true;
+    const save = vi.fn(async (_key: string, _change: object) => {
+      if (refuse) throw new Error("full");
+    });
+    const { saver, states } = setUp(save);
+    saver.note("p", { a: 1, b: 1 });
+    await vi.advanceTimersByTimeAsync(400);
+    expect(states.at(-1)).toBe("failed");
+    saver.note("p", { a: 2 });
+    await vi.advanceTimersByTimeAsync(400);
+    refuse = false;
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(save.mock.lastCall).toEqual(["p", { a: 2, b: 1 }]);
+    expect(states.at(-1)).toBe("saved");
+  });
+
+  it("never runs two saves at once", async () => {
+    let running = 0;
+    const save = vi.fn(async () => {
+      expect(++running).toBe(1);
+      await new Promise((resolve) => setTimeout(resolve, 700));
+      running--;
+    });
+    const { saver } = setUp(save);
+    for (let i = 0; i < 5; i++) {
+      saver.note("p", { a: i });
+      await vi.advanceTimersByTimeAsync(500);
+    }
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(save.mock.lastCall).toEqual(["p", { a: 4 }]);
+  });
+});
+
+describe("what needs attention", () => {
+  it.each([
+    ["nothing", [post("a", { keyword: "x" })], []],
+    [
+      "two targets that say the same",
+      [post("a", { keyword: "cargo bikes" }), post("b", { keyword: "Cargo bike" })],
+      ["2 posts have the target “cargo bikes”:"],
+    ],
+    [
+      "a draft that is overdue",
+      [
+        post("a", { due: "2026-11-23" }),
+        post("b", { due: "2026-11-24" }),
+        post("c", { due: "2026-01-01", status: "live", category: "x" }),
+      ],
+      ["Overdue:"],
+    ],
+    ["a live post without a category", [post("a", { status: "live" })], ["Without a category:"]],
+  ])("%s", (_what, posts, texts) => {
+    expect(attention(posts, "2026-11-24").map(({ text }) => text)).toEqual(texts);
+  });
+});
+
+describe("the margin", () => {
+  const note = (id: string, gain: number, block: number) => ({
+    note: { finding: { id, gain }, block } as MarginNote,
+    top: 0,
+  });
+  it("gathers notes that stand closer than a line, most gain first", () => {
+    const placed = [
+      { ...note("a", 1, 1), top: 100 },
+      { ...note("b", 5, 2), top: 110 },
+      { ...note("c", 2, 3), top: 300 },
+    ];
+    expect(groupNotes(placed, 30).map(({ key, top, notes }) => [key, top, notes.length])).toEqual([
+      ["b:2", 100, 2],
+      ["c:3", 300, 1],
+    ]);
+  });
+  it.each([
+    [
+      "at their places",
+      [
+        [0, 30],
+        [100, 30],
+      ],
+      [0, 100],
+    ],
+    [
+      "pushed down",
+      [
+        [0, 30],
+        [10, 30],
+        [20, 30],
+      ],
+      [0, 34, 68],
+    ],
+    [
+      "by an opened one",
+      [
+        [0, 200],
+        [50, 30],
+        [400, 30],
+      ],
+      [0, 204, 400],
+    ],
+  ])("stacks boxes: %s", (_what, boxes, tops) => {
+    expect(
+      stack(
+        boxes.map(([top, height]) => ({ top: top!, height: height! })),
+        4,
+      ),
+    ).toEqual(tops);
+  });
+});
+
+describe("the open post", () => {
+  const item = (id: string) => ({ id, level: 2 as const, text: id, note: "" });
+  const ids = (state: ReturnType<typeof openPost>) => state.outline.map(({ id }) => id).join("");
+  it("undoes and redoes the outline; a change after undo forgets what was undone", () => {
+    let state = openPost(undefined, postOpened({ post: post("p"), outline: [item("a")] }));
+    state = openPost(state, outlineItemAdded({ item: item("b"), at: 1 }));
+    state = openPost(state, outlineItemMoved({ id: "b", to: 0 }));
+    expect(ids(state)).toBe("ba");
+    state = openPost(state, outlineUndone());
+    expect(ids(state)).toBe("ab");
+    expect(ids(openPost(state, outlineRedone()))).toBe("ba");
+    state = openPost(state, outlineItemAdded({ item: item("c"), at: 2 }));
+    expect(ids(openPost(state, outlineRedone()))).toBe("abc");
+  });
+  it("drops reports of another post or an older draft", () => {
+    const report = (score: number) => ({ score }) as never;
+    let state = openPost(undefined, postOpened({ post: post("p"), outline: [] }));
+    state = openPost(state, reportArrived({ postId: "p", revision: 5, report: report(50) }));
+    state = openPost(state, reportArrived({ postId: "p", revision: 4, report: report(40) }));
+    state = openPost(state, reportArrived({ postId: "q", revision: 9, report: report(90) }));
+    expect(state.report?.score).toBe(50);
+  });
+});
+
+describe("what a person types as an address", () => {
+  it.each([
+    ["https://a.example/x", "https://a.example/x"],
+    [" a.example/x ", "https://a.example/x"],
+    ["/own/page", "/own/page"],
+    ["#place", "#place"],
+    ["mailto:a@b.example", "mailto:a@b.example"],
+    ["javascript:alert(1)", null],
+    ["data:text/html,x", null],
+    ["two words", null],
+    ["word", null],
+    ["", null],
+  ])("%j is %j", (typed, address) => expect(asAddress(typed)).toBe(address));
+});
+
+describe("figures", () => {
+  it.each([
+    [points(7.04), "7"],
+    [points(7.25), "7.3"],
+    [count(1, "post"), "1 post"],
+    [count(1200, "word"), "1,200 words"],
+    [kilobytes(1536), "1.5 KB"],
+    [kilobytes(300 * 1024), "300 KB"],
+    [kilobytes(3 * 1024 * 1024), "3.0 MB"],
+  ])("%s", (shown, expected) => expect(shown).toBe(expected));
+});

@@ -1,0 +1,187 @@
+import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { beforeAll, describe, expect, it } from "vitest";
+import { houseProfile } from "../core/proof/profile";
+import { checks } from "../core/proof/registry";
+import { run } from "./main";
+
+const folder = mkdtempSync(join(tmpdir(), "cli-"));
+const path = (name: string) => join(folder, name);
+
+function call(...args: string[]): { code: number; out: string; err: string } {
+  let out = "";
+  let err = "";
+  const code = run(
+    args,
+    (text) => (out += text),
+    (text) => (err += text),
+  );
+  return { code, out, err };
+}
+
+interface Answer {
+  version: number;
+  profile: { id: string; version: number };
+  files: {
+    file: string;
+    score: number;
+    words: number;
+    minutes: number;
+    groups: { id: string; earned: number; weight: number }[];
+    checks: {
+      id: string;
+      group: string;
+      state: string;
+      share: number;
+      weight: number;
+      gain: number;
+      reason: string;
+      evidence: { quote: string; block?: number; start: number; end: number }[];
+    }[];
+  }[];
+  errors?: { file: string; message: string }[];
+}
+const json = (...args: string[]): Answer =>
+  JSON.parse(call("score", ...args, "--format", "json").out) as Answer;
+
+beforeAll(() => {
+  writeFileSync(
+    path("a.md"),
+    "---\ntitle: Cargo bike care\nkeyword: cargo bike\n---\nA cargo bike wants care.\n\n![A bike](p/red-bike.jpg)\n",
+  );
+  writeFileSync(path("b.html"), "<title>Trailers</title><main><h1>Trailers</h1><p>Text</p></main>");
+  writeFileSync(path("broken.md"), "---\ntitle: [a\n---\n");
+  writeFileSync(
+    path("latin.html"),
+    Buffer.from('<meta charset="iso-8859-1"><title>caf\xe9</title><main><h1>caf\xe9</h1></main>', "latin1"),
+  );
+  writeFileSync(path("binary.md"), Buffer.from([0, 1, 2, 0]));
+  writeFileSync(path("utf16.md"), Buffer.from("\ufeff---\ntitle: Zwölf\n---\nText", "utf16le"));
+  mkdirSync(path("p"));
+  writeFileSync(path("p/red-bike.jpg"), Buffer.alloc(612 * 1024));
+  writeFileSync(path("profile.json"), JSON.stringify({ ...houseProfile, id: "ours", version: 7 }));
+  writeFileSync(path("bad-profile.json"), JSON.stringify({ ...houseProfile, version: "x" }));
+});
+
+describe("dune-sparrow score", () => {
+  it("answers in JSON with every check of the registry", () => {
+    const answer = json(path("a.md"));
+    expect(answer).toMatchObject({ version: 1, profile: { id: "house", version: 1 } });
+    const [file] = answer.files;
+    expect(file).toMatchObject({ file: path("a.md"), words: 5, minutes: 1 });
+    expect(file!.checks.map(({ id }) => id)).toEqual(checks.map(({ id }) => id));
+    const sum = (of: { weight: number }[]) => of.reduce((total, { weight }) => total + weight, 0);
+    const counted = file!.checks.filter(({ state }) => state === "judged" || state === "waiting");
+    expect(sum(file!.groups)).toBe(sum(counted));
+    expect(file!.score).toBeCloseTo(
+      (100 * counted.reduce((total, { share, weight }) => total + share * weight, 0)) / sum(counted),
+      2,
+    );
+    expect(file!.checks.find(({ id }) => id === "keyword-in-title")).toMatchObject({
+      state: "judged",
+      share: 1,
+      evidence: [{ quote: "Cargo bike", start: 0, end: 10 }],
+    });
+    // The picture beside the file has a size: 612 KB is half way from 200 to 1,024.
+    expect(file!.checks.find(({ id }) => id === "picture-weight")).toMatchObject({
+      state: "judged",
+      share: 0.5,
+    });
+  });
+
+  it("lets --keyword and --supporting win, and waits where there is no keyword", () => {
+    const shareOf = (answer: Answer) => answer.files[0]!.checks.find(({ id }) => id === "keyword-in-title");
+    expect(shareOf(json(path("b.html")))).toMatchObject({ state: "waiting" });
+    expect(shareOf(json(path("b.html"), "--keyword", "trailer"))).toMatchObject({
+      state: "judged",
+      share: 1,
+    });
+    expect(shareOf(json(path("a.md"), "--keyword", "trailer", "--supporting", "a, b"))).toMatchObject({
+      share: 0,
+    });
+  });
+
+  it("takes a profile, and says which", () => {
+    expect(json(path("a.md"), "--profile", path("profile.json")).profile).toEqual({ id: "ours", version: 7 });
+  });
+
+  it.each([
+    ["well", ["a.md"], [], 0],
+    ["under the least", ["a.md"], ["--min", "99"], 1],
+    ["at the least", ["a.md"], ["--min", "0"], 0],
+    ["a file that is not there", ["none.md", "a.md"], [], 2],
+    ["a broken front matter", ["broken.md", "a.md"], [], 2],
+    ["neither Markdown nor HTML", ["p/red-bike.jpg", "a.md"], [], 2],
+    ["a folder", ["p", "a.md"], [], 2],
+    ["bytes that are no text", ["binary.md", "a.md"], ["--min", "99"], 2],
+  ])("exits by what happened: %s", (_what, files, options, code) => {
+    const result = call("score", ...files.map(path), ...options, "--format", "json");
+    expect(result.code).toBe(code);
+    const answer = JSON.parse(result.out) as Answer;
+    expect(answer.files.map(({ file }) => file)).toEqual([path("a.md")]);
+    if (code === 2) {
+      expect(answer.errors).toHaveLength(1);
+      expect(result.err).toContain(path(files[0]!));
+    }
+  });
+
+  it.each([
+    [[], "Say what to do"],
+    [["mend"], "There is no command “mend”"],
+    [["score"], "Name one file"],
+    [["score", "a.md", "--format", "xml"], "There is no format “xml”"],
+    [["score", "a.md", "--min", "high"], "--min takes a number"],
+    [["score", "a.md", "--loud"], "--loud"],
+    [["score", "a.md", "--profile", path("none.json")], "cannot be read"],
+    [["score", "a.md", "--profile", path("bad-profile.json")], "version: must be"],
+  ])("refuses the call %j", (args, why) => {
+    const { code, out, err } = call(...args);
+    expect([code, out]).toEqual([2, ""]);
+    expect(err).toContain(why);
+    expect(err).toContain("Use: dune-sparrow score");
+  });
+
+  it("reads what other encodings say", () => {
+    const titleOf = (name: string, keyword: string) =>
+      json(path(name), "--keyword", keyword).files[0]!.checks.find(({ id }) => id === "keyword-in-h1");
+    expect(titleOf("latin.html", "café")).toMatchObject({ share: 1 });
+    expect(titleOf("utf16.md", "zwölf")).toMatchObject({ share: 1 });
+  });
+
+  it("answers a person with the groups, the reasons and what is worth most next", () => {
+    const { code, out } = call("score", path("a.md"));
+    expect(code).toBe(0);
+    expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · House profile, version 1/);
+    expect(out).toContain("worth most next:");
+    expect(out).toContain("Keyword in the meta title:");
+    expect(call("--help").out).toContain("Use: dune-sparrow score");
+  });
+
+  it("compares titles only of files that are posts of one site", () => {
+    for (const [name, host] of [
+      ["s1", "x"],
+      ["s2", "x"],
+      ["s3", "y"],
+    ] as const) {
+      writeFileSync(
+        path(`${name}.md`),
+        `---\ntitle: One title\ncanonical: https://${host}.example/${name}\n---\nText`,
+      );
+    }
+    const shares = json(path("s1.md"), path("s2.md"), path("s3.md")).files.map(
+      ({ checks: all }) => all.find(({ id }) => id === "title-distinct")!.share,
+    );
+    expect(shares).toEqual([0, 0, 1]);
+  });
+});
+
+describe("the demo's posts", () => {
+  it("read as their front matter says", () => {
+    const { files } = json("demo/posts/cargo-bike-maintenance.md");
+    expect(readFileSync("demo/posts/cargo-bike-maintenance.md", "utf8")).toContain(
+      "keyword: cargo bike maintenance",
+    );
+    expect(files[0]!.score).toBeGreaterThan(85);
+  });
+});

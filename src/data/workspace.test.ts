@@ -1,0 +1,144 @@
+import "fake-indexeddb/auto";
+import { readFileSync } from "node:fs";
+import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import { beforeEach, describe, expect, it } from "vitest";
+import { emptyDoc } from "../core/draft/editorJson";
+import { db } from "./db";
+import { newPost, postAddress, proofContext } from "./draft";
+import { addPost, deletePost, getDoc, getOutline, getPost, restorePost, savePost, saveScore } from "./posts";
+import { ShapeError } from "./schemas/validate";
+import { emptySite } from "./settings";
+import {
+  emptyWorkspace,
+  packWorkspace,
+  readWorkspace,
+  replaceWorkspace,
+  type WorkspaceFile,
+} from "./workspace";
+
+const DEMO = new Uint8Array(readFileSync("public/demo/brackenford.dunesparrow.zip"));
+const NOW = "2026-11-24T10:00:00.000Z";
+
+/** The demo's file with its JSON changed. */
+function changed(change: (file: WorkspaceFile) => void): Uint8Array {
+  const entries = unzipSync(DEMO);
+  const file = JSON.parse(strFromU8(entries["workspace.json"]!)) as WorkspaceFile;
+  change(file);
+  return zipSync({ ...entries, "workspace.json": strToU8(JSON.stringify(file)) });
+}
+const faultsOf = (bytes: Uint8Array): string => {
+  try {
+    readWorkspace(bytes);
+    return "";
+  } catch (error) {
+    expect(error).toBeInstanceOf(ShapeError);
+    return [(error as Error).message, ...(error as ShapeError).faults].join(" ");
+  }
+};
+
+beforeEach(async () => {
+  await emptyWorkspace();
+});
+
+describe("the workspace file", () => {
+  it("goes in and comes out whole, pictures too", async () => {
+    const demo = readWorkspace(DEMO);
+    await replaceWorkspace(demo);
+    const again = readWorkspace(await packWorkspace(NOW));
+    const byId = <T>(rows: T[]) =>
+      [...rows].sort((a, b) => JSON.stringify(a).localeCompare(JSON.stringify(b)));
+    for (const table of ["posts", "bodies", "outlines", "keywords"] as const)
+      expect(byId<unknown>(again.file[table])).toEqual(byId<unknown>(demo.file[table]));
+    expect(again.file.site).toEqual(demo.file.site);
+    expect([...again.pictures].map(([id, bytes]) => [id, bytes.length]).sort()).toEqual(
+      [...demo.pictures].map(([id, bytes]) => [id, bytes.length]).sort(),
+    );
+  });
+
+  it.each([
+    ["no zip at all", strToU8("nothing"), "cannot be unpacked"],
+    ["a torn zip", DEMO.slice(0, DEMO.length / 2), "cannot be unpacked"],
+    ["no JSON", zipSync({ "workspace.json": strToU8("{") }), "not JSON"],
+    ["another format", changed((f) => Object.assign(f, { format: "x" })), "format"],
+    ["a field too many", changed((f) => Object.assign(f, { more: 1 })), "there is no field “more”"],
+    ["an unknown stage", changed((f) => Object.assign(f.posts[0]!, { stage: "x" })), "posts.0.stage"],
+    [
+      "a document that is none",
+      changed((f) => Object.assign(f.bodies[0]!, { doc: { type: "paragraph", content: [] } })),
+      "bodies.0.doc",
+    ],
+    [
+      "a missing picture",
+      changed((f) => Object.assign(f.assets[0]!, { file: "pictures/none.jpg" })),
+      "pictures/none.jpg is missing",
+    ],
+    [
+      "an origin that is none",
+      changed((f) => Object.assign(f.site, { origin: "javascript:x" })),
+      "site.origin",
+    ],
+  ])("is refused where it has %s", (_what, bytes, why) => {
+    expect(faultsOf(bytes)).toContain(why);
+  });
+
+  it("replaces everything or nothing", async () => {
+    await addPost(newPost("mine", emptySite, NOW));
+    const demo = readWorkspace(DEMO);
+    const twice = { ...demo, file: { ...demo.file, posts: [...demo.file.posts, demo.file.posts[0]!] } };
+    await expect(replaceWorkspace(twice)).rejects.toThrow();
+    expect((await db.posts.toArray()).map(({ id }) => id)).toEqual(["mine"]);
+  });
+});
+
+describe("posts", () => {
+  it("save what changed, stamp it, and refuse a post that is gone", async () => {
+    await addPost(newPost("a", emptySite, NOW));
+    const doc = { ...emptyDoc, content: [{ type: "paragraph", content: [{ type: "text", text: "x" }] }] };
+    await savePost(
+      "a",
+      { post: { title: "T" }, doc, outline: [{ id: "1", level: 2, text: "H", note: "" }] },
+      "2026-11-25T00:00:00.000Z",
+    );
+    expect(await getPost("a")).toMatchObject({
+      title: "T",
+      updatedAt: "2026-11-25T00:00:00.000Z",
+      createdAt: NOW,
+    });
+    expect(await getDoc("a")).toEqual(doc);
+    expect(await getOutline("a")).toHaveLength(1);
+    await expect(savePost("gone", { doc }, NOW)).rejects.toThrow("no longer in the workspace");
+    expect(await db.bodies.get("gone")).toBeUndefined();
+  });
+
+  it("come back whole after being deleted", async () => {
+    await addPost(newPost("a", emptySite, NOW, { title: "T" }));
+    await saveScore({ postId: "a", scoredAt: "", score: 5, words: 1, minutes: 1, findings: [] });
+    const kept = await deletePost("a");
+    expect([
+      await db.posts.count(),
+      await db.bodies.count(),
+      await db.outlines.count(),
+      await db.scores.count(),
+    ]).toEqual([0, 0, 0, 0]);
+    await restorePost(kept!);
+    expect([
+      await db.posts.count(),
+      await db.bodies.count(),
+      await db.outlines.count(),
+      await db.scores.count(),
+    ]).toEqual([1, 1, 1, 1]);
+    expect(await deletePost("none")).toBeNull();
+  });
+
+  it("know their address and their site", () => {
+    const site = { ...emptySite, origin: "https://x.example", basePath: "/journal/", pages: ["/", "/hire"] };
+    const a = newPost("a", site, NOW, { slug: "one", title: "One" });
+    const b = newPost("b", site, NOW, { slug: "two", metaTitle: "Two" });
+    expect(postAddress(a, site)).toBe("https://x.example/journal/one");
+    expect(postAddress({ slug: "", canonical: "" }, site)).toBe("");
+    expect(postAddress({ slug: "one", canonical: "https://y.example/z" }, site)).toBe("https://y.example/z");
+    const context = proofContext(a, [a, b], site);
+    expect(context.others).toEqual([{ metaTitle: "Two" }]);
+    expect([...context.site.paths!].sort()).toEqual(["/", "/hire", "/journal/one", "/journal/two"]);
+  });
+});
