@@ -28,7 +28,10 @@ export function targetResolver(reading: DraftReading): (href: string) => Target 
   const host = bareHost(site.host || own?.host || "");
   const base = own?.href ?? `https://${host || "site.invalid"}/`;
 
-  return (href) => {
+  const resting = `target ${base} ${host} ${slug}`;
+  return (href) => reading.remember(resting, href, () => resolve(href));
+
+  function resolve(href: string): Target {
     // biome-ignore lint/suspicious/noControlCharactersInRegex: browsers drop these inside addresses, and so do attacks
     const bare = href.replace(/[\u0000-\u0020]+/g, (blank, at: number) =>
       at === 0 || at + blank.length === href.length ? "" : blank === " " ? " " : "",
@@ -58,7 +61,7 @@ export function targetResolver(reading: DraftReading): (href: string) => Target 
     if (own && path === cleanPath(own.pathname)) return { kind: "self", fragment };
     if (!own && slug && !absolute && slugOf(url.pathname) === slug) return { kind: "self", fragment };
     return path === "/" ? { kind: "home" } : { kind: "internal", path, fragment };
-  };
+  }
 }
 
 /** Ids that a fragment of this page may name. */

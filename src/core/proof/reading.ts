@@ -12,6 +12,7 @@ import {
   type CompiledKeyword,
   compileKeyword,
   findKeyword,
+  type MatchValues,
   type Occurrence,
   type Token,
 } from "../text/match";
@@ -70,6 +71,8 @@ export interface DraftReading {
   /** Occurrences of the keyword in a text read as one field, scattered included. */
   findIn(text: AnalysedText, whole: boolean): Occurrence[];
   analyse(text: string): AnalysedText;
+  /** What a check finds out about a text from the text alone: computed once, however often the draft is judged. */
+  remember<T>(kind: string, text: string, compute: () => T): T;
 }
 
 /** What is remembered of a block. Blocks are never changed in place, so their identity is the key. */
@@ -85,6 +88,11 @@ interface BlockReading {
 export class ReadingCache {
   readonly blocks = new WeakMap<Block, BlockReading>();
   private fields = new Map<FieldName, FieldReading & { pack: LanguagePack }>();
+  private facts = new Map<string, unknown>();
+  private found = new WeakMap<
+    AnalysedText,
+    { keyword: CompiledKeyword; values: MatchValues; whole?: Occurrence[]; parts?: Occurrence[] }
+  >();
   private compiled: { text: string; pack: LanguagePack; keyword: CompiledKeyword | null } | null = null;
 
   block(block: Block, pack: LanguagePack): BlockReading {
@@ -117,7 +125,36 @@ export class ReadingCache {
     }
     return this.compiled.keyword;
   }
+
+  /** What is known of a text by its own words alone; `kind` names the question, and all else that the answer rests on. */
+  fact<T>(kind: string, text: string, compute: () => T): T {
+    const key = `${kind}\u0000${text}`;
+    if (this.facts.has(key)) return this.facts.get(key) as T;
+    if (this.facts.size >= MOST_FACTS) this.facts.clear();
+    const made = compute();
+    this.facts.set(key, made);
+    return made;
+  }
+
+  find(
+    text: AnalysedText,
+    keyword: CompiledKeyword,
+    values: MatchValues,
+    pack: LanguagePack,
+    whole: boolean,
+  ): Occurrence[] {
+    let known = this.found.get(text);
+    if (!known || known.keyword !== keyword || known.values !== values) {
+      known = { keyword, values };
+      this.found.set(text, known);
+    }
+    const kind = whole ? "whole" : "parts";
+    known[kind] ??= findKeyword(text, keyword, values, pack, whole);
+    return known[kind];
+  }
 }
+
+const MOST_FACTS = 5000;
 
 const NONE: Occurrence[] = [];
 
@@ -190,8 +227,9 @@ export function readDraft(
     uses,
     useCount,
     analysed: (index) => cache.block(draft.blocks[index]!, pack).analysed,
-    analyse: (text) => analyseText(text, pack),
-    findIn: (text, whole) => (keyword ? findKeyword(text, keyword, values, pack, whole) : NONE),
+    analyse: (text) => cache.fact(`analysed ${pack.code}`, text, () => analyseText(text, pack)),
+    findIn: (text, whole) => (keyword ? cache.find(text, keyword, values, pack, whole) : NONE),
+    remember: (kind, text, compute) => cache.fact(`${kind} ${pack.code}`, text, compute),
   };
 }
 

@@ -16,7 +16,11 @@ export const anchorText: Check = {
   judge(reading) {
     const { links } = reading;
     if (!links.length) return notApplicable("There are no links.");
-    const poor = links.filter((link) => !saysWhere(reading, link));
+    const { mostWords } = reading.profile.checks["anchor-text"];
+    const poor = links.filter(
+      (link) =>
+        !reading.remember(`anchor ${mostWords} ${link.link.href}`, link.text, () => saysWhere(reading, link)),
+    );
     const reason = poor.length
       ? `${poor.length} of ${links.length} link texts do not say where they go.`
       : "Every link text says where it goes.";

@@ -13,7 +13,10 @@ export const pictureNames: Check = {
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const named = reading.pictures.filter(({ picture }) => picture.fileName);
     if (!named.length) return notApplicable("No file name is known.");
-    const poor = named.filter(({ picture }) => !isMadeOfWords(picture.fileName));
+    const poor = named.filter(
+      ({ picture }) =>
+        !reading.remember("made of words", picture.fileName, () => isMadeOfWords(picture.fileName)),
+    );
     const evidence = poor.slice(0, MOST_EVIDENCE).map(({ block, picture }) => ({
       quote: picture.fileName,
       block,

@@ -1,0 +1,88 @@
+/**
+ * Speed as ratios within one run, so that a slow machine does not matter: `npm run bench`.
+ *
+ * One keystroke in a 2,500-word draft, the engine's time for a new report, against one bare Unicode-regular-expression
+ * word pass over the whole text in the same run. And the script that the first sight of the Desk loads, gzipped.
+ */
+import { existsSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { gzipSync } from "node:zlib";
+import type { Block } from "../src/core/draft/draft";
+import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
+import { noContext } from "../src/core/proof/context";
+import { ProofEngine } from "../src/core/proof/engine";
+import { houseProfile } from "../src/core/proof/profile";
+
+const WORDS = 2500;
+const KEYS = 400;
+const root = join(import.meta.dirname, "..");
+const BARE_WORDS = /[\p{L}\p{M}\p{N}'’]+/gu;
+
+const source = readFileSync(join(root, "demo/posts/cargo-bike-maintenance.md"), "utf8");
+const { meta, blocks: once } = draftFromMarkdown(source);
+const blocks: Block[] = [];
+const wordsOf = (text: string): number => text.match(BARE_WORDS)?.length ?? 0;
+for (let n = 0, words = 0; words < WORDS; n++) {
+  for (const block of once) {
+    if (words >= WORDS) break;
+    blocks.push({ ...block, id: `${n}.${block.id}` });
+    words += wordsOf(block.text);
+  }
+}
+const whole = blocks.map(({ text }) => text).join("\n");
+
+const engine = new ProofEngine();
+const order = blocks.map(({ id }) => id);
+const send = (revision: number, changed: Block[]) =>
+  engine.update({
+    postId: "bench",
+    revision,
+    meta,
+    headingIds: "derived",
+    order,
+    changed: changed.map((block) => [block.id, block]),
+    context: noContext,
+    profile: houseProfile,
+  });
+
+send(0, blocks);
+const target = blocks.findIndex(({ kind, text }) => kind === "paragraph" && wordsOf(text) > 40);
+const keystroke: number[] = [];
+const bare: number[] = [];
+let text = blocks[target]!.text;
+for (let i = 1; i <= KEYS; i++) {
+  text += "a bike "[i % 7];
+  const edited: Block = { ...blocks[target]!, text, runs: [{ text, marks: [] }] };
+  let from = performance.now();
+  send(i, [edited]);
+  keystroke.push(performance.now() - from);
+  from = performance.now();
+  wordsOf(whole);
+  bare.push(performance.now() - from);
+}
+
+const at = (times: number[], share: number): number =>
+  [...times].sort((a, b) => a - b)[Math.floor(times.length * share)]!;
+const ms = (n: number): string => `${n.toFixed(3)} ms`;
+// The first keys warm the machine up and are left out of neither side.
+console.log(
+  `A draft of ${wordsOf(whole).toLocaleString("en")} words in ${blocks.length} blocks, ${KEYS} keystrokes`,
+);
+console.log(`bare word pass   median ${ms(at(bare, 0.5))}   95th percentile ${ms(at(bare, 0.95))}`);
+console.log(`a new report     median ${ms(at(keystroke, 0.5))}   95th percentile ${ms(at(keystroke, 0.95))}`);
+console.log(
+  `ratio            median ${(at(keystroke, 0.5) / at(bare, 0.5)).toFixed(2)}      95th percentile ${(at(keystroke, 0.95) / at(bare, 0.95)).toFixed(2)}   (aim: 5 or less)`,
+);
+
+const index = join(root, "dist/index.html");
+if (existsSync(index)) {
+  const files = [...readFileSync(index, "utf8").matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map(
+    (match) => match[1]!,
+  );
+  const size = files.reduce((sum, file) => sum + gzipSync(readFileSync(join(root, "dist", file))).length, 0);
+  console.log(
+    `first load of the Desk: ${files.length} scripts, ${(size / 1024).toFixed(0)} KB gzipped   (aim: under 200 KB)`,
+  );
+} else {
+  console.log("first load of the Desk: not built yet (npm run build)");
+}
