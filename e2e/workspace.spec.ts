@@ -1,6 +1,7 @@
 /** The Desk and the workspace: deleting and replacing can be undone, damaged files and refused storage are said. */
 import { readFileSync } from "node:fs";
-import { strToU8, zipSync } from "fflate";
+import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import type { WorkspaceFile } from "../src/data/workspace";
 import { downloaded, expect, openDesk, sheet, test } from "./test";
 
 test("a post deleted from the Desk comes back whole", async ({ page }) => {
@@ -28,12 +29,9 @@ test("the Desk is searched, filtered and put in order", async ({ page }) => {
   await expect(page.getByText("1 post of 10")).toBeVisible();
   await page.getByLabel("Category").selectOption("");
   await page.getByLabel("Order").selectOption("score");
-  const scores = await page
-    .getByRole("region", { name: "Score, lowest first" })
-    .getByRole("listitem")
-    .allInnerTexts();
-  expect(scores).toHaveLength(10);
-  expect(scores[0]).toContain("Locks");
+  const scores = await page.getByRole("list", { name: "Posts" }).getByRole("listitem").allInnerTexts();
+  expect(scores).toHaveLength(11);
+  expect(scores[1]).toContain("Locks");
   await expect(page.getByRole("list", { name: "What needs attention" })).toContainText(
     "2 posts have the target “cargo bike hire”",
   );
@@ -182,4 +180,40 @@ test("storage that is refused while writing is said, retried, and loses nothing"
   await expect(page.getByText("Saved", { exact: true })).toBeVisible();
   await page.reload();
   await expect(sheet(page)).toHaveText("Kept in this tab.");
+});
+
+test("a thousand posts are on the Desk at once, and only those in sight are drawn", async ({ page }) => {
+  const entries = unzipSync(readFileSync("public/demo/brackenford.dunesparrow.zip"));
+  const file = JSON.parse(strFromU8(entries["workspace.json"]!)) as WorkspaceFile;
+  const [first] = file.posts;
+  const many = Array.from({ length: 1000 }, (_, i) => ({
+    ...first!,
+    id: `many-${i}`,
+    title: `Post number ${i}`,
+    slug: `post-${i}`,
+    keyword: `keyword ${i}`,
+  }));
+  const body = file.bodies.find(({ postId }) => postId === first!.id)!;
+  const next = {
+    ...file,
+    posts: many,
+    bodies: many.map(({ id }) => ({ postId: id, doc: body.doc })),
+    outlines: [],
+  };
+  await openDesk(page);
+  await page.getByRole("link", { name: "Settings" }).click();
+  await page.getByLabel("Open a workspace file: file").setInputFiles({
+    name: "many.zip",
+    mimeType: "application/zip",
+    buffer: Buffer.from(zipSync({ ...entries, "workspace.json": strToU8(JSON.stringify(next)) })),
+  });
+  await expect(page.getByText("The workspace is now that of “many.zip”.")).toBeVisible();
+  await page.getByRole("link", { name: "Desk" }).click();
+  await expect(page.getByRole("link", { name: "Post number 0" })).toBeVisible();
+  expect(await page.getByRole("list", { name: "Posts" }).getByRole("listitem").count()).toBeLessThan(60);
+  await expect(page.getByText(/^Scoring \d+ of 1000 …$/)).toBeVisible();
+  await page.getByRole("searchbox", { name: "Search posts" }).fill("Post number 999");
+  await expect(page.getByRole("link", { name: "Post number 999" })).toBeVisible();
+  await page.getByRole("link", { name: "Post number 999" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Post number 999");
 });

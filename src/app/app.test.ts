@@ -4,10 +4,11 @@ import { newPost } from "../data/draft";
 import { emptySite } from "../data/settings";
 import { attention } from "./desk/attention";
 import { asAddress } from "./post/write/asAddress";
-import { groupNotes, type MarginNote, stack } from "./post/write/marginNotes";
+import { groupNotes, type MarginNote, stack } from "./post/write/noteGroups";
 import {
   openPost,
   outlineItemAdded,
+  outlineItemChanged,
   outlineItemMoved,
   outlineRedone,
   outlineUndone,
@@ -181,6 +182,17 @@ describe("the open post", () => {
     expect(ids(openPost(state, outlineRedone()))).toBe("ba");
     state = openPost(state, outlineItemAdded({ item: item("c"), at: 2 }));
     expect(ids(openPost(state, outlineRedone()))).toBe("abc");
+  });
+  it("takes what is typed into one heading in one go as one step", () => {
+    const type = (state: ReturnType<typeof openPost>, id: string, text: string) =>
+      openPost(state, outlineItemChanged({ id, changes: { text } }));
+    let state = openPost(undefined, postOpened({ post: post("p"), outline: [item("a"), item("b")] }));
+    for (const text of ["x", "xy", "xyz"]) state = type(state, "a", text);
+    state = type(state, "b", "q");
+    state = openPost(state, outlineUndone());
+    expect(state.outline.map(({ text }) => text)).toEqual(["xyz", "b"]);
+    state = openPost(state, outlineUndone());
+    expect(state.outline.map(({ text }) => text)).toEqual(["a", "b"]);
   });
   it("drops reports of another post or an older draft", () => {
     const report = (score: number) => ({ score }) as never;

@@ -1,9 +1,9 @@
 /** The post's bar: title, target keyword, the rail of stages, and whether it is saved. */
 import { CircleAlert, LoaderCircle, Check as Tick } from "lucide-react";
-import { useEffect, useMemo } from "react";
+import { useMemo } from "react";
 import { NavLink, useLocation } from "react-router";
 import { STAGES, type Stage } from "../../data/model";
-import { STAGE_NAMES } from "../desk/Desk";
+import { STAGE_NAMES } from "../desk/stageNames";
 import { saver } from "../store/listeners";
 import { postEdited } from "../store/openPostSlice";
 import { postsAdapter } from "../store/postsSlice";
@@ -19,19 +19,13 @@ export function PostBar() {
   const { post, readOnly } = useApp((state) => state.openPost);
   const stage = useLocation().pathname.split("/").at(-1) as Stage;
 
-  // Where a person works is the stage that the post is in; a released post stays released.
-  useEffect(() => {
-    if (post && STAGES.includes(stage) && post.status === "draft" && post.stage !== stage)
-      act(postEdited({ stage }));
-  }, [act, post, stage]);
-
   if (!post) return null;
   return (
     <div className="sticky top-11 z-30 flex h-[60px] items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5">
       <h1 className="sr-only">
         {post.title || "Untitled post"}: {STAGE_NAMES[stage]}
       </h1>
-      <div className="w-[26rem] min-w-40 shrink">
+      <div className="min-w-40 max-w-[26rem] flex-1">
         <input
           aria-label="Title"
           placeholder="Untitled post"
@@ -76,8 +70,8 @@ function Rail() {
   const words = useStageWords();
   const id = useApp((state) => state.openPost.post?.id);
   return (
-    <nav aria-label="Stages" className="min-w-0 flex-1">
-      <ol className="relative mx-auto grid max-w-xl grid-cols-5">
+    <nav aria-label="Stages" className="mx-auto w-[440px] flex-none mid:w-[520px]">
+      <ol className="relative grid grid-cols-5">
         <span className="absolute left-[10%] right-[10%] top-[7px] h-px bg-edge" aria-hidden="true" />
         {STAGES.map((stage) => (
           <li key={stage}>
@@ -121,9 +115,9 @@ export function SaveFailure() {
 function SavedState() {
   const saving = useApp((state) => state.openPost.saving);
   const readOnly = useApp((state) => state.openPost.readOnly);
-  if (readOnly) return <p className="w-44 text-right text-[13px] text-plum">Reading only</p>;
+  if (readOnly) return <p className="w-24 text-right mid:w-44 text-[13px] text-plum">Reading only</p>;
   return (
-    <div role="status" className="flex w-44 items-center justify-end gap-1.5 text-[13px]">
+    <div role="status" className="flex w-20 items-center justify-end mid:w-44 gap-1.5 text-[13px]">
       {saving.state === "saved" && (
         <>
           <Tick size={14} className="text-proof" aria-hidden="true" /> Saved

@@ -2,7 +2,7 @@
 import { createListenerMiddleware, isAnyOf } from "@reduxjs/toolkit";
 import type { EditorDoc } from "../../core/draft/editorJson";
 import type { OutlineItem } from "../../core/outline/outline";
-import type { Post } from "../../data/model";
+import { type Post, STAGES, type Stage } from "../../data/model";
 import { savePost } from "../../data/posts";
 import { currentSession } from "../post/currentSession";
 import {
@@ -41,6 +41,9 @@ saving.startListening({
     const { post, outline, readOnly } = getState().openPost;
     const session = currentSession();
     if (!post || readOnly) return;
+    // Where a person works on a draft is the stage that it is in; looking around moves nothing.
+    const room = stageInSight();
+    if (room && room !== post.stage && post.status === "draft") dispatch(postEdited({ stage: room }));
     if (postEdited.match(action)) saver.note(post.id, { post: pick(post, Object.keys(action.payload)) });
     else if (!docEdited.match(action)) saver.note(post.id, { outline });
     else if (session?.postId === post.id) saver.note(post.id, { doc: () => session.json() });
@@ -57,4 +60,10 @@ function mergePending(older: Pending, newer: Pending): Pending {
 
 function pick<T extends object>(from: T, keys: string[]): Partial<T> {
   return Object.fromEntries(keys.map((key) => [key, from[key as keyof T]])) as Partial<T>;
+}
+
+/** The room of a post that the address names. */
+function stageInSight(): Stage | undefined {
+  const [, place, , room] = window.location.pathname.split("/");
+  return place === "post" ? STAGES.find((stage) => stage === room) : undefined;
 }

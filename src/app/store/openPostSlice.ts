@@ -12,6 +12,8 @@ interface OpenPostState {
   /** Earlier outlines, the latest last; and those undone. */
   past: OutlineItem[][];
   future: OutlineItem[][];
+  /** The text of the outline that is being typed. */
+  typing: string | null;
   report: Report | null;
   revision: number;
   saving: Saving;
@@ -24,6 +26,7 @@ const initialState: OpenPostState = {
   outline: [],
   past: [],
   future: [],
+  typing: null,
   report: null,
   revision: 0,
   saving: { state: "saved" },
@@ -31,8 +34,13 @@ const initialState: OpenPostState = {
 };
 const MOST_UNDO = 100;
 
-function change(state: OpenPostState, next: OutlineItem[]): void {
-  state.past = [...state.past.slice(-MOST_UNDO + 1), state.outline];
+/**
+ * @param typing names the text that is being typed: what is typed into it in one go is one step of undo
+ */
+function change(state: OpenPostState, next: OutlineItem[], typing: string | null = null): void {
+  if (typing === null || state.typing !== typing)
+    state.past = [...state.past.slice(-MOST_UNDO + 1), state.outline];
+  state.typing = typing;
   state.future = [];
   state.outline = next;
 }
@@ -57,6 +65,9 @@ const slice = createSlice({
       change(
         state,
         state.outline.map((item) => (item.id === payload.id ? { ...item, ...payload.changes } : item)),
+        Object.keys(payload.changes).every((key) => key === "text" || key === "note")
+          ? `${payload.id} ${Object.keys(payload.changes).join()}`
+          : null,
       ),
     outlineItemRemoved: (state, { payload }: PayloadAction<string>) =>
       change(
@@ -69,6 +80,7 @@ const slice = createSlice({
       change(state, nudgeItem(state.outline, payload.id, payload.direction)),
     outlineUndone: (state) => {
       const previous = state.past.pop();
+      state.typing = null;
       if (!previous) return;
       state.future.push(state.outline);
       state.outline = previous;

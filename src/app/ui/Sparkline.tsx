@@ -23,6 +23,9 @@ export function Sparkline({
     <svg
       width={width}
       height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      preserveAspectRatio="none"
+      className="max-w-full"
       role="img"
       aria-label={`Twelve months, from ${Math.min(...values)} to ${top} searches`}
     >

@@ -35,8 +35,8 @@ export function ofAlt(reading: DraftReading, index: number): Evidence {
 const FORM_WORDS: Record<Form, string> = {
   exact: "as written",
   inflected: "in another form",
-  close: "its words close together",
-  scattered: "its words scattered",
+  close: "with its words close together",
+  scattered: "with its words scattered",
 };
 
 export const formWords = (occurrence: Occurrence): string => FORM_WORDS[occurrence.form];

@@ -74,7 +74,7 @@ export function Find() {
   };
 
   return (
-    <div className="mx-auto grid w-full max-w-[90rem] flex-1 grid-cols-[272px_minmax(0,1fr)] gap-6 px-6 py-5">
+    <div className="mx-auto grid w-full max-w-[90rem] flex-1 grid-cols-[220px_minmax(0,1fr)] gap-6 mid:grid-cols-[272px_minmax(0,1fr)] px-6 py-5">
       <section aria-label="Keywords of this post">
         <h2 className="text-[13px] text-ink-2">Target keyword</h2>
         <Target
@@ -172,7 +172,7 @@ function Target({ post, row, taken }: { post: Post; row: Row | undefined; taken:
       )}
       {row ? (
         <dl className="mt-3 grid grid-cols-3 gap-x-4 gap-y-2">
-          <Figure name="Searches a month" value={row.searches === null ? "unknown" : whole(row.searches)} />
+          <Figure name="Searches" value={row.searches === null ? "unknown" : whole(row.searches)} />
           <Figure name="Difficulty" value={row.difficulty === null ? "unknown" : String(row.difficulty)} />
           <Figure
             name="Opportunity"
@@ -181,7 +181,7 @@ function Target({ post, row, taken }: { post: Post; row: Row | undefined; taken:
           <div className="col-span-3">
             <dt className="text-[12px] text-ink-2">Twelve months, {row.intent || "intent unknown"}</dt>
             <dd>
-              <Sparkline values={row.months} width={300} height={40} />
+              <Sparkline values={row.months} width={270} height={40} />
             </dd>
           </div>
         </dl>
@@ -232,7 +232,7 @@ function OwnKeyword({
           onChange={(event) => setText(event.target.value)}
         />
       </label>
-      <div className="mt-1.5 flex gap-2">
+      <div className="mt-1.5 flex flex-wrap gap-2">
         <Button type="submit" disabled={!clean || disabled}>
           Use as target
         </Button>
@@ -254,12 +254,13 @@ function OwnKeyword({
 type Column = "text" | "searches" | "difficulty" | "intent" | "opportunity";
 const COLUMNS: { id: Column; name: string; figures: boolean }[] = [
   { id: "text", name: "Keyword", figures: false },
-  { id: "searches", name: "Searches a month", figures: true },
+  { id: "searches", name: "Searches", figures: true },
   { id: "difficulty", name: "Difficulty", figures: true },
   { id: "intent", name: "Intent", figures: false },
   { id: "opportunity", name: "Opportunity", figures: true },
 ];
-const GRID = "grid grid-cols-[minmax(0,1fr)_130px_72px_94px_100px_146px] items-center gap-x-3 px-3";
+const GRID =
+  "grid grid-cols-[minmax(0,1fr)_70px_76px_100px_146px] items-center gap-x-3 px-3 mid:grid-cols-[minmax(0,1fr)_130px_72px_94px_100px_146px]";
 
 interface TableProps {
   rows: Row[];
@@ -321,7 +322,7 @@ function KeywordTable({ rows, post, readOnly, onTarget, onSupporting }: TablePro
                 key={id}
                 role="columnheader"
                 aria-sort={active ? (sort.down ? "descending" : "ascending") : "none"}
-                className={figures ? "text-right" : ""}
+                className={`${figures ? "text-right" : ""} ${id === "intent" ? "hidden mid:block" : ""}`}
               >
                 <button
                   type="button"
@@ -375,7 +376,9 @@ function KeywordTable({ rows, post, readOnly, onTarget, onSupporting }: TablePro
                     )}
                   </div>
                   <div role="cell" className="figures flex items-center justify-end gap-2">
-                    <Sparkline values={row.months} width={64} height={18} />
+                    <span className="hidden mid:inline">
+                      <Sparkline values={row.months} width={64} height={18} />
+                    </span>
                     <span className="w-12 text-right">
                       {row.searches === null ? "–" : whole(row.searches)}
                     </span>
@@ -383,7 +386,7 @@ function KeywordTable({ rows, post, readOnly, onTarget, onSupporting }: TablePro
                   <div role="cell" className="figures text-right">
                     {row.difficulty ?? "–"}
                   </div>
-                  <div role="cell" className="truncate text-[13px] text-ink-2">
+                  <div role="cell" className="hidden truncate text-[13px] text-ink-2 mid:block">
                     {row.intent || "–"}
                   </div>
                   <div role="cell" className="figures flex items-center justify-end gap-2">

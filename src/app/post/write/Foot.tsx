@@ -31,8 +31,12 @@ export function Foot({ underlined, onUnderline }: Props) {
             checked={underlined}
             onChange={(event) => onUnderline(event.target.checked)}
           />
-          <span className={underlined ? "keyword-mark" : ""}>{count(report.keywordUses, "keyword use")}</span>
-          , {share.toFixed(1)} %
+          <span>
+            <span className={underlined ? "keyword-mark" : ""}>
+              {count(report.keywordUses, "keyword use")}
+            </span>
+            , {share.toFixed(1)} %
+          </span>
         </label>
       ) : (
         <span>no target keyword</span>

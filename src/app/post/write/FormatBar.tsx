@@ -2,7 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import { NodeSelection } from "@tiptap/pm/state";
 import { useEditorState } from "@tiptap/react";
-import { BubbleMenu } from "@tiptap/react/menus";
+import { BubbleMenu, type BubbleMenuProps } from "@tiptap/react/menus";
 import {
   Bold,
   Code,
@@ -91,6 +91,14 @@ const TOOLS: Tool[] = [
   },
 ];
 
+/** Both outside the component: a new object at every render would make the menu disturb a selection that is being made. */
+const PLACE: NonNullable<BubbleMenuProps["options"]> = { placement: "top", offset: 6 };
+const overSelection: NonNullable<BubbleMenuProps["shouldShow"]> = ({ editor, state, element }) => {
+  const { selection } = state;
+  if (!editor.isEditable || selection.empty || selection instanceof NodeSelection) return false;
+  return editor.view.hasFocus() || element.contains(document.activeElement);
+};
+
 interface Props {
   editor: Editor;
   bar: RefObject<HTMLDivElement | null>;
@@ -112,12 +120,8 @@ export function FormatBar({ editor, bar, linking, onLinking }: Props) {
       editor={editor}
       ref={bar}
       updateDelay={80}
-      options={{ placement: "top", offset: 6 }}
-      shouldShow={({ editor: e, state, element }) => {
-        const { selection } = state;
-        if (!e.isEditable || selection.empty || selection instanceof NodeSelection) return false;
-        return e.view.hasFocus() || element.contains(document.activeElement);
-      }}
+      options={PLACE}
+      shouldShow={overSelection}
       className="z-20"
     >
       {linking ? (

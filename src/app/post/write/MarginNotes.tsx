@@ -7,7 +7,7 @@ import { useApp } from "../../store/store";
 import { points } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 import { useGo } from "../useGo";
-import { groupNotes, marginNotes, type NoteGroup, stack } from "./marginNotes";
+import { groupNotes, marginNotes, type NoteGroup, stack } from "./noteGroups";
 
 const LINE = 30;
 const GAP = 4;

@@ -1,0 +1,43 @@
+/** A line of what needs a decision, with the posts that it is about. */
+import { useEffect, useState } from "react";
+import { Link } from "react-router";
+import type { Post } from "../../data/model";
+import type { AttentionNote } from "./attention";
+
+export function AttentionLine({ posts }: { posts: Post[] }) {
+  const [notes, setNotes] = useState<AttentionNote[]>([]);
+  useEffect(() => {
+    let live = true;
+    // Comparing targets needs the language's stems, which the first sight of the Desk does not wait for.
+    void import("./attention").then(({ attention }) => {
+      if (live) setNotes(attention(posts, new Date().toISOString().slice(0, 10)));
+    });
+    return () => {
+      live = false;
+    };
+  }, [posts]);
+  if (!notes.length) return null;
+  return (
+    <ul
+      aria-label="What needs attention"
+      className="mb-2 flex flex-wrap gap-x-6 gap-y-1 border-l-2 border-plum pl-3 text-[13px]"
+    >
+      {notes.map((note) => (
+        <li key={note.text}>
+          <span className="text-plum">{note.text}</span>{" "}
+          {note.posts.map((post, i) => (
+            <span key={post.id}>
+              {i > 0 && ", "}
+              <Link className="quiet-link" to={`/post/${post.id}/${note.stage ?? post.stage}`}>
+                {short(post.title)}
+              </Link>
+            </span>
+          ))}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const short = (title: string): string =>
+  title.length > 42 ? `${title.slice(0, 40).trimEnd()}…` : title || "Untitled post";

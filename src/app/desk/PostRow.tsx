@@ -1,0 +1,85 @@
+/** One post of the Desk: what it is called, what it scores, and what is worth most next. */
+import { Trash2 } from "lucide-react";
+import { Link } from "react-router";
+import { toast } from "sonner";
+import type { ListedFinding, Post, PostScore } from "../../data/model";
+import { deletePost, restorePost } from "../../data/posts";
+import { points, whole } from "../ui/figures";
+import { MiniStrip } from "../ui/WeightStrip";
+
+export interface Row {
+  post: Post;
+  score: PostScore | undefined;
+  next: ListedFinding | undefined;
+}
+
+/** The columns of the list, its head included. */
+export const ROW =
+  "grid grid-cols-[minmax(0,1fr)_90px_40px_200px_44px_88px_28px] items-center gap-x-3 px-3 mid:grid-cols-[minmax(0,1fr)_154px_45px_220px_63px_91px_28px] mid:gap-x-4";
+
+const shortDate = (iso: string): string =>
+  iso
+    ? new Date(`${iso}T12:00:00`).toLocaleDateString("en-GB", {
+        day: "numeric",
+        month: "short",
+        // The year only where it is another one.
+        ...(new Date().getFullYear() !== Number(iso.slice(0, 4)) && { year: "numeric" }),
+      })
+    : "";
+
+export function PostRow({ post, score, next }: Row) {
+  const name = post.title || "Untitled post";
+  const date =
+    post.status === "draft"
+      ? post.due
+        ? `due ${shortDate(post.due)}`
+        : ""
+      : `${post.status === "live" ? "" : "for "}${shortDate(post.date)}`;
+  return (
+    <div className={`${ROW} group h-full hover:bg-paper`}>
+      <span className="min-w-0">
+        <Link
+          to={`/post/${post.id}/${post.stage}`}
+          className="block truncate font-serif text-[15px] hover:text-proof hover:underline"
+          title={name}
+        >
+          {name}
+        </Link>
+        <span className="block truncate text-[13px] text-ink-2">
+          {post.keyword || "no target keyword yet"}
+        </span>
+      </span>
+      {score ? <MiniStrip findings={score.findings} /> : <span className="h-1.5 bg-rule" />}
+      <span className="figures text-right text-[15px] font-semibold">
+        {score ? Math.round(score.score) : "–"}
+      </span>
+      <span className="min-w-0 truncate text-[13px]" title={next?.reason}>
+        {next && (
+          <>
+            {next.name},{" "}
+            <span className="figures rounded-[2px] bg-brass-wash px-1 text-brass">+{points(next.gain)}</span>
+          </>
+        )}
+      </span>
+      <span className="figures text-right">{score ? whole(score.words) : ""}</span>
+      <span className="text-[13px] text-ink-2">{date}</span>
+      <button
+        type="button"
+        aria-label={`Delete “${name}”`}
+        title="Delete"
+        onClick={() => void remove(post)}
+        className="flex h-7 w-7 items-center justify-center rounded text-ink-2 opacity-0 hover:bg-plum-wash hover:text-plum focus-visible:opacity-100 group-hover:opacity-100"
+      >
+        <Trash2 size={15} aria-hidden="true" />
+      </button>
+    </div>
+  );
+}
+
+async function remove(post: Post): Promise<void> {
+  const deleted = await deletePost(post.id);
+  if (!deleted) return;
+  toast(`Deleted “${post.title || "Untitled post"}”.`, {
+    action: { label: "Undo", onClick: () => void restorePost(deleted) },
+  });
+}

@@ -1,0 +1,9 @@
+import type { Stage } from "../../data/model";
+
+export const STAGE_NAMES: Record<Stage, string> = {
+  find: "Find",
+  plan: "Plan",
+  write: "Write",
+  proof: "Proof",
+  release: "Release",
+};
