@@ -5,6 +5,7 @@ import { unified } from "unified";
 import { EXIT, SKIP, visit } from "unist-util-visit";
 import { type Draft, type DraftMeta, emptyMeta } from "./draft";
 import { blocksFromHast, plainText } from "./fromHast";
+import { limitDepth, withoutTags } from "./limitDepth";
 import { oneLine } from "./oneLine";
 import { slugOf } from "./slug";
 
@@ -12,7 +13,14 @@ const parser = unified().use(rehypeParse);
 
 /** Parses a whole page or a fragment as a browser would (HTML Standard, section 13.2). Never throws on text. */
 export function parseHtml(html: string): Root {
-  return parser.parse(html.replace(/^\uFEFF/, ""));
+  const source = html.replace(/^\uFEFF/, "");
+  try {
+    return limitDepth(parser.parse(source));
+  } catch (error) {
+    // Nested beyond what the parser's own recursion can stand: the words are kept, the nesting is not.
+    if (error instanceof RangeError) return parser.parse(withoutTags(source));
+    throw error;
+  }
 }
 
 /**

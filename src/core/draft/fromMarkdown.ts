@@ -8,7 +8,9 @@ import remarkRehype from "remark-rehype";
 import { type Processor, unified } from "unified";
 import type { Draft } from "./draft";
 import { blocksFromHast } from "./fromHast";
+import { parseHtml } from "./fromHtml";
 import { readFrontMatter } from "./frontMatter";
+import { limitDepth, withoutTags } from "./limitDepth";
 import { slugOf } from "./slug";
 
 /**
@@ -60,7 +62,20 @@ const toTree = unified()
  */
 export function draftFromMarkdown(file: string): Draft {
   const { meta, body } = readFrontMatter(file);
-  const tree = toTree.runSync(parser.parse(body) as MdastRoot) as HastRoot;
+  const tree = treeOf(body);
   if (!meta.slug) meta.slug = slugOf(meta.canonical);
   return { meta, blocks: blocksFromHast(tree), headingIds: "derived" };
+}
+
+/** A hundred quotes and lists opened in one line: nobody writes so, and the parser's time grows with the square. */
+const MARKER_CHAIN = /^[ \t]*(?:(?:>|[-+*](?=[ \t])|\d{1,9}[.)](?=[ \t]))[ \t]*){100,}/gm;
+
+function treeOf(body: string): HastRoot {
+  try {
+    return limitDepth(toTree.runSync(parser.parse(body.replace(MARKER_CHAIN, "")) as MdastRoot) as HastRoot);
+  } catch (error) {
+    // Nested beyond what the parser's own recursion can stand: the words are kept, the nesting is not.
+    if (error instanceof RangeError) return parseHtml(`<p>${withoutTags(body)}</p>`);
+    throw error;
+  }
 }
