@@ -75,7 +75,7 @@ export function Shell() {
           <Outlet />
         )}
       </main>
-      <Toaster position="bottom-left" toastOptions={{ duration: 8000 }} />
+      <Toaster position="bottom-left" offset={{ bottom: 48, left: 24 }} toastOptions={{ duration: 8000 }} />
       <Suspense>
         {finding && <CommandField onClose={() => setFinding(false)} />}
         {keys && <KeySheet onClose={() => setKeys(false)} />}

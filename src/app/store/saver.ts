@@ -43,7 +43,7 @@ export function createSaver<Change extends object>(
         // What came in meanwhile is newer and wins.
         const newer = pending.get(key);
         pending.set(key, newer ? merge(change, newer) : change);
-        onStatus({ state: "failed", message: error instanceof Error ? error.message : String(error) });
+        onStatus({ state: "failed", message: firstLine(error) });
         plan(wait);
         wait = Math.min(wait * 2, 60_000);
         return;
@@ -75,3 +75,7 @@ export function createSaver<Change extends object>(
     flush,
   };
 }
+
+/** The database says a failure twice, the second time with its name. */
+const firstLine = (error: unknown): string =>
+  (error instanceof Error ? error.message : String(error)).split("\n")[0]!.trim();

@@ -205,6 +205,9 @@ describe("slugs", () => {
   ])("of the address %j: %j", (address, slug) => expect(slugOf(address)).toBe(slug));
   it.each([
     ["Electric cargo bike for families: how to choose", "electric-cargo-bike-families-choose"],
+    ["How to park a cargo bike", "how-to-park-a-cargo-bike"],
+    ["Cargo bike for families", "cargo-bike-for-families"],
+    ["What is it that you do with a bike?", "what-is-it-that-you-do"],
     ["What is it?", "what-is-it"],
     ["Café Ñandú’s", "cafe-nandus"],
     ["…", ""],

@@ -15,12 +15,16 @@ export function slugOf(address: string): string {
   }
 }
 
-/** A slug for a title: folded words and single hyphens; small words go while enough others are left. */
+/**
+ * A slug for a title or keyword: folded words and single hyphens. Small words stay while the whole is short and they are
+ * no more than half of it; else they go, and what is left is cut to so many words.
+ */
 export function makeSlug(title: string, pack: LanguagePack, mostWords = 6): string {
   const words = fold(title)
     .replace(/'/g, "")
     .split(/[^\p{L}\p{N}]+/u)
     .filter(Boolean);
   const telling = words.filter((word) => !pack.smallWords.has(word));
-  return (telling.length >= 2 ? telling : words).slice(0, mostWords).join("-");
+  const whole = words.length <= mostWords && telling.length * 2 >= words.length;
+  return (whole || telling.length < 2 ? words : telling).slice(0, mostWords).join("-");
 }

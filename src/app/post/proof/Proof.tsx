@@ -29,7 +29,7 @@ export function Proof() {
       <div className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
         <StripHead />
       </div>
-      <div className="mx-auto grid w-full max-w-[1400px] grid-cols-[minmax(0,1fr)] gap-6 px-6 py-4 mid:grid-cols-[minmax(0,1fr)_420px]">
+      <div className="mx-auto grid w-full max-w-[1400px] grid-cols-[minmax(0,1fr)] gap-6 px-6 py-4 mid:grid-cols-[minmax(0,1fr)_480px]">
         <section aria-label="Ledger">
           <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
             <h2 className="font-serif text-xl">

@@ -6,10 +6,10 @@ import { postAddress } from "../../../data/draft";
 import { useApp } from "../../store/store";
 
 /** Widths of the drawings, in pixels of a results page. */
-const WIDE = 640;
+const WIDE = 620;
 const NARROW = 330;
 /** The column is narrower than a results page: the wide drawing is shown smaller, ruler and all. */
-const WIDE_SCALE = 0.615;
+const WIDE_SCALE = 0.73;
 
 export function ResultPreview() {
   const { post, report } = useApp((state) => state.openPost);
@@ -92,7 +92,7 @@ function Ruler({ width, room }: { width: number; room: number }) {
           stroke="var(--color-edge)"
         />
       ))}
-      {Array.from({ length: 7 }, (_, i) => (
+      {Array.from({ length: 6 }, (_, i) => (
         <text key={i} x={i * 100 + 3} y={16} fontSize={14} fill="var(--color-ink-2)">
           {i * 100}
         </text>
