@@ -2,10 +2,19 @@ import { useApp } from "../store/store";
 import { WeightStrip } from "../ui/WeightStrip";
 import { useGo } from "./useGo";
 
-/** The open post's weight strip. */
+/** The open post's weight strip, which stays in sight below the bars. */
 export function StripHead() {
   const report = useApp((state) => state.openPost.report);
   const go = useGo();
-  if (!report) return <div className="h-[4.6rem]" role="status" aria-label="Scoring" />;
-  return <WeightStrip findings={report.findings} score={report.score} onGo={go} />;
+  return (
+    <div className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
+      {report ? (
+        <WeightStrip findings={report.findings} score={report.score} onGo={go} />
+      ) : (
+        <p role="status" className="text-ink-2">
+          Scoring …
+        </p>
+      )}
+    </div>
+  );
 }

@@ -1,20 +1,20 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import { houseProfile, type Profile } from "../../core/proof/profile";
-import { parseProfile, ShapeError } from "../../data/schemas/validate";
+import { parseProfile } from "../../data/schemas/validate";
 import { saveProfile } from "../../data/settings";
 import { profileChanged } from "../store/sessionSlice";
 import { useAct, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { download } from "../ui/download";
 import { FileButton } from "../ui/FileButton";
-import { Notice } from "../ui/Notice";
+import { Refusal } from "./Refusal";
 
 /** The profile in force: weights and thresholds, as a file. */
 export function ProfileSection() {
   const profile = useApp((state) => state.session.profile);
   const act = useAct();
-  const [refused, setRefused] = useState<{ message: string; faults: string[] } | null>(null);
+  const [refused, setRefused] = useState<unknown>(null);
   const use = async (next: Profile) => {
     const before = profile;
     await saveProfile(next);
@@ -28,8 +28,7 @@ export function ProfileSection() {
     try {
       await use(parseProfile(await file.text()));
     } catch (error) {
-      const faults = error instanceof ShapeError ? error.faults : [];
-      setRefused({ message: (error as Error).message, faults });
+      setRefused(error);
     }
   };
   const weight = Object.values(profile.checks).reduce((sum, check) => sum + check.weight, 0);
@@ -39,18 +38,7 @@ export function ProfileSection() {
         {profile.name}, version {profile.version}: {Object.keys(profile.checks).length} checks, weights that
         sum to {weight}.
       </p>
-      {refused && (
-        <div className="mb-2">
-          <Notice title={refused.message}>
-            <p>The profile in force is unchanged.</p>
-            <ul className="list-disc pl-5">
-              {refused.faults.map((fault) => (
-                <li key={fault}>{fault}</li>
-              ))}
-            </ul>
-          </Notice>
-        </div>
-      )}
+      <Refusal error={refused} safe="The profile in force is unchanged." />
       <div className="flex flex-wrap gap-2">
         <FileButton label="Use another profile" accept=".json" onFile={(file) => void read(file)} />
         <Button

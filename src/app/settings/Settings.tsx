@@ -1,9 +1,12 @@
 /** Settings: what the site is called and where it is, the profile that scores it, and the workspace as one file. */
-import { type ReactNode, useEffect, useId, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import type { Site } from "../../data/model";
 import { saveSite } from "../../data/settings";
 import { siteChanged } from "../store/sessionSlice";
 import { useAct, useApp } from "../store/store";
+import { FieldLine } from "../ui/FieldLine";
+import { CheckedField } from "./CheckedField";
+import { LinesField } from "./LinesField";
 import { ProfileSection } from "./ProfileSection";
 import { WorkspaceSection } from "./WorkspaceSection";
 
@@ -31,97 +34,104 @@ export function Settings() {
         </p>
       )}
       <Section title="Site">
-        <Line label="Name">
-          {(id) => (
-            <input
-              id={id}
-              className="field-box"
-              value={site.name}
-              onChange={(e) => edit({ name: e.target.value })}
-            />
-          )}
-        </Line>
-        <Line label="Blog">
-          {(id) => (
-            <input
-              id={id}
-              className="field-box"
-              value={site.blogName}
-              onChange={(e) => edit({ blogName: e.target.value })}
-            />
-          )}
-        </Line>
-        <Line label="Address" hint="Scheme and host. Links to it count as internal.">
-          {(id) => (
-            <CheckedField
-              id={id}
-              value={site.origin}
-              fault={(text) =>
-                originOf(text) ? null : "An address such as https://my-site.example is needed."
-              }
-              onChange={(text) => edit({ origin: originOf(text)! })}
-            />
-          )}
-        </Line>
-        <Line label="Path of posts" hint="Stands before every slug, with slashes at both ends.">
-          {(id) => (
-            <CheckedField
-              id={id}
-              value={site.basePath}
-              fault={(text) =>
-                /^\/(?:[^\s/]+\/)*$/.test(text) ? null : "A path such as /blog/ is needed, or / alone."
-              }
-              onChange={(basePath) => edit({ basePath })}
-            />
-          )}
-        </Line>
-        <Line label="Title suffix" hint="What the site puts behind every meta title, with its leading blank.">
-          {(id) => (
-            <input
-              id={id}
-              className="field-box"
-              value={site.titleSuffix}
-              onChange={(e) => edit({ titleSuffix: e.target.value })}
-            />
-          )}
-        </Line>
-        <Line label="H1 of a post">
-          {(id) => (
-            <select
-              id={id}
-              className="field-box"
-              value={site.titleAsH1}
-              onChange={(e) => edit({ titleAsH1: e.target.value as Site["titleAsH1"] })}
-            >
-              <option value="auto">The title, where the text has no H1 of its own</option>
-              <option value="always">Always the title</option>
-              <option value="never">Never the title</option>
-            </select>
-          )}
-        </Line>
-        <Line label="Language" hint="As a tag: en, de, fr-CA. New posts begin with it.">
-          {(id) => (
-            <input
-              id={id}
-              className="field-box !w-32"
-              maxLength={20}
-              value={site.language}
-              onChange={(e) => edit({ language: e.target.value.trim() })}
-            />
-          )}
-        </Line>
-        <Line label="Categories" hint="One a line.">
-          {(id) => <Lines id={id} lines={site.categories} onChange={(categories) => edit({ categories })} />}
-        </Line>
-        <Line label="Authors" hint="One a line. New posts are the first one's.">
-          {(id) => <Lines id={id} lines={site.authors} onChange={(authors) => edit({ authors })} />}
-        </Line>
-        <Line
-          label="Other pages"
-          hint="Paths of pages that are no posts, one a line. A link to a path that is neither counts as broken."
-        >
-          {(id) => <Lines id={id} lines={site.pages} onChange={(pages) => edit({ pages })} />}
-        </Line>
+        <div className="flex flex-col gap-3">
+          <FieldLine label="Name">
+            {(id) => (
+              <input
+                id={id}
+                className="field-box"
+                value={site.name}
+                onChange={(e) => edit({ name: e.target.value })}
+              />
+            )}
+          </FieldLine>
+          <FieldLine label="Blog">
+            {(id) => (
+              <input
+                id={id}
+                className="field-box"
+                value={site.blogName}
+                onChange={(e) => edit({ blogName: e.target.value })}
+              />
+            )}
+          </FieldLine>
+          <FieldLine label="Address" hint="Scheme and host. Links to it count as internal.">
+            {(id) => (
+              <CheckedField
+                id={id}
+                value={site.origin}
+                fault={(text) =>
+                  originOf(text) ? null : "An address such as https://my-site.example is needed."
+                }
+                onChange={(text) => edit({ origin: originOf(text)! })}
+              />
+            )}
+          </FieldLine>
+          <FieldLine label="Path of posts" hint="Stands before every slug, with slashes at both ends.">
+            {(id) => (
+              <CheckedField
+                id={id}
+                value={site.basePath}
+                fault={(text) =>
+                  /^\/(?:[^\s/]+\/)*$/.test(text) ? null : "A path such as /blog/ is needed, or / alone."
+                }
+                onChange={(basePath) => edit({ basePath })}
+              />
+            )}
+          </FieldLine>
+          <FieldLine
+            label="Title suffix"
+            hint="What the site puts behind every meta title, with its leading blank."
+          >
+            {(id) => (
+              <input
+                id={id}
+                className="field-box"
+                value={site.titleSuffix}
+                onChange={(e) => edit({ titleSuffix: e.target.value })}
+              />
+            )}
+          </FieldLine>
+          <FieldLine label="H1 of a post">
+            {(id) => (
+              <select
+                id={id}
+                className="field-box"
+                value={site.titleAsH1}
+                onChange={(e) => edit({ titleAsH1: e.target.value as Site["titleAsH1"] })}
+              >
+                <option value="auto">The title, where the text has no H1 of its own</option>
+                <option value="always">Always the title</option>
+                <option value="never">Never the title</option>
+              </select>
+            )}
+          </FieldLine>
+          <FieldLine label="Language" hint="As a tag: en, de, fr-CA. New posts begin with it.">
+            {(id) => (
+              <input
+                id={id}
+                className="field-box !w-32"
+                maxLength={20}
+                value={site.language}
+                onChange={(e) => edit({ language: e.target.value.trim() })}
+              />
+            )}
+          </FieldLine>
+          <FieldLine label="Categories" hint="One a line.">
+            {(id) => (
+              <LinesField id={id} lines={site.categories} onChange={(categories) => edit({ categories })} />
+            )}
+          </FieldLine>
+          <FieldLine label="Authors" hint="One a line. New posts are the first one's.">
+            {(id) => <LinesField id={id} lines={site.authors} onChange={(authors) => edit({ authors })} />}
+          </FieldLine>
+          <FieldLine
+            label="Other pages"
+            hint="Paths of pages that are no posts, one a line. A link to a path that is neither counts as broken."
+          >
+            {(id) => <LinesField id={id} lines={site.pages} onChange={(pages) => edit({ pages })} />}
+          </FieldLine>
+        </div>
       </Section>
       <Section title="Scoring">
         <ProfileSection />
@@ -145,98 +155,5 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
       <h2 className="mb-3 font-serif text-lg">{title}</h2>
       {children}
     </section>
-  );
-}
-
-function Line({
-  label,
-  hint,
-  children,
-}: {
-  label: string;
-  hint?: string;
-  children: (id: string) => ReactNode;
-}) {
-  const id = useId();
-  return (
-    <div className="mb-3 grid grid-cols-[9rem_minmax(0,1fr)] gap-x-3">
-      <label htmlFor={id} className="pt-1.5 text-ink-2">
-        {label}
-      </label>
-      <div>
-        {children(id)}
-        {hint && <p className="mt-0.5 text-[12px] text-ink-2">{hint}</p>}
-      </div>
-    </div>
-  );
-}
-
-/** Takes effect only where it is right; what is wrong stays in the field and says so. */
-function CheckedField({
-  id,
-  value,
-  fault,
-  onChange,
-}: {
-  id: string;
-  value: string;
-  fault: (text: string) => string | null;
-  onChange: (text: string) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const wrong = typed === null ? null : fault(typed);
-  return (
-    <>
-      <input
-        id={id}
-        className="field-box"
-        aria-invalid={wrong !== null}
-        value={typed ?? value}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          if (fault(event.target.value) === null) onChange(event.target.value);
-        }}
-        onBlur={() => {
-          if (wrong === null) setTyped(null);
-        }}
-      />
-      {wrong && (
-        <p role="alert" className="text-[13px] text-plum">
-          {wrong} “{value}” stays in force.
-        </p>
-      )}
-    </>
-  );
-}
-
-function Lines({
-  id,
-  lines,
-  onChange,
-}: {
-  id: string;
-  lines: readonly string[];
-  onChange: (lines: string[]) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  return (
-    <textarea
-      id={id}
-      className="field-box grow-field"
-      rows={2}
-      value={typed ?? lines.join("\n")}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        onChange([
-          ...new Set(
-            event.target.value
-              .split("\n")
-              .map((line) => line.trim())
-              .filter(Boolean),
-          ),
-        ]);
-      }}
-      onBlur={() => setTyped(null)}
-    />
   );
 }

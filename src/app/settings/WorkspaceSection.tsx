@@ -1,17 +1,16 @@
 import { useState } from "react";
 import { toast } from "sonner";
-import { ShapeError } from "../../data/schemas/validate";
 import { loadDemo } from "../loadDemo";
 import { readSession } from "../start";
 import { Button } from "../ui/Button";
 import { download } from "../ui/download";
 import { FileButton } from "../ui/FileButton";
-import { Notice } from "../ui/Notice";
+import { Refusal } from "./Refusal";
 
 /** The workspace as one file: taken away, put back, started again. */
 export function WorkspaceSection() {
   const [busy, setBusy] = useState("");
-  const [refused, setRefused] = useState<{ message: string; faults: string[] } | null>(null);
+  const [refused, setRefused] = useState<unknown>(null);
 
   /** Replaces everything, and keeps what was there for an undo. */
   const replace = async (what: string, how: () => Promise<void>) => {
@@ -29,10 +28,7 @@ export function WorkspaceSection() {
       };
       toast(what, { duration: 60_000, action: { label: "Undo", onClick: () => void undo() } });
     } catch (error) {
-      setRefused({
-        message: (error as Error).message,
-        faults: error instanceof ShapeError ? error.faults : [],
-      });
+      setRefused(error);
     } finally {
       setBusy("");
     }
@@ -48,7 +44,7 @@ export function WorkspaceSection() {
         `workspace-${now.slice(0, 10)}.dunesparrow.zip`,
       );
     } catch (error) {
-      setRefused({ message: `The workspace could not be packed: ${(error as Error).message}`, faults: [] });
+      setRefused(new Error(`The workspace could not be packed: ${(error as Error).message}`));
     } finally {
       setBusy("");
     }
@@ -64,18 +60,7 @@ export function WorkspaceSection() {
         All posts, outlines, keywords, pictures and settings are kept in this browser. One file holds a copy
         of everything.
       </p>
-      {refused && (
-        <div className="mb-2">
-          <Notice title={refused.message}>
-            <p>Nothing was replaced: your workspace is as it was.</p>
-            <ul className="list-disc pl-5">
-              {refused.faults.map((fault) => (
-                <li key={fault}>{fault}</li>
-              ))}
-            </ul>
-          </Notice>
-        </div>
-      )}
+      <Refusal error={refused} safe="Nothing was replaced: your workspace is as it was." />
       <div className="flex flex-wrap gap-2">
         <Button kind="primary" disabled={busy !== ""} onClick={() => void backUp()}>
           Download the workspace file

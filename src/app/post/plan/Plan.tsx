@@ -8,35 +8,16 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
-import { CSS } from "@dnd-kit/utilities";
-import {
-  ArrowDown,
-  ArrowUp,
-  GripVertical,
-  IndentDecrease,
-  IndentIncrease,
-  NotebookPen,
-  Plus,
-  Redo2,
-  Trash2,
-  Undo2,
-} from "lucide-react";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import { NotebookPen, Plus, Redo2, Undo2 } from "lucide-react";
+import { type KeyboardEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
 import { branchLength, type OutlineItem, writeUp } from "../../../core/outline/outline";
 import { freshId } from "../../desk/createPost";
 import {
   outlineItemAdded,
-  outlineItemChanged,
   outlineItemMoved,
-  outlineItemNudged,
   outlineItemRemoved,
   outlineRedone,
   outlineUndone,
@@ -45,6 +26,7 @@ import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
+import { OutlineRow } from "./OutlineRow";
 
 export function Plan() {
   const { post, outline, past, future, readOnly } = useApp((state) => state.openPost);
@@ -182,163 +164,4 @@ function numberOf(outline: OutlineItem[], at: number): string {
     } else h3++;
   }
   return h3 ? `${h2}.${h3}` : String(h2);
-}
-
-interface RowProps {
-  item: OutlineItem;
-  number: string;
-  focused: boolean;
-  readOnly: boolean;
-  onFocused: () => void;
-  onEnter: () => void;
-  onRemove: () => void;
-}
-
-function OutlineRow({ item, number, focused, readOnly, onFocused, onEnter, onRemove }: RowProps) {
-  const act = useAct();
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: item.id,
-    disabled: readOnly,
-  });
-  const input = useRef<HTMLInputElement>(null);
-  const [noting, setNoting] = useState(item.note !== "");
-  const [released, setReleased] = useState(false);
-  const name = item.text || "empty heading";
-  useEffect(() => {
-    if (!focused) return;
-    input.current?.focus();
-    onFocused();
-  }, [focused, onFocused]);
-  const change = (changes: Partial<OutlineItem>) => act(outlineItemChanged({ id: item.id, changes }));
-  const nudge = (direction: -1 | 1) => act(outlineItemNudged({ id: item.id, direction }));
-
-  const onKey = (event: KeyboardEvent) => {
-    if (readOnly) return;
-    if (event.key === "Escape") setReleased(true);
-    if (event.key === "Enter") {
-      event.preventDefault();
-      onEnter();
-    } else if (event.key === "Tab" && !released && (event.shiftKey ? item.level === 3 : item.level === 2)) {
-      event.preventDefault();
-      change({ level: event.shiftKey ? 2 : 3 });
-    } else if (event.altKey && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
-      event.preventDefault();
-      nudge(event.key === "ArrowUp" ? -1 : 1);
-    } else if (event.altKey && event.key === "Backspace") {
-      event.preventDefault();
-      onRemove();
-    }
-  };
-
-  const tool =
-    "flex h-7 w-7 items-center justify-center rounded text-ink-2 hover:bg-proof-wash hover:text-proof disabled:opacity-30";
-  return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition, opacity: isDragging ? 0.6 : 1 }}
-      className={`group py-0.5 pr-2 ${item.level === 3 ? "pl-14" : "pl-2"}`}
-    >
-      <div className="flex items-center gap-1">
-        <button
-          type="button"
-          {...attributes}
-          {...listeners}
-          aria-label={`Drag “${name}”`}
-          disabled={readOnly}
-          className={`${tool} cursor-grab`}
-        >
-          <GripVertical size={15} aria-hidden="true" />
-        </button>
-        <span className="figures w-8 text-[13px] text-ink-2">{number}</span>
-        <input
-          ref={input}
-          aria-label={`Heading ${number}, level ${item.level}`}
-          placeholder="Heading"
-          maxLength={300}
-          readOnly={readOnly}
-          value={item.text}
-          onChange={(event) => change({ text: event.target.value })}
-          onKeyDown={onKey}
-          onFocus={() => setReleased(false)}
-          className={`min-w-0 flex-1 rounded border border-transparent bg-transparent px-1 py-0.5 font-serif hover:border-rule focus:border-edge ${
-            item.level === 2 ? "text-[17px] font-semibold" : "text-[15px]"
-          }`}
-        />
-        <span className="text-[12px] text-ink-2">H{item.level}</span>
-        <div className="flex opacity-0 focus-within:opacity-100 group-hover:opacity-100">
-          <button
-            type="button"
-            className={tool}
-            title="Deeper"
-            aria-label={`Make “${name}” an H3`}
-            disabled={item.level === 3 || readOnly}
-            onClick={() => change({ level: 3 })}
-          >
-            <IndentIncrease size={15} aria-hidden="true" />
-          </button>
-          <button
-            type="button"
-            className={tool}
-            title="Up a level"
-            aria-label={`Make “${name}” an H2`}
-            disabled={item.level === 2 || readOnly}
-            onClick={() => change({ level: 2 })}
-          >
-            <IndentDecrease size={15} aria-hidden="true" />
-          </button>
-          <button
-            type="button"
-            className={tool}
-            title="Move up"
-            aria-label={`Move “${name}” up`}
-            disabled={readOnly}
-            onClick={() => nudge(-1)}
-          >
-            <ArrowUp size={15} aria-hidden="true" />
-          </button>
-          <button
-            type="button"
-            className={tool}
-            title="Move down"
-            aria-label={`Move “${name}” down`}
-            disabled={readOnly}
-            onClick={() => nudge(1)}
-          >
-            <ArrowDown size={15} aria-hidden="true" />
-          </button>
-          <button
-            type="button"
-            className={tool}
-            title="Note"
-            aria-label={`Note under “${name}”`}
-            aria-expanded={noting}
-            onClick={() => setNoting(!noting)}
-          >
-            <NotebookPen size={15} aria-hidden="true" />
-          </button>
-          <button
-            type="button"
-            className={tool}
-            title="Delete"
-            aria-label={`Delete “${name}”`}
-            disabled={readOnly}
-            onClick={onRemove}
-          >
-            <Trash2 size={15} aria-hidden="true" />
-          </button>
-        </div>
-      </div>
-      {noting && (
-        <textarea
-          aria-label={`Note to heading ${number}`}
-          placeholder="What belongs here"
-          rows={Math.min(6, Math.max(1, item.note.split("\n").length))}
-          readOnly={readOnly}
-          value={item.note}
-          onChange={(event) => change({ note: event.target.value })}
-          className="ml-[4.5rem] w-[calc(100%-7rem)] resize-y rounded border border-rule bg-paper px-2 py-1 text-[13px]"
-        />
-      )}
-    </li>
-  );
 }

@@ -26,9 +26,7 @@ export function Proof() {
   const aside = report.findings.filter(({ state }) => state === "set-aside").length;
   return (
     <div className="flex flex-1 flex-col">
-      <div className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
-        <StripHead />
-      </div>
+      <StripHead />
       <div className="mx-auto grid w-full max-w-[1400px] grid-cols-[minmax(0,1fr)] gap-6 px-6 py-4 mid:grid-cols-[minmax(0,1fr)_480px]">
         <section aria-label="Ledger">
           <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">

@@ -61,9 +61,7 @@ export function Write() {
 
   return (
     <div className="flex flex-1 flex-col">
-      <div className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
-        <StripHead />
-      </div>
+      <StripHead />
       <div className="mx-auto grid w-full max-w-[1400px] flex-1 grid-cols-[minmax(0,1fr)_210px] gap-x-5 px-6 pb-10 pt-4 mid:grid-cols-[150px_minmax(0,760px)_minmax(220px,1fr)]">
         <div className="hidden mid:block">
           <SectionMap editor={editor} onGo={goTo} />

@@ -1,0 +1,66 @@
+import { Download, FileCode2, FileText } from "lucide-react";
+import { useState } from "react";
+import { toast } from "sonner";
+import { Button } from "../../ui/Button";
+import { download } from "../../ui/download";
+import { count } from "../../ui/figures";
+import { usePostSession } from "../currentSession";
+import type { ExportedFile } from "./exportPost";
+
+/** The files to take away: free when every gate is open, or when the shut ones are knowingly waved through. */
+export function Downloads({ shut }: { shut: number }) {
+  const session = usePostSession();
+  const [waved, setWaved] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const ready = !shut || waved;
+  const save = async (make: "exportPage" | "exportMarkdown") => {
+    setBusy(true);
+    try {
+      const exports = await import("./exportPost");
+      const file: ExportedFile = await exports[make](session);
+      download(file.blob, file.name);
+      toast(
+        `Downloaded ${file.name}.${file.missing ? ` ${count(file.missing, "picture")} had no file and stays an address.` : ""}`,
+      );
+    } catch (error) {
+      toast.error(
+        `The file could not be made: ${(error as Error).message}. Your post is as it was; try again.`,
+        { duration: 12_000 },
+      );
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <section aria-label="Download" className="border border-rule bg-sheet p-3">
+      <h2 className="mb-2 flex items-center gap-1.5">
+        <Download size={15} aria-hidden="true" /> Take it away
+      </h2>
+      {shut > 0 && (
+        <label className="mb-3 flex items-start gap-2 border-l-2 border-plum pl-2">
+          <input
+            type="checkbox"
+            className="mt-1"
+            checked={waved}
+            onChange={(event) => setWaved(event.target.checked)}
+          />
+          <span>
+            I know that {count(shut, "gate")} {shut === 1 ? "is" : "are"} shut, and release all the same.
+          </span>
+        </label>
+      )}
+      <div className="flex flex-col gap-2">
+        <Button kind="primary" disabled={!ready || busy} onClick={() => void save("exportPage")}>
+          <FileCode2 size={15} aria-hidden="true" /> HTML page
+        </Button>
+        <Button disabled={!ready || busy} onClick={() => void save("exportMarkdown")}>
+          <FileText size={15} aria-hidden="true" /> Markdown and pictures, zipped
+        </Button>
+      </div>
+      <p className="mt-2 text-[13px] text-ink-2">
+        The page stands alone, its pictures in it. Both can be imported on the Desk again, and scored by
+        command.
+      </p>
+    </section>
+  );
+}

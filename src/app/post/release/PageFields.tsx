@@ -1,0 +1,122 @@
+import { useId } from "react";
+import { Link } from "react-router";
+import { postAddress } from "../../../data/draft";
+import type { Post } from "../../../data/model";
+import { postEdited } from "../../store/openPostSlice";
+import { useAct, useApp } from "../../store/store";
+import { FieldLine } from "../../ui/FieldLine";
+import { TagField } from "./TagField";
+
+/** What the page carries besides its text. */
+export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }) {
+  const act = useAct();
+  const site = useApp((state) => state.session.site);
+  const edit = (changes: Partial<Post>) => act(postEdited(changes));
+  const authors = useId();
+  return (
+    <section aria-label="The page" className="max-w-[44rem] border border-rule bg-sheet px-4 py-3">
+      <h2 className="mb-1 text-[13px] text-ink-2">The page carries</h2>
+      <FieldLine label="Address">
+        {(id) => (
+          <span className="flex min-w-0 items-baseline">
+            <span className="shrink-0 text-ink-2">
+              {site.origin.replace(/^https?:\/\//, "")}
+              {site.basePath}
+            </span>
+            <input
+              id={id}
+              className="line-field"
+              readOnly={readOnly}
+              value={post.slug}
+              onChange={(event) => edit({ slug: event.target.value })}
+            />
+          </span>
+        )}
+      </FieldLine>
+      <FieldLine label="Canonical">
+        {(id) => (
+          <input
+            id={id}
+            type="url"
+            className="line-field"
+            readOnly={readOnly}
+            placeholder={postAddress({ ...post, canonical: "" }, site) || "the post's own address"}
+            value={post.canonical}
+            onChange={(event) => edit({ canonical: event.target.value.trim() })}
+          />
+        )}
+      </FieldLine>
+      <FieldLine label="Category">
+        {(id) => (
+          <select
+            id={id}
+            className="line-field"
+            disabled={readOnly}
+            value={post.category}
+            onChange={(event) => edit({ category: event.target.value })}
+          >
+            <option value="">None</option>
+            {[...new Set([...site.categories, post.category])].filter(Boolean).map((name) => (
+              <option key={name}>{name}</option>
+            ))}
+          </select>
+        )}
+      </FieldLine>
+      <FieldLine label="Tags">
+        {(id) => (
+          <TagField id={id} tags={post.tags} readOnly={readOnly} onChange={(tags) => edit({ tags })} />
+        )}
+      </FieldLine>
+      <FieldLine label="Author">
+        {(id) => (
+          <>
+            <input
+              id={id}
+              list={authors}
+              className="line-field"
+              readOnly={readOnly}
+              value={post.author}
+              onChange={(event) => edit({ author: event.target.value })}
+            />
+            <datalist id={authors}>
+              {site.authors.map((name) => (
+                <option key={name}>{name}</option>
+              ))}
+            </datalist>
+          </>
+        )}
+      </FieldLine>
+      <FieldLine label="Date">
+        {(id) => (
+          <input
+            id={id}
+            type="date"
+            className="line-field !w-44"
+            readOnly={readOnly}
+            value={post.date}
+            onChange={(event) => edit({ date: event.target.value })}
+          />
+        )}
+      </FieldLine>
+      <FieldLine label="Language">
+        {(id) => (
+          <input
+            id={id}
+            className="line-field !w-44"
+            readOnly={readOnly}
+            maxLength={20}
+            value={post.language}
+            onChange={(event) => edit({ language: event.target.value.trim() })}
+          />
+        )}
+      </FieldLine>
+      <p className="mt-2 text-[13px] text-ink-2">
+        Title, meta title and description are on{" "}
+        <Link className="quiet-link" to="../write" relative="path">
+          the sheet
+        </Link>
+        .
+      </p>
+    </section>
+  );
+}
