@@ -1,5 +1,6 @@
 /** What the application computes for itself, without a browser. */
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { stemKey } from "../core/keywords/stemKey";
 import { newPost } from "../data/draft";
 import { emptySite } from "../data/settings";
 import { attention } from "./desk/attention";
@@ -112,7 +113,15 @@ describe("what needs attention", () => {
     ],
     ["a live post without a category", [post("a", { status: "live" })], ["Without a category:"]],
   ])("%s", (_what, posts, texts) => {
-    expect(attention(posts, "2026-11-24").map(({ text }) => text)).toEqual(texts);
+    expect(
+      attention(
+        posts,
+        "2026-11-24",
+        new Map(
+          posts.filter(({ keyword }) => keyword).map(({ id, keyword }) => [id, stemKey(keyword, "en")]),
+        ),
+      ).map(({ text }) => text),
+    ).toEqual(texts);
   });
 });
 

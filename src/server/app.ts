@@ -1,6 +1,7 @@
 /** The server: it serves the built application and holds no user data. */
 import { existsSync } from "node:fs";
 import { join } from "node:path";
+import compression from "compression";
 import express, { type Express } from "express";
 import helmet from "helmet";
 

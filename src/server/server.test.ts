@@ -51,6 +51,12 @@ describe("the server", () => {
     expect((await request(app).get("/")).headers["cache-control"]).toBe("no-cache");
   });
 
+  it("packs what is worth packing", async () => {
+    writeFileSync(join(dist, "assets", "big-1.js"), "x".repeat(5000));
+    const { headers } = await request(app).get("/assets/big-1.js").set("Accept-Encoding", "gzip");
+    expect(headers["content-encoding"]).toBe("gzip");
+  });
+
   it("says so where nothing has been built", () => {
     expect(() => createApp(join(dist, "none"))).toThrow("no built application");
   });

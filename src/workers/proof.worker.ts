@@ -1,6 +1,7 @@
 /** Scoring, off the main thread. */
 import * as Comlink from "comlink";
 import type { EditorDoc } from "../core/draft/editorJson";
+import { stemKey } from "../core/keywords/stemKey";
 import type { ProofContext } from "../core/proof/context";
 import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
 import type { Profile } from "../core/proof/profile";
@@ -14,6 +15,9 @@ const engine = new ProofEngine();
 const api = {
   update: (update: DraftUpdate): RevisedReport => engine.update(update),
   close: (postId: string): void => engine.close(postId),
+  /** Keys that agree where two keywords say the same, in the order given. */
+  stemKeys: (keywords: { keyword: string; language: string }[]): string[] =>
+    keywords.map(({ keyword, language }) => stemKey(keyword, language)),
   /** Scores a post that is not open. */
   score: (post: Post, site: Site, doc: EditorDoc, context: ProofContext, profile: Profile): Report =>
     proof(draftOf(post, site, doc), context, profile),

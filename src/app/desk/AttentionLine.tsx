@@ -2,16 +2,22 @@
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import type { Post } from "../../data/model";
-import type { AttentionNote } from "./attention";
+import { proofWorker } from "../../workers/clients";
+import { type AttentionNote, attention } from "./attention";
 
 export function AttentionLine({ posts }: { posts: Post[] }) {
   const [notes, setNotes] = useState<AttentionNote[]>([]);
   useEffect(() => {
     let live = true;
-    // Comparing targets needs the language's stems, which the first sight of the Desk does not wait for.
-    void import("./attention").then(({ attention }) => {
-      if (live) setNotes(attention(posts, new Date().toISOString().slice(0, 10)));
-    });
+    // Comparing targets needs the language's stems: the worker has them.
+    const targets = posts.filter((post) => post.keyword.trim());
+    void proofWorker()
+      .stemKeys(targets.map(({ keyword, language }) => ({ keyword, language })))
+      .then((keys) => {
+        if (!live) return;
+        const byPost = new Map(targets.map(({ id }, i) => [id, keys[i]!]));
+        setNotes(attention(posts, new Date().toISOString().slice(0, 10), byPost));
+      });
     return () => {
       live = false;
     };

@@ -1,5 +1,4 @@
 /** What of the whole site needs a decision. */
-import { stemKey } from "../../core/keywords/stemKey";
 import type { Post, Stage } from "../../data/model";
 
 export interface AttentionNote {
@@ -9,12 +8,19 @@ export interface AttentionNote {
   stage?: Stage;
 }
 
-/** @param today ISO date */
-export function attention(posts: readonly Post[], today: string): AttentionNote[] {
+/**
+ * @param today ISO date
+ * @param targetKeys by post id: keys that agree where two targets say the same; a post without a target has none
+ */
+export function attention(
+  posts: readonly Post[],
+  today: string,
+  targetKeys: ReadonlyMap<string, string>,
+): AttentionNote[] {
   const notes: AttentionNote[] = [];
   const byTarget = groupBy(
-    posts.filter((post) => post.keyword.trim()),
-    (post) => stemKey(post.keyword, post.language),
+    posts.filter((post) => targetKeys.has(post.id)),
+    (post) => targetKeys.get(post.id)!,
   );
   for (const same of byTarget.values()) {
     if (same.length > 1)
