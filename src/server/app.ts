@@ -41,6 +41,7 @@ export function createApp(dist: string): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use(compression());
   app.use(
     "/assets",
     express.static(join(dist, "assets"), { immutable: true, maxAge: "365d", fallthrough: false }),
