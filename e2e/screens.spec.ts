@@ -70,6 +70,19 @@ test("the strip is a list that a screen reader and the keyboard can use", async 
   ).toHaveCount(1);
 });
 
+test("the strip folds to its groups where there is no room for checks", async ({ page }) => {
+  await page.setViewportSize({ width: 800, height: 800 });
+  await openDesk(page);
+  await openStage(page, `${TOUR}/write`);
+  const blocks = page.getByRole("region", { name: /^Score [\d.]+ of 100, by group/ }).getByRole("button");
+  await expect(blocks).toHaveCount(5);
+  await blocks.first().focus();
+  await page.keyboard.press("End");
+  await expect(page.getByRole("button", { name: /^Links: [\d.]+ of 8\. Anchor texts:/ })).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect.poll(() => page.evaluate(() => getSelection()?.toString())).toBe("here");
+});
+
 test("the page comes with a strict policy, and nothing inline runs", async ({ page, request, watch }) => {
   const policy = (await request.get("/")).headers()["content-security-policy"]!;
   expect(policy).toContain("default-src 'none'");

@@ -3,6 +3,7 @@
  * Nothing is taken from a file before all of it has been checked.
  */
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import { safeDoc } from "../core/draft/safeDoc";
 import type { KeywordRow } from "../core/keywords/keyword";
 import { foldPlain } from "../core/text/fold";
 import { db } from "./db";
@@ -72,7 +73,7 @@ export async function replaceWorkspace({ file, pictures }: Workspace): Promise<v
     await Promise.all(db.tables.map((table) => table.clear()));
     await db.settings.put({ key: "site", value: file.site });
     await db.posts.bulkAdd(file.posts);
-    await db.bodies.bulkAdd(file.bodies);
+    await db.bodies.bulkAdd(file.bodies.map(({ postId, doc }) => ({ postId, doc: safeDoc(doc).doc })));
     await db.outlines.bulkAdd(file.outlines);
     await db.keywords.bulkPut(file.keywords.map((row) => ({ ...row, id: foldPlain(row.text) })));
     await db.assets.bulkAdd(assets);

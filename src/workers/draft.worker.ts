@@ -5,6 +5,7 @@ import type { EditorDoc } from "../core/draft/editorJson";
 import { draftFromHtml } from "../core/draft/fromHtml";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import { cleanPaste, cleanPlainPaste } from "../core/draft/pasted";
+import { type SafeDoc, safeDoc } from "../core/draft/safeDoc";
 import { blocksToEditor } from "../core/draft/toEditor";
 import { draftToMarkdown } from "../core/draft/toMarkdown";
 import { draftToPage } from "../core/release/page";
@@ -14,7 +15,8 @@ const api = {
   cleanPaste: (html: string): EditorDoc => cleanPaste(html),
   cleanPlainPaste: (text: string): EditorDoc => cleanPlainPaste(text),
   cleanDocument: (doc: EditorDoc): EditorDoc => cleanDocument(doc),
-  toEditor: (blocks: Block[]): EditorDoc => blocksToEditor(blocks),
+  /** The editor's document of blocks that came from a file: nothing in it acts. */
+  toEditor: (blocks: Block[]): SafeDoc => safeDoc(blocksToEditor(blocks)),
   /** Reads a Markdown or HTML file. The draft tree can hold nothing that acts: what it does not know is gone. */
   readFile: (name: string, text: string): Draft =>
     /\.x?html?$/i.test(name) ? draftFromHtml(text) : draftFromMarkdown(text),

@@ -7,6 +7,7 @@ import { addPost } from "../../data/posts";
 import { draftWorker } from "../../workers/clients";
 import { keepPicture, PictureError } from "../post/write/keepPicture";
 import { store } from "../store/store";
+import { count } from "../ui/figures";
 import { freshId } from "./createPost";
 
 export type ImportResult = { id: string; title: string; notes: string[] } | { error: string };
@@ -95,12 +96,14 @@ async function keep(draft: Draft, files: Map<string, Uint8Array>, name: string):
     stage: "write",
     title: fields.title || firstHeading(draft.blocks) || fields.metaTitle,
   });
-  await addPost(post, await draftWorker().toEditor(blocks));
-  return {
-    id,
-    title: post.title,
-    notes: lost ? [`${lost} pictures could not be read and stay as addresses.`] : [],
-  };
+  const { doc, removed } = await draftWorker().toEditor(blocks);
+  await addPost(post, doc);
+  const notes = [
+    lost && `${count(lost, "picture")} could not be read and stayed an address.`,
+    removed &&
+      `${count(removed, "address", "addresses")} that would run or open something unsafe ${removed === 1 ? "was" : "were"} taken out; the words are there.`,
+  ];
+  return { id, title: post.title, notes: notes.filter((note): note is string => typeof note === "string") };
 }
 
 const firstHeading = (blocks: readonly Block[]): string =>

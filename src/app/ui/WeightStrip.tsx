@@ -4,6 +4,7 @@ import { byWorth, counts } from "../../core/proof/finding";
 import { groups } from "../../core/proof/groups";
 import type { ListedFinding } from "../../data/model";
 import { points } from "./figures";
+import { useMatches } from "./useMatches";
 
 const shown = (findings: readonly ListedFinding[]) =>
   findings.filter((f) => f.state !== "not-applicable" && f.weight > 0);
@@ -31,6 +32,51 @@ export function sayFinding(f: ListedFinding): string {
   return `${f.name}: ${earned}. ${f.reason}`;
 }
 
+/** One block of the strip: a check, or a whole group where there is no room for checks. */
+interface Block {
+  id: string;
+  says: string;
+  weight: number;
+  share: number;
+  shape: string;
+  gain: number;
+  worthMost: boolean;
+  /** The check that the block leads to. */
+  goal: ListedFinding["id"];
+}
+
+function checkBlock(f: ListedFinding, worthMost: boolean): Block {
+  const { id, weight, share, gain } = f;
+  return {
+    id,
+    says: sayFinding(f),
+    weight,
+    share: f.state === "judged" ? share : 0,
+    shape: shapeOf(f),
+    gain,
+    worthMost,
+    goal: id,
+  };
+}
+
+/** Leads to what is worth most in the group. */
+function groupBlock(id: string, name: string, members: readonly ListedFinding[], worthMost: boolean): Block {
+  const counted = members.filter(counts);
+  const weight = counted.reduce((sum, f) => sum + f.weight, 0);
+  const earned = counted.reduce((sum, f) => sum + f.weight * f.share, 0);
+  const [best] = byWorth(members);
+  return {
+    id,
+    says: `${name}: ${points(earned)} of ${weight}.${best ? ` ${best.name}: ${best.reason}` : ""}`,
+    weight: weight || members.reduce((sum, f) => sum + f.weight, 0),
+    share: weight ? earned / weight : 0,
+    shape: weight ? (earned > 0 ? "border-proof" : "border-edge") : "border-edge fill-struck",
+    gain: best?.gain ?? 0,
+    worthMost,
+    goal: (best ?? members[0]!).id,
+  };
+}
+
 interface Props {
   findings: readonly ListedFinding[];
   score: number;
@@ -38,56 +84,64 @@ interface Props {
 }
 
 export function WeightStrip({ findings, score, onGo }: Props) {
+  const folded = useMatches("(max-width: 899px)");
   const [active, setActive] = useState<string | null>(null);
   const list = useRef<HTMLUListElement>(null);
-  const parts = grouped(findings);
-  const flat = parts.flatMap(({ members }) => members);
-  const worth = byWorth(findings)[0];
-  const said = flat.find((f) => f.id === active);
-  const tabStop = active ?? worth?.id ?? flat[0]?.id;
+  const [worth] = byWorth(findings);
+  const parts = grouped(findings).map(({ id, name, members }) => ({
+    id,
+    blocks: folded
+      ? [
+          groupBlock(
+            id,
+            name,
+            members,
+            members.some((f) => f === worth),
+          ),
+        ]
+      : members.map((f) => checkBlock(f, f === worth)),
+  }));
+  const flat = parts.flatMap(({ blocks }) => blocks);
+  const said = flat.find((block) => block.id === active);
+  const tabStop = active ?? flat.find(({ worthMost }) => worthMost)?.id ?? flat[0]?.id;
 
   const onKey = (event: KeyboardEvent) => {
-    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key] ?? 0;
-    const at = flat.findIndex((f) => f.id === tabStop);
-    const next =
-      event.key === "Home"
-        ? 0
-        : event.key === "End"
-          ? flat.length - 1
-          : step
-            ? Math.min(flat.length - 1, Math.max(0, at + step))
-            : -1;
-    if (next < 0) return;
+    const at = flat.findIndex(({ id }) => id === tabStop);
+    const last = flat.length - 1;
+    const next = { ArrowRight: Math.min(last, at + 1), ArrowLeft: Math.max(0, at - 1), Home: 0, End: last }[
+      event.key
+    ];
+    if (next === undefined) return;
     event.preventDefault();
     list.current?.querySelector<HTMLElement>(`[data-check="${flat[next]!.id}"]`)?.focus();
   };
 
   return (
-    <section aria-label={`Score ${points(score)} of 100, by check`}>
+    <section aria-label={`Score ${points(score)} of 100, by ${folded ? "group" : "check"}`}>
       <ul ref={list} aria-label="Checks by weight" className="flex h-5 gap-2" onKeyDown={onKey}>
-        {parts.map(({ id, members }) => (
-          <li key={id} className="contents">
-            {members.map((f) => (
+        {parts.map(({ id: group, blocks }) => (
+          <li key={group} className="contents">
+            {blocks.map(({ id, says, weight, share, shape, gain, worthMost, goal }) => (
               <button
-                key={f.id}
+                key={id}
                 type="button"
-                data-check={f.id}
-                tabIndex={f.id === tabStop ? 0 : -1}
-                aria-label={`${sayFinding(f)}${f.id === worth?.id ? ` Worth most next: plus ${points(f.gain)}.` : ""}`}
-                onClick={() => onGo(f.id)}
-                onFocus={() => setActive(f.id)}
+                data-check={id}
+                tabIndex={id === tabStop ? 0 : -1}
+                aria-label={`${says}${worthMost ? ` Worth most next: plus ${points(gain)}.` : ""}`}
+                onClick={() => onGo(goal)}
+                onFocus={() => setActive(id)}
                 onBlur={() => setActive(null)}
-                onMouseEnter={() => setActive(f.id)}
+                onMouseEnter={() => setActive(id)}
                 onMouseLeave={() => setActive(null)}
-                style={{ flexGrow: f.weight, flexBasis: 0 }}
-                className={`relative -ml-1.5 min-w-1.5 overflow-hidden rounded-[2px] border first:ml-0 ${shapeOf(f)} ${
-                  f.id === worth?.id ? "outline-2 outline-offset-1 outline-brass" : ""
+                style={{ flexGrow: weight, flexBasis: 0 }}
+                className={`relative -ml-1.5 min-w-1.5 overflow-hidden rounded-[2px] border first:ml-0 ${shape} ${
+                  worthMost ? "outline-2 outline-offset-1 outline-brass" : ""
                 }`}
               >
-                {f.state === "judged" && f.share > 0 && (
+                {share > 0 && (
                   <span
-                    className={`eased absolute inset-y-0 left-0 ${f.share > 0.999 ? "fill-earned" : "fill-partly"}`}
-                    style={{ width: `${f.share * 100}%` }}
+                    className={`eased absolute inset-y-0 left-0 ${share > 0.999 ? "fill-earned" : "fill-partly"}`}
+                    style={{ width: `${share * 100}%` }}
                   />
                 )}
               </button>
@@ -99,7 +153,7 @@ export function WeightStrip({ findings, score, onGo }: Props) {
       <p className="h-5 truncate text-[13px] text-ink-2" aria-hidden="true">
         {said ? (
           <>
-            {sayFinding(said)}
+            {said.says}
             {said.gain > 0.005 && <span className="text-ink"> +{points(said.gain)}</span>}
           </>
         ) : worth ? (
