@@ -20,5 +20,7 @@ export default defineConfig({
     target: "es2023",
     assetsInlineLimit: 0,
     reportCompressedSize: false,
+    // The editor and the workers are large by what they hold, and load only when they are needed.
+    chunkSizeWarningLimit: 700,
   },
 });

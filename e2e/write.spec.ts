@@ -181,6 +181,41 @@ test("a picture that cannot be read is said, and the good one beside it comes in
   await expect(sheet(page).getByRole("img", { name: "Folding lock, closed" })).toBeVisible();
 });
 
+test("pictures come in by drop and by paste", async ({ page }) => {
+  await blankPost(page);
+  const bytes = [...readFileSync("demo/pictures/folding-lock.jpg")];
+  await sheet(page).evaluate((target, data) => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File([new Uint8Array(data)], "dropped-lock.jpg", { type: "image/jpeg" }));
+    const { left, top } = target.getBoundingClientRect();
+    target.dispatchEvent(
+      new DragEvent("drop", {
+        dataTransfer: transfer,
+        bubbles: true,
+        cancelable: true,
+        clientX: left + 20,
+        clientY: top + 10,
+      }),
+    );
+  }, bytes);
+  await expect(sheet(page).getByText(/dropped-lock\.jpg, \d+ KB/)).toBeVisible();
+  await sheet(page).evaluate((target, data) => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File([new Uint8Array(data)], "pasted-lock.jpg", { type: "image/jpeg" }));
+    target.dispatchEvent(
+      new ClipboardEvent("paste", { clipboardData: transfer, bubbles: true, cancelable: true }),
+    );
+  }, bytes);
+  await expect(sheet(page).getByText(/pasted-lock\.jpg, \d+ KB/)).toBeVisible();
+  // Steps closer than half a second are undone as one.
+  await scoreOf(page);
+  await page.waitForTimeout(600);
+  await page.getByRole("button", { name: "Remove the picture dropped-lock.jpg" }).click();
+  await expect(sheet(page).locator("figure")).toHaveCount(1);
+  await page.getByRole("toolbar", { name: "Insert" }).getByRole("button", { name: "Undo" }).click();
+  await expect(sheet(page).locator("figure")).toHaveCount(2);
+});
+
 test("margin notes stand level with their paragraphs and never lie on each other", async ({ page }) => {
   await openStage(page, `${TOUR}/write`);
   const notes = page.getByRole("region", { name: "Margin notes" });

@@ -6,6 +6,7 @@ import remarkGfm from "remark-gfm";
 import remarkParse from "remark-parse";
 import remarkRehype from "remark-rehype";
 import { type Processor, unified } from "unified";
+import { SKIP, visit } from "unist-util-visit";
 import type { Draft } from "./draft";
 import { blocksFromHast } from "./fromHast";
 import { parseHtml } from "./fromHtml";
@@ -72,10 +73,23 @@ const MARKER_CHAIN = /^[ \t]*(?:(?:>|[-+*](?=[ \t])|\d{1,9}[.)](?=[ \t]))[ \t]*)
 
 function treeOf(body: string): HastRoot {
   try {
-    return limitDepth(toTree.runSync(parser.parse(body.replace(MARKER_CHAIN, "")) as MdastRoot) as HastRoot);
+    return withoutFootnoteFurniture(
+      limitDepth(toTree.runSync(parser.parse(body.replace(MARKER_CHAIN, "")) as MdastRoot) as HastRoot),
+    );
   } catch (error) {
     // Nested beyond what the parser's own recursion can stand: the words are kept, the nesting is not.
     if (error instanceof RangeError) return parseHtml(`<p>${withoutTags(body)}</p>`);
     throw error;
   }
+}
+
+/** The heading, the numbers and the arrows that the renderer adds around footnotes are nobody's headings and links. */
+function withoutFootnoteFurniture(root: HastRoot): HastRoot {
+  visit(root, "element", (node, index, parent) => {
+    const { dataFootnoteRef, dataFootnoteBackref, id } = node.properties;
+    if (dataFootnoteRef === undefined && dataFootnoteBackref === undefined && id !== "footnote-label") return;
+    parent!.children.splice(index!, 1);
+    return [SKIP, index!];
+  });
+  return root;
 }

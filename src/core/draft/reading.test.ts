@@ -182,6 +182,17 @@ Text with **bold**, _italic_ and [a link](/x "t").
     expect(draftFromMarkdown(written).meta).toEqual(meta);
   });
 
+  it("reads footnotes as text: neither their heading nor their numbers are the writer's", () => {
+    const { blocks } = draftFromMarkdown(
+      "Pads last 900 km[^1].\n\n[^1]: The [council](https://c.example) counted.",
+    );
+    expect(blocks.map(({ kind, text }) => `${kind}: ${text}`)).toEqual([
+      "paragraph: Pads last 900 km.",
+      "listItem: The council counted.",
+    ]);
+    expect(blocks.flatMap(({ runs }) => linksOf(runs)).map(({ text }) => text)).toEqual(["council"]);
+  });
+
   it("treats HTML in it as HTML, with nothing that acts", () => {
     const { blocks } = draftFromMarkdown(
       '<script>alert(1)</script>\n\n<figure><img src="a.jpg" alt=""><figcaption>C</figcaption></figure>\n\n<p onclick="x()">Text</p>',

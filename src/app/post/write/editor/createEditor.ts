@@ -8,6 +8,7 @@ import type { EditorDoc } from "../../../../core/draft/editorJson";
 import { BlockIds } from "./blockIds";
 import { Embed } from "./embed";
 import { Evidence } from "./evidence";
+import { insertPictures } from "./insertPictures";
 import { pasteInto } from "./paste";
 import { PictureNode } from "./picture";
 
@@ -69,7 +70,7 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
         const files = [...(event.dataTransfer?.files ?? [])];
         if (!files.length) return false;
         event.preventDefault();
-        void import("./insertPictures").then(({ insertPictures }) => insertPictures(editor, files));
+        void insertPictures(editor, files);
         return true;
       },
     },

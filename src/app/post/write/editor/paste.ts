@@ -5,6 +5,7 @@ import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
 import { draftWorker } from "../../../../workers/clients";
 import { keepPicture, PictureError } from "../keepPicture";
+import { insertPictures } from "./insertPictures";
 
 /** More text than any post holds; the editor would stand still under it. */
 const MOST_CHARACTERS = 400_000;
@@ -19,7 +20,7 @@ export function pasteInto(editor: Editor, event: ClipboardEvent): boolean {
   const text = data.getData("text/plain");
   const pictures = [...data.files].filter((file) => file.type.startsWith("image/"));
   if (!html && pictures.length) {
-    void import("./insertPictures").then(({ insertPictures }) => insertPictures(editor, pictures));
+    void insertPictures(editor, pictures);
     return true;
   }
   if (!html && !text) return false;
