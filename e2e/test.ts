@@ -83,3 +83,24 @@ export async function downloaded(
   const [file] = await Promise.all([page.waitForEvent("download"), act()]);
   return { name: file.suggestedFilename(), path: await file.path() };
 }
+
+/** The exact score that the application keeps of a post, once it is written. */
+export async function keptScore(page: Page, postId: string): Promise<number> {
+  // Kept when typing has rested for a moment.
+  await page.waitForTimeout(1500);
+  return page.evaluate(
+    (id) =>
+      new Promise<number>((resolve, reject) => {
+        const open = indexedDB.open("dune-sparrow");
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const get = open.result.transaction("scores").objectStore("scores").get(id);
+          get.onsuccess = () => {
+            open.result.close();
+            resolve((get.result as { score: number }).score);
+          };
+        };
+      }),
+    postId,
+  );
+}
