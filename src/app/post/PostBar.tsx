@@ -1,6 +1,6 @@
 /** The post's bar: title, target keyword, the rail of stages, and whether it is saved. */
 import { CircleAlert, LoaderCircle, Check as Tick } from "lucide-react";
-import { useMemo } from "react";
+import { useEffect, useState } from "react";
 import { NavLink, useLocation } from "react-router";
 import { STAGES, type Stage } from "../../data/model";
 import { STAGE_NAMES } from "../desk/stageNames";
@@ -44,24 +44,32 @@ export function PostBar() {
   );
 }
 
+/** Milliseconds after which typing counts as rested. */
+const REST = 300;
+
 function useStageWords(): Record<Stage, string> {
   const { post, outline, report } = useApp((state) => state.openPost);
   const site = useApp((state) => state.session.site);
   const posts = useApp((state) => selectAll(state.posts.posts));
   const session = usePostSession();
-  // The report comes after every change of the document: with it, not with every key, the gates are looked at.
+  const [shut, setShut] = useState<number | null>(null);
+  // Gates look at the whole document: once typing rests, not with every key.
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
-  const shut = useMemo(
-    () => (post ? postGates(post, posts, site, session.json()).filter((gate) => !gate.open).length : 0),
-    [post, posts, site, report],
-  );
+  useEffect(() => {
+    if (!post) return;
+    const timer = setTimeout(
+      () => setShut(postGates(post, posts, site, session.json()).filter((gate) => !gate.open).length),
+      REST,
+    );
+    return () => clearTimeout(timer);
+  }, [post, posts, site, report]);
   const keywords = post ? (post.keyword ? 1 : 0) + post.supporting.length : 0;
   return {
     find: keywords ? count(keywords, "keyword") : "no keyword",
     plan: outline.length ? count(outline.length, "heading") : "no outline",
     write: report ? `${whole(report.words)} words` : "…",
     proof: report ? String(Math.round(report.score)) : "…",
-    release: shut ? count(shut, "gate") : "ready",
+    release: shut === null ? "…" : shut ? count(shut, "gate") : "ready",
   };
 }
 

@@ -14,6 +14,9 @@ import type { PostSession } from "./session";
 /** Long enough to gather a burst of keys, too short to notice. */
 const PAUSE = 40;
 
+/** In a row; after that only a new change asks again. */
+const MOST_FAILURES = 3;
+
 export interface LiveProof {
   request(): void;
   stop(): void;
@@ -27,6 +30,7 @@ export function startLiveProof(session: PostSession): LiveProof {
   let again = false;
   let stopped = false;
   let lastContext = "";
+  let failures = 0;
 
   async function run(): Promise<void> {
     timer = undefined;
@@ -64,6 +68,7 @@ export function startLiveProof(session: PostSession): LiveProof {
       });
       sent = new Set(order);
       lastContext = fingerprint;
+      failures = 0;
       if (!stopped) {
         store.dispatch(reportArrived({ postId: post.id, revision: mine, report }));
         void keepScore({ ...summarise(post.id, report), scoredAt: scoreBasis(post, store.getState()) });
@@ -73,6 +78,7 @@ export function startLiveProof(session: PostSession): LiveProof {
       console.error("The proof failed", error);
       sent = new Set();
       lastContext = "";
+      again ||= ++failures < MOST_FAILURES;
     } finally {
       busy = false;
       if (again) {

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyText } from "../testing/arbitraries";
+import { RUNS } from "../testing/runs";
 import type { EditorNode } from "./editorJson";
 import { cleanPaste, cleanPlainPaste } from "./pasted";
 
@@ -95,7 +96,7 @@ describe("pasted HTML", () => {
         const out = JSON.stringify(cleanPaste(parts.join("")));
         expect(out).not.toMatch(/"(on\w+|srcdoc)":|"href":"\s*(javascript|data):/i);
       }),
-      { numRuns: 1000 },
+      RUNS,
     );
   });
 });

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { proof } from "../proof/proof";
 import { anyDoc, anyDraft } from "../testing/arbitraries";
+import { RUNS } from "../testing/runs";
 import type { Block, Draft } from "./draft";
 import { blocksFromEditor } from "./fromEditor";
 import { blocksFromHast } from "./fromHast";
@@ -11,8 +12,6 @@ import { linksOf } from "./runs";
 import { blocksToEditor } from "./toEditor";
 import { blocksToHtml } from "./toHtml";
 import { draftToMarkdown } from "./toMarkdown";
-
-const RUNS = { numRuns: 1000, endOnFailure: true };
 
 /** What a block says, without ids and source positions. */
 const said = (blocks: readonly Block[]) =>

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyDoc } from "../testing/arbitraries";
+import { RUNS } from "../testing/runs";
 import type { EditorDoc, EditorNode } from "./editorJson";
 import { safeDoc } from "./safeDoc";
 
@@ -62,7 +63,7 @@ describe("safeDoc", () => {
         expect(safeDoc(once)).toEqual({ doc: once, removed: 0 });
         expect(JSON.stringify(once)).not.toContain('"href":"javascript:');
       }),
-      { numRuns: 1000 },
+      RUNS,
     );
   });
 });

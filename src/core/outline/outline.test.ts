@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { EditorDoc, EditorNode } from "../draft/editorJson";
+import { RUNS } from "../testing/runs";
 import { branchLength, moveItem, nudgeItem, type OutlineItem, writeUp } from "./outline";
 
 /** "2a 3b 2c": levels and names. */
@@ -45,7 +46,7 @@ describe("moving", () => {
         ])
           expect(sorted(moved)).toEqual(sorted(list));
       }),
-      { numRuns: 1000 },
+      RUNS,
     );
   });
   it("counts a branch", () =>

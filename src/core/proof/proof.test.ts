@@ -7,13 +7,12 @@ import { draftFromHtml } from "../draft/fromHtml";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
 import { anyDoc, anyDraft, anyMeta, anyText } from "../testing/arbitraries";
 import { draftOf, filler, paragraphs } from "../testing/draftOf";
+import { RUNS } from "../testing/runs";
 import { noContext, type ProofContext } from "./context";
 import { type DraftUpdate, ProofEngine, UnknownBlocksError } from "./engine";
 import { byWorth, type Finding, scoreOf } from "./finding";
 import { houseProfile, rangeShare } from "./profile";
 import { proof } from "./proof";
-
-const RUNS = { numRuns: 1000, endOnFailure: true };
 
 function expectSound(draft: Draft): void {
   const report = proof(draft);

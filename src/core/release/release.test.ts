@@ -8,6 +8,7 @@ import { draftFromHtml } from "../draft/fromHtml";
 import { proof } from "../proof/proof";
 import { anyDraft } from "../testing/arbitraries";
 import { draftOf } from "../testing/draftOf";
+import { RUNS } from "../testing/runs";
 import { gates } from "./gates";
 import { draftToPage } from "./page";
 import { cleanDocument, rawPasteSigns } from "./rawPaste";
@@ -137,7 +138,7 @@ describe("the page", () => {
           proof(of).findings.map(({ id, state, share }) => `${id} ${state} ${share.toFixed(9)}`);
         expect(shares(draftFromHtml(draftToPage(draft, options)))).toEqual(shares(draft));
       }),
-      { numRuns: 1000, endOnFailure: true },
+      RUNS,
     );
   });
 });

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { houseProfile } from "../proof/profile";
 import { anyText } from "../testing/arbitraries";
+import { RUNS } from "../testing/runs";
 import { languagePack } from "./language";
 import { analyseText, bestOccurrence, compileKeyword, findKeyword } from "./match";
 
@@ -82,7 +83,7 @@ describe("a keyword", () => {
         }
         expect(last).toBeLessThanOrEqual(text.length);
       }),
-      { numRuns: 1000 },
+      RUNS,
     );
   });
 

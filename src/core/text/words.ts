@@ -26,7 +26,7 @@ const SPACED = new RegExp(
   `(?:${LETTER}${RIDER}(?:${MID_LETTER}${RIDER}(?=${LETTER}))?|${DIGIT}${RIDER}(?:${MID_DIGIT}${RIDER}(?=${DIGIT}))?|${JOINER}${RIDER})+`,
   "gv",
 );
-const WORD_LIKE = /[\p{Alphabetic}\p{N}]/u;
+const WORD_LIKE = new RegExp(`[${LETTER}\\p{N}]`, "v");
 
 /** Scripts written without spaces, where only a dictionary or per-character rules find the words. */
 const UNSPACED =
