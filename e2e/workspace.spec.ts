@@ -1,6 +1,7 @@
 /** The Desk and the workspace: deleting and replacing can be undone, damaged files and refused storage are said. */
 import { readFileSync } from "node:fs";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import type { Profile } from "../src/core/proof/profile";
 import type { WorkspaceFile } from "../src/data/workspace";
 import { downloaded, expect, openDesk, sheet, test } from "./test";
 
@@ -124,6 +125,33 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
     buffer: Buffer.from(JSON.stringify(own)),
   });
   await expect(page.getByText("Ours, version 3:")).toBeVisible();
+  // A start from nothing and its undo bring the profile back with the rest.
+  await page.getByRole("button", { name: "Start empty" }).click();
+  await expect(page.getByText("House profile, version 1:")).toBeVisible();
+  await page
+    .getByRole("region", { name: /Notifications/ })
+    .getByRole("button", { name: "Undo" })
+    .first()
+    .click();
+  await expect(page.getByText("Ours, version 3:")).toBeVisible();
+  // Another weight under the same name and version is another profile: the Desk scores anew.
+  const scoreOfLocks = async () => {
+    await openDesk(page);
+    const row = page.getByRole("listitem").filter({ hasText: "best lock for a cargo bike" });
+    return Number(/\n(\d+)\n/.exec(await row.innerText())![1]);
+  };
+  const before = await scoreOfLocks();
+  const heavier = { ...own, checks: { ...(own as never as Profile).checks, "has-picture": { weight: 60 } } };
+  await page.getByRole("link", { name: "Settings" }).click();
+  await page
+    .getByLabel("Use another profile: file")
+    .setInputFiles({
+      name: "p.json",
+      mimeType: "application/json",
+      buffer: Buffer.from(JSON.stringify(heavier)),
+    });
+  await expect(page.getByText(/weights that sum to 136/)).toBeVisible();
+  await expect.poll(scoreOfLocks).toBeGreaterThan(before + 20);
 });
 
 test("an import that cannot be read is said, and no post is made", async ({ page }) => {

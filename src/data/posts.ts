@@ -76,6 +76,11 @@ export async function restorePost({ post, body, outline, score }: DeletedPost): 
   });
 }
 
-export const saveScore = async (score: PostScore): Promise<void> => {
-  await db.scores.put(score);
-};
+/** Keeps scores of posts that are still there. */
+export async function saveScores(scores: readonly PostScore[]): Promise<void> {
+  if (!scores.length) return;
+  await db.transaction("rw", db.posts, db.scores, async () => {
+    const posts = await db.posts.bulkGet(scores.map(({ postId }) => postId));
+    await db.scores.bulkPut(scores.filter((_, i) => posts[i]));
+  });
+}

@@ -3,11 +3,13 @@ import { readFileSync } from "node:fs";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { beforeEach, describe, expect, it } from "vitest";
 import { emptyDoc } from "../core/draft/editorJson";
+import { houseProfile } from "../core/proof/profile";
+import { addAsset } from "./assets";
 import { db } from "./db";
 import { newPost, postAddress, proofContext } from "./draft";
-import { addPost, deletePost, getDoc, getOutline, getPost, restorePost, savePost, saveScore } from "./posts";
+import { addPost, deletePost, getDoc, getOutline, getPost, restorePost, savePost, saveScores } from "./posts";
 import { ShapeError } from "./schemas/validate";
-import { emptySite } from "./settings";
+import { emptySite, getProfile, saveProfile } from "./settings";
 import {
   emptyWorkspace,
   packWorkspace,
@@ -81,6 +83,31 @@ describe("the workspace file", () => {
     expect(faultsOf(bytes)).toContain(why);
   });
 
+  it("carries a scoring profile of one's own, and refuses one that is none", async () => {
+    await replaceWorkspace(readWorkspace(DEMO));
+    expect(await getProfile()).toEqual(houseProfile);
+    const own = { ...houseProfile, id: "ours", version: 3 };
+    await saveProfile(own);
+    const packed = await packWorkspace(NOW);
+    await emptyWorkspace();
+    expect(await getProfile()).toEqual(houseProfile);
+    await replaceWorkspace(readWorkspace(packed));
+    expect(await getProfile()).toEqual(own);
+    expect(faultsOf(changed((f) => Object.assign(f, { profile: { id: "x" } })))).toContain("profile");
+  });
+
+  it("reads back whatever a person may have typed, however long", async () => {
+    const long = "word ".repeat(20_000);
+    await addPost(
+      newPost("a", emptySite, NOW, { title: long, description: long, setAside: { "one-h1": long } }),
+      emptyDoc,
+      [{ id: "1", level: 2, text: long, note: long }],
+    );
+    const fileName = `${"long-name-".repeat(25)}.jpg`;
+    await addAsset({ id: "p", fileName, type: "image/jpeg", width: 1, height: 1, blob: new Blob(["x"]) });
+    expect(faultsOf(await packWorkspace(NOW))).toBe("");
+  });
+
   it("replaces everything or nothing", async () => {
     await addPost(newPost("mine", emptySite, NOW));
     const demo = readWorkspace(DEMO);
@@ -89,6 +116,8 @@ describe("the workspace file", () => {
     expect((await db.posts.toArray()).map(({ id }) => id)).toEqual(["mine"]);
   });
 });
+
+const score = (postId: string) => ({ postId, scoredAt: "", score: 5, words: 1, minutes: 1, findings: [] });
 
 describe("posts", () => {
   it("save what changed, stamp it, and refuse a post that is gone", async () => {
@@ -112,7 +141,7 @@ describe("posts", () => {
 
   it("come back whole after being deleted", async () => {
     await addPost(newPost("a", emptySite, NOW, { title: "T" }));
-    await saveScore({ postId: "a", scoredAt: "", score: 5, words: 1, minutes: 1, findings: [] });
+    await saveScores([score("a"), score("gone")]);
     const kept = await deletePost("a");
     expect([
       await db.posts.count(),

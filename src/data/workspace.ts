@@ -5,18 +5,21 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { safeDoc } from "../core/draft/safeDoc";
 import type { KeywordRow } from "../core/keywords/keyword";
+import type { Profile } from "../core/proof/profile";
 import { foldPlain } from "../core/text/fold";
 import { db } from "./db";
 import type { Asset, Body, Outline, Post, Site } from "./model";
 import { checkShape, parseJson, ShapeError } from "./schemas/validate";
 import { workspace as validateWorkspace } from "./schemas/validators.generated.js";
-import { emptySite } from "./settings";
+import { emptySite, getSite } from "./settings";
 
 export interface WorkspaceFile {
   format: "dune-sparrow-workspace";
   version: 1;
   savedAt?: string;
   site: Site;
+  /** Where the site is scored by a profile of its own. */
+  profile?: Profile;
   posts: Post[];
   bodies: Body[];
   outlines: Outline[];
@@ -72,6 +75,7 @@ export async function replaceWorkspace({ file, pictures }: Workspace): Promise<v
   await db.transaction("rw", db.tables, async () => {
     await Promise.all(db.tables.map((table) => table.clear()));
     await db.settings.put({ key: "site", value: file.site });
+    if (file.profile) await db.settings.put({ key: "profile", value: file.profile });
     await db.posts.bulkAdd(file.posts);
     await db.bodies.bulkAdd(file.bodies.map(({ postId, doc }) => ({ postId, doc: safeDoc(doc).doc })));
     await db.outlines.bulkAdd(file.outlines);
@@ -96,22 +100,27 @@ export async function emptyWorkspace(): Promise<void> {
 
 /** Everything in one file. */
 export async function packWorkspace(now: string): Promise<Uint8Array> {
-  const [settings, posts, bodies, outlines, keywords, assets] = await db.transaction("r", db.tables, () =>
-    Promise.all([
-      db.settings.get("site"),
-      db.posts.toArray(),
-      db.bodies.toArray(),
-      db.outlines.toArray(),
-      db.keywords.toArray(),
-      db.assets.toArray(),
-    ]),
+  const [site, profile, posts, bodies, outlines, keywords, assets] = await db.transaction(
+    "r",
+    db.tables,
+    () =>
+      Promise.all([
+        getSite(),
+        db.settings.get("profile"),
+        db.posts.toArray(),
+        db.bodies.toArray(),
+        db.outlines.toArray(),
+        db.keywords.toArray(),
+        db.assets.toArray(),
+      ]),
   );
   const names = assets.map((asset) => `pictures/${asset.id}-${asset.fileName.replace(/[/\\]/g, "-")}`);
   const file: WorkspaceFile = {
     format: "dune-sparrow-workspace",
     version: 1,
     savedAt: now,
-    site: (settings?.value as Site | undefined) ?? emptySite,
+    site: site ?? emptySite,
+    ...(profile && { profile: profile.value as Profile }),
     posts,
     bodies,
     outlines,

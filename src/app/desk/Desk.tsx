@@ -32,16 +32,16 @@ type Sort = keyof typeof SORTS;
 export function Desk() {
   const posts = useApp((state) => allPosts(state.posts.posts));
   const scores = useApp((state) => scoreMap(state.posts.scores));
-  const { site, scoring } = useApp((state) => state.session);
+  const { site, profile, scoring } = useApp((state) => state.session);
   const [query, setQuery] = useState("");
   const [category, setCategory] = useState("");
   const [sort, setSort] = useState<Sort>("stage");
   const navigate = useNavigate();
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: any change of a post or of the site may have made a score stale
+  // biome-ignore lint/correctness/useExhaustiveDependencies: any change of a post, the site or the profile may have made a score stale
   useEffect(() => {
     void scoreStale();
-  }, [posts, site]);
+  }, [posts, site, profile]);
   useEffect(() => {
     document.title = `Desk · ${site.name}`;
   }, [site.name]);

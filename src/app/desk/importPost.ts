@@ -5,15 +5,16 @@ import { ASSET_PREFIX } from "../../data/assets";
 import { newPost } from "../../data/draft";
 import { addPost } from "../../data/posts";
 import { draftWorker } from "../../workers/clients";
+import { freshId } from "../freshId";
 import { keepPicture, PictureError } from "../post/write/keepPicture";
 import { store } from "../store/store";
 import { count } from "../ui/figures";
-import { freshId } from "./createPost";
 
 export type ImportResult = { id: string; title: string; notes: string[] } | { error: string };
 
 const TEXT = /\.(md|markdown|x?html?)$/i;
 const MOST_BYTES = 50 * 1024 * 1024;
+const MOST_UNPACKED = 200 * 1024 * 1024;
 const SAFE = "Nothing was imported; your posts are as they were.";
 
 export async function importPost(file: File): Promise<ImportResult> {
@@ -25,36 +26,39 @@ export async function importPost(file: File): Promise<ImportResult> {
       : new Map([[file.name, new Uint8Array(await file.arrayBuffer())]]);
     const name = [...files.keys()].find((key) => TEXT.test(key) && !key.startsWith("__MACOSX"));
     if (!name) return { error: `There is no Markdown or HTML file in “${file.name}”. ${SAFE}` };
-    const text = new TextDecoder("utf-8", { fatal: true }).decode(files.get(name));
-    const draft = await draftWorker().readFile(name, text);
+    const draft = await draftWorker().readFile(name, textOf(files.get(name)!));
     return await keep(draft, files, name);
   } catch (error) {
-    const why =
-      error instanceof TypeError
-        ? "its text is not UTF-8"
-        : error instanceof Error
-          ? error.message
-          : String(error);
+    const why = error instanceof Error ? error.message : String(error);
     return {
       error: `“${file.name}” cannot be read: ${why}. ${SAFE} Save it again as UTF-8 Markdown or HTML and try once more.`,
     };
   }
 }
 
-function unpack(file: File): Promise<Map<string, Uint8Array>> {
-  return file.arrayBuffer().then(
-    (buffer) =>
-      new Promise((resolve, reject) => {
-        let total = 0;
-        const filter = ({ originalSize }: { originalSize: number }) => {
-          total += originalSize;
-          return total <= 4 * MOST_BYTES;
-        };
-        unzip(new Uint8Array(buffer), { filter }, (error, entries) =>
-          error ? reject(new Error("it cannot be unpacked")) : resolve(new Map(Object.entries(entries))),
-        );
-      }),
-  );
+function textOf(bytes: Uint8Array): string {
+  try {
+    return new TextDecoder("utf-8", { fatal: true }).decode(bytes);
+  } catch {
+    throw new Error("its text is not UTF-8");
+  }
+}
+
+/** A small zip may claim to be huge: then nothing of it is taken, rather than a part. */
+async function unpack(file: File): Promise<Map<string, Uint8Array>> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  let total = 0;
+  const filter = ({ originalSize }: { originalSize: number }) => {
+    total += originalSize;
+    return total <= MOST_UNPACKED;
+  };
+  const entries = await new Promise<Record<string, Uint8Array>>((resolve, reject) => {
+    unzip(bytes, { filter }, (error, unpacked) =>
+      error ? reject(new Error("it cannot be unpacked")) : resolve(unpacked),
+    );
+  });
+  if (total > MOST_UNPACKED) throw new Error("it unpacks to more than 200 MB");
+  return new Map(Object.entries(entries));
 }
 
 async function keep(draft: Draft, files: Map<string, Uint8Array>, name: string): Promise<ImportResult> {

@@ -1,8 +1,9 @@
 /** Keeps the open post's report current: sends changed blocks to the worker, drops answers that came too late. */
 import type { ProofContext } from "../../core/proof/context";
+import type { Profile } from "../../core/proof/profile";
 import { draftMeta, proofContext } from "../../data/draft";
 import type { PostScore } from "../../data/model";
-import { saveScore } from "../../data/posts";
+import { saveScores } from "../../data/posts";
 import { proofWorker } from "../../workers/clients";
 import { scoreBasis } from "../desk/scoreBasis";
 import { summarise } from "../desk/summarise";
@@ -30,6 +31,7 @@ export function startLiveProof(session: PostSession): LiveProof {
   let again = false;
   let stopped = false;
   let lastContext = "";
+  let lastProfile: Profile | null = null;
   let failures = 0;
 
   async function run(): Promise<void> {
@@ -49,13 +51,14 @@ export function startLiveProof(session: PostSession): LiveProof {
       .filter(({ key }) => !sent.has(key))
       .map(({ key, block }): [string, typeof block] => [key, block]);
     const context = proofContext(post, postsAdapter.getSelectors().selectAll(posts.posts), app.site);
-    const fingerprint = JSON.stringify([
-      { ...context, site: { ...context.site, paths: [...(context.site.paths ?? [])] } },
-      app.profile.id,
-      app.profile.version,
-    ]);
-    const news: { context?: ProofContext; profile?: typeof app.profile } =
-      fingerprint === lastContext ? {} : { context, profile: app.profile };
+    const fingerprint = JSON.stringify({
+      ...context,
+      site: { ...context.site, paths: [...(context.site.paths ?? [])] },
+    });
+    const news: { context?: ProofContext; profile?: Profile } = {
+      ...(fingerprint !== lastContext && { context }),
+      ...(app.profile !== lastProfile && { profile: app.profile }),
+    };
     try {
       const { report } = await proofWorker().update({
         postId: post.id,
@@ -68,6 +71,7 @@ export function startLiveProof(session: PostSession): LiveProof {
       });
       sent = new Set(order);
       lastContext = fingerprint;
+      lastProfile = app.profile;
       failures = 0;
       if (!stopped) {
         store.dispatch(reportArrived({ postId: post.id, revision: mine, report }));
@@ -78,6 +82,7 @@ export function startLiveProof(session: PostSession): LiveProof {
       console.error("The proof failed", error);
       sent = new Set();
       lastContext = "";
+      lastProfile = null;
       again ||= ++failures < MOST_FAILURES;
     } finally {
       busy = false;
@@ -93,7 +98,7 @@ export function startLiveProof(session: PostSession): LiveProof {
   function keepScore(score: PostScore): void {
     clearTimeout(scoreTimer);
     scoreTimer = setTimeout(() => {
-      saveScore(score).catch(() => {
+      saveScores([score]).catch(() => {
         // Derived data: the Desk makes it anew.
       });
     }, 800);

@@ -17,7 +17,12 @@ export function ProfileSection() {
   const [refused, setRefused] = useState<unknown>(null);
   const use = async (next: Profile) => {
     const before = profile;
-    await saveProfile(next);
+    try {
+      await saveProfile(next);
+    } catch (error) {
+      setRefused(error);
+      return;
+    }
     act(profileChanged(next));
     setRefused(null);
     toast(`Scores now come from “${next.name}”, version ${next.version}.`, {

@@ -5,8 +5,8 @@ import { saveSite } from "../../data/settings";
 import { siteChanged } from "../store/sessionSlice";
 import { useAct, useApp } from "../store/store";
 import { FieldLine } from "../ui/FieldLine";
+import { ListField } from "../ui/ListField";
 import { CheckedField } from "./CheckedField";
-import { LinesField } from "./LinesField";
 import { ProfileSection } from "./ProfileSection";
 import { WorkspaceSection } from "./WorkspaceSection";
 
@@ -119,17 +119,26 @@ export function Settings() {
           </FieldLine>
           <FieldLine label="Categories" hint="One a line.">
             {(id) => (
-              <LinesField id={id} lines={site.categories} onChange={(categories) => edit({ categories })} />
+              <ListField
+                id={id}
+                by={"\n"}
+                entries={site.categories}
+                onChange={(categories) => edit({ categories })}
+              />
             )}
           </FieldLine>
           <FieldLine label="Authors" hint="One a line. New posts are the first one's.">
-            {(id) => <LinesField id={id} lines={site.authors} onChange={(authors) => edit({ authors })} />}
+            {(id) => (
+              <ListField id={id} by={"\n"} entries={site.authors} onChange={(authors) => edit({ authors })} />
+            )}
           </FieldLine>
           <FieldLine
             label="Other pages"
             hint="Paths of pages that are no posts, one a line. A link to a path that is neither counts as broken."
           >
-            {(id) => <LinesField id={id} lines={site.pages} onChange={(pages) => edit({ pages })} />}
+            {(id) => (
+              <ListField id={id} by={"\n"} entries={site.pages} onChange={(pages) => edit({ pages })} />
+            )}
           </FieldLine>
         </div>
       </Section>

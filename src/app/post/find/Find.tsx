@@ -32,16 +32,17 @@ export function Find() {
       if (other.id !== post?.id && other.keyword) map.set(stemKey(other.keyword, other.language), other);
     return map;
   }, [posts, post?.id]);
+  const language = post?.language ?? "en";
   const rows = useMemo(() => {
     const scores = opportunities(keywords ?? []);
     return (keywords ?? []).map(
       (keyword, i): KeywordRow => ({
         ...keyword,
         opportunity: scores[i]!,
-        taken: targets.get(stemKey(keyword.text, "en")),
+        taken: targets.get(stemKey(keyword.text, language)),
       }),
     );
-  }, [keywords, targets]);
+  }, [keywords, targets, language]);
 
   if (!post) return null;
   const known = (text: string) => rows.find((row) => row.id === foldPlain(text));

@@ -14,7 +14,7 @@ import { type KeyboardEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
 import { branchLength, type OutlineItem, writeUp } from "../../../core/outline/outline";
-import { freshId } from "../../desk/createPost";
+import { freshId } from "../../freshId";
 import {
   outlineItemAdded,
   outlineItemMoved,

@@ -5,7 +5,7 @@ import type { Post } from "../../../data/model";
 import { postEdited } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
 import { FieldLine } from "../../ui/FieldLine";
-import { TagField } from "./TagField";
+import { ListField } from "../../ui/ListField";
 
 /** What the page carries besides its text. */
 export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }) {
@@ -64,7 +64,13 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
       </FieldLine>
       <FieldLine label="Tags">
         {(id) => (
-          <TagField id={id} tags={post.tags} readOnly={readOnly} onChange={(tags) => edit({ tags })} />
+          <ListField
+            id={id}
+            by=","
+            entries={post.tags}
+            readOnly={readOnly}
+            onChange={(tags) => edit({ tags })}
+          />
         )}
       </FieldLine>
       <FieldLine label="Author">

@@ -1,6 +1,7 @@
 /** Taking a picture into the workspace: known kinds only, looked at before it is kept. */
 import { addAsset } from "../../../data/assets";
 import type { Asset } from "../../../data/model";
+import { freshId } from "../../freshId";
 
 /** A picture cannot be taken; the message is for the person. */
 export class PictureError extends Error {
@@ -43,7 +44,7 @@ export async function keepPicture(file: File): Promise<Asset> {
   const { width, height } = bitmap;
   bitmap.close();
   const asset: Asset = {
-    id: crypto.randomUUID().replaceAll("-", ""),
+    id: freshId(),
     fileName: file.name,
     type,
     width,

@@ -1,6 +1,6 @@
 import { Extension } from "@tiptap/core";
 import { Plugin, PluginKey } from "@tiptap/pm/state";
-import { freshId } from "../../../desk/createPost";
+import { freshId } from "../../../freshId";
 
 const TYPES = [
   "paragraph",
