@@ -138,18 +138,17 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
   const scoreOfLocks = async () => {
     await openDesk(page);
     const row = page.getByRole("listitem").filter({ hasText: "best lock for a cargo bike" });
+    await expect(row).toContainText(/\n\d+\n/, { useInnerText: true });
     return Number(/\n(\d+)\n/.exec(await row.innerText())![1]);
   };
   const before = await scoreOfLocks();
   const heavier = { ...own, checks: { ...(own as never as Profile).checks, "has-picture": { weight: 60 } } };
   await page.getByRole("link", { name: "Settings" }).click();
-  await page
-    .getByLabel("Use another profile: file")
-    .setInputFiles({
-      name: "p.json",
-      mimeType: "application/json",
-      buffer: Buffer.from(JSON.stringify(heavier)),
-    });
+  await page.getByLabel("Use another profile: file").setInputFiles({
+    name: "p.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(JSON.stringify(heavier)),
+  });
   await expect(page.getByText(/weights that sum to 136/)).toBeVisible();
   await expect.poll(scoreOfLocks).toBeGreaterThan(before + 20);
 });
