@@ -48,7 +48,10 @@ export function Write() {
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k" && editor.isFocused) {
       event.preventDefault();
-      if (selectWord(editor)) setLinking(true);
+      // The browser reports a selection a moment after the key that made it: what was selected last must count.
+      requestAnimationFrame(() => {
+        if (selectWord(editor)) setLinking(true);
+      });
     }
   };
   const goTo = (pos: number) =>
