@@ -1,4 +1,4 @@
-/** Packs the demo: posts/*.md, pictures/ and the keywords into one workspace file. Run with `npm run demo:build`. */
+/** Packs the demo: posts/*.md, pictures/, and what was looked up for them into one workspace file. Run with `npm run demo:build`. */
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { strToU8, zipSync } from "fflate";
@@ -10,8 +10,8 @@ import type { OutlineItem } from "../src/core/outline/outline";
 import { newPost } from "../src/data/draft";
 import type { Post, Site, Stage } from "../src/data/model";
 import type { WorkspaceFile } from "../src/data/workspace";
-import { demoKeywords } from "./build-keywords";
 import { rawDog } from "./posts/carrying-a-dog.raw";
+import { demoResearch, supportingOf } from "./research";
 
 const here = import.meta.dirname;
 const WIDTH = 1200;
@@ -76,6 +76,7 @@ const posts = files.map((name) => {
   const { canonical: _canonical, titleSuffix: _suffix, ...fields } = meta;
   const post = newPost(id, site, stamp, {
     ...fields,
+    supporting: supportingOf(id, fields.supporting),
     stage: extra["x-stage"] as Stage,
     due: extra["x-due"] ?? "",
     status: (extra["x-status"] ?? "draft") as Post["status"],
@@ -98,6 +99,10 @@ const tour = posts.find(({ post }) => post.id === "electric-cargo-bike-for-famil
 tour.outline[5]!.note = "Use the four households' books. Say what a new battery costs.";
 tour.outline[7]!.note = "Three laps of the yard, one hard stop, one hill start.";
 
+const research = demoResearch(
+  posts.map(({ post }) => post),
+  stamp,
+);
 const file: WorkspaceFile = {
   format: "dune-sparrow-workspace",
   version: 1,
@@ -106,13 +111,20 @@ const file: WorkspaceFile = {
   posts: posts.map(({ post }) => post),
   bodies: posts.map(({ post, doc }) => ({ postId: post.id, doc })),
   outlines: posts.map(({ post, outline }) => ({ postId: post.id, items: outline })),
-  keywords: demoKeywords(),
+  keywords: [],
+  lists: research.lists,
+  lookUps: research.lookUps.map(({ lookUp }) => lookUp),
+  ideas: research.ideas,
   assets: assets.map((asset) => ({ ...asset, type: "image/jpeg", width: WIDTH, height: HEIGHT })),
 };
 const entries: Record<string, [Uint8Array, { mtime: string }]> = {
   "workspace.json": [strToU8(JSON.stringify(file, null, 1)), { mtime: stamp }],
 };
+for (const { lookUp, held } of research.lookUps)
+  entries[`look-ups/${lookUp.id}.json`] = [strToU8(JSON.stringify(held)), { mtime: stamp }];
 for (const asset of assets) entries[asset.file] = [bytesOf(asset.fileName), { mtime: stamp }];
 const out = join(here, "../public/demo/brackenford.dunesparrow.zip");
 writeFileSync(out, zipSync(entries, { level: 9 }));
-console.log(`${posts.length} posts, ${file.keywords.length} keywords, ${assets.length} pictures: ${out}`);
+console.log(
+  `${posts.length} posts, ${research.lists.length} lists, ${research.lookUps.length} look-ups, ${assets.length} pictures: ${out}`,
+);

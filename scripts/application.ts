@@ -14,7 +14,10 @@ export interface Running {
 }
 
 export async function runApplication(): Promise<Running> {
-  const { server, port } = await listen(createApp(join(import.meta.dirname, "../dist")), 4700);
+  const { server, port } = await listen(
+    createApp(join(import.meta.dirname, "../dist"), { reach: "this-machine" }),
+    4700,
+  );
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments });
   const address = `http://127.0.0.1:${port}`;
   return {

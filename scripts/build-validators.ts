@@ -20,10 +20,22 @@ const ajv = new Ajv({
   code: { source: true, esm: true },
 });
 const exported: Record<string, string> = {};
-for (const file of readdirSync(folder).filter((name) => name.endsWith(".schema.json"))) {
-  const schema = JSON.parse(readFileSync(join(folder, file), "utf8")) as { $id: string };
+for (const file of readdirSync(folder)
+  .filter((name) => name.endsWith(".schema.json"))
+  .sort()) {
+  const schema = JSON.parse(readFileSync(join(folder, file), "utf8")) as {
+    $id: string;
+    type?: string;
+    definitions?: Record<string, unknown>;
+  };
   ajv.addSchema(schema);
-  exported[file.replace(".schema.json", "")] = schema.$id;
+  const name = file.replace(".schema.json", "");
+  if (schema.type) exported[name] = schema.$id;
+  // An interface has no shape of its own, but one for each question and each answer.
+  for (const definition of Object.keys(schema.definitions ?? {}))
+    if (/(?:Question|Answer)$/.test(definition))
+      exported[`${name}${definition[0]!.toUpperCase()}${definition.slice(1)}`] =
+        `${schema.$id}#/definitions/${definition}`;
 }
 const generate = (standaloneCode as unknown as { default?: typeof standaloneCode }).default ?? standaloneCode;
 // The few helpers that Ajv would require at run time are written into the module.

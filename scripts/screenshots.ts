@@ -11,7 +11,64 @@ const TOUR = "/post/electric-cargo-bike-for-families";
 
 const views: Record<string, (page: Page) => Promise<void>> = {
   desk: async () => {},
-  find: (page) => open(page, `${TOUR}/find`, page.getByRole("table", { name: "Keywords" })),
+  keywords: async (page) => {
+    await openLookUp(page);
+    const rows = page.getByRole("grid", { name: /^Keywords of the look-up/ });
+    await rows.focus();
+    for (const key of [" ", "ArrowDown", "ArrowDown", " ", "ArrowDown", " "]) await page.keyboard.press(key);
+    await page.waitForTimeout(500);
+  },
+  "keywords-detail": async (page) => {
+    await openLookUp(page);
+    await page.getByRole("grid", { name: /^Keywords of the look-up/ }).focus();
+    await page.getByLabel("Contains", { exact: true }).fill("for families");
+    await page.waitForTimeout(500);
+    await page.getByRole("grid", { name: /^Keywords of the look-up/ }).focus();
+    await page.keyboard.press("Enter");
+    await page.getByRole("complementary", { name: "Keyword" }).getByRole("listitem").last().waitFor();
+    await page.waitForTimeout(1200);
+  },
+  "keywords-groups": async (page) => {
+    await openLookUp(page);
+    await page.getByText("Groups", { exact: true }).click();
+    await page.getByText(/^\d[\d,]* groups/).waitFor();
+    await page.waitForTimeout(400);
+  },
+  "keywords-map": async (page) => {
+    await openLookUp(page);
+    await page.getByText("Map", { exact: true }).click();
+    await page.waitForTimeout(2500);
+  },
+  articles: async (page) => {
+    await openLookUp(page);
+    await page.getByText(/^Articles on the subject/).click();
+    await page.waitForTimeout(400);
+  },
+  lists: (page) =>
+    open(page, "/keywords/lists/list-winter-cycling-with-children", page.getByRole("row").nth(3)),
+  overlap: async (page) => {
+    await open(page, "/keywords/overlap", page.getByRole("region", { name: "Matrix" }));
+    await page
+      .getByRole("button", { name: /same target/ })
+      .first()
+      .click();
+    await page.waitForTimeout(300);
+  },
+  ideas: (page) => open(page, "/keywords/ideas", page.getByRole("region", { name: "Ideas" })),
+  import: async (page) => {
+    await openLookUp(page);
+    await page.getByRole("button", { name: "Bring in a file" }).click();
+    await page.getByLabel("Choose a file: file").setInputFiles({
+      name: "keywords.csv",
+      mimeType: "text/csv",
+      buffer: Buffer.from(
+        "Keyword report;;;;\n\nSuchbegriff;Suchvolumen;Schwierigkeit;CPC;Trend\nLastenrad kaufen;1.900;45;0,82;120,140,150,160,190,210,220,200,180,170,150,130\nLastenrad Familie;10–100;22;0,35;\nLastenrad gebraucht;2,4K;39;1,10;200,210,220,240,260,280,290,270,250,230,220,210\n",
+      ),
+    });
+    await page.getByRole("button", { name: "Read the file" }).waitFor();
+    await page.waitForTimeout(300);
+  },
+  find: (page) => open(page, `${TOUR}/find`, page.getByRole("grid", { name: /^Keywords/ })),
   plan: (page) => open(page, `${TOUR}/plan`, page.getByRole("list", { name: "Outline" })),
   write: (page) => open(page, `${TOUR}/write`, page.getByText("Worth most next").first()),
   "write-notes": async (page) => {
@@ -25,6 +82,16 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   release: (page) => open(page, `${TOUR}/release`, page.getByRole("region", { name: "Gates" })),
   settings: (page) => open(page, "/settings", page.getByRole("region", { name: "Workspace" })),
 };
+
+async function openLookUp(page: Page): Promise<void> {
+  await open(
+    page,
+    "/keywords/look-ups/look-up-electric-cargo-bike",
+    page.getByRole("region", { name: "Filters" }),
+  );
+  await page.getByText("Table", { exact: true }).click();
+  await page.getByRole("row").nth(4).waitFor();
+}
 
 async function open(page: Page, path: string, sign: ReturnType<Page["locator"]>): Promise<void> {
   await page.goto(path);

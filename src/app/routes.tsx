@@ -13,6 +13,29 @@ export const router = createBrowserRouter([
       { index: true, element: <Desk /> },
       { path: "settings", lazy: async () => ({ Component: (await import("./settings/Settings")).Settings }) },
       {
+        path: "keywords",
+        lazy: async () => ({ Component: (await import("./keywords/KeywordsPlace")).KeywordsPlace }),
+        children: [
+          { index: true, element: <Navigate to="look-ups" replace /> },
+          {
+            path: "look-ups/:id?",
+            lazy: async () => ({ Component: (await import("./keywords/lookup/LookUpPage")).LookUpPage }),
+          },
+          {
+            path: "lists/:id?",
+            lazy: async () => ({ Component: (await import("./keywords/lists/ListsPage")).ListsPage }),
+          },
+          {
+            path: "overlap",
+            lazy: async () => ({ Component: (await import("./keywords/overlap/OverlapPage")).OverlapPage }),
+          },
+          {
+            path: "ideas",
+            lazy: async () => ({ Component: (await import("./keywords/ideas/IdeasPage")).IdeasPage }),
+          },
+        ],
+      },
+      {
         path: "post/:id",
         lazy: async () => ({ Component: (await import("./post/PostLayout")).PostLayout }),
         children: [

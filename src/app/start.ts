@@ -1,10 +1,12 @@
 /** The start: open the database, bring in the demo where it is empty, follow what changes. */
 import { liveQuery } from "dexie";
 import { db } from "../data/db";
+import { listHeads } from "../data/lists";
 import { listPosts, listScores } from "../data/posts";
-import { getProfile, getSite } from "../data/settings";
+import { getHidden, getProfile, getSearchConnection, getSite } from "../data/settings";
 import { loadDemo } from "./loadDemo";
 import { saver } from "./store/listeners";
+import { listsRead } from "./store/listsSlice";
 import { postsRead, scoresRead } from "./store/postsSlice";
 import { started, startFailed } from "./store/sessionSlice";
 import { store } from "./store/store";
@@ -16,6 +18,7 @@ export async function start(): Promise<void> {
     await readSession();
     store.dispatch(postsRead(await listPosts()));
     liveQuery(listPosts).subscribe((posts) => store.dispatch(postsRead(posts)));
+    liveQuery(listHeads).subscribe((lists) => store.dispatch(listsRead(lists)));
     liveQuery(listScores).subscribe((scores) => store.dispatch(scoresRead(scores)));
     const flush = () => void saver.flush();
     window.addEventListener("pagehide", flush);
@@ -31,5 +34,12 @@ export async function start(): Promise<void> {
 export async function readSession(): Promise<void> {
   const site = await getSite();
   if (!site) throw new Error("The workspace has no site.");
-  store.dispatch(started({ site, profile: await getProfile() }));
+  store.dispatch(
+    started({
+      site,
+      profile: await getProfile(),
+      search: await getSearchConnection(),
+      hidden: await getHidden(),
+    }),
+  );
 }

@@ -9,7 +9,7 @@ import { noContext } from "../core/proof/context";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
-import { decodeText } from "./decodeText";
+import { decodeText } from "../core/text/decodeText";
 
 export interface ScoreOptions {
   profile: Profile;

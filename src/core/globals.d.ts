@@ -1,5 +1,5 @@
 /**
- * What core may take from its surroundings besides ECMAScript: the URL parser of the URL Standard, which every
+ * What core may take from its surroundings besides ECMAScript: URL parser and text decoder of the web standards, which every
  * browser, worker and Node.js has. Declared here so that core compiles with neither DOM nor Node.js types.
  */
 declare class URL {
@@ -13,4 +13,10 @@ declare class URL {
   readonly hash: string;
   readonly href: string;
   readonly origin: string;
+}
+
+/** The decoder of the Encoding Standard. */
+declare class TextDecoder {
+  constructor(label?: string, options?: { fatal?: boolean; ignoreBOM?: boolean });
+  decode(bytes?: Uint8Array): string;
 }

@@ -1,6 +1,21 @@
 /** The database. Only src/data opens it. */
 import Dexie, { type EntityTable, type Table } from "dexie";
-import type { Asset, Body, Outline, Post, PostScore, Setting, StoredKeyword } from "./model";
+import type { KeywordRow } from "../core/keywords/keyword";
+import { tableOf } from "../core/keywords/table";
+import { headOf, listOfPost } from "./listOfPost";
+import type {
+  Asset,
+  Body,
+  Idea,
+  ListBody,
+  ListHead,
+  LookUp,
+  LookUpBody,
+  Outline,
+  Post,
+  PostScore,
+  Setting,
+} from "./model";
 
 export class Database extends Dexie {
   posts!: EntityTable<Post, "id">;
@@ -8,11 +23,13 @@ export class Database extends Dexie {
   outlines!: EntityTable<Outline, "postId">;
   scores!: EntityTable<PostScore, "postId">;
   assets!: EntityTable<Asset, "id">;
-  keywords!: EntityTable<StoredKeyword, "id">;
   settings!: EntityTable<Setting, "key">;
+  lists!: EntityTable<ListHead, "id">;
+  listBodies!: EntityTable<ListBody, "listId">;
+  lookUps!: EntityTable<LookUp, "id">;
+  lookUpBodies!: EntityTable<LookUpBody, "lookUpId">;
+  ideas!: EntityTable<Idea, "id">;
   /** Kept free for what is to come, so that the first release of each needs no migration of the others. */
-  lists!: Table;
-  ideas!: Table;
   versions!: Table;
   fields!: Table;
   drawer!: Table;
@@ -33,7 +50,46 @@ export class Database extends Dexie {
       fields: "id, keyword",
       drawer: "id, kind, createdAt",
     });
+    // The one flat file of keywords becomes a look-up, and every post's keywords a list.
+    this.version(2)
+      .stores({ listBodies: "listId", lookUps: "id, openedAt", lookUpBodies: "lookUpId", keywords: null })
+      .upgrade(async (change) => {
+        const rows = (await change.table("keywords").toArray()) as KeywordRow[];
+        const flat = flatFile(rows, "");
+        if (flat) {
+          await change.table("lookUps").add(flat.lookUp);
+          await change.table("lookUpBodies").add(flat.body);
+        }
+        for (const post of (await change.table("posts").toArray()) as Post[]) {
+          if (!post.keyword && !post.supporting.length) continue;
+          const list = listOfPost(post, rows);
+          await change.table("lists").put(headOf(list));
+          await change.table("listBodies").put({ listId: list.id, keywords: list.keywords });
+        }
+      });
   }
+}
+
+/** Keywords of a workspace from before there were look-ups, as a look-up of their own; null where there are none. */
+export function flatFile(
+  rows: readonly KeywordRow[],
+  when: string,
+): { lookUp: LookUp; body: LookUpBody } | null {
+  if (!rows.length) return null;
+  const lookUp: LookUp = {
+    id: "keywords-of-the-site",
+    kind: "file",
+    seeds: ["Keywords of the site"],
+    region: "",
+    regionName: "",
+    language: "en",
+    source: "Keywords of the site",
+    standIn: rows.some(({ standIn }) => standIn),
+    count: rows.length,
+    madeAt: when,
+    openedAt: when,
+  };
+  return { lookUp, body: { lookUpId: lookUp.id, table: tableOf(rows), articles: [] } };
 }
 
 export const db = new Database();

@@ -1,9 +1,11 @@
 /** What the database keeps. Bodies are apart from posts, so that lists never load them. */
 import type { EditorDoc } from "../core/draft/editorJson";
-import type { KeywordRow } from "../core/keywords/keyword";
+import type { KeywordList, ListKeyword } from "../core/keywords/list";
+import type { KeywordTable } from "../core/keywords/table";
 import type { OutlineItem } from "../core/outline/outline";
 import type { Finding } from "../core/proof/finding";
 import type { Profile } from "../core/proof/profile";
+import type { Article } from "./schemas/search";
 
 export const STAGES = ["find", "plan", "write", "proof", "release"] as const;
 export type Stage = (typeof STAGES)[number];
@@ -23,6 +25,8 @@ export interface Site {
   categories: string[];
   /** Paths of the site's pages that are no posts. */
   pages: string[];
+  /** Per cent of shared keywords above which two lists are said to overlap. */
+  overlapLimit?: number;
 }
 
 /** A post as lists show it. */
@@ -86,12 +90,72 @@ export interface Asset {
   blob: Blob;
 }
 
-export interface StoredKeyword extends KeywordRow {
-  /** Folded text: one row a keyword. */
-  id: string;
+/** A keyword list as lists of lists show it: its keywords are apart, in ListBody. */
+export interface ListHead extends Omit<KeywordList, "keywords"> {
+  count: number;
+  /** Summed searches of the keywords whose searches are known. */
+  searches: number;
 }
 
+export interface ListBody {
+  listId: string;
+  keywords: ListKeyword[];
+}
+
+/** A look-up: what was asked, of whom, and when. Its keywords are apart, in LookUpBody. */
+export interface LookUp {
+  id: string;
+  kind: "search" | "file";
+  /** What was looked up; names of files for a file. */
+  seeds: string[];
+  /** Code and name of the region; empty where unknown. */
+  region: string;
+  regionName: string;
+  language: string;
+  /** Who answered, in words. */
+  source: string;
+  standIn: boolean;
+  count: number;
+  madeAt: string;
+  openedAt: string;
+}
+
+export interface LookUpBody {
+  lookUpId: string;
+  table: KeywordTable;
+  articles: Article[];
+}
+
+/** An idea for a post. */
+export interface Idea {
+  id: string;
+  title: string;
+  sentence: string;
+  keywords: string[];
+  /** Where it came from, in words. */
+  from: string;
+  /** The post that was made of it, or null. */
+  postId: string | null;
+  createdAt: string;
+}
+
+/** Where the search service is reached. */
+export interface SearchConnection {
+  kind: "stand-in" | "address";
+  address: string;
+  /** Trouble asked of the stand-in: milliseconds before each answer, and the share of answers that fail, 0 to 1. */
+  delay: number;
+  errorRate: number;
+}
+
+export interface Settings {
+  site: Site;
+  profile: Profile;
+  search: SearchConnection;
+  /** Keywords hidden for this site, by stem key. */
+  hidden: string[];
+}
 export interface Setting {
-  key: "site" | "profile";
-  value: Site | Profile;
+  key: keyof Settings;
+  value: Settings[keyof Settings];
 }

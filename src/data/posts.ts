@@ -2,7 +2,10 @@
 import { type EditorDoc, emptyDoc } from "../core/draft/editorJson";
 import type { OutlineItem } from "../core/outline/outline";
 import { db } from "./db";
+import { syncListOfPost } from "./lists";
 import type { Body, Outline, Post, PostScore } from "./model";
+
+const TABLES = [db.posts, db.bodies, db.outlines, db.lists, db.listBodies];
 
 export const listPosts = (): Promise<Post[]> => db.posts.toArray();
 export const listScores = (): Promise<PostScore[]> => db.scores.toArray();
@@ -19,9 +22,11 @@ export interface PostChange {
 
 /** Saves what changed of a post, all or nothing, and stamps it. */
 export async function savePost(id: string, change: PostChange, now: string): Promise<void> {
-  await db.transaction("rw", db.posts, db.bodies, db.outlines, async () => {
+  await db.transaction("rw", TABLES, async () => {
     const found = await db.posts.update(id, { ...change.post, updatedAt: now });
     if (!found) throw new Error("This post is no longer in the workspace.");
+    if (change.post && ("keyword" in change.post || "supporting" in change.post))
+      await syncListOfPost((await db.posts.get(id))!);
     if (change.doc) await db.bodies.put({ postId: id, doc: change.doc });
     if (change.outline) await db.outlines.put({ postId: id, items: change.outline });
   });
@@ -32,8 +37,9 @@ export async function addPost(
   doc: EditorDoc = emptyDoc,
   outline: OutlineItem[] = [],
 ): Promise<void> {
-  await db.transaction("rw", db.posts, db.bodies, db.outlines, async () => {
+  await db.transaction("rw", TABLES, async () => {
     await db.posts.add(post);
+    await syncListOfPost(post);
     await db.bodies.add({ postId: post.id, doc });
     await db.outlines.add({ postId: post.id, items: outline });
   });
@@ -45,10 +51,12 @@ export interface DeletedPost {
   body: Body | undefined;
   outline: Outline | undefined;
   score: PostScore | undefined;
+  /** Its keyword list, which stays when the post goes. */
+  listId: string | undefined;
 }
 
 export function deletePost(id: string): Promise<DeletedPost | null> {
-  return db.transaction("rw", db.posts, db.bodies, db.outlines, db.scores, async () => {
+  return db.transaction("rw", [...TABLES, db.scores], async () => {
     const post = await db.posts.get(id);
     if (!post) return null;
     const kept = {
@@ -56,8 +64,10 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
       body: await db.bodies.get(id),
       outline: await db.outlines.get(id),
       score: await db.scores.get(id),
+      listId: (await db.lists.where("postId").equals(id).first())?.id,
     };
     await Promise.all([
+      db.lists.where("postId").equals(id).modify({ postId: null }),
       db.posts.delete(id),
       db.bodies.delete(id),
       db.outlines.delete(id),
@@ -67,9 +77,12 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
   });
 }
 
-export async function restorePost({ post, body, outline, score }: DeletedPost): Promise<void> {
-  await db.transaction("rw", db.posts, db.bodies, db.outlines, db.scores, async () => {
+export async function restorePost({ post, body, outline, score, listId }: DeletedPost): Promise<void> {
+  await db.transaction("rw", [...TABLES, db.scores], async () => {
     await db.posts.put(post);
+    const list = await db.lists.get(listId ?? "");
+    if (list?.postId === null) await db.lists.update(list.id, { postId: post.id });
+    await syncListOfPost(post);
     if (body) await db.bodies.put(body);
     if (outline) await db.outlines.put(outline);
     if (score) await db.scores.put(score);

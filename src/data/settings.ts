@@ -1,6 +1,6 @@
 import { houseProfile, type Profile } from "../core/proof/profile";
 import { db } from "./db";
-import type { Site } from "./model";
+import type { SearchConnection, Settings, Site } from "./model";
 
 export const emptySite: Site = {
   id: "site",
@@ -16,18 +16,26 @@ export const emptySite: Site = {
   pages: ["/", "/blog"],
 };
 
-export async function getSite(): Promise<Site | null> {
-  return ((await db.settings.get("site"))?.value as Site | undefined) ?? null;
+export const OVERLAP_LIMIT = 5;
+export const standInSearch: SearchConnection = { kind: "stand-in", address: "", delay: 0, errorRate: 0 };
+
+async function get<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | null> {
+  return ((await db.settings.get(key))?.value as Settings[Key] | undefined) ?? null;
+}
+async function save<Key extends keyof Settings>(key: Key, value: Settings[Key]): Promise<void> {
+  await db.settings.put({ key, value });
 }
 
-export async function saveSite(site: Site): Promise<void> {
-  await db.settings.put({ key: "site", value: site });
-}
+export const getSite = (): Promise<Site | null> => get("site");
+export const saveSite = (site: Site): Promise<void> => save("site", site);
 
-export async function getProfile(): Promise<Profile> {
-  return ((await db.settings.get("profile"))?.value as Profile | undefined) ?? houseProfile;
-}
+export const getProfile = async (): Promise<Profile> => (await get("profile")) ?? houseProfile;
+export const saveProfile = (profile: Profile): Promise<void> => save("profile", profile);
 
-export async function saveProfile(profile: Profile): Promise<void> {
-  await db.settings.put({ key: "profile", value: profile });
-}
+export const getSearchConnection = async (): Promise<SearchConnection> =>
+  (await get("search")) ?? standInSearch;
+export const saveSearchConnection = (connection: SearchConnection): Promise<void> =>
+  save("search", connection);
+
+export const getHidden = async (): Promise<string[]> => (await get("hidden")) ?? [];
+export const saveHidden = (hidden: string[]): Promise<void> => save("hidden", hidden);

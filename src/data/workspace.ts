@@ -1,17 +1,22 @@
 /**
- * The workspace file (.dunesparrow.zip): everything in one file, "workspace.json" with pictures beside it in "pictures/".
+ * The workspace file (.dunesparrow.zip): everything in one file, "workspace.json" with pictures beside it in "pictures/"
+ * and the keywords of each look-up in "look-ups/".
  * Nothing is taken from a file before all of it has been checked.
  */
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { safeDoc } from "../core/draft/safeDoc";
 import type { KeywordRow } from "../core/keywords/keyword";
+import type { KeywordList } from "../core/keywords/list";
+import { type FoundKeyword, rowsOf, tableOf } from "../core/keywords/table";
 import type { Profile } from "../core/proof/profile";
-import { foldPlain } from "../core/text/fold";
-import { db } from "./db";
-import type { Asset, Body, Outline, Post, Site } from "./model";
+import { db, flatFile } from "./db";
+import { headOf, listOfPost } from "./listOfPost";
+import { allLists } from "./lists";
+import type { Asset, Body, Idea, LookUp, Outline, Post, SearchConnection, Site } from "./model";
+import type { Article } from "./schemas/search";
 import { checkShape, parseJson, ShapeError } from "./schemas/validate";
-import { workspace as validateWorkspace } from "./schemas/validators.generated.js";
-import { emptySite, getSite } from "./settings";
+import { lookUp as validateLookUp, workspace as validateWorkspace } from "./schemas/validators.generated.js";
+import { emptySite } from "./settings";
 
 export interface WorkspaceFile {
   format: "dune-sparrow-workspace";
@@ -23,12 +28,27 @@ export interface WorkspaceFile {
   posts: Post[];
   bodies: Body[];
   outlines: Outline[];
+  /** Files from before there were look-ups have one flat list of keywords. */
   keywords: KeywordRow[];
+  /** Left out in files from before there were lists: every post then gets one. */
+  lists?: KeywordList[];
+  lookUps?: LookUp[];
+  ideas?: Idea[];
+  search?: SearchConnection;
+  hidden?: string[];
   assets: (Omit<Asset, "blob"> & { file: string })[];
+}
+
+/** What a look-up holds, in a file of its own. */
+export interface LookUpFile {
+  keywords: FoundKeyword[];
+  articles: Article[];
 }
 
 export interface Workspace {
   file: WorkspaceFile;
+  /** By the id of the look-up. */
+  lookUps: Map<string, LookUpFile>;
   pictures: Map<string, Uint8Array>;
 }
 
@@ -36,6 +56,7 @@ const JSON_NAME = "workspace.json";
 /** Unpacked size that a browser can still hold; a small zip may claim to be huge. */
 const MOST_BYTES = 1 << 30;
 const A_WORKSPACE = "a workspace file of Dune Sparrow";
+const lookUpName = (id: string): string => `look-ups/${id}.json`;
 
 /** Reads and checks a workspace file. @throws ShapeError, with what is wrong; nothing has been touched then */
 export function readWorkspace(bytes: Uint8Array): Workspace {
@@ -46,7 +67,7 @@ export function readWorkspace(bytes: Uint8Array): Workspace {
       filter: (entry) => {
         total += entry.originalSize;
         if (total > MOST_BYTES) throw new Error("it unpacks to more than 1 GB");
-        return entry.name === JSON_NAME || entry.name.startsWith("pictures/");
+        return entry.name === JSON_NAME || /^(?:pictures|look-ups)\//.test(entry.name);
       },
     });
   } catch (error) {
@@ -59,27 +80,63 @@ export function readWorkspace(bytes: Uint8Array): Workspace {
     parseJson(strFromU8(json), A_WORKSPACE),
     A_WORKSPACE,
   );
-  const missing = file.assets
-    .filter((asset) => !entries[asset.file])
-    .map((asset) => `The picture ${asset.file} is missing.`);
+  const missing = [
+    ...file.assets
+      .filter((asset) => !entries[asset.file])
+      .map((asset) => `The picture ${asset.file} is missing.`),
+    ...(file.lookUps ?? [])
+      .filter(({ id }) => !entries[lookUpName(id)])
+      .map(({ id }) => `The keywords ${lookUpName(id)} are missing.`),
+  ];
   if (missing.length) throw new ShapeError("This workspace file is not whole.", missing.slice(0, 12));
-  return { file, pictures: new Map(file.assets.map((asset) => [asset.id, entries[asset.file]!])) };
+  const lookUps = new Map(
+    (file.lookUps ?? []).map(({ id }) => {
+      const what = `the keywords of a look-up (${lookUpName(id)})`;
+      return [
+        id,
+        checkShape<LookUpFile>(validateLookUp, parseJson(strFromU8(entries[lookUpName(id)]!), what), what),
+      ];
+    }),
+  );
+  return { file, lookUps, pictures: new Map(file.assets.map((asset) => [asset.id, entries[asset.file]!])) };
 }
 
 /** Replaces all that the database holds, in one transaction: it happens whole or not at all. */
-export async function replaceWorkspace({ file, pictures }: Workspace): Promise<void> {
+export async function replaceWorkspace({ file, lookUps, pictures }: Workspace): Promise<void> {
   const assets = file.assets.map(({ file: _name, ...asset }): Asset => {
     const bytes = pictures.get(asset.id)!;
     return { ...asset, blob: new Blob([bytes as BlobPart], { type: asset.type }) };
   });
+  const lists =
+    file.lists ??
+    file.posts
+      .filter(({ keyword, supporting }) => keyword || supporting.length)
+      .map((post) => listOfPost(post, file.keywords));
+  const flat = flatFile(file.keywords, file.savedAt ?? "");
   await db.transaction("rw", db.tables, async () => {
     await Promise.all(db.tables.map((table) => table.clear()));
     await db.settings.put({ key: "site", value: file.site });
     if (file.profile) await db.settings.put({ key: "profile", value: file.profile });
+    if (file.search) await db.settings.put({ key: "search", value: file.search });
+    if (file.hidden) await db.settings.put({ key: "hidden", value: file.hidden });
     await db.posts.bulkAdd(file.posts);
     await db.bodies.bulkAdd(file.bodies.map(({ postId, doc }) => ({ postId, doc: safeDoc(doc).doc })));
     await db.outlines.bulkAdd(file.outlines);
-    await db.keywords.bulkPut(file.keywords.map((row) => ({ ...row, id: foldPlain(row.text) })));
+    await db.lists.bulkAdd(lists.map(headOf));
+    await db.listBodies.bulkAdd(lists.map(({ id, keywords }) => ({ listId: id, keywords })));
+    await db.ideas.bulkAdd(file.ideas ?? []);
+    await db.lookUps.bulkAdd(file.lookUps ?? []);
+    await db.lookUpBodies.bulkAdd(
+      [...lookUps].map(([lookUpId, { keywords, articles }]) => ({
+        lookUpId,
+        table: tableOf(keywords),
+        articles,
+      })),
+    );
+    if (flat) {
+      await db.lookUps.add(flat.lookUp);
+      await db.lookUpBodies.add(flat.body);
+    }
     await db.assets.bulkAdd(assets);
   });
 }
@@ -93,41 +150,56 @@ export async function emptyWorkspace(): Promise<void> {
     bodies: [],
     outlines: [],
     keywords: [],
+    lists: [],
     assets: [],
   };
-  await replaceWorkspace({ file, pictures: new Map() });
+  await replaceWorkspace({ file, lookUps: new Map(), pictures: new Map() });
 }
 
 /** Everything in one file. */
 export async function packWorkspace(now: string): Promise<Uint8Array> {
-  const [site, profile, posts, bodies, outlines, keywords, assets] = await db.transaction(
+  const [settings, posts, bodies, outlines, lists, ideas, lookUps, found, assets] = await db.transaction(
     "r",
     db.tables,
     () =>
       Promise.all([
-        getSite(),
-        db.settings.get("profile"),
+        db.settings.toArray(),
         db.posts.toArray(),
         db.bodies.toArray(),
         db.outlines.toArray(),
-        db.keywords.toArray(),
+        allLists(),
+        db.ideas.toArray(),
+        db.lookUps.toArray(),
+        db.lookUpBodies.toArray(),
         db.assets.toArray(),
       ]),
   );
+  const setting = (key: string): unknown => settings.find((one) => one.key === key)?.value;
   const names = assets.map((asset) => `pictures/${asset.id}-${asset.fileName.replace(/[/\\]/g, "-")}`);
   const file: WorkspaceFile = {
     format: "dune-sparrow-workspace",
     version: 1,
     savedAt: now,
-    site: site ?? emptySite,
-    ...(profile && { profile: profile.value as Profile }),
+    site: (setting("site") as Site | undefined) ?? emptySite,
+    ...Object.fromEntries(
+      (["profile", "search", "hidden"] as const).flatMap((key) =>
+        setting(key) ? [[key, setting(key)]] : [],
+      ),
+    ),
     posts,
     bodies,
     outlines,
-    keywords: keywords.map(({ id: _id, ...row }) => row),
+    keywords: [],
+    lists,
+    lookUps,
+    ideas,
     assets: assets.map(({ blob: _blob, ...asset }, i) => ({ ...asset, file: names[i]! })),
   };
   const entries: Record<string, Uint8Array> = { [JSON_NAME]: strToU8(JSON.stringify(file)) };
+  for (const { lookUpId, table, articles } of found) {
+    const held: LookUpFile = { keywords: rowsOf(table), articles };
+    entries[lookUpName(lookUpId)] = strToU8(JSON.stringify(held));
+  }
   for (const [i, asset] of assets.entries())
     entries[names[i]!] = new Uint8Array(await asset.blob.arrayBuffer());
   return zipSync(entries, { level: 6 });

@@ -4,12 +4,16 @@ import { join } from "node:path";
 import compression from "compression";
 import express, { type Express } from "express";
 import helmet from "helmet";
+import { type ApiOptions, api } from "./api";
+
+const DEMO = join(import.meta.dirname, "../../demo");
 
 /**
  * @param dist folder of the built application
+ * @param options what the routes under /api may do; public addresses only unless said otherwise
  * @throws Error where nothing has been built there
  */
-export function createApp(dist: string): Express {
+export function createApp(dist: string, options: Partial<ApiOptions> = {}): Express {
   const index = join(dist, "index.html");
   if (!existsSync(index))
     throw new Error(`There is no built application in ${dist}: run npm run build first.`);
@@ -42,6 +46,7 @@ export function createApp(dist: string): Express {
     }),
   );
   app.use(compression());
+  app.use("/api", api({ demo: DEMO, reach: "public", ...options }));
   app.use(
     "/assets",
     express.static(join(dist, "assets"), { immutable: true, maxAge: "365d", fallthrough: false }),

@@ -7,8 +7,13 @@ if (!Number.isInteger(asked) || asked < 1 || asked > 65_535) {
   console.error(`PORT must be a number from 1 to 65535, not “${process.env.PORT}”.`);
   process.exit(2);
 }
-const app = createApp(join(import.meta.dirname, "../../dist"));
-const { server, port } = await listen(app, asked, process.env.HOST || "127.0.0.1");
+const host = process.env.HOST || "127.0.0.1";
+// Who can ask only from this machine may be led to this machine.
+const onlyHere = /^(?:127\.|localhost$|::1$)/.test(host);
+const app = createApp(join(import.meta.dirname, "../../dist"), {
+  reach: onlyHere ? "this-machine" : "public",
+});
+const { server, port } = await listen(app, asked, host);
 if (port !== asked) console.log(`Port ${asked} is taken; using ${port}.`);
 console.log(`Dune Sparrow is at http://127.0.0.1:${port}`);
 for (const signal of ["SIGINT", "SIGTERM"] as const) {

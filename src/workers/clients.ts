@@ -1,10 +1,13 @@
 /** The workers as the application calls them; each starts when first needed. */
 import * as Comlink from "comlink";
 import type { DraftApi } from "./draft.worker";
+import type { KeywordsApi } from "./keywords.worker";
 import type { ProofApi } from "./proof.worker";
+import type { TableFileApi } from "./tableFile.worker";
 
 let proof: Comlink.Remote<ProofApi> | undefined;
 let draft: Comlink.Remote<DraftApi> | undefined;
+let keywords: Comlink.Remote<KeywordsApi> | undefined;
 
 export function proofWorker(): Comlink.Remote<ProofApi> {
   proof ??= Comlink.wrap<ProofApi>(
@@ -18,4 +21,20 @@ export function draftWorker(): Comlink.Remote<DraftApi> {
     new Worker(new URL("./draft.worker.ts", import.meta.url), { type: "module", name: "draft" }),
   );
   return draft;
+}
+
+export function keywordsWorker(): Comlink.Remote<KeywordsApi> {
+  keywords ??= Comlink.wrap<KeywordsApi>(
+    new Worker(new URL("./keywords.worker.ts", import.meta.url), { type: "module", name: "keywords" }),
+  );
+  return keywords;
+}
+
+/** A worker for one file; ending it ends what it does. */
+export function tableFileWorker(): { api: Comlink.Remote<TableFileApi>; end: () => void } {
+  const worker = new Worker(new URL("./tableFile.worker.ts", import.meta.url), {
+    type: "module",
+    name: "table file",
+  });
+  return { api: Comlink.wrap<TableFileApi>(worker), end: () => worker.terminate() };
 }

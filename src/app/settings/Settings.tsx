@@ -1,12 +1,13 @@
 /** Settings: what the site is called and where it is, the profile that scores it, and the workspace as one file. */
 import { type ReactNode, useEffect, useState } from "react";
 import type { Site } from "../../data/model";
-import { saveSite } from "../../data/settings";
+import { OVERLAP_LIMIT, saveSite } from "../../data/settings";
 import { siteChanged } from "../store/sessionSlice";
 import { useAct, useApp } from "../store/store";
 import { FieldLine } from "../ui/FieldLine";
 import { ListField } from "../ui/ListField";
 import { CheckedField } from "./CheckedField";
+import { ConnectionsSection } from "./ConnectionsSection";
 import { ProfileSection } from "./ProfileSection";
 import { WorkspaceSection } from "./WorkspaceSection";
 
@@ -16,6 +17,8 @@ export function Settings() {
   const [failure, setFailure] = useState("");
   useEffect(() => {
     document.title = "Settings · Dune Sparrow";
+    // A link may name a section, and the page was not there yet when the browser looked for it.
+    document.getElementById(window.location.hash.slice(1))?.scrollIntoView();
   }, []);
   const edit = (changes: Partial<Site>) => {
     const next = { ...site, ...changes };
@@ -117,6 +120,24 @@ export function Settings() {
               />
             )}
           </FieldLine>
+          <FieldLine
+            label="Overlap"
+            hint="Per cent of shared keywords above which two lists are marked as competing."
+          >
+            {(id) => (
+              <input
+                id={id}
+                type="number"
+                min={0}
+                max={100}
+                className="field-box figures !w-32"
+                value={site.overlapLimit ?? OVERLAP_LIMIT}
+                onChange={(e) =>
+                  edit({ overlapLimit: Math.min(100, Math.max(0, Number(e.target.value) || 0)) })
+                }
+              />
+            )}
+          </FieldLine>
           <FieldLine label="Categories" hint="One a line.">
             {(id) => (
               <ListField
@@ -145,6 +166,9 @@ export function Settings() {
       <Section title="Scoring">
         <ProfileSection />
       </Section>
+      <Section title="Connections" id="connections">
+        <ConnectionsSection />
+      </Section>
       <Section title="Workspace">
         <WorkspaceSection />
       </Section>
@@ -158,9 +182,9 @@ function originOf(text: string): string | null {
   return /^https?:\/\/[^/\s]+$/.test(trimmed) && URL.canParse(trimmed) ? trimmed : null;
 }
 
-function Section({ title, children }: { title: string; children: ReactNode }) {
+function Section({ title, id, children }: { title: string; id?: string; children: ReactNode }) {
   return (
-    <section aria-label={title} className="mb-6 border border-rule bg-sheet p-4">
+    <section id={id} aria-label={title} className="mb-6 border border-rule bg-sheet p-4">
       <h2 className="mb-3 font-serif text-lg">{title}</h2>
       {children}
     </section>

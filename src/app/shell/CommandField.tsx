@@ -1,15 +1,19 @@
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
 import { useNavigate } from "react-router";
+import { listName } from "../../data/listOfPost";
 import { createPost } from "../desk/createPost";
+import { listsAdapter } from "../store/listsSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
+import { count } from "../ui/figures";
 
 const { selectAll } = postsAdapter.getSelectors();
 
 /** Finds posts and actions by typing. */
 export function CommandField({ onClose }: { onClose: () => void }) {
   const posts = useApp((state) => selectAll(state.posts.posts));
+  const lists = useApp((state) => listsAdapter.getSelectors().selectAll(state.lists));
   const navigate = useNavigate();
   const go = (to: string) => {
     onClose();
@@ -27,7 +31,7 @@ export function CommandField({ onClose }: { onClose: () => void }) {
         >
           <Dialog.Title className="sr-only">Find a post or an action</Dialog.Title>
           <Command label="Find a post or an action">
-            <Command.Input placeholder="A title, a keyword, an action" className="field-box mb-2" />
+            <Command.Input placeholder="A title, a keyword, a list, an action" className="field-box mb-2" />
             <Command.List className="max-h-96 overflow-y-auto">
               <Command.Empty className="px-3 py-2 text-ink-2">Nothing found.</Command.Empty>
               <Command.Group
@@ -42,6 +46,18 @@ export function CommandField({ onClose }: { onClose: () => void }) {
                 </Command.Item>
                 <Command.Item className={item} onSelect={() => go("/")}>
                   Go to the Desk
+                </Command.Item>
+                <Command.Item className={item} onSelect={() => go("/keywords/look-ups")}>
+                  Look up keywords
+                </Command.Item>
+                <Command.Item className={item} onSelect={() => go("/keywords/lists")}>
+                  Go to the lists
+                </Command.Item>
+                <Command.Item className={item} onSelect={() => go("/keywords/overlap")}>
+                  Compare the lists
+                </Command.Item>
+                <Command.Item className={item} onSelect={() => go("/keywords/ideas")}>
+                  Go to the ideas
                 </Command.Item>
                 <Command.Item className={item} onSelect={() => go("/settings")}>
                   Go to Settings
@@ -60,6 +76,22 @@ export function CommandField({ onClose }: { onClose: () => void }) {
                   >
                     <span className="truncate">{post.title || "Untitled post"}</span>
                     <span className="ml-auto shrink-0 text-ink-2">{post.keyword}</span>
+                  </Command.Item>
+                ))}
+              </Command.Group>
+              <Command.Group
+                heading="Keyword lists"
+                className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-ink-2"
+              >
+                {lists.map((list) => (
+                  <Command.Item
+                    key={list.id}
+                    value={`list ${listName(list)} ${list.id}`}
+                    className={item}
+                    onSelect={() => go(`/keywords/lists/${list.id}`)}
+                  >
+                    <span className="truncate">{listName(list)}</span>
+                    <span className="ml-auto shrink-0 text-ink-2">{count(list.count, "keyword")}</span>
                   </Command.Item>
                 ))}
               </Command.Group>

@@ -52,6 +52,9 @@ export function Shell() {
           <NavLink to="/" end className={place}>
             Desk
           </NavLink>
+          <NavLink to="/keywords" className={place}>
+            Keywords
+          </NavLink>
         </nav>
         <button
           type="button"

@@ -1,8 +1,8 @@
 /** What holds for the whole session: the site, the profile, how the start went. */
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
 import { houseProfile, type Profile } from "../../core/proof/profile";
-import type { Site } from "../../data/model";
-import { emptySite } from "../../data/settings";
+import type { SearchConnection, Site } from "../../data/model";
+import { emptySite, standInSearch } from "../../data/settings";
 
 interface SessionState {
   start: "starting" | "ready" | "failed";
@@ -10,6 +10,10 @@ interface SessionState {
   failure: string;
   site: Site;
   profile: Profile;
+  /** Where the search service is reached. */
+  search: SearchConnection;
+  /** Keywords hidden for this site. */
+  hidden: string[];
   /** Posts being scored in the background; null where none are. */
   scoring: { done: number; of: number } | null;
 }
@@ -19,6 +23,8 @@ const initialState: SessionState = {
   failure: "",
   site: emptySite,
   profile: houseProfile,
+  search: standInSearch,
+  hidden: [],
   scoring: null,
 };
 
@@ -26,10 +32,12 @@ const slice = createSlice({
   name: "session",
   initialState,
   reducers: {
-    started: (state, { payload }: PayloadAction<{ site: Site; profile: Profile }>) => {
+    started: (
+      state,
+      { payload }: PayloadAction<Pick<SessionState, "site" | "profile" | "search" | "hidden">>,
+    ) => {
       state.start = "ready";
-      state.site = payload.site;
-      state.profile = payload.profile;
+      Object.assign(state, payload);
     },
     startFailed: (state, { payload }: PayloadAction<string>) => {
       state.start = "failed";
@@ -41,11 +49,25 @@ const slice = createSlice({
     profileChanged: (state, { payload }: PayloadAction<Profile>) => {
       state.profile = payload;
     },
+    searchChanged: (state, { payload }: PayloadAction<SearchConnection>) => {
+      state.search = payload;
+    },
+    hiddenChanged: (state, { payload }: PayloadAction<string[]>) => {
+      state.hidden = payload;
+    },
     scoringMoved: (state, { payload }: PayloadAction<SessionState["scoring"]>) => {
       state.scoring = payload;
     },
   },
 });
 
-export const { started, startFailed, siteChanged, profileChanged, scoringMoved } = slice.actions;
+export const {
+  started,
+  startFailed,
+  siteChanged,
+  profileChanged,
+  searchChanged,
+  hiddenChanged,
+  scoringMoved,
+} = slice.actions;
 export const session = slice.reducer;

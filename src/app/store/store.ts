@@ -1,12 +1,14 @@
 import { configureStore } from "@reduxjs/toolkit";
 import { useDispatch, useSelector } from "react-redux";
 import { saving } from "./listeners";
+import { lists } from "./listsSlice";
 import { openPost } from "./openPostSlice";
 import { posts } from "./postsSlice";
+import { research } from "./researchSlice";
 import { session } from "./sessionSlice";
 
 export const store = configureStore({
-  reducer: { session, posts, openPost },
+  reducer: { session, posts, openPost, lists, research },
   middleware: (defaults) =>
     defaults({ serializableCheck: false, immutableCheck: false }).prepend(saving.middleware),
 });

@@ -5,10 +5,12 @@ import type { ReactNode } from "react";
 /** A dialog on a sheet of paper. */
 export function Sheet({
   title,
+  wide = false,
   onClose,
   children,
 }: {
   title: string;
+  wide?: boolean;
   onClose: () => void;
   children: ReactNode;
 }) {
@@ -18,7 +20,7 @@ export function Sheet({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed left-1/2 top-1/2 z-50 max-h-[85vh] w-[38rem] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded border border-rule bg-sheet p-6 shadow-lg"
+          className={`fixed left-1/2 top-1/2 z-50 max-h-[88vh] ${wide ? "w-[72rem]" : "w-[38rem]"} max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded border border-rule bg-sheet p-6 shadow-lg`}
         >
           <div className="mb-4 flex items-center justify-between">
             <Dialog.Title className="font-serif text-xl">{title}</Dialog.Title>

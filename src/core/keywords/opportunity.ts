@@ -1,5 +1,3 @@
-import type { KeywordRow } from "./keyword";
-
 /**
  * Opportunity of each keyword of a look-up: popular and winnable.
  *
@@ -8,36 +6,22 @@ import type { KeywordRow } from "./keyword";
  * with r the percentile rank of log(1 + searches) among the rows whose searches are known (the share of them that have
  * fewer, ties counted half), so one giant keyword does not flatten the rest.
  *
- * @returns 0 to 100 for each row in order; null where searches or difficulty are unknown
+ * @param searches searches a month, NaN where unknown
+ * @param difficulty 0 to 100, NaN where unknown
+ * @returns 0 to 100 for each row in order; NaN where searches or difficulty are unknown
  */
-export function opportunities(
-  rows: readonly Pick<KeywordRow, "searches" | "difficulty">[],
-): (number | null)[] {
+export function opportunities(searches: Float64Array, difficulty: Float64Array): Float64Array {
   // Rank is the same for searches and their logarithm.
-  const sorted = rows.flatMap(({ searches }) => (searches === null ? [] : [searches])).sort((a, b) => a - b);
-  return rows.map(({ searches, difficulty }) => {
-    if (searches === null || difficulty === null) return null;
-    const below = lowerBound(sorted, searches);
-    const equal = countEqual(sorted, searches, below);
-    const rank = sorted.length > 1 ? (below + (equal - 1) / 2) / (sorted.length - 1) : 1;
-    return 100 * rank * (1 - Math.min(100, Math.max(0, difficulty)) / 100);
-  });
-}
-
-function countEqual(sorted: number[], value: number, from: number): number {
-  let n = 0;
-  while (sorted[from + n] === value) n++;
-  return n;
-}
-
-/** First place whose value is not smaller. */
-function lowerBound(sorted: number[], value: number): number {
-  let low = 0;
-  let high = sorted.length;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (sorted[middle]! < value) low = middle + 1;
-    else high = middle;
+  const sorted = searches.filter((n) => !Number.isNaN(n)).sort();
+  const rankOf = new Map<number, number>();
+  for (let from = 0; from < sorted.length; ) {
+    let to = from;
+    while (sorted[to + 1] === sorted[from]) to++;
+    rankOf.set(sorted[from]!, sorted.length > 1 ? (from + to) / 2 / (sorted.length - 1) : 1);
+    from = to + 1;
   }
-  return low;
+  return searches.map((n, i) => {
+    const hard = Math.min(100, Math.max(0, difficulty[i]!));
+    return Number.isNaN(n) ? n : 100 * rankOf.get(n)! * (1 - hard / 100);
+  });
 }

@@ -7,6 +7,7 @@ const APOSTROPHES = /[\u2018\u2019\u201B\u02BC\uFF07\u0060\u00B4]/g;
 const QUOTES = /[\u201C\u201D\u201E\u201F\u00AB\u00BB]/g;
 const HYPHENS = /[\u2010\u2011\u2012\u00AD\u2212]/g;
 const PLAIN = /^[\x20-\x7e]*$/;
+const FOLDED = /^[a-z0-9]+(?: [a-z0-9]+)*$/;
 
 /** Letters that decompose to nothing plainer under NFD, though readers type them plainly. */
 const LETTERS: Record<string, string> = {
@@ -42,6 +43,7 @@ export function fold(text: string): string {
 
 /** "Folded" in the scoring rules' sense: lower case, no diacritics, no punctuation, single spaces. */
 export function foldPlain(text: string): string {
+  if (FOLDED.test(text)) return text;
   return fold(text)
     .replace(/['"]/g, "")
     .replace(/[^\p{L}\p{N}]+/gu, " ")

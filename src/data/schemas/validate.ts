@@ -20,6 +20,10 @@ export function checkShape<T>(validate: ValidateFunction, value: unknown, what: 
   throw new ShapeError(`This is not ${what}.`, faults);
 }
 
+/** Whether a value has the shape. */
+export const validates = <T>(validate: ValidateFunction, value: unknown): value is T =>
+  validate(value) === true;
+
 /** Reads a profile from JSON text. @throws ShapeError */
 export function parseProfile(json: string): Profile {
   return checkShape<Profile>(profile, parseJson(json, "a profile"), "a profile");

@@ -1,106 +1,97 @@
+/** Find: what the post is for. Its list on the left, keywords of a look-up to take from on the right. */
 import { X } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
-import { opportunities } from "../../../core/keywords/opportunity";
+import { Link } from "react-router";
 import { stemKey } from "../../../core/keywords/stemKey";
-import { foldPlain } from "../../../core/text/fold";
-import { listKeywords } from "../../../data/keywords";
-import type { Post, StoredKeyword } from "../../../data/model";
-import { postEdited } from "../../store/openPostSlice";
+import type { Post } from "../../../data/model";
+import { keywordsWorker } from "../../../workers/clients";
+import type { NamedOverlap } from "../../../workers/listIndex";
+import { OverlapPanel } from "../../keywords/lists/OverlapPanel";
+import { useLookUps } from "../../keywords/lookup/useLookUps";
 import { postsAdapter } from "../../store/postsSlice";
-import { useAct, useApp } from "../../store/store";
+import { useApp } from "../../store/store";
 import { whole } from "../../ui/figures";
-import { KeywordTable } from "./KeywordTable";
-import type { KeywordRow } from "./keywordRow";
 import { OwnKeyword } from "./OwnKeyword";
+import { PickKeywords } from "./PickKeywords";
 import { Target } from "./Target";
+import { usePostList } from "./usePostList";
 
-const { selectAll } = postsAdapter.getSelectors();
+const { selectAll, selectEntities } = postsAdapter.getSelectors();
 
 export function Find() {
-  const { post, readOnly } = useApp((state) => state.openPost);
-  const posts = useApp((state) => selectAll(state.posts.posts));
-  const act = useAct();
-  const [keywords, setKeywords] = useState<StoredKeyword[] | null>(null);
-  const [failure, setFailure] = useState("");
-  useEffect(() => {
-    listKeywords().then(setKeywords, (error: Error) => setFailure(error.message));
-  }, []);
+  const post = useApp((state) => state.openPost.post);
+  return post && <FindFor post={post} />;
+}
 
+function FindFor({ post }: { post: Post }) {
+  useLookUps();
+  const readOnly = useApp((state) => state.openPost.readOnly);
+  const posts = useApp((state) => selectAll(state.posts.posts));
+  const byId = useApp((state) => selectEntities(state.posts.posts));
+  const { lookUps, read } = useApp((state) => state.research);
+  const lists = useApp((state) => state.lists);
+  const connection = useApp((state) => state.session.search);
+  const region =
+    useApp((state) => state.research.region) || (lookUps.find((one) => one.region)?.region ?? "");
+  const own = usePostList(post);
+  const [overlaps, setOverlaps] = useState<NamedOverlap[]>([]);
+  const [chosenLookUp, setChosenLookUp] = useState("");
+  const lookUp = lookUps.find(({ id }) => id === chosenLookUp) ?? lookUps[0];
+  const listId = own.list?.id;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: any list may have changed
+  useEffect(() => {
+    if (!listId) return;
+    let current = true;
+    void keywordsWorker()
+      .overlapOf(listId)
+      .then((answer) => current && setOverlaps(answer));
+    return () => {
+      current = false;
+    };
+  }, [listId, lists]);
   const targets = useMemo(() => {
     const map = new Map<string, Post>();
     for (const other of posts)
-      if (other.id !== post?.id && other.keyword) map.set(stemKey(other.keyword, other.language), other);
+      if (other.id !== post.id && other.keyword) map.set(stemKey(other.keyword, other.language), other);
     return map;
-  }, [posts, post?.id]);
-  const language = post?.language ?? "en";
-  const rows = useMemo(() => {
-    const scores = opportunities(keywords ?? []);
-    return (keywords ?? []).map(
-      (keyword, i): KeywordRow => ({
-        ...keyword,
-        opportunity: scores[i]!,
-        taken: targets.get(stemKey(keyword.text, language)),
-      }),
-    );
-  }, [keywords, targets, language]);
+  }, [posts, post.id]);
 
-  if (!post) return null;
-  const known = (text: string) => rows.find((row) => row.id === foldPlain(text));
-  const setTarget = (text: string) => {
-    const old = post.keyword;
-    const supporting = post.supporting.filter((k) => foldPlain(k) !== foldPlain(text));
-    act(
-      postEdited({
-        keyword: text,
-        supporting: old && foldPlain(old) !== foldPlain(text) ? [old, ...supporting] : supporting,
-      }),
-    );
-  };
-  const toggleSupporting = (text: string) => {
-    const has = post.supporting.some((k) => foldPlain(k) === foldPlain(text));
-    act(
-      postEdited({
-        supporting: has
-          ? post.supporting.filter((k) => foldPlain(k) !== foldPlain(text))
-          : [...post.supporting, text],
-      }),
-    );
+  const addTyped = async (text: string, asTarget: boolean) => {
+    const { keywords } = await keywordsWorker().numbersFor([text], connection, region, post.language);
+    if (asTarget) own.setTarget(keywords[0]!);
+    else own.addSupporting(keywords);
   };
 
   return (
-    <div className="mx-auto grid w-full max-w-[90rem] flex-1 grid-cols-[220px_minmax(0,1fr)] gap-6 mid:grid-cols-[272px_minmax(0,1fr)] px-6 py-5">
-      <section aria-label="Keywords of this post">
+    <div className="mx-auto grid w-full max-w-[92rem] flex-1 grid-cols-[250px_minmax(0,1fr)] gap-6 px-6 py-4 mid:grid-cols-[310px_minmax(0,1fr)]">
+      <section aria-label="Keywords of this post" className="min-w-0">
         <h2 className="text-[13px] text-ink-2">Target keyword</h2>
         <Target
           post={post}
-          row={known(post.keyword)}
+          row={own.target}
           taken={post.keyword ? targets.get(stemKey(post.keyword, post.language)) : undefined}
         />
-        <OwnKeyword
-          label="Type a keyword of your own"
-          disabled={readOnly}
-          onTarget={setTarget}
-          onSupporting={(text) => !post.supporting.includes(text) && toggleSupporting(text)}
-        />
-        <h2 className="mt-6 text-[13px] text-ink-2">Supporting keywords</h2>
-        {post.supporting.length === 0 ? (
+        <h2 className="mt-5 text-[13px] text-ink-2">Supporting keywords</h2>
+        {own.supporting.length === 0 ? (
           <p className="mt-1 text-ink-2">None yet. Add the ones that the same page can answer.</p>
         ) : (
           <ul className="mt-1 border border-rule bg-sheet">
-            {post.supporting.map((text) => (
+            {own.supporting.map(({ text, searches, note }) => (
               <li
                 key={text}
                 className="flex min-h-8 items-center gap-2 border-b border-rule px-2 last:border-b-0"
               >
-                <span className="min-w-0 flex-1">{text}</span>
+                <span className="min-w-0 flex-1" title={note || undefined}>
+                  {text}
+                </span>
                 <span className="figures text-[13px] text-ink-2">
-                  {known(text)?.searches == null ? "" : whole(known(text)!.searches!)}
+                  {searches === null ? "" : whole(searches)}
                 </span>
                 <button
                   type="button"
                   disabled={readOnly}
                   className="quiet-link text-[13px]"
-                  onClick={() => setTarget(text)}
+                  onClick={() => own.setTarget(own.supporting.find((keyword) => keyword.text === text)!)}
                   aria-label={`Make “${text}” the target`}
                 >
                   Target
@@ -108,7 +99,7 @@ export function Find() {
                 <button
                   type="button"
                   disabled={readOnly}
-                  onClick={() => toggleSupporting(text)}
+                  onClick={() => own.remove(text)}
                   aria-label={`Remove “${text}”`}
                   className="text-ink-2 hover:text-plum"
                 >
@@ -118,29 +109,50 @@ export function Find() {
             ))}
           </ul>
         )}
+        <OwnKeyword
+          label="Type a keyword of your own"
+          disabled={readOnly}
+          onTarget={(text) => void addTyped(text, true)}
+          onSupporting={(text) => void addTyped(text, false)}
+        />
+        {(post.keyword || post.supporting.length > 0) && (
+          <>
+            <h2 className="mb-1 mt-5 text-[13px] text-ink-2">Overlap with other lists</h2>
+            <OverlapPanel overlaps={overlaps} posts={byId} target={post.keyword} />
+          </>
+        )}
+        {listId && (post.keyword || post.supporting.length > 0) && (
+          <Link className="quiet-link text-[13px]" to={`/keywords/lists/${listId}`}>
+            Open this list
+          </Link>
+        )}
       </section>
-      <section aria-label="Keywords of the site" className="flex min-h-0 flex-col">
-        {failure ? (
-          <p role="alert" className="text-plum">
-            The keywords could not be read: {failure}. Your post is safe; open this screen again.
-          </p>
-        ) : keywords === null ? (
-          <p role="status" className="text-ink-2">
-            Reading the keywords …
-          </p>
-        ) : keywords.length === 0 ? (
-          <p className="border border-rule bg-sheet p-6 text-ink-2">
-            This site has no keyword file yet. Type a keyword of your own on the left; its numbers stay
-            unknown.
-          </p>
-        ) : (
-          <KeywordTable
-            rows={rows}
+      <section aria-label="Keywords to take from" className="flex min-h-0 min-w-0 flex-col">
+        {lookUp ? (
+          <PickKeywords
+            key={lookUp.id}
+            lookUp={lookUp}
+            lookUps={lookUps}
+            onLookUp={setChosenLookUp}
             post={post}
             readOnly={readOnly}
-            onTarget={setTarget}
-            onSupporting={toggleSupporting}
+            onTarget={own.setTarget}
+            onSupporting={own.addSupporting}
           />
+        ) : read ? (
+          <div className="border border-rule bg-sheet p-6">
+            <p className="text-ink-2">
+              Nothing has been looked up on this site yet. Look up a broad word or bring in a keyword file; or
+              type a keyword of your own on the left.
+            </p>
+            <Link className="quiet-link mt-3 inline-block" to={`/keywords/look-ups?post=${post.id}`}>
+              Look up keywords for this post
+            </Link>
+          </div>
+        ) : (
+          <p role="status" className="text-ink-2">
+            Reading the look-ups …
+          </p>
         )}
       </section>
     </div>

@@ -1,0 +1,211 @@
+/** What a person does with keywords, each with its message and, where something goes, its undo. */
+import { toast } from "sonner";
+import {
+  type KeywordList,
+  type ListKeyword,
+  split,
+  withKeywords,
+  withoutKeywords,
+} from "../../core/keywords/list";
+import { saveIdea } from "../../data/ideas";
+import { listName } from "../../data/listOfPost";
+import {
+  changeList,
+  deleteList,
+  giveList,
+  mergeLists,
+  moveKeywords,
+  restoreLists,
+  saveList,
+} from "../../data/lists";
+import { deleteLookUp, restoreLookUp } from "../../data/lookUps";
+import type { Idea } from "../../data/model";
+import { saveHidden } from "../../data/settings";
+import { freshId } from "../freshId";
+import { hiddenChanged } from "../store/sessionSlice";
+import { store } from "../store/store";
+import { count } from "../ui/figures";
+
+export const now = (): string => new Date().toISOString();
+
+/** Does it, and says so where it fails. @returns whether it was done */
+export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
+  try {
+    await work();
+    return true;
+  } catch (error) {
+    toast.error(
+      `That was not saved: ${(error as Error).message.split("\n")[0]} What was there is unchanged.`,
+    );
+    return false;
+  }
+}
+
+export function emptyList(name: string, language: string): KeywordList {
+  const when = now();
+  return {
+    id: freshId(),
+    name,
+    postId: null,
+    language,
+    target: "",
+    keywords: [],
+    createdAt: when,
+    updatedAt: when,
+  };
+}
+
+/** Makes a list; its name is kept only where it is not that of its first keyword. @returns its id */
+export async function makeList(
+  name: string,
+  language: string,
+  keywords: ListKeyword[],
+): Promise<string | null> {
+  const list = withKeywords(emptyList(name, language), keywords);
+  return (await attempt(() => saveList(list, now()))) ? list.id : null;
+}
+
+export async function putInList(id: string, keywords: ListKeyword[]): Promise<void> {
+  let added = 0;
+  let name = "";
+  const done = await attempt(() =>
+    changeList(
+      id,
+      (list) => {
+        const next = withKeywords(list, keywords);
+        added = next.keywords.length - list.keywords.length;
+        name = listName(list);
+        return next;
+      },
+      now(),
+    ),
+  );
+  if (done)
+    toast(
+      `${count(added, "keyword")} put in “${name}”${added < keywords.length ? `; it had ${keywords.length - added} already` : ""}.`,
+    );
+}
+
+export async function takeOut(list: KeywordList, texts: string[]): Promise<void> {
+  const done = await attempt(() => changeList(list.id, (now) => withoutKeywords(now, texts), now()));
+  if (!done) return;
+  toast(`${count(texts.length, "keyword")} taken out of “${listName(list)}”.`, {
+    action: { label: "Undo", onClick: () => void attempt(() => restoreLists({ lists: [list] }, now())) },
+  });
+}
+
+/** Moves keywords from one list to another. */
+export async function moveTo(from: KeywordList, toId: string, texts: string[]): Promise<void> {
+  let before: KeywordList | null = null;
+  const done = await attempt(() =>
+    moveKeywords(
+      from.id,
+      toId,
+      (here, there) => {
+        before = there;
+        const { stays, leaves } = split(here, texts);
+        return [stays, withKeywords(there, leaves)];
+      },
+      now(),
+    ),
+  );
+  if (!done || !before) return;
+  const lists = [from, before as KeywordList];
+  toast(`${count(texts.length, "keyword")} moved to “${listName(lists[1]!)}”.`, {
+    action: { label: "Undo", onClick: () => void attempt(() => restoreLists({ lists }, now())) },
+  });
+}
+
+/** Parts a list: the chosen keywords become a list of their own. @returns its id */
+export async function splitOff(from: KeywordList, name: string, texts: string[]): Promise<string | null> {
+  const made = emptyList(name, from.language);
+  const done = await attempt(async () => {
+    await saveList(made, now());
+    await moveKeywords(
+      from.id,
+      made.id,
+      (here, there) => {
+        const { stays, leaves } = split(here, texts);
+        return [stays, withKeywords(there, leaves)];
+      },
+      now(),
+    );
+  });
+  if (!done) return null;
+  toast(`${count(texts.length, "keyword")} split off into “${name}”.`, {
+    action: {
+      label: "Undo",
+      onClick: () =>
+        void attempt(async () => {
+          await deleteList(made.id, now());
+          await restoreLists({ lists: [from] }, now());
+        }),
+    },
+  });
+  return made.id;
+}
+
+export async function removeList(list: Pick<KeywordList, "id" | "name" | "target">): Promise<void> {
+  await attempt(async () => {
+    const deleted = await deleteList(list.id, now());
+    toast(`The list “${listName(list)}” is deleted.`, {
+      action: { label: "Undo", onClick: () => void attempt(() => restoreLists(deleted, now())) },
+    });
+  });
+}
+
+export async function mergeInto(
+  id: string,
+  other: Pick<KeywordList, "id" | "name" | "target">,
+): Promise<void> {
+  await attempt(async () => {
+    const before = await mergeLists(id, other.id, now());
+    toast(`“${listName(other)}” is merged in.`, {
+      action: { label: "Undo", onClick: () => void attempt(() => restoreLists(before, now())) },
+    });
+  });
+}
+
+export async function duplicateList(list: KeywordList): Promise<string | null> {
+  const when = now();
+  const copy: KeywordList = {
+    ...list,
+    id: freshId(),
+    name: `${listName(list)}, copy`,
+    postId: null,
+    createdAt: when,
+    updatedAt: when,
+  };
+  return (await attempt(() => saveList(copy, when))) ? copy.id : null;
+}
+
+export const assignList = (id: string, postId: string | null): Promise<boolean> =>
+  attempt(() => giveList(id, postId, now()));
+
+/** Hides keywords for this site, in every look-up. */
+export async function hide(texts: string[]): Promise<void> {
+  const before = store.getState().session.hidden;
+  await setHidden([...new Set([...before, ...texts])]);
+  toast(`${count(texts.length, "keyword")} hidden for this site.`, {
+    action: { label: "Undo", onClick: () => void setHidden(before) },
+  });
+}
+
+export async function setHidden(hidden: string[]): Promise<void> {
+  if (await attempt(() => saveHidden(hidden))) store.dispatch(hiddenChanged(hidden));
+}
+
+export async function removeLookUp(id: string): Promise<void> {
+  await attempt(async () => {
+    const deleted = await deleteLookUp(id);
+    if (deleted)
+      toast("The look-up is deleted. Lists keep what they have of it.", {
+        action: { label: "Undo", onClick: () => void attempt(() => restoreLookUp(deleted)) },
+      });
+  });
+}
+
+export async function keepIdea(idea: Omit<Idea, "id" | "createdAt" | "postId">): Promise<void> {
+  if (await attempt(() => saveIdea({ ...idea, id: freshId(), postId: null, createdAt: now() })))
+    toast(`“${idea.title}” is kept with the ideas.`);
+}

@@ -1,0 +1,127 @@
+/** One set of keywords on screen: filters, the table, groups or map, one keyword's detail, and the tray of what is chosen. */
+import { lazy, type ReactNode, Suspense, useState } from "react";
+import type { Filter, SortKey } from "../../../core/keywords/sift";
+import type { BoardGroup, BoardRow, KeywordDetail } from "../../../workers/keywordBoard";
+import type { Source } from "../../../workers/keywords.worker";
+import type { BoardMode } from "../../store/researchSlice";
+import { Notice } from "../../ui/Notice";
+import { Detail } from "./Detail";
+import { Groups } from "./Groups";
+import { KeywordGrid } from "./KeywordGrid";
+import { Tray } from "./Tray";
+import type { BoardState } from "./useBoard";
+import type { Selection } from "./useSelection";
+
+const KeywordMap = lazy(() => import("./KeywordMap"));
+
+interface Props {
+  source: Source;
+  state: BoardState;
+  label: string;
+  filter: Filter;
+  sort: SortKey[];
+  onSort: (sort: SortKey[]) => void;
+  mode: BoardMode;
+  selection: Selection;
+  language: string;
+  region: string;
+  filters?: ReactNode;
+  /** What can be done with the chosen keywords, and with one in its detail. */
+  actions: ReactNode;
+  idle: ReactNode;
+  detailActions?: (detail: KeywordDetail) => ReactNode;
+  onDelete: () => void;
+  onGroupList?: (group: BoardGroup) => void;
+  target?: string;
+  wrapRow?: (row: BoardRow, children: ReactNode) => ReactNode;
+  empty: ReactNode;
+  autoFocus?: boolean;
+  /** Leaves out what can be looked up in the detail. */
+  narrow?: boolean;
+}
+
+export function Board(props: Props) {
+  const { source, state, label, sort, onSort, mode, selection, language, region, target } = props;
+  const [detail, setDetail] = useState<{ of: string; place: number } | null>(null);
+  const key = `${source.kind} ${source.id}`;
+  const place = detail?.of === key ? detail.place : null;
+  if (state.state === "failed")
+    return (
+      <Notice title="The keywords could not be read">
+        <p>{state.message}. Nothing that is kept has been touched; open this screen again.</p>
+      </Notice>
+    );
+  if (state.state === "gone")
+    return <p className="border border-rule bg-sheet p-6">This is no longer in the workspace.</p>;
+  const open = state.state === "open" ? state : null;
+  return (
+    <div className="flex min-h-0 flex-1 gap-5">
+      {props.filters}
+      <div className="flex min-w-0 flex-1 flex-col">
+        <div className="flex h-[calc(100vh-300px)] min-h-[360px] gap-3">
+          {open ? (
+            mode === "groups" ? (
+              <Groups
+                revision={open.revision}
+                selection={selection}
+                onList={props.onGroupList ?? (() => {})}
+              />
+            ) : mode === "map" ? (
+              <Suspense fallback={<p className="p-4 text-ink-2">Drawing the map …</p>}>
+                <KeywordMap revision={open.revision} selection={selection} shown={open.view.shown} />
+              </Suspense>
+            ) : (
+              <KeywordGrid
+                label={label}
+                shown={open.view.shown}
+                revision={open.revision}
+                sort={sort}
+                onSort={onSort}
+                selection={selection}
+                narrow={props.narrow === true || place !== null}
+                onOpen={(opened) => setDetail({ of: key, place: opened })}
+                onDelete={props.onDelete}
+                ownList={source.kind === "list" ? source.id : ""}
+                {...(target !== undefined && { target })}
+                {...(props.wrapRow && { wrapRow: props.wrapRow })}
+                empty={props.empty}
+                autoFocus={props.autoFocus ?? false}
+              />
+            )
+          ) : (
+            <Skeleton />
+          )}
+          {open && place !== null && (
+            <Detail place={place} revision={open.revision} region={region} onClose={() => setDetail(null)}>
+              {props.detailActions}
+            </Detail>
+          )}
+        </div>
+        <Tray
+          selection={selection}
+          language={language}
+          withoutList={source.kind === "list" ? source.id : ""}
+          idle={props.idle}
+        >
+          {props.actions}
+        </Tray>
+      </div>
+    </div>
+  );
+}
+
+function Skeleton() {
+  return (
+    <div role="status" className="flex-1 border border-rule bg-sheet p-3">
+      <span className="sr-only">Opening the keywords …</span>
+      {Array.from({ length: 10 }, (_, i) => (
+        <span
+          key={i}
+          aria-hidden="true"
+          className="mb-4 block h-3 bg-rule"
+          style={{ width: `${70 - i * 4}%` }}
+        />
+      ))}
+    </div>
+  );
+}

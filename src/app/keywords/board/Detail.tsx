@@ -1,0 +1,173 @@
+/** One keyword: its year, what decided its intent, questions with it, where it was asked, and the pages that rank. */
+import { X } from "lucide-react";
+import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
+import { isDated, monthBefore, monthName } from "../../../core/keywords/seasonality";
+import type { RankedPage } from "../../../data/schemas/search";
+import { keywordsWorker } from "../../../workers/clients";
+import type { KeywordDetail } from "../../../workers/keywordBoard";
+import { useApp } from "../../store/store";
+import { whole } from "../../ui/figures";
+
+const YearChart = lazy(() => import("./YearChart"));
+
+export function Detail({
+  place,
+  revision,
+  region,
+  onClose,
+  children,
+}: {
+  place: number;
+  revision: number;
+  region: string;
+  onClose: () => void;
+  /** What can be done with the keyword here. */
+  children?: ((detail: KeywordDetail) => ReactNode) | undefined;
+}) {
+  const [detail, setDetail] = useState<KeywordDetail | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision may have other uses
+  useEffect(() => {
+    let current = true;
+    void keywordsWorker()
+      .detail(place)
+      .then((answer) => current && setDetail(answer));
+    return () => {
+      current = false;
+    };
+  }, [place, revision]);
+  if (!detail) return <aside aria-label="Keyword" className="w-[290px] shrink-0" />;
+  const { text, searches, difficulty, costPerClick, opportunity, wants, decidedBy, months, lastMonth } =
+    detail;
+  const say = (n: number | null, how = whole) => (n === null ? "unknown" : how(n));
+  return (
+    <aside
+      aria-label="Keyword"
+      className="w-[290px] shrink-0 overflow-y-auto border border-rule bg-sheet p-4 text-[13px]"
+    >
+      <div className="flex items-start justify-between gap-2">
+        <h2 className="font-serif text-xl leading-tight">{text}</h2>
+        <button
+          type="button"
+          aria-label="Close the detail"
+          onClick={onClose}
+          className="text-ink-2 hover:text-ink"
+        >
+          <X size={16} aria-hidden="true" />
+        </button>
+      </div>
+      <dl className="mt-3 grid grid-cols-2 gap-x-3 gap-y-1.5">
+        <Figure name="Searches a month" value={say(searches)} />
+        <Figure name="Opportunity" value={say(opportunity)} />
+        <Figure name="Difficulty" value={say(difficulty)} />
+        <Figure name="Cost per click" value={say(costPerClick, (n) => n.toFixed(2))} />
+      </dl>
+      <p className="mt-2">
+        <span className="text-ink-2">Intent</span> {wants || "unknown"}
+        {decidedBy.length > 0 && (
+          <span className="text-ink-2"> by {decidedBy.map((word) => `“${word}”`).join(", ")}</span>
+        )}
+      </p>
+      {children && <div className="mt-3">{children(detail)}</div>}
+      <h3 className="mt-4 text-ink-2">Twelve months</h3>
+      {months.length === 12 ? (
+        <>
+          <p className="font-semibold first-letter:uppercase">{detail.season}</p>
+          <Suspense fallback={<div style={{ height: 130 }} />}>
+            <YearChart
+              text={text}
+              season={detail.season}
+              months={months}
+              names={months.map((_, i) => (isDated(lastMonth) ? monthName(i, lastMonth) : String(i + 1)))}
+              ends={isDated(lastMonth) ? `${monthBefore(lastMonth, 11)} to ${lastMonth}` : ""}
+            />
+          </Suspense>
+        </>
+      ) : (
+        <p>No monthly numbers are known.</p>
+      )}
+      {detail.asked && detail.asked.length > 0 && (
+        <>
+          <h3 className="mt-3 text-ink-2">Asked on</h3>
+          <ul>
+            {detail.asked.map(({ title, address }) => (
+              <li key={address} className="truncate" title={address}>
+                {title}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {detail.questions.length > 0 && (
+        <>
+          <h3 className="mt-3 text-ink-2">Questions with it</h3>
+          <ul className="list-disc pl-4">
+            {detail.questions.map((question) => (
+              <li key={question}>{question}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h3 className="mt-3 text-ink-2">Pages that rank</h3>
+      <Ranking query={text} region={region} />
+      {detail.standIn && <p className="mt-3 text-ink-2">Figures: stand-in.</p>}
+    </aside>
+  );
+}
+
+/** Asked of the service when the detail is opened. */
+function Ranking({ query, region }: { query: string; region: string }) {
+  const connection = useApp((state) => state.session.search);
+  const [answer, setAnswer] = useState<
+    { query: string; pages: RankedPage[] } | { query: string; why: string } | null
+  >(null);
+  const [tried, setTried] = useState(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: trying again asks again
+  useEffect(() => {
+    if (!region) return;
+    let current = true;
+    setAnswer(null);
+    void keywordsWorker()
+      .ranking(connection, query, region)
+      .then((outcome) => {
+        if (!current) return;
+        setAnswer("ok" in outcome ? { query, pages: outcome.ok } : { query, why: outcome.failed.message });
+      });
+    return () => {
+      current = false;
+    };
+  }, [connection, query, region, tried]);
+  if (!region) return <p>The file does not say which pages rank.</p>;
+  if (!answer) return <p role="status">Asking …</p>;
+  if ("why" in answer)
+    return (
+      <p role="alert" className="text-plum">
+        {answer.why} The numbers above are kept.{" "}
+        <button type="button" className="underline" onClick={() => setTried(tried + 1)}>
+          Try again
+        </button>
+      </p>
+    );
+  if (!answer.pages.length) return <p>No page is known to answer it.</p>;
+  return (
+    <ol className="list-decimal pl-5">
+      {answer.pages.map(({ address, title, site, linksIn }) => (
+        <li key={address} className="py-0.5" title={address}>
+          {title}{" "}
+          <span className="text-ink-2">
+            {site}
+            {linksIn ? `, ${linksIn} links` : ""}
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function Figure({ name, value }: { name: string; value: string }) {
+  return (
+    <div>
+      <dt className="text-[12px] text-ink-2">{name}</dt>
+      <dd className="figures text-[15px] font-semibold">{value}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,135 @@
+/** The map: searches against difficulty. Dragging over it chooses the keywords inside, the same as in the table. */
+import type { ApexOptions } from "apexcharts";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { keywordsWorker } from "../../../workers/clients";
+import type { MapPoint } from "../../../workers/keywordBoard";
+import { Chart } from "../../ui/Chart";
+import { count, short, whole } from "../../ui/figures";
+import type { Selection } from "./useSelection";
+
+const MOST = 600;
+/** Nobody searching has a place on the axis too. */
+const logOf = (searches: number): number => Math.log10(Math.max(1, searches));
+
+export default function KeywordMap({
+  revision,
+  selection,
+  shown,
+}: {
+  revision: number;
+  selection: Selection;
+  shown: number;
+}) {
+  const [map, setMap] = useState<{ points: MapPoint[]; known: number } | null>(null);
+  const add = useRef(selection.add);
+  add.current = selection.add;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision has new points
+  useEffect(() => {
+    let current = true;
+    void keywordsWorker()
+      .map(MOST)
+      .then((answer) => current && setMap(answer));
+    return () => {
+      current = false;
+    };
+  }, [revision]);
+  const chosen = selection.chosen;
+  const options = useCallback(
+    (token: (name: string) => string): ApexOptions => {
+      const point = ({ searches, difficulty, text }: MapPoint) => ({
+        x: difficulty,
+        y: logOf(searches),
+        text,
+      });
+      const points = map?.points ?? [];
+      return {
+        chart: {
+          type: "scatter",
+          zoom: { enabled: false },
+          selection: { enabled: true, type: "xy", fill: { color: token("proof"), opacity: 0.08 } },
+          toolbar: { show: false, autoSelected: "selection", tools: { selection: true } },
+          events: {
+            selection: (_chart, { xaxis, yaxis }: { xaxis: Span; yaxis: Span | Span[] }) => {
+              const y = Array.isArray(yaxis) ? yaxis[0] : yaxis;
+              if (!y || xaxis.min === undefined || y.min === undefined) return;
+              void keywordsWorker()
+                .within([y.min <= 0 ? 0 : 10 ** y.min, 10 ** y.max], [xaxis.min, xaxis.max])
+                .then((places) => add.current(places));
+            },
+          },
+        },
+        series: [
+          { name: "not chosen", data: points.filter(({ place }) => !chosen.has(place)).map(point) },
+          { name: "chosen", data: points.filter(({ place }) => chosen.has(place)).map(point) },
+        ],
+        colors: [token("edge"), token("proof")],
+        markers: { size: [3.5, 5], shape: ["circle", "square"], strokeWidth: 0 },
+        legend: { show: false },
+        xaxis: {
+          type: "numeric",
+          min: 0,
+          max: 100,
+          tickAmount: 10,
+          title: { text: "Difficulty" },
+          labels: { formatter: (value) => String(Math.round(Number(value))) },
+          crosshairs: { show: false },
+          tooltip: { enabled: false },
+        },
+        yaxis: {
+          min: 0,
+          max: Math.max(1, Math.ceil(Math.max(0, ...points.map(({ searches }) => logOf(searches))))),
+          stepSize: 1,
+          title: { text: "Searches a month" },
+          labels: { formatter: (value) => short(10 ** value) },
+        },
+        tooltip: {
+          custom: ({ seriesIndex, dataPointIndex, w }: TooltipAt) => {
+            const at = w.config.series[seriesIndex]?.data[dataPointIndex];
+            return at ? tip(at.text, Math.round(10 ** at.y), at.x) : "";
+          },
+        },
+      };
+    },
+    [map, chosen],
+  );
+  if (!map)
+    return (
+      <p role="status" className="p-4 text-ink-2">
+        Drawing the map …
+      </p>
+    );
+  return (
+    <div className="flex min-h-0 flex-1 flex-col border border-rule bg-sheet p-2">
+      <p className="px-2 text-[13px] text-ink-2">
+        Up is popular, left is winnable. Drag over keywords to choose them.{" "}
+        {map.known > map.points.length &&
+          `Drawn are the ${whole(map.points.length)} of most opportunity of ${whole(map.known)}; dragging chooses all that lie there.`}
+        {map.known < shown &&
+          ` ${count(shown - map.known, "keyword")} without known numbers cannot be drawn.`}
+      </p>
+      <Chart
+        label={`${count(map.points.length, "keyword")} by searches and difficulty. The table has the same keywords.`}
+        options={options}
+        height={440}
+      />
+    </div>
+  );
+}
+
+interface Span {
+  min: number;
+  max: number;
+}
+interface TooltipAt {
+  seriesIndex: number;
+  dataPointIndex: number;
+  w: { config: { series: { data: { x: number; y: number; text: string }[] }[] } };
+}
+
+/** The chart puts this in as HTML, so a keyword's signs must be only signs. */
+function tip(text: string, searches: number, difficulty: number): string {
+  const holder = document.createElement("div");
+  holder.textContent = `${text}: ${whole(searches)} a month, difficulty ${Math.round(difficulty)}`;
+  holder.style.padding = "4px 8px";
+  return holder.outerHTML;
+}

@@ -1,0 +1,72 @@
+/** The foot of the table: what is chosen, what it sums up to, what it shares with other lists, and what to do with it. */
+import { type ReactNode, useEffect, useState } from "react";
+import { keywordsWorker } from "../../../workers/clients";
+import type { Tray as TrayAnswer } from "../../../workers/keywords.worker";
+import { Button } from "../../ui/Button";
+import { count, whole } from "../../ui/figures";
+import { OverlapSummary } from "./OverlapSummary";
+import type { Selection } from "./useSelection";
+
+export function Tray({
+  selection,
+  language,
+  withoutList,
+  children,
+  idle,
+}: {
+  selection: Selection;
+  language: string;
+  withoutList: string;
+  /** What can be done with the chosen rows. */
+  children: ReactNode;
+  /** Said, and offered, where nothing is chosen. */
+  idle: ReactNode;
+}) {
+  const [answer, setAnswer] = useState<{ of: ReadonlySet<number>; tray: TrayAnswer } | null>(null);
+  const { chosen } = selection;
+  useEffect(() => {
+    if (!chosen.size) return;
+    let current = true;
+    const timer = setTimeout(() => {
+      void keywordsWorker()
+        .tray(Uint32Array.from(chosen), language, withoutList)
+        .then((tray) => current && setAnswer({ of: chosen, tray }));
+    }, 60);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [chosen, language, withoutList]);
+  const tray = answer?.of === chosen ? answer.tray : null;
+  return (
+    <section
+      aria-label="Chosen keywords"
+      className="sticky bottom-0 z-20 mt-2 flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border border-rule bg-sheet px-4 py-1.5"
+    >
+      {chosen.size ? (
+        <>
+          <p role="status" className="figures min-w-0 flex-1 truncate text-[13px]">
+            <strong>{whole(chosen.size)} chosen</strong>
+            {tray && (
+              <>
+                {" · "}
+                {whole(tray.searches)} searches a month
+                {tray.unknown > 0 && `, ${count(tray.unknown, "unknown", "unknown")}`}
+                {" · "}
+                <OverlapSummary overlaps={tray.overlaps} />
+              </>
+            )}
+          </p>
+          <div className="flex flex-wrap items-center gap-2">
+            {children}
+            <Button kind="quiet" onClick={selection.clear}>
+              Clear
+            </Button>
+          </div>
+        </>
+      ) : (
+        idle
+      )}
+    </section>
+  );
+}

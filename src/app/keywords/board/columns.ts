@@ -1,0 +1,22 @@
+import type { SortColumn } from "../../../core/keywords/sift";
+
+/** The columns of the keyword table. Narrow tables leave out what can be looked up in the detail. */
+export interface GridColumn {
+  id: SortColumn;
+  name: string;
+  figures: boolean;
+  narrow: boolean;
+}
+export const COLUMNS: GridColumn[] = [
+  { id: "text", name: "Keyword", figures: false, narrow: true },
+  { id: "searches", name: "Searches", figures: true, narrow: true },
+  { id: "difficulty", name: "Difficulty", figures: true, narrow: true },
+  { id: "intent", name: "Intent", figures: false, narrow: false },
+  { id: "costPerClick", name: "Per click", figures: true, narrow: false },
+  { id: "opportunity", name: "Opportunity", figures: true, narrow: true },
+];
+
+export const WIDE_GRID =
+  "grid grid-cols-[22px_minmax(0,1fr)_132px_78px_104px_66px_104px_120px] items-center gap-x-3 px-3";
+export const NARROW_GRID =
+  "grid grid-cols-[22px_minmax(0,1fr)_64px_74px_92px_90px] items-center gap-x-3 px-3";

@@ -1,0 +1,66 @@
+import { Trash2 } from "lucide-react";
+import { Popover } from "radix-ui";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { LookUp } from "../../../data/model";
+import { useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { dayAndTime } from "../../ui/dates";
+import { count } from "../../ui/figures";
+import { removeLookUp } from "../actions";
+
+export const lookUpName = ({ seeds }: LookUp): string => seeds.join(" + ");
+
+/** Look-ups that were made before, reopened without asking again. */
+export function EarlierLookUps({ search }: { search: string }) {
+  const lookUps = useApp((state) => state.research.lookUps);
+  const [open, setOpen] = useState(false);
+  if (!lookUps.length) return null;
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger asChild>
+        <Button>Earlier look-ups ({lookUps.length})</Button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          aria-label="Earlier look-ups"
+          align="end"
+          sideOffset={6}
+          className="z-50 max-h-[70vh] w-[30rem] overflow-y-auto rounded border border-rule bg-sheet p-2 shadow-lg"
+        >
+          <ul>
+            {lookUps.map((lookUp) => (
+              <li key={lookUp.id} className="flex items-center gap-2 border-b border-rule last:border-b-0">
+                <Link
+                  to={`/keywords/look-ups/${lookUp.id}${search}`}
+                  onClick={() => setOpen(false)}
+                  className="min-w-0 flex-1 px-2 py-1.5 hover:bg-paper"
+                >
+                  <span className="block truncate font-semibold">{lookUpName(lookUp)}</span>
+                  <span className="figures block text-[12px] text-ink-2">
+                    {[
+                      dayAndTime(lookUp.madeAt),
+                      lookUp.regionName,
+                      count(lookUp.count, "keyword"),
+                      lookUp.source,
+                    ]
+                      .filter(Boolean)
+                      .join(" · ")}
+                  </span>
+                </Link>
+                <button
+                  type="button"
+                  aria-label={`Delete the look-up “${lookUpName(lookUp)}”`}
+                  className="p-2 text-ink-2 hover:text-plum"
+                  onClick={() => void removeLookUp(lookUp.id)}
+                >
+                  <Trash2 size={15} aria-hidden="true" />
+                </button>
+              </li>
+            ))}
+          </ul>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,320 @@
+/** Looking up: broad words in, keywords out, sifted down to what goes into a list. */
+import { Download, FileUp } from "lucide-react";
+import { lazy, Suspense, useCallback, useEffect, useState } from "react";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
+import { toast } from "sonner";
+import type { LookUp } from "../../../data/model";
+import { keywordsWorker } from "../../../workers/clients";
+import type { BoardGroup } from "../../../workers/keywordBoard";
+import { listsAdapter } from "../../store/listsSlice";
+import { type BoardMode, filterCleared, modeChosen, sortChanged } from "../../store/researchSlice";
+import { useAct, useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { dayAndTime } from "../../ui/dates";
+import { download } from "../../ui/download";
+import { count, whole } from "../../ui/figures";
+import { hide, makeList, putInList, setHidden } from "../actions";
+import { Board } from "../board/Board";
+import { Filters } from "../board/Filters";
+import { useBoard } from "../board/useBoard";
+import { useSelection } from "../board/useSelection";
+import { ListPicker } from "../lists/ListPicker";
+import { Articles } from "./Articles";
+import { EarlierLookUps, lookUpName } from "./EarlierLookUps";
+import { JobLine } from "./JobLine";
+import { SeedBar } from "./SeedBar";
+import { useLookUpJob } from "./useLookUpJob";
+import { useLookUps } from "./useLookUps";
+import { useRegions } from "./useRegions";
+
+const ImportSheet = lazy(async () => ({ default: (await import("../importing/ImportSheet")).ImportSheet }));
+const HiddenSheet = lazy(async () => ({ default: (await import("./HiddenSheet")).HiddenSheet }));
+
+export function LookUpPage() {
+  useLookUps();
+  const { id } = useParams();
+  const [params] = useSearchParams();
+  const search = params.toString() ? `?${params}` : "";
+  const navigate = useNavigate();
+  const { lookUps, read } = useApp((state) => state.research);
+  const current = id ? lookUps.find((lookUp) => lookUp.id === id) : lookUps[0];
+  const { failure, retry } = useRegions();
+  const [importing, setImporting] = useState(false);
+  const [fresh, setFresh] = useState<string | null>(null);
+  const job = useLookUpJob(current, (made) => {
+    setFresh(made);
+    void navigate(`/keywords/look-ups/${made}${search}`);
+  });
+  useEffect(() => {
+    document.title = "Keywords · Dune Sparrow";
+  }, []);
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-end gap-3">
+        <SeedBar current={current} busy={job.job.state === "asking"} onAsk={job.ask} />
+        <div className="ml-auto flex items-end gap-2">
+          <Button onClick={() => setImporting(true)}>
+            <FileUp size={15} aria-hidden="true" /> Bring in a file
+          </Button>
+          <EarlierLookUps search={search} />
+        </div>
+      </div>
+      {failure && job.job.state === "idle" && (
+        <p role="alert" className="mb-2 border-l-2 border-plum bg-plum-wash px-3 py-1.5 text-plum">
+          {failure} Earlier look-ups stay here, and files can be brought in.{" "}
+          <button type="button" className="underline" onClick={retry}>
+            Try again
+          </button>
+          {" or "}
+          <Link className="underline" to="/settings#connections">
+            look at the connection
+          </Link>
+          .
+        </p>
+      )}
+      <JobLine job={job.job} onCancel={job.cancel} onRetry={job.ask} onDismiss={job.dismiss} />
+      {current ? (
+        <LookUpBoard key={current.id} lookUp={current} fresh={fresh === current.id} />
+      ) : read ? (
+        <NoLookUp known={Boolean(id)} onFile={() => setImporting(true)} />
+      ) : (
+        <p role="status" className="p-6 text-ink-2">
+          Reading the look-ups …
+        </p>
+      )}
+      <Suspense>
+        {importing && (
+          <ImportSheet
+            onClose={() => setImporting(false)}
+            onDone={(made) => {
+              setImporting(false);
+              setFresh(made);
+              void navigate(`/keywords/look-ups/${made}${search}`);
+            }}
+          />
+        )}
+      </Suspense>
+    </>
+  );
+}
+
+function NoLookUp({ known, onFile }: { known: boolean; onFile: () => void }) {
+  return (
+    <div className="border border-rule bg-sheet p-8">
+      <h2 className="font-serif text-xl">
+        {known ? "This look-up is no longer here" : "Nothing has been looked up yet"}
+      </h2>
+      <p className="mt-1 max-w-2xl text-ink-2">
+        Type a broad word of your trade above and look it up: ideas come with searches a month, difficulty and
+        intent, and you keep the good ones in a list, one list a post. If you have a keyword file from another
+        tool, bring that in instead.
+      </p>
+      <Button className="mt-4" onClick={onFile}>
+        Bring in a file
+      </Button>
+    </div>
+  );
+}
+
+function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
+  const { filter, sort, mode } = useApp((state) => state.research);
+  const hidden = useApp((state) => state.session.hidden);
+  const lists = useApp((state) => listsAdapter.getSelectors().selectAll(state.lists));
+  const [params] = useSearchParams();
+  const navigate = useNavigate();
+  const act = useAct();
+  const selection = useSelection();
+  const [tab, setTab] = useState<"keywords" | "articles">("keywords");
+  const [showHidden, setShowHidden] = useState(false);
+  const source = { kind: "lookUp" as const, id: lookUp.id };
+  const state = useBoard(source, filter, sort, `${lookUp.madeAt} ${lookUp.count}`);
+  const view = state.state === "open" ? state.view : null;
+  const articles = state.state === "open" ? state.opened.articles : [];
+  const postList = lists.find(({ postId }) => postId !== null && postId === params.get("post"));
+
+  const chosen = useCallback(
+    (places?: number[]) =>
+      keywordsWorker().chosen(Uint32Array.from(places ?? selection.chosen), lookUp.region),
+    [selection.chosen, lookUp.region],
+  );
+  const putIn = async (listId: string) => {
+    await putInList(listId, await chosen());
+    selection.clear();
+  };
+  const makeOf = async (name: string, places?: number[]) => {
+    const keywords = await chosen(places);
+    const made = await makeList(name, lookUp.language, keywords);
+    if (!made) return;
+    if (!places) selection.clear();
+    toast(`The list “${name}” has ${count(keywords.length, "keyword")}.`, {
+      action: { label: "Open the list", onClick: () => void navigate(`/keywords/lists/${made}`) },
+    });
+  };
+  const hideChosen = async () => {
+    const texts = (await chosen()).map(({ text }) => text);
+    selection.clear();
+    await hide(texts);
+  };
+  const exportCsv = async (places: Uint32Array | null) => {
+    // A byte order mark, by which spreadsheets know UTF-8.
+    const text = `\uFEFF${await keywordsWorker().csv(places)}`;
+    download(new Blob([text], { type: "text/csv;charset=utf-8" }), `${fileName(lookUp)}.csv`);
+  };
+
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
+        <h2 className="max-w-[26rem] truncate font-serif text-lg" title={lookUpName(lookUp)}>
+          {lookUpName(lookUp)}
+        </h2>
+        <p role="status" className="figures text-[13px] text-ink-2">
+          {[
+            view && view.shown < view.total
+              ? `${whole(view.shown)} of ${whole(view.total)} keywords`
+              : count(lookUp.count, "keyword"),
+            lookUp.regionName,
+            dayAndTime(lookUp.madeAt),
+          ]
+            .filter(Boolean)
+            .join(" · ")}
+          {lookUp.standIn && <strong className="ml-2 font-semibold text-ink">Figures: stand-in</strong>}
+        </p>
+        <div className="ml-auto flex items-center gap-4">
+          <Choice
+            label="Shown"
+            options={[
+              ["keywords", "Keywords"],
+              ["articles", `Articles on the subject (${articles.length})`],
+            ]}
+            value={tab}
+            onChange={setTab}
+          />
+          {tab === "keywords" && (
+            <Choice
+              label="As"
+              options={[
+                ["table", "Table"],
+                ["groups", "Groups"],
+                ["map", "Map"],
+              ]}
+              value={mode}
+              onChange={(chosenMode: BoardMode) => act(modeChosen(chosenMode))}
+            />
+          )}
+        </div>
+      </div>
+      {tab === "articles" ? (
+        <>
+          <Articles lookUpId={lookUp.id} articles={articles} selection={selection} />
+          <p role="status" className="mt-2 text-[13px] text-ink-2">
+            {count(selection.chosen.size, "keyword")} chosen. They wait in the table.
+          </p>
+        </>
+      ) : (
+        <Board
+          source={source}
+          state={state}
+          label="Keywords of the look-up"
+          filter={filter}
+          sort={sort}
+          onSort={(next) => act(sortChanged(next))}
+          mode={mode}
+          selection={selection}
+          language={lookUp.language}
+          region={lookUp.region}
+          autoFocus={fresh}
+          filters={<Filters view={view} onShowHidden={() => setShowHidden(true)} />}
+          onDelete={() => void hideChosen()}
+          onGroupList={(group: BoardGroup) => void makeOf(group.head, group.members)}
+          empty={
+            <>
+              No keyword of this look-up passes the filters.{" "}
+              <button type="button" className="quiet-link" onClick={() => act(filterCleared())}>
+                Clear the filters
+              </button>
+            </>
+          }
+          actions={
+            <>
+              <ListPicker
+                trigger={<Button kind="primary">Put in list</Button>}
+                label="Put the chosen keywords in a list"
+                first={postList?.id}
+                newName={lookUp.seeds[0] ?? "New list"}
+                onList={(listId) => void putIn(listId)}
+                onNew={(name) => void makeOf(name)}
+              />
+              <Button onClick={() => void hideChosen()}>Hide for this site</Button>
+              <Button onClick={() => void exportCsv(Uint32Array.from(selection.chosen))}>
+                <Download size={15} aria-hidden="true" /> CSV
+              </Button>
+            </>
+          }
+          idle={
+            <>
+              <p className="flex-1 text-[13px] text-ink-2">
+                Choose keywords by click or by Space; what they sum up to and share with your lists shows
+                here.
+              </p>
+              <Button kind="quiet" disabled={!view?.shown} onClick={selection.all}>
+                Choose all shown
+              </Button>
+              <Button kind="quiet" disabled={!view?.shown} onClick={() => void exportCsv(null)}>
+                <Download size={15} aria-hidden="true" /> Shown as CSV
+              </Button>
+            </>
+          }
+        />
+      )}
+      <Suspense>
+        {showHidden && (
+          <HiddenSheet
+            hidden={hidden}
+            onShow={(texts) => void setHidden(hidden.filter((text) => !texts.includes(text)))}
+            onClose={() => setShowHidden(false)}
+          />
+        )}
+      </Suspense>
+    </>
+  );
+}
+
+const fileName = (lookUp: LookUp): string =>
+  `keywords-${lookUpName(lookUp)
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, "-")
+    .slice(0, 60)}`;
+
+/** A few choices side by side, one of them taken. */
+function Choice<Value extends string>({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  label: string;
+  options: [Value, string][];
+  value: Value;
+  onChange: (value: Value) => void;
+}) {
+  return (
+    <fieldset className="flex">
+      <legend className="sr-only">{label}</legend>
+      {options.map(([id, name]) => (
+        <label
+          key={id}
+          className={`flex h-7 cursor-pointer items-center border border-edge px-2.5 text-[13px] first-of-type:rounded-l last:rounded-r [&+label]:border-l-0 focus-within:outline-2 focus-within:outline-proof ${value === id ? "bg-proof-wash font-semibold text-proof-deep" : "bg-sheet hover:bg-paper"}`}
+        >
+          <input
+            type="radio"
+            className="sr-only"
+            name={label}
+            checked={value === id}
+            onChange={() => onChange(id)}
+          />
+          {name}
+        </label>
+      ))}
+    </fieldset>
+  );
+}

@@ -1,0 +1,74 @@
+/** What to look up, and where. */
+import { type FormEvent, useState } from "react";
+import type { LookUp } from "../../../data/model";
+import { regionChosen } from "../../store/researchSlice";
+import { useAct, useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+
+export function SeedBar({
+  current,
+  busy,
+  onAsk,
+}: {
+  current: LookUp | undefined;
+  busy: boolean;
+  onAsk: (seeds: string[], add: boolean) => void;
+}) {
+  const { region, regions } = useApp((state) => state.research);
+  const act = useAct();
+  const [typed, setTyped] = useState("");
+  const seeds = [...new Set(typed.split(",").map((seed) => seed.replace(/\s+/g, " ").trim()))].filter(
+    Boolean,
+  );
+  const ready = seeds.length > 0 && !busy && region !== "";
+  const addable = current?.kind === "search" && current.region === region;
+  const ask = (add: boolean) => {
+    if (!ready) return;
+    onAsk(seeds, add);
+    setTyped("");
+  };
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event: FormEvent) => {
+        event.preventDefault();
+        ask(false);
+      }}
+    >
+      <label className="text-[13px]">
+        <span className="block text-ink-2">Broad words, parted by commas</span>
+        <input
+          className="field-box mt-0.5 !w-60 mid:!w-80"
+          value={typed}
+          maxLength={600}
+          placeholder="cargo bike, school run by bike"
+          onChange={(event) => setTyped(event.target.value)}
+        />
+      </label>
+      <label className="text-[13px]">
+        <span className="block text-ink-2">Region and language</span>
+        <select
+          className="field-box mt-0.5 !w-44"
+          value={region}
+          disabled={!regions.length}
+          onChange={(event) => act(regionChosen(event.target.value))}
+        >
+          {!regions.length && <option value="">no region known</option>}
+          {regions.map(({ code, name, language }) => (
+            <option key={code} value={code}>
+              {name} ({language})
+            </option>
+          ))}
+        </select>
+      </label>
+      <Button type="submit" kind="primary" disabled={!ready}>
+        Look up
+      </Button>
+      {addable && (
+        <Button disabled={!ready} onClick={() => ask(true)}>
+          Add to this look-up
+        </Button>
+      )}
+    </form>
+  );
+}

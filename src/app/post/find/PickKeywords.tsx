@@ -1,0 +1,141 @@
+/** A look-up beside the post's list: search it, choose in it, take from it. */
+import { useEffect, useMemo, useState } from "react";
+import { Link } from "react-router";
+import type { ListKeyword } from "../../../core/keywords/list";
+import { type Filter, noFilter, type SortKey } from "../../../core/keywords/sift";
+import type { LookUp, Post } from "../../../data/model";
+import { keywordsWorker } from "../../../workers/clients";
+import { Board } from "../../keywords/board/Board";
+import { useBoard } from "../../keywords/board/useBoard";
+import { useSelection } from "../../keywords/board/useSelection";
+import { lookUpName } from "../../keywords/lookup/EarlierLookUps";
+import { Button } from "../../ui/Button";
+import { count, whole } from "../../ui/figures";
+
+interface Props {
+  lookUp: LookUp;
+  lookUps: LookUp[];
+  onLookUp: (id: string) => void;
+  post: Post;
+  readOnly: boolean;
+  onTarget: (keyword: ListKeyword) => void;
+  onSupporting: (keywords: ListKeyword[]) => void;
+}
+
+export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarget, onSupporting }: Props) {
+  const [typed, setTyped] = useState("");
+  const [filter, setFilter] = useState<Filter>(noFilter);
+  const [sort, setSort] = useState<SortKey[]>([{ column: "opportunity", down: true }]);
+  const selection = useSelection();
+  useEffect(() => {
+    const timer = setTimeout(() => setFilter((before) => ({ ...before, contains: typed })), 120);
+    return () => clearTimeout(timer);
+  }, [typed]);
+  const source = useMemo(() => ({ kind: "lookUp" as const, id: lookUp.id }), [lookUp.id]);
+  const state = useBoard(source, filter, sort, `${lookUp.madeAt} ${lookUp.count}`);
+  const view = state.state === "open" ? state.view : null;
+  const take = async (use: (keywords: ListKeyword[]) => void) => {
+    const keywords = await keywordsWorker().chosen(Uint32Array.from(selection.chosen), lookUp.region);
+    selection.clear();
+    if (keywords.length) use(keywords);
+  };
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-center gap-3">
+        <input
+          type="search"
+          aria-label="Search keywords"
+          placeholder="Search keywords"
+          className="field-box !w-56"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+        <label className="flex items-center gap-2 text-[13px]">
+          <span className="text-ink-2">of</span>
+          <select
+            aria-label="Look-up"
+            className="field-box !w-52"
+            value={lookUp.id}
+            onChange={(event) => onLookUp(event.target.value)}
+          >
+            {lookUps.map((one) => (
+              <option key={one.id} value={one.id}>
+                {lookUpName(one)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <p role="status" className="figures text-[13px] text-ink-2">
+          {view
+            ? view.shown < view.total
+              ? `${whole(view.shown)} of ${whole(view.total)}`
+              : count(view.total, "keyword")
+            : ""}
+          {lookUp.standIn && <strong className="ml-2 font-semibold text-ink">Figures: stand-in</strong>}
+        </p>
+        <Link className="quiet-link ml-auto text-[13px]" to={`/keywords/look-ups?post=${post.id}`}>
+          Look up more
+        </Link>
+      </div>
+      <Board
+        source={source}
+        state={state}
+        label="Keywords"
+        filter={filter}
+        sort={sort}
+        onSort={setSort}
+        mode="table"
+        narrow
+        selection={selection}
+        language={lookUp.language}
+        region={lookUp.region}
+        onDelete={() => {}}
+        empty="No keyword of this look-up has these words. Type it on the left to use it all the same."
+        actions={
+          <>
+            {selection.chosen.size === 1 && (
+              <Button
+                kind="primary"
+                disabled={readOnly}
+                onClick={() => void take(([keyword]) => onTarget(keyword!))}
+              >
+                Make it the target
+              </Button>
+            )}
+            <Button disabled={readOnly} onClick={() => void take(onSupporting)}>
+              Add as supporting
+            </Button>
+          </>
+        }
+        idle={
+          <p className="text-[13px] text-ink-2">
+            Choose one keyword to make it the target, or several to support it. Enter opens one.
+          </p>
+        }
+        detailActions={(detail) => (
+          <div className="flex gap-2">
+            <Button
+              disabled={readOnly}
+              onClick={() =>
+                void keywordsWorker()
+                  .chosen(Uint32Array.of(detail.place), lookUp.region)
+                  .then(([keyword]) => onTarget(keyword!))
+              }
+            >
+              Make it the target
+            </Button>
+            <Button
+              kind="quiet"
+              disabled={readOnly}
+              onClick={() =>
+                void keywordsWorker().chosen(Uint32Array.of(detail.place), lookUp.region).then(onSupporting)
+              }
+            >
+              Support
+            </Button>
+          </div>
+        )}
+      />
+    </>
+  );
+}

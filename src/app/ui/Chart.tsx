@@ -1,0 +1,54 @@
+/** A chart by ApexCharts, made when it comes on screen and taken down with it. Whoever uses it says in words what it shows. */
+import ApexCharts, { type ApexOptions } from "apexcharts";
+import { useEffect, useRef } from "react";
+
+const token = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(`--color-${name}`).trim();
+const calm = (): boolean => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+
+export function Chart({
+  label,
+  options,
+  height,
+}: {
+  label: string;
+  /** Made of the theme's colours. */
+  options: (token: (name: string) => string) => ApexOptions;
+  height: number;
+}) {
+  const holder = useRef<HTMLDivElement>(null);
+  const chart = useRef<ApexCharts | null>(null);
+  const latest = useRef(options);
+  latest.current = options;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: later options are given to the chart that is there
+  useEffect(() => {
+    const made = new ApexCharts(holder.current, withHouse(latest.current(token), height));
+    chart.current = made;
+    void made.render();
+    return () => {
+      chart.current = null;
+      made.destroy();
+    };
+  }, []);
+  const first = useRef(true);
+  useEffect(() => {
+    if (!first.current) void chart.current?.updateOptions(withHouse(options(token), height), false, false);
+    first.current = false;
+  }, [options, height]);
+  return <div ref={holder} role="img" aria-label={label} style={{ minHeight: height }} />;
+}
+
+function withHouse(options: ApexOptions, height: number): ApexOptions {
+  return {
+    ...options,
+    chart: {
+      ...options.chart,
+      height,
+      fontFamily: '"Public Sans Variable", system-ui, sans-serif',
+      foreColor: token("ink-2"),
+      animations: { enabled: !calm() && (options.chart?.animations?.enabled ?? false), speed: 120 },
+      toolbar: { show: false, ...options.chart?.toolbar },
+    },
+    grid: { borderColor: token("rule"), ...options.grid },
+  };
+}

@@ -1,0 +1,109 @@
+/** Keyword lists: one a post. All functions are pure; the target is one of the keywords or none. */
+import { foldPlain } from "../text/fold";
+import { fillUnknown, type KeywordRow } from "./keyword";
+
+export interface ListKeyword extends KeywordRow {
+  /** Code of the region that the numbers are of; empty where unknown. */
+  region: string;
+  note: string;
+}
+
+export interface KeywordList {
+  id: string;
+  name: string;
+  /** The post that uses it, or null. */
+  postId: string | null;
+  language: string;
+  /** Text of the target keyword; empty where none is chosen. */
+  target: string;
+  /** The target is among them. */
+  keywords: ListKeyword[];
+  createdAt: string;
+  updatedAt: string;
+}
+
+/** Two keywords of a list are one where their folded texts are equal; those that only share stems stay apart, and are shown as such. */
+export const sameKeyword = (a: string, b: string): boolean => identity(a) === identity(b);
+/** Folded text; keywords of signs only ("c++" has a letter, "++" has not) are known by how they are written. */
+export const identity = (text: string): string => foldPlain(text) || text.trim().toLowerCase();
+
+/** Adds keywords that the list has not; those it has only gain numbers they lacked. */
+export function withKeywords(list: KeywordList, added: readonly ListKeyword[]): KeywordList {
+  const keywords = new Map(list.keywords.map((keyword) => [identity(keyword.text), keyword]));
+  for (const keyword of added) {
+    const key = identity(keyword.text);
+    if (!key) continue;
+    const known = keywords.get(key);
+    keywords.set(key, known ? filledFrom(known, keyword) : keyword);
+  }
+  return { ...list, keywords: [...keywords.values()] };
+}
+
+function filledFrom(known: ListKeyword, more: ListKeyword): ListKeyword {
+  const filled = fillUnknown(known, more);
+  return {
+    ...filled,
+    region: known.region || (filled === known ? "" : more.region),
+    note: [...new Set([known.note, more.note])].filter(Boolean).join("\n"),
+  };
+}
+
+/** Takes keywords out; a target that is taken out leaves the list without one. */
+export function withoutKeywords(list: KeywordList, texts: readonly string[]): KeywordList {
+  const out = new Set(texts.map(identity));
+  return {
+    ...list,
+    target: out.has(identity(list.target)) ? "" : list.target,
+    keywords: list.keywords.filter(({ text }) => !out.has(identity(text))),
+  };
+}
+
+/** Makes one of the keywords the target; it moves to the front. A text that is not in the list changes nothing. */
+export function withTarget(list: KeywordList, text: string): KeywordList {
+  const found = list.keywords.find((keyword) => sameKeyword(keyword.text, text));
+  if (!found) return list;
+  return {
+    ...list,
+    target: found.text,
+    keywords: [found, ...list.keywords.filter((keyword) => keyword !== found)],
+  };
+}
+
+/** Everything of both in the first; its target and post stay. */
+export const merged = (list: KeywordList, other: KeywordList): KeywordList =>
+  withKeywords(list.target ? list : { ...list, target: other.target }, other.keywords);
+
+/** Parts a list in two: what stays, and the keywords that leave, as a list's beginning. */
+export function split(
+  list: KeywordList,
+  texts: readonly string[],
+): { stays: KeywordList; leaves: ListKeyword[] } {
+  const out = new Set(texts.map(identity));
+  return {
+    stays: withoutKeywords(list, texts),
+    leaves: list.keywords.filter(({ text }) => out.has(identity(text))),
+  };
+}
+
+/** Makes a list say what its post says: the post's target and supporting keywords, with the numbers and notes that the list knows. */
+export function followPost(list: KeywordList, target: string, supporting: readonly string[]): KeywordList {
+  const known = new Map(list.keywords.map((keyword) => [identity(keyword.text), keyword]));
+  const keywords = new Map<string, ListKeyword>();
+  for (const text of [target, ...supporting]) {
+    const key = identity(text);
+    if (key && !keywords.has(key))
+      keywords.set(key, { ...(known.get(key) ?? { ...unknownNumbers, text }), text });
+  }
+  return { ...list, target: target.trim() ? target : "", keywords: [...keywords.values()] };
+}
+
+const unknownNumbers = {
+  searches: null,
+  months: [],
+  difficulty: null,
+  intent: "",
+  costPerClick: null,
+  standIn: false,
+  region: "",
+  note: "",
+} satisfies Omit<ListKeyword, "text">;

@@ -1,0 +1,52 @@
+/** Between a post's keywords and its list: the two always say the same. */
+import { bareKeyword, type KeywordRow } from "../core/keywords/keyword";
+import { followPost, identity, type KeywordList, type ListKeyword } from "../core/keywords/list";
+import type { ListHead, Post } from "./model";
+
+/** The list that a post without one gets, with the numbers that are known. */
+export function listOfPost(
+  post: Pick<Post, "id" | "language" | "keyword" | "supporting" | "createdAt" | "updatedAt">,
+  known: readonly KeywordRow[] = [],
+): KeywordList {
+  const rows = new Map(known.map((row) => [identity(row.text), row]));
+  const list: KeywordList = {
+    id: `list-${post.id}`,
+    name: "",
+    postId: post.id,
+    language: post.language,
+    target: "",
+    keywords: [post.keyword, ...post.supporting]
+      .filter((text) => text.trim())
+      .map(
+        (text): ListKeyword => ({
+          ...(rows.get(identity(text)) ?? bareKeyword(text)),
+          text,
+          region: "",
+          note: "",
+        }),
+      ),
+    createdAt: post.createdAt,
+    updatedAt: post.updatedAt,
+  };
+  return followPost(list, post.keyword, post.supporting);
+}
+
+/** What a post says of its keywords, by its list. */
+export function keywordsForPost(list: KeywordList): Pick<Post, "keyword" | "supporting"> {
+  return {
+    keyword: list.target,
+    supporting: list.keywords.map(({ text }) => text).filter((text) => text !== list.target),
+  };
+}
+
+export function headOf({ keywords, ...list }: KeywordList): ListHead {
+  return {
+    ...list,
+    count: keywords.length,
+    searches: keywords.reduce((sum, { searches }) => sum + (searches ?? 0), 0),
+  };
+}
+
+/** What a list is called: by its name, else by its target, else by its first keyword. */
+export const listName = (list: Pick<ListHead, "name" | "target">): string =>
+  list.name || list.target || "Untitled list";

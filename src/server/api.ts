@@ -1,0 +1,55 @@
+/** Routes under /api: JSON in and out, for this application's own pages only. */
+import express, { type NextFunction, type Request, type Response, Router } from "express";
+import { rateLimit } from "express-rate-limit";
+import { answerError } from "./errors";
+import type { Reach } from "./outside/addressRules";
+import { searchRelay } from "./outside/searchRelay";
+import { searchRoutes } from "./standins/search/routes";
+
+const A_MINUTE = 60_000;
+
+export interface ApiOptions {
+  /** Folder with what the stand-ins compute from. */
+  demo: string;
+  /** Where connections may lead: this machine too, where only this machine can ask. */
+  reach: Reach;
+  /** Requests a minute from one address. */
+  limit?: number;
+}
+
+export function api({ demo, reach, limit = 1200 }: ApiOptions): Router {
+  const router = Router();
+  router.use(
+    rateLimit({
+      windowMs: A_MINUTE,
+      limit,
+      standardHeaders: "draft-8",
+      legacyHeaders: false,
+      handler: (_request, response) =>
+        answerError(response, 429, "too-many", "Too many requests in a minute. Wait a little and try again."),
+    }),
+  );
+  router.use(ownPagesOnly);
+  router.use(express.json({ limit: "1mb" }));
+  router.use("/standins/search", searchRoutes(demo));
+  router.use("/connections/search", searchRelay(reach));
+  router.use((_request, response) =>
+    answerError(response, 404, "not-found", "There is nothing at this address."),
+  );
+  router.use((error: { status?: number }, _request: Request, response: Response, _next: NextFunction) => {
+    const status = error.status ?? 500;
+    if (status >= 500) answerError(response, 500, "failed", "The server failed. Nothing of yours is lost.");
+    else answerError(response, status, "bad-request", "The request could not be read.");
+  });
+  return router;
+}
+
+/** Another site's page must not use this server through a visitor's browser (Fetch Metadata, and JSON only, which a form cannot send). */
+function ownPagesOnly(request: Request, response: Response, next: NextFunction): void {
+  const from = request.get("Sec-Fetch-Site");
+  if (from && from !== "same-origin" && from !== "none")
+    answerError(response, 403, "other-site", "Only the application's own pages may ask here.");
+  else if (request.method === "POST" && !request.is("application/json"))
+    answerError(response, 415, "not-json", "Questions are asked in JSON.");
+  else next();
+}

@@ -1,0 +1,69 @@
+/** Asks the search service: the stand-in that ships with the application, or one at another address that speaks the same interface. */
+import type { SearchConnection } from "../../data/model";
+import { type SearchOperation, type SearchOperations, searchAnswer } from "../../data/schemas/search";
+import { validates } from "../../data/schemas/validate";
+
+const LONGEST_WAIT = 45_000;
+
+/** The service did not give an answer that can be used. The message says what happened, for people. */
+export class SearchFailure extends Error {
+  override name = "SearchFailure";
+  constructor(
+    /** "cancelled", "not-reached", "no-answer", "bad-answer" or what the service says. */
+    readonly code: string,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+/** @throws SearchFailure */
+export async function askSearch<Operation extends SearchOperation>(
+  connection: SearchConnection,
+  operation: Operation,
+  question: SearchOperations[Operation]["question"],
+  signal?: AbortSignal,
+): Promise<SearchOperations[Operation]["answer"]> {
+  const timeout = AbortSignal.timeout(LONGEST_WAIT);
+  let response: Response;
+  let answer: unknown;
+  try {
+    response = await fetch(`${base(connection)}/${operation}`, {
+      method: "POST",
+      headers: { "content-type": "application/json", ...headers(connection) },
+      body: JSON.stringify(question),
+      signal: signal ? AbortSignal.any([signal, timeout]) : timeout,
+    });
+    answer = await response.json();
+  } catch (error) {
+    if (signal?.aborted) throw new SearchFailure("cancelled", "Cancelled.");
+    if (timeout.aborted) throw new SearchFailure("no-answer", "The search service did not answer in time.");
+    if (error instanceof SyntaxError)
+      throw new SearchFailure("bad-answer", "The search service answered with something that is not JSON.");
+    throw new SearchFailure("not-reached", "The search service could not be reached.");
+  }
+  if (!response.ok) {
+    const said = (answer as { error?: { code?: string; message?: string } } | null)?.error;
+    throw new SearchFailure(
+      said?.code ?? "failed",
+      said?.message ?? `The search service failed (${response.status}).`,
+    );
+  }
+  if (!validates<SearchOperations[Operation]["answer"]>(searchAnswer[operation], answer))
+    throw new SearchFailure(
+      "bad-answer",
+      "The search service answered in a shape that is not the interface's.",
+    );
+  return answer;
+}
+
+const base = ({ kind }: SearchConnection): string =>
+  kind === "stand-in" ? "/api/standins/search" : "/api/connections/search";
+
+function headers({ kind, address, delay, errorRate }: SearchConnection): Record<string, string> {
+  if (kind === "address") return { "X-Connection": address };
+  return {
+    ...(delay > 0 && { "X-Stand-In-Delay": String(delay) }),
+    ...(errorRate > 0 && { "X-Stand-In-Error-Rate": String(errorRate) }),
+  };
+}
