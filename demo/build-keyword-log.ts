@@ -52,7 +52,7 @@ const SUBJECTS: Subject[] = [
     things:
       "electric cargo bike; longtail bike; box bike; three wheel cargo bike; tilting cargo trike; midtail bike; folding cargo bike; family cargo bike; front loading cargo bike; compact cargo bike; electric longtail; cargo trike",
     patterns:
-      "best {}; {} price; how much is a {}; {} review; used {}; {} for two children; {} for sale; {} with rain cover; {} range; {} weight; {} dimensions; is a {} worth it; {} test ride; {} near me; {} hire; {} insurance; how fast is a {}; {} uphill; {} accessories; cheap {}; {} with mid motor; {} for beginners; {} payload; {} turning circle; {} vs trailer; how to choose a {}; {} on finance; what is a {}; {} safety; {} stability; can you carry a baby on a {}; {} second hand price; {} maintenance cost; {} in a flat; how to ride a {}; {} battery life",
+      "{}; best {}; {} price; how much is a {}; {} review; used {}; {} for two children; {} for sale; {} with rain cover; {} range; {} weight; {} dimensions; is a {} worth it; {} test ride; {} near me; {} hire; {} insurance; how fast is a {}; {} uphill; {} accessories; cheap {}; {} with mid motor; {} for beginners; {} payload; {} turning circle; {} vs trailer; how to choose a {}; {} on finance; what is a {}; {} safety; {} stability; can you carry a baby on a {}; {} second hand price; {} maintenance cost; {} in a flat; how to ride a {}; {} battery life",
   },
   {
     season: "flat",
@@ -112,7 +112,7 @@ const SUBJECTS: Subject[] = [
       "best lock for a cargo bike; folding lock; lock a longtail; cargo bike alarm; cargo bike tracker; how to park a cargo bike; cargo bike shed; cargo bike storage; cargo bike cover; cargo bike in a flat; cargo bike garage; cargo bike stolen; cargo bike parking rules; where to keep a cargo bike; ground anchor for cargo bike; insurance for cargo bike theft; cargo bike hangar; ask landlord for bike parking; register a cargo bike; parking a cargo bike on the pavement",
     things: "lock; cover; shed; alarm; tracker; chain lock; frame lock; ground anchor",
     patterns:
-      "best cargo bike {}; cargo bike {} review; cargo bike {} for outside; cheap cargo bike {}; how to use a cargo bike {}; do i need a cargo bike {}; cargo bike {} insurance approved; cargo bike {} for longtail; cargo bike {} weight",
+      "cargo bike {}; best cargo bike {}; cargo bike {} review; cargo bike {} for outside; cheap cargo bike {}; how to use a cargo bike {}; do i need a cargo bike {}; cargo bike {} insurance approved; cargo bike {} for longtail; cargo bike {} weight",
   },
   {
     season: "flat",

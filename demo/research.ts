@@ -89,7 +89,11 @@ const LOOK_UPS: { seeds: string[]; madeAt: string; region: number }[] = [
   { seeds: ["electric cargo bike", "family cargo bike"], madeAt: "2026-11-19T08:42:00.000Z", region: 0 },
   { seeds: ["cargo bike"], madeAt: "2026-11-16T15:20:00.000Z", region: 0 },
   { seeds: ["winter cycling"], madeAt: "2026-11-12T13:05:00.000Z", region: 1 },
-  { seeds: ["cargo bike maintenance"], madeAt: "2026-10-27T09:30:00.000Z", region: 0 },
+  {
+    seeds: ["cargo bike maintenance", "cargo bike brakes", "cargo bike service"],
+    madeAt: "2026-10-27T09:30:00.000Z",
+    region: 0,
+  },
 ];
 
 const list = (text: string): string[] =>

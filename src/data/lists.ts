@@ -109,7 +109,10 @@ export async function restoreLists({ lists }: DeletedLists, now: string): Promis
         .equals(list.postId ?? "")
         .first();
       await writeList(
-        { ...list, postId: (await post) && (!rival || rival.id === list.id) ? list.postId : null },
+        {
+          ...list,
+          postId: post !== undefined && (rival === undefined || rival.id === list.id) ? list.postId : null,
+        },
         now,
       );
     }

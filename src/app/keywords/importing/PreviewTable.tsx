@@ -40,7 +40,8 @@ export function PreviewTable({ file, preview, language, onLanguage, onPlan, onEn
   const { separator, header, columns, decimal } = plan;
   const names = header === null ? [] : (head[header]?.cells ?? []);
   const rows = head.slice(header === null ? 0 : header + 1).slice(0, SHOWN);
-  const width = Math.max(columns.length, names.length, ...rows.map(({ cells }) => cells.length));
+  const width = columns.length;
+  const widest = Math.max(width, ...rows.map(({ cells }) => cells.length));
   const keyword = columns.includes("keyword");
   const setRole = (column: number, role: ColumnRole) => {
     const next = Array.from({ length: width }, (_, c): ColumnRole => {
@@ -158,15 +159,16 @@ export function PreviewTable({ file, preview, language, onLanguage, onPlan, onEn
                   </select>
                 </th>
               ))}
+              {widest > width && <td className="border-b border-rule bg-paper" colSpan={widest - width} />}
             </tr>
           </thead>
           <tbody>
             {rows.map(({ cells, line, fault }) => (
               <tr key={line} className={fault ? "text-plum" : ""}>
-                {Array.from({ length: fault ? 1 : width }, (_, c) => (
+                {Array.from({ length: fault ? 1 : widest }, (_, c) => (
                   <td
                     key={c}
-                    colSpan={fault ? width : 1}
+                    colSpan={fault ? widest : 1}
                     className={`max-w-56 truncate border-b border-rule px-2.5 py-1 ${(columns[c] ?? "ignore") === "ignore" ? "text-ink-2" : ""}`}
                   >
                     {cells[c]}

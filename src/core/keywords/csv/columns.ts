@@ -109,11 +109,7 @@ export function guessHeader(records: readonly CsvRecord[]): number | null {
 /** What each column holds, by its header and, where that does not say, by its cells. No role but "month" is given twice. */
 export function guessColumns(records: readonly CsvRecord[], header: number | null): ColumnRole[] {
   const rows = records.slice(header === null ? 0 : header + 1, SAMPLED).filter(({ fault }) => !fault);
-  const width = Math.max(
-    0,
-    ...rows.map(({ cells }) => cells.length),
-    records[header ?? -1]?.cells.length ?? 0,
-  );
+  const width = Math.max(records[header ?? -1]?.cells.length ?? 0, usualWidth(rows));
   const roles: ColumnRole[] = [];
   const given = new Set<ColumnRole>();
   for (let c = 0; c < width; c++) {
@@ -146,6 +142,13 @@ export function guessColumns(records: readonly CsvRecord[], header: number | nul
   return roles;
 }
 
+/** The commonest number of cells: one row with a separator too many makes no column. */
+function usualWidth(rows: readonly CsvRecord[]): number {
+  const counts = new Map<number, number>();
+  for (const { cells } of rows) counts.set(cells.length, (counts.get(cells.length) ?? 0) + 1);
+  return [...counts].sort((a, b) => b[1] - a[1] || b[0] - a[0])[0]?.[0] ?? 0;
+}
+
 /** Whether the cells of a column can be what its header says. */
 function fits(role: ColumnRole, cells: readonly string[]): boolean {
   if (!cells.length) return true;
@@ -175,7 +178,9 @@ export function trendOf(cell: string): number[] | null {
   const bare = cell.trim().replace(/^[[({]|[\])}]$/g, "");
   if (!/^[\d.,;|\s]+$/.test(bare)) return null;
   const by = bare.includes("|") ? "|" : bare.includes(";") ? ";" : bare.includes(",") ? "," : /\s+/;
-  const numbers = bare.split(by).map((part) => Number(part.trim().replace(",", ".")));
+  const numbers = bare
+    .split(by)
+    .map((part) => (part.trim() ? Number(part.trim().replace(",", ".")) : Number.NaN));
   return numbers.length > 1 && numbers.every(Number.isFinite) ? numbers : null;
 }
 
