@@ -4,6 +4,10 @@ import { expect, expectAccessible, openDesk, openStage, strip, TOUR, test } from
 const SCREENS: [string, string, string][] = [
   ["Desk", "/", "Checks by weight"],
   ["Find", `${TOUR}/find`, "Opportunity"],
+  ["Look-ups", "/keywords/look-ups", "Opportunity"],
+  ["Lists", "/keywords/lists", "Opportunity"],
+  ["Overlap", "/keywords/overlap", "Per cent of the row"],
+  ["Ideas", "/keywords/ideas", "Make a post"],
   ["Plan", `${TOUR}/plan`, "Outline"],
   ["Write", `${TOUR}/write`, "Worth most next"],
   ["Proof", `${TOUR}/proof`, "To gain"],

@@ -254,6 +254,25 @@ describe("look-ups and ideas", () => {
   });
 });
 
+describe("a workspace file whose lists and posts disagree", () => {
+  it("is read as its posts say: no list without its post, no post without its list", async () => {
+    const file = readWorkspace(await packWorkspace(NOW)).file;
+    const posts = [
+      newPost("p", emptySite, NOW, { keyword: "bike", supporting: ["bell"] }),
+      newPost("q", emptySite, NOW, { keyword: "lock" }),
+    ];
+    const lists = [list("a", ["bike", "horn"], "horn", "p"), list("b", ["x"], "", "p"), list("c", ["y"], "", "gone")];
+    await replaceWorkspace({ file: { ...file, posts, lists }, lookUps: new Map(), pictures: new Map() });
+    const byId = (await allLists()).map(({ id, postId, target, keywords }) => [id, postId, target, keywords.length]);
+    expect(byId.sort()).toEqual([
+      ["a", "p", "bike", 2],
+      ["b", null, "", 1],
+      ["c", null, "", 1],
+      ["list-q", "q", "lock", 1],
+    ]);
+  });
+});
+
 describe("a database of the first release", () => {
   it("is brought up: the flat keywords become a look-up, each post's keywords a list", async () => {
     const old = new Dexie("old");

@@ -6,7 +6,7 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { safeDoc } from "../core/draft/safeDoc";
 import type { KeywordRow } from "../core/keywords/keyword";
-import type { KeywordList } from "../core/keywords/list";
+import { followPost, type KeywordList } from "../core/keywords/list";
 import { type FoundKeyword, rowsOf, tableOf } from "../core/keywords/table";
 import type { Profile } from "../core/proof/profile";
 import { db, flatFile } from "./db";
@@ -107,11 +107,7 @@ export async function replaceWorkspace({ file, lookUps, pictures }: Workspace): 
     const bytes = pictures.get(asset.id)!;
     return { ...asset, blob: new Blob([bytes as BlobPart], { type: asset.type }) };
   });
-  const lists =
-    file.lists ??
-    file.posts
-      .filter(({ keyword, supporting }) => keyword || supporting.length)
-      .map((post) => listOfPost(post, file.keywords));
+  const lists = agreeing(file);
   const flat = flatFile(file.keywords, file.savedAt ?? "");
   await db.transaction("rw", db.tables, async () => {
     await Promise.all(db.tables.map((table) => table.clear()));
@@ -139,6 +135,26 @@ export async function replaceWorkspace({ file, lookUps, pictures }: Workspace): 
     }
     await db.assets.bulkAdd(assets);
   });
+}
+
+/** The lists of a file, made to agree with its posts: each post with keywords has one, which says what the post says. */
+function agreeing({ posts, lists = [], keywords }: WorkspaceFile): KeywordList[] {
+  const byPost = new Map<string, KeywordList>();
+  const free: KeywordList[] = [];
+  for (const list of lists) {
+    if (list.postId && !byPost.has(list.postId)) byPost.set(list.postId, list);
+    else free.push({ ...list, postId: null });
+  }
+  const used = posts.flatMap((post): KeywordList[] => {
+    const list = byPost.get(post.id);
+    byPost.delete(post.id);
+    if (list) return [followPost(list, post.keyword, post.supporting)];
+    return post.keyword || post.supporting.length ? [listOfPost(post, keywords)] : [];
+  });
+  const widowed = [...byPost.values()].map((list) => ({ ...list, postId: null }));
+  // A post's new list must not take the id of one that is there.
+  const ids = new Set<string>();
+  return [...used, ...free, ...widowed].filter(({ id }) => !ids.has(id) && ids.add(id));
 }
 
 export async function emptyWorkspace(): Promise<void> {

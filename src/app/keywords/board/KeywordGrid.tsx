@@ -9,6 +9,7 @@ import type { SortColumn, SortKey } from "../../../core/keywords/sift";
 import type { BoardRow } from "../../../workers/keywordBoard";
 import { whole } from "../../ui/figures";
 import { Sparkline } from "../../ui/Sparkline";
+import { useMatches } from "../../ui/useMatches";
 import { COLUMNS, NARROW_GRID, WIDE_GRID } from "./columns";
 import { Uses } from "./Uses";
 import { fetchBoardRows, useRows } from "./useBoard";
@@ -47,7 +48,6 @@ export function KeywordGrid(props: Props) {
     sort,
     onSort,
     selection,
-    narrow,
     onOpen,
     onDelete,
     target,
@@ -56,15 +56,19 @@ export function KeywordGrid(props: Props) {
     ownList,
   } = props;
   const grid = useRef<HTMLDivElement>(null);
-  const scroller = useRef<HTMLDivElement>(null);
+  const wideWindow = useMatches("(min-width: 1100px)");
+  const narrow = props.narrow || !wideWindow;
   const [active, setActive] = useState(0);
   const anchor = useRef(0);
   const { rowAt, want } = useRows(revision, fetchBoardRows);
   const virtual = useVirtualizer({
     count: shown,
-    getScrollElement: () => scroller.current,
+    getScrollElement: () => grid.current,
     estimateSize: () => ROW,
     overscan: 10,
+    // The header stays at the top of what scrolls.
+    scrollMargin: ROW,
+    scrollPaddingStart: ROW,
   });
   const items = virtual.getVirtualItems();
   const first = items[0]?.index ?? 0;
@@ -134,9 +138,9 @@ export function KeywordGrid(props: Props) {
       aria-rowcount={shown + 1}
       aria-colcount={width}
       aria-multiselectable="true"
-      className="group flex min-h-0 flex-1 flex-col border border-rule bg-sheet"
+      className="group min-h-48 min-w-0 flex-1 overflow-y-auto border border-rule bg-sheet"
     >
-      <div role="rowgroup">
+      <div role="rowgroup" className="sticky top-0 z-10 bg-sheet">
         <div role="row" aria-rowindex={1} className={`${layout} h-8 border-b border-rule text-[12px]`}>
           <div role="columnheader">
             <span className="sr-only">Chosen</span>
@@ -170,8 +174,14 @@ export function KeywordGrid(props: Props) {
           </div>
         </div>
       </div>
-      <div ref={scroller} role="rowgroup" tabIndex={-1} className="min-h-48 flex-1 overflow-y-auto">
-        {shown === 0 && <div className="p-4 text-ink-2">{empty}</div>}
+      <div role="rowgroup">
+        {shown === 0 && (
+          <div role="row">
+            <div role="gridcell" aria-colspan={width} className="p-4 text-ink-2">
+              {empty}
+            </div>
+          </div>
+        )}
         <div style={{ height: virtual.getTotalSize(), position: "relative" }}>
           {items.map(({ index, start }) => {
             const row = rowAt(index);
@@ -196,7 +206,7 @@ export function KeywordGrid(props: Props) {
                 }}
                 onDoubleClick={() => row && onOpen(row.place)}
                 className={`${layout} absolute inset-x-0 h-8 cursor-default select-none border-b border-rule ${chosen ? "bg-proof-wash" : "hover:bg-paper"} ${index === active ? "group-focus-visible:outline-2 group-focus-visible:-outline-offset-2 group-focus-visible:outline-proof" : ""}`}
-                style={{ top: start }}
+                style={{ top: start - ROW }}
               >
                 {row ? (
                   wrapRow ? (
