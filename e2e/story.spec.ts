@@ -23,7 +23,10 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
   // Find: a target that another post has is said at once; another is chosen.
   const take = async (keyword: string) => {
     await page.getByRole("searchbox", { name: "Search keywords" }).fill(keyword);
-    await page.getByRole("row").filter({ has: page.getByTitle(keyword, { exact: true }) }).click();
+    await page
+      .getByRole("row")
+      .filter({ has: page.getByTitle(keyword, { exact: true }) })
+      .click();
     await page.getByRole("button", { name: "Make it the target" }).click();
   };
   await page.getByLabel("Look-up", { exact: true }).selectOption({ label: "cargo bike" });

@@ -261,9 +261,18 @@ describe("a workspace file whose lists and posts disagree", () => {
       newPost("p", emptySite, NOW, { keyword: "bike", supporting: ["bell"] }),
       newPost("q", emptySite, NOW, { keyword: "lock" }),
     ];
-    const lists = [list("a", ["bike", "horn"], "horn", "p"), list("b", ["x"], "", "p"), list("c", ["y"], "", "gone")];
+    const lists = [
+      list("a", ["bike", "horn"], "horn", "p"),
+      list("b", ["x"], "", "p"),
+      list("c", ["y"], "", "gone"),
+    ];
     await replaceWorkspace({ file: { ...file, posts, lists }, lookUps: new Map(), pictures: new Map() });
-    const byId = (await allLists()).map(({ id, postId, target, keywords }) => [id, postId, target, keywords.length]);
+    const byId = (await allLists()).map(({ id, postId, target, keywords }) => [
+      id,
+      postId,
+      target,
+      keywords.length,
+    ]);
     expect(byId.sort()).toEqual([
       ["a", "p", "bike", 2],
       ["b", null, "", 1],

@@ -94,14 +94,15 @@ function roleOfHeader(header: string): ColumnRole {
   return NAMES.find(([, pattern]) => pattern.test(text))?.[0] ?? "ignore";
 }
 
-/** The header: the first row that names a keyword column beside others; null where the file begins with its data. */
+/** The header: the first row that names columns, a keyword's or at least two others; null where the file begins with its data. */
 export function guessHeader(records: readonly CsvRecord[]): number | null {
   for (let i = 0; i < Math.min(records.length, HEADER_LOOKED_AT); i++) {
     const roles = records[i]!.cells.map(roleOfHeader);
-    if (!roles.includes("keyword")) continue;
-    // A title above the table is one cell; a header has others beside it, or is all that the rows have too.
+    const named = new Set(roles.filter((role) => role !== "ignore"));
+    if (named.size > 1) return i;
+    // A title above the table is one cell; a lone header is all that the rows have too.
     const width = records[i + 1]?.cells.length ?? 1;
-    if (roles.filter((role) => role !== "ignore").length > 1 || records[i]!.cells.length === width) return i;
+    if (named.has("keyword") && records[i]!.cells.length === width) return i;
   }
   return null;
 }
