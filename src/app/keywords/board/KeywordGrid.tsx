@@ -4,7 +4,15 @@
  */
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp, Check } from "lucide-react";
-import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from "react";
+import {
+  type KeyboardEvent,
+  memo,
+  type ReactNode,
+  useDeferredValue,
+  useEffect,
+  useRef,
+  useState,
+} from "react";
 import type { SortColumn, SortKey } from "../../../core/keywords/sift";
 import type { BoardRow } from "../../../workers/keywordBoard";
 import { whole } from "../../ui/figures";
@@ -65,7 +73,7 @@ export function KeywordGrid(props: Props) {
     count: shown,
     getScrollElement: () => grid.current,
     estimateSize: () => ROW,
-    overscan: 10,
+    overscan: 6,
     // The header stays at the top of what scrolls.
     scrollMargin: ROW,
     scrollPaddingStart: ROW,
@@ -229,7 +237,8 @@ export function KeywordGrid(props: Props) {
   );
 }
 
-function RowCells({
+/** Drawn again only where the row itself changes: scrolling redraws the table many times a second. */
+const RowCells = memo(function RowCells({
   row,
   narrow,
   chosen,
@@ -258,7 +267,7 @@ function RowCells({
         {target === row.text && <strong className="ml-2 text-[12px] font-semibold text-proof">target</strong>}
       </div>
       <div role="gridcell" className="figures flex items-center justify-end gap-2">
-        {!narrow && row.months.length > 0 && <Sparkline values={row.months} width={64} height={18} />}
+        {!narrow && row.months.length > 0 && <LateSparkline months={row.months} />}
         <span className="w-13 text-right">{known(row.searches, whole)}</span>
       </div>
       <div role="gridcell" className="figures text-right">
@@ -285,4 +294,10 @@ function RowCells({
       </div>
     </>
   );
+});
+
+/** Drawn when there is time: a row in sight is worth more than its year. */
+function LateSparkline({ months }: { months: number[] }) {
+  const drawn = useDeferredValue(true, false);
+  return drawn ? <Sparkline values={months} width={64} height={18} /> : <span className="w-16" />;
 }

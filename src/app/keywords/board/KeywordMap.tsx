@@ -7,7 +7,7 @@ import { Chart } from "../../ui/Chart";
 import { count, short, whole } from "../../ui/figures";
 import type { Selection } from "./useSelection";
 
-const MOST = 600;
+const MOST = 400;
 /** Nobody searching has a place on the axis too. */
 const logOf = (searches: number): number => Math.log10(Math.max(1, searches));
 
