@@ -51,6 +51,12 @@ describe("the board", () => {
     expect([...board.within([40, 300], [0, 25])]).toEqual([1, 3]);
     const { points, known } = board.map(2);
     expect([points.length, known]).toEqual([2, 3]);
+    // Each part of the map has its turn before any has its second.
+    const crowded = new KeywordBoard(
+      tableOf([...Array.from({ length: 50 }, (_, i) => row(`near ${i}`, 90_000 + i, 1)), row("far", 20, 95)]),
+      "en",
+    );
+    expect(crowded.map(2).points.map(({ text }) => text)).toContain("far");
   });
   it("sums what is chosen and counts what is unknown", () => {
     expect(boardOf().sum(Uint32Array.of(0, 2, 3))).toEqual({ searches: 1200, unknown: 1 });

@@ -162,19 +162,13 @@ export class KeywordBoard {
     return groups;
   }
 
-  /** Rows for the map: those whose numbers are known, those with most opportunity where there are too many to draw. */
+  /** Rows for the map: those whose numbers are known; where there are too many to draw, those of most opportunity in each part of it. */
   map(most: number): { points: MapPoint[]; known: number } {
-    const { searches, difficulty, opportunity, text } = this.#table;
+    const { searches, difficulty, text } = this.#table;
     const known = this.#order.filter(
       (place) => !Number.isNaN(searches[place]!) && !Number.isNaN(difficulty[place]!),
     );
-    const drawn =
-      known.length > most
-        ? known
-            .slice()
-            .sort((a, b) => opportunity[b]! - opportunity[a]!)
-            .slice(0, most)
-        : known;
+    const drawn = known.length > most ? this.#spread(known).subarray(0, most) : known;
     return {
       known: known.length,
       points: Array.from(drawn, (place) => ({
@@ -184,6 +178,23 @@ export class KeywordBoard {
         difficulty: difficulty[place]!,
       })),
     };
+  }
+
+  /** Places in an order whose beginning covers the whole map: the best of each part, then the second of each, and so on. */
+  #spread(places: Uint32Array): Uint32Array {
+    const { searches, difficulty, opportunity } = this.#table;
+    const best = places.slice().sort((a, b) => opportunity[b]! - opportunity[a]!);
+    const taken = new Map<number, number>();
+    const turn = Uint32Array.from(best, (place) => {
+      const cell =
+        Math.floor(difficulty[place]! / 5) * 100 + Math.floor(4 * Math.log10(Math.max(1, searches[place]!)));
+      const n = taken.get(cell) ?? 0;
+      taken.set(cell, n + 1);
+      return n;
+    });
+    return Uint32Array.from(best.keys())
+      .sort((a, b) => turn[a]! - turn[b]! || a - b)
+      .map((i) => best[i]!);
   }
 
   /** Places of the shown rows within a range of both numbers, drawn or not. */

@@ -103,7 +103,7 @@ export default function KeywordMap({
       <p className="px-2 text-[13px] text-ink-2">
         Up is popular, left is winnable. Drag over keywords to choose them.{" "}
         {map.known > map.points.length &&
-          `Drawn are the ${whole(map.points.length)} of most opportunity of ${whole(map.known)}; dragging chooses all that lie there.`}
+          `Drawn are ${whole(map.points.length)} of ${whole(map.known)}, the best of each part; dragging chooses all that lie there.`}
         {map.known < shown &&
           ` ${count(shown - map.known, "keyword")} without known numbers cannot be drawn.`}
       </p>
