@@ -1,18 +1,29 @@
 import { fileURLToPath } from "node:url";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
+import express from "express";
+import { defineConfig, type Plugin } from "vite";
+import { api } from "./src/server/api";
 
 /** Its browser build asks the document for help, which a worker does not have; the plain one works everywhere. */
 const entities = fileURLToPath(
   new URL("./node_modules/decode-named-character-reference/index.js", import.meta.url),
 );
 
+/** While developing, the stand-ins answer beside the application as they do when it is built. */
+const withApi: Plugin = {
+  name: "api",
+  configureServer({ middlewares }) {
+    const demo = fileURLToPath(new URL("./demo", import.meta.url));
+    middlewares.use(express().use("/api", api({ demo, reach: "this-machine" })));
+  },
+};
+
 export default defineConfig({
   resolve: { alias: { "decode-named-character-reference": entities } },
   root: "src/app",
   publicDir: "../../public",
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), withApi],
   worker: { format: "es" },
   build: {
     outDir: "../../dist",

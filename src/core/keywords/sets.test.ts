@@ -50,6 +50,7 @@ describe("a table of keywords", () => {
           return {
             ...row,
             intent: row.intent as KeywordRow["intent"],
+            months: [...row.months],
             standIn: known || row.intent !== "" || row.months.length > 0,
             from: [{ source: "s", how: "seed" }],
             ranking: ["https://a.example/"],
