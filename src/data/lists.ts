@@ -130,12 +130,15 @@ export async function syncListOfPost(post: Post): Promise<void> {
   if (list) await putList({ ...followPost(list, post.keyword, post.supporting), updatedAt: post.updatedAt });
 }
 
+/** Lists with their keywords, by their heads. */
+export async function readLists(heads: readonly ListHead[]): Promise<KeywordList[]> {
+  const bodies = await db.listBodies.bulkGet(heads.map(({ id }) => id));
+  return heads.map((head, i) => whole(head, bodies[i]?.keywords ?? []));
+}
+
 /** All lists with their keywords. */
 export async function allLists(): Promise<KeywordList[]> {
-  return db.transaction("r", db.lists, db.listBodies, async () => {
-    const bodies = new Map((await db.listBodies.toArray()).map(({ listId, keywords }) => [listId, keywords]));
-    return (await db.lists.toArray()).map((head) => whole(head, bodies.get(head.id) ?? []));
-  });
+  return db.transaction("r", db.lists, db.listBodies, async () => readLists(await db.lists.toArray()));
 }
 
 /** Writes a list without looking at its post. To be called within a transaction. */

@@ -29,7 +29,6 @@ describe("the board", () => {
     expect(view).toMatchObject({ total: 4, shown: 3, hidden: 0 });
     expect(texts(board)).toEqual(["cargo bike", "how to park a cargo bike", "cargo bikes lock"]);
     expect([...board.places(1, 3)]).toEqual([1, 2]);
-    expect(board.find(3)).toBe(-1);
   });
   it("knows who has a keyword by what it says, and leaves out what is used or hidden", () => {
     const board = boardOf();

@@ -133,16 +133,6 @@ export class KeywordBoard {
     };
   }
 
-  /** Where a row stands among those shown; -1 where it is not. */
-  find(place: number): number {
-    return this.#order.indexOf(place);
-  }
-
-  placeOf(text: string): number {
-    const wanted = identity(text);
-    return this.#table.text.findIndex((other) => identity(other) === wanted);
-  }
-
   groups(): number {
     this.#groups ??= groupKeywords(this.#table, this.#order);
     return this.#groups.count;

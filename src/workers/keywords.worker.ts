@@ -111,9 +111,6 @@ const api = {
     const places = opened().places(from, to);
     return Comlink.transfer(places, [places.buffer as ArrayBuffer]);
   },
-  find: (place: number): number => opened().find(place),
-  placesOf: (texts: string[]): number[] =>
-    texts.map((text) => opened().placeOf(text)).filter((place) => place >= 0),
   groupCount: (): number => opened().groups(),
   groups: (from: number, to: number): BoardGroup[] => opened().groupsAt(from, to),
   map: (most: number): { points: MapPoint[]; known: number } => opened().map(most),
@@ -256,11 +253,6 @@ const api = {
   async matrix(): Promise<OverlapMatrix> {
     await lists.refresh();
     return lists.matrix();
-  },
-  /** Lists whose target says the same. */
-  async rivals(text: string, language: string): Promise<string[]> {
-    await lists.refresh();
-    return lists.rivals(text, language);
   },
 };
 export type KeywordsApi = typeof api;

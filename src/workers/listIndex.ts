@@ -4,8 +4,7 @@ import { type KeyedList, type Overlap, OverlapIndex } from "../core/keywords/ove
 import { stemKey } from "../core/keywords/stemKey";
 import { db } from "../data/db";
 import { listName } from "../data/listOfPost";
-import { allLists } from "../data/lists";
-import type { ListHead } from "../data/model";
+import { readLists } from "../data/lists";
 import type { Use } from "./keywordBoard";
 
 /** An overlap as the screen names it. */
@@ -32,28 +31,25 @@ const keyed = (list: KeywordList): KeyedList => ({
 export class ListIndex {
   #index = new OverlapIndex();
   #lists = new Map<string, { list: KeywordList; keyed: KeyedList }>();
-  #stamp = "";
 
-  /** Brings the index up to what the database holds. */
+  /** Brings the index up to what the database holds; only lists that have changed are read. */
   async refresh(): Promise<void> {
     const heads = await db.lists.toArray();
-    const stamp = stampOf(heads);
-    if (stamp === this.#stamp) return;
-    const lists = await allLists();
     const gone = new Set(this.#lists.keys());
-    for (const list of lists) {
-      gone.delete(list.id);
-      const known = this.#lists.get(list.id);
-      if (known && known.list.updatedAt === list.updatedAt && known.list.postId === list.postId) continue;
-      const entry = { list, keyed: keyed(list) };
-      this.#lists.set(list.id, entry);
-      this.#index.put(entry.keyed);
-    }
+    const changed = heads.filter(({ id, updatedAt, postId, name }) => {
+      gone.delete(id);
+      const known = this.#lists.get(id)?.list;
+      return !known || known.updatedAt !== updatedAt || known.postId !== postId || known.name !== name;
+    });
     for (const id of gone) {
       this.#lists.delete(id);
       this.#index.remove(id);
     }
-    this.#stamp = stampOf(lists);
+    for (const list of await readLists(changed)) {
+      const entry = { list, keyed: keyed(list) };
+      this.#lists.set(list.id, entry);
+      this.#index.put(entry.keyed);
+    }
   }
 
   get lists(): KeywordList[] {
@@ -76,16 +72,6 @@ export class ListIndex {
   overlapOfTexts(texts: readonly string[], language: string, without = ""): NamedOverlap[] {
     const keywords = texts.map((text) => ({ text, key: stemKey(text, language) }));
     return this.#named(this.#index.with({ id: without, target: "", keywords }));
-  }
-
-  /** Lists whose target says the same as a text. */
-  rivals(text: string, language: string): string[] {
-    const target = stemKey(text, language);
-    if (!target) return [];
-    return this.#index
-      .with({ id: "", target, keywords: [] })
-      .filter(({ sameTarget }) => sameTarget)
-      .map(({ id }) => id);
   }
 
   matrix(): OverlapMatrix {
@@ -114,11 +100,4 @@ export class ListIndex {
       return list ? [{ ...overlap, name: listName(list), postId: list.postId }] : [];
     });
   }
-}
-
-function stampOf(lists: readonly Pick<ListHead, "id" | "updatedAt" | "postId">[]): string {
-  return lists
-    .map(({ id, updatedAt, postId }) => `${id} ${updatedAt} ${postId}`)
-    .sort()
-    .join("\n");
 }

@@ -4,7 +4,7 @@ import { RUNS } from "../testing/runs";
 import { bareKeyword, fillUnknown, type KeywordRow } from "./keyword";
 import { LONGEST_KEYWORD, normaliseKeyword } from "./normalise";
 import { opportunities } from "./opportunity";
-import { intentOf, isQuestion } from "./reader";
+import { intentOf, KeywordReader } from "./reader";
 import { monthBefore, monthName, saySeason, seasonOf } from "./seasonality";
 import { keywordWords, stemKey } from "./stemKey";
 
@@ -154,7 +154,7 @@ describe("intent", () => {
     ["how", false],
     ["why not", true],
   ])("%j asks: %s", (keyword, asks) => {
-    expect(isQuestion(keyword, "en")).toBe(asks);
+    expect(new KeywordReader("en").read(keyword).question).toBe(asks);
   });
 });
 

@@ -57,11 +57,6 @@ export class OverlapIndex {
     this.#byTarget.get(list.target)?.delete(id);
   }
 
-  /** Lists that have a keyword, by its stem key. */
-  listsWith(key: string): string[] {
-    return [...(this.#byKey.get(key)?.keys() ?? [])];
-  }
-
   /**
    * The overlap of one list with every other that shares anything with it, the largest first.
    *

@@ -17,6 +17,7 @@ export interface KeywordFacts {
   /** Number of words. */
   words: number;
   intent: Intent | "";
+  /** It ends with a question mark, or opens with a question word of its language. */
   question: boolean;
   /** Numbers of the content stems, ascending, each once. Numbers are the reader's own. */
   stems: number[];
@@ -158,10 +159,6 @@ export function intentOf(keyword: string, language: string): GivenIntent {
   const rules = rulesOf(language);
   return rules ? decide(keywordWords(keyword), rules) : { intent: "", words: [] };
 }
-
-/** Whether a keyword asks: it ends with a question mark, or opens with a question word of its language. */
-export const isQuestion = (keyword: string, language: string): boolean =>
-  new KeywordReader(language).read(keyword).question;
 
 function decide(words: string[], rules: IntentRules): GivenIntent {
   const asks = rules.questions.has(words[0] ?? "") && words.length > 2;

@@ -7,6 +7,8 @@ import { words } from "../text/words";
 const SIMPLE = /^[a-z0-9 -]*$/i;
 const PLAIN = /^[a-z0-9]+(?: [a-z0-9]+)*$/;
 const LONE_E = /(?:^| )e /;
+/** A letter with its hyphen, before a letter or digit; a lone "e" with its blank, before a letter. */
+const JOINS = /(?<![\p{L}\p{N}])(\p{L})[-\u2010\u2011\u00AD](?=[\p{L}\p{N}])|(?<=^| )[eE] (?=\p{L})/gu;
 
 /**
  * The words of a keyword, folded. A one-letter word with a hyphen behind it belongs to the next ("e-bike", "t-shirt"),
@@ -14,32 +16,9 @@ const LONE_E = /(?:^| )e /;
  */
 export function keywordWords(keyword: string): string[] {
   if (PLAIN.test(keyword) && !LONE_E.test(keyword)) return keyword.split(" ");
-  if (SIMPLE.test(keyword)) {
-    return keyword
-      .toLowerCase()
-      .replace(
-        /(?<![a-z0-9])([a-z])-(?=[a-z0-9])|(?<![a-z0-9])e (?=[a-z])/g,
-        (_, letter?: string) => letter ?? "e",
-      )
-      .split(/[ -]+/)
-      .filter(Boolean);
-  }
-  const cut = words(keyword);
-  const found: string[] = [];
-  for (let i = 0; i < cut.length; i++) {
-    const word = cut[i]!;
-    const next = cut[i + 1];
-    const between = next && keyword.slice(word.end, next.start);
-    const joins =
-      next &&
-      ((/^\p{L}$/u.test(word.text) && between !== undefined && /^[-\u2010\u2011\u00AD]$/.test(between)) ||
-        (/^e$/i.test(word.text) && between === " " && /^\p{L}/u.test(next.text)));
-    if (joins) {
-      found.push(fold(word.text + next.text));
-      i++;
-    } else found.push(fold(word.text));
-  }
-  return found;
+  const joined = keyword.replace(JOINS, (_, letter?: string) => letter ?? "e");
+  if (SIMPLE.test(joined)) return joined.toLowerCase().split(/[ -]+/).filter(Boolean);
+  return words(joined).map((word) => fold(word.text));
 }
 
 /** The stems of a keyword's content words, sorted, each once; of all its words where it has small words only. */

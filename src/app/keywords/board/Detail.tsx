@@ -85,6 +85,14 @@ export function Detail({
       ) : (
         <p>No monthly numbers are known.</p>
       )}
+      {detail.from.length > 0 && (
+        <p className="mt-3">
+          <span className="text-ink-2">Found by</span>{" "}
+          {detail.from
+            .map(({ source, how }) => (how === "seed" ? `“${source}”` : `“${source}” (${how})`))
+            .join(", ")}
+        </p>
+      )}
       {detail.asked && detail.asked.length > 0 && (
         <>
           <h3 className="mt-3 text-ink-2">Asked on</h3>

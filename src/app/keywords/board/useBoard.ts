@@ -67,13 +67,18 @@ export function useBoard(source: Source, filter: Filter, sort: SortKey[], versio
 }
 
 const BLOCK = 100;
+type Blocks<Row> = Map<number, Row[] | "coming">;
 
 /** Rows by their place on screen, fetched a block at a time as they come into sight. */
 export function useRows<Row>(
   revision: number,
   fetchRows: (from: number, to: number) => Promise<Row[]>,
 ): { rowAt: (index: number) => Row | undefined; want: (from: number, to: number) => void } {
-  const cache = useRef({ revision, blocks: new Map<number, Row[] | "coming">() });
+  const cache = useRef<{ revision: number; blocks: Blocks<Row>; before: Blocks<Row> }>({
+    revision,
+    blocks: new Map(),
+    before: new Map(),
+  });
   const [, redraw] = useState(0);
   const live = useRef(true);
   useEffect(() => {
@@ -84,7 +89,7 @@ export function useRows<Row>(
   }, []);
   if (cache.current.revision !== revision) {
     // Rows of before stay in sight until those of now have come.
-    cache.current = { revision, blocks: new Map() };
+    cache.current = { revision, blocks: new Map(), before: cache.current.blocks };
   }
   const want = useCallback(
     (from: number, to: number) => {
@@ -102,8 +107,11 @@ export function useRows<Row>(
     [fetchRows],
   );
   const rowAt = useCallback((index: number) => {
-    const block = cache.current.blocks.get(Math.floor(index / BLOCK));
-    return block === undefined || block === "coming" ? undefined : block[index % BLOCK];
+    const { blocks, before } = cache.current;
+    const block = Math.floor(index / BLOCK);
+    for (const held of [blocks.get(block), before.get(block)])
+      if (held !== undefined && held !== "coming") return held[index % BLOCK];
+    return undefined;
   }, []);
   return { rowAt, want };
 }
