@@ -163,11 +163,11 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
 
   return (
     <>
-      <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
-        <h2 className="max-w-[26rem] truncate font-serif text-lg" title={lookUpName(lookUp)}>
+      <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1 mid:flex-nowrap">
+        <h2 className="min-w-24 max-w-[24rem] truncate font-serif text-lg" title={lookUpName(lookUp)}>
           {lookUpName(lookUp)}
         </h2>
-        <p role="status" className="figures text-[13px] text-ink-2">
+        <p role="status" className="figures min-w-0 truncate text-[13px] text-ink-2">
           {[
             view && view.shown < view.total
               ? `${whole(view.shown)} of ${whole(view.total)} keywords`
@@ -179,7 +179,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
             .join(" · ")}
           {lookUp.standIn && <strong className="ml-2 font-semibold text-ink">Figures: stand-in</strong>}
         </p>
-        <div className="ml-auto flex items-center gap-4">
+        <div className="ml-auto flex shrink-0 items-center gap-4">
           <Choice
             label="Shown"
             options={[
