@@ -88,7 +88,10 @@ if (existsSync(index)) {
 
 // A worker knows no TypeScript until it is told.
 const entry = JSON.stringify(new URL("./keywords.worker.ts", import.meta.url).href);
-const worker = new Worker(`import("tsx/esm/api").then((tsx) => { tsx.register(); return import(${entry}); })`, {
-  eval: true,
-});
+const worker = new Worker(
+  `import("tsx/esm/api").then((tsx) => { tsx.register(); return import(${entry}); })`,
+  {
+    eval: true,
+  },
+);
 await new Promise((resolve, reject) => worker.once("exit", resolve).once("error", reject));

@@ -1,17 +1,22 @@
 /** The demo's keyword research: look-ups as the stand-in search answers them, a list for every post, lists without one, ideas. */
 import { join } from "node:path";
-import { bareKeyword } from "../src/core/keywords/keyword";
-import { followPost, type KeywordList, type ListKeyword, withTarget } from "../src/core/keywords/list";
+import {
+  bareListKeyword,
+  followPost,
+  type KeywordList,
+  type ListKeyword,
+  withTarget,
+} from "../src/core/keywords/list";
 import { type FoundKeyword, rowsOf } from "../src/core/keywords/table";
 import { listOfPost } from "../src/data/listOfPost";
 import type { Idea, LookUp, Post } from "../src/data/model";
-import type { Article, SearchOperations } from "../src/data/schemas/search";
+import type { Article } from "../src/data/schemas/search";
 import type { LookUpFile } from "../src/data/workspace";
 import { Corpus } from "../src/server/standins/search/corpus";
 import { readKeywordLog } from "../src/server/standins/search/keywordLog";
 import { REGIONS, SearchService } from "../src/server/standins/search/searchService";
 import { readWeb } from "../src/server/standins/web/pages";
-import { joinTables } from "../src/workers/lookUpJob";
+import { foundKeyword, joinTables } from "../src/workers/lookUpJob";
 
 const service = new SearchService(
   readKeywordLog(join(import.meta.dirname, "keyword-log.csv")),
@@ -160,7 +165,7 @@ function withNumbers(of: KeywordList): KeywordList {
       const found = known.get(keyword.text);
       return found
         ? { ...keyword, ...found, lastMonth, standIn: true, region: HOME.code }
-        : { ...bareKeyword(keyword.text), region: "", note: keyword.note };
+        : { ...bareListKeyword(keyword.text), note: keyword.note };
     }),
   };
 }
@@ -171,8 +176,7 @@ function lookUpOf({ seeds, madeAt, region }: (typeof LOOK_UPS)[number]): DemoRes
   const articles = new Map<string, Article>();
   for (const seed of seeds) {
     const { ideas, lastMonth } = service.answer("ideas", { seed, region: where.code, most: 2000 });
-    for (const { numbers, how, ranking, asked } of ideas)
-      rows.push(foundOf(numbers, seed, how, ranking, asked, lastMonth));
+    for (const idea of ideas) rows.push(foundKeyword(idea, seed, { lastMonth, standIn: true }));
     for (const article of service.answer("articles", { subject: seed, region: where.code, most: 20 })
       .articles)
       articles.set(article.page.address, article);
@@ -197,25 +201,5 @@ function lookUpOf({ seeds, madeAt, region }: (typeof LOOK_UPS)[number]): DemoRes
       keywords: rowsOf(table),
       articles: [...articles.values()].sort((a, b) => (b.searches ?? 0) - (a.searches ?? 0)),
     },
-  };
-}
-
-type Answered = SearchOperations["ideas"]["answer"]["ideas"][number];
-function foundOf(
-  { keyword, ...numbers }: Answered["numbers"],
-  source: string,
-  how: Answered["how"],
-  ranking: string[],
-  asked: Answered["asked"],
-  lastMonth: string,
-): FoundKeyword {
-  return {
-    ...numbers,
-    text: keyword,
-    lastMonth,
-    standIn: true,
-    from: [{ source, how }],
-    ranking,
-    ...(asked && { asked }),
   };
 }

@@ -1,6 +1,6 @@
 /** Keyword research, off the main thread: look-ups, the table on screen, overlaps. */
 import * as Comlink from "comlink";
-import { identity, type ListKeyword } from "../core/keywords/list";
+import { bareListKeyword, identity, type ListKeyword } from "../core/keywords/list";
 import { intentOf } from "../core/keywords/reader";
 import type { Filter, SortKey } from "../core/keywords/sift";
 import { type FoundKeyword, rowAt, tableOf } from "../core/keywords/table";
@@ -119,15 +119,20 @@ const api = {
   detail: (place: number): KeywordDetail => opened().detail(place),
   async tray(places: Uint32Array, language: string, withoutList: string): Promise<Tray> {
     await lists.refresh();
-    const texts = Array.from(places, (place) => opened().rowAt(place).text);
-    return { ...opened().sum(places), overlaps: lists.overlapOfTexts(texts, language, withoutList) };
+    const known = places.filter((place) => place < opened().count);
+    const texts = Array.from(known, (place) => opened().rowAt(place).text);
+    return { ...opened().sum(known), overlaps: lists.overlapOfTexts(texts, language, withoutList) };
   },
   /** Rows of a selection as a list keeps them. */
   chosen: (places: Uint32Array, region: string): ListKeyword[] =>
-    Array.from(places, (place) => {
-      const row = opened().rowAt(place);
-      return { ...asListKeyword(stripped(row), region), intent: row.wants };
-    }),
+    // What an article has just brought may be chosen a moment before the table has it.
+    Array.from(
+      places.filter((place) => place < opened().count),
+      (place) => {
+        const row = opened().rowAt(place);
+        return { ...asListKeyword(stripped(row), region), intent: row.wants };
+      },
+    ),
   csv: (places: Uint32Array | null): string => opened().csv(places, boardLists, boardNotes),
 
   /** Asks for seeds and keeps the answer as a look-up, a new one or the given one with more in it. */
@@ -229,19 +234,7 @@ const api = {
       keywords: texts.map((text) => {
         const found = known.get(identity(text));
         const intent = found?.intent || intentOf(text, language).intent;
-        return found
-          ? { ...found, text, intent }
-          : {
-              text,
-              searches: null,
-              months: [],
-              difficulty: null,
-              intent,
-              costPerClick: null,
-              standIn: false,
-              region: "",
-              note: "",
-            };
+        return found ? { ...found, text, intent } : { ...bareListKeyword(text), intent };
       }),
     };
   },

@@ -8,7 +8,7 @@ import {
   TableBuilder,
 } from "../core/keywords/table";
 import type { SearchConnection } from "../data/model";
-import type { Article } from "../data/schemas/search";
+import type { Article, Idea } from "../data/schemas/search";
 import { askSearch, SearchFailure } from "../services/search/searchClient";
 
 const MOST_IDEAS = 2000;
@@ -28,6 +28,23 @@ export interface LookUpAnswer {
   notes: string[];
   /** Seeds that could not be looked up, with why. */
   failed: { seed: string; why: string; code: string }[];
+}
+
+/** An idea of the service as a row. */
+export function foundKeyword(
+  { numbers: { keyword, ...numbers }, how, ranking, asked }: Idea,
+  seed: string,
+  { lastMonth, standIn }: { lastMonth: string; standIn: boolean },
+): FoundKeyword {
+  return {
+    ...numbers,
+    text: keyword,
+    lastMonth,
+    standIn,
+    from: [{ source: seed, how }],
+    ranking,
+    ...(asked && { asked }),
+  };
 }
 
 /** A table with rows added behind its own; rows of a keyword that it has only fill what it does not know. */
@@ -77,18 +94,7 @@ export async function runLookUp(
       );
       answer.standIn ||= found.standIn || about.standIn;
       if (found.note) answer.notes.push(found.note);
-      for (const { numbers, how, ranking, asked } of found.ideas) {
-        const { keyword, ...known } = numbers;
-        rows.push({
-          ...known,
-          text: keyword,
-          lastMonth: found.lastMonth,
-          standIn: found.standIn,
-          from: [{ source: seed, how }],
-          ranking,
-          ...(asked && { asked }),
-        });
-      }
+      for (const idea of found.ideas) rows.push(foundKeyword(idea, seed, found));
       for (const article of about.articles) articles.set(article.page.address, article);
     } catch (error) {
       if (error instanceof SearchFailure && error.code === "cancelled") throw error;

@@ -6,6 +6,7 @@ import { createPost } from "../desk/createPost";
 import { listsAdapter } from "../store/listsSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
+import { commandItem } from "../ui/commandItem";
 import { count } from "../ui/figures";
 
 const { selectAll } = postsAdapter.getSelectors();
@@ -19,8 +20,6 @@ export function CommandField({ onClose }: { onClose: () => void }) {
     onClose();
     void navigate(to);
   };
-  const item =
-    "flex cursor-pointer items-baseline gap-3 rounded px-3 py-1.5 data-[selected=true]:bg-proof-wash";
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -39,27 +38,27 @@ export function CommandField({ onClose }: { onClose: () => void }) {
                 className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-ink-2"
               >
                 <Command.Item
-                  className={item}
+                  className={commandItem}
                   onSelect={() => void createPost().then((id) => go(`/post/${id}/find`))}
                 >
                   New post
                 </Command.Item>
-                <Command.Item className={item} onSelect={() => go("/")}>
+                <Command.Item className={commandItem} onSelect={() => go("/")}>
                   Go to the Desk
                 </Command.Item>
-                <Command.Item className={item} onSelect={() => go("/keywords/look-ups")}>
+                <Command.Item className={commandItem} onSelect={() => go("/keywords/look-ups")}>
                   Look up keywords
                 </Command.Item>
-                <Command.Item className={item} onSelect={() => go("/keywords/lists")}>
+                <Command.Item className={commandItem} onSelect={() => go("/keywords/lists")}>
                   Go to the lists
                 </Command.Item>
-                <Command.Item className={item} onSelect={() => go("/keywords/overlap")}>
+                <Command.Item className={commandItem} onSelect={() => go("/keywords/overlap")}>
                   Compare the lists
                 </Command.Item>
-                <Command.Item className={item} onSelect={() => go("/keywords/ideas")}>
+                <Command.Item className={commandItem} onSelect={() => go("/keywords/ideas")}>
                   Go to the ideas
                 </Command.Item>
-                <Command.Item className={item} onSelect={() => go("/settings")}>
+                <Command.Item className={commandItem} onSelect={() => go("/settings")}>
                   Go to Settings
                 </Command.Item>
               </Command.Group>
@@ -71,7 +70,7 @@ export function CommandField({ onClose }: { onClose: () => void }) {
                   <Command.Item
                     key={post.id}
                     value={`${post.title} ${post.keyword} ${post.id}`}
-                    className={item}
+                    className={commandItem}
                     onSelect={() => go(`/post/${post.id}/${post.stage}`)}
                   >
                     <span className="truncate">{post.title || "Untitled post"}</span>
@@ -87,7 +86,7 @@ export function CommandField({ onClose }: { onClose: () => void }) {
                   <Command.Item
                     key={list.id}
                     value={`list ${listName(list)} ${list.id}`}
-                    className={item}
+                    className={commandItem}
                     onSelect={() => go(`/keywords/lists/${list.id}`)}
                   >
                     <span className="truncate">{listName(list)}</span>

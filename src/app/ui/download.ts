@@ -8,3 +8,16 @@ export function download(blob: Blob, name: string): void {
   // The download has its own hold on the data once it has begun.
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
+
+/** Hands CSV over, with the mark by which spreadsheets know UTF-8. */
+export function downloadCsv(csv: string, name: string): void {
+  download(new Blob([`\uFEFF${csv}`], { type: "text/csv;charset=utf-8" }), `${fileNameOf(name)}.csv`);
+}
+
+/** A name that every file system takes. */
+const fileNameOf = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, "-")
+    .replace(/^-|-$/g, "")
+    .slice(0, 80);

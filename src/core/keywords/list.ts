@@ -1,6 +1,6 @@
 /** Keyword lists: one a post. All functions are pure; the target is one of the keywords or none. */
 import { foldPlain } from "../text/fold";
-import { fillUnknown, type KeywordRow } from "./keyword";
+import { bareKeyword, fillUnknown, type KeywordRow } from "./keyword";
 
 export interface ListKeyword extends KeywordRow {
   /** Code of the region that the numbers are of; empty where unknown. */
@@ -21,6 +21,13 @@ export interface KeywordList {
   createdAt: string;
   updatedAt: string;
 }
+
+/** A keyword of a list whose numbers nobody knows. */
+export const bareListKeyword = (text: string): ListKeyword => ({
+  ...bareKeyword(text),
+  region: "",
+  note: "",
+});
 
 /** Two keywords of a list are one where their folded texts are equal; those that only share stems stay apart, and are shown as such. */
 export const sameKeyword = (a: string, b: string): boolean => identity(a) === identity(b);
@@ -91,19 +98,7 @@ export function followPost(list: KeywordList, target: string, supporting: readon
   const keywords = new Map<string, ListKeyword>();
   for (const text of [target, ...supporting]) {
     const key = identity(text);
-    if (key && !keywords.has(key))
-      keywords.set(key, { ...(known.get(key) ?? { ...unknownNumbers, text }), text });
+    if (key && !keywords.has(key)) keywords.set(key, { ...(known.get(key) ?? bareListKeyword(text)), text });
   }
   return { ...list, target: target.trim() ? target : "", keywords: [...keywords.values()] };
 }
-
-const unknownNumbers = {
-  searches: null,
-  months: [],
-  difficulty: null,
-  intent: "",
-  costPerClick: null,
-  standIn: false,
-  region: "",
-  note: "",
-} satisfies Omit<ListKeyword, "text">;

@@ -111,6 +111,7 @@ describe("sifting", () => {
     ).toEqual(["Café bike", "how to park a cargo bike", "buy cargo bike", "cargo bike", "folding lock"]);
     expect(texts({}, [{ column: "searches", down: true }]).at(-1)).toBe("folding lock");
     expect(texts({}, [{ column: "text", down: false }])[0]).toBe("buy cargo bike");
+    expect(texts({}, [{ column: "use", down: true }], [], [2])[0]).toBe("buy cargo bike");
     expect(texts({}, [{ column: "intent", down: false }]).slice(0, 2)).toEqual([
       "how to park a cargo bike",
       "Café bike",

@@ -65,6 +65,7 @@ export const SORT_COLUMNS = [
   "costPerClick",
   "opportunity",
   "words",
+  "use",
 ] as const;
 export type SortColumn = (typeof SORT_COLUMNS)[number];
 export interface SortKey {
@@ -160,7 +161,7 @@ export function sift(
     }
     if (!outside) order.push(i);
   }
-  return { order: sorted(table, Uint32Array.from(order), sort), histograms };
+  return { order: sorted(table, Uint32Array.from(order), sort, used), histograms };
 }
 
 /** The bin that a number falls into. */
@@ -187,9 +188,17 @@ function limitOf(range: Range, { ranges }: Filter): [number, number] | null {
 const within = (value: number, limit: [number, number] | null): boolean =>
   !limit || (value >= limit[0] && value < limit[1]);
 
-function sorted(table: ReadTable, order: Uint32Array, sort: readonly SortKey[]): Uint32Array {
+function sorted(
+  table: ReadTable,
+  order: Uint32Array,
+  sort: readonly SortKey[],
+  used: ReadonlySet<number>,
+): Uint32Array {
   if (!sort.length) return order;
-  const keys = sort.map(({ column, down }) => ({ values: sortValues(table, column), sign: down ? -1 : 1 }));
+  const keys = sort.map(({ column, down }) => ({
+    values: sortValues(table, column, used),
+    sign: down ? -1 : 1,
+  }));
   return order.sort((a, b) => {
     for (const { values, sign } of keys) {
       const x = values[a]!;
@@ -206,7 +215,8 @@ function sorted(table: ReadTable, order: Uint32Array, sort: readonly SortKey[]):
   });
 }
 
-function sortValues(table: ReadTable, column: SortColumn): ArrayLike<number> {
+function sortValues(table: ReadTable, column: SortColumn, used: ReadonlySet<number>): ArrayLike<number> {
+  if (column === "use") return Uint8Array.from(table.words, (_, row) => (used.has(row) ? 1 : 0));
   if (column === "text") {
     table.alphabet ??= alphabetical(table);
     return table.alphabet;

@@ -6,6 +6,7 @@ import type { RankedPage } from "../../../data/schemas/search";
 import { keywordsWorker } from "../../../workers/clients";
 import type { KeywordDetail } from "../../../workers/keywordBoard";
 import { useApp } from "../../store/store";
+import { Figure } from "../../ui/Figure";
 import { whole } from "../../ui/figures";
 
 const YearChart = lazy(() => import("./YearChart"));
@@ -168,14 +169,5 @@ function Ranking({ query, region }: { query: string; region: string }) {
         </li>
       ))}
     </ol>
-  );
-}
-
-function Figure({ name, value }: { name: string; value: string }) {
-  return (
-    <div>
-      <dt className="text-[12px] text-ink-2">{name}</dt>
-      <dd className="figures text-[15px] font-semibold">{value}</dd>
-    </div>
   );
 }

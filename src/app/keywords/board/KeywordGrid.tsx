@@ -126,14 +126,15 @@ export function KeywordGrid(props: Props) {
   };
   const sortBy = (column: SortColumn, figures: boolean, more: boolean) => {
     const own = sort.find((key) => key.column === column);
-    const key = { column, down: own ? !own.down : figures };
+    // Figures begin with the largest, lists with what is in one.
+    const key = { column, down: own ? !own.down : figures || column === "use" };
     // With Shift a column joins the others, as the last to decide.
     if (more) onSort(own ? sort.map((one) => (one === own ? key : one)) : [...sort, key]);
     else onSort([key]);
   };
   const layout = narrow ? NARROW_GRID : WIDE_GRID;
   const columns = COLUMNS.filter((column) => !narrow || column.narrow);
-  const width = columns.length + 2;
+  const width = columns.length + 1;
 
   return (
     <div
@@ -177,9 +178,6 @@ export function KeywordGrid(props: Props) {
               </div>
             );
           })}
-          <div role="columnheader" className="text-ink-2">
-            In lists
-          </div>
         </div>
       </div>
       <div role="rowgroup">

@@ -14,6 +14,7 @@ export const COLUMNS: GridColumn[] = [
   { id: "intent", name: "Intent", figures: false, narrow: false },
   { id: "costPerClick", name: "Per click", figures: true, narrow: false },
   { id: "opportunity", name: "Opportunity", figures: true, narrow: true },
+  { id: "use", name: "In lists", figures: false, narrow: true },
 ];
 
 export const WIDE_GRID =

@@ -2,7 +2,7 @@
 import { Download } from "lucide-react";
 import type { ReadFile } from "../../../workers/tableFile.worker";
 import { Button } from "../../ui/Button";
-import { download } from "../../ui/download";
+import { downloadCsv } from "../../ui/download";
 import { count, whole } from "../../ui/figures";
 
 export function ReadReport({
@@ -26,11 +26,7 @@ export function ReadReport({
     ["blank", counts.blank],
     ["header and above", counts.above],
   ];
-  const save = async () =>
-    download(
-      new Blob([`\uFEFF${await rejectedCsv()}`], { type: "text/csv;charset=utf-8" }),
-      `rejected-${fileName.replace(/\.\w+$/, "")}.csv`,
-    );
+  const save = async () => downloadCsv(await rejectedCsv(), `rejected ${fileName.replace(/\.\w+$/, "")}`);
   return (
     <>
       <p className="mb-2">

@@ -1,4 +1,5 @@
 /** Chooses a list by typing, or makes a new one of what is typed. */
+
 import { Command } from "cmdk";
 import { Popover } from "radix-ui";
 import { type ReactNode, useState } from "react";
@@ -6,6 +7,7 @@ import { listName } from "../../../data/listOfPost";
 import { listsAdapter } from "../../store/listsSlice";
 import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
+import { commandItem } from "../../ui/commandItem";
 import { count } from "../../ui/figures";
 
 const { selectAll } = listsAdapter.getSelectors();
@@ -37,8 +39,6 @@ export function ListPicker({ trigger, label, without, first, newName, onList, on
     setTyped("");
     act();
   };
-  const item =
-    "flex cursor-pointer items-baseline gap-3 rounded px-3 py-1.5 data-[selected=true]:bg-proof-wash";
   const name = typed.trim() || newName || "";
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
@@ -65,7 +65,7 @@ export function ListPicker({ trigger, label, without, first, newName, onList, on
                 <Command.Item
                   forceMount
                   value={`new list ${name}`}
-                  className={item}
+                  className={commandItem}
                   onSelect={() => done(() => onNew(name))}
                 >
                   New list “{name}”
@@ -77,7 +77,7 @@ export function ListPicker({ trigger, label, without, first, newName, onList, on
                   <Command.Item
                     key={list.id}
                     value={`${listName(list)} ${post?.title ?? ""} ${list.id}`}
-                    className={item}
+                    className={commandItem}
                     onSelect={() => done(() => onList(list.id))}
                   >
                     <span className="min-w-0 flex-1 truncate">{listName(list)}</span>

@@ -13,7 +13,7 @@ import type { BoardRow } from "../../../workers/keywordBoard";
 import type { NamedOverlap } from "../../../workers/listIndex";
 import { createPost } from "../../desk/createPost";
 import { Button } from "../../ui/Button";
-import { download } from "../../ui/download";
+import { downloadCsv } from "../../ui/download";
 import { count, whole } from "../../ui/figures";
 import {
   assignList,
@@ -85,14 +85,7 @@ export function ListView({
     const id = await createPost();
     if (await assignList(list.id, id)) void navigate(`/post/${id}/find`);
   };
-  const exportCsv = async () =>
-    download(
-      new Blob([`\uFEFF${await keywordsWorker().csv(null)}`], { type: "text/csv;charset=utf-8" }),
-      `list-${listName(list)
-        .toLowerCase()
-        .replace(/[^\p{L}\p{N}]+/gu, "-")
-        .slice(0, 60)}.csv`,
-    );
+  const exportCsv = async () => downloadCsv(await keywordsWorker().csv(null), `list ${listName(list)}`);
   const other = (id: string) => lists.find((one) => one.id === id);
 
   return (

@@ -4,6 +4,7 @@ import { useState } from "react";
 import type { KeywordList } from "../../../core/keywords/list";
 import type { Post } from "../../../data/model";
 import { Button } from "../../ui/Button";
+import { commandItem } from "../../ui/commandItem";
 
 /** Which post a list belongs to: one at most. */
 export function PostPicker({
@@ -17,8 +18,6 @@ export function PostPicker({
 }) {
   const [open, setOpen] = useState(false);
   const post = list.postId ? posts[list.postId] : undefined;
-  const item =
-    "flex cursor-pointer items-baseline gap-3 rounded px-3 py-1.5 data-[selected=true]:bg-proof-wash";
   const choose = (id: string | null) => {
     setOpen(false);
     onPost(id);
@@ -45,7 +44,7 @@ export function PostPicker({
             <Command.List className="max-h-72 overflow-y-auto">
               <Command.Empty className="px-3 py-2 text-ink-2">No post has these words.</Command.Empty>
               {list.postId && (
-                <Command.Item className={item} onSelect={() => choose(null)}>
+                <Command.Item className={commandItem} onSelect={() => choose(null)}>
                   No post: the post it leaves keeps no keywords
                 </Command.Item>
               )}
@@ -55,7 +54,7 @@ export function PostPicker({
                   <Command.Item
                     key={id}
                     value={`${title} ${keyword} ${id}`}
-                    className={item}
+                    className={commandItem}
                     onSelect={() => choose(id)}
                   >
                     <span className="min-w-0 flex-1 truncate">{title || "An untitled post"}</span>

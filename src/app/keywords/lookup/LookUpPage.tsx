@@ -11,7 +11,7 @@ import { type BoardMode, filterCleared, modeChosen, sortChanged } from "../../st
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
-import { download } from "../../ui/download";
+import { downloadCsv } from "../../ui/download";
 import { count, whole } from "../../ui/figures";
 import { hide, makeList, putInList, setHidden } from "../actions";
 import { Board } from "../board/Board";
@@ -155,11 +155,8 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
     selection.clear();
     await hide(texts);
   };
-  const exportCsv = async (places: Uint32Array | null) => {
-    // A byte order mark, by which spreadsheets know UTF-8.
-    const text = `\uFEFF${await keywordsWorker().csv(places)}`;
-    download(new Blob([text], { type: "text/csv;charset=utf-8" }), `${fileName(lookUp)}.csv`);
-  };
+  const exportCsv = async (places: Uint32Array | null) =>
+    downloadCsv(await keywordsWorker().csv(places), `keywords ${lookUpName(lookUp)}`);
 
   return (
     <>
@@ -278,12 +275,6 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
     </>
   );
 }
-
-const fileName = (lookUp: LookUp): string =>
-  `keywords-${lookUpName(lookUp)
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, "-")
-    .slice(0, 60)}`;
 
 /** A few choices side by side, one of them taken. */
 function Choice<Value extends string>({

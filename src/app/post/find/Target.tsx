@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import type { ListKeyword } from "../../../core/keywords/list";
 import { saySeason } from "../../../core/keywords/seasonality";
 import type { Post } from "../../../data/model";
+import { Figure } from "../../ui/Figure";
 import { whole } from "../../ui/figures";
 import { Sparkline } from "../../ui/Sparkline";
 
@@ -34,9 +35,14 @@ export function Target({
       )}
       {known ? (
         <dl className="mt-3 grid grid-cols-3 gap-x-4 gap-y-2">
-          <Figure name="Searches" value={row.searches === null ? "unknown" : whole(row.searches)} />
-          <Figure name="Difficulty" value={row.difficulty === null ? "unknown" : whole(row.difficulty)} />
+          <Figure large name="Searches" value={row.searches === null ? "unknown" : whole(row.searches)} />
           <Figure
+            large
+            name="Difficulty"
+            value={row.difficulty === null ? "unknown" : whole(row.difficulty)}
+          />
+          <Figure
+            large
             name="Per click"
             value={row.costPerClick === null ? "unknown" : row.costPerClick.toFixed(2)}
           />
@@ -53,15 +59,6 @@ export function Target({
       ) : (
         <p className="mt-2 text-ink-2">Your own keyword: no numbers are known for it.</p>
       )}
-    </div>
-  );
-}
-
-function Figure({ name, value }: { name: string; value: string }) {
-  return (
-    <div>
-      <dt className="text-[12px] text-ink-2">{name}</dt>
-      <dd className="figures text-lg font-semibold">{value}</dd>
     </div>
   );
 }
