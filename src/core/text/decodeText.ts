@@ -11,8 +11,8 @@ export interface DecodedText {
 }
 
 /**
- * Bytes to text: by byte order mark; as UTF-16 where every other byte is nought; as UTF-8; by an HTML page's own
- * declaration; else as Windows-1252 (Encoding Standard). The byte order mark is no part of the text.
+ * Bytes to text: by byte order mark; as UTF-16 where every other byte is nought; as UTF-8, a few broken bytes becoming
+ * U+FFFD; by an HTML page's own declaration; else as Windows-1252 (Encoding Standard). The byte order mark is no part of the text.
  *
  * @param html whether a declaration in the text counts
  * @param named the encoding where somebody has said it
@@ -25,6 +25,8 @@ export function decode(bytes: Uint8Array, html = false, named?: string): Decoded
   try {
     return { text: new TextDecoder("utf-8", { fatal: true }).decode(bytes), encoding: "utf-8" };
   } catch {
+    const lenient = new TextDecoder("utf-8").decode(bytes);
+    if (mostlyWhole(lenient)) return { text: lenient, encoding: "utf-8" };
     const declared = html
       ? CHARSET.exec(new TextDecoder("latin1").decode(bytes.subarray(0, 2048)))?.[1]
       : null;
@@ -38,6 +40,17 @@ export function decode(bytes: Uint8Array, html = false, named?: string): Decoded
 }
 
 export const decodeText = (bytes: Uint8Array, html: boolean): string => decode(bytes, html).text;
+
+/** A few broken bytes among many good letters: damaged UTF-8, not another encoding, in which hardly any would be good. */
+function mostlyWhole(text: string): boolean {
+  let broken = 0;
+  let good = 0;
+  for (const char of text) {
+    if (char === "\uFFFD") broken++;
+    else if (char > "\u007F") good++;
+  }
+  return good > 4 * broken;
+}
 
 function marked(bytes: Uint8Array): string | null {
   if (bytes[0] === 0xff && bytes[1] === 0xfe) return "utf-16le";

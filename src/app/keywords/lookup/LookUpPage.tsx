@@ -174,8 +174,8 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
           ]
             .filter(Boolean)
             .join(" · ")}
-          {lookUp.standIn && <strong className="ml-2 font-semibold text-ink">Figures: stand-in</strong>}
         </p>
+        {lookUp.standIn && <strong className="shrink-0 text-[13px] font-semibold">Figures: stand-in</strong>}
         <div className="ml-auto flex shrink-0 items-center gap-4">
           <Choice
             label="Shown"

@@ -36,6 +36,17 @@ describe("the encoding of a file", () => {
   ])("%s is known, and the mark is no part of the text", (_what, bytes, encoding) => {
     expect(decode(bytes)).toEqual({ text, encoding });
   });
+  it("stays UTF-8 where a few bytes are broken, and only their rows are lost", () => {
+    const bytes = new TextEncoder().encode(`Keyword\n${"Lastenräder für Süße\n".repeat(9)}Xahrrad\n`);
+    bytes[bytes.length - 8] = 0xff;
+    const { text: decoded, encoding } = decode(bytes);
+    expect(encoding).toBe("utf-8");
+    const { rejected, counts } = read(decoded);
+    expect(rejected.map(({ reason }) => reason)).toEqual([
+      "Its keyword has characters that could not be decoded.",
+    ]);
+    expect(counts).toMatchObject({ taken: 1, merged: 8 });
+  });
   it("can be said instead", () => {
     expect(decode(Uint8Array.of(0xe4), false, "windows-1252").text).toBe("ä");
   });
@@ -125,6 +136,8 @@ describe("a separator", () => {
     ["a|b|c\n1|2|3\n", "|"],
     ['keyword;volume\n"bike; cargo";12\n', ";"],
     ["one column\nof keywords\n", ","],
+    ["sep=;\na,b\nc,d\n", ";"],
+    ['"sep=|"\r\na,b\n', "|"],
   ])("of %j is %j", (text, separator) => {
     expect(guessSeparator(text)).toBe(separator);
   });
@@ -156,6 +169,16 @@ describe("records", () => {
       [
         [1, ["a"], false],
         [2, ["b"], false],
+      ],
+    ],
+    [
+      "come in several line breaks at once",
+      'a,1\r\nb,"2"\nc,3\rd,4',
+      [
+        [1, ["a", "1"], false],
+        [2, ["b", "2"], false],
+        [3, ["c", "3"], false],
+        [4, ["d", "4"], false],
       ],
     ],
     [
@@ -388,6 +411,63 @@ describe("a keyword file", () => {
       }),
       RUNS,
     );
+  });
+});
+
+describe("exports of several shapes", () => {
+  const months = Array.from(
+    { length: 12 },
+    (_, i) =>
+      `Searches: ${["Nov", "Dec", "Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct"][i]} ${i < 2 ? 2025 : 2026}`,
+  );
+  it.each<[string, string, Partial<KeywordRow>]>([
+    [
+      "a planner's, with a report title, ranges, words and bids",
+      `Keyword stats 2026-11-01\nAll of October\nKeyword\tCurrency\tAvg. monthly searches\tThree month change\tCompetition\tCompetition (indexed value)\tTop of page bid (low range)\t${months.join("\t")}\ncargo bike\tEUR\t1900\t0%\tLow\t45\t0.35\t${YEAR.join("\t")}\n`,
+      {
+        text: "cargo bike",
+        searches: 1900,
+        difficulty: 45,
+        costPerClick: 0.35,
+        months: YEAR,
+        lastMonth: "2026-10",
+      },
+    ],
+    [
+      "a suite's, with several intents and a trend of shares",
+      `Keyword,Intent,Volume,Trend,Keyword Difficulty,CPC (USD),Features\ncargo bike,"Commercial, Informational",120,"0.5,1,0.5,1,0.5,1,0.5,1,0.5,1,0.5,1",45.00,0.35,"Images, Video"\n`,
+      {
+        text: "cargo bike",
+        searches: 120,
+        difficulty: 45,
+        intent: "commercial",
+        months: [80, 160, 80, 160, 80, 160, 80, 160, 80, 160, 80, 160],
+      },
+    ],
+    [
+      "an explorer's, with numbered rows and a parent",
+      `#,Keyword,Country,Difficulty,Volume,CPC,Parent Keyword,Global volume\n1,cargo bike,xx,45,"1,900",0.35,bike,"12,000"\n`,
+      { text: "cargo bike", searches: 1900, difficulty: 45, costPerClick: 0.35 },
+    ],
+    [
+      "a console's, with no searches at all",
+      "Top queries,Clicks,Impressions,CTR,Position\ncargo bike,12,340,3.5%,8.2\n",
+      { text: "cargo bike", searches: null, difficulty: null },
+    ],
+    [
+      "a spreadsheet's, with its separator said",
+      'sep=;\r\n"Suchbegriff";"Suchvolumen"\r\n"cargo bike";"1.900"\r\n',
+      { text: "cargo bike", searches: 1900 },
+    ],
+    [
+      "one in brackets and quotes, with blank columns",
+      '[Keyword],,Volume,,\n"[cargo bike]",,1900,,\n',
+      { text: "cargo bike", searches: 1900 },
+    ],
+  ])("%s", (_what, text, expected) => {
+    const { table, counts } = read(text);
+    expect(rowsOf(table)[0]).toMatchObject(expected);
+    expect(counts.taken).toBe(1);
   });
 });
 

@@ -20,6 +20,9 @@ const BROKEN = "Its quotes are broken: one is opened and not closed, or closed i
 
 /** The separator of a text, by how evenly each parts its first lines. */
 export function guessSeparator(text: string): Separator {
+  // Some spreadsheets say it in a line of its own.
+  const said = SEPARATORS.find((separator) => new RegExp(`^"?sep=\\${separator}"?\\s`).test(text));
+  if (said) return said;
   const head = headOf(text, 60);
   let best: Separator = ",";
   let bestScore = 0;
@@ -44,8 +47,10 @@ export function guessSeparator(text: string): Separator {
  * is never held in pieces. A line whose quotes are broken becomes a record with a fault, and reading goes on with the
  * next line, so that one stray quote never swallows the rest.
  */
-export function* csvRecords(text: string, separator: Separator): Generator<CsvRecord, void, undefined> {
-  const newline = lineBreakOf(text);
+export function* csvRecords(source: string, separator: Separator): Generator<CsvRecord, void, undefined> {
+  // Files that were put together have more than one kind of line break.
+  const text = source.includes("\r") ? source.replace(/\r\n?/g, "\n") : source;
+  const newline = "\n";
   const end = text.endsWith(newline) ? text.length - newline.length : text.length;
   let line = 1;
   let mended = 0;
@@ -109,13 +114,6 @@ function countOf(text: string, part: string): number {
   let n = 0;
   for (let at = text.indexOf(part); at >= 0; at = text.indexOf(part, at + part.length)) n++;
   return n;
-}
-
-function lineBreakOf(text: string): "\r\n" | "\n" | "\r" {
-  const head = text.slice(0, 100_000);
-  const unix = head.indexOf("\n");
-  if (unix > 0 && head[unix - 1] === "\r") return "\r\n";
-  return unix < 0 && head.includes("\r") ? "\r" : "\n";
 }
 
 function headOf(text: string, lines: number): string {
