@@ -54,8 +54,7 @@ export function groupKeywords(table: ReadTable, only?: Uint32Array): KeywordGrou
 
   for (const row of order) {
     const ranking = table.found[row]?.ranking.slice(0, PAGES_COMPARED);
-    let best =
-      ranking && ranking.length >= FEWEST_PAGES ? mostSharedPages(ranking, byPage, making, table) : -1;
+    let best = pagesKnown(table, row) ? mostSharedPages(ranking!, byPage, making, table) : -1;
     const byPages = best >= 0;
     const keyed = stemNeighbours(table, row, weight, keys);
     if (!byPages) best = nearestByStems(row, keys, keyed, byStems, making, table, weight);
@@ -215,6 +214,9 @@ function stemWeights({ stems, text }: ReadTable): Float64Array {
   return weight.map((n) => (n ? Math.log(1 + text.length / n) : 0));
 }
 
+const pagesKnown = ({ found }: ReadTable, row: number): boolean =>
+  (found[row]?.ranking.length ?? 0) >= FEWEST_PAGES;
+
 /** The group whose head shares most ranking pages; -1 where none shares enough. */
 function mostSharedPages(
   pages: readonly string[],
@@ -295,7 +297,10 @@ function nearestByStems(
   for (let k = 0; k < keyed && nearest < 1; k++) {
     for (let at = byStems.first(keys[k]!); at >= 0 && nearest < 1; at = byStems.next(at)) {
       const group = byStems.group(at);
-      const near = weightedJaccard(table, row, making.head[group]!, weight);
+      const head = making.head[group]!;
+      const near = weightedJaccard(table, row, head, weight);
+      // Where the pages of both are known, they have spoken; only what says the very same is one all the same.
+      if (near < 1 && pagesKnown(table, row) && pagesKnown(table, head)) continue;
       if (near >= STEMS_SHARED && near > nearest) {
         best = group;
         nearest = near;

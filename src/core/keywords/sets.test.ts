@@ -196,6 +196,14 @@ describe("groups", () => {
     });
     expect(groups.find(({ head }) => head === "cargo bike hire")!.members).toHaveLength(1);
   });
+  it("are kept apart by pages that differ, unless they say the very same", () => {
+    const apart = grouped([
+      { text: "cargo bike lock insurance", searches: 9, ranking: pages(1, 2, 3) },
+      { text: "insurance cargo bike lock review", searches: 8, ranking: pages(4, 5, 6) },
+      { text: "cargo bike locks insurances", searches: 7, ranking: pages(7, 8, 9) },
+    ]);
+    expect(apart.map(({ members }) => members.length)).toEqual([2, 1]);
+  });
   it("put unknown searches last and count them as none", () => {
     expect(grouped([{ text: "a b" }, { text: "b a", searches: 5 }])).toMatchObject([
       { head: "b a", searches: 5 },
