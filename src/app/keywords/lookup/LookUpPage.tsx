@@ -10,7 +10,7 @@ import { listsAdapter } from "../../store/listsSlice";
 import { type BoardMode, filterCleared, modeChosen, sortChanged } from "../../store/researchSlice";
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
-import { dayAndTime } from "../../ui/dates";
+import { day } from "../../ui/dates";
 import { downloadCsv } from "../../ui/download";
 import { count, whole } from "../../ui/figures";
 import { hide, makeList, putInList, setHidden } from "../actions";
@@ -170,7 +170,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
               ? `${whole(view.shown)} of ${whole(view.total)} keywords`
               : count(lookUp.count, "keyword"),
             lookUp.regionName,
-            dayAndTime(lookUp.madeAt),
+            day(lookUp.madeAt),
           ]
             .filter(Boolean)
             .join(" · ")}
