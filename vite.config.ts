@@ -3,7 +3,7 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import express from "express";
 import { defineConfig, type Plugin } from "vite";
-import { api } from "./src/server/api";
+import type * as Api from "./src/server/api";
 
 /** Its browser build asks the document for help, which a worker does not have; the plain one works everywhere. */
 const entities = fileURLToPath(
@@ -13,9 +13,10 @@ const entities = fileURLToPath(
 /** While developing, the stand-ins answer beside the application as they do when it is built. */
 const withApi: Plugin = {
   name: "api",
-  configureServer({ middlewares }) {
-    const demo = fileURLToPath(new URL("./demo", import.meta.url));
-    middlewares.use(express().use("/api", api({ demo, reach: "this-machine" })));
+  async configureServer(server) {
+    const path = (name: string) => fileURLToPath(new URL(name, import.meta.url));
+    const { api } = (await server.ssrLoadModule(path("./src/server/api.ts"))) as typeof Api;
+    server.middlewares.use(express().use("/api", api({ demo: path("./demo"), reach: "this-machine" })));
   },
 };
 
