@@ -41,7 +41,7 @@ export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
   }
 }
 
-export function emptyList(name: string, language: string): KeywordList {
+function emptyList(name: string, language: string): KeywordList {
   const when = now();
   return {
     id: freshId(),

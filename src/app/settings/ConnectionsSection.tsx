@@ -8,6 +8,7 @@ import { useAct, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { FieldLine } from "../ui/FieldLine";
 import { count } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
 import { CheckedField } from "./CheckedField";
 
 export function ConnectionsSection() {
@@ -84,33 +85,23 @@ export function ConnectionsSection() {
             hint="Milliseconds that the stand-in waits before each answer, up to 30,000."
           >
             {(id) => (
-              <input
+              <NumberField
                 id={id}
-                type="number"
-                min={0}
-                max={30000}
+                most={30_000}
                 step={100}
-                className="field-box figures !w-32"
                 value={connection.delay}
-                onChange={(event) =>
-                  edit({ delay: Math.min(30_000, Math.max(0, Number(event.target.value) || 0)) })
-                }
+                onChange={(delay) => edit({ delay })}
               />
             )}
           </FieldLine>
           <FieldLine label="Error rate" hint="Per cent of its answers that fail.">
             {(id) => (
-              <input
+              <NumberField
                 id={id}
-                type="number"
-                min={0}
-                max={100}
+                most={100}
                 step={5}
-                className="field-box figures !w-32"
                 value={Math.round(connection.errorRate * 100)}
-                onChange={(event) =>
-                  edit({ errorRate: Math.min(1, Math.max(0, (Number(event.target.value) || 0) / 100)) })
-                }
+                onChange={(percent) => edit({ errorRate: percent / 100 })}
               />
             )}
           </FieldLine>

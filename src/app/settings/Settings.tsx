@@ -6,6 +6,7 @@ import { siteChanged } from "../store/sessionSlice";
 import { useAct, useApp } from "../store/store";
 import { FieldLine } from "../ui/FieldLine";
 import { ListField } from "../ui/ListField";
+import { NumberField } from "../ui/NumberField";
 import { CheckedField } from "./CheckedField";
 import { ConnectionsSection } from "./ConnectionsSection";
 import { ProfileSection } from "./ProfileSection";
@@ -125,16 +126,11 @@ export function Settings() {
             hint="Per cent of shared keywords above which two lists are marked as competing."
           >
             {(id) => (
-              <input
+              <NumberField
                 id={id}
-                type="number"
-                min={0}
-                max={100}
-                className="field-box figures !w-32"
+                most={100}
                 value={site.overlapLimit ?? OVERLAP_LIMIT}
-                onChange={(e) =>
-                  edit({ overlapLimit: Math.min(100, Math.max(0, Number(e.target.value) || 0)) })
-                }
+                onChange={(overlapLimit) => edit({ overlapLimit })}
               />
             )}
           </FieldLine>
