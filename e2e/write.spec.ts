@@ -72,6 +72,7 @@ test("formatting by keyboard and by the bar over a selection, with undo", async 
   await expect(sheet(page).getByRole("heading")).toHaveCount(0);
   await page.getByRole("toolbar", { name: "Insert" }).getByRole("button", { name: "Undo" }).click();
   await expect(sheet(page).locator("strong")).toHaveCount(0);
+  await sheet(page).focus();
   // An address that a page must not link to is refused, in words.
   await page.keyboard.press("Control+a");
   await page.keyboard.press("Control+k");
