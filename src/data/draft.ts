@@ -3,6 +3,7 @@ import { type Block, type Draft, type DraftMeta, emptyMeta } from "../core/draft
 import type { EditorDoc } from "../core/draft/editorJson";
 import { blocksFromEditor } from "../core/draft/fromEditor";
 import { oneLine } from "../core/draft/oneLine";
+import type { FieldMeasure } from "../core/field/measure";
 import type { ProofContext } from "../core/proof/context";
 import type { Post, Site } from "./model";
 
@@ -39,8 +40,20 @@ export const postDraft = (post: Post, site: Site, blocks: Block[]): Draft => ({
 export const draftOf = (post: Post, site: Site, doc: EditorDoc): Draft =>
   postDraft(post, site, blocksFromEditor(doc));
 
-/** What the proof of one post must know of the site. */
-export function proofContext(post: Post, posts: readonly Post[], site: Site): ProofContext {
+/** What Plan gives the proof of a post: the measure of its kept field, and the questions chosen to be answered. */
+export interface PlanContext {
+  field: FieldMeasure | null;
+  questions: string[];
+}
+export const noPlan: PlanContext = { field: null, questions: [] };
+
+/** What the proof of one post must know of the site and of its plan. */
+export function proofContext(
+  post: Post,
+  posts: readonly Post[],
+  site: Site,
+  { field, questions }: PlanContext,
+): ProofContext {
   const others = posts.filter((other) => other.id !== post.id);
   return {
     site: {
@@ -55,6 +68,8 @@ export function proofContext(post: Post, posts: readonly Post[], site: Site): Pr
       .map(({ metaTitle, title }) => ({ metaTitle: metaTitle || title }))
       .filter(({ metaTitle }) => metaTitle),
     setAside: post.setAside,
+    field,
+    questions,
   };
 }
 

@@ -1,4 +1,4 @@
-import { houseProfile, type Profile } from "../core/proof/profile";
+import { completeProfile, houseProfile, type Profile } from "../core/proof/profile";
 import { db } from "./db";
 import type { SearchConnection, Settings, Site } from "./model";
 
@@ -29,7 +29,8 @@ async function save<Key extends keyof Settings>(key: Key, value: Settings[Key]):
 export const getSite = (): Promise<Site | null> => get("site");
 export const saveSite = (site: Site): Promise<void> => save("site", site);
 
-export const getProfile = async (): Promise<Profile> => (await get("profile")) ?? houseProfile;
+export const getProfile = async (): Promise<Profile> =>
+  completeProfile((await get("profile")) ?? houseProfile) as Profile;
 export const saveProfile = (profile: Profile): Promise<void> => save("profile", profile);
 
 export const getSearchConnection = async (): Promise<SearchConnection> =>

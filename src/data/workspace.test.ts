@@ -6,7 +6,7 @@ import { emptyDoc } from "../core/draft/editorJson";
 import { houseProfile } from "../core/proof/profile";
 import { addAsset } from "./assets";
 import { db } from "./db";
-import { newPost, postAddress, proofContext } from "./draft";
+import { newPost, noPlan, postAddress, proofContext } from "./draft";
 import { addPost, deletePost, getDoc, getOutline, getPost, restorePost, savePost, saveScores } from "./posts";
 import { ShapeError } from "./schemas/validate";
 import { emptySite, getProfile, saveProfile } from "./settings";
@@ -166,7 +166,7 @@ describe("posts", () => {
     expect(postAddress(a, site)).toBe("https://x.example/journal/one");
     expect(postAddress({ slug: "", canonical: "" }, site)).toBe("");
     expect(postAddress({ slug: "one", canonical: "https://y.example/z" }, site)).toBe("https://y.example/z");
-    const context = proofContext(a, [a, b], site);
+    const context = proofContext(a, [a, b], site, noPlan);
     expect(context.others).toEqual([{ metaTitle: "Two" }]);
     expect([...context.site.paths!].sort()).toEqual(["/", "/hire", "/journal/one", "/journal/two"]);
   });

@@ -8,7 +8,7 @@ import { safeDoc } from "../core/draft/safeDoc";
 import type { KeywordRow } from "../core/keywords/keyword";
 import { followPost, type KeywordList } from "../core/keywords/list";
 import { type FoundKeyword, rowsOf, tableOf } from "../core/keywords/table";
-import type { Profile } from "../core/proof/profile";
+import { completeProfile, type Profile } from "../core/proof/profile";
 import { db, flatFile } from "./db";
 import { headOf, listOfPost } from "./listOfPost";
 import { allLists } from "./lists";
@@ -77,7 +77,7 @@ export function readWorkspace(bytes: Uint8Array): Workspace {
   if (!json) throw new ShapeError(`This is not ${A_WORKSPACE}.`, [`There is no ${JSON_NAME} in it.`]);
   const file = checkShape<WorkspaceFile>(
     validateWorkspace,
-    parseJson(strFromU8(json), A_WORKSPACE),
+    withWholeProfile(parseJson(strFromU8(json), A_WORKSPACE)),
     A_WORKSPACE,
   );
   const missing = [
@@ -100,6 +100,11 @@ export function readWorkspace(bytes: Uint8Array): Workspace {
   );
   return { file, lookUps, pictures: new Map(file.assets.map((asset) => [asset.id, entries[asset.file]!])) };
 }
+
+const withWholeProfile = (file: unknown): unknown =>
+  typeof file === "object" && file !== null && "profile" in file
+    ? { ...file, profile: completeProfile(file.profile) }
+    : file;
 
 /** Replaces all that the database holds, in one transaction: it happens whole or not at all. */
 export async function replaceWorkspace({ file, lookUps, pictures }: Workspace): Promise<void> {

@@ -1,5 +1,5 @@
 /** Scores in the background every post whose score is missing or rests on something that has changed. */
-import { proofContext } from "../../data/draft";
+import { noPlan, proofContext } from "../../data/draft";
 import type { PostScore } from "../../data/model";
 import { getDoc, saveScores } from "../../data/posts";
 import { proofWorker } from "../../workers/clients";
@@ -51,7 +51,7 @@ async function scoreOnce(): Promise<void> {
       post,
       site,
       await getDoc(post.id),
-      proofContext(post, all, site),
+      proofContext(post, all, site, noPlan),
       profile,
     );
     batch.push({ ...summarise(post.id, report), scoredAt: scoreBasis(post, state) });

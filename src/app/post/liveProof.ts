@@ -1,7 +1,7 @@
 /** Keeps the open post's report current: sends changed blocks to the worker, drops answers that came too late. */
 import type { ProofContext } from "../../core/proof/context";
 import type { Profile } from "../../core/proof/profile";
-import { draftMeta, proofContext } from "../../data/draft";
+import { draftMeta, noPlan, proofContext } from "../../data/draft";
 import type { PostScore } from "../../data/model";
 import { saveScores } from "../../data/posts";
 import { proofWorker } from "../../workers/clients";
@@ -50,7 +50,7 @@ export function startLiveProof(session: PostSession): LiveProof {
     const changed = keyed
       .filter(({ key }) => !sent.has(key))
       .map(({ key, block }): [string, typeof block] => [key, block]);
-    const context = proofContext(post, postsAdapter.getSelectors().selectAll(posts.posts), app.site);
+    const context = proofContext(post, postsAdapter.getSelectors().selectAll(posts.posts), app.site, noPlan);
     const fingerprint = JSON.stringify({
       ...context,
       site: { ...context.site, paths: [...(context.site.paths ?? [])] },

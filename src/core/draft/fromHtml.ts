@@ -43,7 +43,8 @@ export function draftFromHtml(html: string): Draft {
   return { meta, blocks, headingIds: "explicit" };
 }
 
-function headOf(root: Root): DraftMeta {
+/** What a page's head says of it: everything but the title that it shows. */
+export function headOf(root: Root): DraftMeta {
   const meta: DraftMeta = { ...emptyMeta, supporting: [], tags: [] };
   let suffix = "";
   let seenTitle = false;
@@ -127,7 +128,8 @@ function find(root: Root | Element, test: (node: Element) => boolean): Element |
   return found;
 }
 
-const FURNITURE = new Set(["nav", "footer", "aside"]);
+/** Elements that stand around the content of a page. */
+export const FURNITURE: ReadonlySet<string> = new Set(["nav", "footer", "aside"]);
 
 function contentOf(root: Root): Root | Element {
   const main =

@@ -1,10 +1,16 @@
-/** What the proof knows besides the draft: the site it is for. */
+import type { FieldMeasure } from "../field/measure";
+
+/** What the proof knows besides the draft: the site it is for, and the field it is measured against. */
 export interface ProofContext {
   site: SiteContext;
   /** The site's other posts. */
   others: OtherPost[];
   /** Checks overruled by the writer, with the reason. */
   setAside: Record<string, string>;
+  /** The field kept for the post; null where there is none. */
+  field: FieldMeasure | null;
+  /** Reader questions chosen in Plan. */
+  questions: string[];
 }
 
 export interface SiteContext {
@@ -25,4 +31,6 @@ export const noContext: ProofContext = {
   site: { host: "", titleAsH1: "auto", paths: null },
   others: [],
   setAside: {},
+  field: null,
+  questions: [],
 };

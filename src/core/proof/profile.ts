@@ -32,6 +32,8 @@ export interface Profile {
       fewShare: number;
       endFactor: number;
       endAtLeast: number;
+      /** Pages that a field has at least, for its densities to be the measure. */
+      fieldPages: number;
     };
     "keyword-in-slug": Weighted;
     "title-width": Weighted & { size: number; range: Range };
@@ -43,7 +45,11 @@ export interface Profile {
     "heading-order": Weighted;
     "section-length": Weighted & { mostWords: number };
     "heading-quality": Weighted & { mostCharacters: number };
-    length: Weighted & { range: Range };
+    /** With a field, fieldRange is in shares of its median length. */
+    length: Weighted & { range: Range; fieldRange: Range };
+    "field-terms": Weighted & { overShare: number; overFactor: number };
+    "heading-topics": Weighted & { leastPresence: number };
+    "reader-questions": Weighted & { answerWords: number };
     "has-picture": Weighted;
     "alt-text": Weighted & { leastCharacters: number; mostCharacters: number; mostUses: number };
     "keyword-in-alt": Weighted & { manyAlts: number; mostShare: number };
@@ -60,6 +66,22 @@ export type CheckId = keyof Profile["checks"];
 
 /** The profile that the application ships with. */
 export const houseProfile = house as unknown as Profile;
+
+/**
+ * A profile that was written before there were all of today's checks, with what it lacks taken from the house profile. What
+ * it says itself stays, faults included: whoever reads it checks its shape.
+ */
+export function completeProfile(profile: unknown): unknown {
+  if (!isRecord(profile) || !isRecord(profile.checks)) return profile;
+  const own = profile.checks;
+  const missing = Object.entries(houseProfile.checks).map(([id, check]) => {
+    const known = own[id];
+    return [id, known === undefined ? check : isRecord(known) ? { ...check, ...known } : known];
+  });
+  return { ...profile, checks: { ...own, ...Object.fromEntries(missing) } };
+}
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 
 /**
  * Trapezoid share of a value.

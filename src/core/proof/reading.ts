@@ -5,6 +5,14 @@
 import type { Block, Draft, PictureBlock } from "../draft/draft";
 import { countsAsWords } from "../draft/draft";
 import { linksOf, type PlacedLink } from "../draft/runs";
+import {
+  type BlockFacts,
+  blockFacts,
+  type CompiledField,
+  type Coverage,
+  compileField,
+  coverageOf,
+} from "../field/coverage";
 import { languagePack } from "../text/language";
 import {
   type AnalysedText,
@@ -67,6 +75,8 @@ export interface DraftReading {
   /** Occurrences in the body, by block: exact, inflected and close. */
   uses: { block: number; occurrences: Occurrence[] }[];
   useCount: number;
+  /** What it covers of the field; null where there is none. */
+  coverage: Coverage | null;
   analysed(block: number): AnalysedText;
   /** Occurrences of the keyword in a text read as one field, scattered included. */
   findIn(text: AnalysedText, whole: boolean): Occurrence[];
@@ -82,6 +92,8 @@ interface BlockReading {
   links: PlacedLink[];
   keyword: CompiledKeyword | null;
   uses: Occurrence[];
+  field: CompiledField | null;
+  facts: BlockFacts | null;
 }
 
 /** Memory that lives as long as its owner: the engine keeps one a post. */
@@ -93,6 +105,7 @@ export class ReadingCache {
     AnalysedText,
     { keyword: CompiledKeyword; values: MatchValues; whole?: Occurrence[]; parts?: Occurrence[] }
   >();
+  private compiledField: { asked: string; pack: LanguagePack; made: CompiledField } | null = null;
   private compiled: { text: string; pack: LanguagePack; keyword: CompiledKeyword | null } | null = null;
 
   block(block: Block, pack: LanguagePack): BlockReading {
@@ -104,6 +117,8 @@ export class ReadingCache {
       links: blockLinks(block),
       keyword: null,
       uses: NONE,
+      field: null,
+      facts: null,
     };
     this.blocks.set(block, made);
     return made;
@@ -124,6 +139,16 @@ export class ReadingCache {
       this.compiled = { text, pack, keyword: compileKeyword(text, pack) };
     }
     return this.compiled.keyword;
+  }
+
+  /** The field made ready; made anew only where the field, or what is asked of it, is another. */
+  fieldReady({ field, questions }: ProofContext, pack: LanguagePack): CompiledField | null {
+    if (!field) return null;
+    const asked = questions.join("\n");
+    const last = this.compiledField;
+    if (last && last.made.measure === field && last.asked === asked && last.pack === pack) return last.made;
+    this.compiledField = { asked, pack, made: compileField(field, questions, pack) };
+    return this.compiledField.made;
   }
 
   /** What is known of a text by its own words alone; `kind` names the question, and all else that the answer rests on. */
@@ -226,11 +251,37 @@ export function readDraft(
     links,
     uses,
     useCount,
+    coverage: coverage(draft, context, profile, pack, words, cache),
     analysed: (index) => cache.block(draft.blocks[index]!, pack).analysed,
     analyse: (text) => cache.fact(`analysed ${pack.code}`, text, () => analyseText(text, pack)),
     findIn: (text, whole) => (keyword ? cache.find(text, keyword, values, pack, whole) : NONE),
     remember: (kind, text, compute) => cache.fact(`${kind} ${pack.code}`, text, compute),
   };
+}
+
+function coverage(
+  { blocks }: Draft,
+  context: ProofContext,
+  profile: Profile,
+  pack: LanguagePack,
+  words: number,
+  cache: ReadingCache,
+): Coverage | null {
+  const field = cache.fieldReady(context, pack);
+  if (!field) return null;
+  const covered = blocks.flatMap((block, at) => {
+    if (!countsAsWords(block)) return [];
+    const known = cache.block(block, pack);
+    if (known.field !== field || !known.facts) {
+      known.field = field;
+      known.facts = blockFacts(field, block, known.analysed);
+    }
+    const words = known.analysed.tokens.length;
+    return [{ facts: known.facts, words, heading: block.kind === "heading", at }];
+  });
+  const { overShare, overFactor } = profile.checks["field-terms"];
+  const { answerWords } = profile.checks["reader-questions"];
+  return coverageOf(field, covered, words, { overShare, overFactor, answerWords });
 }
 
 function blockLinks(block: Block): PlacedLink[] {

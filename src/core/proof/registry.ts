@@ -4,9 +4,11 @@ import { altText } from "./checks/alt-text";
 import { anchorText } from "./checks/anchor-text";
 import { descriptionWidth } from "./checks/description-width";
 import { externalLinks } from "./checks/external-links";
+import { fieldTerms } from "./checks/field-terms";
 import { hasPicture } from "./checks/has-picture";
 import { headingOrder } from "./checks/heading-order";
 import { headingQuality } from "./checks/heading-quality";
+import { headingTopics } from "./checks/heading-topics";
 import { internalLinks } from "./checks/internal-links";
 import { keywordInAlt } from "./checks/keyword-in-alt";
 import { keywordInDescription } from "./checks/keyword-in-description";
@@ -21,6 +23,7 @@ import { linkHealth } from "./checks/link-health";
 import { oneH1 } from "./checks/one-h1";
 import { pictureNames } from "./checks/picture-names";
 import { pictureWeight } from "./checks/picture-weight";
+import { readerQuestions } from "./checks/reader-questions";
 import { sectionLength } from "./checks/section-length";
 import { slugForm } from "./checks/slug-form";
 import { titleDistinct } from "./checks/title-distinct";
@@ -43,6 +46,9 @@ export const checks: readonly Check[] = [
   sectionLength,
   headingQuality,
   length,
+  fieldTerms,
+  headingTopics,
+  readerQuestions,
   hasPicture,
   altText,
   keywordInAlt,

@@ -1,4 +1,5 @@
 /** The report of a proof. */
+import type { Coverage } from "../field/coverage";
 import type { Check, Judgement } from "./check";
 import { counts, type Finding, scoreOf } from "./finding";
 import { type GroupId, groups } from "./groups";
@@ -14,6 +15,8 @@ export interface Report {
   /** Reading time, whole minutes. */
   minutes: number;
   keywordUses: number;
+  /** What it covers of the field; null where none is kept. */
+  coverage: Coverage | null;
   groups: { id: GroupId; earned: number; weight: number }[];
   /** Every check of the registry, in its order. */
   findings: Finding[];
@@ -34,6 +37,7 @@ export function judgeReading(reading: DraftReading): Report {
     words: reading.words,
     minutes: readingMinutes(reading.words, profile),
     keywordUses: reading.useCount,
+    coverage: reading.coverage,
     groups: groups
       .filter((group) => checks.some((check) => check.group === group.id))
       .map(({ id }) => {

@@ -1,5 +1,5 @@
 import type { ErrorObject, ValidateFunction } from "ajv";
-import type { Profile } from "../../core/proof/profile";
+import { completeProfile, type Profile } from "../../core/proof/profile";
 import { profile } from "./validators.generated.js";
 
 /** A file does not have the shape that it should have; `faults` says where, one a line. */
@@ -24,9 +24,9 @@ export function checkShape<T>(validate: ValidateFunction, value: unknown, what: 
 export const validates = <T>(validate: ValidateFunction, value: unknown): value is T =>
   validate(value) === true;
 
-/** Reads a profile from JSON text. @throws ShapeError */
+/** Reads a profile from JSON text; what a profile from before a check was added lacks, the house profile gives. @throws ShapeError */
 export function parseProfile(json: string): Profile {
-  return checkShape<Profile>(profile, parseJson(json, "a profile"), "a profile");
+  return checkShape<Profile>(profile, completeProfile(parseJson(json, "a profile")), "a profile");
 }
 
 /** @throws ShapeError */

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { DraftMeta } from "../../draft/draft";
 import { draftFromHtml } from "../../draft/fromHtml";
 import { draftFromMarkdown } from "../../draft/fromMarkdown";
+import type { FieldMeasure } from "../../field/measure";
 import { draftOf, filler, findingOf } from "../../testing/draftOf";
 import { noContext, type ProofContext } from "../context";
 import type { FindingState } from "../finding";
@@ -10,9 +11,34 @@ import type { CheckId } from "../profile";
 import { checks } from "../registry";
 
 type Outcome = number | Exclude<FindingState, "judged">;
-type Row = [what: string, meta: Partial<DraftMeta>, body: string, expected: Outcome];
+type Row = [
+  what: string,
+  meta: Partial<DraftMeta>,
+  body: string,
+  expected: Outcome,
+  context?: Partial<ProofContext>,
+];
 
 const KW = "cargo bike";
+
+/** A field of ten pages with two terms, the second of a quarter of the first's weight, and two topics. */
+const field: FieldMeasure = {
+  pages: 10,
+  keyword: KW,
+  medianWords: 1000,
+  density: [0.01, 0.03],
+  terms: [
+    { key: "rain cover", text: "rain cover", salience: 4, usual: [10, 20], core: true },
+    { key: "motor", text: "motor", salience: 1, usual: [20, 40], core: false },
+  ],
+  topics: [
+    { label: "What it costs", presence: 0.6, place: 0.5, level: 2, stems: [["cost"], ["price", "insur"]] },
+    { label: "Rain covers", presence: 0.4, place: 0.7, level: 2, stems: [["rain", "cover"]] },
+    { label: "Rare", presence: 0.2, place: 0.9, level: 2, stems: [["rare"]] },
+  ],
+};
+const measured: Partial<ProofContext> = { field };
+const asked = (...questions: string[]): Partial<ProofContext> => ({ field, questions });
 
 const tables: Record<CheckId, Row[]> = {
   "keyword-in-title": [
@@ -104,6 +130,13 @@ const tables: Record<CheckId, Row[]> = {
     ["far above", { keyword: KW }, filler(50, "Cargo bike."), 0],
     ["headings count, the H1 does not", { keyword: KW }, `# Cargo bike\n\n## Cargo bike\n\n${filler(48)}`, 1],
     ["no text", { keyword: KW }, "", "waiting"],
+    // The field's usual is 1 % to 3 %, which 1 use in 200 words is half of.
+    ["below the field", { keyword: KW }, `cargo bike ${filler(198)}`, 0.5, measured],
+    ["inside the field", { keyword: KW }, `cargo bike ${filler(48)}. Cargo bike ${filler(48)}`, 1, measured],
+    // 8 uses in 200 words are 4 %: 4/9 of the way from 3 % to 1.75 times that.
+    ["above the field", { keyword: KW }, `${filler(8, "cargo bike.")} ${filler(184)}`, 5 / 9, measured],
+    ["a field for another keyword", { keyword: "bike" }, `bike ${filler(199)}`, 1, measured],
+    ["a field too small", { keyword: KW }, `cargo bike ${filler(248)}`, 1, { field: { ...field, pages: 4 } }],
   ],
   "keyword-in-slug": [
     ["exact", { keyword: KW, slug: "cargo-bike-care" }, "", 1],
@@ -197,12 +230,66 @@ const tables: Record<CheckId, Row[]> = {
     ["150", {}, filler(150), 0],
     ["425", {}, filler(425), 0.5],
     ["700", {}, filler(700), 1],
+    // A field of 1,000 words: from 200 to 800.
+    ["half way in a field", {}, filler(500), 0.5, measured],
+    ["long enough for a field", {}, filler(800), 1, measured],
     [
       "code and alt text do not count",
       {},
       `${filler(425)}\n\n\`\`\`\n${filler(300)}\n\`\`\`\n\n![${filler(20)}](a.jpg)`,
       0.5,
     ],
+  ],
+  "field-terms": [
+    ["no field", {}, "Text", "not-applicable"],
+    ["no text", {}, "", "waiting", measured],
+    ["none of them", {}, filler(100), 0, measured],
+    // Of 100 words the cover is usual 1 to 2 times, the motor 2 to 4 times.
+    ["one in its range", {}, `rain cover ${filler(98)}`, 4 / 5, measured],
+    ["one in its range, one half way", {}, `rain cover motor ${filler(97)}`, 4.5 / 5, measured],
+    ["both", {}, `Rain covers, motors and a motor. ${filler(94)}`, 1, measured],
+    // 4 covers: half way from 2 to 6, which is what over-doing it earns at least.
+    ["one too often", {}, `${filler(4, "rain cover.")} ${filler(92)}`, (4 * 0.5) / 5, measured],
+    [
+      "one far too often earns half still",
+      {},
+      `${filler(9, "rain cover.")} ${filler(82)}`,
+      (4 * 0.5) / 5,
+      measured,
+    ],
+    ["not across a comma", {}, `rain, cover ${filler(98)}`, 0, measured],
+  ],
+  "heading-topics": [
+    ["no field", {}, "Text", "not-applicable"],
+    ["no text", {}, "", "waiting", measured],
+    ["none", {}, "Text", 0, measured],
+    ["the commoner of two", {}, "## What does it cost?\n\nText", 0.6, measured],
+    ["the other, by another word order", {}, "## Covers for rain\n\nText", 0.4, measured],
+    ["both, one by a sentence that holds all of it", {}, "## Costs\n\nA cover for the rain.", 1, measured],
+    ["a subject of one word must come up twice", {}, "## One\n\nThe cost.", 0, measured],
+    ["and then is covered", {}, "## One\n\nThe cost. All costs.", 0.6, measured],
+    ["the rare do not count", {}, "## Rare\n\nText", 0, measured],
+  ],
+  "reader-questions": [
+    ["no field", {}, "Text", "not-applicable"],
+    ["none chosen", {}, "Text", "not-applicable", measured],
+    ["no text", {}, "", "waiting", asked("How wide is it?")],
+    [
+      "a heading with words enough",
+      {},
+      `## How wide is a box?\n\n${filler(25)}`,
+      1,
+      asked("How wide is the box?"),
+    ],
+    [
+      "a heading with too few",
+      {},
+      `## How wide is a box?\n\n${filler(24)}`,
+      0,
+      asked("How wide is the box?"),
+    ],
+    ["a sentence that holds it", {}, "The box is 65 cm wide.", 1, asked("How wide is the box?")],
+    ["one of two", {}, "The box is 65 cm wide.", 0.5, asked("How wide is the box?", "Must I wear gloves?")],
   ],
   "has-picture": [
     ["one", {}, "![x](a.jpg)", 1],
@@ -312,8 +399,8 @@ describe("checks", () => {
 
   for (const [id, rows] of Object.entries(tables) as [CheckId, Row[]][]) {
     describe(id, () => {
-      it.each(rows)("%s", (_what, meta, body, expected) => {
-        const found = outcome(findingOf(id, draftOf(body, meta)));
+      it.each(rows)("%s", (_what, meta, body, expected, context) => {
+        const found = outcome(findingOf(id, draftOf(body, meta), context));
         if (typeof expected === "number") expect(found).toBeCloseTo(expected, 6);
         else expect(found).toBe(expected);
       });

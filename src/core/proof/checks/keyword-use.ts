@@ -1,6 +1,8 @@
+import { stemKey } from "../../keywords/stemKey";
 import { type Check, judged, waiting } from "../check";
 import { inBlock, percent, plural } from "../evidence";
 import { NO_KEYWORD } from "../keywordField";
+import type { DraftReading } from "../reading";
 
 /** All uses of any real post are shown; a megabyte of one phrase need not be. */
 const MOST_USES = 500;
@@ -15,15 +17,14 @@ export const keywordUse: Check = {
   judge(reading) {
     if (!reading.keyword) return waiting(NO_KEYWORD);
     if (!reading.words) return waiting("There is no text yet.");
-    const { low, high, fewUses, fewWords, fewShare, endFactor, endAtLeast } =
-      reading.profile.checks["keyword-use"];
+    const { fewUses, fewWords, fewShare, endFactor, endAtLeast } = reading.profile.checks["keyword-use"];
+    const { low, high, usual } = usualDensity(reading);
     const { useCount, words } = reading;
     const density = useCount / words;
     const evidence = reading.uses
       .flatMap(({ block, occurrences }) => occurrences.map((o) => inBlock(reading, block, o.start, o.end)))
       .slice(0, MOST_USES);
     const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${percent(density, 1)})`;
-    const usual = `usual is ${percent(low, 1)} to ${percent(high, 1)}`;
     if (density > high) {
       const end = Math.max(endFactor * high, endAtLeast);
       return judged((end - density) / (end - high), `${said}: too many, ${usual}.`, evidence);
@@ -31,12 +32,26 @@ export const keywordUse: Check = {
     const rising = density >= low ? 1 : density / low;
     const few = words >= fewWords && useCount < fewUses;
     const share = few ? Math.min(rising, fewShare) : rising;
-    return judged(
-      share,
-      share < 1
-        ? `${said}: few, ${usual}.`
-        : `${said}, inside the usual ${percent(low, 1)} to ${percent(high, 1)}.`,
-      evidence,
-    );
+    return judged(share, share < 1 ? `${said}: few, ${usual}.` : `${said}: ${usual}.`, evidence);
   },
 };
+
+/** What is usual: between the 10th and 90th percentile of the field's pages, where it has enough and is for this keyword. */
+function usualDensity({ profile, context: { field }, draft, pack }: DraftReading): {
+  low: number;
+  high: number;
+  usual: string;
+} {
+  const { low, high, fieldPages } = profile.checks["keyword-use"];
+  const said = (from: number, to: number) => `usual is ${percent(from, 1)} to ${percent(to, 1)}`;
+  if (
+    !field ||
+    field.pages < fieldPages ||
+    stemKey(field.keyword, pack.code) !== stemKey(draft.meta.keyword, pack.code)
+  )
+    return { low, high, usual: said(low, high) };
+  // Where a tenth of the pages never say it, saying it hardly ever is still no full use.
+  const from = Math.max(field.density[0], low / 2);
+  const to = Math.max(field.density[1], 1.5 * from);
+  return { low: from, high: to, usual: `${said(from, to)} in the field` };
+}

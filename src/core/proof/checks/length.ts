@@ -1,6 +1,6 @@
 import { type Check, judged, waiting } from "../check";
 import { plural } from "../evidence";
-import { rangeShare } from "../profile";
+import { type Range, rangeShare } from "../profile";
 
 export const length: Check = {
   id: "length",
@@ -10,10 +10,19 @@ export const length: Check = {
   place: "body",
   says: "The text is long enough to answer the question. Longer than that earns nothing more.",
   judge(reading) {
-    const { range } = reading.profile.checks.length;
+    const { range, fieldRange } = reading.profile.checks.length;
     if (!reading.words) return waiting("There is no text yet.");
-    const share = rangeShare(reading.words, range);
+    const median = reading.context.field?.medianWords ?? 0;
+    const inForce = median > 0 ? (fieldRange.map((bound) => bound * median) as Range) : range;
+    const share = rangeShare(reading.words, inForce);
     const said = plural(reading.words, "word");
-    return judged(share, share < 1 ? `${said}; ${range[1]} or more are enough.` : `${said}: long enough.`);
+    const measured =
+      median > 0 ? `, by a field whose median page has ${Math.round(median).toLocaleString("en")}` : "";
+    return judged(
+      share,
+      share < 1
+        ? `${said}; ${Math.ceil(inForce[1]).toLocaleString("en")} or more are enough${measured}.`
+        : `${said}: long enough${measured}.`,
+    );
   },
 };

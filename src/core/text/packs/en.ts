@@ -120,4 +120,19 @@ export const english: LanguagePack = {
   months: list(
     "january february march april may june july august september october november december jan feb mar apr jun jul aug sep sept oct nov dec",
   ),
+  furniture: new Set(
+    "cookie|cookie policy|privacy policy|share|subscribe|newsletter|copyright|all rights reserved|click|read more|log in|sign in|sign up|minute read|table of contents|page|article|website|comment|advertisement"
+      .split("|")
+      .map((phrase) => phrase.split(" ").map(stem).join(" ")),
+  ),
+  measures: new Set(
+    "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|hundreds|thousand|thousands|million|half|quarter|third|thirds|tenth|dozen|first|second|once|twice|every|per|cent|percent|km|kilometre|kilometres|kilometer|kilometers|metre|metres|meter|meters|cm|centimetre|centimetres|centimeter|centimeters|mm|millimetre|millimetres|mile|miles|kg|kilo|kilos|kilogram|kilograms|gram|grams|litre|litres|liter|liters|nm|wh|kwh|watt|watts|volt|volts|hour|hours|minute|minutes|day|days|week|weeks|month|months|year|years".split(
+      "|",
+    ),
+  ),
+  furnitureHeadings: new Set(
+    "questions|related questions|answers|in short|comments|leave a comment|leave a reply|related|related posts|related articles|related pages|read next|more like this|you may also like|share this|share|about the author|newsletter|subscribe|contents|table of contents|in this article|on this page|references|sources|see also|navigation|menu|search|footnotes|notes|advertisement|tags|categories|recent posts|popular posts".split(
+      "|",
+    ),
+  ),
 };

@@ -17,4 +17,10 @@ export interface LanguagePack {
   altOpening: RegExp;
   /** Month names, folded, for dates in slugs. */
   months: ReadonlySet<string>;
+  /** Stems of words that belong to the furniture of pages and not to any subject: sharing, cookies, newsletters. */
+  furniture: ReadonlySet<string>;
+  /** Number words, ordinals and units: like figures they say how much, never of what. */
+  measures: ReadonlySet<string>;
+  /** Headings of the same kind, folded and without punctuation. */
+  furnitureHeadings: ReadonlySet<string>;
 }

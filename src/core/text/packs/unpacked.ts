@@ -11,4 +11,7 @@ export const unpacked: LanguagePack = {
   vagueLinkTexts: new Set(),
   altOpening: /^(?!)/,
   months: new Set(),
+  furniture: new Set(),
+  measures: new Set(),
+  furnitureHeadings: new Set(),
 };

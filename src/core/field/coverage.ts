@@ -1,0 +1,266 @@
+/**
+ * What a draft or an outline covers of a field: its terms, heading topics, and chosen questions. Facts of a block rest on the
+ * block alone, so that after an edit only the edited block is looked at again.
+ */
+import type { Block } from "../draft/draft";
+import { rangeShare } from "../proof/profile";
+import type { AnalysedText } from "../text/match";
+import type { LanguagePack } from "../text/packs/pack";
+import type { FieldMeasure } from "./measure";
+import { joined } from "./phrases";
+import { contentStems } from "./questions";
+
+export interface Coverage {
+  terms: TermCoverage[];
+  topics: TopicCoverage[];
+  questions: QuestionCoverage[];
+}
+
+export interface TermCoverage {
+  key: string;
+  text: string;
+  core: boolean;
+  salience: number;
+  count: number;
+  /** Usual range, scaled to the draft's length; never less than one use. */
+  low: number;
+  high: number;
+  /** 0 to 1. */
+  share: number;
+}
+
+export interface TopicCoverage {
+  label: string;
+  presence: number;
+  /** Median place in the field's pages. */
+  place: number;
+  level: number;
+  covered: boolean;
+  /** Place of the heading that covers it among the blocks; null where a section does, or nothing. */
+  heading: number | null;
+}
+
+export interface QuestionCoverage {
+  text: string;
+  answered: boolean;
+  /** There is a heading for it, with text enough or not. */
+  heading: number | null;
+}
+
+export interface CoverageRules {
+  /** What a term used too often still earns, and how many times the usual range earns no more than that. */
+  overShare: number;
+  overFactor: number;
+  /** Words that an answer has at least. */
+  answerWords: number;
+}
+
+interface TrieNode {
+  next: Map<string, TrieNode>;
+  term: number;
+}
+
+/** A field made ready to be looked for. */
+export interface CompiledField {
+  measure: FieldMeasure;
+  questions: { text: string; stems: ReadonlySet<string> }[];
+  topics: { variants: ReadonlySet<string>[] }[];
+  ignored: ReadonlySet<string>;
+  terms: TrieNode;
+  /** Sets of stems that a sentence may hold, by stem: topics first, then questions. */
+  patterns: { size: number; topic: number; question: number }[];
+  byStem: Map<string, number[]>;
+}
+
+/** What one block says of a field. */
+export interface BlockFacts {
+  terms: [term: number, count: number][];
+  /** How many sentences hold all stems of a pattern. */
+  held: [pattern: number, sentences: number][];
+  /** Of a heading: topics and questions that it is about. */
+  topics: number[];
+  questions: number[];
+}
+
+/** Common stems over all stems from which a heading is about a topic or question. */
+const ABOUT = 0.5;
+/** A subject named by one word must come up this often in a section, or it is merely mentioned. */
+const LEAST_MENTIONS = 2;
+
+export function compileField(
+  measure: FieldMeasure,
+  questions: readonly string[],
+  pack: LanguagePack,
+): CompiledField {
+  const terms: TrieNode = { next: new Map(), term: -1 };
+  for (const [i, { key }] of measure.terms.entries()) {
+    let node = terms;
+    for (const stem of key.split(" ")) {
+      const next = node.next.get(stem) ?? { next: new Map(), term: -1 };
+      node.next.set(stem, next);
+      node = next;
+    }
+    node.term = i;
+  }
+  const compiled: CompiledField = {
+    measure,
+    questions: questions.map((text) => ({ text, stems: new Set(contentStems(text, pack)) })),
+    topics: measure.topics.map(({ stems }) => ({ variants: stems.map((one) => new Set(one)) })),
+    ignored: new Set(contentStems(measure.keyword, pack)),
+    terms,
+    patterns: [],
+    byStem: new Map(),
+  };
+  const pattern = (stems: ReadonlySet<string>, topic: number, question: number) => {
+    if (!stems.size) return;
+    const id = compiled.patterns.push({ size: stems.size, topic, question }) - 1;
+    for (const stem of stems) compiled.byStem.set(stem, [...(compiled.byStem.get(stem) ?? []), id]);
+  };
+  for (const [i, { variants }] of compiled.topics.entries())
+    for (const stems of variants) pattern(stems, i, -1);
+  for (const [i, { stems }] of compiled.questions.entries()) pattern(stems, -1, i);
+  return compiled;
+}
+
+/** Stems of a heading that say what it is about: the target keyword says nothing there, unless it is all there is. */
+export function headingStems(text: AnalysedText, ignored: ReadonlySet<string>): Set<string> {
+  const content = new Set(text.tokens.filter(({ small }) => !small).map(({ stem }) => stem));
+  const own = new Set([...content].filter((stem) => !ignored.has(stem)));
+  return own.size ? own : content;
+}
+
+export function blockFacts(field: CompiledField, block: Block, text: AnalysedText): BlockFacts {
+  const { tokens } = text;
+  const counts = new Map<number, number>();
+  for (let from = 0; from < tokens.length; from++) {
+    let node: TrieNode | undefined = field.terms.next.get(tokens[from]!.stem);
+    for (let at = from; node; ) {
+      if (node.term >= 0) counts.set(node.term, (counts.get(node.term) ?? 0) + 1);
+      if (!node.next.size || !joined(text.text, tokens[at]!, tokens[at + 1])) break;
+      at++;
+      node = node.next.get(tokens[at]!.stem);
+    }
+  }
+  const facts: BlockFacts = { terms: [...counts], held: [], topics: [], questions: [] };
+  if (block.kind === "heading") {
+    const stems = headingStems(text, field.ignored);
+    field.topics.forEach(({ variants }, i) => {
+      if (variants.some((variant) => isAbout(stems, variant))) facts.topics.push(i);
+    });
+    const all = new Set(tokens.filter(({ small }) => !small).map(({ stem }) => stem));
+    field.questions.forEach((question, i) => {
+      if (isAbout(all, question.stems)) facts.questions.push(i);
+    });
+    return facts;
+  }
+  const held = new Map<number, number>();
+  for (let from = 0; from < tokens.length; ) {
+    const { sentence } = tokens[from]!;
+    const seen = new Set<string>();
+    let to = from;
+    for (; to < tokens.length && tokens[to]!.sentence === sentence; to++) seen.add(tokens[to]!.stem);
+    const hits = new Map<number, number>();
+    for (const stem of seen)
+      for (const pattern of field.byStem.get(stem) ?? []) hits.set(pattern, (hits.get(pattern) ?? 0) + 1);
+    for (const [pattern, n] of hits)
+      if (n === field.patterns[pattern]!.size) held.set(pattern, (held.get(pattern) ?? 0) + 1);
+    from = to;
+  }
+  facts.held = [...held];
+  return facts;
+}
+
+function isAbout(stems: ReadonlySet<string>, wanted: ReadonlySet<string>): boolean {
+  if (!wanted.size) return false;
+  let common = 0;
+  for (const stem of wanted) if (stems.has(stem)) common++;
+  return common / (stems.size + wanted.size - common) >= ABOUT;
+}
+
+/** One block of what is looked at: its facts, its words, and whether it is a heading. */
+export interface CoveredBlock {
+  facts: BlockFacts;
+  words: number;
+  heading: boolean;
+  /** Its place among the draft's blocks. */
+  at: number;
+}
+
+/** @param words of all of it, by which the usual ranges are scaled */
+export function coverageOf(
+  field: CompiledField,
+  blocks: readonly CoveredBlock[],
+  words: number,
+  rules: CoverageRules,
+): Coverage {
+  const { measure } = field;
+  const counts = new Float64Array(measure.terms.length);
+  const topics = measure.topics.map(
+    ({ label, presence, place, level }): TopicCoverage => ({
+      label,
+      presence,
+      place,
+      level,
+      covered: false,
+      heading: null,
+    }),
+  );
+  const questions = field.questions.map(
+    ({ text }): QuestionCoverage => ({
+      text,
+      answered: false,
+      heading: null,
+    }),
+  );
+  let mentions = new Map<number, number>();
+  let asked: number[] = [];
+  let under = 0;
+  const endSection = () => {
+    if (under >= rules.answerWords) for (const i of asked) questions[i]!.answered = true;
+    asked = [];
+    under = 0;
+    mentions = new Map();
+  };
+  for (const { facts, words: own, heading, at } of blocks) {
+    for (const [term, n] of facts.terms) counts[term]! += n;
+    if (heading) {
+      endSection();
+      for (const i of facts.topics) {
+        topics[i]!.covered = true;
+        topics[i]!.heading ??= at;
+      }
+      for (const i of facts.questions) questions[i]!.heading ??= at;
+      asked = facts.questions;
+      continue;
+    }
+    under += own;
+    for (const [pattern, n] of facts.held) {
+      const { size, topic, question } = field.patterns[pattern]!;
+      if (question >= 0) questions[question]!.answered = true;
+      else {
+        const seen = (mentions.get(pattern) ?? 0) + n;
+        mentions.set(pattern, seen);
+        if (size > 1 || seen >= LEAST_MENTIONS) topics[topic]!.covered = true;
+      }
+    }
+  }
+  endSection();
+  return {
+    terms: measure.terms.map(({ key, text, core, salience, usual }, i) => {
+      const low = Math.max(1, (usual[0] * words) / 1000);
+      const high = Math.max(low, (usual[1] * words) / 1000);
+      const count = counts[i]!;
+      const inRange = rangeShare(count, [0, low, high, rules.overFactor * high]);
+      const share = count > high ? Math.max(rules.overShare, inRange) : inRange;
+      return { key, text, core, salience, count, low, high, share };
+    }),
+    topics,
+    questions,
+  };
+}
+
+/** Σ salience·share / Σ salience; null without terms. */
+export function termShare(terms: readonly TermCoverage[]): number | null {
+  const all = terms.reduce((sum, { salience }) => sum + salience, 0);
+  return all > 0 ? terms.reduce((sum, { salience, share }) => sum + salience * share, 0) / all : null;
+}

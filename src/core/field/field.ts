@@ -1,0 +1,433 @@
+/** The field: what the pages that rank for a keyword share. Pure: the same pages give the same field, in any order. */
+import { countsAsWords } from "../draft/draft";
+import { linksOf } from "../draft/runs";
+import type { Profile } from "../proof/profile";
+import { ReadingCache } from "../proof/reading";
+import { fold } from "../text/fold";
+import { languagePack } from "../text/language";
+import { type AnalysedText, analyseText, compileKeyword, findKeyword } from "../text/match";
+import type { LanguagePack } from "../text/packs/pack";
+import { readingEase } from "../text/readability";
+import { sentences } from "../text/sentences";
+import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./benchmark";
+import { headingStems } from "./coverage";
+import { type Frequencies, frequenciesOf } from "./frequencies/frequencies";
+import type { FieldMeasure } from "./measure";
+import type { FieldPage } from "./page";
+import { askedIn, asks, contentStems, mergeQuestions, type ReaderQuestion } from "./questions";
+import { type Section, sectionsOf } from "./sections";
+import { type Statistic, sortStatistics, statisticsOf } from "./statistics";
+import { type FieldTerm, percentile, TermCounts } from "./terms";
+import { compare, type FieldHeading, type HeadingTopic, headingTopics } from "./topics";
+
+/** A page as it was collected: its place in the ranking, from 0. */
+export interface RankedFieldPage {
+  rank: number;
+  page: FieldPage;
+}
+
+export interface PageFigures {
+  words: number;
+  headings: number;
+  pictures: number;
+  picturesWithAlt: number;
+  /** Links to pages of its own site, and to others. */
+  linksIn: number;
+  linksOut: number;
+  questions: number;
+  ease: number | null;
+}
+
+export interface AnalysedPage {
+  address: string;
+  figures: PageFigures;
+  /** Headings in order, for its tree. */
+  headings: { level: number; text: string }[];
+  report: PageReport;
+}
+
+export interface Spread {
+  median: number;
+  low: number;
+  high: number;
+}
+
+export interface FieldAnalysis {
+  keyword: string;
+  language: string;
+  /** In the order of ranking. */
+  pages: AnalysedPage[];
+  spread: Record<"words" | "headings" | "pictures" | "links" | "ease", Spread | null>;
+  terms: FieldTerm[];
+  headingTerms: FieldTerm[];
+  topics: HeadingTopic[];
+  questions: ReaderQuestion[];
+  statistics: Statistic[];
+  benchmark: Benchmark | null;
+  measure: FieldMeasure | null;
+}
+
+export interface FieldQuestion {
+  keyword: string;
+  language: string;
+  profile: Profile;
+  /** What a search service knows of questions, with where they were asked. */
+  asked?: readonly { text: string; service: string; asked: readonly { title: string; address: string }[] }[];
+}
+
+/** What is on one page alone is no topic of the field. */
+const LEAST_TOPIC_PAGES = 2;
+/** Headings of the site rather than of the subject are in the pack; more of one page are never read. */
+const MOST_HEADINGS = 120;
+const MOST_HEADING_TERMS = 20;
+
+/** A page with what is computed of it alone. */
+interface ReadPage {
+  rank: number;
+  page: FieldPage;
+  cache: ReadingCache;
+  texts: AnalysedText[];
+  headingTexts: AnalysedText[];
+  words: number;
+  uses: number;
+  figures: PageFigures;
+}
+
+/**
+ * Analyses a field.
+ *
+ * @param collected pages that are kept; two with one address count once, the better ranked
+ * @param onProgress called with the steps done, of how many
+ */
+export function analyseField(
+  collected: readonly RankedFieldPage[],
+  { keyword, language, profile, asked = [] }: FieldQuestion,
+  onProgress: (done: number, of: number) => void = () => {},
+): FieldAnalysis {
+  const pack = languagePack(language);
+  const frequencies = frequenciesOf(language);
+  const ordered = inOrder(collected);
+  const steps = 2 * ordered.length + 1;
+  const pages = ordered.map((one, i) => {
+    onProgress(i, steps);
+    return readText(one, keyword, pack, profile);
+  });
+  const ignored = new Set(contentStems(keyword, pack));
+  const counts = new TermCounts(
+    pages.map(({ texts, words }) => ({ texts, words })),
+    frequencies,
+    namesAndFurniture(ordered, ignored, pack),
+    pack,
+  );
+  const terms = counts.terms();
+  const headings = headingsOf(pages, counts.terms(-1, Number.POSITIVE_INFINITY), ignored, pack);
+  const topics = headingTopics(headings, pages.length, frequencies).filter(
+    ({ pages: n }) => n >= LEAST_TOPIC_PAGES,
+  );
+  onProgress(pages.length + 1, steps);
+  const measureOf = (without: number): FieldMeasure | null =>
+    measure({
+      pages: pages.filter((_, i) => i !== without),
+      keyword,
+      terms: without < 0 ? terms : counts.terms(without),
+      topics: without < 0 ? topics : withoutPage(topics, without, pages.length),
+    });
+  const analysed = pages.map(({ page, figures, cache }, i): AnalysedPage => {
+    onProgress(pages.length + 1 + i, steps);
+    return {
+      address: page.address,
+      figures,
+      headings: page.draft.blocks.flatMap((block) =>
+        block.kind === "heading" && block.text ? [{ level: block.level, text: block.text }] : [],
+      ),
+      report: scorePage(page, keyword, measureOf(i), profile, cache),
+    };
+  });
+  return {
+    keyword,
+    language,
+    pages: analysed,
+    spread: spreadOf(analysed),
+    terms,
+    headingTerms: headingTermsOf(pages, frequencies, namesAndFurniture(ordered, ignored, pack), pack),
+    topics,
+    questions: mergeQuestions(
+      [
+        ...pages.flatMap(({ page }) => questionsOn(page, pack)),
+        ...asked.flatMap(({ text, service, asked: places }) => [
+          { text: asQuestion(text), at: { kind: "search" as const, title: service, address: "" } },
+          ...places.map(({ title, address }) => ({
+            text: asQuestion(text),
+            at: { kind: kindOf(ordered, address), title, address },
+          })),
+        ]),
+      ],
+      pack,
+    ),
+    statistics: sortStatistics(
+      pages.flatMap(({ page }) => statisticsOf(page.draft.blocks, titled(page), pack)),
+    ),
+    benchmark: benchmarkOf(analysed.map(({ report }) => report.score)),
+    measure: measureOf(-1),
+  };
+}
+
+function inOrder(collected: readonly RankedFieldPage[]): RankedFieldPage[] {
+  const byAddress = new Map<string, RankedFieldPage>();
+  for (const one of [...collected].sort((a, b) => a.rank - b.rank || compare(a.page.address, b.page.address)))
+    if (!byAddress.has(one.page.address)) byAddress.set(one.page.address, one);
+  return [...byAddress.values()];
+}
+
+const titled = ({ title, draft, address }: FieldPage) => ({ title: title || draft.meta.title, address });
+
+function readText(
+  { page, rank }: RankedFieldPage,
+  keyword: string,
+  pack: LanguagePack,
+  profile: Profile,
+): ReadPage {
+  const cache = new ReadingCache();
+  const compiled = compileKeyword(keyword, pack);
+  const texts: AnalysedText[] = [];
+  const headingTexts: AnalysedText[] = [];
+  const prose: string[] = [];
+  let words = 0;
+  let uses = 0;
+  // The scoring reads the page in its own language's pack; where that is this one, what is read here is read once.
+  const own = languagePack(page.draft.meta.language);
+  for (const block of page.draft.blocks) {
+    if (!countsAsWords(block) || !block.text) continue;
+    const analysed = own === pack ? cache.block(block, pack).analysed : analyseText(block.text, pack);
+    texts.push(analysed);
+    words += analysed.tokens.length;
+    if (compiled) uses += findKeyword(analysed, compiled, profile.matching, pack).length;
+    if (block.kind === "heading") headingTexts.push(analysed);
+    else if (block.kind !== "cell") prose.push(block.text);
+  }
+  return {
+    rank,
+    page,
+    cache,
+    texts,
+    headingTexts,
+    words,
+    uses,
+    figures: figuresOf(page, words, prose, pack),
+  };
+}
+
+/** What is counted of a page. */
+export function figuresOf(
+  page: FieldPage,
+  words: number,
+  prose: readonly string[],
+  pack: LanguagePack,
+): PageFigures {
+  const { blocks } = page.draft;
+  const host = URL.canParse(page.address) ? new URL(page.address).host : "";
+  const links = blocks
+    .flatMap(({ runs }) => linksOf(runs))
+    .map(({ link }) => link.href)
+    .filter((href) => !href.startsWith("#"));
+  const out = links.filter(
+    (href) => /^https?:/i.test(href) && URL.canParse(href) && new URL(href).host !== host,
+  );
+  const inside = links.filter(
+    (href) => !out.includes(href) && (!/^[a-z][a-z0-9+.-]*:/i.test(href) || /^https?:/i.test(href)),
+  );
+  const pictures = blocks.filter((block) => block.kind === "picture");
+  return {
+    words,
+    headings: blocks.filter(({ kind }) => kind === "heading").length,
+    pictures: pictures.length,
+    picturesWithAlt: pictures.filter((block) => block.alt).length,
+    linksIn: inside.length,
+    linksOut: out.length,
+    questions: questionsOn(page, pack).length,
+    ease: readingEase(prose, pack),
+  };
+}
+
+function questionsOn(page: FieldPage, pack: LanguagePack) {
+  const at = { kind: askedIn(page.types), ...titled(page) };
+  return [
+    page.draft.meta.title,
+    ...page.draft.blocks.map(({ kind, text }) => (kind === "code" ? "" : text)),
+  ].flatMap((text) =>
+    text.includes("?")
+      ? sentences(text, pack)
+          .map(({ start, end }) => text.slice(start, end))
+          .filter(asks)
+          .map((question) => ({ text: question, at }))
+      : [],
+  );
+}
+
+/** A query without its mark, as people type it, written as a question. */
+function asQuestion(text: string): string {
+  const trimmed = text.trim().replace(/\s*\?+$/, "");
+  return trimmed ? `${trimmed[0]!.toUpperCase()}${trimmed.slice(1)}?` : "";
+}
+
+function kindOf(pages: readonly RankedFieldPage[], address: string) {
+  const known = pages.find(({ page }) => page.address === address);
+  return known ? askedIn(known.page.types) : ("page" as const);
+}
+
+/** Keys that are no terms: what the sites are called, and words of the pages' furniture. */
+function namesAndFurniture(
+  pages: readonly RankedFieldPage[],
+  keyword: ReadonlySet<string>,
+  pack: LanguagePack,
+): Set<string> {
+  // A post about newsletters has newsletters for its subject.
+  const excluded = new Set(
+    [...pack.furniture].filter((phrase) => !phrase.split(" ").some((stem) => keyword.has(stem))),
+  );
+  for (const { page } of pages) {
+    const host = URL.canParse(page.address) ? (new URL(page.address).hostname.split(".").at(-2) ?? "") : "";
+    for (const name of [page.site, host]) {
+      const tokens = analyseText(name, pack).tokens;
+      excluded.add(tokens.map(({ stem }) => stem).join(" "));
+      const content = tokens.filter(({ small }) => !small);
+      if (content.length > 1) excluded.add(content.map(({ stem }) => stem).join(" "));
+    }
+  }
+  return excluded;
+}
+
+function headingsOf(
+  pages: readonly ReadPage[],
+  terms: readonly FieldTerm[],
+  ignored: ReadonlySet<string>,
+  pack: LanguagePack,
+): FieldHeading[] {
+  // A term that every page has all over tells no subject from another.
+  const weights = new Map(
+    terms.map(({ key, salience, presence }) => [key, salience * Math.log(1 + 1 / presence)]),
+  );
+  return pages.flatMap(({ page, cache }, index) =>
+    sectionsOf(page.draft.blocks)
+      .slice(0, MOST_HEADINGS)
+      .filter(
+        ({ text }) =>
+          !pack.furnitureHeadings.has(
+            fold(text)
+              .replace(/[^\p{L}\p{N}]+/gu, " ")
+              .trim(),
+          ),
+      )
+      .map((section): FieldHeading => {
+        const text = cache.block(page.draft.blocks[section.heading]!, pack).analysed;
+        return {
+          page: index,
+          text: section.text,
+          level: section.level,
+          place: section.place,
+          stems: headingStems(text, ignored),
+          profile: profileOf(section, page, cache, weights, ignored, pack),
+        };
+      }),
+  );
+}
+
+function profileOf(
+  section: Section,
+  page: FieldPage,
+  cache: ReadingCache,
+  weights: ReadonlyMap<string, number>,
+  ignored: ReadonlySet<string>,
+  pack: LanguagePack,
+): Map<string, number> {
+  const uses = new Map<string, number>();
+  for (let i = section.heading; i < section.to; i++) {
+    const block = page.draft.blocks[i]!;
+    if (!countsAsWords(block)) continue;
+    // What the heading itself names counts for more than what is said in passing.
+    const n = i === section.heading ? 2 : 1;
+    for (const { stem, small } of cache.block(block, pack).analysed.tokens)
+      if (!small && !ignored.has(stem)) uses.set(stem, (uses.get(stem) ?? 0) + n);
+  }
+  const profile = new Map<string, number>();
+  let norm = 0;
+  for (const [stem, n] of uses) {
+    const weight = weights.get(stem);
+    if (!weight) continue;
+    const value = weight * Math.log(1 + n);
+    profile.set(stem, value);
+    norm += value * value;
+  }
+  if (norm) for (const [stem, value] of profile) profile.set(stem, value / Math.sqrt(norm));
+  return profile;
+}
+
+/** The same topics seen without one page. */
+function withoutPage(topics: readonly HeadingTopic[], without: number, pages: number): HeadingTopic[] {
+  return topics.flatMap((topic) => {
+    const headings = topic.headings.filter(({ page }) => page !== without);
+    const left = new Set(headings.map(({ page }) => page)).size;
+    if (!left) return [];
+    return [{ ...topic, headings, pages: left, presence: left / Math.max(1, pages - 1) }];
+  });
+}
+
+function measure({
+  pages,
+  keyword,
+  terms,
+  topics,
+}: {
+  pages: readonly ReadPage[];
+  keyword: string;
+  terms: readonly FieldTerm[];
+  topics: readonly HeadingTopic[];
+}): FieldMeasure | null {
+  if (!pages.length) return null;
+  const words = sorted(pages.map((page) => page.words));
+  const densities = sorted(pages.map((page) => (page.words ? page.uses / page.words : 0)));
+  return {
+    pages: pages.length,
+    keyword,
+    medianWords: percentile(words, 0.5),
+    density: [percentile(densities, 0.1), percentile(densities, 0.9)],
+    terms: terms.map(({ key, text, salience, usual, core }) => ({ key, text, salience, usual, core })),
+    topics: topics.map(({ label, presence, place, level, stems }) => ({
+      label,
+      presence,
+      place,
+      level,
+      stems,
+    })),
+  };
+}
+
+const sorted = (values: readonly number[]): number[] => [...values].sort((a, b) => a - b);
+
+function headingTermsOf(
+  pages: readonly ReadPage[],
+  frequencies: Frequencies,
+  excluded: ReadonlySet<string>,
+  pack: LanguagePack,
+): FieldTerm[] {
+  const texts = pages.map(({ headingTexts }) => ({
+    texts: headingTexts,
+    words: headingTexts.reduce((sum, { tokens }) => sum + tokens.length, 0),
+  }));
+  return new TermCounts(texts, frequencies, excluded, pack).terms(-1, MOST_HEADING_TERMS);
+}
+
+function spreadOf(pages: readonly AnalysedPage[]): FieldAnalysis["spread"] {
+  const of = (figure: (figures: PageFigures) => number | null): Spread | null => {
+    const values = sorted(pages.map(({ figures }) => figure(figures)).filter((value) => value !== null));
+    if (!values.length) return null;
+    return { median: percentile(values, 0.5), low: values[0]!, high: values.at(-1)! };
+  };
+  return {
+    words: of(({ words }) => words),
+    headings: of(({ headings }) => headings),
+    pictures: of(({ pictures }) => pictures),
+    links: of(({ linksIn, linksOut }) => linksIn + linksOut),
+    ease: of(({ ease }) => ease),
+  };
+}

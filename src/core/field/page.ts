@@ -1,0 +1,222 @@
+/** A page of the field: its main content as a draft, and what its head says of it. */
+import type { Element, Root, RootContent } from "hast";
+import { SKIP, visit } from "unist-util-visit";
+import type { Block, Draft } from "../draft/draft";
+import { blocksFromHast, plainText } from "../draft/fromHast";
+import { FURNITURE, headOf, parseHtml } from "../draft/fromHtml";
+import { oneLine } from "../draft/oneLine";
+import { foldPlain } from "../text/fold";
+import { extracted } from "./extract";
+
+export interface FieldPage {
+  /** Where it was read; for what was no web page, what it was called. */
+  address: string;
+  /** Name of its site, or the host. */
+  site: string;
+  /** Its title element. */
+  title: string;
+  description: string;
+  canonical: string;
+  language: string;
+  author: string;
+  /** Dates as the page gives them, ISO where it does; empty where it gives none. */
+  published: string;
+  modified: string;
+  /** Types of the structured data that it holds (JSON-LD), each once. */
+  types: string[];
+  draft: Draft;
+}
+
+/** Structured data nested deeper is no data of ours. */
+const DEEPEST = 12;
+
+/**
+ * Reads a page: main content without menus, footers, notices and asides, and what the head says.
+ *
+ * The main content is what the extractor takes (see extract.ts), or the page's own `main` or `article` where the extractor
+ * took less than half of its words.
+ *
+ * @param html the page's source; trusted in nothing, and nothing of it runs
+ * @param address where it was read, so that its relative links can be told apart
+ * @param language what the page is taken to be written in where it does not say
+ */
+export function readPage(html: string, address: string, language = "en"): FieldPage {
+  const root = parseHtml(html);
+  const meta = headOf(root);
+  const seen = furtherHead(root);
+  const declared = declaredContent(root);
+  const taken = extracted(html);
+  const blocks = better(
+    taken === null ? null : blocksFromHast(parseHtml(taken)),
+    blocksFromHast(declared.content),
+    declared.marked,
+  );
+  const h1s = firstLevel(root);
+  const site = seen.site || (URL.canParse(address) ? new URL(address).host : "");
+  const title = h1s.length === 1 ? h1s[0]! : "";
+  return {
+    address,
+    site,
+    title: meta.metaTitle,
+    description: meta.description,
+    canonical: meta.canonical,
+    language: seen.language || language,
+    author: meta.author || seen.author,
+    published: seen.published || meta.date,
+    modified: seen.modified,
+    types: seen.types,
+    draft: {
+      meta: {
+        ...meta,
+        title,
+        // A page's own list of keywords is no target of ours.
+        keyword: "",
+        supporting: [],
+        language: seen.language || language,
+        canonical: meta.canonical || (URL.canParse(address) ? address : ""),
+        slug: meta.slug || lastOfPath(address),
+      },
+      blocks: withFirstLevel(blocks, h1s),
+      headingIds: "explicit",
+    },
+  };
+}
+
+const lastOfPath = (address: string): string =>
+  URL.canParse(address)
+    ? (new URL(address).pathname.split("/").filter(Boolean).at(-1) ?? "").replace(/\.x?html?$/i, "")
+    : "";
+
+/** Elements whose content never belongs to what is read, beside the furniture. */
+const APART = new Set(["form", "dialog", "template", "svg", "iframe"]);
+const AROUND =
+  /(?:^|[-_ ])(?:cookies?|consent|share|sharing|social|newsletter|breadcrumbs?|related|comments?|sidebar|menu|pagination)(?:$|[-_ ])/i;
+
+/** What the page itself marks as its content, `main` or a single `article`, or else its body; without furniture. */
+function declaredContent(root: Root): { content: Root; marked: boolean } {
+  const mains: Element[] = [];
+  const articles: Element[] = [];
+  let body: Element | undefined;
+  visit(root, "element", (node) => {
+    if (node.tagName === "template") return SKIP;
+    if (node.tagName === "body") body = node;
+    if (node.tagName === "main" || node.properties.role === "main") mains.push(node);
+    if (node.tagName === "article") articles.push(node);
+  });
+  const marked = mains[0] ?? (articles.length === 1 ? articles[0] : undefined);
+  const from = marked ?? body ?? root;
+  return {
+    content: { type: "root", children: pruned(from.children as RootContent[], !marked) },
+    marked: marked !== undefined,
+  };
+}
+
+function pruned(children: readonly RootContent[], outermost: boolean): RootContent[] {
+  return children.flatMap((node): RootContent[] => {
+    if (node.type !== "element") return [node];
+    const { tagName, properties: p } = node;
+    if (FURNITURE.has(tagName) || APART.has(tagName) || p.hidden || p.ariaHidden === "true") return [];
+    if (outermost && tagName === "header") return [];
+    const names = [p.id, ...(Array.isArray(p.className) ? p.className : [p.className])].join(" ");
+    if (/navigation|banner|contentinfo|complementary|search/.test(String(p.role ?? "")) || AROUND.test(names))
+      return [];
+    return [
+      { ...node, children: pruned(node.children, outermost && tagName === "div") as Element["children"] },
+    ];
+  });
+}
+
+/** A share of the declared words below which the extractor has thrown content away. */
+const TOO_LITTLE = 0.5;
+
+function better(taken: Block[] | null, declared: Block[], marked: boolean): Block[] {
+  if (!taken || lengthOf(taken) < TOO_LITTLE * lengthOf(declared)) return declared;
+  if (!marked) return taken;
+  // The extractor also takes lines that stand beside the content; what the page marks as content is asked about the ends.
+  const inside = new Set(declared.map(({ text }) => foldPlain(text)));
+  const belongs = (block: Block) => block.text === "" || inside.has(foldPlain(block.text));
+  const from = taken.findIndex(belongs);
+  return from < 0 ? taken : taken.slice(from, taken.findLastIndex(belongs) + 1);
+}
+const lengthOf = (blocks: readonly Block[]): number => blocks.reduce((sum, { text }) => sum + text.length, 0);
+
+/** Texts of the first-level headings that are not furniture. */
+function firstLevel(root: Root): string[] {
+  const found: string[] = [];
+  visit(root, "element", (node) => {
+    if (FURNITURE.has(node.tagName) || node.tagName === "template") return SKIP;
+    if (node.tagName === "h1") {
+      const text = oneLine(plainText(node));
+      if (text) found.push(text);
+    }
+    return;
+  });
+  return found;
+}
+
+/** The extractor makes first-level headings second-level ones, or drops them; they are put right here. */
+function withFirstLevel(blocks: readonly Block[], h1s: readonly string[]): Block[] {
+  const folded = new Set(h1s.map(foldPlain));
+  const isFirst = (block: Block) =>
+    block.kind === "heading" && block.level <= 2 && folded.has(foldPlain(block.text));
+  // One such heading is the page's title and stands in the draft's meta.
+  if (h1s.length <= 1) {
+    const at = blocks.findIndex(isFirst);
+    return at < 0 ? [...blocks] : blocks.toSpliced(at, 1);
+  }
+  return blocks.map((block) => (isFirst(block) && block.kind === "heading" ? { ...block, level: 1 } : block));
+}
+
+interface FurtherHead {
+  site: string;
+  language: string;
+  author: string;
+  published: string;
+  modified: string;
+  types: string[];
+}
+
+function furtherHead(root: Root): FurtherHead {
+  const head: FurtherHead = { site: "", language: "", author: "", published: "", modified: "", types: [] };
+  visit(root, "element", (node) => {
+    const { tagName, properties: p } = node;
+    if (tagName === "html") head.language = String(p.lang ?? "").trim();
+    else if (tagName === "meta") {
+      const name = String(p.property ?? p.name ?? "").toLowerCase();
+      const content = oneLine(String(p.content ?? ""));
+      if (name === "og:site_name" || name === "application-name") head.site ||= content;
+      else if (name === "article:modified_time") head.modified ||= content;
+      else if (name === "article:published_time" || name === "date") head.published ||= content;
+    } else if (tagName === "time" && p.dateTime) head.published ||= String(p.dateTime);
+    else if (tagName === "script" && /^application\/ld\+json$/i.test(String(p.type ?? "").trim())) {
+      readStructured(node.children.map((child) => (child.type === "text" ? child.value : "")).join(""), head);
+    }
+  });
+  return head;
+}
+
+/** JSON-LD 1.1: types and the few facts that a reader of the field asks for. What does not parse says nothing. */
+function readStructured(source: string, head: FurtherHead): void {
+  let data: unknown;
+  try {
+    data = JSON.parse(source);
+  } catch {
+    return;
+  }
+  const read = (node: unknown, depth: number): void => {
+    if (depth > DEEPEST || typeof node !== "object" || node === null) return;
+    if (Array.isArray(node)) {
+      for (const one of node) read(one, depth + 1);
+      return;
+    }
+    const { "@type": type, datePublished, dateModified, author, ...others } = node as Record<string, unknown>;
+    for (const one of Array.isArray(type) ? type : [type])
+      if (typeof one === "string" && !head.types.includes(one)) head.types.push(one);
+    if (typeof datePublished === "string") head.published ||= datePublished;
+    if (typeof dateModified === "string") head.modified ||= dateModified;
+    const name = typeof author === "string" ? author : (author as { name?: unknown } | undefined)?.name;
+    if (typeof name === "string") head.author ||= name;
+    for (const one of Object.values(others)) read(one, depth + 1);
+  };
+  read(data, 0);
+}

@@ -1,0 +1,81 @@
+/** Questions that readers ask: headings and sentences of the field's pages, and what a search service knows. */
+
+import { analyseText } from "../text/match";
+import type { LanguagePack } from "../text/packs/pack";
+import { compare } from "./topics";
+
+export type AskedIn = "search" | "forum" | "q-and-a" | "page";
+
+export interface AskedAt {
+  kind: AskedIn;
+  /** Title of the page, or the name of the service. */
+  title: string;
+  address: string;
+}
+
+export interface ReaderQuestion {
+  text: string;
+  /** Stems of its content words: questions with the same are one. */
+  stems: string[];
+  asked: AskedAt[];
+}
+
+const LONGEST = 14;
+const SHORTEST = 3;
+
+/** Is it a question of a length that people ask? */
+export const asks = (sentence: string): boolean => {
+  const words = sentence.trim().split(/\s+/).length;
+  return /\?["'\u2019\u201D)]*$/.test(sentence.trim()) && words >= SHORTEST && words <= LONGEST;
+};
+
+/** From structured data: what kind of place a page is. */
+export function askedIn(types: readonly string[]): AskedIn {
+  if (types.includes("QAPage")) return "q-and-a";
+  return types.includes("DiscussionForumPosting") ? "forum" : "page";
+}
+
+/**
+ * Joins questions whose content stems agree. The form asked most often is shown, the shortest of equals.
+ *
+ * @returns those asked in most places first
+ */
+export function mergeQuestions(
+  questions: readonly { text: string; at: AskedAt }[],
+  pack: LanguagePack,
+): ReaderQuestion[] {
+  const found = new Map<
+    string,
+    { forms: Map<string, number>; stems: string[]; asked: Map<string, AskedAt> }
+  >();
+  for (const { text, at } of questions) {
+    const shown = text.trim().replace(/\s+/g, " ");
+    const stems = contentStems(shown, pack);
+    if (!stems.length) continue;
+    const key = [...stems].sort().join(" ");
+    const known = found.get(key) ?? { forms: new Map(), stems, asked: new Map() };
+    known.forms.set(shown, (known.forms.get(shown) ?? 0) + 1);
+    known.asked.set(`${at.kind} ${at.address || at.title}`, at);
+    found.set(key, known);
+  }
+  return [...found.values()]
+    .map(({ forms, stems, asked }) => ({
+      text: [...forms].sort(([a, n], [b, m]) => m - n || a.length - b.length || compare(a, b))[0]![0],
+      stems: [...stems].sort(),
+      asked: [...asked.values()].sort(
+        (a, b) => compare(a.kind, b.kind) || compare(a.address, b.address) || compare(a.title, b.title),
+      ),
+    }))
+    .sort((a, b) => b.asked.length - a.asked.length || compare(a.text, b.text));
+}
+
+/** Stems of the content words, each once. */
+export function contentStems(text: string, pack: LanguagePack): string[] {
+  return [
+    ...new Set(
+      analyseText(text, pack)
+        .tokens.filter(({ small }) => !small)
+        .map(({ stem }) => stem),
+    ),
+  ];
+}

@@ -1,0 +1,212 @@
+/**
+ * Terms of the field: the words and phrases that its pages share and general text does not.
+ * The formulas are those of docs/scoring.md, "The field".
+ */
+import { fold } from "../text/fold";
+import type { AnalysedText } from "../text/match";
+import type { LanguagePack } from "../text/packs/pack";
+import type { Frequencies } from "./frequencies/frequencies";
+import { eachPhrase, PhraseTable } from "./phrases";
+
+export interface FieldTerm {
+  /** Its stems, parted by blanks: the same for all its forms. */
+  key: string;
+  /** The commonest form, as written. */
+  text: string;
+  /** How many pages have it, and what share of all that is, 0 to 1. */
+  pages: number;
+  presence: number;
+  /** Uses per 1,000 words: mean over all pages. */
+  use: number;
+  salience: number;
+  /** Usual range: 20th to 80th percentile of the uses per 1,000 words over the pages that have it. */
+  usual: [number, number];
+  /** On 60 % of the pages or more; the others are the wider terms. */
+  core: boolean;
+}
+
+/** What one page gives to the terms. */
+export interface PageText {
+  texts: readonly AnalysedText[];
+  words: number;
+}
+
+export const MOST_TERMS = 60;
+const LEAST_PAGES = 3;
+const LEAST_PRESENCE = 0.25;
+const CORE = 0.6;
+/** A single word must be this many times as usual here as in general text, or it says nothing of the subject. */
+const KEYNESS = 5;
+/** A phrase that is held by one longer phrase in more than this share of its uses is discounted. */
+const HELD = 0.5;
+const LOW = 0.2;
+const HIGH = 0.8;
+
+/** Phrases counted page by page, once; terms can then be taken of all pages or of all but one. */
+export class TermCounts {
+  readonly #table = new PhraseTable();
+  readonly #uses: Map<number, number>[] = [];
+  readonly #words: number[];
+  /** Phrases on enough pages to be a term at all, with their rarity. */
+  readonly #candidates: { phrase: number; rarity: number; single: boolean }[] = [];
+  readonly #pages: readonly PageText[];
+  readonly #measures: ReadonlySet<string>;
+
+  /** @param excluded keys that are no terms whatever they count: names of the sites, boilerplate */
+  constructor(
+    pages: readonly PageText[],
+    frequencies: Frequencies,
+    excluded: ReadonlySet<string>,
+    { measures }: Pick<LanguagePack, "measures">,
+  ) {
+    this.#pages = pages;
+    this.#measures = measures;
+    this.#words = pages.map(({ words }) => words);
+    const onPages: number[] = [];
+    for (const { texts } of pages) {
+      const uses = new Map<number, number>();
+      for (const text of texts)
+        eachPhrase(text, this.#table, measures, (phrase) => {
+          const n = uses.get(phrase);
+          if (n === undefined) onPages[phrase] = (onPages[phrase] ?? 0) + 1;
+          uses.set(phrase, (n ?? 0) + 1);
+        });
+      this.#uses.push(uses);
+    }
+    for (const [phrase, n] of onPages.entries()) {
+      if (!n || n < LEAST_PAGES) continue;
+      const stems = this.#table.stemsOf(phrase);
+      if (excluded.has(stems.join(" "))) continue;
+      const rarity = stems.reduce((sum, stem) => sum + frequencies.rarity(stem), 0) / stems.length;
+      this.#candidates.push({ phrase, rarity, single: stems.length === 1 });
+    }
+  }
+
+  /**
+   * The most salient terms, the first first: salience = presence · ln(1 + uses per 1,000 words) · rarity, times the free
+   * share of its uses where a longer phrase holds most of them (after the C-value of Frantzi, Ananiadou & Mima 2000).
+   *
+   * @param without a page that is left out
+   */
+  terms(without = -1, most = MOST_TERMS): FieldTerm[] {
+    const of = this.#uses.flatMap((uses, i) =>
+      i === without || !this.#words[i] ? [] : [{ uses, words: this.#words[i]! }],
+    );
+    if (!of.length) return [];
+    const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * of.length);
+    const found = new Map<number, Counted>();
+    for (const { phrase, rarity, single } of this.#candidates) {
+      let total = 0;
+      const rates: number[] = [];
+      for (const { uses, words } of of) {
+        const n = uses.get(phrase);
+        if (!n) continue;
+        total += n;
+        rates.push((1000 * n) / words);
+      }
+      if (rates.length < least) continue;
+      const use = rates.reduce((sum, rate) => sum + rate, 0) / of.length;
+      if (single && (use / 1000) * Math.exp(rarity) < KEYNESS) continue;
+      const presence = rates.length / of.length;
+      found.set(phrase, {
+        phrase,
+        total,
+        rates,
+        presence,
+        use,
+        salience: presence * Math.log(1 + use) * rarity,
+      });
+    }
+    discountHeld(found, this.#table);
+    const kept = [...found.values()]
+      .filter(({ salience }) => salience > 0)
+      .map((counted) => ({ ...counted, key: this.#table.stemsOf(counted.phrase).join(" ") }))
+      .sort((a, b) => b.salience - a.salience || (a.key < b.key ? -1 : 1))
+      .slice(0, most);
+    const forms = without < 0 ? this.#forms(new Set(kept.map(({ phrase }) => phrase))) : null;
+    return kept.map(({ phrase, key, rates, presence, use, salience }) => {
+      rates.sort((a, b) => a - b);
+      return {
+        key,
+        text: forms?.get(phrase) ?? key,
+        pages: rates.length,
+        presence,
+        use,
+        salience,
+        usual: [percentile(rates, LOW), percentile(rates, HIGH)],
+        core: presence >= CORE,
+      };
+    });
+  }
+
+  /** The commonest form of each phrase, as written in the middle of a sentence where it is written there. */
+  #forms(wanted: ReadonlySet<number>): Map<number, string> {
+    const forms = new Map<number, Map<string, number>>();
+    for (const { texts } of this.#pages)
+      for (const analysed of texts)
+        eachPhrase(analysed, this.#table, this.#measures, (phrase, from, to) => {
+          if (!wanted.has(phrase)) return;
+          const { text, tokens } = analysed;
+          const form = text.slice(tokens[from]!.start, tokens[to]!.end).replace(/\s+/g, " ");
+          const known = forms.get(phrase) ?? new Map<string, number>();
+          forms.set(phrase, known.set(form, (known.get(form) ?? 0) + 1));
+        });
+    return new Map(
+      [...forms].map(([phrase, known]) => {
+        // Forms that differ in capitals alone count together; the lower one is shown, since headings lend theirs.
+        const byFold = new Map<string, { n: number; form: string }>();
+        for (const [form, n] of [...known].sort(([a], [b]) => (a < b ? 1 : -1))) {
+          const key = fold(form);
+          const same = byFold.get(key);
+          if (same) same.n += n;
+          else byFold.set(key, { n, form });
+        }
+        const [best] = [...byFold.values()].sort((a, b) => b.n - a.n || (a.form < b.form ? -1 : 1));
+        return [phrase, best!.form];
+      }),
+    );
+  }
+}
+
+interface Counted {
+  phrase: number;
+  total: number;
+  rates: number[];
+  presence: number;
+  use: number;
+  salience: number;
+}
+
+function discountHeld(found: Map<number, Counted>, table: PhraseTable): void {
+  const holders = new Map<number, number>();
+  for (const { phrase, total } of found.values()) {
+    // Parts of a phrase: what it begins with, and what it ends with.
+    for (const part of partsOf(phrase, table)) {
+      const held = found.get(part);
+      if (held) holders.set(part, Math.max(holders.get(part) ?? 0, total / held.total));
+    }
+  }
+  for (const [phrase, share] of holders)
+    if (share > HELD) found.get(phrase)!.salience *= Math.max(0, 1 - share);
+}
+
+function partsOf(phrase: number, table: PhraseTable): Set<number> {
+  const stems = table.stemsOf(phrase);
+  const parts = new Set<number>();
+  for (let from = 0; from < stems.length; from++) {
+    let at = -1;
+    for (let to = from; to < stems.length; to++) {
+      at = table.child(at, stems[to]!);
+      if (to - from + 1 < stems.length) parts.add(at);
+    }
+  }
+  return parts;
+}
+
+/** Percentile of sorted numbers by linear interpolation between the closest ranks (Hyndman & Fan 1996, type 7). */
+export function percentile(sorted: readonly number[], share: number): number {
+  if (!sorted.length) return 0;
+  const at = share * (sorted.length - 1);
+  const low = Math.floor(at);
+  return sorted[low]! + (at - low) * ((sorted[low + 1] ?? sorted[low]!) - sorted[low]!);
+}

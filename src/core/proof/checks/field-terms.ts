@@ -1,0 +1,43 @@
+import { termShare } from "../../field/coverage";
+import { type Check, judged, notApplicable, waiting } from "../check";
+import { plural, quoted } from "../evidence";
+
+const MOST_NAMED = 4;
+
+export const fieldTerms: Check = {
+  id: "field-terms",
+  group: "coverage",
+  name: "Terms of the field",
+  effort: "longer",
+  place: "body",
+  says: "The text uses the words that the pages that rank share, about as often as they do. Each term earns up to its usual range and loses beyond it.",
+  judge(reading) {
+    const { coverage } = reading;
+    if (!coverage) return notApplicable("No field is kept for this post.");
+    const share = termShare(coverage.terms);
+    if (share === null) return notApplicable("The pages of the field share no terms.");
+    if (!reading.words) return waiting("There is no text yet.");
+    const reached = coverage.terms.filter((term) => term.share >= 1).length;
+    const said = `${reached} of ${plural(coverage.terms.length, "term")} as often as usual`;
+    const over = coverage.terms.filter(({ count, high, share }) => count > high && share < 1);
+    const most = [...coverage.terms]
+      .sort((a, b) => b.salience * (1 - b.share) - a.salience * (1 - a.share))
+      .filter((term) => term.share < 1 && !over.includes(term))
+      .slice(0, MOST_NAMED)
+      .map(({ text }) => quoted(text));
+    const named = (terms: typeof over) =>
+      terms
+        .slice(0, MOST_NAMED)
+        .map(({ text }) => quoted(text))
+        .join(", ");
+    return judged(
+      share,
+      [
+        said,
+        most.length ? `; most to gain with ${most.join(", ")}` : "",
+        over.length ? `; too often: ${named(over)}` : "",
+        ".",
+      ].join(""),
+    );
+  },
+};

@@ -1,0 +1,37 @@
+import { type Check, judged, notApplicable, waiting } from "../check";
+import { plural, quoted, wholeBlock } from "../evidence";
+
+const MOST_NAMED = 3;
+
+export const headingTopics: Check = {
+  id: "heading-topics",
+  group: "coverage",
+  name: "Heading topics of the field",
+  effort: "longer",
+  place: "body",
+  says: "A heading or section of the text is about each subject that many of the pages that rank have a heading for, weighted by how many have.",
+  judge(reading) {
+    const { coverage } = reading;
+    if (!coverage) return notApplicable("No field is kept for this post.");
+    const { leastPresence } = reading.profile.checks["heading-topics"];
+    const topics = coverage.topics.filter(({ presence }) => presence >= leastPresence);
+    if (!topics.length) return notApplicable("The pages of the field share no heading topics.");
+    if (!reading.words) return waiting("There is no text yet.");
+    const covered = topics.filter((topic) => topic.covered);
+    const weigh = (some: typeof topics) => some.reduce((sum, { presence }) => sum + presence, 0);
+    const missing = topics.filter((topic) => !topic.covered).sort((a, b) => b.presence - a.presence);
+    const evidence = covered.flatMap(({ heading }) =>
+      heading === null ? [] : [wholeBlock(reading, heading)],
+    );
+    return judged(
+      weigh(covered) / weigh(topics),
+      missing.length
+        ? `${covered.length} of ${plural(topics.length, "topic")}; not yet ${missing
+            .slice(0, MOST_NAMED)
+            .map(({ label }) => quoted(label))
+            .join(", ")}.`
+        : `All ${topics.length} topics are there.`,
+      evidence,
+    );
+  },
+};
