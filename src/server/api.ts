@@ -1,10 +1,14 @@
 /** Routes under /api: JSON in and out, for this application's own pages only. */
+import { join } from "node:path";
 import express, { type NextFunction, type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
 import { answerError } from "./errors";
 import type { Reach } from "./outside/addressRules";
+import { pageFetcher } from "./outside/pageFetcher";
+import { pageRoute } from "./outside/pageRoute";
 import { searchRelay } from "./outside/searchRelay";
 import { searchRoutes } from "./standins/search/routes";
+import { standInWeb } from "./standins/web/webServer";
 
 const A_MINUTE = 60_000;
 
@@ -13,26 +17,32 @@ export interface ApiOptions {
   demo: string;
   /** Where connections may lead: this machine too, where only this machine can ask. */
   reach: Reach;
+  /** Where pages may be read from, beside the stand-in web: public addresses, unless a test has its own servers. */
+  pageReach?: Reach;
+  /** Pages read a minute for one address: each costs a fetch and the work of reading it. */
+  pageLimit?: number;
   /** Requests a minute from one address. */
   limit?: number;
 }
 
-export function api({ demo, reach, limit = 1200 }: ApiOptions): Router {
+export function api({
+  demo,
+  reach,
+  pageReach = "public",
+  pageLimit = 240,
+  limit = 1200,
+}: ApiOptions): Router {
   const router = Router();
-  router.use(
-    rateLimit({
-      windowMs: A_MINUTE,
-      limit,
-      standardHeaders: "draft-8",
-      legacyHeaders: false,
-      handler: (_request, response) =>
-        answerError(response, 429, "too-many", "Too many requests in a minute. Wait a little and try again."),
-    }),
-  );
+  router.use(atMost(limit));
   router.use(ownPagesOnly);
   router.use(express.json({ limit: "1mb" }));
   router.use("/standins/search", searchRoutes(demo));
   router.use("/connections/search", searchRelay(reach));
+  router.use(
+    "/read-page",
+    atMost(pageLimit),
+    pageRoute(pageFetcher(pageReach, standInWeb(join(demo, "web")))),
+  );
   router.use((_request, response) =>
     answerError(response, 404, "not-found", "There is nothing at this address."),
   );
@@ -43,6 +53,16 @@ export function api({ demo, reach, limit = 1200 }: ApiOptions): Router {
   });
   return router;
 }
+
+const atMost = (limit: number) =>
+  rateLimit({
+    windowMs: A_MINUTE,
+    limit,
+    standardHeaders: "draft-8",
+    legacyHeaders: false,
+    handler: (_request, response) =>
+      answerError(response, 429, "too-many", "Too many requests in a minute. Wait a little and try again."),
+  });
 
 /** Another site's page must not use this server through a visitor's browser (Fetch Metadata, and JSON only, which a form cannot send). */
 function ownPagesOnly(request: Request, response: Response, next: NextFunction): void {

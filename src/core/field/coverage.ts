@@ -4,7 +4,7 @@
  */
 import type { Block } from "../draft/draft";
 import { rangeShare } from "../proof/profile";
-import type { AnalysedText } from "../text/match";
+import type { AnalysedText, Token } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import type { FieldMeasure } from "./measure";
 import { joined } from "./phrases";
@@ -67,6 +67,7 @@ export interface CompiledField {
   topics: { variants: ReadonlySet<string>[] }[];
   ignored: ReadonlySet<string>;
   terms: TrieNode;
+  pack: LanguagePack;
   /** Sets of stems that a sentence may hold, by stem: topics first, then questions. */
   patterns: { size: number; topic: number; question: number }[];
   byStem: Map<string, number[]>;
@@ -108,6 +109,7 @@ export function compileField(
     topics: measure.topics.map(({ stems }) => ({ variants: stems.map((one) => new Set(one)) })),
     ignored: new Set(contentStems(measure.keyword, pack)),
     terms,
+    pack,
     patterns: [],
     byStem: new Map(),
   };
@@ -122,11 +124,19 @@ export function compileField(
   return compiled;
 }
 
-/** Stems of a heading that say what it is about: the target keyword says nothing there, unless it is all there is. */
-export function headingStems(text: AnalysedText, ignored: ReadonlySet<string>): Set<string> {
-  const content = new Set(text.tokens.filter(({ small }) => !small).map(({ stem }) => stem));
-  const own = new Set([...content].filter((stem) => !ignored.has(stem)));
-  return own.size ? own : content;
+/** Can a word name a subject? Small words, figures and what is measured in cannot. */
+export const namesSubject = ({ small, folded }: Token, { measures }: LanguagePack): boolean =>
+  !small && !measures.has(folded) && !/^\p{N}/u.test(folded);
+
+/** What a heading is about, by stems of subjects: the target keyword says nothing there, unless it is all there is. */
+export function headingStems(
+  { tokens }: AnalysedText,
+  ignored: ReadonlySet<string>,
+  pack: LanguagePack,
+): Set<string> {
+  const content = tokens.filter((token) => namesSubject(token, pack)).map(({ stem }) => stem);
+  const own = content.filter((stem) => !ignored.has(stem));
+  return new Set((own.length ? own : content).map((stem) => pack.subjects.get(stem) ?? stem));
 }
 
 export function blockFacts(field: CompiledField, block: Block, text: AnalysedText): BlockFacts {
@@ -143,7 +153,7 @@ export function blockFacts(field: CompiledField, block: Block, text: AnalysedTex
   }
   const facts: BlockFacts = { terms: [...counts], held: [], topics: [], questions: [] };
   if (block.kind === "heading") {
-    const stems = headingStems(text, field.ignored);
+    const stems = headingStems(text, field.ignored, field.pack);
     field.topics.forEach(({ variants }, i) => {
       if (variants.some((variant) => isAbout(stems, variant))) facts.topics.push(i);
     });
@@ -158,7 +168,12 @@ export function blockFacts(field: CompiledField, block: Block, text: AnalysedTex
     const { sentence } = tokens[from]!;
     const seen = new Set<string>();
     let to = from;
-    for (; to < tokens.length && tokens[to]!.sentence === sentence; to++) seen.add(tokens[to]!.stem);
+    for (; to < tokens.length && tokens[to]!.sentence === sentence; to++) {
+      const { stem } = tokens[to]!;
+      seen.add(stem);
+      const subject = field.pack.subjects.get(stem);
+      if (subject) seen.add(subject);
+    }
     const hits = new Map<number, number>();
     for (const stem of seen)
       for (const pattern of field.byStem.get(stem) ?? []) hits.set(pattern, (hits.get(pattern) ?? 0) + 1);

@@ -3,14 +3,14 @@ import { countsAsWords } from "../draft/draft";
 import { linksOf } from "../draft/runs";
 import type { Profile } from "../proof/profile";
 import { ReadingCache } from "../proof/reading";
-import { fold } from "../text/fold";
+import { foldPlain } from "../text/fold";
 import { languagePack } from "../text/language";
 import { type AnalysedText, analyseText, compileKeyword, findKeyword } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import { readingEase } from "../text/readability";
 import { sentences } from "../text/sentences";
 import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./benchmark";
-import { headingStems } from "./coverage";
+import { headingStems, namesSubject } from "./coverage";
 import { type Frequencies, frequenciesOf } from "./frequencies/frequencies";
 import type { FieldMeasure } from "./measure";
 import type { FieldPage } from "./page";
@@ -120,7 +120,7 @@ export function analyseField(
     pack,
   );
   const terms = counts.terms();
-  const headings = headingsOf(pages, counts.terms(-1, Number.POSITIVE_INFINITY), ignored, pack);
+  const headings = headingsOf(pages, ignored, pack);
   const topics = headingTopics(headings, pages.length, frequencies).filter(
     ({ pages: n }) => n >= LEAST_TOPIC_PAGES,
   );
@@ -299,25 +299,13 @@ function namesAndFurniture(
 
 function headingsOf(
   pages: readonly ReadPage[],
-  terms: readonly FieldTerm[],
   ignored: ReadonlySet<string>,
   pack: LanguagePack,
 ): FieldHeading[] {
-  // A term that every page has all over tells no subject from another.
-  const weights = new Map(
-    terms.map(({ key, salience, presence }) => [key, salience * Math.log(1 + 1 / presence)]),
-  );
   return pages.flatMap(({ page, cache }, index) =>
     sectionsOf(page.draft.blocks)
       .slice(0, MOST_HEADINGS)
-      .filter(
-        ({ text }) =>
-          !pack.furnitureHeadings.has(
-            fold(text)
-              .replace(/[^\p{L}\p{N}]+/gu, " ")
-              .trim(),
-          ),
-      )
+      .filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text)))
       .map((section): FieldHeading => {
         const text = cache.block(page.draft.blocks[section.heading]!, pack).analysed;
         return {
@@ -325,18 +313,18 @@ function headingsOf(
           text: section.text,
           level: section.level,
           place: section.place,
-          stems: headingStems(text, ignored),
-          profile: profileOf(section, page, cache, weights, ignored, pack),
+          stems: headingStems(text, ignored, pack),
+          uses: usesIn(section, page, cache, ignored, pack),
         };
       }),
   );
 }
 
-function profileOf(
+/** How often a section uses each word that may name a subject; what the heading itself names counts twice. */
+function usesIn(
   section: Section,
   page: FieldPage,
   cache: ReadingCache,
-  weights: ReadonlyMap<string, number>,
   ignored: ReadonlySet<string>,
   pack: LanguagePack,
 ): Map<string, number> {
@@ -344,22 +332,14 @@ function profileOf(
   for (let i = section.heading; i < section.to; i++) {
     const block = page.draft.blocks[i]!;
     if (!countsAsWords(block)) continue;
-    // What the heading itself names counts for more than what is said in passing.
     const n = i === section.heading ? 2 : 1;
-    for (const { stem, small } of cache.block(block, pack).analysed.tokens)
-      if (!small && !ignored.has(stem)) uses.set(stem, (uses.get(stem) ?? 0) + n);
+    for (const token of cache.block(block, pack).analysed.tokens) {
+      if (!namesSubject(token, pack) || ignored.has(token.stem)) continue;
+      const subject = pack.subjects.get(token.stem) ?? token.stem;
+      uses.set(subject, (uses.get(subject) ?? 0) + n);
+    }
   }
-  const profile = new Map<string, number>();
-  let norm = 0;
-  for (const [stem, n] of uses) {
-    const weight = weights.get(stem);
-    if (!weight) continue;
-    const value = weight * Math.log(1 + n);
-    profile.set(stem, value);
-    norm += value * value;
-  }
-  if (norm) for (const [stem, value] of profile) profile.set(stem, value / Math.sqrt(norm));
-  return profile;
+  return uses;
 }
 
 /** The same topics seen without one page. */

@@ -1,5 +1,6 @@
 /** Heading topics: headings of several pages that say the same thing. */
 import type { Frequencies } from "./frequencies/frequencies";
+import { sectionLikeness } from "./sectionLikeness";
 import { percentile } from "./terms";
 
 /** A heading of the field. */
@@ -9,10 +10,10 @@ export interface FieldHeading {
   level: number;
   /** 0 start of the page, 1 end. */
   place: number;
-  /** Stems of what it says, without small words and the target keyword. */
+  /** What it says: subjects, without small words and the target keyword. */
   stems: ReadonlySet<string>;
-  /** Weights of the terms that its section uses, normalised to length 1; by term. */
-  profile: ReadonlyMap<string, number>;
+  /** How often the heading, counted twice, and its section use each word. */
+  uses: ReadonlyMap<string, number>;
 }
 
 export interface HeadingTopic {
@@ -31,12 +32,14 @@ export interface HeadingTopic {
   stems: string[][];
 }
 
-/** Mean share of common stems from which headings are one topic. */
+/** Mean share of common words from which headings are one topic. */
 const SAME_WORDS = 0.5;
 /** Likeness from which topics are one, though their headings share few words. */
-const SAME_SUBJECT = 0.34;
-/** What the words of the headings, and the terms of their sections, weigh in that likeness. */
-const WORDS_WEIGH = 0.6;
+const SAME_SUBJECT = 0.3;
+/** What the words of the headings weigh in that likeness; the words of their sections weigh the rest. */
+const WORDS_WEIGH = 0.35;
+/** What it costs two topics that stand on the same pages side by side: an author parts what is two subjects. */
+const SAME_PAGE = 0.1;
 
 /** How rare a word must be to weigh in full, and what a common one weighs ("buy", "use"): it tells few subjects apart. */
 const COMMON = 6;
@@ -66,8 +69,8 @@ const weightBy =
     Math.min(1, Math.max(LEAST_WEIGHT, (frequencies.rarity(stem) - COMMON) / FULL));
 
 /**
- * Clusters headings by average link (Sokal & Michener 1958): first where their words agree, then where the terms of their
- * sections do.
+ * Clusters headings by average link (Sokal & Michener 1958): first where their words agree, then where the words of their
+ * sections do too.
  *
  * @param pages how many pages the field has
  * @returns topics of all sizes, those on most pages first
@@ -77,31 +80,101 @@ export function headingTopics(
   pages: number,
   frequencies: Frequencies,
 ): HeadingTopic[] {
-  const weigh = weightBy(frequencies);
   // The order of the input must not matter.
   const sorted = [...headings].sort(
     (a, b) => compare(a.text, b.text) || a.page - b.page || a.place - b.place,
   );
-  const words = matrix(sorted, (a, b) => jaccard(a.stems, b.stems, weigh));
-  const clusters = averageLink(
-    sorted.map((_, i) => [i]),
-    (i, j) => words[i]![j]!,
-    SAME_WORDS,
+  const weigh = weightBy(frequencies);
+  const words = sorted.map((a) =>
+    Float64Array.from(sorted, (b) => (a === b ? 1 : jaccard(a.stems, b.stems, weigh))),
   );
-  const subjects = matrix(sorted, (a, b) =>
-    a.page === b.page
-      ? 0
-      : WORDS_WEIGH * jaccard(a.stems, b.stems, weigh) + (1 - WORDS_WEIGH) * cosine(a.profile, b.profile),
+  const clusters = new Clusters(
+    words,
+    sectionLikeness(sorted, frequencies),
+    sorted.map((a) => Float64Array.from(sorted, (b) => Number(a.page === b.page))),
   );
-  return averageLink(clusters, (i, j) => subjects[i]![j]!, SAME_SUBJECT)
+  clusters.merge((a, b) => clusters.words(a, b), SAME_WORDS);
+  clusters.merge(
+    (a, b) =>
+      WORDS_WEIGH * clusters.words(a, b) +
+      (1 - WORDS_WEIGH) * clusters.sections(a, b) -
+      SAME_PAGE * clusters.together(a, b),
+    SAME_SUBJECT,
+  );
+  return clusters.members
+    .filter((members) => members.length)
     .map((members) => topicOf(members, sorted, words, pages))
     .sort((a, b) => b.pages - a.pages || a.place - b.place || compare(a.label, b.label));
+}
+
+/** Clusters of headings, with what is summed over their pairs: a merge adds two rows and two columns, and compares nothing anew. */
+class Clusters {
+  readonly members: number[][];
+  readonly #words: Float64Array[];
+  readonly #sections: Float64Array[];
+  readonly #samePage: Float64Array[];
+
+  constructor(
+    words: readonly Float64Array[],
+    sections: readonly Float64Array[],
+    samePage: readonly Float64Array[],
+  ) {
+    this.members = words.map((_, i) => [i]);
+    [this.#words, this.#sections, this.#samePage] = [words, sections, samePage].map((rows) =>
+      rows.map((row) => Float64Array.from(row)),
+    ) as [Float64Array[], Float64Array[], Float64Array[]];
+  }
+
+  /** Mean likeness of the headings' words, over all pairs. */
+  words(a: number, b: number): number {
+    return this.#words[a]![b]! / (this.members[a]!.length * this.members[b]!.length);
+  }
+  /** Cosine of what the sections of each say together. */
+  sections(a: number, b: number): number {
+    const norms = this.#sections[a]![a]! * this.#sections[b]![b]!;
+    return norms > 0 ? this.#sections[a]![b]! / Math.sqrt(norms) : 0;
+  }
+  /** How far they stand on the same pages, 0 to 1. */
+  together(a: number, b: number): number {
+    return Math.min(1, this.#samePage[a]![b]! / Math.min(this.members[a]!.length, this.members[b]!.length));
+  }
+
+  /** Merges the two most alike, until none are alike enough; of equals the first. */
+  merge(like: (a: number, b: number) => number, least: number): void {
+    for (;;) {
+      let best = { value: least - 1e-9, a: -1, b: -1 };
+      for (let a = 0; a < this.members.length; a++) {
+        if (!this.members[a]!.length) continue;
+        for (let b = a + 1; b < this.members.length; b++) {
+          if (!this.members[b]!.length) continue;
+          const value = like(a, b);
+          if (value > best.value + 1e-9) best = { value, a, b };
+        }
+      }
+      if (best.a < 0) return;
+      this.#join(best.a, best.b);
+    }
+  }
+
+  #join(a: number, b: number): void {
+    this.members[a]!.push(...this.members[b]!);
+    this.members[b] = [];
+    for (const rows of [this.#words, this.#sections, this.#samePage]) {
+      const [into, from] = [rows[a]!, rows[b]!];
+      const own = into[a]! + 2 * into[b]! + from[b]!;
+      for (let i = 0; i < into.length; i++) {
+        into[i]! += from[i]!;
+        rows[i]![a] = into[i]!;
+      }
+      into[a] = own;
+    }
+  }
 }
 
 function topicOf(
   members: readonly number[],
   headings: readonly FieldHeading[],
-  words: readonly Float32Array[],
+  words: readonly Float64Array[],
   pages: number,
 ): HeadingTopic {
   const likeness = (i: number) => members.reduce((sum, j) => sum + words[i]![j]!, 0);
@@ -126,62 +199,6 @@ function topicOf(
     headings: own.map(({ text, page }) => ({ text, page })),
     stems: [...new Map(own.map(({ stems }) => [[...stems].sort().join(" "), [...stems].sort()])).values()],
   };
-}
-
-function matrix(
-  headings: readonly FieldHeading[],
-  like: (a: FieldHeading, b: FieldHeading) => number,
-): Float32Array[] {
-  const rows = headings.map(() => new Float32Array(headings.length));
-  for (let i = 0; i < headings.length; i++) {
-    rows[i]![i] = 1;
-    for (let j = i + 1; j < headings.length; j++)
-      rows[i]![j] = rows[j]![i] = like(headings[i]!, headings[j]!);
-  }
-  return rows;
-}
-
-/** Merges the two most alike clusters, by the mean likeness of their members, until none are alike enough. */
-function averageLink(
-  start: readonly (readonly number[])[],
-  like: (i: number, j: number) => number,
-  least: number,
-): number[][] {
-  const clusters: ({ members: number[]; sums: Float64Array } | null)[] = start.map((members) => ({
-    members: [...members],
-    sums: Float64Array.from(start, (others) =>
-      members.reduce((sum, i) => sum + others.reduce((inner, j) => inner + like(i, j), 0), 0),
-    ),
-  }));
-  for (;;) {
-    let best = { mean: least - 1e-9, a: -1, b: -1 };
-    for (let a = 0; a < clusters.length; a++) {
-      const one = clusters[a];
-      if (!one) continue;
-      for (let b = a + 1; b < clusters.length; b++) {
-        const other = clusters[b];
-        if (!other || one.sums[b] === 0) continue;
-        const mean = one.sums[b]! / (one.members.length * other.members.length);
-        if (mean > best.mean + 1e-9) best = { mean, a, b };
-      }
-    }
-    if (best.a < 0) break;
-    const [one, other] = [clusters[best.a]!, clusters[best.b]!];
-    one.members.push(...other.members);
-    clusters[best.b] = null;
-    for (const [i, cluster] of clusters.entries()) {
-      if (!cluster || i === best.a) continue;
-      one.sums[i]! += other.sums[i]!;
-      cluster.sums[best.a] = one.sums[i]!;
-    }
-  }
-  return clusters.flatMap((cluster) => (cluster ? [cluster.members] : []));
-}
-
-function cosine(a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number>): number {
-  let sum = 0;
-  for (const [term, weight] of a) sum += weight * (b.get(term) ?? 0);
-  return sum;
 }
 
 /** By code unit: the same on every machine, whatever its locale. */

@@ -13,3 +13,6 @@ export const searchRankingAnswer: ValidateFunction;
 export const searchArticlesQuestion: ValidateFunction;
 export const searchArticlesAnswer: ValidateFunction;
 export const lookUp: ValidateFunction;
+export const field: ValidateFunction;
+export const fieldReadPageQuestion: ValidateFunction;
+export const fieldReadPageAnswer: ValidateFunction;

@@ -29,7 +29,9 @@ export function checkAddress(address: string, reach: Reach): URL {
     throw new AddressRefused(address, "only http and https are read");
   if (url.username || url.password) throw new AddressRefused(url.host, "it holds a name or a password");
   const host = url.hostname.replace(/^\[|\]$/g, "");
-  const why = isIP(host) ? refusalOf(host, reach) : null;
+  // Names under localhost are this machine, whatever a resolver makes of them (RFC 6761, section 6.3).
+  const loopback = reach === "public" && /(?:^|\.)localhost\.?$/i.test(host);
+  const why = loopback ? "it is this machine" : isIP(host) ? refusalOf(host, reach) : null;
   if (why) throw new AddressRefused(url.host, why);
   return url;
 }

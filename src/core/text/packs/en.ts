@@ -91,6 +91,39 @@ function stem(folded: string): string {
  * English. Stemmer: Porter2 (M. F. Porter, Snowball, 2001), with exceptions of our own. Small words: articles,
  * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs of degree.
  */
+/** Everyday subjects of headings, a line each, by the words that name them. */
+const SUBJECTS = [
+  "cost costs price prices pricing money budget pay paid payment expensive cheap fee fees save saves savings afford worth charge",
+  "weather rain rainy wet wind storm",
+  "clothing clothes dress wear suit jacket",
+  "care repair repairs mend fix maintenance upkeep service",
+  "cleaning clean wash washing",
+  "storage store keep park parking sleep",
+  "buying buy purchase shop shopping",
+  "safety safe danger dangerous risk risks",
+  "beginning begin start starting",
+  "time times fast faster speed long quick",
+  "hire rent rental borrow lend",
+  "insurance insure insured theft stolen",
+  "children child kid kids",
+  "babies baby toddler toddlers infant",
+  "winter cold frost freezing",
+  "limits limit cannot disadvantages cons drawbacks",
+  "advantages benefits pros gains",
+  "comparison compare compared versus vs",
+  "law legal licence license rules rule",
+  "kinds kind type types",
+  "size sizes width dimensions",
+  "tools tool equipment",
+  "often schedule interval intervals",
+  "route routes way path",
+  "drivers driver",
+  "trial try test",
+  "light lights lamp lamps visible seen reflective",
+  "ice snow icy grip",
+  "load loads carry carries capacity volume",
+];
+
 export const english: LanguagePack = {
   code: "en",
   name: "English",
@@ -129,6 +162,12 @@ export const english: LanguagePack = {
     "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|hundreds|thousand|thousands|million|half|quarter|third|thirds|tenth|dozen|first|second|once|twice|every|per|cent|percent|km|kilometre|kilometres|kilometer|kilometers|metre|metres|meter|meters|cm|centimetre|centimetres|centimeter|centimeters|mm|millimetre|millimetres|mile|miles|kg|kilo|kilos|kilogram|kilograms|gram|grams|litre|litres|liter|liters|nm|wh|kwh|watt|watts|volt|volts|hour|hours|minute|minutes|day|days|week|weeks|month|months|year|years".split(
       "|",
     ),
+  ),
+  subjects: new Map(
+    SUBJECTS.flatMap((words) => {
+      const stems = words.split(" ").map(stem);
+      return stems.map((one): [string, string] => [one, stems[0]!]);
+    }),
   ),
   furnitureHeadings: new Set(
     "questions|related questions|answers|in short|comments|leave a comment|leave a reply|related|related posts|related articles|related pages|read next|more like this|you may also like|share this|share|about the author|newsletter|subscribe|contents|table of contents|in this article|on this page|references|sources|see also|navigation|menu|search|footnotes|notes|advertisement|tags|categories|recent posts|popular posts".split(

@@ -21,6 +21,11 @@ export interface LanguagePack {
   furniture: ReadonlySet<string>;
   /** Number words, ordinals and units: like figures they say how much, never of what. */
   measures: ReadonlySet<string>;
-  /** Headings of the same kind, folded and without punctuation. */
+  /**
+   * What a subject is called by, by stem: headings say "what it costs" and "prices" and mean one thing. Everyday words of any
+   * subject only; a stem without an entry stands for itself.
+   */
+  subjects: ReadonlyMap<string, string>;
+  /** Headings that are furniture too, folded and without punctuation. */
   furnitureHeadings: ReadonlySet<string>;
 }

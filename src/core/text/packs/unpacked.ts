@@ -13,5 +13,6 @@ export const unpacked: LanguagePack = {
   months: new Set(),
   furniture: new Set(),
   measures: new Set(),
+  subjects: new Map(),
   furnitureHeadings: new Set(),
 };

@@ -1,0 +1,106 @@
+/**
+ * How well the field finds what its pages are about: for the five subjects of the stand-in web, what each page was written to
+ * cover is known (fieldSubjects.json), heading by heading, beside the terms that a reader of the subject would name.
+ */
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { analyseField, type FieldAnalysis } from "../src/core/field/field";
+import { readPage } from "../src/core/field/page";
+import { contentStems } from "../src/core/field/questions";
+import { houseProfile } from "../src/core/proof/profile";
+import { foldPlain } from "../src/core/text/fold";
+import { languagePack } from "../src/core/text/language";
+import { readWeb } from "../src/server/standins/web/pages";
+
+interface Subject {
+  /** Terms that most of its pages were written around. */
+  core: string[];
+  /** Terms that a reader of the subject would name. */
+  terms: string[];
+  /** By address without its scheme: the page's headings, by what they are about. */
+  pages: Record<string, Record<string, string[]>>;
+}
+
+export interface Evaluated {
+  query: string;
+  pages: number;
+  topics: { precision: number; recall: number };
+  terms: { precision: number; recall: number };
+}
+
+const ROOT = join(import.meta.dirname, "..");
+const FIRST = 20;
+
+export function evaluateField(): Evaluated[] {
+  const subjects = JSON.parse(readFileSync(join(ROOT, "bench/fieldSubjects.json"), "utf8")) as Record<
+    string,
+    Subject
+  >;
+  const web = new Map(readWeb(join(ROOT, "demo/web")).map(({ address, html }) => [address, html]));
+  return Object.entries(subjects).map(([query, subject]) => {
+    const addresses = Object.keys(subject.pages).map((path) => `https://${path}`);
+    const collected = addresses.map((address, rank) => ({
+      rank,
+      page: readPage(web.get(address)!, address),
+    }));
+    const analysis = analyseField(collected, { keyword: query, language: "en", profile: houseProfile });
+    return {
+      query,
+      pages: addresses.length,
+      topics: judgeTopics(analysis, addresses, subject),
+      terms: judgeTerms(analysis, subject),
+    };
+  });
+}
+
+/**
+ * A topic stands for the subject that most of its headings are about. Precision: the share of headings in topics that are about
+ * their topic's subject. Recall: of all pages' subjects that two pages or more cover, the share that a topic shows on that page.
+ */
+function judgeTopics({ topics }: FieldAnalysis, addresses: readonly string[], { pages }: Subject) {
+  const about = new Map<string, string>();
+  const pagesOf = new Map<string, Set<string>>();
+  for (const [path, subjects] of Object.entries(pages))
+    for (const [subject, headings] of Object.entries(subjects))
+      for (const heading of headings) {
+        about.set(`https://${path} ${foldPlain(heading)}`, subject);
+        pagesOf.set(subject, (pagesOf.get(subject) ?? new Set()).add(`https://${path}`));
+      }
+  let right = 0;
+  let judged = 0;
+  const shown = new Set<string>();
+  for (const { headings } of topics) {
+    const known = headings.flatMap(({ page, text }) => {
+      const subject = about.get(`${addresses[page]} ${foldPlain(text)}`);
+      return subject ? [{ subject, address: addresses[page]! }] : [];
+    });
+    const counts = new Map<string, number>();
+    for (const { subject } of known) counts.set(subject, (counts.get(subject) ?? 0) + 1);
+    const [most] = [...counts].sort(([a, n], [b, m]) => m - n || (a < b ? -1 : 1));
+    for (const { subject, address } of known) {
+      judged++;
+      if (subject !== most![0]) continue;
+      right++;
+      shown.add(`${subject} ${address}`);
+    }
+  }
+  const wanted = [...pagesOf].flatMap(([subject, on]) =>
+    on.size > 1 ? [...on].map((address) => `${subject} ${address}`) : [],
+  );
+  return {
+    precision: right / judged,
+    recall: wanted.filter((pair) => shown.has(pair)).length / wanted.length,
+  };
+}
+
+/** Precision: how many of the first twenty terms a reader would name. Recall: how many of the core terms are found at all. */
+function judgeTerms({ terms }: FieldAnalysis, subject: Subject) {
+  const key = (text: string) => contentStems(text, languagePack("en")).join(" ");
+  const named = new Set([...subject.terms, ...subject.core].map(key));
+  const found = new Set(terms.map((term) => term.key));
+  const first = terms.slice(0, FIRST);
+  return {
+    precision: first.filter((term) => named.has(term.key)).length / first.length,
+    recall: subject.core.filter((text) => found.has(key(text))).length / subject.core.length,
+  };
+}
