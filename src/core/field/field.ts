@@ -58,13 +58,18 @@ export interface FieldAnalysis {
   /** In the order of ranking. */
   pages: AnalysedPage[];
   spread: Record<"words" | "headings" | "pictures" | "links" | "ease", Spread | null>;
-  terms: FieldTerm[];
+  terms: PlacedTerm[];
   headingTerms: FieldTerm[];
   topics: HeadingTopic[];
   questions: ReaderQuestion[];
   statistics: Statistic[];
   benchmark: Benchmark | null;
   measure: FieldMeasure | null;
+}
+
+/** A term with the topic in whose sections it is used most; -1 where in none. */
+export interface PlacedTerm extends FieldTerm {
+  topic: number;
 }
 
 export interface FieldQuestion {
@@ -148,7 +153,7 @@ export function analyseField(
     language,
     pages: analysed,
     spread: spreadOf(analysed),
-    terms,
+    terms: placed(terms, topics, headings, pack),
     headingTerms: headingTermsOf(pages, frequencies, namesAndFurniture(ordered, ignored, pack), pack),
     topics,
     questions: mergeQuestions(
@@ -313,11 +318,23 @@ function headingsOf(
           text: section.text,
           level: section.level,
           place: section.place,
+          words: ownWords(section, page, cache, pack),
           stems: headingStems(text, ignored, pack),
           uses: usesIn(section, page, cache, ignored, pack),
         };
       }),
   );
+}
+
+/** Words under a heading, up to the next of any level. */
+function ownWords(section: Section, page: FieldPage, cache: ReadingCache, pack: LanguagePack): number {
+  let words = 0;
+  for (let i = section.from; i < section.to; i++) {
+    const block = page.draft.blocks[i]!;
+    if (block.kind === "heading") break;
+    if (countsAsWords(block)) words += cache.block(block, pack).analysed.tokens.length;
+  }
+  return words;
 }
 
 /** How often a section uses each word that may name a subject; what the heading itself names counts twice. */
@@ -340,6 +357,30 @@ function usesIn(
     }
   }
   return uses;
+}
+
+function placed(
+  terms: readonly FieldTerm[],
+  topics: readonly HeadingTopic[],
+  headings: readonly FieldHeading[],
+  pack: LanguagePack,
+): PlacedTerm[] {
+  const byText = new Map(headings.map((heading) => [`${heading.page} ${heading.text}`, heading]));
+  const sections = topics.map((topic) =>
+    topic.headings.flatMap(({ page, text }) => byText.get(`${page} ${text}`) ?? []),
+  );
+  return terms.map((term) => {
+    const parts = term.key.split(" ").map((stem) => pack.subjects.get(stem) ?? stem);
+    let best = { topic: -1, rate: 0 };
+    sections.forEach((own, topic) => {
+      // A phrase is at most as usual as the rarest of its words.
+      const rate =
+        own.reduce((sum, { uses }) => sum + Math.min(...parts.map((part) => uses.get(part) ?? 0)), 0) /
+        (own.length || 1);
+      if (rate > best.rate) best = { topic, rate };
+    });
+    return { ...term, topic: best.topic };
+  });
 }
 
 /** The same topics seen without one page. */

@@ -12,6 +12,8 @@ export interface FieldHeading {
   place: number;
   /** What it says: subjects, without small words and the target keyword. */
   stems: ReadonlySet<string>;
+  /** Words up to the next heading. */
+  words: number;
   /** How often the heading, counted twice, and its section use each word. */
   uses: ReadonlyMap<string, number>;
 }
@@ -26,6 +28,8 @@ export interface HeadingTopic {
   place: number;
   /** Commonest level of its headings. */
   level: number;
+  /** Words that its sections have, by their median. */
+  words: number;
   /** Its headings as they stand, with the page of each. */
   headings: { text: string; page: number }[];
   /** What a heading must say to be about it: stems of each of its headings, each set once. */
@@ -196,6 +200,12 @@ function topicOf(
       0.5,
     ),
     level: deep > own.length / 2 ? 3 : 2,
+    words: Math.round(
+      percentile(
+        own.map(({ words: n }) => n).sort((a, b) => a - b),
+        0.5,
+      ),
+    ),
     headings: own.map(({ text, page }) => ({ text, page })),
     stems: [...new Map(own.map(({ stems }) => [[...stems].sort().join(" "), [...stems].sort()])).values()],
   };

@@ -1,4 +1,4 @@
-/** The outline: a flat list of headings of two levels, each with a note. All operations return a new list. */
+/** The outline: a flat list of headings of two levels, each with a note; questions of the FAQ stay last. All operations return a new list. */
 import type { EditorDoc, EditorNode } from "../draft/editorJson";
 import { foldPlain } from "../text/fold";
 
@@ -7,6 +7,24 @@ export interface OutlineItem {
   level: 2 | 3;
   text: string;
   note: string;
+  /** Words that the section is to have; left out where nobody has said. */
+  budget?: number;
+  /** A question of the FAQ at the end. */
+  faq?: true;
+}
+
+/** The FAQ behind everything else, its questions on one level. */
+export function settled(items: readonly OutlineItem[]): OutlineItem[] {
+  const faq = items
+    .filter((item) => item.faq)
+    .map((item) => (item.level === 3 ? item : { ...item, level: 3 as const }));
+  return [...items.filter((item) => !item.faq), ...faq];
+}
+
+/** Where the FAQ begins: the end where there is none. */
+export function faqStart(items: readonly OutlineItem[]): number {
+  const first = items.findIndex((item) => item.faq);
+  return first < 0 ? items.length : first;
 }
 
 /** Moves an item, and the H3s below it when it is an H2, to just before another item's place (or the end). */
@@ -18,7 +36,7 @@ export function moveItem(items: readonly OutlineItem[], id: string, to: number):
   const branch = items.slice(from, from + length);
   const rest = [...items.slice(0, from), ...items.slice(from + length)];
   const target = to > from ? to - length : to;
-  return [...rest.slice(0, target), ...branch, ...rest.slice(target)];
+  return settled([...rest.slice(0, target), ...branch, ...rest.slice(target)]);
 }
 
 /** Moves an item one place up or down: an H2 past the whole neighbouring section, an H3 past its neighbour. */
@@ -41,7 +59,7 @@ export function nudgeItem(items: readonly OutlineItem[], id: string, direction: 
 /** How many items move with one: itself, and for an H2 the H3s that follow. */
 export function branchLength(items: readonly OutlineItem[], at: number): number {
   let length = 1;
-  if (items[at]?.level === 2) while (items[at + length]?.level === 3) length++;
+  if (items[at]?.level === 2) while (items[at + length]?.level === 3 && !items[at + length]?.faq) length++;
   return length;
 }
 
@@ -49,12 +67,20 @@ const plainText = (node: EditorNode): string =>
   node.type === "text" ? (node.text ?? "") : (node.content ?? []).map(plainText).join("");
 
 /**
- * Writes an outline into a draft: each heading that the draft does not have yet (compared folded) goes behind the section of
+ * Writes an outline into a draft: the FAQ under a heading of its own; each heading that the draft does not have yet (compared folded) goes behind the section of
  * the outline heading before it, with its note kept in the outline. Nothing in the draft is changed or moved.
  *
  * @returns the new document and how many headings were added
  */
-export function writeUp(items: readonly OutlineItem[], doc: EditorDoc): { doc: EditorDoc; added: number } {
+export function writeUp(
+  outline: readonly OutlineItem[],
+  doc: EditorDoc,
+  faqTitle = "Frequently asked questions",
+): { doc: EditorDoc; added: number } {
+  const begins = faqStart(outline);
+  const faqHead: OutlineItem = { id: "faq", level: 2, text: faqTitle, note: "" };
+  const items =
+    begins < outline.length ? [...outline.slice(0, begins), faqHead, ...outline.slice(begins)] : outline;
   // A blank draft keeps one line before the first heading: the opening is written there.
   const content: EditorNode[] = isBlank(doc) ? [{ type: "paragraph" }] : [...doc.content];
   let added = 0;

@@ -163,6 +163,8 @@ export const english: LanguagePack = {
       "|",
     ),
   ),
+  stepOpening: /^(?:step \d+|\d+[.:)]|(?:first|second|third|next|finally)\b[,:]?)\s*[:.,-]?\s*/,
+  comparing: /\b(?:vs|versus|or|compared|against|better than|alternatives?)\b/,
   subjects: new Map(
     SUBJECTS.flatMap((words) => {
       const stems = words.split(" ").map(stem);

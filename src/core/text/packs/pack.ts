@@ -26,6 +26,9 @@ export interface LanguagePack {
    * subject only; a stem without an entry stands for itself.
    */
   subjects: ReadonlyMap<string, string>;
+  /** Openings of headings that are steps, and what else stands in one that compares; tested against the folded heading. */
+  stepOpening: RegExp;
+  comparing: RegExp;
   /** Headings that are furniture too, folded and without punctuation. */
   furnitureHeadings: ReadonlySet<string>;
 }

@@ -14,5 +14,7 @@ export const unpacked: LanguagePack = {
   furniture: new Set(),
   measures: new Set(),
   subjects: new Map(),
+  stepOpening: /^(?!)/,
+  comparing: /^(?!)/,
   furnitureHeadings: new Set(),
 };

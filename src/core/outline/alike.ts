@@ -1,0 +1,28 @@
+/** When a heading of an outline is about what a heading, topic or question of the field is about. */
+import { headingStems } from "../field/coverage";
+import { jaccard } from "../field/topics";
+import { analyseText } from "../text/match";
+import type { LanguagePack } from "../text/packs/pack";
+
+/** Common stems over all stems, as for the coverage of a draft. */
+const ABOUT = 0.5;
+
+export type About = (text: string, wanted: readonly ReadonlySet<string>[]) => boolean;
+
+/** @param ignored stems of the target keyword, which tell no two headings apart */
+export function aboutWithout(ignored: ReadonlySet<string>, pack: LanguagePack) {
+  const known = new Map<string, ReadonlySet<string>>();
+  const stems = (text: string): ReadonlySet<string> => {
+    let found = known.get(text);
+    if (!found) {
+      found = headingStems(analyseText(text, pack), ignored, pack);
+      known.set(text, found);
+    }
+    return found;
+  };
+  return {
+    stems,
+    same: (a: string, b: string): boolean => jaccard(stems(a), stems(b)) >= ABOUT,
+    isAny: ((text, wanted) => wanted.some((one) => jaccard(stems(text), one) >= ABOUT)) satisfies About,
+  };
+}

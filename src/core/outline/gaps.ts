@@ -1,0 +1,230 @@
+/** Gaps: what the field covers and an outline or a draft does not, by weight; and what it has that none of the field has. */
+import type { Block } from "../draft/draft";
+import { blockFacts, type Coverage, compileField, coverageOf } from "../field/coverage";
+import type { FieldAnalysis, PlacedTerm } from "../field/field";
+import { contentStems, type ReaderQuestion } from "../field/questions";
+import type { HeadingTopic } from "../field/topics";
+import { languagePack } from "../text/language";
+import { analyseText } from "../text/match";
+import { aboutWithout } from "./alike";
+import { faqStart, type OutlineItem } from "./outline";
+
+export interface Gaps {
+  /** Topics on enough of the field's pages, those on most first. */
+  topics: HeadingTopic[];
+  questions: ReaderQuestion[];
+  /** Core terms, the most salient first. */
+  terms: PlacedTerm[];
+  /** Headings here that are about nothing of the field's. */
+  own: string[];
+  /** How much of what the field asks for is here: topics, questions, core terms. */
+  covered: { topics: [number, number]; questions: [number, number]; terms: [number, number] };
+  /** All of it, covered or not. */
+  coverage: Coverage;
+}
+
+export interface GapRules {
+  /** Share of the field's pages from which a topic counts. */
+  leastPresence: number;
+  answerWords: number;
+  overShare: number;
+  overFactor: number;
+}
+
+/** Questions that are asked in so many places are the field's; at most so many. */
+const ASKED_IN = 2;
+const MOST_QUESTIONS = 12;
+
+/** Questions that the field's pages and the search share; of few, those that are asked at all. */
+export function sharedQuestions({ questions }: Pick<FieldAnalysis, "questions">): ReaderQuestion[] {
+  const shared = questions.filter(({ asked }) => asked.length >= ASKED_IN);
+  return (shared.length >= 3 ? shared : questions).slice(0, MOST_QUESTIONS);
+}
+
+/**
+ * @param blocks what is looked at: an outline (see outlineBlocks) or a draft
+ * @param answered whether a heading alone answers a question, as in an outline it does
+ */
+export function gapsOf(
+  analysis: FieldAnalysis,
+  blocks: readonly Block[],
+  rules: GapRules,
+  answered: "by a heading" | "by words",
+): Gaps | null {
+  const { measure } = analysis;
+  if (!measure) return null;
+  const pack = languagePack(analysis.language);
+  const questions = sharedQuestions(analysis);
+  const field = compileField(
+    measure,
+    questions.map(({ text }) => text),
+    pack,
+  );
+  let words = 0;
+  const covered = blocks.map((block, at) => {
+    const text = analyseText(block.text, pack);
+    words += text.tokens.length;
+    return {
+      facts: blockFacts(field, block, text),
+      words: text.tokens.length,
+      heading: block.kind === "heading",
+      at,
+    };
+  });
+  const coverage = coverageOf(field, covered, words, rules);
+  const topicIn = (i: number) => coverage.topics[i]!.covered;
+  const questionIn = (i: number) =>
+    coverage.questions[i]!.answered ||
+    (answered === "by a heading" && coverage.questions[i]!.heading !== null);
+  const termIn = (i: number) =>
+    answered === "by a heading"
+      ? coverage.terms[i]!.count > 0
+      : coverage.terms[i]!.count >= Math.floor(coverage.terms[i]!.low);
+  const asked = analysis.topics
+    .map((topic, i) => ({ topic, i }))
+    .filter(({ topic }) => topic.presence >= rules.leastPresence);
+  const core = analysis.terms.map((term, i) => ({ term, i })).filter(({ term }) => term.core);
+  const missing = {
+    topics: asked.filter(({ i }) => !topicIn(i)),
+    questions: questions.filter((_, i) => !questionIn(i)),
+    terms: core.filter(({ i }) => !termIn(i)),
+  };
+  return {
+    topics: missing.topics
+      .map(({ topic }) => topic)
+      .sort((a, b) => b.presence - a.presence || a.place - b.place),
+    questions: missing.questions,
+    terms: missing.terms.map(({ term }) => term),
+    own: ownOf(analysis, blocks),
+    covered: {
+      topics: [asked.length - missing.topics.length, asked.length],
+      questions: [questions.length - missing.questions.length, questions.length],
+      terms: [core.length - missing.terms.length, core.length],
+    },
+    coverage,
+  };
+}
+
+function ownOf({ keyword, language, pages }: FieldAnalysis, blocks: readonly Block[]): string[] {
+  const pack = languagePack(language);
+  const { stems, isAny } = aboutWithout(new Set(contentStems(keyword, pack)), pack);
+  const theirs = pages.flatMap(({ headings }) => headings.map(({ text }) => stems(text)));
+  return blocks
+    .filter((block) => block.kind === "heading" && block.level > 1 && block.text.trim())
+    .map(({ text }) => text)
+    .filter((text) => !isAny(text, theirs));
+}
+
+/** An outline as blocks: headings, and their notes under them. */
+export function outlineBlocks(items: readonly OutlineItem[]): Block[] {
+  return items.flatMap(({ id, level, text, note }): Block[] => [
+    { id, kind: "heading", level, text, runs: [{ text, marks: [] }], within: [] },
+    ...(note.trim()
+      ? [
+          {
+            id: `${id}-note`,
+            kind: "paragraph" as const,
+            text: note,
+            runs: [{ text: note, marks: [] }],
+            within: [],
+          },
+        ]
+      : []),
+  ]);
+}
+
+/**
+ * Puts a topic in where its median place in the field suggests: before the first H2 that stands later in the field.
+ *
+ * @param id of the new item
+ */
+export function withTopic(
+  items: readonly OutlineItem[],
+  topic: HeadingTopic,
+  analysis: FieldAnalysis,
+  id: string,
+): OutlineItem[] {
+  const at = placeOf(items, topic.place, analysis);
+  const level = topic.level === 3 && items.slice(0, at).some((item) => item.level === 2) ? 3 : 2;
+  const item: OutlineItem = {
+    id,
+    level,
+    text: topic.label,
+    note: "",
+    ...(topic.words >= 10 && { budget: budgetOf(topic.words) }),
+  };
+  return [...items.slice(0, at), item, ...items.slice(at)];
+}
+
+export const budgetOf = (words: number): number => Math.max(20, Math.round(words / 10) * 10);
+
+function placeOf(
+  items: readonly OutlineItem[],
+  place: number,
+  { keyword, language, topics }: FieldAnalysis,
+): number {
+  const pack = languagePack(language);
+  const { isAny } = aboutWithout(new Set(contentStems(keyword, pack)), pack);
+  const faq = faqStart(items);
+  for (let i = 0; i < faq; i++) {
+    const item = items[i]!;
+    if (item.level !== 2) continue;
+    const known = topics.find(({ stems }) =>
+      isAny(
+        item.text,
+        stems.map((one) => new Set(one)),
+      ),
+    );
+    if (known && known.place > place) return i;
+  }
+  return faq;
+}
+
+const USE = "Use: ";
+
+/** Puts a term into the note of the heading that is about the topic where the field uses it, or else of the first heading. */
+export function withTerm(
+  items: readonly OutlineItem[],
+  term: PlacedTerm,
+  analysis: FieldAnalysis,
+): OutlineItem[] {
+  const pack = languagePack(analysis.language);
+  const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
+  const topic = analysis.topics[term.topic];
+  const wanted = topic?.stems.map((one) => new Set(one)) ?? [];
+  const home = items.find(({ text }) => isAny(text, wanted)) ?? items[0];
+  return items.map((item) => (item === home ? { ...item, note: noteWith(item.note, term.text) } : item));
+}
+
+function noteWith(note: string, term: string): string {
+  const lines = note.split("\n");
+  const at = lines.findIndex((line) => line.startsWith(USE));
+  if (at < 0) return [note, `${USE}${term}`].filter(Boolean).join("\n");
+  lines[at] = `${lines[at]}, ${term}`;
+  return lines.join("\n");
+}
+
+/** Puts a question into the FAQ. */
+export function withQuestion(items: readonly OutlineItem[], text: string, id: string): OutlineItem[] {
+  return [...items, { id, level: 3, text, note: "", faq: true }];
+}
+
+/** Puts in all that is missing: topics where they belong, then questions into the FAQ, then terms into notes. */
+export function withAllGaps(
+  items: readonly OutlineItem[],
+  { topics, questions, terms }: Pick<Gaps, "topics" | "questions" | "terms">,
+  analysis: FieldAnalysis,
+  freshId: () => string,
+): OutlineItem[] {
+  let all = [...items];
+  for (const topic of topics) all = withTopic(all, topic, analysis, freshId());
+  for (const { text } of questions) all = withQuestion(all, text, freshId());
+  for (const term of terms) all = withTerm(all, term, analysis);
+  return all;
+}
+
+/** The questions of an outline that the post is to answer: its FAQ, and headings that ask. */
+export const chosenQuestions = (items: readonly OutlineItem[]): string[] =>
+  [
+    ...new Set(items.filter(({ faq, text }) => faq || /\?\s*$/.test(text)).map(({ text }) => text.trim())),
+  ].filter(Boolean);

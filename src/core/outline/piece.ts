@@ -1,0 +1,83 @@
+/** The terms of a piece: who it is for, what it is to do, how it is to sound. */
+
+export interface Piece {
+  audience: string;
+  goal: string;
+  tones: string[];
+  style: string;
+  language: string;
+  /** Words; null where nobody has said. */
+  length: number | null;
+  points: string[];
+  avoid: string[];
+}
+
+export const noPiece: Piece = {
+  audience: "",
+  goal: "",
+  tones: [],
+  style: "",
+  language: "",
+  length: null,
+  points: [],
+  avoid: [],
+};
+
+/** Tones to choose from, in pairs that pull against each other. */
+export const OPPOSITE_TONES: readonly (readonly [string, string])[] = [
+  ["formal", "casual"],
+  ["playful", "serious"],
+  ["neutral", "opinionated"],
+  ["warm", "matter-of-fact"],
+  ["encouraging", "critical"],
+  ["brief", "detailed"],
+];
+export const TONES: readonly string[] = OPPOSITE_TONES.flat();
+
+export interface PieceFault {
+  field: "tones" | "length";
+  says: string;
+}
+
+/** A length under this share of the field's median page, or over this many times it, is far off. */
+const SHORT = 0.6;
+const LONG = 1.8;
+
+/**
+ * What does not go together: two opposite tones, a length far off the field's.
+ *
+ * @param medianWords of the field's pages; null where there is none
+ */
+export function pieceFaults({ tones, length }: Piece, medianWords: number | null): PieceFault[] {
+  const chosen = new Set(tones);
+  const faults: PieceFault[] = OPPOSITE_TONES.filter(([a, b]) => chosen.has(a) && chosen.has(b)).map(
+    ([a, b]) => ({
+      field: "tones",
+      says: `“${a}” and “${b}” pull against each other: a writer can follow only one.`,
+    }),
+  );
+  if (length !== null && medianWords) {
+    const times = length / medianWords;
+    const median = Math.round(medianWords).toLocaleString("en");
+    if (times < SHORT || times > LONG)
+      faults.push({
+        field: "length",
+        says: `${length.toLocaleString("en")} words are ${times < SHORT ? "far fewer" : "far more"} than the field's median page has (${median}).`,
+      });
+  }
+  return faults;
+}
+
+/** What is said for this piece, and where nothing is, what the site says for all. */
+export function pieceWithDefaults(own: Piece, site: Piece): Piece {
+  return {
+    audience: own.audience || site.audience,
+    goal: own.goal || site.goal,
+    tones: own.tones.length ? own.tones : site.tones,
+    style: own.style || site.style,
+    language: own.language || site.language,
+    length: own.length ?? site.length,
+    points: own.points.length ? own.points : site.points,
+    avoid: own.avoid.length ? own.avoid : site.avoid,
+  };
+}
