@@ -7,9 +7,11 @@ import type { EditorDoc, EditorNode } from "../src/core/draft/editorJson";
 import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { blocksToEditor } from "../src/core/draft/toEditor";
 import type { OutlineItem } from "../src/core/outline/outline";
+import { noPiece, type Piece } from "../src/core/outline/piece";
 import { newPost } from "../src/data/draft";
 import type { Post, Site, Stage } from "../src/data/model";
 import type { WorkspaceFile } from "../src/data/workspace";
+import { demoField } from "./field";
 import { rawDog } from "./posts/carrying-a-dog.raw";
 import { demoResearch, supportingOf } from "./research";
 
@@ -99,6 +101,15 @@ const tour = posts.find(({ post }) => post.id === "electric-cargo-bike-for-famil
 tour.outline[5]!.note = "Use the four households' books. Say what a new battery costs.";
 tour.outline[7]!.note = "Three laps of the yard, one hard stop, one hill start.";
 
+const kept = demoField(tour.post, stamp);
+const tourPiece: Piece = {
+  ...noPiece,
+  audience: "parents who ride a bike, but no cargo bike yet",
+  goal: "a test ride booked at the workshop",
+  tones: ["warm", "matter-of-fact"],
+  length: 1400,
+  points: ["What our hire families found out in their first month"],
+};
 const research = demoResearch(
   posts.map(({ post }) => post),
   stamp,
@@ -110,11 +121,17 @@ const file: WorkspaceFile = {
   site,
   posts: posts.map(({ post }) => post),
   bodies: posts.map(({ post, doc }) => ({ postId: post.id, doc })),
-  outlines: posts.map(({ post, outline }) => ({ postId: post.id, items: outline })),
+  outlines: posts.map(({ post, outline }) => ({
+    postId: post.id,
+    items: outline,
+    ...(post.id === tour.post.id && { piece: tourPiece }),
+  })),
   keywords: [],
   lists: research.lists,
   lookUps: research.lookUps.map(({ lookUp }) => lookUp),
   ideas: research.ideas,
+  fields: [kept.field],
+  drawer: kept.drawer,
   assets: assets.map((asset) => ({ ...asset, type: "image/jpeg", width: WIDTH, height: HEIGHT })),
 };
 const entries: Record<string, [Uint8Array, { mtime: string }]> = {
@@ -122,6 +139,7 @@ const entries: Record<string, [Uint8Array, { mtime: string }]> = {
 };
 for (const { lookUp, held } of research.lookUps)
   entries[`look-ups/${lookUp.id}.json`] = [strToU8(JSON.stringify(held)), { mtime: stamp }];
+entries[`fields/${kept.field.id}.json`] = [strToU8(JSON.stringify(kept.collected)), { mtime: stamp }];
 for (const asset of assets) entries[asset.file] = [bytesOf(asset.fileName), { mtime: stamp }];
 const out = join(here, "../public/demo/brackenford.dunesparrow.zip");
 writeFileSync(out, zipSync(entries, { level: 9 }));

@@ -24,6 +24,9 @@ const service = new SearchService(
 );
 const HOME = REGIONS[0]!;
 
+/** The stand-in search itself, and the region that the demo looks up. */
+export const searchOfTheDemo = () => ({ service, region: HOME });
+
 /** Supporting keywords of the demo's posts, beside those that stand in their files. */
 const SUPPORTING: Record<string, string> = {
   "best-lock-for-a-cargo-bike":

@@ -6,6 +6,8 @@ import { headOf, listOfPost } from "./listOfPost";
 import type {
   Asset,
   Body,
+  DrawerEntry,
+  FieldBody,
   Idea,
   ListBody,
   ListHead,
@@ -13,6 +15,7 @@ import type {
   LookUpBody,
   Outline,
   Post,
+  PostField,
   PostScore,
   Setting,
 } from "./model";
@@ -29,10 +32,11 @@ export class Database extends Dexie {
   lookUps!: EntityTable<LookUp, "id">;
   lookUpBodies!: EntityTable<LookUpBody, "lookUpId">;
   ideas!: EntityTable<Idea, "id">;
-  /** Kept free for what is to come, so that the first release of each needs no migration of the others. */
+  /** Kept free for what is to come, so that its first release needs no migration of the others. */
   versions!: Table;
-  fields!: Table;
-  drawer!: Table;
+  fields!: EntityTable<PostField, "id">;
+  fieldBodies!: EntityTable<FieldBody, "fieldId">;
+  drawer!: EntityTable<DrawerEntry, "id">;
 
   constructor(name = "dune-sparrow") {
     super(name);
@@ -67,6 +71,12 @@ export class Database extends Dexie {
           await change.table("listBodies").put({ listId: list.id, keywords: list.keywords });
         }
       });
+    // Fields and the drawer are kept by post.
+    this.version(3).stores({
+      fields: "id, postId",
+      fieldBodies: "fieldId",
+      drawer: "id, postId, createdAt",
+    });
   }
 }
 

@@ -1,10 +1,15 @@
 /** What the database keeps. Bodies are apart from posts, so that lists never load them. */
 import type { EditorDoc } from "../core/draft/editorJson";
+import type { Benchmark } from "../core/field/benchmark";
+import type { FieldMeasure } from "../core/field/measure";
 import type { KeywordList, ListKeyword } from "../core/keywords/list";
 import type { KeywordTable } from "../core/keywords/table";
+import type { Assembled } from "../core/outline/assemble";
 import type { OutlineItem } from "../core/outline/outline";
+import type { Piece } from "../core/outline/piece";
 import type { Finding } from "../core/proof/finding";
 import type { Profile } from "../core/proof/profile";
+import type { CollectedField } from "./schemas/field";
 import type { Article } from "./schemas/search";
 
 export const STAGES = ["find", "plan", "write", "proof", "release"] as const;
@@ -27,6 +32,8 @@ export interface Site {
   pages: string[];
   /** Per cent of shared keywords above which two lists are said to overlap. */
   overlapLimit?: number;
+  /** What holds for every post that says nothing else of itself. */
+  piece?: Piece;
 }
 
 /** A post as lists show it. */
@@ -78,6 +85,51 @@ export interface Body {
 export interface Outline {
   postId: string;
   items: OutlineItem[];
+  /** The terms of the piece, where anybody has said any. */
+  piece?: Piece;
+}
+
+/** A page of a field as lists show it. */
+export interface FieldSource {
+  address: string;
+  site: string;
+  title: string;
+  /** Its place in the ranking, from 0. */
+  rank: number;
+  standIn: boolean;
+  state: "kept" | "dropped" | "failed";
+  /** Why it was dropped, or could not be read. */
+  why: string;
+}
+
+/** A field that was collected for a post, and what the score needs of it. It stays as it was: collecting again makes another. */
+export interface PostField {
+  id: string;
+  postId: string;
+  keyword: string;
+  language: string;
+  regionName: string;
+  /** Where its pages come from, in words. */
+  source: string;
+  standIn: boolean;
+  collectedAt: string;
+  pages: FieldSource[];
+  /** Both of the pages that are kept; made anew whenever that changes. */
+  measure: FieldMeasure | null;
+  benchmark: Benchmark | null;
+}
+
+/** What was read: pages in their main content, dropped ones too, and the questions that the search knew. */
+export interface FieldBody extends CollectedField {
+  fieldId: string;
+}
+
+/** What was generated and is kept to be taken later. */
+export interface DrawerEntry extends Assembled {
+  id: string;
+  kind: "outline";
+  postId: string;
+  createdAt: string;
 }
 
 /** A picture, kept as a file. */

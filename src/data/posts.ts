@@ -1,23 +1,29 @@
 /** Posts with their bodies and outlines. Each write that spans tables is one transaction. */
 import { type EditorDoc, emptyDoc } from "../core/draft/editorJson";
 import type { OutlineItem } from "../core/outline/outline";
+import { noPiece, type Piece } from "../core/outline/piece";
 import { db } from "./db";
 import { syncListOfPost } from "./lists";
-import type { Body, Outline, Post, PostScore } from "./model";
+import type { Body, DrawerEntry, FieldBody, Outline, Post, PostField, PostScore } from "./model";
 
 const TABLES = [db.posts, db.bodies, db.outlines, db.lists, db.listBodies];
+const ALL_OF_A_POST = [...TABLES, db.scores, db.fields, db.fieldBodies, db.drawer];
 
 export const listPosts = (): Promise<Post[]> => db.posts.toArray();
 export const listScores = (): Promise<PostScore[]> => db.scores.toArray();
 export const getPost = (id: string): Promise<Post | undefined> => db.posts.get(id);
 export const getDoc = async (id: string): Promise<EditorDoc> => (await db.bodies.get(id))?.doc ?? emptyDoc;
-export const getOutline = async (id: string): Promise<OutlineItem[]> =>
-  (await db.outlines.get(id))?.items ?? [];
+/** The outline of a post with the terms of its piece. */
+export async function getPlan(id: string): Promise<{ items: OutlineItem[]; piece: Piece }> {
+  const outline = await db.outlines.get(id);
+  return { items: outline?.items ?? [], piece: { ...noPiece, ...outline?.piece } };
+}
 
 export interface PostChange {
   post?: Partial<Omit<Post, "id">>;
   doc?: EditorDoc;
   outline?: OutlineItem[];
+  piece?: Piece;
 }
 
 /** Saves what changed of a post, all or nothing, and stamps it. */
@@ -28,7 +34,15 @@ export async function savePost(id: string, change: PostChange, now: string): Pro
     if (change.post && ("keyword" in change.post || "supporting" in change.post))
       await syncListOfPost((await db.posts.get(id))!);
     if (change.doc) await db.bodies.put({ postId: id, doc: change.doc });
-    if (change.outline) await db.outlines.put({ postId: id, items: change.outline });
+    if (change.outline || change.piece) {
+      const known = await db.outlines.get(id);
+      const piece = change.piece ?? known?.piece;
+      await db.outlines.put({
+        postId: id,
+        items: change.outline ?? known?.items ?? [],
+        ...(piece && { piece }),
+      });
+    }
   });
 }
 
@@ -51,15 +65,23 @@ export interface DeletedPost {
   body: Body | undefined;
   outline: Outline | undefined;
   score: PostScore | undefined;
+  fields: PostField[];
+  fieldBodies: FieldBody[];
+  drawer: DrawerEntry[];
   /** Its keyword list, which stays when the post goes. */
   listId: string | undefined;
 }
 
 export function deletePost(id: string): Promise<DeletedPost | null> {
-  return db.transaction("rw", [...TABLES, db.scores], async () => {
+  return db.transaction("rw", ALL_OF_A_POST, async () => {
     const post = await db.posts.get(id);
     if (!post) return null;
+    const fields = await db.fields.where("postId").equals(id).toArray();
+    const fieldIds = fields.map((field) => field.id);
     const kept = {
+      fields,
+      fieldBodies: (await db.fieldBodies.bulkGet(fieldIds)).filter((body) => body !== undefined),
+      drawer: await db.drawer.where("postId").equals(id).toArray(),
       post,
       body: await db.bodies.get(id),
       outline: await db.outlines.get(id),
@@ -72,13 +94,17 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
       db.bodies.delete(id),
       db.outlines.delete(id),
       db.scores.delete(id),
+      db.fields.bulkDelete(fieldIds),
+      db.fieldBodies.bulkDelete(fieldIds),
+      db.drawer.where("postId").equals(id).delete(),
     ]);
     return kept;
   });
 }
 
-export async function restorePost({ post, body, outline, score, listId }: DeletedPost): Promise<void> {
-  await db.transaction("rw", [...TABLES, db.scores], async () => {
+export async function restorePost(deleted: DeletedPost): Promise<void> {
+  const { post, body, outline, score, listId, fields, fieldBodies, drawer } = deleted;
+  await db.transaction("rw", ALL_OF_A_POST, async () => {
     await db.posts.put(post);
     const list = await db.lists.get(listId ?? "");
     if (list?.postId === null) await db.lists.update(list.id, { postId: post.id });
@@ -86,6 +112,9 @@ export async function restorePost({ post, body, outline, score, listId }: Delete
     if (body) await db.bodies.put(body);
     if (outline) await db.outlines.put(outline);
     if (score) await db.scores.put(score);
+    await db.fields.bulkPut(fields);
+    await db.fieldBodies.bulkPut(fieldBodies);
+    await db.drawer.bulkPut(drawer);
   });
 }
 

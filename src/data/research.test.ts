@@ -242,6 +242,7 @@ describe("look-ups and ideas", () => {
     await replaceWorkspace({
       file: { ...old, posts: [post], keywords },
       lookUps: new Map(),
+      fields: new Map(),
       pictures: new Map(),
     });
     expect((await listLookUps()).map(({ seeds, count }) => [seeds, count])).toEqual([
@@ -266,7 +267,12 @@ describe("a workspace file whose lists and posts disagree", () => {
       list("b", ["x"], "", "p"),
       list("c", ["y"], "", "gone"),
     ];
-    await replaceWorkspace({ file: { ...file, posts, lists }, lookUps: new Map(), pictures: new Map() });
+    await replaceWorkspace({
+      file: { ...file, posts, lists },
+      lookUps: new Map(),
+      fields: new Map(),
+      pictures: new Map(),
+    });
     const byId = (await allLists()).map(({ id, postId, target, keywords }) => [
       id,
       postId,

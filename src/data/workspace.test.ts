@@ -7,7 +7,7 @@ import { houseProfile } from "../core/proof/profile";
 import { addAsset } from "./assets";
 import { db } from "./db";
 import { newPost, noPlan, postAddress, proofContext } from "./draft";
-import { addPost, deletePost, getDoc, getOutline, getPost, restorePost, savePost, saveScores } from "./posts";
+import { addPost, deletePost, getDoc, getPlan, getPost, restorePost, savePost, saveScores } from "./posts";
 import { ShapeError } from "./schemas/validate";
 import { emptySite, getProfile, saveProfile } from "./settings";
 import {
@@ -134,7 +134,7 @@ describe("posts", () => {
       createdAt: NOW,
     });
     expect(await getDoc("a")).toEqual(doc);
-    expect(await getOutline("a")).toHaveLength(1);
+    expect((await getPlan("a")).items).toHaveLength(1);
     await expect(savePost("gone", { doc }, NOW)).rejects.toThrow("no longer in the workspace");
     expect(await db.bodies.get("gone")).toBeUndefined();
   });

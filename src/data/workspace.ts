@@ -1,6 +1,6 @@
 /**
- * The workspace file (.dunesparrow.zip): everything in one file, "workspace.json" with pictures beside it in "pictures/"
- * and the keywords of each look-up in "look-ups/".
+ * The workspace file (.dunesparrow.zip): everything in one file, "workspace.json" with pictures beside it in "pictures/",
+ * the keywords of each look-up in "look-ups/" and the pages of each field in "fields/".
  * Nothing is taken from a file before all of it has been checked.
  */
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
@@ -12,10 +12,26 @@ import { completeProfile, type Profile } from "../core/proof/profile";
 import { db, flatFile } from "./db";
 import { headOf, listOfPost } from "./listOfPost";
 import { allLists } from "./lists";
-import type { Asset, Body, Idea, LookUp, Outline, Post, SearchConnection, Site } from "./model";
+import type {
+  Asset,
+  Body,
+  DrawerEntry,
+  Idea,
+  LookUp,
+  Outline,
+  Post,
+  PostField,
+  SearchConnection,
+  Site,
+} from "./model";
+import type { CollectedField } from "./schemas/field";
 import type { Article } from "./schemas/search";
 import { checkShape, parseJson, ShapeError } from "./schemas/validate";
-import { lookUp as validateLookUp, workspace as validateWorkspace } from "./schemas/validators.generated.js";
+import {
+  field as validateField,
+  lookUp as validateLookUp,
+  workspace as validateWorkspace,
+} from "./schemas/validators.generated.js";
 import { emptySite } from "./settings";
 
 export interface WorkspaceFile {
@@ -36,6 +52,8 @@ export interface WorkspaceFile {
   ideas?: Idea[];
   search?: SearchConnection;
   hidden?: string[];
+  fields?: PostField[];
+  drawer?: DrawerEntry[];
   assets: (Omit<Asset, "blob"> & { file: string })[];
 }
 
@@ -49,6 +67,8 @@ export interface Workspace {
   file: WorkspaceFile;
   /** By the id of the look-up. */
   lookUps: Map<string, LookUpFile>;
+  /** By the id of the field. */
+  fields: Map<string, CollectedField>;
   pictures: Map<string, Uint8Array>;
 }
 
@@ -57,6 +77,7 @@ const JSON_NAME = "workspace.json";
 const MOST_BYTES = 1 << 30;
 const A_WORKSPACE = "a workspace file of Dune Sparrow";
 const lookUpName = (id: string): string => `look-ups/${id}.json`;
+const fieldName = (id: string): string => `fields/${id}.json`;
 
 /** Reads and checks a workspace file. @throws ShapeError, with what is wrong; nothing has been touched then */
 export function readWorkspace(bytes: Uint8Array): Workspace {
@@ -67,7 +88,7 @@ export function readWorkspace(bytes: Uint8Array): Workspace {
       filter: (entry) => {
         total += entry.originalSize;
         if (total > MOST_BYTES) throw new Error("it unpacks to more than 1 GB");
-        return entry.name === JSON_NAME || /^(?:pictures|look-ups)\//.test(entry.name);
+        return entry.name === JSON_NAME || /^(?:pictures|look-ups|fields)\//.test(entry.name);
       },
     });
   } catch (error) {
@@ -87,18 +108,31 @@ export function readWorkspace(bytes: Uint8Array): Workspace {
     ...(file.lookUps ?? [])
       .filter(({ id }) => !entries[lookUpName(id)])
       .map(({ id }) => `The keywords ${lookUpName(id)} are missing.`),
+    ...(file.fields ?? [])
+      .filter(({ id }) => !entries[fieldName(id)])
+      .map(({ id }) => `The pages ${fieldName(id)} are missing.`),
   ];
   if (missing.length) throw new ShapeError("This workspace file is not whole.", missing.slice(0, 12));
+  const part = <T>(name: string, what: string, validate: typeof validateField): T =>
+    checkShape<T>(validate, parseJson(strFromU8(entries[name]!), `${what} (${name})`), `${what} (${name})`);
   const lookUps = new Map(
-    (file.lookUps ?? []).map(({ id }) => {
-      const what = `the keywords of a look-up (${lookUpName(id)})`;
-      return [
-        id,
-        checkShape<LookUpFile>(validateLookUp, parseJson(strFromU8(entries[lookUpName(id)]!), what), what),
-      ];
-    }),
+    (file.lookUps ?? []).map(({ id }) => [
+      id,
+      part<LookUpFile>(lookUpName(id), "the keywords of a look-up", validateLookUp),
+    ]),
   );
-  return { file, lookUps, pictures: new Map(file.assets.map((asset) => [asset.id, entries[asset.file]!])) };
+  const fields = new Map(
+    (file.fields ?? []).map(({ id }) => [
+      id,
+      part<CollectedField>(fieldName(id), "the pages of a field", validateField),
+    ]),
+  );
+  return {
+    file,
+    lookUps,
+    fields,
+    pictures: new Map(file.assets.map((asset) => [asset.id, entries[asset.file]!])),
+  };
 }
 
 const withWholeProfile = (file: unknown): unknown =>
@@ -107,7 +141,7 @@ const withWholeProfile = (file: unknown): unknown =>
     : file;
 
 /** Replaces all that the database holds, in one transaction: it happens whole or not at all. */
-export async function replaceWorkspace({ file, lookUps, pictures }: Workspace): Promise<void> {
+export async function replaceWorkspace({ file, lookUps, fields, pictures }: Workspace): Promise<void> {
   const assets = file.assets.map(({ file: _name, ...asset }): Asset => {
     const bytes = pictures.get(asset.id)!;
     return { ...asset, blob: new Blob([bytes as BlobPart], { type: asset.type }) };
@@ -134,6 +168,9 @@ export async function replaceWorkspace({ file, lookUps, pictures }: Workspace): 
         articles,
       })),
     );
+    await db.fields.bulkAdd(file.fields ?? []);
+    await db.fieldBodies.bulkAdd([...fields].map(([fieldId, collected]) => ({ fieldId, ...collected })));
+    await db.drawer.bulkAdd(file.drawer ?? []);
     if (flat) {
       await db.lookUps.add(flat.lookUp);
       await db.lookUpBodies.add(flat.body);
@@ -174,15 +211,13 @@ export async function emptyWorkspace(): Promise<void> {
     lists: [],
     assets: [],
   };
-  await replaceWorkspace({ file, lookUps: new Map(), pictures: new Map() });
+  await replaceWorkspace({ file, lookUps: new Map(), fields: new Map(), pictures: new Map() });
 }
 
 /** Everything in one file. */
 export async function packWorkspace(now: string): Promise<Uint8Array> {
-  const [settings, posts, bodies, outlines, lists, ideas, lookUps, found, assets] = await db.transaction(
-    "r",
-    db.tables,
-    () =>
+  const [settings, posts, bodies, outlines, lists, ideas, lookUps, found, fields, collected, drawer, assets] =
+    await db.transaction("r", db.tables, () =>
       Promise.all([
         db.settings.toArray(),
         db.posts.toArray(),
@@ -192,9 +227,12 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
         db.ideas.toArray(),
         db.lookUps.toArray(),
         db.lookUpBodies.toArray(),
+        db.fields.toArray(),
+        db.fieldBodies.toArray(),
+        db.drawer.toArray(),
         db.assets.toArray(),
       ]),
-  );
+    );
   const setting = (key: string): unknown => settings.find((one) => one.key === key)?.value;
   const names = assets.map((asset) => `pictures/${asset.id}-${asset.fileName.replace(/[/\\]/g, "-")}`);
   const file: WorkspaceFile = {
@@ -214,6 +252,8 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
     lists,
     lookUps,
     ideas,
+    fields,
+    drawer,
     assets: assets.map(({ blob: _blob, ...asset }, i) => ({ ...asset, file: names[i]! })),
   };
   const entries: Record<string, Uint8Array> = { [JSON_NAME]: strToU8(JSON.stringify(file)) };
@@ -221,6 +261,8 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
     const held: LookUpFile = { keywords: rowsOf(table), articles };
     entries[lookUpName(lookUpId)] = strToU8(JSON.stringify(held));
   }
+  for (const { fieldId, ...body } of collected)
+    entries[fieldName(fieldId)] = strToU8(JSON.stringify(body satisfies CollectedField));
   for (const [i, asset] of assets.entries())
     entries[names[i]!] = new Uint8Array(await asset.blob.arrayBuffer());
   return zipSync(entries, { level: 6 });

@@ -1,12 +1,14 @@
 /** The workers as the application calls them; each starts when first needed. */
 import * as Comlink from "comlink";
 import type { DraftApi } from "./draft.worker";
+import type { FieldApi } from "./field.worker";
 import type { KeywordsApi } from "./keywords.worker";
 import type { ProofApi } from "./proof.worker";
 import type { TableFileApi } from "./tableFile.worker";
 
 let proof: Comlink.Remote<ProofApi> | undefined;
 let draft: Comlink.Remote<DraftApi> | undefined;
+let field: Comlink.Remote<FieldApi> | undefined;
 let keywords: Comlink.Remote<KeywordsApi> | undefined;
 
 export function proofWorker(): Comlink.Remote<ProofApi> {
@@ -21,6 +23,13 @@ export function draftWorker(): Comlink.Remote<DraftApi> {
     new Worker(new URL("./draft.worker.ts", import.meta.url), { type: "module", name: "draft" }),
   );
   return draft;
+}
+
+export function fieldWorker(): Comlink.Remote<FieldApi> {
+  field ??= Comlink.wrap<FieldApi>(
+    new Worker(new URL("./field.worker.ts", import.meta.url), { type: "module", name: "field" }),
+  );
+  return field;
 }
 
 export function keywordsWorker(): Comlink.Remote<KeywordsApi> {

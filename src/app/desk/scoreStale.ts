@@ -1,5 +1,6 @@
 /** Scores in the background every post whose score is missing or rests on something that has changed. */
-import { noPlan, proofContext } from "../../data/draft";
+import { proofContext } from "../../data/draft";
+import { planContext } from "../../data/fields";
 import type { PostScore } from "../../data/model";
 import { getDoc, saveScores } from "../../data/posts";
 import { proofWorker } from "../../workers/clients";
@@ -51,7 +52,7 @@ async function scoreOnce(): Promise<void> {
       post,
       site,
       await getDoc(post.id),
-      proofContext(post, all, site, noPlan),
+      proofContext(post, all, site, await planContext(post.id)),
       profile,
     );
     batch.push({ ...summarise(post.id, report), scoredAt: scoreBasis(post, state) });

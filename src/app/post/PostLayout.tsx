@@ -1,7 +1,8 @@
 /** One post: its bar with the five stages, and the stage that is open. */
 import { useEffect, useState } from "react";
 import { Outlet, useParams } from "react-router";
-import { getDoc, getOutline, getPost } from "../../data/posts";
+import { getField } from "../../data/fields";
+import { getDoc, getPlan, getPost } from "../../data/posts";
 import { RouteError } from "../shell/RouteError";
 import { saver } from "../store/listeners";
 import { docEdited, postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
@@ -36,10 +37,11 @@ function OpenPost({ id }: { id: string }) {
     const lock = holdPost(id, turn > 0, (writing) => live && store.dispatch(readOnlyChanged(!writing)));
     endings.push(lock.release);
     void (async () => {
-      const [post, doc, outline, writing] = await Promise.all([
+      const [post, doc, plan, field, writing] = await Promise.all([
         getPost(id),
         getDoc(id),
-        getOutline(id),
+        getPlan(id),
+        getField(id),
         lock.writing,
       ]);
       if (!live) return;
@@ -49,7 +51,7 @@ function OpenPost({ id }: { id: string }) {
       }
       const opened = new PostSession(id, doc);
       setCurrentSession(opened);
-      store.dispatch(postOpened({ post, outline }));
+      store.dispatch(postOpened({ post, outline: plan.items, piece: plan.piece, field }));
       store.dispatch(readOnlyChanged(!writing));
       const proof = startLiveProof(opened);
       endings.push(
@@ -111,6 +113,8 @@ function watchMeta(proof: LiveProof): () => void {
     const now = store.getState();
     const moved =
       now.openPost.post !== last.openPost.post ||
+      now.openPost.field !== last.openPost.field ||
+      now.openPost.outline !== last.openPost.outline ||
       now.posts.posts !== last.posts.posts ||
       now.session.site !== last.session.site ||
       now.session.profile !== last.session.profile;

@@ -5,11 +5,12 @@ import { useGo } from "./useGo";
 /** The open post's weight strip, which stays in sight below the bars. */
 export function StripHead() {
   const report = useApp((state) => state.openPost.report);
+  const benchmark = useApp((state) => state.openPost.field?.benchmark ?? null);
   const go = useGo();
   return (
     <div className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
       {report ? (
-        <WeightStrip findings={report.findings} score={report.score} onGo={go} />
+        <WeightStrip findings={report.findings} score={report.score} benchmark={benchmark} onGo={go} />
       ) : (
         <p role="status" className="text-ink-2">
           Scoring …

@@ -1,7 +1,8 @@
 /** Keeps the open post's report current: sends changed blocks to the worker, drops answers that came too late. */
+import { chosenQuestions } from "../../core/outline/chosenQuestions";
 import type { ProofContext } from "../../core/proof/context";
 import type { Profile } from "../../core/proof/profile";
-import { draftMeta, noPlan, proofContext } from "../../data/draft";
+import { draftMeta, proofContext } from "../../data/draft";
 import type { PostScore } from "../../data/model";
 import { saveScores } from "../../data/posts";
 import { proofWorker } from "../../workers/clients";
@@ -11,6 +12,15 @@ import { reportArrived } from "../store/openPostSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { store } from "../store/store";
 import type { PostSession } from "./session";
+
+const fieldNumbers = new WeakMap<object, number>();
+let fieldsSeen = 0;
+function fieldNumber(field: object | null): number {
+  if (!field) return 0;
+  const known = fieldNumbers.get(field) ?? ++fieldsSeen;
+  fieldNumbers.set(field, known);
+  return known;
+}
 
 /** Long enough to gather a burst of keys, too short to notice. */
 const PAUSE = 40;
@@ -50,9 +60,14 @@ export function startLiveProof(session: PostSession): LiveProof {
     const changed = keyed
       .filter(({ key }) => !sent.has(key))
       .map(({ key, block }): [string, typeof block] => [key, block]);
-    const context = proofContext(post, postsAdapter.getSelectors().selectAll(posts.posts), app.site, noPlan);
+    const context = proofContext(post, postsAdapter.getSelectors().selectAll(posts.posts), app.site, {
+      field: openPost.field?.measure ?? null,
+      questions: chosenQuestions(openPost.outline),
+    });
     const fingerprint = JSON.stringify({
       ...context,
+      // A field is never changed in place: a number stands for it.
+      field: fieldNumber(context.field),
       site: { ...context.site, paths: [...(context.site.paths ?? [])] },
     });
     const news: { context?: ProofContext; profile?: Profile } = {

@@ -2,6 +2,7 @@
 import { createListenerMiddleware, isAnyOf } from "@reduxjs/toolkit";
 import type { EditorDoc } from "../../core/draft/editorJson";
 import type { OutlineItem } from "../../core/outline/outline";
+import type { Piece } from "../../core/outline/piece";
 import { type Post, STAGES, type Stage } from "../../data/model";
 import { savePost } from "../../data/posts";
 import { currentSession } from "../post/currentSession";
@@ -9,6 +10,7 @@ import {
   docEdited,
   type openPost,
   outlineActions,
+  pieceChanged,
   postEdited,
   type Saving,
   savingMoved,
@@ -22,6 +24,7 @@ interface Pending {
   post?: Partial<Omit<Post, "id">>;
   doc?: () => EditorDoc;
   outline?: OutlineItem[];
+  piece?: Piece;
 }
 
 let notify: (status: Saving) => void = () => {};
@@ -33,18 +36,19 @@ export const saver = createSaver<Pending>(
 );
 
 saving.startListening({
-  matcher: isAnyOf(postEdited, docEdited, ...outlineActions),
+  matcher: isAnyOf(postEdited, docEdited, pieceChanged, ...outlineActions),
   effect: (action, { getState, dispatch }) => {
     notify = (status) => {
       dispatch(savingMoved(status));
     };
-    const { post, outline, readOnly } = getState().openPost;
+    const { post, outline, piece, readOnly } = getState().openPost;
     const session = currentSession();
     if (!post || readOnly) return;
     // Where a person works on a draft is the stage that it is in; looking around moves nothing.
     const room = stageInSight();
     if (room && room !== post.stage && post.status === "draft") dispatch(postEdited({ stage: room }));
     if (postEdited.match(action)) saver.note(post.id, { post: pick(post, Object.keys(action.payload)) });
+    else if (pieceChanged.match(action)) saver.note(post.id, { piece });
     else if (!docEdited.match(action)) saver.note(post.id, { outline });
     else if (session?.postId === post.id) saver.note(post.id, { doc: () => session.json() });
   },

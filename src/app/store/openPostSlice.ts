@@ -1,8 +1,16 @@
 /** The post that is open: its fields, its outline with undo, its report, and whether it is saved. The document itself is in PostSession. */
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
-import { moveItem, nudgeItem, type OutlineItem } from "../../core/outline/outline";
+import {
+  changedItem,
+  moveItem,
+  nudgeItem,
+  type OutlineChanges,
+  type OutlineItem,
+  settled,
+} from "../../core/outline/outline";
+import { noPiece, type Piece } from "../../core/outline/piece";
 import type { Report } from "../../core/proof/report";
-import type { Post } from "../../data/model";
+import type { Post, PostField } from "../../data/model";
 
 export type Saving = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
 
@@ -14,6 +22,9 @@ interface OpenPostState {
   future: OutlineItem[][];
   /** The text of the outline that is being typed. */
   typing: string | null;
+  piece: Piece;
+  /** The field in force; null where none is kept. */
+  field: PostField | null;
   report: Report | null;
   revision: number;
   saving: Saving;
@@ -27,6 +38,8 @@ const initialState: OpenPostState = {
   past: [],
   future: [],
   typing: null,
+  piece: noPiece,
+  field: null,
   report: null,
   revision: 0,
   saving: { state: "saved" },
@@ -42,17 +55,17 @@ function change(state: OpenPostState, next: OutlineItem[], typing: string | null
     state.past = [...state.past.slice(-MOST_UNDO + 1), state.outline];
   state.typing = typing;
   state.future = [];
-  state.outline = next;
+  state.outline = settled(next);
 }
 
 const slice = createSlice({
   name: "openPost",
   initialState,
   reducers: {
-    postOpened: (_state, { payload }: PayloadAction<{ post: Post; outline: OutlineItem[] }>) => ({
-      ...initialState,
-      ...payload,
-    }),
+    postOpened: (
+      _state,
+      { payload }: PayloadAction<Pick<OpenPostState, "outline"> & Partial<OpenPostState> & { post: Post }>,
+    ) => ({ ...initialState, ...payload }),
     postClosed: () => initialState,
     postEdited: (state, { payload }: PayloadAction<Partial<Omit<Post, "id">>>) => {
       if (state.post) Object.assign(state.post, payload);
@@ -61,14 +74,22 @@ const slice = createSlice({
     docEdited: () => {},
     outlineItemAdded: (state, { payload: { item, at } }: PayloadAction<{ item: OutlineItem; at: number }>) =>
       change(state, state.outline.toSpliced(at, 0, item)),
-    outlineItemChanged: (state, { payload }: PayloadAction<{ id: string; changes: Partial<OutlineItem> }>) =>
+    outlineItemChanged: (state, { payload }: PayloadAction<{ id: string; changes: OutlineChanges }>) =>
       change(
         state,
-        state.outline.map((item) => (item.id === payload.id ? { ...item, ...payload.changes } : item)),
-        Object.keys(payload.changes).every((key) => key === "text" || key === "note")
+        state.outline.map((item) => (item.id === payload.id ? changedItem(item, payload.changes) : item)),
+        Object.keys(payload.changes).every((key) => key === "text" || key === "note" || key === "budget")
           ? `${payload.id} ${Object.keys(payload.changes).join()}`
           : null,
       ),
+    /** The whole outline anew, as one step of undo. */
+    outlineReplaced: (state, { payload }: PayloadAction<OutlineItem[]>) => change(state, payload),
+    pieceChanged: (state, { payload }: PayloadAction<Partial<Piece>>) => {
+      Object.assign(state.piece, payload);
+    },
+    fieldChanged: (state, { payload }: PayloadAction<PostField | null>) => {
+      state.field = payload;
+    },
     outlineItemRemoved: (state, { payload }: PayloadAction<string>) =>
       change(
         state,
@@ -119,8 +140,11 @@ export const {
   outlineItemRemoved,
   outlineItemMoved,
   outlineItemNudged,
+  outlineReplaced,
   outlineUndone,
   outlineRedone,
+  pieceChanged,
+  fieldChanged,
   reportArrived,
   savingMoved,
   readOnlyChanged,
@@ -134,6 +158,7 @@ export const outlineActions = [
   outlineItemRemoved,
   outlineItemMoved,
   outlineItemNudged,
+  outlineReplaced,
   outlineUndone,
   outlineRedone,
 ] as const;

@@ -1,5 +1,6 @@
 import { configureStore } from "@reduxjs/toolkit";
 import { useDispatch, useSelector } from "react-redux";
+import { field } from "./fieldSlice";
 import { saving } from "./listeners";
 import { lists } from "./listsSlice";
 import { openPost } from "./openPostSlice";
@@ -8,7 +9,7 @@ import { research } from "./researchSlice";
 import { session } from "./sessionSlice";
 
 export const store = configureStore({
-  reducer: { session, posts, openPost, lists, research },
+  reducer: { session, posts, openPost, lists, research, field },
   middleware: (defaults) =>
     defaults({ serializableCheck: false, immutableCheck: false }).prepend(saving.middleware),
 });

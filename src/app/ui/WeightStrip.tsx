@@ -80,10 +80,13 @@ function groupBlock(id: string, name: string, members: readonly ListedFinding[],
 interface Props {
   findings: readonly ListedFinding[];
   score: number;
-  onGo: (id: ListedFinding["id"]) => void;
+  /** Scores of the field: mean of its first ten pages, and its best. */
+  benchmark?: { average: number; best: number } | null;
+  /** Leads to the check's place; left out where there is none to go to. */
+  onGo?: (id: ListedFinding["id"]) => void;
 }
 
-export function WeightStrip({ findings, score, onGo }: Props) {
+export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) {
   const folded = useMatches("(max-width: 899px)");
   const [active, setActive] = useState<string | null>(null);
   const list = useRef<HTMLUListElement>(null);
@@ -117,7 +120,11 @@ export function WeightStrip({ findings, score, onGo }: Props) {
   };
 
   return (
-    <section aria-label={`Score ${points(score)} of 100, by ${folded ? "group" : "check"}`}>
+    <section
+      aria-label={`Score ${points(score)} of 100, ${
+        benchmark ? `field average ${points(benchmark.average)}, field best ${points(benchmark.best)}, ` : ""
+      }by ${folded ? "group" : "check"}`}
+    >
       <ul ref={list} aria-label="Checks by weight" className="flex h-5 gap-2" onKeyDown={onKey}>
         {parts.map(({ id: group, blocks }) => (
           <li key={group} className="contents">
@@ -128,7 +135,7 @@ export function WeightStrip({ findings, score, onGo }: Props) {
                 data-check={id}
                 tabIndex={id === tabStop ? 0 : -1}
                 aria-label={`${says}${worthMost ? ` Worth most next: plus ${points(gain)}.` : ""}`}
-                onClick={() => onGo(goal)}
+                onClick={() => onGo?.(goal)}
                 onFocus={() => setActive(id)}
                 onBlur={() => setActive(null)}
                 onMouseEnter={() => setActive(id)}
@@ -149,7 +156,7 @@ export function WeightStrip({ findings, score, onGo }: Props) {
           </li>
         ))}
       </ul>
-      <Ruler score={score} />
+      <Ruler score={score} benchmark={benchmark} />
       <p className="h-5 truncate text-[13px] text-ink-2" aria-hidden="true">
         {said ? (
           <>
@@ -171,8 +178,18 @@ export function WeightStrip({ findings, score, onGo }: Props) {
   );
 }
 
-/** The scale beneath: 0 to 100, with the score as a tick. */
-function Ruler({ score }: { score: number }) {
+/** Numbers closer than this on the scale would overlap. */
+const APART = 5;
+
+/** The scale beneath: 0 to 100, with the score and the field's average and best as ticks. */
+function Ruler({ score, benchmark }: { score: number; benchmark: Props["benchmark"] }) {
+  const ticks = benchmark
+    ? [
+        { at: benchmark.average, name: "average" },
+        { at: benchmark.best, name: "best" },
+      ]
+    : [];
+  const free = (n: number, others: readonly number[]) => others.every((other) => Math.abs(other - n) > APART);
   return (
     <div className="relative mt-1.5 h-6" aria-hidden="true">
       <div className="absolute inset-x-0 top-0 flex justify-between">
@@ -186,7 +203,23 @@ function Ruler({ score }: { score: number }) {
           key={n}
           className={`figures absolute top-2 text-[11px] text-ink-2 ${n === 0 ? "left-0" : n === 100 ? "right-0" : "left-1/2 -translate-x-1/2"}`}
         >
-          {Math.abs(score - n) > 4 ? n : ""}
+          {free(n, [score, ...ticks.map(({ at }) => at)]) ? n : ""}
+        </span>
+      ))}
+      {ticks.map(({ at, name }, i) => (
+        <span key={name}>
+          <span
+            className="absolute -top-1 h-3 border-l border-dashed border-ink"
+            style={{ left: `${at}%` }}
+          />
+          {free(at, [score, ...ticks.slice(0, i).map((other) => other.at)]) && (
+            <span
+              className="figures absolute top-2 whitespace-nowrap text-[11px] text-ink-2"
+              style={{ left: `${at}%`, transform: `translateX(${at < 6 ? 0 : at > 94 ? -100 : -50}%)` }}
+            >
+              {name} {points(at)}
+            </span>
+          )}
         </span>
       ))}
       <span

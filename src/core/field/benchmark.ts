@@ -1,5 +1,6 @@
 /** The benchmark: every page of the field scored with our own checks, against the field without itself. */
 import type { ProofContext } from "../proof/context";
+import type { Finding } from "../proof/finding";
 import type { Profile } from "../proof/profile";
 import { proof } from "../proof/proof";
 import type { ReadingCache } from "../proof/reading";
@@ -13,7 +14,7 @@ const FIRST = 10;
 /** What a page earned, as it is kept: no evidence, nothing of its text. */
 export interface PageReport {
   score: number;
-  checks: { id: string; state: string; share: number; weight: number; reason: string }[];
+  findings: Omit<Finding, "evidence" | "says" | "place">[];
 }
 
 /**
@@ -45,7 +46,7 @@ export function scorePage(
 
 const kept = ({ score, findings }: Report): PageReport => ({
   score,
-  checks: findings.map(({ id, state, share, weight, reason }) => ({ id, state, share, weight, reason })),
+  findings: findings.map(({ evidence: _evidence, says: _says, place: _place, ...finding }) => finding),
 });
 
 export interface Benchmark {

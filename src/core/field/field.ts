@@ -1,5 +1,5 @@
 /** The field: what the pages that rank for a keyword share. Pure: the same pages give the same field, in any order. */
-import { countsAsWords } from "../draft/draft";
+import { countsAsWords, type Draft } from "../draft/draft";
 import { linksOf } from "../draft/runs";
 import type { Profile } from "../proof/profile";
 import { ReadingCache } from "../proof/reading";
@@ -11,6 +11,7 @@ import { readingEase } from "../text/readability";
 import { sentences } from "../text/sentences";
 import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./benchmark";
 import { headingStems, namesSubject } from "./coverage";
+import { type Doubt, doubtsOf } from "./doubts";
 import { type Frequencies, frequenciesOf } from "./frequencies/frequencies";
 import type { FieldMeasure } from "./measure";
 import type { FieldPage } from "./page";
@@ -40,10 +41,17 @@ export interface PageFigures {
 
 export interface AnalysedPage {
   address: string;
+  /** What its head says of it; empty where it says nothing. */
+  description: string;
+  author: string;
+  published: string;
+  types: string[];
   figures: PageFigures;
   /** Headings in order, for its tree. */
   headings: { level: number; text: string }[];
   report: PageReport;
+  /** What is doubted of it, for a person to decide. */
+  doubt: Doubt | null;
 }
 
 export interface Spread {
@@ -137,15 +145,21 @@ export function analyseField(
       terms: without < 0 ? terms : counts.terms(without),
       topics: without < 0 ? topics : withoutPage(topics, without, pages.length),
     });
+  const doubts = doubtsOf(pages);
   const analysed = pages.map(({ page, figures, cache }, i): AnalysedPage => {
     onProgress(pages.length + 1 + i, steps);
     return {
       address: page.address,
+      description: page.description,
+      author: page.author,
+      published: page.published,
+      types: page.types,
       figures,
       headings: page.draft.blocks.flatMap((block) =>
         block.kind === "heading" && block.text ? [{ level: block.level, text: block.text }] : [],
       ),
       report: scorePage(page, keyword, measureOf(i), profile, cache),
+      doubt: doubts[i]!,
     };
   });
   return {
@@ -223,7 +237,7 @@ function readText(
 }
 
 /** What is counted of a page. */
-export function figuresOf(
+function figuresOf(
   page: FieldPage,
   words: number,
   prose: readonly string[],
@@ -252,6 +266,28 @@ export function figuresOf(
     questions: questionsOn(page, pack).length,
     ease: readingEase(prose, pack),
   };
+}
+
+/** The same figures of a draft. @param address of the draft, by which its links are told apart */
+export function draftFigures(draft: Draft, address: string): PageFigures {
+  const pack = languagePack(draft.meta.language);
+  const counted = draft.blocks.filter((block) => countsAsWords(block) && block.text);
+  const words = counted.reduce((sum, { text }) => sum + analyseText(text, pack).tokens.length, 0);
+  const prose = counted.filter(({ kind }) => kind !== "heading" && kind !== "cell").map(({ text }) => text);
+  const page: FieldPage = {
+    address,
+    site: "",
+    title: draft.meta.title,
+    description: "",
+    canonical: "",
+    language: draft.meta.language,
+    author: "",
+    published: "",
+    modified: "",
+    types: [],
+    draft,
+  };
+  return figuresOf(page, words, prose, pack);
 }
 
 function questionsOn(page: FieldPage, pack: LanguagePack) {

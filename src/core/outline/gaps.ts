@@ -222,9 +222,3 @@ export function withAllGaps(
   for (const term of terms) all = withTerm(all, term, analysis);
   return all;
 }
-
-/** The questions of an outline that the post is to answer: its FAQ, and headings that ask. */
-export const chosenQuestions = (items: readonly OutlineItem[]): string[] =>
-  [
-    ...new Set(items.filter(({ faq, text }) => faq || /\?\s*$/.test(text)).map(({ text }) => text.trim())),
-  ].filter(Boolean);

@@ -13,6 +13,14 @@ export interface OutlineItem {
   faq?: true;
 }
 
+/** Changes of an item; what is undefined is taken away. */
+export type OutlineChanges = { [Key in keyof OutlineItem]?: OutlineItem[Key] | undefined };
+
+export function changedItem(item: OutlineItem, changes: OutlineChanges): OutlineItem {
+  const all = Object.entries({ ...item, ...changes }).filter(([, value]) => value !== undefined);
+  return Object.fromEntries(all) as unknown as OutlineItem;
+}
+
 /** The FAQ behind everything else, its questions on one level. */
 export function settled(items: readonly OutlineItem[]): OutlineItem[] {
   const faq = items

@@ -12,16 +12,8 @@ import { draftToPage } from "../release/page";
 import { RUNS } from "../testing/runs";
 import { assemble, mergeAssembled } from "./assemble";
 import { BRIEF_PARTS, type BriefMaterial, briefDraft, briefPrompt } from "./brief";
-import {
-  chosenQuestions,
-  type GapRules,
-  gapsOf,
-  outlineBlocks,
-  withAllGaps,
-  withQuestion,
-  withTerm,
-  withTopic,
-} from "./gaps";
+import { chosenQuestions } from "./chosenQuestions";
+import { type GapRules, gapsOf, outlineBlocks, withAllGaps, withQuestion, withTerm, withTopic } from "./gaps";
 import { readHeadings } from "./headingFaults";
 import { branchLength, type OutlineItem, settled, writeUp } from "./outline";
 import { outlineToMarkdown, outlineToText, parseOutline, withPasted } from "./outlineText";
@@ -237,7 +229,7 @@ describe("an outline as text", () => {
         expect(parseOutline(outlineToMarkdown(own))).toEqual(bare);
         expect(parseOutline(outlineToText(own))).toEqual(bare);
       }),
-      { numRuns: RUNS },
+      RUNS,
     );
   });
   it("never throws, whatever is pasted, and goes before the FAQ", () => {
@@ -245,7 +237,7 @@ describe("an outline as text", () => {
       fc.property(fc.string({ maxLength: 300 }), (text) => {
         expect(parseOutline(text).length).toBeLessThanOrEqual(500);
       }),
-      { numRuns: RUNS },
+      RUNS,
     );
     expect(texts(withPasted(outline, parseOutline("New"), freshId)).slice(-2)).toEqual([
       "New",

@@ -3,15 +3,22 @@ import { CSS } from "@dnd-kit/utilities";
 import {
   ArrowDown,
   ArrowUp,
+  ChevronDown,
+  ChevronRight,
+  Ellipsis,
   GripVertical,
+  Heading2,
   IndentDecrease,
   IndentIncrease,
   type LucideIcon,
+  MessageCircleQuestion,
   NotebookPen,
   Trash2,
 } from "lucide-react";
+import { DropdownMenu } from "radix-ui";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
-import type { OutlineItem } from "../../../core/outline/outline";
+import type { HeadingNote } from "../../../core/outline/headingFaults";
+import type { OutlineChanges, OutlineItem } from "../../../core/outline/outline";
 import { outlineItemChanged, outlineItemNudged } from "../../store/openPostSlice";
 import { useAct } from "../../store/store";
 
@@ -19,41 +26,65 @@ const TOOL =
   "flex h-7 w-7 items-center justify-center rounded text-ink-2 hover:bg-proof-wash hover:text-proof disabled:opacity-30";
 
 interface Tool {
-  title: string;
-  says: string;
+  name: string;
   icon: LucideIcon;
   off?: boolean;
-  /** For what opens and closes. */
-  expanded?: boolean;
   run: () => void;
 }
 
 interface RowProps {
   item: OutlineItem;
   number: string;
+  /** What is to be said of its text. */
+  notes: readonly HeadingNote[];
   focused: boolean;
   readOnly: boolean;
+  /** Of an H2 with H3s below it: whether they are hidden. */
+  collapsed: boolean | null;
+  onCollapse: () => void;
   onFocused: () => void;
+  /** The row has the focus, wherever in it. */
+  onActive: () => void;
   onEnter: () => void;
   onRemove: () => void;
 }
 
-export function OutlineRow({ item, number, focused, readOnly, onFocused, onEnter, onRemove }: RowProps) {
+export function OutlineRow(props: RowProps) {
+  const {
+    item,
+    number,
+    notes,
+    focused,
+    readOnly,
+    collapsed,
+    onCollapse,
+    onFocused,
+    onActive,
+    onEnter,
+    onRemove,
+  } = props;
   const act = useAct();
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: item.id,
-    disabled: readOnly,
-  });
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging, isOver, active } =
+    useSortable({
+      id: item.id,
+      disabled: readOnly,
+    });
   const input = useRef<HTMLInputElement>(null);
   const [noting, setNoting] = useState(item.note !== "");
   const [released, setReleased] = useState(false);
+  const { faq = false, level } = item;
   const name = item.text || "empty heading";
+  // A note that comes from elsewhere, as from the field, is shown.
+  const hasNote = item.note !== "";
+  useEffect(() => {
+    if (hasNote) setNoting(true);
+  }, [hasNote]);
   useEffect(() => {
     if (!focused) return;
     input.current?.focus();
     onFocused();
   }, [focused, onFocused]);
-  const change = (changes: Partial<OutlineItem>) => act(outlineItemChanged({ id: item.id, changes }));
+  const change = (changes: OutlineChanges) => act(outlineItemChanged({ id: item.id, changes }));
   const nudge = (direction: -1 | 1) => act(outlineItemNudged({ id: item.id, direction }));
 
   const onKey = (event: KeyboardEvent) => {
@@ -62,7 +93,7 @@ export function OutlineRow({ item, number, focused, readOnly, onFocused, onEnter
     if (event.key === "Enter") {
       event.preventDefault();
       onEnter();
-    } else if (event.key === "Tab" && !released && (event.shiftKey ? item.level === 3 : item.level === 2)) {
+    } else if (event.key === "Tab" && !faq && !released && (event.shiftKey ? level === 3 : level === 2)) {
       event.preventDefault();
       change({ level: event.shiftKey ? 2 : 3 });
     } else if (event.altKey && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
@@ -75,36 +106,28 @@ export function OutlineRow({ item, number, focused, readOnly, onFocused, onEnter
   };
 
   const tools: Tool[] = [
-    {
-      title: "Deeper",
-      says: `Make “${name}” an H3`,
-      icon: IndentIncrease,
-      off: item.level === 3,
-      run: () => change({ level: 3 }),
-    },
-    {
-      title: "Up a level",
-      says: `Make “${name}” an H2`,
-      icon: IndentDecrease,
-      off: item.level === 2,
-      run: () => change({ level: 2 }),
-    },
-    { title: "Move up", says: `Move “${name}” up`, icon: ArrowUp, run: () => nudge(-1) },
-    { title: "Move down", says: `Move “${name}” down`, icon: ArrowDown, run: () => nudge(1) },
-    {
-      title: "Note",
-      says: `Note under “${name}”`,
-      icon: NotebookPen,
-      expanded: noting,
-      run: () => setNoting(!noting),
-    },
-    { title: "Delete", says: `Delete “${name}”`, icon: Trash2, run: onRemove },
+    { name: "Make it an H3", icon: IndentIncrease, off: faq || level === 3, run: () => change({ level: 3 }) },
+    { name: "Make it an H2", icon: IndentDecrease, off: faq || level === 2, run: () => change({ level: 2 }) },
+    { name: "Move up", icon: ArrowUp, run: () => nudge(-1) },
+    { name: "Move down", icon: ArrowDown, run: () => nudge(1) },
+    faq
+      ? {
+          name: "Out of the FAQ, as a heading",
+          icon: Heading2,
+          run: () => change({ faq: undefined, level: 2 }),
+        }
+      : { name: "Into the FAQ", icon: MessageCircleQuestion, run: () => change({ faq: true, level: 3 }) },
+    { name: "Delete", icon: Trash2, run: onRemove },
   ];
+  const faults = notes.filter(({ kind }) => kind === "long" || kind === "repeated");
+  const said = notes.map(({ says }) => says).join(" ");
+  const landing = isOver && active && active.id !== item.id && String(active.id).startsWith("field ");
   return (
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition, opacity: isDragging ? 0.6 : 1 }}
-      className={`group py-0.5 pr-2 ${item.level === 3 ? "pl-14" : "pl-2"}`}
+      className={`group border-t-2 py-0.5 pr-2 ${landing ? "border-proof" : "border-transparent"} ${level === 3 ? "pl-8" : "pl-1"}`}
+      onFocus={onActive}
     >
       <div className="flex items-center gap-1">
         <button
@@ -113,52 +136,114 @@ export function OutlineRow({ item, number, focused, readOnly, onFocused, onEnter
           {...listeners}
           aria-label={`Drag “${name}”`}
           disabled={readOnly}
-          className={`${TOOL} cursor-grab`}
+          className={`${TOOL} w-5 cursor-grab`}
         >
           <GripVertical size={15} aria-hidden="true" />
         </button>
-        <span className="figures w-8 text-[13px] text-ink-2">{number}</span>
+        {collapsed === null ? (
+          <span className="w-5" />
+        ) : (
+          <button
+            type="button"
+            className={`${TOOL} w-5`}
+            aria-expanded={!collapsed}
+            aria-label={`Headings below “${name}”`}
+            onClick={onCollapse}
+          >
+            {collapsed ? (
+              <ChevronRight size={15} aria-hidden="true" />
+            ) : (
+              <ChevronDown size={15} aria-hidden="true" />
+            )}
+          </button>
+        )}
+        <span className="figures w-7 text-[13px] text-ink-2">{number}</span>
         <input
           ref={input}
-          aria-label={`Heading ${number}, level ${item.level}`}
-          placeholder="Heading"
+          aria-label={faq ? `Question ${number} of the FAQ` : `Heading ${number}, level ${level}`}
+          placeholder={faq ? "Question" : "Heading"}
           maxLength={300}
           readOnly={readOnly}
           value={item.text}
+          aria-invalid={faults.length > 0}
+          title={said || undefined}
           onChange={(event) => change({ text: event.target.value })}
           onKeyDown={onKey}
           onFocus={() => setReleased(false)}
-          className={`min-w-0 flex-1 rounded border border-transparent bg-transparent px-1 py-0.5 font-serif hover:border-rule focus:border-edge ${
-            item.level === 2 ? "text-[17px] font-semibold" : "text-[15px]"
+          className={`min-w-0 flex-1 text-ellipsis rounded border border-transparent bg-transparent px-1 py-0.5 font-serif hover:border-rule focus:border-edge ${
+            level === 2 ? "text-[17px] font-semibold" : "text-[15px]"
           }`}
         />
-        <span className="text-[12px] text-ink-2">H{item.level}</span>
-        <div className="flex opacity-0 focus-within:opacity-100 group-hover:opacity-100">
-          {tools.map(({ title, says, icon: Icon, off = false, run, expanded }) => (
-            <button
-              key={title}
-              type="button"
-              className={TOOL}
-              title={title}
-              aria-label={says}
-              aria-expanded={expanded}
-              disabled={off || (readOnly && expanded === undefined)}
-              onClick={run}
+        {notes.some(({ kind }) => kind === "keyword") && (
+          <span
+            className="border-b border-dotted border-proof text-[11px] text-proof"
+            title="Holds the target keyword."
+          >
+            keyword
+          </span>
+        )}
+        <input
+          type="number"
+          min={0}
+          max={100_000}
+          step={10}
+          aria-label={`Words for “${name}”`}
+          title="Words for this section"
+          placeholder="words"
+          readOnly={readOnly}
+          value={item.budget ?? ""}
+          onChange={(event) => {
+            const words = Math.round(Number(event.target.value));
+            change({ budget: event.target.value && words > 0 ? Math.min(words, 100_000) : undefined });
+          }}
+          className="figures w-16 rounded border border-transparent bg-transparent px-1 text-right text-[13px] text-ink-2 hover:border-rule focus:border-edge"
+        />
+        <span className="w-5 text-[12px] text-ink-2">{faq ? "Q" : `H${level}`}</span>
+        <button
+          type="button"
+          className={TOOL}
+          title="Note"
+          aria-label={`Note under “${name}”`}
+          aria-expanded={noting}
+          onClick={() => setNoting(!noting)}
+        >
+          <NotebookPen size={15} aria-hidden="true" />
+        </button>
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger className={TOOL} aria-label={`More for “${name}”`} disabled={readOnly}>
+            <Ellipsis size={15} aria-hidden="true" />
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content
+              align="end"
+              className="z-50 min-w-48 rounded border border-edge bg-sheet p-1 shadow-lg"
             >
-              <Icon size={15} aria-hidden="true" />
-            </button>
-          ))}
-        </div>
+              {tools.map(({ name: tool, icon: Icon, off = false, run }) => (
+                <DropdownMenu.Item
+                  key={tool}
+                  disabled={off}
+                  onSelect={run}
+                  className="flex h-8 cursor-pointer items-center gap-2 rounded px-2 outline-none data-[disabled]:text-edge data-[highlighted]:bg-proof-wash"
+                >
+                  <Icon size={15} aria-hidden="true" /> {tool}
+                </DropdownMenu.Item>
+              ))}
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
       </div>
+      {faults.length > 0 && (
+        <p className="ml-20 text-[12px] text-plum">{faults.map(({ says }) => says).join(" ")}</p>
+      )}
       {noting && (
         <textarea
-          aria-label={`Note to heading ${number}`}
+          aria-label={`Note to ${faq ? "question" : "heading"} ${number}`}
           placeholder="What belongs here"
           rows={Math.min(6, Math.max(1, item.note.split("\n").length))}
           readOnly={readOnly}
           value={item.note}
           onChange={(event) => change({ note: event.target.value })}
-          className="ml-[4.5rem] w-[calc(100%-7rem)] resize-y rounded border border-rule bg-paper px-2 py-1 text-[13px]"
+          className="ml-[4.75rem] block w-[calc(100%-6rem)] resize-y rounded border border-rule bg-paper px-2 py-1 text-[13px]"
         />
       )}
     </li>

@@ -1,167 +1,144 @@
-/** Plan: the outline of H2 and H3 with notes, moved by drag and by keys, and written up into the draft. */
+/** Plan: the outline on the left, what the field covers on the right; things go from right to left by button or by dragging. */
 import {
   closestCenter,
   DndContext,
   type DragEndEvent,
+  DragOverlay,
   KeyboardSensor,
   PointerSensor,
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from "@dnd-kit/sortable";
-import { NotebookPen, Plus, Redo2, Undo2 } from "lucide-react";
-import { type KeyboardEvent, useState } from "react";
-import { useNavigate } from "react-router";
-import { toast } from "sonner";
-import { branchLength, type OutlineItem, writeUp } from "../../../core/outline/outline";
+import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
+import { BookOpenText } from "lucide-react";
+import { useState } from "react";
+import { noPiece, pieceFaults, pieceWithDefaults } from "../../../core/outline/piece";
 import { freshId } from "../../freshId";
-import {
-  outlineItemAdded,
-  outlineItemMoved,
-  outlineItemRemoved,
-  outlineRedone,
-  outlineUndone,
-} from "../../store/openPostSlice";
+import { outlineItemMoved, outlineReplaced } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
-import { count } from "../../ui/figures";
-import { usePostSession } from "../currentSession";
-import { OutlineRow } from "./OutlineRow";
+import { AssembleSheet } from "./AssembleSheet";
+import { BriefSheet } from "./BriefSheet";
+import { CollectProgress } from "./CollectProgress";
+import { CollectSheet } from "./CollectSheet";
+import { FieldPanel } from "./covers/FieldPanel";
+import { FieldHead } from "./FieldHead";
+import { OutlineSheet } from "./OutlineSheet";
+import { PasteOutlineSheet } from "./PasteOutlineSheet";
+import { PieceSheet, sayPiece } from "./PieceSheet";
+import { type Putting, puttingOf, withPutting } from "./putting";
+import { useField } from "./useField";
+
+const SHEETS = {
+  collect: CollectSheet,
+  piece: PieceSheet,
+  assemble: AssembleSheet,
+  brief: BriefSheet,
+  paste: PasteOutlineSheet,
+};
 
 export function Plan() {
-  const { post, outline, past, future, readOnly } = useApp((state) => state.openPost);
+  useField();
+  const { post, outline, field, piece, readOnly } = useApp((state) => state.openPost);
+  const job = useApp((state) => state.field.job);
+  const site = useApp((state) => state.session.site);
   const act = useAct();
-  const session = usePostSession();
-  const navigate = useNavigate();
-  const [focus, setFocus] = useState<string | null>(null);
+  const [sheet, setSheet] = useState<keyof typeof SHEETS | null>(null);
+  const [active, setActive] = useState<string | null>(null);
+  const [dragged, setDragged] = useState<Putting | null>(null);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-
   if (!post) return null;
-  const add = (at: number, level: 2 | 3) => {
-    const item: OutlineItem = { id: freshId(), level, text: "", note: "" };
-    act(outlineItemAdded({ item, at }));
-    setFocus(item.id);
-  };
-  const remove = (item: OutlineItem, at: number) => {
-    act(outlineItemRemoved(item.id));
-    setFocus(outline[at - 1]?.id ?? outline[at + 1]?.id ?? null);
-    toast(`Deleted “${item.text || "an empty heading"}”.`, {
-      action: { label: "Undo", onClick: () => act(outlineUndone()) },
-    });
-  };
-  const onDragEnd = ({ active, over }: DragEndEvent) => {
-    if (!over || active.id === over.id) return;
-    const from = outline.findIndex((item) => item.id === active.id);
+  const onDragEnd = ({ active: moved, over }: DragEndEvent) => {
+    setDragged(null);
+    const putting = puttingOf(moved.data.current);
+    if (putting) {
+      if (over || !outline.length)
+        act(outlineReplaced(withPutting(outline, putting, over ? String(over.id) : null, freshId())));
+      return;
+    }
+    if (!over || moved.id === over.id) return;
+    const from = outline.findIndex((item) => item.id === moved.id);
     const at = outline.findIndex((item) => item.id === over.id);
-    act(outlineItemMoved({ id: String(active.id), to: at > from ? at + 1 : at }));
+    act(outlineItemMoved({ id: String(moved.id), to: at > from ? at + 1 : at }));
   };
-  const write = () => {
-    const before = session.json();
-    const { doc, added } = writeUp(outline, before);
-    if (added) session.setDoc(doc);
-    toast(
-      added
-        ? `Wrote up ${count(added, "heading")}; what was there is untouched.`
-        : "Every heading is in the draft already.",
-      {
-        ...(added && { action: { label: "Undo", onClick: () => session.setDoc(before) } }),
-      },
-    );
-    void navigate("../write", { relative: "path" });
-  };
-  const onKey = (event: KeyboardEvent) => {
-    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
-    event.preventDefault();
-    act(event.shiftKey ? outlineRedone() : outlineUndone());
-  };
-  const filled = outline.filter((item) => item.text.trim()).length;
+  const inForce = pieceWithDefaults(piece, site.piece ?? noPiece);
+  const faults = pieceFaults(inForce, field?.measure?.medianWords ?? null);
+  const Open = sheet && SHEETS[sheet];
+  const running = job?.postId === post.id ? job : null;
 
   return (
-    <div className="mx-auto w-full max-w-4xl flex-1 px-6 py-5">
-      <div className="mb-3 flex items-center gap-2">
-        <h2 className="mr-auto font-serif text-xl">Outline</h2>
-        <Button kind="quiet" disabled={!past.length || readOnly} onClick={() => act(outlineUndone())}>
-          <Undo2 size={15} aria-hidden="true" /> Undo
-        </Button>
-        <Button kind="quiet" disabled={!future.length || readOnly} onClick={() => act(outlineRedone())}>
-          <Redo2 size={15} aria-hidden="true" /> Redo
-        </Button>
-        <Button kind="primary" disabled={!filled || readOnly} onClick={write}>
-          <NotebookPen size={15} aria-hidden="true" /> Write it up
-        </Button>
-      </div>
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: undo keys for everything inside */}
-      <div className="border border-rule bg-sheet py-2" onKeyDown={onKey}>
-        {outline.length === 0 ? (
-          <div className="p-8 text-center">
-            <p className="font-serif text-lg">No headings yet</p>
-            <p className="mx-auto mb-3 mt-1 max-w-md text-ink-2">
-              An outline of H2 and H3 shows what the post answers before a word is written.
-            </p>
-            <Button kind="primary" disabled={readOnly} onClick={() => add(0, 2)}>
-              <Plus size={15} aria-hidden="true" /> First heading
-            </Button>
-          </div>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragStart={({ active: moved }) => setDragged(puttingOf(moved.data.current) ?? null)}
+      onDragCancel={() => setDragged(null)}
+      onDragEnd={onDragEnd}
+    >
+      <div className="mx-auto w-full max-w-[92rem] flex-1 px-6 py-4">
+        {running ? (
+          <CollectProgress job={running} />
         ) : (
-          <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-            <SortableContext items={outline.map((item) => item.id)} strategy={verticalListSortingStrategy}>
-              <ol aria-label="Outline">
-                {outline.map((item, i) => (
-                  <OutlineRow
-                    key={item.id}
-                    item={item}
-                    number={numberOf(outline, i)}
-                    focused={focus === item.id}
-                    readOnly={readOnly}
-                    onFocused={() => setFocus(null)}
-                    onEnter={() =>
-                      add(
-                        i +
-                          (item.level === 2 && !item.text
-                            ? 1
-                            : item.level === 2
-                              ? branchLength(outline, i)
-                              : 1),
-                        item.level,
-                      )
-                    }
-                    onRemove={() => remove(item, i)}
-                  />
-                ))}
-              </ol>
-            </SortableContext>
-          </DndContext>
+          field && <FieldHead field={field} onCollect={() => setSheet("collect")} />
         )}
-        {outline.length > 0 && (
-          <div className="flex gap-1 px-9 pt-2">
-            <Button kind="quiet" disabled={readOnly} onClick={() => add(outline.length, 2)}>
-              <Plus size={15} aria-hidden="true" /> H2 at the end
-            </Button>
-            <Button kind="quiet" disabled={readOnly} onClick={() => add(outline.length, 3)}>
-              <Plus size={15} aria-hidden="true" /> H3 at the end
-            </Button>
+        <div className="mt-4 grid gap-6 mid:grid-cols-2">
+          <div className="min-w-0">
+            <div className="mb-3 flex items-center gap-3 border-b border-rule pb-2">
+              <h2 className="whitespace-nowrap text-[13px] text-ink-2">Terms of the piece</h2>
+              <p className="mr-auto min-w-0 truncate text-[13px]">
+                {sayPiece(inForce) || (
+                  <span className="text-ink-2">none yet: audience, goal, tone, length</span>
+                )}
+                {faults.length > 0 && <span className="ml-2 text-plum">{faults[0]!.says}</span>}
+              </p>
+              <Button kind="quiet" onClick={() => setSheet("piece")}>
+                Set
+              </Button>
+            </div>
+            <OutlineSheet
+              onActive={setActive}
+              onPaste={() => setSheet("paste")}
+              onAssemble={() => setSheet("assemble")}
+              onBrief={() => setSheet("brief")}
+            />
           </div>
-        )}
+          <section aria-label="What the field covers" className="min-w-0">
+            <h2 className="mb-2 font-serif text-xl">What the field covers</h2>
+            {field ? (
+              <FieldPanel
+                onNote={(text) =>
+                  act(outlineReplaced(withPutting(outline, { kind: "note", text }, active, "")))
+                }
+              />
+            ) : (
+              <div className="border border-rule bg-sheet p-8 text-center">
+                <p className="font-serif text-lg">Nothing read yet</p>
+                <p className="mx-auto mb-3 mt-1 max-w-md text-ink-2">
+                  Read the pages that rank for the target keyword: what they share becomes topics, questions
+                  and terms to plan with, and the measure that the draft is scored by.
+                </p>
+                <Button
+                  kind="primary"
+                  disabled={readOnly || running !== null}
+                  onClick={() => setSheet("collect")}
+                >
+                  <BookOpenText size={15} aria-hidden="true" /> Collect the field
+                </Button>
+              </div>
+            )}
+          </section>
+        </div>
       </div>
-      <p className="mt-2 text-[13px] text-ink-2">
-        Enter adds a heading, Tab and Shift Tab change the level, Alt with ↑ or ↓ moves it, Alt Backspace
-        deletes it. After Esc, Tab leaves the line.
-      </p>
-    </div>
+      <DragOverlay dropAnimation={null}>
+        {dragged && (
+          <span className="inline-block max-w-sm truncate rounded border border-proof bg-sheet px-2 py-1 shadow-lg">
+            {dragged.text}
+          </span>
+        )}
+      </DragOverlay>
+      {Open && <Open onClose={() => setSheet(null)} />}
+    </DndContext>
   );
-}
-
-function numberOf(outline: OutlineItem[], at: number): string {
-  let h2 = 0;
-  let h3 = 0;
-  for (const item of outline.slice(0, at + 1)) {
-    if (item.level === 2) {
-      h2++;
-      h3 = 0;
-    } else h3++;
-  }
-  return h3 ? `${h2}.${h3}` : String(h2);
 }

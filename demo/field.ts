@@ -1,0 +1,77 @@
+/** The demo's kept field: what the stand-in search ranks for a post's target keyword, read as any page is read. */
+import { join } from "node:path";
+import { analyseField, type RankedFieldPage } from "../src/core/field/field";
+import { readPage } from "../src/core/field/page";
+import { assemble } from "../src/core/outline/assemble";
+import { houseProfile } from "../src/core/proof/profile";
+import type { DrawerEntry, FieldSource, Post, PostField } from "../src/data/model";
+import type { CollectedField } from "../src/data/schemas/field";
+import { readWeb } from "../src/server/standins/web/pages";
+import { searchOfTheDemo } from "./research";
+
+const MOST = 20;
+const MOST_IDEAS = 500;
+/** Pages that a person would drop, with the reason. */
+const DROPPED: Record<string, string> = {
+  "https://paperfold.example/cardboard-cargo-bike":
+    "looks off the subject: it shares little with the other pages",
+};
+
+export function demoField(
+  post: Post,
+  collectedAt: string,
+): { field: PostField; collected: CollectedField; drawer: DrawerEntry[] } {
+  const { service, region } = searchOfTheDemo();
+  const web = new Map(readWeb(join(import.meta.dirname, "web")).map((page) => [page.address, page]));
+  const ranking = service.answer("ranking", { query: post.keyword, region: region.code, most: MOST });
+  const pages = ranking.pages.map(
+    ({ address }, rank): RankedFieldPage => ({ rank, page: readPage(web.get(address)!.html, address) }),
+  );
+  const sources = pages.map(
+    ({ page, rank }): FieldSource => ({
+      address: page.address,
+      site: page.site || new URL(page.address).host,
+      title: page.title,
+      rank,
+      standIn: true,
+      state: DROPPED[page.address] ? "dropped" : "kept",
+      why: DROPPED[page.address] ?? "",
+    }),
+  );
+  const asked = service
+    .answer("ideas", { seed: post.keyword, region: region.code, most: MOST_IDEAS })
+    .ideas.filter(({ how }) => how === "question")
+    .map(({ numbers, asked: places = [] }) => ({
+      text: numbers.keyword,
+      service: "Stand-in search",
+      asked: places,
+    }));
+  const analysis = analyseField(
+    pages.filter(({ page }) => !DROPPED[page.address]),
+    { keyword: post.keyword, language: post.language, profile: houseProfile, asked },
+  );
+  const id = `field-of-${post.id}`;
+  return {
+    field: {
+      id,
+      postId: post.id,
+      keyword: post.keyword,
+      language: post.language,
+      regionName: region.name,
+      source: "Stand-in search",
+      standIn: true,
+      collectedAt,
+      pages: sources,
+      measure: analysis.measure,
+      benchmark: analysis.benchmark,
+    },
+    collected: { pages, asked },
+    drawer: assemble(analysis, [], houseProfile.checks["heading-topics"].leastPresence).map((made, i) => ({
+      ...made,
+      id: `${id}-outline-${i}`,
+      kind: "outline",
+      postId: post.id,
+      createdAt: collectedAt,
+    })),
+  };
+}

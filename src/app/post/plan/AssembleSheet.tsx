@@ -1,0 +1,152 @@
+/** Assembled outlines, side by side: made of the field and the person's points, all kept in the drawer; taken whole or in parts. */
+import { ListTree, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { toast } from "sonner";
+import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
+import { addToDrawer, removeFromDrawer } from "../../../data/drawer";
+import type { DrawerEntry } from "../../../data/model";
+import { fieldWorker } from "../../../workers/clients";
+import { freshId } from "../../freshId";
+import { attempt, now } from "../../keywords/actions";
+import { outlineReplaced, outlineUndone } from "../../store/openPostSlice";
+import { useAct, useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { dayAndTime } from "../../ui/dates";
+import { count } from "../../ui/figures";
+import { Sheet } from "../../ui/Sheet";
+import { gapRules, readKept } from "./fieldJobs";
+
+export function AssembleSheet({ onClose }: { onClose: () => void }) {
+  const { post, piece, readOnly } = useApp((state) => state.openPost);
+  const { analysis, drawer } = useApp((state) => state.field);
+  const { site, profile } = useApp((state) => state.session);
+  const [busy, setBusy] = useState(false);
+  if (!post) return null;
+  const make = async () => {
+    setBusy(true);
+    const { points } = pieceWithDefaults(piece, site.piece ?? noPiece);
+    const made = await fieldWorker().assemble(points, gapRules(profile).leastPresence);
+    const known = new Set(drawer.map(({ items }) => JSON.stringify(items)));
+    const fresh = made.filter(({ items }) => !known.has(JSON.stringify(items)));
+    const createdAt = now();
+    const entries = fresh.map(
+      (one): DrawerEntry => ({ ...one, id: freshId(), kind: "outline", postId: post.id, createdAt }),
+    );
+    if (!made.length) toast("The field has too few shared headings to make an outline of.");
+    else if (!fresh.length)
+      toast("The field and your points give the same outlines as before; they are here.");
+    else if (await attempt(() => addToDrawer(entries)))
+      toast(`${count(fresh.length, "outline")} assembled and kept in the drawer.`);
+    await readKept(post.id);
+    setBusy(false);
+  };
+  return (
+    <Sheet title="Outlines from the field" wide onClose={onClose}>
+      <div className="mb-3 flex items-center gap-3">
+        <p className="mr-auto text-ink-2">
+          Up to three, of what the pages share and your own points. Every one stays in the drawer.
+        </p>
+        <Button kind="primary" disabled={busy || readOnly || !analysis} onClick={() => void make()}>
+          <ListTree size={15} aria-hidden="true" /> Assemble
+        </Button>
+      </div>
+      {drawer.length === 0 ? (
+        <p className="p-6 text-center text-ink-2">The drawer is empty.</p>
+      ) : (
+        <ul aria-label="Drawer" className="grid gap-4 mid:grid-cols-3">
+          {drawer.map((entry) => (
+            <Entry key={entry.id} entry={entry} onTaken={onClose} />
+          ))}
+        </ul>
+      )}
+    </Sheet>
+  );
+}
+
+function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) {
+  const act = useAct();
+  const { outline, readOnly } = useApp((state) => state.openPost);
+  const { analysis } = useApp((state) => state.field);
+  const site = useApp((state) => state.session.site);
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
+  const { id, title, why, items, createdAt, postId } = entry;
+  const undo = { action: { label: "Undo", onClick: () => act(outlineUndone()) } };
+  const merge = async () => {
+    const parts = chosen.size ? items.filter((_, i) => chosen.has(i)) : items;
+    const of = { keyword: analysis?.keyword ?? "", language: analysis?.language ?? site.language };
+    const { items: merged, added } = await fieldWorker().merge(outline, parts, of);
+    act(outlineReplaced(merged));
+    toast(
+      added
+        ? `${count(added, "heading")} merged in; what was there is untouched.`
+        : "All of it was there already.",
+      added ? undo : {},
+    );
+    onTaken();
+  };
+  const replace = () => {
+    act(outlineReplaced(items.map(({ from: _from, ...item }) => ({ ...item, id: freshId() }))));
+    toast(`The outline is now “${title}”.`, undo);
+    onTaken();
+  };
+  const remove = async () => {
+    await attempt(() => removeFromDrawer(id));
+    await readKept(postId);
+    toast(`“${title}” is out of the drawer.`, {
+      action: { label: "Undo", onClick: () => void addToDrawer([entry]).then(() => readKept(postId)) },
+    });
+  };
+  return (
+    <li className="flex flex-col border border-rule bg-paper p-3">
+      <div className="flex items-start gap-2">
+        <h3 className="mr-auto font-serif text-[17px]">{title}</h3>
+        <button
+          type="button"
+          aria-label={`Take “${title}” out of the drawer`}
+          disabled={readOnly}
+          onClick={() => void remove()}
+          className="text-ink-2 hover:text-plum"
+        >
+          <Trash2 size={15} aria-hidden="true" />
+        </button>
+      </div>
+      <p className="text-[12px] text-ink-2">
+        {why} {dayAndTime(createdAt)}
+      </p>
+      <ul className="my-2 max-h-[42vh] flex-1 overflow-y-auto border border-rule bg-sheet">
+        {items.map(({ text, level, from, faq }, i) => (
+          <li key={`${i} ${text}`} className={level === 3 ? "pl-5" : ""}>
+            <label className="flex items-start gap-2 px-2 py-0.5">
+              <input
+                type="checkbox"
+                className="mt-1"
+                checked={chosen.has(i)}
+                onChange={(event) => {
+                  const next = new Set(chosen);
+                  if (event.target.checked) next.add(i);
+                  else next.delete(i);
+                  setChosen(next);
+                }}
+              />
+              <span className="min-w-0">
+                <span className={level === 2 ? "font-semibold" : ""}>{text}</span>
+                <span className="block text-[12px] text-ink-2">
+                  {faq && "FAQ · "}
+                  {from}
+                </span>
+              </span>
+            </label>
+          </li>
+        ))}
+      </ul>
+      <div className="flex gap-2">
+        <Button kind="primary" disabled={readOnly} onClick={() => void merge()}>
+          {chosen.size ? `Merge the ${chosen.size} ticked` : "Merge in"}
+        </Button>
+        <Button disabled={readOnly} onClick={replace}>
+          Take instead
+        </Button>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,171 @@
+/** The brief: choose its parts, see it, take it as DOCX, Markdown or HTML, or as text for a writing assistant. */
+import { Copy, FileDown } from "lucide-react";
+import { useEffect, useState } from "react";
+import { toast } from "sonner";
+import { BRIEF_PARTS, type BriefMaterial, type BriefPart, PART_NAMES } from "../../../core/outline/brief";
+import { chosenQuestions } from "../../../core/outline/chosenQuestions";
+import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
+import { foldPlain } from "../../../core/text/fold";
+import { postAddress } from "../../../data/draft";
+import { getListOfPost } from "../../../data/lists";
+import type { Post } from "../../../data/model";
+import { fieldWorker } from "../../../workers/clients";
+import type { BriefForm } from "../../../workers/field.worker";
+import { postsAdapter } from "../../store/postsSlice";
+import { store, useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { download } from "../../ui/download";
+import { Sheet } from "../../ui/Sheet";
+
+const FILES: Record<Exclude<BriefForm, "prompt">, { name: string; ending: string; type: string }> = {
+  docx: {
+    name: "DOCX",
+    ending: "docx",
+    type: "application/vnd.openxmlformats-officedocument.wordprocessingml.document",
+  },
+  markdown: { name: "Markdown", ending: "md", type: "text/markdown;charset=utf-8" },
+  html: { name: "HTML for print", ending: "html", type: "text/html;charset=utf-8" },
+};
+const MOST_LINKS = 8;
+
+export function BriefSheet({ onClose }: { onClose: () => void }) {
+  const openPost = useApp((state) => state.openPost);
+  const [parts, setParts] = useState<BriefPart[]>([...BRIEF_PARTS]);
+  const [seen, setSeen] = useState<"prompt" | "markdown">("markdown");
+  const [text, setText] = useState("");
+  const { post } = openPost;
+  useEffect(() => {
+    let current = true;
+    void material().then(async (found) => {
+      const made = found && (await fieldWorker().brief(found, parts, seen));
+      if (current && typeof made === "string") setText(made);
+    });
+    return () => {
+      current = false;
+    };
+  }, [parts, seen]);
+  if (!post) return null;
+  const take = async (form: keyof typeof FILES) => {
+    const found = await material();
+    if (!found) return;
+    const { ending, type } = FILES[form];
+    const made = await fieldWorker().brief(found, parts, form);
+    download(new Blob([made as BlobPart], { type }), `brief-${post.slug || post.id}.${ending}`);
+    toast(`Downloaded brief-${post.slug || post.id}.${ending}.`);
+  };
+  const copy = async () => {
+    const found = await material();
+    if (!found) return;
+    const made = (await fieldWorker().brief(found, parts, "prompt")) as string;
+    try {
+      await navigator.clipboard.writeText(made);
+      toast("Copied: paste it into a writing assistant.");
+    } catch {
+      toast.error(
+        "The clipboard could not be written. The text is in the preview: select and copy it there.",
+      );
+      setSeen("prompt");
+    }
+  };
+  return (
+    <Sheet title="Brief" wide onClose={onClose}>
+      <div className="grid gap-6 mid:grid-cols-[220px_minmax(0,1fr)]">
+        <div className="flex flex-col gap-4">
+          <fieldset>
+            <legend className="text-[13px] text-ink-2">Parts</legend>
+            {BRIEF_PARTS.map((part) => (
+              <label key={part} className="flex h-7 items-center gap-2">
+                <input
+                  type="checkbox"
+                  checked={parts.includes(part)}
+                  onChange={(event) =>
+                    setParts(
+                      BRIEF_PARTS.filter((one) =>
+                        one === part ? event.target.checked : parts.includes(one),
+                      ),
+                    )
+                  }
+                />
+                {PART_NAMES[part]}
+              </label>
+            ))}
+          </fieldset>
+          <div className="flex flex-col gap-2">
+            {(Object.keys(FILES) as (keyof typeof FILES)[]).map((form) => (
+              <Button
+                key={form}
+                kind={form === "docx" ? "primary" : "plain"}
+                disabled={!parts.length}
+                onClick={() => void take(form)}
+              >
+                <FileDown size={15} aria-hidden="true" /> {FILES[form].name}
+              </Button>
+            ))}
+            <Button disabled={!parts.length} onClick={() => void copy()}>
+              <Copy size={15} aria-hidden="true" /> Copy for a writing assistant
+            </Button>
+          </div>
+        </div>
+        <div className="min-w-0">
+          <fieldset className="mb-2 flex gap-4">
+            <legend className="sr-only">Preview</legend>
+            {(["markdown", "prompt"] as const).map((form) => (
+              <label key={form} className="flex items-center gap-1.5">
+                <input type="radio" name="preview" checked={seen === form} onChange={() => setSeen(form)} />
+                {form === "markdown" ? "The document" : "For a writing assistant"}
+              </label>
+            ))}
+          </fieldset>
+          <textarea
+            readOnly
+            aria-label="Preview of the brief"
+            className="field-box h-[58vh] resize-none bg-paper font-mono text-[12px] leading-5"
+            value={text}
+          />
+        </div>
+      </div>
+    </Sheet>
+  );
+}
+
+/** What the brief is made of, beside the field that the worker holds. */
+async function material(): Promise<Omit<BriefMaterial, "analysis"> | null> {
+  const { openPost, session, posts, field } = store.getState();
+  const { post, outline, piece } = openPost;
+  if (!post) return null;
+  const list = await getListOfPost(post.id);
+  return {
+    title: post.title,
+    keyword: post.keyword,
+    keywords: list
+      ? list.keywords.map(({ text, searches }) => ({ text, searches }))
+      : post.supporting.map((text) => ({ text, searches: null })),
+    piece: pieceWithDefaults(piece, session.site.piece ?? noPiece),
+    collectedAt: openPost.field?.collectedAt ?? "",
+    items: outline,
+    questions: chosenQuestions(outline).map((text) => ({ text })),
+    statistics: field.analysis?.statistics ?? [],
+    links: related(post, postsAdapter.getSelectors().selectAll(posts.posts)).map((other) => ({
+      title: other.title,
+      address: postAddress(other, session.site),
+    })),
+  };
+}
+
+/** Posts that are out and share words of their keywords with this one, those that share most first. */
+function related(post: Post, all: readonly Post[]): Post[] {
+  const words = (one: Post) =>
+    new Set(
+      [one.keyword, ...one.supporting]
+        .flatMap((keyword) => foldPlain(keyword).split(" "))
+        .filter((word) => word.length > 3),
+    );
+  const own = words(post);
+  return all
+    .filter((other) => other.id !== post.id && other.status === "live" && other.slug)
+    .map((other) => ({ other, shared: [...words(other)].filter((word) => own.has(word)).length }))
+    .filter(({ shared }) => shared > 0)
+    .sort((a, b) => b.shared - a.shared || (a.other.title < b.other.title ? -1 : 1))
+    .slice(0, MOST_LINKS)
+    .map(({ other }) => other);
+}

@@ -1,0 +1,37 @@
+import { Check, X } from "lucide-react";
+import type { CollectJob } from "../../store/fieldSlice";
+import { Button } from "../../ui/Button";
+import { stopCollecting } from "./fieldJobs";
+
+/** Pages as they are read, with a way to stop: what has been read by then is kept. */
+export function CollectProgress({ job }: { job: CollectJob }) {
+  const { doing, of, outcomes } = job;
+  const failed = outcomes.filter((one) => one.failed !== null).length;
+  return (
+    <section aria-label="Collecting" className="border border-rule bg-sheet px-4 py-2.5">
+      <div className="flex items-center gap-3">
+        <p role="status" className="figures">
+          {doing} {of > 0 && `${outcomes.length} of ${of}`}
+          {failed > 0 && <span className="text-plum">, {failed} not read</span>} …
+        </p>
+        {of > 0 && <progress value={outcomes.length} max={of} aria-label="Pages read" className="w-40" />}
+        <span className="mr-auto" />
+        <Button onClick={stopCollecting}>Stop, and keep what is read</Button>
+      </div>
+      <ul className="mt-1 max-h-28 overflow-y-auto text-[13px] text-ink-2">
+        {outcomes.toReversed().map(({ address, title, failed: why }) => (
+          <li key={address} className="flex items-center gap-2">
+            {why === null ? (
+              <Check size={13} aria-hidden="true" />
+            ) : (
+              <X size={13} aria-hidden="true" className="text-plum" />
+            )}
+            <span className="truncate">
+              {title} {why !== null && <span className="text-plum">{why}</span>}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,168 @@
+/** Collecting a field: from the search, from addresses, from files, from pasted source. */
+import { FileText, Search } from "lucide-react";
+import { useRef, useState } from "react";
+import { Link } from "react-router";
+import { useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { FieldLine } from "../../ui/FieldLine";
+import { count } from "../../ui/figures";
+import { Sheet } from "../../ui/Sheet";
+import { collect, MOST_ADDRESSES } from "./fieldJobs";
+
+export function CollectSheet({ onClose }: { onClose: () => void }) {
+  const { post, field } = useApp((state) => state.openPost);
+  const [search, setSearch] = useState(Boolean(post?.keyword) && !field);
+  const [keepPages, setKeepPages] = useState(field !== null);
+  const [addresses, setAddresses] = useState("");
+  const [files, setFiles] = useState<File[]>([]);
+  const [source, setSource] = useState("");
+  const [sourceAddress, setSourceAddress] = useState("");
+  const picker = useRef<HTMLInputElement>(null);
+  if (!post) return null;
+  const lines = [...new Set(addresses.split(/\s+/).filter(Boolean))];
+  const wrong = lines.filter((line) => !/^https?:\/\/[^/]+/i.test(line));
+  const many = lines.length > MOST_ADDRESSES;
+  const nothing = !search && !lines.length && !files.length && !source.trim();
+  const start = () => {
+    void collect(post, {
+      search,
+      addresses: lines,
+      files,
+      sources: source.trim() ? [{ address: sourceAddress.trim() || "pasted source", html: source }] : [],
+      keepPages,
+    });
+    onClose();
+  };
+  return (
+    <Sheet title={field ? "Collect again, or add pages" : "Collect the field"} onClose={onClose}>
+      <div className="flex flex-col gap-3">
+        <label className="flex items-start gap-2">
+          <input
+            type="checkbox"
+            className="mt-1"
+            checked={search}
+            disabled={!post.keyword}
+            onChange={(event) => setSearch(event.target.checked)}
+          />
+          <span>
+            Up to 20 pages that rank for {post.keyword ? `“${post.keyword}”` : "the target keyword"}
+            {!post.keyword && (
+              <span className="block text-[13px] text-ink-2">
+                This post has no target keyword yet:{" "}
+                <Link to="../find" relative="path" className="quiet-link">
+                  choose one in Find
+                </Link>
+                .
+              </span>
+            )}
+          </span>
+        </label>
+        <FieldLine
+          label="Addresses"
+          hint={
+            wrong[0]
+              ? `“${wrong[0].slice(0, 60)}” is no web address.`
+              : many
+                ? `At most ${MOST_ADDRESSES} at once.`
+                : "One a line. The server fetches them; private addresses are refused."
+          }
+        >
+          {(id) => (
+            <textarea
+              id={id}
+              rows={3}
+              className="field-box"
+              aria-invalid={wrong.length > 0 || many}
+              value={addresses}
+              onChange={(event) => setAddresses(event.target.value)}
+            />
+          )}
+        </FieldLine>
+        {/* biome-ignore lint/a11y/noStaticElementInteractions: files are dropped here, or chosen by the button inside */}
+        <div
+          onDragOver={(event) => event.preventDefault()}
+          onDrop={(event) => {
+            event.preventDefault();
+            setFiles([...files, ...event.dataTransfer.files]);
+          }}
+          className="flex items-center gap-3 border border-dashed border-edge p-3"
+        >
+          <input
+            ref={picker}
+            type="file"
+            multiple
+            accept=".html,.htm,.xhtml,text/html"
+            tabIndex={-1}
+            aria-label="Saved pages: files"
+            className="hidden"
+            onChange={(event) => {
+              setFiles([...files, ...(event.target.files ?? [])]);
+              event.target.value = "";
+            }}
+          />
+          <Button onClick={() => picker.current?.click()}>
+            <FileText size={15} aria-hidden="true" /> Saved pages
+          </Button>
+          <span className="min-w-0 truncate text-[13px] text-ink-2">
+            {files.length
+              ? `${count(files.length, "file")}: ${files.map(({ name }) => name).join(", ")}`
+              : "or drop .html files here"}
+          </span>
+          {files.length > 0 && (
+            <Button kind="quiet" onClick={() => setFiles([])}>
+              Clear
+            </Button>
+          )}
+        </div>
+        <details>
+          <summary className="text-proof">Paste a page's source</summary>
+          <div className="mt-2 flex flex-col gap-2">
+            <FieldLine label="Its address">
+              {(id) => (
+                <input
+                  id={id}
+                  className="field-box"
+                  value={sourceAddress}
+                  onChange={(event) => setSourceAddress(event.target.value)}
+                />
+              )}
+            </FieldLine>
+            <FieldLine label="Source">
+              {(id) => (
+                <textarea
+                  id={id}
+                  rows={5}
+                  className="field-box font-mono text-[12px]"
+                  value={source}
+                  onChange={(event) => setSource(event.target.value)}
+                />
+              )}
+            </FieldLine>
+          </div>
+        </details>
+        {field && (
+          <label className="flex items-start gap-2">
+            <input
+              type="checkbox"
+              className="mt-1"
+              checked={keepPages}
+              onChange={(event) => setKeepPages(event.target.checked)}
+            />
+            <span>
+              Keep the pages that are there
+              <span className="block text-[13px] text-ink-2">
+                The field of today stays as it is, to be compared with; this makes a new one.
+              </span>
+            </span>
+          </label>
+        )}
+        <div className="flex justify-end gap-2">
+          <Button onClick={onClose}>Cancel</Button>
+          <Button kind="primary" disabled={nothing || wrong.length > 0 || many} onClick={start}>
+            <Search size={15} aria-hidden="true" /> Collect
+          </Button>
+        </div>
+      </div>
+    </Sheet>
+  );
+}

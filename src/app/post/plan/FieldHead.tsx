@@ -1,0 +1,140 @@
+/** The line of the field: what the pages have and what we have, with the pages behind a disclosure. */
+import { ChevronDown, ChevronRight, RefreshCw } from "lucide-react";
+import { useState } from "react";
+import { changesBetween } from "../../../core/field/changes";
+import type { PageFigures, Spread } from "../../../core/field/field";
+import type { PostField } from "../../../data/model";
+import { useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { day } from "../../ui/dates";
+import { count, points, whole } from "../../ui/figures";
+import { FieldPages } from "./FieldPages";
+
+export function FieldHead({ field, onCollect }: { field: PostField; onCollect: () => void }) {
+  const [open, setOpen] = useState(false);
+  const { analysis, ours, earlier } = useApp((state) => state.field);
+  const readOnly = useApp((state) => state.openPost.readOnly);
+  const busy = useApp((state) => state.field.job !== null);
+  const kept = field.pages.filter(({ state }) => state === "kept").length;
+  const dropped = field.pages.filter(({ state }) => state === "dropped").length;
+  const failed = field.pages.filter(({ state }) => state === "failed").length;
+  return (
+    <section aria-label="The field" className="border border-rule bg-sheet px-4 py-2.5">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <p className="mr-auto min-w-0">
+          <strong className="font-semibold">{count(kept, "page")}</strong> for “{field.keyword}”{" "}
+          <span className="text-[13px] text-ink-2">
+            {field.standIn && <span className="border border-edge px-1 text-[11px]">stand-in</span>}{" "}
+            {[field.source, field.regionName, `read on ${day(field.collectedAt)}`]
+              .filter(Boolean)
+              .join(" · ")}
+          </span>
+        </p>
+        <Button kind="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? (
+            <ChevronDown size={15} aria-hidden="true" />
+          ) : (
+            <ChevronRight size={15} aria-hidden="true" />
+          )}
+          Pages
+          <span className="figures text-[12px] text-ink-2">
+            {[`${kept} kept`, dropped && `${dropped} dropped`, failed && `${failed} not read`]
+              .filter(Boolean)
+              .join(", ")}
+          </span>
+        </Button>
+        <Button disabled={readOnly || busy} onClick={onCollect}>
+          <RefreshCw size={14} aria-hidden="true" /> Collect again or add
+        </Button>
+      </div>
+      {analysis && (
+        <dl className="mt-2 grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] gap-x-6 gap-y-2">
+          <Compared name="Words" spread={analysis.spread.words} ours={ours?.words} />
+          <Compared name="Headings" spread={analysis.spread.headings} ours={ours?.headings} />
+          <Compared name="Pictures" spread={analysis.spread.pictures} ours={ours?.pictures} />
+          <Compared name="Links" spread={analysis.spread.links} ours={linksOf(ours)} />
+          <Compared name="Reading ease" spread={analysis.spread.ease} ours={ours?.ease ?? undefined} />
+          {analysis.benchmark && (
+            <div>
+              <dt className="text-[12px] text-ink-2">Score</dt>
+              <dd className="figures">
+                <span className="text-[15px] font-semibold">{points(analysis.benchmark.average)}</span>{" "}
+                <span className="text-[12px] text-ink-2">
+                  average, best {points(analysis.benchmark.best)}
+                </span>
+              </dd>
+            </div>
+          )}
+        </dl>
+      )}
+      {earlier[0] && <Changes before={earlier[0]} now={field} />}
+      {open && <FieldPages field={field} />}
+    </section>
+  );
+}
+
+const linksOf = (ours: PageFigures | null): number | undefined =>
+  (ours && ours.linksIn + ours.linksOut) || undefined;
+
+/** A figure of the field, its range as a line with the median on it, and ours as a tick. */
+function Compared({ name, spread, ours }: { name: string; spread: Spread | null; ours: number | undefined }) {
+  if (!spread) return null;
+  const { median, low, high } = spread;
+  const least = Math.min(low, ours ?? low);
+  const most = Math.max(high, ours ?? high, least + 1);
+  const at = (n: number) => `${(100 * (n - least)) / (most - least)}%`;
+  return (
+    <div>
+      <dt className="text-[12px] text-ink-2">{name}</dt>
+      <dd className="figures">
+        <span className="text-[15px] font-semibold">{whole(median)}</span>{" "}
+        <span className="text-[12px] text-ink-2">
+          {whole(low)}–{whole(high)}
+        </span>
+        {ours !== undefined && <span className="float-right text-[12px] text-proof">ours {whole(ours)}</span>}
+        <span className="relative mt-1 block h-2" aria-hidden="true">
+          <span
+            className="absolute top-[3px] h-px bg-edge"
+            style={{ left: at(low), right: `calc(100% - ${at(high)})` }}
+          />
+          <span className="absolute top-0 h-[7px] w-px bg-ink" style={{ left: at(median) }} />
+          {ours !== undefined && (
+            <span
+              className="absolute -top-0.5 h-3 w-0.5 -translate-x-1/2 bg-proof"
+              style={{ left: at(ours) }}
+            />
+          )}
+        </span>
+      </dd>
+    </div>
+  );
+}
+
+/** What changed since the field that was in force before. */
+function Changes({ before, now }: { before: PostField; now: PostField }) {
+  const { added, gone, moved, medianWords } = changesBetween(before, now);
+  const named = (pages: { title: string; address: string }[]) =>
+    pages.map(({ title, address }) => `“${title || address}”`).join(", ");
+  const lines = [
+    added.length && `${count(added.length, "page")} new: ${named(added)}`,
+    gone.length && `${count(gone.length, "page")} gone: ${named(gone)}`,
+    moved.length &&
+      `${count(moved.length, "page")} moved, the furthest ${named([moved[0]!.page])} by ${Math.abs(moved[0]!.up)} ${moved[0]!.up > 0 ? "up" : "down"}`,
+    medianWords &&
+      Math.round(medianWords[0]) !== Math.round(medianWords[1]) &&
+      `median words from ${whole(medianWords[0])} to ${whole(medianWords[1])}`,
+  ].filter(Boolean);
+  return (
+    <details className="mt-2 text-[13px] text-ink-2">
+      <summary>
+        Since the field of {day(before.collectedAt)}:{" "}
+        {lines.length ? `${lines.length} changes` : "nothing changed"}
+      </summary>
+      <ul className="list-disc pl-5">
+        {lines.map((line) => (
+          <li key={String(line)}>{line}</li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,227 @@
+/** The outline as an indented tree on a sheet, with word budgets and what is said of its headings. */
+import { SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import { ClipboardPaste, Copy, FileText, ListTree, NotebookPen, Plus, Redo2, Undo2 } from "lucide-react";
+import { type KeyboardEvent, useMemo, useState } from "react";
+import { useNavigate } from "react-router";
+import { toast } from "sonner";
+import { readHeadings } from "../../../core/outline/headingFaults";
+import { branchLength, faqStart, type OutlineItem, writeUp } from "../../../core/outline/outline";
+import { outlineToText } from "../../../core/outline/outlineText";
+import { freshId } from "../../freshId";
+import {
+  outlineItemAdded,
+  outlineItemRemoved,
+  outlineRedone,
+  outlineUndone,
+} from "../../store/openPostSlice";
+import { useAct, useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { count, whole } from "../../ui/figures";
+import { usePostSession } from "../currentSession";
+import { OutlineRow } from "./OutlineRow";
+
+interface Props {
+  onActive: (id: string) => void;
+  onPaste: () => void;
+  onAssemble: () => void;
+  onBrief: () => void;
+}
+
+export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) {
+  const { post, outline, past, future, readOnly, field } = useApp((state) => state.openPost);
+  const profile = useApp((state) => state.session.profile);
+  const act = useAct();
+  const session = usePostSession();
+  const navigate = useNavigate();
+  const [focus, setFocus] = useState<string | null>(null);
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const keyword = post?.keyword ?? "";
+  const language = post?.language || "en";
+  const reading = useMemo(
+    () =>
+      readHeadings(outline, {
+        keyword,
+        language,
+        mostCharacters: profile.checks["heading-quality"].mostCharacters,
+        values: profile.matching,
+      }),
+    [outline, keyword, language, profile],
+  );
+  if (!post) return null;
+  const faq = faqStart(outline);
+  const add = (at: number, level: 2 | 3, asFaq = false) => {
+    const item: OutlineItem = {
+      id: freshId(),
+      level,
+      text: "",
+      note: "",
+      ...(asFaq && { faq: true as const }),
+    };
+    act(outlineItemAdded({ item, at }));
+    setFocus(item.id);
+  };
+  const remove = (item: OutlineItem, at: number) => {
+    act(outlineItemRemoved(item.id));
+    setFocus(outline[at - 1]?.id ?? outline[at + 1]?.id ?? null);
+    toast(`Deleted “${item.text || "an empty heading"}”.`, {
+      action: { label: "Undo", onClick: () => act(outlineUndone()) },
+    });
+  };
+  const after = (item: OutlineItem, i: number) =>
+    item.level === 2 && item.text ? i + branchLength(outline, i) : i + 1;
+  const write = () => {
+    const before = session.json();
+    const { doc, added } = writeUp(outline, before);
+    if (added) session.setDoc(doc);
+    toast(
+      added
+        ? `Wrote up ${count(added, "heading")}; what was there is untouched.`
+        : "Every heading is in the draft already.",
+      {
+        ...(added && { action: { label: "Undo", onClick: () => session.setDoc(before) } }),
+      },
+    );
+    void navigate("../write", { relative: "path" });
+  };
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(outlineToText(outline));
+      toast("Copied the outline as text.");
+    } catch {
+      toast.error("The clipboard could not be written. The brief holds the outline as text too.");
+    }
+  };
+  const onKey = (event: KeyboardEvent) => {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
+    event.preventDefault();
+    act(event.shiftKey ? outlineRedone() : outlineUndone());
+  };
+  const filled = outline.filter((item) => item.text.trim()).length;
+  const planned = outline.reduce((sum, { budget }) => sum + (budget ?? 0), 0);
+  const median = field?.measure?.medianWords;
+  let hidden = false;
+
+  return (
+    <section aria-label="Outline" className="min-w-0">
+      <div className="mb-2 flex flex-wrap items-center gap-x-1 gap-y-1">
+        <h2 className="mr-auto font-serif text-xl">Outline</h2>
+        <Button kind="quiet" disabled={!past.length || readOnly} onClick={() => act(outlineUndone())}>
+          <Undo2 size={15} aria-hidden="true" /> Undo
+        </Button>
+        <Button kind="quiet" disabled={!future.length || readOnly} onClick={() => act(outlineRedone())}>
+          <Redo2 size={15} aria-hidden="true" /> Redo
+        </Button>
+        <Button kind="quiet" disabled={readOnly} onClick={onPaste}>
+          <ClipboardPaste size={15} aria-hidden="true" /> Paste
+        </Button>
+        <Button kind="quiet" disabled={!filled} onClick={() => void copy()}>
+          <Copy size={15} aria-hidden="true" /> Copy
+        </Button>
+      </div>
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: undo keys for everything inside */}
+      <div className="border border-rule bg-sheet py-2" onKeyDown={onKey}>
+        {outline.length === 0 ? (
+          <div className="p-8 text-center">
+            <p className="font-serif text-lg">No headings yet</p>
+            <p className="mx-auto mb-3 mt-1 max-w-md text-ink-2">
+              An outline of H2 and H3 shows what the post answers before a word is written.
+            </p>
+            <Button kind="primary" disabled={readOnly} onClick={() => add(0, 2)}>
+              <Plus size={15} aria-hidden="true" /> First heading
+            </Button>
+          </div>
+        ) : (
+          <SortableContext items={outline.map((item) => item.id)} strategy={verticalListSortingStrategy}>
+            <ol aria-label="Outline">
+              {outline.map((item, i) => {
+                const branch = item.level === 2 ? branchLength(outline, i) : 1;
+                if (item.level === 2 || item.faq) hidden = folded.has(item.id);
+                else if (hidden) return null;
+                return [
+                  i === faq && (
+                    <li key="faq" className="mt-2 border-t border-rule px-3 pt-1 text-[13px] text-ink-2">
+                      Frequently asked questions, at the end
+                    </li>
+                  ),
+                  <OutlineRow
+                    key={item.id}
+                    item={item}
+                    number={numberOf(outline, i)}
+                    notes={reading.notes.get(item.id) ?? []}
+                    focused={focus === item.id}
+                    readOnly={readOnly}
+                    collapsed={branch > 1 ? folded.has(item.id) : null}
+                    onCollapse={() => {
+                      const next = new Set(folded);
+                      if (!next.delete(item.id)) next.add(item.id);
+                      setFolded(next);
+                    }}
+                    onFocused={() => setFocus(null)}
+                    onActive={() => onActive(item.id)}
+                    onEnter={() => add(after(item, i), item.level, item.faq)}
+                    onRemove={() => remove(item, i)}
+                  />,
+                ];
+              })}
+            </ol>
+          </SortableContext>
+        )}
+        {outline.length > 0 && (
+          <div className="flex flex-wrap gap-1 px-9 pt-2">
+            <Button kind="quiet" disabled={readOnly} onClick={() => add(faq, 2)}>
+              <Plus size={15} aria-hidden="true" /> H2 at the end
+            </Button>
+            <Button kind="quiet" disabled={readOnly} onClick={() => add(faq, 3)}>
+              <Plus size={15} aria-hidden="true" /> H3 at the end
+            </Button>
+            <Button kind="quiet" disabled={readOnly} onClick={() => add(outline.length, 3, true)}>
+              <Plus size={15} aria-hidden="true" /> Question
+            </Button>
+          </div>
+        )}
+        {outline.length > 0 && (
+          <div className="mx-3 mt-2 flex flex-wrap gap-x-5 border-t border-rule pt-1.5 text-[13px] text-ink-2">
+            <span className="figures">
+              {planned ? `${whole(planned)} words planned` : "No words planned yet"}
+              {median ? ` · the field's median page has ${whole(median)}` : ""}
+            </span>
+            {reading.keyword.of > 0 && keyword && (
+              <span>
+                {reading.keyword.says ??
+                  `The target keyword is in ${reading.keyword.in} of ${count(reading.keyword.of, "heading")}.`}
+              </span>
+            )}
+          </div>
+        )}
+      </div>
+      <div className="mt-3 flex flex-wrap gap-2">
+        <Button kind="primary" disabled={!filled || readOnly} onClick={write}>
+          <NotebookPen size={15} aria-hidden="true" /> Write it up
+        </Button>
+        <Button onClick={onAssemble}>
+          <ListTree size={15} aria-hidden="true" /> Assemble from the field
+        </Button>
+        <Button onClick={onBrief}>
+          <FileText size={15} aria-hidden="true" /> Brief
+        </Button>
+      </div>
+      <p className="mt-2 text-[12px] text-ink-2">
+        Enter adds a heading, Tab and Shift Tab change the level, Alt with ↑ or ↓ moves it, Alt Backspace
+        deletes it. After Esc, Tab leaves the line.
+      </p>
+    </section>
+  );
+}
+
+function numberOf(outline: OutlineItem[], at: number): string {
+  if (outline[at]!.faq) return String(at - faqStart(outline) + 1);
+  let h2 = 0;
+  let h3 = 0;
+  for (const item of outline.slice(0, at + 1)) {
+    if (item.level === 2) {
+      h2++;
+      h3 = 0;
+    } else h3++;
+  }
+  return h3 ? `${h2}.${h3}` : String(h2);
+}

@@ -1,0 +1,169 @@
+/** The terms of the piece: who it is for, what it is to do, how it is to sound. The site's own stand where nothing is said. */
+import { useId } from "react";
+import { toast } from "sonner";
+import {
+  noPiece,
+  OPPOSITE_TONES,
+  type Piece,
+  pieceFaults,
+  pieceWithDefaults,
+} from "../../../core/outline/piece";
+import { saveSite } from "../../../data/settings";
+import { attempt } from "../../keywords/actions";
+import { pieceChanged } from "../../store/openPostSlice";
+import { siteChanged } from "../../store/sessionSlice";
+import { useAct, useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { FieldLine } from "../../ui/FieldLine";
+import { whole } from "../../ui/figures";
+import { ListField } from "../../ui/ListField";
+import { Sheet } from "../../ui/Sheet";
+
+/** What is in force, in one line. */
+export const sayPiece = ({ audience, goal, tones, length }: Piece): string =>
+  [audience && `for ${audience}`, goal, tones.join(", "), length && `${whole(length)} words`]
+    .filter(Boolean)
+    .join(" · ");
+
+export function PieceSheet({ onClose }: { onClose: () => void }) {
+  const act = useAct();
+  const { piece, readOnly, post, field } = useApp((state) => state.openPost);
+  const site = useApp((state) => state.session.site);
+  const defaults = site.piece ?? noPiece;
+  const inForce = pieceWithDefaults(piece, defaults);
+  const faults = pieceFaults(inForce, field?.measure?.medianWords ?? null);
+  const tonesId = useId();
+  const change = (changes: Partial<Piece>) => act(pieceChanged(changes));
+  const faultOf = (name: "tones" | "length") =>
+    faults
+      .filter((fault) => fault.field === name)
+      .map(({ says }) => (
+        <p
+          key={says}
+          role="alert"
+          className="border-l-2 border-plum bg-plum-wash px-2 py-1 text-[13px] text-plum"
+        >
+          {says}
+        </p>
+      ));
+  const keepForSite = async () => {
+    const { points: _points, ...rest } = inForce;
+    const next = { ...site, piece: { ...rest, points: [] } };
+    if (!(await attempt(() => saveSite(next)))) return;
+    act(siteChanged(next));
+    toast("New posts and those that say nothing else go by these terms.");
+  };
+  const line = (label: string, key: "audience" | "goal" | "style" | "language", placeholder: string) => (
+    <FieldLine label={label}>
+      {(id) => (
+        <input
+          id={id}
+          className="field-box"
+          readOnly={readOnly}
+          maxLength={500}
+          placeholder={defaults[key] || placeholder}
+          value={piece[key]}
+          onChange={(event) => change({ [key]: event.target.value })}
+        />
+      )}
+    </FieldLine>
+  );
+  return (
+    <Sheet title="Terms of the piece" onClose={onClose}>
+      <div className="flex flex-col gap-3">
+        {line("Audience", "audience", "parents who ride a bike, but no cargo bike yet")}
+        {line("Goal", "goal", "a test ride booked")}
+        <fieldset
+          className="grid grid-cols-[96px_minmax(0,1fr)] gap-x-3"
+          aria-describedby={faults.length ? tonesId : undefined}
+        >
+          <legend className="float-left leading-8 text-ink-2">Tone</legend>
+          <div className="grid grid-cols-2 gap-x-4">
+            {OPPOSITE_TONES.map((pair) =>
+              pair.map((tone) => (
+                <label key={tone} className="flex h-7 items-center gap-1.5">
+                  <input
+                    type="checkbox"
+                    disabled={readOnly}
+                    checked={inForce.tones.includes(tone)}
+                    onChange={(event) =>
+                      change({
+                        tones: event.target.checked
+                          ? [...inForce.tones, tone]
+                          : inForce.tones.filter((other) => other !== tone),
+                      })
+                    }
+                  />
+                  {tone}
+                </label>
+              )),
+            )}
+          </div>
+        </fieldset>
+        <div id={tonesId}>{faultOf("tones")}</div>
+        {line("Style", "style", "short sentences, “you”, no jargon")}
+        {line("Language", "language", post?.language || site.language)}
+        <FieldLine
+          label="Length"
+          hint={
+            field?.measure
+              ? `Words. The field's median page has ${whole(field.measure.medianWords)}.`
+              : "Words."
+          }
+        >
+          {(id) => (
+            <input
+              id={id}
+              type="number"
+              min={0}
+              max={100_000}
+              step={50}
+              readOnly={readOnly}
+              className="field-box figures !w-32"
+              placeholder={defaults.length ? String(defaults.length) : ""}
+              value={piece.length ?? ""}
+              onChange={(event) => {
+                const n = Math.round(Number(event.target.value));
+                change({ length: event.target.value && n > 0 ? Math.min(n, 100_000) : null });
+              }}
+            />
+          )}
+        </FieldLine>
+        {faultOf("length")}
+        <FieldLine label="Main points" hint="One a line. Every assembled outline holds them.">
+          {(id) => (
+            <ListField
+              id={id}
+              by={"\n"}
+              readOnly={readOnly}
+              entries={piece.points}
+              onChange={(points) => change({ points })}
+            />
+          )}
+        </FieldLine>
+        <FieldLine
+          label="Avoid"
+          hint={defaults.avoid.length ? `The site says: ${defaults.avoid.join("; ")}` : "One a line."}
+        >
+          {(id) => (
+            <ListField
+              id={id}
+              by={"\n"}
+              readOnly={readOnly}
+              entries={piece.avoid}
+              onChange={(avoid) => change({ avoid })}
+            />
+          )}
+        </FieldLine>
+        <div className="flex justify-end gap-2">
+          <Button disabled={readOnly} onClick={() => void keepForSite()}>
+            Keep as the site's terms
+          </Button>
+          <Button kind="primary" onClick={onClose}>
+            Done
+          </Button>
+        </div>
+      </div>
+    </Sheet>
+  );
+}

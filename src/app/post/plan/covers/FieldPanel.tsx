@@ -1,0 +1,369 @@
+/** What the field covers: gaps first, then all of it, each thing to be put into the outline. */
+import { ListPlus, NotebookPen } from "lucide-react";
+import { Tabs } from "radix-ui";
+import { type ReactNode, useState } from "react";
+import type { FieldAnalysis } from "../../../../core/field/field";
+import type { Gaps } from "../../../../core/outline/gaps";
+import { useApp } from "../../../store/store";
+import { Button } from "../../../ui/Button";
+import { count } from "../../../ui/figures";
+import { gapRules, putIn } from "../fieldJobs";
+import { CoverRow } from "./CoverRow";
+import { QuestionRow } from "./QuestionRow";
+import { TermRow } from "./TermRow";
+import { TopicRow } from "./TopicRow";
+
+const TABS = [
+  ["gaps", "Gaps"],
+  ["topics", "Topics"],
+  ["questions", "Questions"],
+  ["figures", "Figures"],
+  ["terms", "Terms"],
+  ["titles", "Titles"],
+] as const;
+type Tab = (typeof TABS)[number][0];
+
+export function FieldPanel({ onNote }: { onNote: (text: string) => void }) {
+  const { analysis, gaps, analysing, failure } = useApp((state) => state.field);
+  const readOnly = useApp((state) => state.openPost.readOnly);
+  const { leastPresence } = gapRules(useApp((state) => state.session.profile));
+  const [tab, setTab] = useState<Tab>("gaps");
+  if (!analysis)
+    return failure ? (
+      <p role="alert" className="rounded border border-plum/40 bg-plum-wash p-3 text-plum">
+        {failure}
+      </p>
+    ) : (
+      <p role="status" className="p-3 text-ink-2">
+        Reading what the pages share …{" "}
+        {analysing && (
+          <progress value={analysing.done} max={analysing.of} aria-label="Pages analysed" className="w-32" />
+        )}
+      </p>
+    );
+  const open = gaps.outline;
+  const left = open ? open.topics.length + open.questions.length + open.terms.length : 0;
+  const panels: Record<Tab, ReactNode> = {
+    gaps: <GapPanel analysis={analysis} outline={open} draft={gaps.draft} left={left} readOnly={readOnly} />,
+    topics: <TopicPanel analysis={analysis} gaps={open} least={leastPresence} readOnly={readOnly} />,
+    questions: <QuestionPanel analysis={analysis} gaps={open} readOnly={readOnly} />,
+    figures: <FigurePanel analysis={analysis} readOnly={readOnly} onNote={onNote} />,
+    terms: <TermPanel analysis={analysis} gaps={gaps} readOnly={readOnly} />,
+    titles: <TitlePanel />,
+  };
+  return (
+    <Tabs.Root value={tab} onValueChange={(value) => setTab(value as Tab)}>
+      <Tabs.List aria-label="What the field covers" className="flex flex-wrap border-b border-rule">
+        {TABS.map(([id, name]) => (
+          <Tabs.Trigger
+            key={id}
+            value={id}
+            className="-mb-px h-8 border-b-2 border-transparent px-2.5 text-ink-2 data-[state=active]:border-proof data-[state=active]:font-semibold data-[state=active]:text-ink"
+          >
+            {name}
+            {id === "gaps" && open ? <span className="figures"> {left}</span> : null}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      {TABS.map(([id]) => (
+        <Tabs.Content key={id} value={id} className="pt-2">
+          {panels[id]}
+        </Tabs.Content>
+      ))}
+    </Tabs.Root>
+  );
+}
+
+function Group({ title, children, note }: { title: string; children: ReactNode; note?: string }) {
+  return (
+    <section className="mb-4">
+      <h3 className="text-[13px] text-ink-2">{title}</h3>
+      {note && <p className="mb-1 text-[12px] text-ink-2">{note}</p>}
+      <ul className="border border-rule bg-sheet">{children}</ul>
+    </section>
+  );
+}
+
+function Tally({ gaps }: { gaps: Gaps }) {
+  const { topics, questions, terms } = gaps.covered;
+  return (
+    <span className="figures">
+      {topics[0]} of {count(topics[1], "topic")}, {questions[0]} of {count(questions[1], "question")},{" "}
+      {terms[0]} of {count(terms[1], "core term")}
+    </span>
+  );
+}
+
+function GapPanel({
+  analysis,
+  outline,
+  draft,
+  left,
+  readOnly,
+}: {
+  analysis: FieldAnalysis;
+  outline: Gaps | null;
+  draft: Gaps | null;
+  left: number;
+  readOnly: boolean;
+}) {
+  const of = analysis.pages.length;
+  const [whose, setWhose] = useState<"outline" | "draft">("outline");
+  const gaps = whose === "outline" ? outline : draft;
+  if (!gaps) return <p className="text-ink-2">The field has too few pages to compare with.</p>;
+  const inDraft = new Map(draft?.coverage.terms.map((term) => [term.key, term]));
+  const none = gaps.topics.length + gaps.questions.length + gaps.terms.length === 0;
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
+        <fieldset className="flex items-center gap-3">
+          <legend className="sr-only">Gaps of</legend>
+          {(["outline", "draft"] as const).map((one) => (
+            <label key={one} className="flex items-center gap-1.5">
+              <input type="radio" name="gaps of" checked={whose === one} onChange={() => setWhose(one)} />
+              {one === "outline" ? "Outline" : "Draft"}
+            </label>
+          ))}
+        </fieldset>
+        <p role="status" className="mr-auto text-[13px] text-ink-2">
+          covers <Tally gaps={gaps} />
+        </p>
+        {whose === "outline" && (
+          <Button kind="primary" disabled={!left || readOnly} onClick={() => void putIn({ kind: "all" }, "")}>
+            <ListPlus size={15} aria-hidden="true" /> Put all in
+          </Button>
+        )}
+      </div>
+      {none && (
+        <p className="mb-3 border border-rule bg-sheet p-3">
+          Nothing is missing: the {whose} has every topic, question and core term that the pages share.
+        </p>
+      )}
+      {gaps.topics.length > 0 && (
+        <Group title="Topics, those on most pages first">
+          {gaps.topics.map((topic) => (
+            <TopicRow key={topic.label} topic={topic} of={of} covered={false} readOnly={readOnly} />
+          ))}
+        </Group>
+      )}
+      {gaps.questions.length > 0 && (
+        <Group title="Questions that readers ask">
+          {gaps.questions.map((question) => (
+            <QuestionRow key={question.text} question={question} covered={false} readOnly={readOnly} />
+          ))}
+        </Group>
+      )}
+      {gaps.terms.length > 0 && (
+        <Group title="Core terms, the most telling first">
+          {gaps.terms.map((term) => (
+            <TermRow
+              key={term.key}
+              term={term}
+              of={of}
+              inDraft={inDraft.get(term.key)}
+              inOutline={false}
+              readOnly={readOnly}
+            />
+          ))}
+        </Group>
+      )}
+      {gaps.own.length > 0 && (
+        <section>
+          <h3 className="text-[13px] text-ink-2">Only here: no page of the field has a heading for it</h3>
+          <ul className="list-disc pl-5">
+            {gaps.own.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+function TopicPanel({
+  analysis,
+  gaps,
+  least,
+  readOnly,
+}: {
+  analysis: FieldAnalysis;
+  gaps: Gaps | null;
+  least: number;
+  readOnly: boolean;
+}) {
+  const topics = analysis.topics.map((topic, i) => ({
+    topic,
+    covered: gaps?.coverage.topics[i]?.covered ?? false,
+  }));
+  const byPlace = (some: typeof topics) => some.toSorted((a, b) => a.topic.place - b.topic.place);
+  const rows = (some: typeof topics) =>
+    byPlace(some).map(({ topic, covered }) => (
+      <TopicRow
+        key={topic.label}
+        topic={topic}
+        of={analysis.pages.length}
+        covered={covered}
+        readOnly={readOnly}
+      />
+    ));
+  const common = topics.filter(({ topic }) => topic.presence >= least);
+  const rare = topics.filter(({ topic }) => topic.presence < least);
+  if (!topics.length) return <p className="text-ink-2">The pages share no headings.</p>;
+  return (
+    <>
+      {common.length > 0 && <Group title="In the order of the pages">{rows(common)}</Group>}
+      {rare.length > 0 && (
+        <Group title={`On fewer than ${Math.round(100 * least)} % of the pages`}>{rows(rare)}</Group>
+      )}
+    </>
+  );
+}
+
+function QuestionPanel({
+  analysis,
+  gaps,
+  readOnly,
+}: {
+  analysis: FieldAnalysis;
+  gaps: Gaps | null;
+  readOnly: boolean;
+}) {
+  const outline = useApp((state) => state.openPost.outline);
+  const answered = new Set(
+    gaps?.coverage.questions.filter((one) => one.answered || one.heading !== null).map(({ text }) => text),
+  );
+  const there = new Set(outline.map(({ text }) => text));
+  if (!analysis.questions.length) return <p className="text-ink-2">Nobody asks anything on these pages.</p>;
+  return (
+    <Group title="Asked in most places first">
+      {analysis.questions.map((question) => (
+        <QuestionRow
+          key={question.text}
+          question={question}
+          covered={answered.has(question.text) || there.has(question.text)}
+          readOnly={readOnly}
+        />
+      ))}
+    </Group>
+  );
+}
+
+function FigurePanel({
+  analysis,
+  readOnly,
+  onNote,
+}: {
+  analysis: FieldAnalysis;
+  readOnly: boolean;
+  onNote: (text: string) => void;
+}) {
+  const outline = useApp((state) => state.openPost.outline);
+  const notes = outline.map(({ note }) => note).join("\n");
+  if (!analysis.statistics.length) return <p className="text-ink-2">These pages give no figures.</p>;
+  return (
+    <Group
+      title="Sentences with a figure, those with a source first"
+      note="Check a figure at its source before you use it. It goes into the note of the heading that was last in focus."
+    >
+      {analysis.statistics.map(({ sentence, page, source }) => {
+        const text = `${sentence} (${source ? `${source.text}, ${source.address}` : page.title || page.address})`;
+        return (
+          <CoverRow
+            key={sentence}
+            id={`figure ${sentence}`}
+            putting={{ kind: "note", text }}
+            covered={notes.includes(sentence)}
+            coveredSays="in a note"
+            readOnly={readOnly || !outline.length}
+            actions={[
+              {
+                name: "To a note",
+                says: `Put “${sentence}” into a note`,
+                icon: NotebookPen,
+                run: () => onNote(text),
+              },
+            ]}
+          >
+            <p>{sentence}</p>
+            <p className="truncate text-[12px] text-ink-2" title={page.address}>
+              {page.title || page.address}
+              {source && (
+                <>
+                  {" "}
+                  · source: <span title={source.address}>{source.text || source.address}</span>
+                </>
+              )}
+            </p>
+          </CoverRow>
+        );
+      })}
+    </Group>
+  );
+}
+
+function TermPanel({
+  analysis,
+  gaps,
+  readOnly,
+}: {
+  analysis: FieldAnalysis;
+  gaps: { outline: Gaps | null; draft: Gaps | null };
+  readOnly: boolean;
+}) {
+  const inDraft = new Map(gaps.draft?.coverage.terms.map((term) => [term.key, term]));
+  const inOutline = new Map(gaps.outline?.coverage.terms.map((term) => [term.key, term.count > 0]));
+  const rows = (terms: FieldAnalysis["terms"]) =>
+    terms.map((term) => (
+      <TermRow
+        key={term.key}
+        term={term}
+        of={analysis.pages.length}
+        inDraft={inDraft.get(term.key)}
+        inOutline={inOutline.get(term.key) ?? false}
+        readOnly={readOnly}
+      />
+    ));
+  const core = analysis.terms.filter(({ core: one }) => one);
+  const wider = analysis.terms.filter(({ core: one }) => !one);
+  if (!analysis.terms.length)
+    return <p className="text-ink-2">The pages share no terms: there are too few of them.</p>;
+  return (
+    <>
+      <Group
+        title="Core: on 60 % of the pages or more"
+        note="The bar is the usual range for a draft as long as yours, the tick is your draft."
+      >
+        {rows(core)}
+      </Group>
+      {wider.length > 0 && <Group title="Wider">{rows(wider)}</Group>}
+      {analysis.headingTerms.length > 0 && (
+        <section>
+          <h3 className="text-[13px] text-ink-2">In headings</h3>
+          <p>{analysis.headingTerms.map(({ text, pages }) => `${text} (${pages})`).join(", ")}</p>
+        </section>
+      )}
+    </>
+  );
+}
+
+function TitlePanel() {
+  const pages = useApp((state) => state.openPost.field?.pages) ?? [];
+  const kept = pages.filter(({ state }) => state === "kept");
+  return (
+    <section>
+      <h3 className="text-[13px] text-ink-2">How the pages title themselves</h3>
+      <ol className="border border-rule bg-sheet">
+        {kept.map(({ address, title, site, rank }) => (
+          <li key={address} className="flex gap-3 border-b border-rule px-3 py-1.5 last:border-b-0">
+            <span className="figures w-5 text-right text-ink-2">{rank + 1}</span>
+            <span className="min-w-0 flex-1">
+              {title} <span className="text-[12px] text-ink-2">{site}</span>
+            </span>
+            <span className="figures text-[12px] text-ink-2">{count(title.length, "character")}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

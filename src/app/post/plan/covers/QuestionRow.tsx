@@ -1,0 +1,59 @@
+import { Heading2, MessageCircleQuestion } from "lucide-react";
+import type { AskedIn, ReaderQuestion } from "../../../../core/field/questions";
+import { count } from "../../../ui/figures";
+import { putIn } from "../fieldJobs";
+import { CoverRow } from "./CoverRow";
+
+const PLACES: Record<AskedIn, (n: number) => string> = {
+  search: () => "in the search",
+  forum: (n) => `in ${count(n, "forum")}`,
+  "q-and-a": (n) => `on ${count(n, "Q&A page")}`,
+  page: (n) => `on ${count(n, "page")}`,
+};
+const ORDER: AskedIn[] = ["search", "forum", "q-and-a", "page"];
+
+export function QuestionRow({
+  question,
+  covered,
+  readOnly,
+}: {
+  question: ReaderQuestion;
+  covered: boolean;
+  readOnly: boolean;
+}) {
+  const { text, asked } = question;
+  const places = ORDER.flatMap((kind) => {
+    const n = asked.filter((one) => one.kind === kind).length;
+    return n ? [PLACES[kind](n)] : [];
+  });
+  return (
+    <CoverRow
+      id={`question ${text}`}
+      putting={{ kind: "heading", text, level: 2 }}
+      covered={covered}
+      readOnly={readOnly}
+      actions={[
+        {
+          name: "Heading",
+          says: `Make “${text}” a heading`,
+          icon: Heading2,
+          run: () => void putIn({ kind: "question-heading", text }, `“${text}” is a heading.`),
+        },
+        {
+          name: "FAQ",
+          says: `Put “${text}” into the FAQ`,
+          icon: MessageCircleQuestion,
+          run: () => void putIn({ kind: "question-faq", text }, `“${text}” is in the FAQ.`),
+        },
+      ]}
+    >
+      <p>{text}</p>
+      <p
+        className="text-[12px] text-ink-2"
+        title={asked.map(({ title, address }) => `${title} ${address}`).join("\n")}
+      >
+        asked {places.join(", ")}
+      </p>
+    </CoverRow>
+  );
+}

@@ -1,0 +1,66 @@
+import { NotebookPen } from "lucide-react";
+import type { TermCoverage } from "../../../../core/field/coverage";
+import type { PlacedTerm } from "../../../../core/field/field";
+import { putIn } from "../fieldJobs";
+import { CoverRow, Presence } from "./CoverRow";
+
+/** A term with its usual range, and how often the draft has it. */
+export function TermRow({
+  term,
+  of,
+  inDraft,
+  inOutline,
+  readOnly,
+}: {
+  term: PlacedTerm;
+  of: number;
+  inDraft: TermCoverage | undefined;
+  inOutline: boolean;
+  readOnly: boolean;
+}) {
+  const { key, text, pages } = term;
+  return (
+    <CoverRow
+      id={`term ${key}`}
+      putting={{ kind: "note", text: `Use: ${text}` }}
+      covered={inOutline}
+      coveredSays="in the outline"
+      readOnly={readOnly}
+      actions={[
+        {
+          name: "To a note",
+          says: `Put “${text}” into a note`,
+          icon: NotebookPen,
+          run: () => void putIn({ kind: "term", key }, `“${text}” is in a note.`),
+        },
+      ]}
+    >
+      <div className="flex items-center gap-3">
+        <span className="min-w-0 flex-1 truncate">{text}</span>
+        <Presence pages={pages} of={of} />
+        {inDraft && <UseRange term={inDraft} />}
+      </div>
+    </CoverRow>
+  );
+}
+
+/** The usual range for a draft of our length, with our count as a tick. */
+export function UseRange({ term: { count, low, high } }: { term: TermCoverage }) {
+  const end = Math.max(2 * high, count, 1);
+  const at = (n: number) => `${Math.min(100, (100 * n) / end)}%`;
+  return (
+    <span className="flex w-44 items-center gap-2 text-[12px] text-ink-2">
+      <span className="relative h-2.5 w-16 border-b border-edge" aria-hidden="true">
+        <span
+          className="absolute bottom-0 h-1.5 bg-proof-wash outline-1 -outline-offset-1 outline-edge"
+          style={{ left: at(low), width: `max(2px, calc(${at(high)} - ${at(low)}))` }}
+        />
+        <span className="absolute bottom-0 h-2.5 w-0.5 bg-ink" style={{ left: at(count) }} />
+      </span>
+      <span className="figures whitespace-nowrap">
+        {count}, usual{" "}
+        {Math.round(low) === Math.round(high) ? Math.round(low) : `${Math.round(low)}–${Math.round(high)}`}
+      </span>
+    </span>
+  );
+}

@@ -1,0 +1,57 @@
+import { Plus } from "lucide-react";
+import type { HeadingTopic } from "../../../../core/field/topics";
+import { putIn } from "../fieldJobs";
+import { CoverRow, Place, Presence } from "./CoverRow";
+
+const MOST_SHOWN = 4;
+
+export function TopicRow({
+  topic,
+  of,
+  covered,
+  readOnly,
+}: {
+  topic: HeadingTopic;
+  of: number;
+  covered: boolean;
+  readOnly: boolean;
+}) {
+  const { label, pages, place, level, words, headings } = topic;
+  const others = [...new Set(headings.map(({ text }) => text).filter((text) => text !== label))];
+  return (
+    <CoverRow
+      id={`topic ${label}`}
+      putting={{ kind: "heading", text: label, level: 2, ...(words >= 10 && { budget: words }) }}
+      covered={covered}
+      readOnly={readOnly}
+      actions={[
+        {
+          name: "Put in",
+          says: `Put “${label}” into the outline`,
+          icon: Plus,
+          run: () => void putIn({ kind: "topic", label }, `“${label}” is in the outline.`),
+        },
+      ]}
+    >
+      <p className="truncate" title={label}>
+        {label}
+      </p>
+      <div className="flex flex-wrap items-center gap-x-4">
+        <Presence pages={pages} of={of} />
+        <Place at={place} />
+        <span className="figures text-[12px] text-ink-2">
+          H{level} · {words} words
+        </span>
+      </div>
+      {others.length > 0 && (
+        <p className="truncate text-[12px] text-ink-2" title={others.join("\n")}>
+          also{" "}
+          {others
+            .slice(0, MOST_SHOWN)
+            .map((text) => `“${text}”`)
+            .join(", ")}
+        </p>
+      )}
+    </CoverRow>
+  );
+}

@@ -1,0 +1,105 @@
+/** The field of the open post as Plan shows it: its analysis, the gaps, pages being read, and what lies in the drawer. */
+import { createSlice, isAnyOf, type PayloadAction } from "@reduxjs/toolkit";
+import type { FieldAnalysis, PageFigures } from "../../core/field/field";
+import type { Gaps } from "../../core/outline/gaps";
+import type { DrawerEntry, PostField } from "../../data/model";
+import { postClosed, postOpened } from "./openPostSlice";
+
+export interface ReadOutcome {
+  address: string;
+  title: string;
+  /** Why it could not be read; null where it was. */
+  failed: string | null;
+}
+
+export interface CollectJob {
+  postId: string;
+  /** What is going on, in words. */
+  doing: string;
+  of: number;
+  outcomes: ReadOutcome[];
+}
+
+interface FieldState {
+  analysis: FieldAnalysis | null;
+  /** Of what the analysis is; see analysisKey. */
+  analysed: string;
+  /** Steps of an analysis that is going on. */
+  analysing: { done: number; of: number } | null;
+  /** Why there is none, in words. */
+  failure: string;
+  gaps: { outline: Gaps | null; draft: Gaps | null };
+  /** The same figures of our draft as of the pages. */
+  ours: PageFigures | null;
+  job: CollectJob | null;
+  drawer: DrawerEntry[];
+  /** Fields that were in force before, the latest first. */
+  earlier: PostField[];
+}
+
+const initialState: FieldState = {
+  analysis: null,
+  analysed: "",
+  analysing: null,
+  failure: "",
+  gaps: { outline: null, draft: null },
+  ours: null,
+  job: null,
+  drawer: [],
+  earlier: [],
+};
+
+const slice = createSlice({
+  name: "field",
+  initialState,
+  reducers: {
+    analysisMoved: (state, { payload }: PayloadAction<FieldState["analysing"]>) => {
+      state.analysing = payload;
+    },
+    analysisArrived: (state, { payload }: PayloadAction<{ key: string; analysis: FieldAnalysis | null }>) => {
+      state.analysis = payload.analysis;
+      state.analysed = payload.key;
+      state.analysing = null;
+      state.failure = "";
+      if (!payload.analysis) state.gaps = initialState.gaps;
+    },
+    analysisFailed: (state, { payload }: PayloadAction<string>) => {
+      state.failure = payload;
+      state.analysing = null;
+    },
+    gapsArrived: (state, { payload }: PayloadAction<Pick<FieldState, "gaps" | "ours">>) => {
+      Object.assign(state, payload);
+    },
+    jobStarted: (state, { payload }: PayloadAction<Omit<CollectJob, "outcomes">>) => {
+      state.job = { ...payload, outcomes: [] };
+    },
+    jobMoved: (state, { payload }: PayloadAction<Partial<CollectJob>>) => {
+      if (state.job) Object.assign(state.job, payload);
+    },
+    pageArrived: (state, { payload }: PayloadAction<ReadOutcome>) => {
+      state.job?.outcomes.push(payload);
+    },
+    jobEnded: (state) => {
+      state.job = null;
+    },
+    keptRead: (state, { payload }: PayloadAction<Pick<FieldState, "drawer" | "earlier">>) => {
+      Object.assign(state, payload);
+    },
+  },
+  // Reading for another post goes on; all else is of the post that is open.
+  extraReducers: (builder) =>
+    builder.addMatcher(isAnyOf(postOpened, postClosed), ({ job }) => ({ ...initialState, job })),
+});
+
+export const {
+  analysisMoved,
+  analysisArrived,
+  analysisFailed,
+  gapsArrived,
+  jobStarted,
+  jobMoved,
+  pageArrived,
+  jobEnded,
+  keptRead,
+} = slice.actions;
+export const field = slice.reducer;

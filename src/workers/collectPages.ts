@@ -1,0 +1,44 @@
+/** Reads pages a few at a time, tells of each as it is there, and can be stopped: what has been read by then is kept. */
+import type { FieldPage } from "../core/field/page";
+
+export interface PageToRead {
+  address: string;
+  /** What is known of it before it is read. */
+  title: string;
+  site: string;
+  rank: number;
+}
+
+export type PageOutcome =
+  | { asked: PageToRead; page: FieldPage; standIn: boolean }
+  | { asked: PageToRead; failed: string };
+
+const AT_ONCE = 4;
+
+/**
+ * @param read reads one page; what it throws is that page's failure
+ * @param onOutcome called with each page as it is read or fails
+ * @param signal stops: pages under way are dropped, and no others are asked for
+ */
+export async function collectPages(
+  pages: readonly PageToRead[],
+  read: (address: string, signal: AbortSignal) => Promise<{ page: FieldPage; standIn: boolean }>,
+  onOutcome: (outcome: PageOutcome) => void,
+  signal: AbortSignal,
+): Promise<void> {
+  const waiting = [...pages];
+  const line = async () => {
+    for (;;) {
+      const asked = waiting.shift();
+      if (!asked || signal.aborted) return;
+      try {
+        const found = await read(asked.address, signal);
+        if (!signal.aborted) onOutcome({ asked, ...found });
+      } catch (error) {
+        if (!signal.aborted)
+          onOutcome({ asked, failed: error instanceof Error ? error.message : String(error) });
+      }
+    }
+  };
+  await Promise.all(Array.from({ length: AT_ONCE }, line));
+}
