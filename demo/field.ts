@@ -13,6 +13,8 @@ const MOST = 20;
 const MOST_IDEAS = 500;
 /** Pages that a person would drop, with the reason. */
 const DROPPED: Record<string, string> = {
+  "https://cargobikebargains.example/cargo-bike-maintenance":
+    "looks off the subject: it shares little with the other pages",
   "https://paperfold.example/cardboard-cargo-bike":
     "looks off the subject: it shares little with the other pages",
 };

@@ -69,7 +69,26 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.waitForTimeout(300);
   },
   find: (page) => open(page, `${TOUR}/find`, page.getByRole("grid", { name: /^Keywords/ })),
-  plan: (page) => open(page, `${TOUR}/plan`, page.getByRole("list", { name: "Outline" })),
+  plan: (page) => open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask")),
+  "plan-pages": async (page) => {
+    await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
+    await page.getByRole("button", { name: /^Pages/ }).click();
+    await page
+      .getByRole("button", { name: /^Read “/ })
+      .first()
+      .click();
+    await page.waitForTimeout(400);
+  },
+  "plan-assemble": async (page) => {
+    await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
+    await page.getByRole("button", { name: "Assemble from the field" }).click();
+    await page.waitForTimeout(400);
+  },
+  "plan-brief": async (page) => {
+    await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
+    await page.getByRole("button", { name: "Brief", exact: true }).click();
+    await page.waitForTimeout(1500);
+  },
   write: (page) => open(page, `${TOUR}/write`, page.getByText("Worth most next").first()),
   "write-notes": async (page) => {
     await open(page, `${TOUR}/write`, page.getByText("Worth most next").first());

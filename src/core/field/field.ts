@@ -174,9 +174,14 @@ export function analyseField(
       [
         ...pages.flatMap(({ page }) => questionsOn(page, pack)),
         ...asked.flatMap(({ text, service, asked: places }) => [
-          { text: asQuestion(text), at: { kind: "search" as const, title: service, address: "" } },
+          {
+            text: asQuestion(text, pack),
+            asSearched: true,
+            at: { kind: "search" as const, title: service, address: "" },
+          },
           ...places.map(({ title, address }) => ({
-            text: asQuestion(text),
+            text: asQuestion(text, pack),
+            asSearched: true,
             at: { kind: kindOf(ordered, address), title, address },
           })),
         ]),
@@ -306,9 +311,14 @@ function questionsOn(page: FieldPage, pack: LanguagePack) {
 }
 
 /** A query without its mark, as people type it, written as a question. */
-function asQuestion(text: string): string {
-  const trimmed = text.trim().replace(/\s*\?+$/, "");
-  return trimmed ? `${trimmed[0]!.toUpperCase()}${trimmed.slice(1)}?` : "";
+function asQuestion(text: string, { capitals }: LanguagePack): string {
+  const words = text
+    .trim()
+    .replace(/\s*\?+$/, "")
+    .split(/\s+/)
+    .map((word) => capitals.get(word) ?? word)
+    .join(" ");
+  return words ? `${words[0]!.toUpperCase()}${words.slice(1)}?` : "";
 }
 
 function kindOf(pages: readonly RankedFieldPage[], address: string) {

@@ -36,25 +36,26 @@ export function askedIn(types: readonly string[]): AskedIn {
 }
 
 /**
- * Joins questions whose content stems agree. The form asked most often is shown, the shortest of equals.
+ * Joins questions whose content stems agree; `asSearched` marks words as a search writes them. The form asked most often is shown, the shortest of equals.
  *
  * @returns those asked in most places first
  */
 export function mergeQuestions(
-  questions: readonly { text: string; at: AskedAt }[],
+  questions: readonly { text: string; at: AskedAt; asSearched?: boolean }[],
   pack: LanguagePack,
 ): ReaderQuestion[] {
   const found = new Map<
     string,
     { forms: Map<string, number>; stems: string[]; asked: Map<string, AskedAt> }
   >();
-  for (const { text, at } of questions) {
+  for (const { text, at, asSearched = false } of questions) {
     const shown = text.trim().replace(/\s+/g, " ");
     const stems = contentStems(shown, pack);
     if (!stems.length) continue;
     const key = [...stems].sort().join(" ");
     const known = found.get(key) ?? { forms: new Map(), stems, asked: new Map() };
-    known.forms.set(shown, (known.forms.get(shown) ?? 0) + 1);
+    // A search writes questions without capitals: how a page writes it is preferred.
+    known.forms.set(shown, (known.forms.get(shown) ?? 0) + (asSearched ? 0 : 1));
     known.asked.set(`${at.kind} ${at.address || at.title}`, at);
     found.set(key, known);
   }

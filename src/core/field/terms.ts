@@ -123,12 +123,12 @@ export class TermCounts {
       .map((counted) => ({ ...counted, key: this.#table.stemsOf(counted.phrase).join(" ") }))
       .sort((a, b) => b.salience - a.salience || (a.key < b.key ? -1 : 1))
       .slice(0, most);
-    const forms = without < 0 ? this.#forms(new Set(kept.map(({ phrase }) => phrase))) : null;
+    const forms = this.#writtenForms();
     return kept.map(({ phrase, key, rates, presence, use, salience }) => {
       rates.sort((a, b) => a - b);
       return {
         key,
-        text: forms?.get(phrase) ?? key,
+        text: forms.get(phrase) ?? key,
         pages: rates.length,
         presence,
         use,
@@ -139,8 +139,15 @@ export class TermCounts {
     });
   }
 
-  /** The commonest form of each phrase, as written in the middle of a sentence where it is written there. */
-  #forms(wanted: ReadonlySet<number>): Map<number, string> {
+  #forms: Map<number, string> | undefined;
+
+  /** The commonest form of each candidate over all pages, as written in the middle of a sentence where it is written there. */
+  #writtenForms(): Map<number, string> {
+    this.#forms ??= this.#countForms(new Set(this.#candidates.map(({ phrase }) => phrase)));
+    return this.#forms;
+  }
+
+  #countForms(wanted: ReadonlySet<number>): Map<number, string> {
     const forms = new Map<number, Map<string, number>>();
     for (const { texts } of this.#pages)
       for (const analysed of texts)

@@ -33,7 +33,7 @@ const field: FieldMeasure = {
   ],
   topics: [
     { label: "What it costs", presence: 0.6, place: 0.5, level: 2, stems: [["cost"], ["price", "insur"]] },
-    { label: "Rain covers", presence: 0.4, place: 0.7, level: 2, stems: [["rain", "cover"]] },
+    { label: "Rain covers", presence: 0.4, place: 0.7, level: 2, stems: [["cover", "weather"]] },
     { label: "Rare", presence: 0.2, place: 0.9, level: 2, stems: [["rare"]] },
   ],
 };

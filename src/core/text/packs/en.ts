@@ -158,6 +158,11 @@ export const english: LanguagePack = {
       .split("|")
       .map((phrase) => phrase.split(" ").map(stem).join(" ")),
   ),
+  capitals: new Map([
+    ["i", "I"],
+    ["i'm", "I'm"],
+    ["i've", "I've"],
+  ]),
   measures: new Set(
     "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|hundreds|thousand|thousands|million|half|quarter|third|thirds|tenth|dozen|first|second|once|twice|every|per|cent|percent|km|kilometre|kilometres|kilometer|kilometers|metre|metres|meter|meters|cm|centimetre|centimetres|centimeter|centimeters|mm|millimetre|millimetres|mile|miles|kg|kilo|kilos|kilogram|kilograms|gram|grams|litre|litres|liter|liters|nm|wh|kwh|watt|watts|volt|volts|hour|hours|minute|minutes|day|days|week|weeks|month|months|year|years".split(
       "|",

@@ -19,6 +19,8 @@ export interface LanguagePack {
   months: ReadonlySet<string>;
   /** Stems of words that belong to the furniture of pages and not to any subject: sharing, cookies, newsletters. */
   furniture: ReadonlySet<string>;
+  /** Words that a search writes small and people write with a capital. */
+  capitals: ReadonlyMap<string, string>;
   /** Number words, ordinals and units: like figures they say how much, never of what. */
   measures: ReadonlySet<string>;
   /**

@@ -12,6 +12,7 @@ export const unpacked: LanguagePack = {
   altOpening: /^(?!)/,
   months: new Set(),
   furniture: new Set(),
+  capitals: new Map(),
   measures: new Set(),
   subjects: new Map(),
   stepOpening: /^(?!)/,
