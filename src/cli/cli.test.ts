@@ -134,12 +134,42 @@ describe("dune-sparrow score", () => {
     [["score", "a.md", "--min", "high"], "--min takes a number"],
     [["score", "a.md", "--loud"], "--loud"],
     [["score", "a.md", "--profile", path("none.json")], "cannot be read"],
+    [["score", "a.md", "--field", path("none")], "there is no such folder"],
+    [["score", "a.md", "--field", path("a.md")], "it is no folder"],
+    [["score", "a.md", "--field", path("p")], "holds no .html file"],
     [["score", "a.md", "--profile", path("bad-profile.json")], "version: must be"],
   ])("refuses the call %j", (args, why) => {
     const { code, out, err } = call(...args);
     expect([code, out]).toEqual([2, ""]);
     expect(err).toContain(why);
     expect(err).toContain("Use: dune-sparrow score");
+  });
+
+  it("measures against a folder of saved pages, the file itself left out", () => {
+    const pages = path("field");
+    mkdirSync(pages);
+    for (let i = 1; i <= 6; i++)
+      writeFileSync(
+        join(pages, `${i}.html`),
+        `<title>Cargo bike care ${i}</title><main><h1>Cargo bike care</h1><h2>The chain</h2><p>${"Oil the chain of the cargo bike. ".repeat(i + 2)}</p><h2>Brake pads</h2><p>${"Brake pads wear. ".repeat(8)}</p></main>`,
+      );
+    writeFileSync(join(pages, "notes.txt"), "no page");
+    const score = (...more: string[]) => json(...more, "--keyword", "cargo bike").files[0]!;
+    const check = (file: Answer["files"][number], id: string) => file.checks.find((one) => one.id === id)!;
+    const bare = score(path("a.md"));
+    expect(check(bare, "field-terms").state).toBe("not-applicable");
+    const measured = score(path("a.md"), "--field", pages);
+    expect(check(measured, "field-terms").state).toBe("judged");
+    expect(check(measured, "heading-topics")).toMatchObject({ state: "judged", share: 0 });
+    const { field } = measured as unknown as { field: { pages: number; average: number; best: number } };
+    expect(field.pages).toBe(6);
+    expect(field.best).toBeGreaterThanOrEqual(field.average);
+    const own = score(join(pages, "1.html"), "--field", pages);
+    expect(check(own, "heading-topics").share).toBe(1);
+    expect((own as unknown as { field: { pages: number } }).field.pages).toBe(5);
+    expect(call("score", path("a.md"), "--field", pages, "--keyword", "cargo bike").out).toContain(
+      "field of 6 pages: average",
+    );
   });
 
   it("reads what other encodings say", () => {

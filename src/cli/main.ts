@@ -3,6 +3,7 @@ import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
 import { houseProfile, type Profile } from "../core/proof/profile";
 import { parseProfile, ShapeError } from "../data/schemas/validate";
+import { readSavedField, type SavedField } from "./field";
 import { asJson } from "./formats/json";
 import { asText } from "./formats/text";
 import { type ScoreOptions, scoreFiles } from "./score";
@@ -14,6 +15,8 @@ Scores Markdown and HTML files as the application does.
   --keyword "…"        target keyword; wins over the file's own
   --supporting "a,b"   supporting keywords; win over the file's own
   --profile FILE       weights and thresholds (JSON); the house profile where absent
+  --field DIR          saved pages (.html) that rank for the keyword, in the order of their names: the draft is
+                       scored against what they share
   --format text|json   how to answer (text)
   --min N              exit with 1 when a score is under N
 
@@ -48,11 +51,13 @@ function readCall(argv: string[]): Call | "help" {
   const min = values.min === undefined ? null : Number(values.min);
   if (min !== null && (values.min!.trim() === "" || !Number.isFinite(min)))
     throw new CallError(`--min takes a number, not “${values.min}”.`);
+  const profile = values.profile === undefined ? houseProfile : readProfile(values.profile);
   return {
     files,
     format: format as keyof typeof FORMATS,
     min,
-    profile: values.profile === undefined ? houseProfile : readProfile(values.profile),
+    profile,
+    ...(values.field !== undefined && { field: readField(values.field, profile) }),
     ...(values.keyword !== undefined && { keyword: values.keyword }),
     ...(values.supporting !== undefined && {
       supporting: values.supporting
@@ -71,6 +76,7 @@ function parse(args: string[]) {
       keyword: { type: "string" },
       supporting: { type: "string" },
       profile: { type: "string" },
+      field: { type: "string" },
       format: { type: "string" },
       min: { type: "string" },
       help: { type: "boolean", short: "h" },
@@ -85,6 +91,17 @@ function readProfile(path: string): Profile {
     if (error instanceof ShapeError)
       throw new CallError([`${path}: ${error.message}`, ...error.faults].join("\n  "));
     throw new CallError(`The profile ${path} cannot be read: ${(error as Error).message}`);
+  }
+}
+
+function readField(folder: string, profile: Profile): SavedField {
+  try {
+    return readSavedField(folder, profile);
+  } catch (error) {
+    const { code, message } = error as NodeJS.ErrnoException;
+    const why =
+      code === "ENOENT" ? "there is no such folder" : code === "ENOTDIR" ? "it is no folder" : message;
+    throw new CallError(`The field ${folder} cannot be read: ${why}.`);
   }
 }
 

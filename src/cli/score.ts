@@ -5,22 +5,27 @@ import type { Block, Draft } from "../core/draft/draft";
 import { draftFromHtml } from "../core/draft/fromHtml";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import { FrontMatterError } from "../core/draft/frontMatter";
+import type { FieldAnalysis } from "../core/field/field";
 import { noContext } from "../core/proof/context";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
 import { decodeText } from "../core/text/decodeText";
+import type { SavedField } from "./field";
 
 export interface ScoreOptions {
   profile: Profile;
   keyword?: string;
   supporting?: string[];
+  field?: SavedField;
 }
 
 export interface ScoredFile {
   file: string;
   draft: Draft;
   report: Report;
+  /** What it was measured against; null where there was no field. */
+  field: FieldAnalysis | null;
 }
 
 export interface FailedFile {
@@ -56,9 +61,12 @@ export function scoreFiles(
     const others = drafts
       .filter((other) => areSiblings(draft, other.draft))
       .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
-    return { file, draft, report: proof(draft, { ...noContext, others }, options.profile) };
+    const { keyword, language } = draft.meta;
+    const field = options.field?.fieldFor(file, keyword, language) ?? null;
+    const context = { ...noContext, others, field: field?.measure ?? null };
+    return { file, draft, report: proof(draft, context, options.profile), field };
   });
-  return { scored, failed };
+  return { scored, failed: [...failed, ...(options.field?.failed ?? [])] };
 }
 
 /**

@@ -5,6 +5,7 @@ import { rateLimit } from "express-rate-limit";
 import { answerError } from "./errors";
 import type { Reach } from "./outside/addressRules";
 import { pageFetcher } from "./outside/pageFetcher";
+import { pageReading } from "./outside/pageReading";
 import { pageRoute } from "./outside/pageRoute";
 import { searchRelay } from "./outside/searchRelay";
 import { searchRoutes } from "./standins/search/routes";
@@ -41,7 +42,7 @@ export function api({
   router.use(
     "/read-page",
     atMost(pageLimit),
-    pageRoute(pageFetcher(pageReach, standInWeb(join(demo, "web")))),
+    pageRoute(pageFetcher(pageReach, standInWeb(join(demo, "web"))), pageReading()),
   );
   router.use((_request, response) =>
     answerError(response, 404, "not-found", "There is nothing at this address."),

@@ -8,11 +8,18 @@ export function asJson(scored: ScoredFile[], profile: Profile, failed: FailedFil
   const answer = {
     version: 1,
     profile: { id: profile.id, version: profile.version },
-    files: scored.map(({ file, report }) => ({
+    files: scored.map(({ file, report, field }) => ({
       file,
       score: round(report.score),
       words: report.words,
       minutes: report.minutes,
+      ...(field && {
+        field: {
+          pages: field.pages.length,
+          average: field.benchmark && round(field.benchmark.average),
+          best: field.benchmark && round(field.benchmark.best),
+        },
+      }),
       groups: report.groups.map(({ id, earned, weight }) => ({
         id,
         earned: round(earned),

@@ -15,11 +15,15 @@ export function asText(scored: ScoredFile[], profile: Profile): string {
   return scored.map((file) => oneFile(file, profile)).join("\n");
 }
 
-function oneFile({ file, report }: ScoredFile, profile: Profile): string {
+function oneFile({ file, report, field }: ScoredFile, profile: Profile): string {
   const lines = [
     `${file}: ${report.score.toFixed(1)} of 100 · ${report.words} words, ${report.minutes} min · ${profile.name}, version ${profile.version}`,
   ];
   if (report.languageNote) lines.push(`  ${report.languageNote}`);
+  if (field?.benchmark)
+    lines.push(
+      `  field of ${field.pages.length} pages: average ${field.benchmark.average.toFixed(1)}, best ${field.benchmark.best.toFixed(1)}`,
+    );
   const [next] = byWorth(report.findings);
   if (next) lines.push(`  worth most next: ${next.name} (+${next.gain.toFixed(1)})`);
   for (const group of report.groups) {

@@ -1,14 +1,20 @@
 /** The main content of a page, by a well-kept extractor over a document that runs nothing and loads nothing. */
 import { Readability } from "@mozilla/readability";
+import type { Element, Root } from "hast";
 import { parseHTML } from "linkedom";
 
 /** A page with more elements than this is no page to read; the caller's own reading is used. */
-const MOST_ELEMENTS = 50_000;
-const MOST_CHARACTERS = 5_000_000;
+const MOST_ELEMENTS = 20_000;
+const MOST_CHARACTERS = 3_000_000;
 
-/** @returns the content as HTML, or null where the extractor finds none or cannot stand the page */
-export function extracted(html: string): string | null {
-  if (!html.trim() || html.length > MOST_CHARACTERS) return null;
+/** The extractor's time grows with the third power of the depth; real pages stay far below this. */
+const MOST_DEPTH = 60;
+
+/** @param root the same page as a tree, by which it is seen beforehand whether the extractor can stand it
+ * @returns the content as HTML, or null where the extractor finds none or cannot stand the page */
+export function extracted(html: string, root: Root): string | null {
+  if (!html.trim() || html.length > MOST_CHARACTERS || !isBearable(root) || nesting(html) > MOST_DEPTH)
+    return null;
   try {
     const { document } = parseHTML(/<html[\s>]/i.test(html) ? html : `<html><body>${html}</body></html>`);
     const article = new Readability(document, { maxElemsToParse: MOST_ELEMENTS, charThreshold: 200 }).parse();
@@ -17,4 +23,36 @@ export function extracted(html: string): string | null {
     // Nested too deep, too large, or markup that its document model cannot hold.
     return null;
   }
+}
+
+const TAG = /<(\/?)([a-z][a-z0-9-]*)[^<>]*?(\/?)>/gi;
+/** Elements that end by themselves, or whose end tag may be left out (HTML standard, 13.1.2). */
+const UNENDED = new Set(
+  "area base br col embed hr img input link meta source track wbr p li dt dd tr td th thead tbody tfoot option optgroup colgroup rp rt html head body caption".split(
+    " ",
+  ),
+);
+
+/** How deep the source nests: the tree of a page that no parser could hold says nothing of it. */
+function nesting(html: string): number {
+  let depth = 0;
+  let deepest = 0;
+  for (const [, ends, name, closed] of html.matchAll(TAG)) {
+    if (closed || UNENDED.has(name!.toLowerCase())) continue;
+    depth = Math.max(0, depth + (ends ? -1 : 1));
+    deepest = Math.max(deepest, depth);
+  }
+  return deepest;
+}
+
+/** Neither too deep nor too large. */
+function isBearable(root: Root): boolean {
+  const stack: { node: Root | Element; depth: number }[] = [{ node: root, depth: 0 }];
+  let elements = 0;
+  for (let next = stack.pop(); next; next = stack.pop()) {
+    if (next.depth > MOST_DEPTH || ++elements > MOST_ELEMENTS) return false;
+    for (const child of next.node.children)
+      if (child.type === "element") stack.push({ node: child, depth: next.depth + 1 });
+  }
+  return true;
 }

@@ -90,8 +90,8 @@ export interface FieldQuestion {
 
 /** What is on one page alone is no topic of the field. */
 const LEAST_TOPIC_PAGES = 2;
-/** Headings of the site rather than of the subject are in the pack; more of one page are never read. */
-const MOST_HEADINGS = 120;
+/** Headings of all pages that are compared: each with each, so that a manual of a thousand entries must not take for ever. */
+const MOST_HEADINGS = 1000;
 const MOST_HEADING_TERMS = 20;
 
 /** A page with what is computed of it alone. */
@@ -138,12 +138,13 @@ export function analyseField(
     ({ pages: n }) => n >= LEAST_TOPIC_PAGES,
   );
   onProgress(pages.length + 1, steps);
+  const { leastPresence } = profile.checks["heading-topics"];
   const measureOf = (without: number): FieldMeasure | null =>
     measure({
       pages: pages.filter((_, i) => i !== without),
       keyword,
       terms: without < 0 ? terms : counts.terms(without),
-      topics: without < 0 ? topics : withoutPage(topics, without, pages.length),
+      topics: without < 0 ? topics : withoutPage(topics, without, pages.length, leastPresence),
     });
   const doubts = doubtsOf(pages);
   const analysed = pages.map(({ page, figures, cache }, i): AnalysedPage => {
@@ -354,22 +355,31 @@ function headingsOf(
   pack: LanguagePack,
 ): FieldHeading[] {
   return pages.flatMap(({ page, cache }, index) =>
-    sectionsOf(page.draft.blocks)
-      .slice(0, MOST_HEADINGS)
-      .filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text)))
-      .map((section): FieldHeading => {
-        const text = cache.block(page.draft.blocks[section.heading]!, pack).analysed;
-        return {
-          page: index,
-          text: section.text,
-          level: section.level,
-          place: section.place,
-          words: ownWords(section, page, cache, pack),
-          stems: headingStems(text, ignored, pack),
-          uses: usesIn(section, page, cache, ignored, pack),
-        };
-      }),
+    foremost(
+      sectionsOf(page.draft.blocks).filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text))),
+      Math.floor(MOST_HEADINGS / pages.length),
+    ).map((section): FieldHeading => {
+      const text = cache.block(page.draft.blocks[section.heading]!, pack).analysed;
+      return {
+        page: index,
+        text: section.text,
+        level: section.level,
+        place: section.place,
+        words: ownWords(section, page, cache, pack),
+        stems: headingStems(text, ignored, pack),
+        uses: usesIn(section, page, cache, ignored, pack),
+      };
+    }),
   );
+}
+
+/** Of too many, those of the higher levels go first, and then those that stand first; in the order of the page. */
+function foremost(sections: readonly Section[], most: number): Section[] {
+  if (sections.length <= most) return [...sections];
+  const chosen = new Set(
+    [...sections].sort((a, b) => a.level - b.level || a.heading - b.heading).slice(0, most),
+  );
+  return sections.filter((section) => chosen.has(section));
 }
 
 /** Words under a heading, up to the next of any level. */
@@ -429,13 +439,20 @@ function placed(
   });
 }
 
-/** The same topics seen without one page. */
-function withoutPage(topics: readonly HeadingTopic[], without: number, pages: number): HeadingTopic[] {
+/** The same topics seen without one page: those on pages enough to count in a score. */
+function withoutPage(
+  topics: readonly HeadingTopic[],
+  without: number,
+  pages: number,
+  leastPresence: number,
+): HeadingTopic[] {
+  const most = Math.max(1, pages - 1);
   return topics.flatMap((topic) => {
+    if (topic.pages < leastPresence * most) return [];
     const headings = topic.headings.filter(({ page }) => page !== without);
     const left = new Set(headings.map(({ page }) => page)).size;
-    if (!left) return [];
-    return [{ ...topic, headings, pages: left, presence: left / Math.max(1, pages - 1) }];
+    if (!left || left < leastPresence * most) return [];
+    return [{ ...topic, headings, pages: left, presence: left / most }];
   });
 }
 

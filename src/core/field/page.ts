@@ -45,7 +45,7 @@ export function readPage(html: string, address: string, language = "en"): FieldP
   const meta = headOf(root);
   const seen = furtherHead(root);
   const declared = declaredContent(root);
-  const taken = extracted(html);
+  const taken = extracted(html, root);
   const blocks = better(
     taken === null ? null : blocksFromHast(parseHtml(taken)),
     blocksFromHast(declared.content),
@@ -76,7 +76,7 @@ export function readPage(html: string, address: string, language = "en"): FieldP
         canonical: meta.canonical || (URL.canParse(address) ? address : ""),
         slug: meta.slug || lastOfPath(address),
       },
-      blocks: withFirstLevel(blocks, h1s),
+      blocks: withFirstLevel(blocks, h1s).map(withoutPermalink),
       headingIds: "explicit",
     },
   };
@@ -146,7 +146,7 @@ function firstLevel(root: Root): string[] {
   visit(root, "element", (node) => {
     if (FURNITURE.has(node.tagName) || node.tagName === "template") return SKIP;
     if (node.tagName === "h1") {
-      const text = oneLine(plainText(node));
+      const text = oneLine(plainText(node)).replace(PERMALINK, "");
       if (text) found.push(text);
     }
     return;
@@ -158,13 +158,29 @@ function firstLevel(root: Root): string[] {
 function withFirstLevel(blocks: readonly Block[], h1s: readonly string[]): Block[] {
   const folded = new Set(h1s.map(foldPlain));
   const isFirst = (block: Block) =>
-    block.kind === "heading" && block.level <= 2 && folded.has(foldPlain(block.text));
+    block.kind === "heading" && block.level <= 2 && folded.has(foldPlain(block.text.replace(PERMALINK, "")));
   // One such heading is the page's title and stands in the draft's meta.
   if (h1s.length <= 1) {
     const at = blocks.findIndex(isFirst);
     return at < 0 ? [...blocks] : blocks.toSpliced(at, 1);
   }
   return blocks.map((block) => (isFirst(block) && block.kind === "heading" ? { ...block, level: 1 } : block));
+}
+
+/** The sign behind a heading that links to it. */
+const PERMALINK = /\s*[#¶§🔗]$/u;
+
+function withoutPermalink(block: Block): Block {
+  if (block.kind !== "heading" || !PERMALINK.test(block.text)) return block;
+  const text = block.text.replace(PERMALINK, "");
+  // Runs join to the text: they are cut where it now ends.
+  let left = text.length;
+  const runs = block.runs.flatMap((run) => {
+    const own = run.text.slice(0, left);
+    left -= own.length;
+    return own ? [{ ...run, text: own }] : [];
+  });
+  return { ...block, text, runs };
 }
 
 interface FurtherHead {

@@ -73,8 +73,10 @@ export class TermCounts {
         });
       this.#uses.push(uses);
     }
+    // One page may be left out later.
+    const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * (pages.length - 1));
     for (const [phrase, n] of onPages.entries()) {
-      if (!n || n < LEAST_PAGES) continue;
+      if (!n || n < least) continue;
       const stems = this.#table.stemsOf(phrase);
       if (excluded.has(stems.join(" "))) continue;
       const rarity = stems.reduce((sum, stem) => sum + frequencies.rarity(stem), 0) / stems.length;

@@ -50,21 +50,44 @@ const COMMON = 6;
 const FULL = 3;
 const LEAST_WEIGHT = 0.15;
 
-/** Jaccard index of two sets (Jaccard 1912), weighted: what common members weigh over what all members weigh. */
-export function jaccard(
-  a: ReadonlySet<string>,
-  b: ReadonlySet<string>,
-  weigh: (member: string) => number = () => 1,
-): number {
+/** Jaccard index of two sets (Jaccard 1912): common members over all members. */
+export function jaccard(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
+  if (!a.size || !b.size) return 0;
   let common = 0;
-  let all = 0;
-  for (const one of a) {
+  for (const one of a) if (b.has(one)) common++;
+  return common / (a.size + b.size - common);
+}
+
+/** The index of every two sets, weighted: what common members weigh over what all weigh; by what sets hold each member, since most share nothing. */
+function jaccardMatrix(
+  sets: readonly ReadonlySet<string>[],
+  weigh: (member: string) => number,
+): Float64Array[] {
+  const holders = new Map<string, number[]>();
+  sets.forEach((set, i) => {
+    for (const one of set) {
+      const known = holders.get(one);
+      if (known) known.push(i);
+      else holders.set(one, [i]);
+    }
+  });
+  const rows = sets.map(() => new Float64Array(sets.length));
+  for (const [one, places] of holders) {
     const weight = weigh(one);
-    all += weight;
-    if (b.has(one)) common += weight;
+    for (const i of places) {
+      const row = rows[i]!;
+      for (const j of places) row[j] = row[j]! + weight;
+    }
   }
-  for (const one of b) if (!a.has(one)) all += weigh(one);
-  return all ? common / all : 0;
+  const whole = rows.map((row, i) => row[i]!);
+  rows.forEach((row, i) => {
+    for (let j = 0; j < row.length; j++) {
+      const common = row[j]!;
+      if (common) row[j] = common / (whole[i]! + whole[j]! - common);
+    }
+    row[i] = 1;
+  });
+  return rows;
 }
 
 const weightBy =
@@ -88,14 +111,20 @@ export function headingTopics(
   const sorted = [...headings].sort(
     (a, b) => compare(a.text, b.text) || a.page - b.page || a.place - b.place,
   );
-  const weigh = weightBy(frequencies);
-  const words = sorted.map((a) =>
-    Float64Array.from(sorted, (b) => (a === b ? 1 : jaccard(a.stems, b.stems, weigh))),
+  const words = jaccardMatrix(
+    sorted.map(({ stems }) => stems),
+    weightBy(frequencies),
   );
   const clusters = new Clusters(
     words,
     sectionLikeness(sorted, frequencies),
-    sorted.map((a) => Float64Array.from(sorted, (b) => Number(a.page === b.page))),
+    sorted.map((a) => {
+      const row = new Float64Array(sorted.length);
+      sorted.forEach((b, j) => {
+        if (a.page === b.page) row[j] = 1;
+      });
+      return row;
+    }),
   );
   clusters.merge((a, b) => clusters.words(a, b), SAME_WORDS);
   clusters.merge(
@@ -110,6 +139,14 @@ export function headingTopics(
     .map((members) => topicOf(members, sorted, words, pages))
     .sort((a, b) => b.pages - a.pages || a.place - b.place || compare(a.label, b.label));
 }
+
+interface Near {
+  value: number;
+  with: number;
+}
+const NONE: Near = { value: Number.NEGATIVE_INFINITY, with: -1 };
+/** Likenesses closer than this are equal: what is between them is rounding. */
+const EQUAL = 1e-9;
 
 /** Clusters of headings, with what is summed over their pairs: a merge adds two rows and two columns, and compares nothing anew. */
 class Clusters {
@@ -143,20 +180,51 @@ class Clusters {
     return Math.min(1, this.#samePage[a]![b]! / Math.min(this.members[a]!.length, this.members[b]!.length));
   }
 
-  /** Merges the two most alike, until none are alike enough; of equals the first. */
+  /**
+   * Merges the two most alike, until none are alike enough; of equals the first. Each keeps its nearest, so that a merge looks
+   * at few rows anew.
+   */
   merge(like: (a: number, b: number) => number, least: number): void {
+    const { members } = this;
+    const nearest = members.map((): Near => NONE);
+    const look = (a: number): Near => {
+      let best = NONE;
+      for (let b = 0; b < members.length; b++) {
+        if (b === a || !members[b]!.length) continue;
+        const value = like(Math.min(a, b), Math.max(a, b));
+        if (value > best.value + EQUAL) best = { value, with: b };
+      }
+      return best;
+    };
+    // Likeness is mutual: each pair is looked at once.
+    for (let a = 0; a < members.length; a++) {
+      if (!members[a]!.length) continue;
+      for (let b = a + 1; b < members.length; b++) {
+        if (!members[b]!.length) continue;
+        const value = like(a, b);
+        if (value > nearest[a]!.value + EQUAL) nearest[a] = { value, with: b };
+        if (value > nearest[b]!.value + EQUAL) nearest[b] = { value, with: a };
+      }
+    }
     for (;;) {
-      let best = { value: least - 1e-9, a: -1, b: -1 };
-      for (let a = 0; a < this.members.length; a++) {
-        if (!this.members[a]!.length) continue;
-        for (let b = a + 1; b < this.members.length; b++) {
-          if (!this.members[b]!.length) continue;
-          const value = like(a, b);
-          if (value > best.value + 1e-9) best = { value, a, b };
+      let [a, value] = [-1, least - EQUAL];
+      for (let i = 0; i < members.length; i++)
+        if (members[i]!.length && nearest[i]!.value > value + EQUAL) [a, value] = [i, nearest[i]!.value];
+      if (a < 0) return;
+      const b = nearest[a]!.with;
+      this.#join(a, b);
+      nearest[b] = NONE;
+      nearest[a] = look(a);
+      for (let i = 0; i < members.length; i++) {
+        if (i === a || !members[i]!.length) continue;
+        const known = nearest[i]!;
+        if (known.with === a || known.with === b) nearest[i] = look(i);
+        else {
+          const now = like(Math.min(i, a), Math.max(i, a));
+          if (now > known.value + EQUAL || (now >= known.value - EQUAL && a < known.with))
+            nearest[i] = { value: now, with: a };
         }
       }
-      if (best.a < 0) return;
-      this.#join(best.a, best.b);
     }
   }
 

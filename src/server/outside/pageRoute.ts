@@ -1,12 +1,12 @@
 /** POST /api/read-page: a page, read into the draft tree. What comes back is JSON; no fetched HTML is ever served. */
 import { Router } from "express";
-import { readPage } from "../../core/field/page";
 import type { ReadPageAnswer, ReadPageQuestion } from "../../data/schemas/field";
 import { checkShape, ShapeError } from "../../data/schemas/validate";
 import { fieldReadPageQuestion } from "../../data/schemas/validators.generated.js";
 import { answerError } from "../errors";
 import { AddressRefused } from "./addressRules";
 import { PageFailure, type PageFetcher } from "./pageFetcher";
+import type { PageReading } from "./pageReading";
 
 const STATUS: Record<PageFailure["code"], number> = {
   "too-many-redirects": 502,
@@ -18,7 +18,7 @@ const STATUS: Record<PageFailure["code"], number> = {
   "no-text": 502,
 };
 
-export function pageRoute(fetchPage: PageFetcher): Router {
+export function pageRoute(fetchPage: PageFetcher, readPage: PageReading): Router {
   const router = Router();
   router.post("/", async (request, response) => {
     try {
@@ -28,7 +28,7 @@ export function pageRoute(fetchPage: PageFetcher): Router {
         "a question to the page reader",
       );
       const { address: found, html, standIn } = await fetchPage(address.trim());
-      const answer: ReadPageAnswer = { page: readPage(html, found), standIn };
+      const answer: ReadPageAnswer = { page: await readPage(html, found), standIn };
       response.json(answer);
     } catch (error) {
       if (error instanceof AddressRefused) answerError(response, 400, "address-refused", error.message);

@@ -12,6 +12,7 @@ import { api } from "../api";
 import { standInWeb } from "../standins/web/webServer";
 import type { Reach } from "./addressRules";
 import { PAGE_BOUNDS, pageFetcher } from "./pageFetcher";
+import { pageReading } from "./pageReading";
 
 const DEMO = join(import.meta.dirname, "../../../demo");
 const PAGE = "<!doctype html><html lang=en><title>A page</title><main><h1>One</h1><p>Some words.</p></main>";
@@ -231,6 +232,18 @@ describe("what is at an address", () => {
     });
     await expect(bounded({ milliseconds: 200 })(address)).rejects.toMatchObject({ code: "took-too-long" });
     for (const timer of timers) clearInterval(timer);
+  });
+});
+
+describe("a page that is made to be read for ever", () => {
+  it("is given up, and the next one is read", async () => {
+    const read = pageReading(1000);
+    const outcome = await read("<".repeat(2_000_000), "https://a.example/").then(
+      () => "read",
+      (error: { code?: string }) => error.code,
+    );
+    expect(outcome).toBe("took-too-long");
+    expect((await read(PAGE, "https://a.example/")).draft.meta.title).toBe("One");
   });
 });
 

@@ -154,7 +154,7 @@ export const english: LanguagePack = {
     "january february march april may june july august september october november december jan feb mar apr jun jul aug sep sept oct nov dec",
   ),
   furniture: new Set(
-    "cookie|cookie policy|privacy policy|share|subscribe|newsletter|copyright|all rights reserved|click|read more|log in|sign in|sign up|minute read|table of contents|page|article|website|comment|advertisement"
+    "cookie|cookie policy|privacy policy|share|subscribe|newsletter|copyright|all rights reserved|click|read more|log in|sign in|sign up|minute read|table of contents|page|article|website|comment|advertisement|however|therefore|thus|hence|moreover|furthermore|nevertheless|instance|example"
       .split("|")
       .map((phrase) => phrase.split(" ").map(stem).join(" ")),
   ),

@@ -17,7 +17,7 @@ export interface LanguagePack {
   altOpening: RegExp;
   /** Month names, folded, for dates in slugs. */
   months: ReadonlySet<string>;
-  /** Stems of words that belong to the furniture of pages and not to any subject: sharing, cookies, newsletters. */
+  /** Stems of words that belong to the furniture of pages and not to any subject: sharing, cookies, newsletters; and words that join sentences in writing. */
   furniture: ReadonlySet<string>;
   /** Words that a search writes small and people write with a capital. */
   capitals: ReadonlyMap<string, string>;

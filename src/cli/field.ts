@@ -1,0 +1,54 @@
+/** The field from a folder of saved pages: analysed once for each keyword and language that the scored files ask about. */
+import { readdirSync, readFileSync } from "node:fs";
+import { join, resolve } from "node:path";
+import { analyseField, type FieldAnalysis, type RankedFieldPage } from "../core/field/field";
+import { readPage } from "../core/field/page";
+import type { Profile } from "../core/proof/profile";
+import { decodeText } from "../core/text/decodeText";
+
+export interface SavedField {
+  /** Why a page of the folder was not read. */
+  failed: { file: string; message: string }[];
+  /** The field for a file that is scored; the file itself is no page of it. Null where nobody says for which keyword. */
+  fieldFor(file: string, keyword: string, language: string): FieldAnalysis | null;
+}
+
+const SAVED_PAGE = /\.x?html?$/i;
+
+/**
+ * Reads the saved pages of a folder. They rank in the order of their names, numbers in them by value.
+ *
+ * @throws Error where the folder cannot be read or holds no saved page
+ */
+export function readSavedField(folder: string, profile: Profile): SavedField {
+  const names = readdirSync(folder)
+    .filter((name) => SAVED_PAGE.test(name))
+    .sort(new Intl.Collator("en", { numeric: true }).compare);
+  if (!names.length) throw new Error("it holds no .html file");
+  const failed: SavedField["failed"] = [];
+  const pages = names.flatMap((name, rank): (RankedFieldPage & { file: string })[] => {
+    const file = join(folder, name);
+    try {
+      const page = readPage(decodeText(readFileSync(file), true), name);
+      // Where it says its address, its links can be told apart and its site has a name.
+      const address = URL.canParse(page.canonical) ? page.canonical : name;
+      const site = page.site || (URL.canParse(address) ? new URL(address).host : "");
+      return [{ file: resolve(file), rank, page: { ...page, address, site } }];
+    } catch (error) {
+      failed.push({ file, message: (error as Error).message });
+      return [];
+    }
+  });
+  const known = new Map<string, FieldAnalysis>();
+  return {
+    failed,
+    fieldFor(file, keyword, language) {
+      if (!keyword) return null;
+      const others = pages.filter((page) => page.file !== resolve(file));
+      const key = JSON.stringify([keyword, language, others.length === pages.length ? "" : resolve(file)]);
+      const field = known.get(key) ?? analyseField(others, { keyword, language, profile });
+      known.set(key, field);
+      return field;
+    },
+  };
+}

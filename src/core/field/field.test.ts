@@ -1,0 +1,528 @@
+/** The field: pages read, and what they share. Figures are worked by hand from docs/scoring.md. */
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { houseProfile } from "../proof/profile";
+import { RUNS } from "../testing/runs";
+import { languagePack } from "../text/language";
+import { analyseText } from "../text/match";
+import { readingEase } from "../text/readability";
+import { changesBetween } from "./changes";
+import { doubtsOf } from "./doubts";
+import { analyseField, type FieldAnalysis, type RankedFieldPage } from "./field";
+import { frequenciesOf } from "./frequencies/frequencies";
+import { readPage } from "./page";
+import { eachPhrase, PhraseTable } from "./phrases";
+import { askedIn, asks, mergeQuestions } from "./questions";
+import { sectionLikeness } from "./sectionLikeness";
+import { sectionsOf } from "./sections";
+import { sortStatistics, statisticsOf } from "./statistics";
+import { percentile, TermCounts } from "./terms";
+import { headingTopics, jaccard } from "./topics";
+
+const pack = languagePack("en");
+const ADDRESS = "https://a.example/guides/brakes.html";
+const around = (main: string, head = "") =>
+  `<!doctype html><html lang="en"><head><title>Brakes | A</title>${head}</head><body><header><nav><a href="/">Home</a></nav></header>${main}<aside><p>Subscribe to the newsletter</p></aside><footer><p>All rights reserved</p></footer></body></html>`;
+const PROSE =
+  "<p>Brake pads wear out, and a worn pad stops nobody. Look at them once a month, in good light.</p>".repeat(
+    4,
+  );
+const textsOf = (html: string, address = ADDRESS) =>
+  readPage(html, address).draft.blocks.map(({ text }) => text);
+
+describe("a page", () => {
+  it.each([
+    ["main", `<main><h1>Brakes</h1>${PROSE}</main>`],
+    ["article", `<article><h1>Brakes</h1>${PROSE}</article>`],
+    ["a div", `<div class="content"><h1>Brakes</h1>${PROSE}</div>`],
+    ["nothing of the kind", `<h1>Brakes</h1>${PROSE}`],
+  ])("is read without menus and footers where the content stands in %s", (_what, main) => {
+    const { draft } = readPage(around(main), ADDRESS);
+    expect(draft.meta.title).toBe("Brakes");
+    expect(draft.blocks.map(({ kind }) => kind)).toEqual([
+      "paragraph",
+      "paragraph",
+      "paragraph",
+      "paragraph",
+    ]);
+  });
+  it("loses cookie notices, share lines and related links", () => {
+    const read = textsOf(
+      around(
+        `<div class="cookie-consent"><p>We use cookies.</p></div><main><h1>Brakes</h1>${PROSE}<div class="share"><p>Share this</p></div></main><div class="related"><p>More like this</p></div>`,
+      ),
+    ).join(" ");
+    expect(read).not.toMatch(/cookies|Share this|More like/);
+  });
+  it("says what its head says", () => {
+    const page = readPage(
+      around(
+        `<main><h1>Brakes</h1>${PROSE}</main>`,
+        `<meta name="description" content="How brakes wear."><link rel="canonical" href="https://a.example/brakes"><meta property="og:site_name" content="Site A"><script type="application/ld+json">{"@context":"x","@graph":[{"@type":["Article","FAQPage"],"datePublished":"2026-01-02","dateModified":"2026-02-03","author":{"@type":"Person","name":"Ines"}}]}</script><script type="application/ld+json">{broken</script>`,
+      ),
+      ADDRESS,
+    );
+    expect(page).toMatchObject({
+      title: "Brakes | A",
+      description: "How brakes wear.",
+      canonical: "https://a.example/brakes",
+      site: "Site A",
+      language: "en",
+      author: "Ines",
+      published: "2026-01-02",
+      modified: "2026-02-03",
+      types: ["Article", "FAQPage"],
+    });
+    expect(page.draft.meta.slug).toBe("brakes");
+  });
+  it("has one title, or headings of the first level in its text", () => {
+    expect(
+      readPage(around(`<main><h1>One</h1>${PROSE}<h1>Two</h1>${PROSE}</main>`), ADDRESS).draft.meta.title,
+    ).toBe("");
+    const levels = readPage(
+      around(`<main><h1>One</h1>${PROSE}<h1>Two</h1>${PROSE}</main>`),
+      ADDRESS,
+    ).draft.blocks.flatMap((block) => (block.kind === "heading" ? [block.level] : []));
+    expect(levels).toEqual([1, 1]);
+  });
+  it("keeps headings without the sign that links to them", () => {
+    const html = around(
+      `<main><h1>Brakes</h1>${PROSE}<h2>Pads <a href="#pads">#</a></h2>${PROSE}<h3>Wear<a href="#w">¶</a></h3>${PROSE}</main>`,
+    );
+    const headings = readPage(html, ADDRESS).draft.blocks.filter(({ kind }) => kind === "heading");
+    expect(headings.map(({ text }) => text)).toEqual(["Pads", "Wear"]);
+    for (const { text, runs } of headings)
+      expect(
+        runs
+          .map((run) => run.text)
+          .join("")
+          .trim(),
+      ).toBe(text);
+  });
+  it.each([
+    ["nothing", ""],
+    ["blanks", " \n "],
+    ["text alone", "Just some words."],
+    ["a broken tree", "<main><table><tr><p>x<main><h2><h2></table></main></h2><li>y"],
+    ["tags without end", "<div".repeat(2000)],
+    ["deep nesting", `${"<div>".repeat(3000)}deep${"</div>".repeat(3000)}`],
+    ["control characters", "<p>a\u0000b\u0007c\uFFFEd</p>"],
+    ["two bodies", "<body><p>a</p></body><body><main><p>b</p></main></body>"],
+    ["a frameset", "<frameset><frame src=x></frameset>"],
+    ["a template as its main", "<template><main><p>x</p></main></template><p>y</p>"],
+    ["a comment that never ends", "<main><p>x</p><!-- "],
+  ])("is read whatever it is: %s", (_what, html) => {
+    expect(() => readPage(html, "not an address")).not.toThrow();
+  });
+  it("never throws on any text", () => {
+    fc.assert(
+      fc.property(
+        fc.string({ maxLength: 200 }),
+        fc.constantFrom("main", "div", "table", "svg", "script"),
+        (text, tag) => {
+          readPage(`<${tag}>${text}</${tag}><p>${text}`, ADDRESS);
+        },
+      ),
+      { ...RUNS, numRuns: 60 },
+    );
+  });
+});
+
+describe("phrases", () => {
+  const phrases = (text: string): string[] => {
+    const table = new PhraseTable();
+    const found: string[] = [];
+    eachPhrase(analyseText(text, pack), table, pack.measures, (_phrase, from, to) => {
+      const { tokens } = analyseText(text, pack);
+      found.push(text.slice(tokens[from]!.start, tokens[to]!.end));
+    });
+    return found;
+  };
+  it.each([
+    ["red brake pads", ["red", "red brake", "red brake pads", "brake", "brake pads", "pads"]],
+    ["pads of brakes", ["pads", "pads of brakes", "brakes"]],
+    ["the pads", ["pads"]],
+    ["brake, pads", ["brake", "pads"]],
+    ["Brake. Pads", ["Brake", "Pads"]],
+    ["rain-cover", ["rain", "rain-cover", "cover"]],
+    ["40 km range", ["range"]],
+    ["two pads every year", ["pads"]],
+    ["one two three", []],
+  ])("of “%s”", (text, expected) => expect(phrases(text)).toEqual(expected));
+  it("are of four words at most", () => {
+    expect(
+      Math.max(...phrases("alpha bravo charlie delta echo").map((phrase) => phrase.split(" ").length)),
+    ).toBe(4);
+  });
+});
+
+describe("terms", () => {
+  const count = (texts: string[], excluded: string[] = []) =>
+    new TermCounts(
+      texts.map((text) => {
+        const analysed = analyseText(text, pack);
+        return { texts: [analysed], words: analysed.tokens.length };
+      }),
+      frequenciesOf("en"),
+      new Set(excluded),
+      pack,
+    );
+  it("need three pages and a quarter of them", () => {
+    const texts = ["derailleur here", "derailleur there", "of the and", "to it"];
+    expect(count(texts).terms()).toEqual([]);
+    expect(
+      count([...texts, "derailleur"])
+        .terms()
+        .map(({ text }) => text),
+    ).toEqual(["derailleur"]);
+    expect(count([...texts, "derailleur", ...Array(10).fill("of the")]).terms()).toEqual([]);
+  });
+  it("have the salience of the formula, and a usual range between percentiles", () => {
+    // Ten words a page, one of them the term: 100 uses per 1,000 words on 3 of 4 pages, 75 over all.
+    const page = "derailleur is not and the of to in on at";
+    const [term] = count([page, page, page, "it is not and the of to in on at"]).terms();
+    expect(term).toMatchObject({ text: "derailleur", pages: 3, presence: 0.75, use: 75, core: true });
+    expect(term!.salience).toBeCloseTo(0.75 * Math.log(76) * frequenciesOf("en").rarity(term!.key), 9);
+    expect(term!.usual).toEqual([100, 100]);
+  });
+  it("are discounted where a longer phrase holds most of their uses", () => {
+    const texts = Array(4).fill("The bottom bracket creaks. A bottom bracket is cheap.");
+    const saliences = new Map(
+      count(texts)
+        .terms()
+        .map(({ text, salience }) => [text, salience]),
+    );
+    expect(saliences.has("bracket")).toBe(false);
+    expect(saliences.get("bottom bracket")).toBeGreaterThan(0);
+  });
+  it("are shown as they are written most often, the lower form of equals", () => {
+    const [term] = count(["Spokes break", "the spokes sing", "Spoke after spokes"]).terms();
+    expect(term!.text).toBe("spokes");
+  });
+  it("leave out what is excluded, and what general text says as often", () => {
+    const texts = Array(4).fill("The derailleur and people who know people");
+    expect(
+      count(texts, ["derailleur"])
+        .terms()
+        .map(({ text }) => text),
+    ).not.toContain("derailleur");
+    expect(count(Array(4).fill(`people ${"of the ".repeat(400)}`)).terms()).toEqual([]);
+  });
+  it("can be taken without one page", () => {
+    const counts = count(["derailleur", "derailleur", "derailleur", "derailleur hanger"]);
+    expect(counts.terms(0)[0]).toMatchObject({ text: "derailleur", pages: 3, presence: 1 });
+  });
+  it.each([
+    [[1, 2, 3, 4, 5], 0.5, 3],
+    [[1, 2], 0.2, 1.2],
+    [[7], 0.8, 7],
+    [[], 0.5, 0],
+  ])("percentile of %j at %d", (values, share, expected) =>
+    expect(percentile(values, share)).toBeCloseTo(expected, 9),
+  );
+});
+
+describe("heading topics", () => {
+  const heading = (page: number, text: string, place = 0.5, uses: Record<string, number> = {}) => ({
+    page,
+    text,
+    level: 2,
+    place,
+    words: 50,
+    stems: new Set(
+      analyseText(text, pack)
+        .tokens.filter(({ small }) => !small)
+        .map(({ stem }) => stem),
+    ),
+    uses: new Map(Object.entries(uses)),
+  });
+  const topics = (headings: ReturnType<typeof heading>[], pages = 4) =>
+    headingTopics(headings, pages, frequenciesOf("en"));
+  it("join headings that say the same, and give their presence and median place", () => {
+    const [topic, ...rest] = topics([
+      heading(0, "Brake pads", 0.2),
+      heading(1, "The brake pads", 0.4),
+      heading(2, "Pads of brakes", 0.6),
+      heading(3, "Saddles"),
+    ]);
+    expect(topic).toMatchObject({ pages: 3, presence: 0.75, place: 0.4, words: 50, level: 2 });
+    expect(topic!.headings.map(({ page }) => page).sort()).toEqual([0, 1, 2]);
+    expect(rest).toHaveLength(1);
+  });
+  it("join headings of other words where their sections speak of the same", () => {
+    const same = { derailleur: 4, sprocket: 3, cassette: 3 };
+    const found = topics([
+      heading(0, "Shifting", 0.5, same),
+      heading(1, "Gears", 0.5, same),
+      heading(2, "Saddles", 0.5, { leather: 4, seatpost: 3 }),
+      heading(3, "Bells", 0.5, { brass: 4, thumb: 3 }),
+    ]);
+    expect(found.map(({ pages }) => pages)).toEqual([2, 1, 1]);
+  });
+  it("do not depend on the order of the headings", () => {
+    const all = [
+      heading(0, "Brake pads"),
+      heading(1, "Pads"),
+      heading(2, "Brakes"),
+      heading(3, "Brake lever"),
+      heading(0, "Saddle"),
+    ];
+    fc.assert(
+      fc.property(fc.shuffledSubarray(all, { minLength: all.length }), (shuffled) => {
+        expect(topics(shuffled)).toEqual(topics(all));
+      }),
+      { ...RUNS, numRuns: 30 },
+    );
+  });
+  it("are none of nothing", () => expect(topics([])).toEqual([]));
+  it.each([
+    ["a b", "a b", 1],
+    ["a b", "b c", 1 / 3],
+    ["a", "b", 0],
+    ["", "", 0],
+  ])("Jaccard of {%s} and {%s}", (a, b, expected) => {
+    const set = (text: string) => new Set(text.split(" ").filter(Boolean));
+    expect(jaccard(set(a), set(b))).toBeCloseTo(expected, 9);
+  });
+  it("sections are alike by the words that tell them apart, and words of one page join nothing", () => {
+    const section = (page: number, words: string) => ({
+      page,
+      uses: new Map(words.split(" ").map((word) => [word, 2])),
+    });
+    const rows = sectionLikeness(
+      [
+        section(0, "derailleur sprocket"),
+        section(1, "derailleur sprocket"),
+        section(2, "saddle"),
+        section(2, "saddle leather"),
+      ],
+      frequenciesOf("en"),
+    );
+    expect(rows[0]![1]).toBeCloseTo(1, 9);
+    expect(rows[2]![3]).toBe(0);
+    expect(rows[1]![0]).toBe(rows[0]![1]);
+  });
+});
+
+describe("sections", () => {
+  it("reach to the next heading of their level, and know where they begin", () => {
+    const { blocks } = readPage(
+      around(`<main><h1>T</h1><h2>Alpha</h2>${PROSE}<h3>Bravo</h3>${PROSE}<h2>Charlie</h2>${PROSE}</main>`),
+      ADDRESS,
+    ).draft;
+    const found = sectionsOf(blocks);
+    expect(found.map(({ text, level }) => `${level} ${text}`)).toEqual(["2 Alpha", "3 Bravo", "2 Charlie"]);
+    const [a, b, c] = found;
+    expect([a!.to, b!.to]).toEqual([c!.heading, c!.heading]);
+    expect(a!.place).toBe(0);
+    expect(c!.place).toBeGreaterThan(b!.place);
+  });
+});
+
+describe("questions", () => {
+  it.each([
+    ["How wide is it?", true],
+    ["Why?", false],
+    ["It is wide.", false],
+    ["“How wide is it?”", true],
+    [`${"word ".repeat(20)}?`, false],
+  ])("“%s” asks: %s", (text, expected) => expect(asks(text)).toBe(expected));
+  it("are one where their content stems agree, shown as a page writes them, most asked first", () => {
+    const at = (kind: "search" | "page", address: string) => ({ kind, title: address, address });
+    const merged = mergeQuestions(
+      [
+        { text: "how wide is a cargo bike?", at: at("search", ""), asSearched: true },
+        { text: "How wide are cargo bikes?", at: at("page", "a") },
+        { text: "How wide are cargo bikes?", at: at("page", "a") },
+        { text: "Is it safe?", at: at("page", "b") },
+        { text: "And?", at: at("page", "b") },
+      ],
+      pack,
+    );
+    expect(merged.map(({ text, asked }) => [text, asked.length])).toEqual([
+      ["How wide are cargo bikes?", 2],
+      ["Is it safe?", 1],
+    ]);
+  });
+  it.each([
+    [["QAPage"], "q-and-a"],
+    [["DiscussionForumPosting", "Person"], "forum"],
+    [["Article"], "page"],
+  ])("of a page of %j are asked in a %s", (types, kind) => expect(askedIn(types)).toBe(kind));
+});
+
+describe("statistics", () => {
+  const of = (body: string) =>
+    statisticsOf(
+      readPage(around(`<main>${body}${PROSE}</main>`), ADDRESS).draft.blocks,
+      { title: "A", address: ADDRESS },
+      pack,
+    );
+  it.each([
+    ["Pads lost 38 per cent of their life.", true],
+    ["It costs 5,600 euros to buy.", true],
+    ["Range fell to 26 km in January.", true],
+    ["As many as 9 of 10 riders agreed.", true],
+    ["It was built in 1998 by hand.", true],
+    ["4 of 5 riders felt safe on ice.", true],
+    ["There are many reasons for that.", false],
+    ["See page 4 for more of it.", false],
+    ["Did it lose 40 per cent of it?", false],
+    ["12 km", false],
+  ])("“%s”: %s", (sentence, expected) => {
+    expect(of(`<p>${sentence}</p>`).some((one) => one.sentence === sentence)).toBe(expected);
+  });
+  it("name the source that is linked in the sentence, or near", () => {
+    const [one] = of(
+      '<p>Of all trips 61 per cent were short (<a href="https://b.example/count">the count</a>).</p>',
+    );
+    expect(one!.source).toEqual({ text: "the count", address: "https://b.example/count" });
+    const sorted = sortStatistics([{ ...one!, source: null }, { ...one!, sentence: "Z 5 km" }, one!]);
+    expect(sorted.map(({ source }) => source !== null)).toEqual([true, true]);
+  });
+});
+
+describe("doubts", () => {
+  const page = (words: string, times = 30) => {
+    const analysed = analyseText(`${words} `.repeat(times), pack);
+    return { texts: [analysed], words: analysed.tokens.length };
+  };
+  it("find what is off the subject and what is thin, and need some pages to do so", () => {
+    const alike = [
+      "brake pad disc lever",
+      "brake pad wear disc",
+      "disc brake caliper pad",
+      "brake lever pad fluid",
+    ].map((text) => page(text));
+    expect(doubtsOf([...alike, page("origami paper fold swan"), page("brake pad disc", 3)])).toEqual([
+      null,
+      null,
+      null,
+      null,
+      "off-subject",
+      "thin",
+    ]);
+    expect(doubtsOf(alike.slice(0, 2))).toEqual([null, null]);
+  });
+});
+
+describe("changes between two fields", () => {
+  const source = (address: string, rank: number, state: "kept" | "dropped" | "failed" = "kept") => ({
+    address,
+    title: address,
+    rank,
+    state,
+  });
+  it("are pages new, gone and moved; pages not read are in neither", () => {
+    const before = {
+      pages: [source("a", 0), source("b", 1), source("c", 2), source("d", 3, "failed")],
+      measure: { medianWords: 700 },
+    };
+    const now = {
+      pages: [source("b", 0), source("a", 3), source("d", 1, "dropped")],
+      measure: { medianWords: 720 },
+    };
+    const changes = changesBetween(before, now);
+    expect(changes.added.map(({ address }) => address)).toEqual(["d"]);
+    expect(changes.gone.map(({ address }) => address)).toEqual(["c"]);
+    expect(changes.moved.map(({ page, up }) => [page.address, up])).toEqual([
+      ["a", -3],
+      ["b", 1],
+    ]);
+    expect(changes.medianWords).toEqual([700, 720]);
+  });
+});
+
+describe("reading ease", () => {
+  it("is that of Flesch, and nothing of no words", () => {
+    // Sentences of six words, seven syllables: 206.835 − 1.015 · 6 − 84.6 · 7 / 6.
+    expect(readingEase(Array(4).fill("The cat sat on the sofa."), pack)).toBeCloseTo(
+      206.835 - 6.09 - (84.6 * 7) / 6,
+      1,
+    );
+    expect(readingEase([], pack)).toBeNull();
+  });
+});
+
+describe("a field", () => {
+  const page = (i: number, body: string): RankedFieldPage => ({
+    rank: i,
+    page: readPage(around(`<main><h1>Brake guide ${i}</h1>${body}</main>`), `https://s${i}.example/brakes`),
+  });
+  const body = (i: number) =>
+    `<h2>Brake pads</h2><p>${"Worn brake pads squeal on the disc rotor. ".repeat(4 + i)}</p><h2>Bleeding the brakes</h2><p>${"Hydraulic fluid wants changing, and air makes the lever soft. ".repeat(5)}How often should fluid be changed? Of the riders 40 per cent never do.</p>`;
+  const pages = Array.from({ length: 12 }, (_, i) => page(i, body(i)));
+  const analyse = (some: readonly RankedFieldPage[], keyword = "brakes"): FieldAnalysis =>
+    analyseField(some, {
+      keyword,
+      language: "en",
+      profile: houseProfile,
+      asked: [{ text: "can i bleed brakes myself", service: "Search", asked: [] }],
+    });
+  const whole = analyse(pages);
+
+  it("has terms, topics, questions, figures, a benchmark and a measure", () => {
+    expect(whole.terms.map(({ text }) => text)).toEqual(
+      expect.arrayContaining(["brake pads", "disc rotor", "fluid"]),
+    );
+    expect(whole.topics.map(({ label, pages: n }) => [label, n])).toEqual(
+      expect.arrayContaining([["Brake pads", 12]]),
+    );
+    expect(whole.questions.map(({ text }) => text)).toEqual(
+      expect.arrayContaining(["How often should fluid be changed?", "Can I bleed brakes myself?"]),
+    );
+    expect(whole.statistics.length).toBeGreaterThan(0);
+    const scores = whole.pages.map(({ report }) => report.score);
+    expect(whole.benchmark!.best).toBe(Math.max(...scores));
+    expect(whole.benchmark!.average).toBeCloseTo(
+      scores.slice(0, 10).reduce((sum, score) => sum + score, 0) / 10,
+      9,
+    );
+    expect(whole.measure).toMatchObject({ pages: 12, keyword: "brakes" });
+  });
+  it("is the same in any order of collecting", () => {
+    fc.assert(
+      fc.property(fc.shuffledSubarray(pages, { minLength: pages.length }), (shuffled) => {
+        expect(analyse(shuffled)).toEqual(whole);
+      }),
+      { ...RUNS, numRuns: 4 },
+    );
+  });
+  it("scores a page against the others alone: its own words are no measure of it", () => {
+    const odd = page(12, `<h2>Zither</h2><p>${"The zither and the dulcimer. ".repeat(20)}</p>`);
+    const withOdd = analyse([...pages, odd]);
+    const report = withOdd.pages.at(-1)!.report;
+    expect(report.findings.find(({ id }) => id === "heading-topics")).toMatchObject({
+      state: "judged",
+      share: 0,
+    });
+    expect(withOdd.pages.at(-1)!.doubt).toBe("off-subject");
+  });
+  it("counts a page once though it was collected twice", () => {
+    expect(analyse([...pages, { ...pages[0]!, rank: 99 }])).toEqual(whole);
+  });
+  it.each([
+    ["none", [] as RankedFieldPage[]],
+    ["one", pages.slice(0, 1)],
+    ["empty pages", Array.from({ length: 3 }, (_, i) => page(i, ""))],
+  ])("stands on %s", (_what, some) => {
+    const field = analyse(some);
+    expect(field.pages).toHaveLength(some.length);
+    expect(Number.isFinite(field.benchmark?.average ?? 0)).toBe(true);
+  });
+  it("without a keyword or in a language without a pack is a field all the same", () => {
+    expect(analyse(pages, "").topics.length).toBeGreaterThan(0);
+    expect(
+      analyseField(pages, { keyword: "brakes", language: "xx", profile: houseProfile }).pages,
+    ).toHaveLength(12);
+  });
+  it("tells how far it is", () => {
+    const steps: number[] = [];
+    analyseField(pages, { keyword: "brakes", language: "en", profile: houseProfile }, (done, of) => {
+      expect(done).toBeLessThanOrEqual(of);
+      steps.push(done);
+    });
+    expect(steps.length).toBeGreaterThan(20);
+    expect(steps).toEqual([...steps].sort((a, b) => a - b));
+  });
+});
