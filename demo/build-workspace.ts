@@ -106,8 +106,8 @@ const tourPiece: Piece = {
   ...noPiece,
   audience: "parents who ride a bike, but no cargo bike yet",
   goal: "a test ride booked at the workshop",
-  tones: ["warm", "matter-of-fact"],
-  length: 1400,
+  tones: ["warm", "encouraging"],
+  length: 650,
   points: ["What our hire families found out in their first month"],
 };
 const research = demoResearch(

@@ -14,15 +14,36 @@ const THREADS = 2;
 
 export type PageReading = (html: string, address: string) => Promise<FieldPage>;
 
-/** A new thread says when it can read. */
-const ready = (thread: Worker): Promise<void> =>
-  new Promise((resolve, reject) => {
-    thread.once("message", () => {
-      thread.removeAllListeners("error");
-      resolve();
-    });
-    thread.once("error", reject);
+/** The next message of a thread, or its error. */
+function nextFrom<T>(thread: Worker, ask?: unknown, milliseconds?: number): Promise<T> {
+  return new Promise((resolve, reject) => {
+    let timer: NodeJS.Timeout | undefined;
+    const end = () => {
+      clearTimeout(timer);
+      thread.off("message", onMessage).off("error", onError);
+    };
+    const onMessage = (message: T) => {
+      end();
+      resolve(message);
+    };
+    const onError = (error: Error) => {
+      end();
+      reject(new PageFailure("no-text", `The page could not be read: ${error.message}.`));
+    };
+    thread.on("message", onMessage).on("error", onError);
+    if (milliseconds)
+      timer = setTimeout(() => {
+        end();
+        reject(
+          new PageFailure(
+            "took-too-long",
+            `The page could not be read within ${milliseconds / 1000} seconds.`,
+          ),
+        );
+      }, milliseconds);
+    if (ask) thread.postMessage(ask);
   });
+}
 
 /**
  * @param milliseconds that one page may take
@@ -39,7 +60,8 @@ export function pageReading(milliseconds = 10_000): PageReading {
     running++;
     const thread = idle.pop() ?? new Worker(START, { eval: true });
     try {
-      if (!started.has(thread)) await ready(thread);
+      // A new thread says when it can read; that is not the page's time.
+      if (!started.has(thread)) await nextFrom(thread);
       started.add(thread);
       // It must not keep a process alive that has nothing else to do.
       thread.ref();
@@ -57,32 +79,13 @@ export function pageReading(milliseconds = 10_000): PageReading {
   };
 
   return (html, address) =>
-    oneOf(
-      (thread) =>
-        new Promise<FieldPage>((resolve, reject) => {
-          const end = () => {
-            clearTimeout(timer);
-            thread.removeAllListeners();
-          };
-          const timer = setTimeout(() => {
-            end();
-            reject(
-              new PageFailure(
-                "took-too-long",
-                `The page could not be read within ${milliseconds / 1000} seconds.`,
-              ),
-            );
-          }, milliseconds);
-          thread.once("message", (answer: { page: FieldPage } | { failed: string }) => {
-            end();
-            if ("page" in answer) resolve(answer.page);
-            else reject(new PageFailure("no-text", `The page could not be read: ${answer.failed}.`));
-          });
-          thread.once("error", (error) => {
-            end();
-            reject(new PageFailure("no-text", `The page could not be read: ${error.message}.`));
-          });
-          thread.postMessage({ html, address });
-        }),
-    );
+    oneOf(async (thread) => {
+      const answer = await nextFrom<{ page: FieldPage } | { failed: string }>(
+        thread,
+        { html, address },
+        milliseconds,
+      );
+      if ("page" in answer) return answer.page;
+      throw new PageFailure("no-text", `The page could not be read: ${answer.failed}.`);
+    });
 }

@@ -243,7 +243,7 @@ describe("a page that is made to be read for ever", () => {
       (error: { code?: string }) => error.code,
     );
     expect(outcome).toBe("took-too-long");
-    expect((await read(PAGE, "https://a.example/")).draft.meta.title).toBe("One");
+    for (let i = 0; i < 4; i++) expect((await read(PAGE, "https://a.example/")).draft.meta.title).toBe("One");
   });
 });
 

@@ -20,6 +20,7 @@ export function FieldHead({ field, onCollect }: { field: PostField; onCollect: (
   const failed = field.pages.filter(({ state }) => state === "failed").length;
   return (
     <section aria-label="The field" className="border border-rule bg-sheet px-4 py-2.5">
+      <h2 className="sr-only">The field</h2>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <p className="mr-auto min-w-0">
           <strong className="font-semibold">{count(kept, "page")}</strong> for “{field.keyword}”{" "}

@@ -78,11 +78,8 @@ export function Plan() {
       onDragEnd={onDragEnd}
     >
       <div className="mx-auto w-full max-w-[92rem] flex-1 px-6 py-4">
-        {running ? (
-          <CollectProgress job={running} />
-        ) : (
-          field && <FieldHead field={field} onCollect={() => setSheet("collect")} />
-        )}
+        {running && <CollectProgress job={running} />}
+        {field && <FieldHead field={field} onCollect={() => setSheet("collect")} />}
         <div className="mt-4 grid gap-6 mid:grid-cols-2">
           <div className="min-w-0">
             <div className="mb-3 flex items-center gap-3 border-b border-rule pb-2">

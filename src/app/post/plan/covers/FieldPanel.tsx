@@ -110,7 +110,12 @@ function GapPanel({
   const of = analysis.pages.length;
   const [whose, setWhose] = useState<"outline" | "draft">("outline");
   const gaps = whose === "outline" ? outline : draft;
-  if (!gaps) return <p className="text-ink-2">The field has too few pages to compare with.</p>;
+  if (!gaps)
+    return (
+      <p role="status" className="text-ink-2">
+        {of ? "Comparing …" : "No page of the field is kept: keep one, or collect again."}
+      </p>
+    );
   const inDraft = new Map(draft?.coverage.terms.map((term) => [term.key, term]));
   const none = gaps.topics.length + gaps.questions.length + gaps.terms.length === 0;
   return (
