@@ -13,6 +13,7 @@ import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { noContext } from "../src/core/proof/context";
 import { ProofEngine } from "../src/core/proof/engine";
 import { houseProfile } from "../src/core/proof/profile";
+import { benchField } from "./field";
 import { at, ms } from "./figures";
 
 const WORDS = 2500;
@@ -35,7 +36,7 @@ const whole = blocks.map(({ text }) => text).join("\n");
 
 const engine = new ProofEngine();
 const order = blocks.map(({ id }) => id);
-const send = (revision: number, changed: Block[]) =>
+const send = (revision: number, changed: Block[], context = noContext) =>
   engine.update({
     postId: "bench",
     revision,
@@ -43,7 +44,7 @@ const send = (revision: number, changed: Block[]) =>
     headingIds: "derived",
     order,
     changed: changed.map((block) => [block.id, block]),
-    context: noContext,
+    context,
     profile: houseProfile,
   });
 
@@ -72,6 +73,37 @@ console.log(`a new report     median ${ms(at(keystroke, 0.5))}   95th percentile
 console.log(
   `ratio            median ${(at(keystroke, 0.5) / at(bare, 0.5)).toFixed(2)}      95th percentile ${(at(keystroke, 0.95) / at(bare, 0.95)).toFixed(2)}   (aim: 5 or less)`,
 );
+
+const { words, analysis, first, tagger, field } = benchField();
+const withField = {
+  ...noContext,
+  field: field.measure,
+  questions: field.questions.slice(0, 12).map((one) => one.text),
+};
+send(KEYS + 1, [], withField);
+// The same keys into the same paragraph, or the two would not compare.
+text = blocks[target]!.text;
+const measured: number[] = [];
+const bareAgain: number[] = [];
+for (let i = 1; i <= KEYS; i++) {
+  text += "a bike "[i % 7];
+  const edited: Block = { ...blocks[target]!, text, runs: [{ text, marks: [] }] };
+  let from = performance.now();
+  send(KEYS + 1 + i, [edited], withField);
+  measured.push(performance.now() - from);
+  from = performance.now();
+  wordsOf(whole);
+  bareAgain.push(performance.now() - from);
+}
+console.log(
+  `  with a field   median ${ms(at(measured, 0.5))}   ratio ${(at(measured, 0.5) / at(bareAgain, 0.5)).toFixed(2)}   (${field.terms.length} terms, ${field.topics.length} topics, ${withField.questions.length} questions; aim: 5 or less)`,
+);
+console.log(
+  `\nA field of ${field.pages.length} pages, ${words.toLocaleString("en")} words, ${field.pages.reduce((sum, page) => sum + page.headings.length, 0)} headings`,
+);
+console.log(`general tagger   median ${ms(tagger)}`);
+console.log(`analysis         median ${ms(analysis)}   the first time ${ms(first)}   (aim: under 1 second)`);
+console.log(`ratio            median ${(analysis / tagger).toFixed(2)}   (aim: 4 or less)\n`);
 
 const index = join(root, "dist/index.html");
 if (existsSync(index)) {

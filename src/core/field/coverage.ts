@@ -234,7 +234,7 @@ export function coverageOf(
     if (under >= rules.answerWords) for (const i of asked) questions[i]!.answered = true;
     asked = [];
     under = 0;
-    mentions = new Map();
+    if (mentions.size) mentions = new Map();
   };
   for (const { facts, words: own, heading, at } of blocks) {
     for (const [term, n] of facts.terms) counts[term]! += n;

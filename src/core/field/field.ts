@@ -13,7 +13,7 @@ import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./bench
 import { headingStems, namesSubject } from "./coverage";
 import { type Doubt, doubtsOf } from "./doubts";
 import { type Frequencies, frequenciesOf } from "./frequencies/frequencies";
-import type { FieldMeasure } from "./measure";
+import type { FieldMeasure, MeasuredTopic } from "./measure";
 import type { FieldPage } from "./page";
 import { askedIn, asks, contentStems, mergeQuestions, type ReaderQuestion } from "./questions";
 import { type Section, sectionsOf } from "./sections";
@@ -144,7 +144,10 @@ export function analyseField(
       pages: pages.filter((_, i) => i !== without),
       keyword,
       terms: without < 0 ? terms : counts.terms(without),
-      topics: without < 0 ? topics : withoutPage(topics, without, pages.length, leastPresence),
+      topics:
+        without < 0
+          ? topics.filter(({ presence }) => presence >= leastPresence)
+          : withoutPage(topics, without, pages.length, leastPresence),
     });
   const doubts = doubtsOf(pages);
   const analysed = pages.map(({ page, figures, cache }, i): AnalysedPage => {
@@ -476,15 +479,18 @@ function measure({
     medianWords: percentile(words, 0.5),
     density: [percentile(densities, 0.1), percentile(densities, 0.9)],
     terms: terms.map(({ key, text, salience, usual, core }) => ({ key, text, salience, usual, core })),
-    topics: topics.map(({ label, presence, place, level, stems }) => ({
-      label,
-      presence,
-      place,
-      level,
-      stems,
-    })),
+    topics: topics.map(measuredTopic),
   };
 }
+
+/** Of a topic what a draft is compared with. */
+export const measuredTopic = ({ label, presence, place, level, stems }: HeadingTopic): MeasuredTopic => ({
+  label,
+  presence,
+  place,
+  level,
+  stems,
+});
 
 const sorted = (values: readonly number[]): number[] => [...values].sort((a, b) => a - b);
 

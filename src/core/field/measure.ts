@@ -9,6 +9,7 @@ export interface FieldMeasure {
   /** 10th and 90th percentile of the keyword's uses a word. */
   density: [number, number];
   terms: MeasuredTerm[];
+  /** Those on pages enough to count in the score. */
   topics: MeasuredTopic[];
 }
 

@@ -5,7 +5,7 @@ import { compare, type HeadingTopic } from "../field/topics";
 import { fold } from "../text/fold";
 import { languagePack } from "../text/language";
 import { aboutWithout } from "./alike";
-import { budgetOf, sharedQuestions } from "./gaps";
+import { budgetOf, sharedQuestions, topicsToPlan } from "./gaps";
 import { faqStart, type OutlineItem, settled } from "./outline";
 
 export type Method = "order" | "questions" | "steps" | "comparison";
@@ -53,9 +53,9 @@ export function assemble(
   const material: Material = {
     analysis,
     points,
-    topics: analysis.topics
-      .filter(({ presence }) => presence >= leastPresence)
-      .sort((a, b) => a.place - b.place || compare(a.label, b.label)),
+    topics: topicsToPlan(analysis, leastPresence).sort(
+      (a, b) => a.place - b.place || compare(a.label, b.label),
+    ),
     alike: aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack),
   };
   const seen = new Set<string>();
@@ -173,7 +173,10 @@ function byComparison(material: Material): Assembled | null {
   const { analysis, topics } = material;
   const { comparing } = languagePack(analysis.language);
   const compares = (text: string) => comparing.test(fold(text));
-  const leads = analysis.topics.filter(({ headings }) => headings.some(({ text }) => compares(text)));
+  // One that says "or" in passing compares nothing: most of its headings must.
+  const leads = analysis.topics.filter(
+    ({ headings }) => 2 * headings.filter(({ text }) => compares(text)).length > headings.length,
+  );
   const lead = leads.sort((a, b) => b.pages - a.pages || a.place - b.place)[0];
   const keyword = compares(analysis.keyword);
   if (!lead && !keyword) return null;

@@ -1,7 +1,7 @@
 /** Gaps: what the field covers and an outline or a draft does not, by weight; and what it has that none of the field has. */
 import type { Block } from "../draft/draft";
 import { blockFacts, type Coverage, compileField, coverageOf } from "../field/coverage";
-import type { FieldAnalysis, PlacedTerm } from "../field/field";
+import { type FieldAnalysis, measuredTopic, type PlacedTerm } from "../field/field";
 import { contentStems, type ReaderQuestion } from "../field/questions";
 import type { HeadingTopic } from "../field/topics";
 import { languagePack } from "../text/language";
@@ -41,6 +41,21 @@ export function sharedQuestions({ questions }: Pick<FieldAnalysis, "questions">)
   return (shared.length >= 3 ? shared : questions).slice(0, MOST_QUESTIONS);
 }
 
+/** A plan is made of so many topics at least, where so many are on pages enough to be no accident. */
+const LEAST_TOPICS = 8;
+const NO_ACCIDENT = 3;
+
+/** Topics to plan by: those on the given share of the pages, and of fewer than eight the next common ones. By presence. */
+export function topicsToPlan(
+  { topics, pages }: Pick<FieldAnalysis, "topics" | "pages">,
+  leastPresence: number,
+): HeadingTopic[] {
+  const least = Math.min(NO_ACCIDENT, pages.length);
+  return [...topics]
+    .sort((a, b) => b.presence - a.presence || a.place - b.place)
+    .filter((topic, i) => topic.presence >= leastPresence || (i < LEAST_TOPICS && topic.pages >= least));
+}
+
 /**
  * @param blocks what is looked at: an outline (see outlineBlocks) or a draft
  * @param answered whether a heading alone answers a question, as in an outline it does
@@ -55,8 +70,9 @@ export function gapsOf(
   if (!measure) return null;
   const pack = languagePack(analysis.language);
   const questions = sharedQuestions(analysis);
+  // What is on fewer pages counts in no score, and is shown covered all the same.
   const field = compileField(
-    measure,
+    { ...measure, topics: analysis.topics.map(measuredTopic) },
     questions.map(({ text }) => text),
     pack,
   );
@@ -80,9 +96,8 @@ export function gapsOf(
     answered === "by a heading"
       ? coverage.terms[i]!.count > 0
       : coverage.terms[i]!.count >= Math.floor(coverage.terms[i]!.low);
-  const asked = analysis.topics
-    .map((topic, i) => ({ topic, i }))
-    .filter(({ topic }) => topic.presence >= rules.leastPresence);
+  const planned = new Set(topicsToPlan(analysis, rules.leastPresence));
+  const asked = analysis.topics.map((topic, i) => ({ topic, i })).filter(({ topic }) => planned.has(topic));
   const core = analysis.terms.map((term, i) => ({ term, i })).filter(({ term }) => term.core);
   const missing = {
     topics: asked.filter(({ i }) => !topicIn(i)),

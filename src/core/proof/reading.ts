@@ -6,10 +6,10 @@ import type { Block, Draft, PictureBlock } from "../draft/draft";
 import { countsAsWords } from "../draft/draft";
 import { linksOf, type PlacedLink } from "../draft/runs";
 import {
-  type BlockFacts,
   blockFacts,
   type CompiledField,
   type Coverage,
+  type CoveredBlock,
   compileField,
   coverageOf,
 } from "../field/coverage";
@@ -93,7 +93,7 @@ interface BlockReading {
   keyword: CompiledKeyword | null;
   uses: Occurrence[];
   field: CompiledField | null;
-  facts: BlockFacts | null;
+  covered: CoveredBlock | null;
 }
 
 /** Memory that lives as long as its owner: the engine keeps one a post. */
@@ -118,7 +118,7 @@ export class ReadingCache {
       keyword: null,
       uses: NONE,
       field: null,
-      facts: null,
+      covered: null,
     };
     this.blocks.set(block, made);
     return made;
@@ -269,16 +269,24 @@ function coverage(
 ): Coverage | null {
   const field = cache.fieldReady(context, pack);
   if (!field) return null;
-  const covered = blocks.flatMap((block, at) => {
-    if (!countsAsWords(block)) return [];
+  const covered: CoveredBlock[] = [];
+  // With every keystroke: what a block says of the field is kept with it, and only its place is new.
+  for (let at = 0; at < blocks.length; at++) {
+    const block = blocks[at]!;
+    if (!countsAsWords(block)) continue;
     const known = cache.block(block, pack);
-    if (known.field !== field || !known.facts) {
+    if (known.field !== field || !known.covered) {
       known.field = field;
-      known.facts = blockFacts(field, block, known.analysed);
+      known.covered = {
+        facts: blockFacts(field, block, known.analysed),
+        words: known.analysed.tokens.length,
+        heading: block.kind === "heading",
+        at,
+      };
     }
-    const words = known.analysed.tokens.length;
-    return [{ facts: known.facts, words, heading: block.kind === "heading", at }];
-  });
+    known.covered.at = at;
+    covered.push(known.covered);
+  }
   const { overShare, overFactor } = profile.checks["field-terms"];
   const { answerWords } = profile.checks["reader-questions"];
   return coverageOf(field, covered, words, { overShare, overFactor, answerWords });

@@ -1,3 +1,4 @@
+import type { FieldMeasure } from "../../field/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { type Check, judged, waiting } from "../check";
 import { inBlock, percent, plural } from "../evidence";
@@ -36,6 +37,20 @@ export const keywordUse: Check = {
   },
 };
 
+/** Of each field, whether it is for a keyword: asked with every keystroke, and answered by stemming. */
+const known = new WeakMap<FieldMeasure, Map<string, boolean>>();
+
+function isFor(field: FieldMeasure, keyword: string, language: string): boolean {
+  const answers = known.get(field) ?? new Map<string, boolean>();
+  known.set(field, answers);
+  let answer = answers.get(keyword);
+  if (answer === undefined) {
+    answer = stemKey(field.keyword, language) === stemKey(keyword, language);
+    answers.set(keyword, answer);
+  }
+  return answer;
+}
+
 /** What is usual: between the 10th and 90th percentile of the field's pages, where it has enough and is for this keyword. */
 function usualDensity({ profile, context: { field }, draft, pack }: DraftReading): {
   low: number;
@@ -44,11 +59,7 @@ function usualDensity({ profile, context: { field }, draft, pack }: DraftReading
 } {
   const { low, high, fieldPages } = profile.checks["keyword-use"];
   const said = (from: number, to: number) => `usual is ${percent(from, 1)} to ${percent(to, 1)}`;
-  if (
-    !field ||
-    field.pages < fieldPages ||
-    stemKey(field.keyword, pack.code) !== stemKey(draft.meta.keyword, pack.code)
-  )
+  if (!field || field.pages < fieldPages || !isFor(field, draft.meta.keyword, pack.code))
     return { low, high, usual: said(low, high) };
   // Where a tenth of the pages never say it, saying it hardly ever is still no full use.
   const from = Math.max(field.density[0], low / 2);

@@ -55,7 +55,7 @@ export function CoverRow({
       </span>
       <div className="min-w-0 flex-1">{children}</div>
       {covered ? (
-        <span className="flex items-center gap-1 whitespace-nowrap text-[12px] text-proof">
+        <span className="flex h-7 min-w-[88px] items-center justify-end gap-1 whitespace-nowrap text-[12px] text-proof">
           <Check size={13} aria-hidden="true" /> {coveredSays}
         </span>
       ) : (

@@ -89,7 +89,7 @@ function Tally({ gaps }: { gaps: Gaps }) {
   return (
     <span className="figures">
       {topics[0]} of {count(topics[1], "topic")}, {questions[0]} of {count(questions[1], "question")},{" "}
-      {terms[0]} of {count(terms[1], "core term")}
+      {terms[0]} of {count(terms[1], "term")}
     </span>
   );
 }
@@ -120,7 +120,7 @@ function GapPanel({
   const none = gaps.topics.length + gaps.questions.length + gaps.terms.length === 0;
   return (
     <>
-      <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
+      <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1 text-[13px]">
         <fieldset className="flex items-center gap-3">
           <legend className="sr-only">Gaps of</legend>
           {(["outline", "draft"] as const).map((one) => (
@@ -131,7 +131,7 @@ function GapPanel({
           ))}
         </fieldset>
         <p role="status" className="mr-auto text-[13px] text-ink-2">
-          covers <Tally gaps={gaps} />
+          <Tally gaps={gaps} />
         </p>
         {whose === "outline" && (
           <Button kind="primary" disabled={!left || readOnly} onClick={() => void putIn({ kind: "all" }, "")}>
