@@ -3,10 +3,14 @@ import { readFileSync } from "node:fs";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { beforeEach, describe, expect, it } from "vitest";
 import { emptyDoc } from "../core/draft/editorJson";
+import { noPiece } from "../core/outline/piece";
 import { houseProfile } from "../core/proof/profile";
 import { addAsset } from "./assets";
 import { db } from "./db";
 import { newPost, noPlan, postAddress, proofContext } from "./draft";
+import { addToDrawer, listDrawer } from "./drawer";
+import { deleteField, getField, getFieldBody, listFields, planContext, saveField } from "./fields";
+import type { PostField } from "./model";
 import { addPost, deletePost, getDoc, getPlan, getPost, restorePost, savePost, saveScores } from "./posts";
 import { ShapeError } from "./schemas/validate";
 import { emptySite, getProfile, saveProfile } from "./settings";
@@ -83,6 +87,42 @@ describe("the workspace file", () => {
     expect(faultsOf(bytes)).toContain(why);
   });
 
+  it("carries fields with their pages, and the drawer, and refuses fields that are none", async () => {
+    const demo = readWorkspace(DEMO);
+    await replaceWorkspace(demo);
+    const postId = "electric-cargo-bike-for-families";
+    const field = (await getField(postId))!;
+    expect(field.measure!.terms.length).toBeGreaterThan(20);
+    const body = (await getFieldBody(field.id))!;
+    expect(body.pages.length).toBe(field.pages.filter(({ state }) => state !== "failed").length);
+    const again = readWorkspace(await packWorkspace(NOW));
+    expect(again.file.fields).toEqual(demo.file.fields);
+    expect(again.fields).toEqual(demo.fields);
+    expect(again.file.drawer).toHaveLength(3);
+    const entries = unzipSync(DEMO);
+    const name = Object.keys(entries).find((one) => one.startsWith("fields/"))!;
+    const { [name]: _gone, ...without } = entries;
+    expect(faultsOf(zipSync(without))).toContain(`${name} are missing`);
+    expect(faultsOf(zipSync({ ...entries, [name]: strToU8('{"pages":[{"rank":0}],"asked":[]}') }))).toContain(
+      "page",
+    );
+    expect(faultsOf(changed((file) => Object.assign(file.fields![0]!, { measure: { terms: 1 } })))).toContain(
+      "measure",
+    );
+  });
+
+  it("gives an older profile the checks that it lacks", async () => {
+    const { "field-terms": _terms, ...checks } = houseProfile.checks;
+    const older = {
+      ...houseProfile,
+      id: "ours",
+      checks: { ...checks, length: { weight: 9, range: [1, 2] } },
+    };
+    const read = readWorkspace(changed((file) => Object.assign(file, { profile: older }))).file.profile!;
+    expect(read.checks["field-terms"]).toEqual(houseProfile.checks["field-terms"]);
+    expect(read.checks.length).toEqual({ ...houseProfile.checks.length, weight: 9, range: [1, 2] });
+  });
+
   it("carries a scoring profile of one's own, and refuses one that is none", async () => {
     await replaceWorkspace(readWorkspace(DEMO));
     expect(await getProfile()).toEqual(houseProfile);
@@ -118,6 +158,70 @@ describe("the workspace file", () => {
 });
 
 const score = (postId: string) => ({ postId, scoredAt: "", score: 5, words: 1, minutes: 1, findings: [] });
+
+describe("fields", () => {
+  const field = (id: string, collectedAt: string): PostField => ({
+    id,
+    postId: "a",
+    keyword: "brakes",
+    language: "en",
+    regionName: "",
+    source: "Pages of your own",
+    standIn: false,
+    collectedAt,
+    pages: [],
+    measure: null,
+    benchmark: null,
+  });
+  const keep = (one: PostField, now: string) =>
+    saveField(one, { fieldId: one.id, pages: [], asked: [] }, now);
+
+  it("stay with their post: the latest is in force, and deleting the post can be undone whole", async () => {
+    await addPost(newPost("a", emptySite, NOW));
+    await keep(field("old", "2026-01-01"), "2026-01-01");
+    await keep(field("new", "2026-02-01"), "2026-02-01");
+    expect((await getField("a"))!.id).toBe("new");
+    expect((await getPost("a"))!.updatedAt).toBe("2026-02-01");
+    await addToDrawer([
+      {
+        id: "d",
+        kind: "outline",
+        postId: "a",
+        createdAt: NOW,
+        method: "order",
+        title: "t",
+        why: "w",
+        items: [],
+      },
+    ]);
+    const deleted = (await deletePost("a"))!;
+    expect([await getField("a"), await getFieldBody("new"), await listDrawer("a")]).toEqual([
+      null,
+      undefined,
+      [],
+    ]);
+    await restorePost(deleted);
+    expect((await listFields("a")).map(({ id }) => id)).toEqual(["new", "old"]);
+    expect(await getFieldBody("old")).toBeDefined();
+    expect(await listDrawer("a")).toHaveLength(1);
+    await deleteField("new", NOW);
+    expect((await getField("a"))!.id).toBe("old");
+    await expect(keep({ ...field("x", NOW), postId: "none" }, NOW)).rejects.toThrow(
+      "no longer in the workspace",
+    );
+  });
+
+  it("and the questions of the outline are what the proof of a closed post goes by", async () => {
+    await addPost(newPost("a", emptySite, NOW), emptyDoc, [
+      { id: "1", level: 2, text: "How wide is it?", note: "" },
+      { id: "2", level: 3, text: "And how long", note: "", faq: true },
+    ]);
+    expect(await planContext("a")).toEqual({ field: null, questions: ["How wide is it?", "And how long"] });
+    await savePost("a", { piece: { ...noPiece, audience: "us" } }, NOW);
+    const plan = await getPlan("a");
+    expect([plan.piece.audience, plan.items.length]).toEqual(["us", 2]);
+  });
+});
 
 describe("posts", () => {
   it("save what changed, stamp it, and refuse a post that is gone", async () => {
