@@ -84,16 +84,6 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole("button", { name: "Assemble from the field" }).click();
     await page.waitForTimeout(400);
   },
-  "plan-terms": async (page) => {
-    await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
-    await page.getByRole("tab", { name: "Terms" }).click();
-    await page.waitForTimeout(400);
-  },
-  "plan-brief": async (page) => {
-    await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
-    await page.getByRole("button", { name: "Brief", exact: true }).click();
-    await page.waitForTimeout(1500);
-  },
   write: (page) => open(page, `${TOUR}/write`, page.getByText("Worth most next").first()),
   "write-notes": async (page) => {
     await open(page, `${TOUR}/write`, page.getByText("Worth most next").first());
