@@ -116,9 +116,9 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
   await page.getByLabel("Use another profile: file").setInputFiles({
     name: "p.json",
     mimeType: "application/json",
-    buffer: Buffer.from(JSON.stringify({ ...own, checks: {} })),
+    buffer: Buffer.from(JSON.stringify({ ...own, checks: { "one-h1": { weight: "much" } } })),
   });
-  await expect(page.getByRole("alert")).toContainText("checks: the field “keyword-in-title” is missing");
+  await expect(page.getByRole("alert")).toContainText("checks.one-h1.weight: must be number");
   await page.getByLabel("Use another profile: file").setInputFiles({
     name: "p.json",
     mimeType: "application/json",
@@ -127,7 +127,7 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
   await expect(page.getByText("Ours, version 3:")).toBeVisible();
   // A start from nothing and its undo bring the profile back with the rest.
   await page.getByRole("button", { name: "Start empty" }).click();
-  await expect(page.getByText("House profile, version 1:")).toBeVisible();
+  await expect(page.getByText("House profile, version 2:")).toBeVisible();
   await page
     .getByRole("region", { name: /Notifications/ })
     .getByRole("button", { name: "Undo" })
@@ -149,7 +149,7 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
     mimeType: "application/json",
     buffer: Buffer.from(JSON.stringify(heavier)),
   });
-  await expect(page.getByText(/weights that sum to 136/)).toBeVisible();
+  await expect(page.getByText(/weights that sum to 152/)).toBeVisible();
   await expect.poll(scoreOfLocks).toBeGreaterThan(before + 20);
 });
 

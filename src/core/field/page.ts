@@ -76,7 +76,7 @@ export function readPage(html: string, address: string, language = "en"): FieldP
         canonical: meta.canonical || (URL.canParse(address) ? address : ""),
         slug: meta.slug || lastOfPath(address),
       },
-      blocks: withFirstLevel(blocks, h1s).map(withoutPermalink),
+      blocks: withFirstLevel(blocks, h1s).map(withoutLinkSign),
       headingIds: "explicit",
     },
   };
@@ -146,7 +146,7 @@ function firstLevel(root: Root): string[] {
   visit(root, "element", (node) => {
     if (FURNITURE.has(node.tagName) || node.tagName === "template") return SKIP;
     if (node.tagName === "h1") {
-      const text = oneLine(plainText(node)).replace(PERMALINK, "");
+      const text = oneLine(plainText(node)).replace(LINK_SIGN, "");
       if (text) found.push(text);
     }
     return;
@@ -158,7 +158,7 @@ function firstLevel(root: Root): string[] {
 function withFirstLevel(blocks: readonly Block[], h1s: readonly string[]): Block[] {
   const folded = new Set(h1s.map(foldPlain));
   const isFirst = (block: Block) =>
-    block.kind === "heading" && block.level <= 2 && folded.has(foldPlain(block.text.replace(PERMALINK, "")));
+    block.kind === "heading" && block.level <= 2 && folded.has(foldPlain(block.text.replace(LINK_SIGN, "")));
   // One such heading is the page's title and stands in the draft's meta.
   if (h1s.length <= 1) {
     const at = blocks.findIndex(isFirst);
@@ -168,11 +168,11 @@ function withFirstLevel(blocks: readonly Block[], h1s: readonly string[]): Block
 }
 
 /** The sign behind a heading that links to it. */
-const PERMALINK = /\s*[#¶§🔗]$/u;
+const LINK_SIGN = /\s*[#¶§🔗]$/u;
 
-function withoutPermalink(block: Block): Block {
-  if (block.kind !== "heading" || !PERMALINK.test(block.text)) return block;
-  const text = block.text.replace(PERMALINK, "");
+function withoutLinkSign(block: Block): Block {
+  if (block.kind !== "heading" || !LINK_SIGN.test(block.text)) return block;
+  const text = block.text.replace(LINK_SIGN, "");
   // Runs join to the text: they are cut where it now ends.
   let left = text.length;
   const runs = block.runs.flatMap((run) => {

@@ -133,10 +133,10 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
         ) : (
           <SortableContext items={outline.map((item) => item.id)} strategy={verticalListSortingStrategy}>
             <ol aria-label="Outline">
-              {outline.map((item, i) => {
+              {outline.flatMap((item, i) => {
                 const branch = item.level === 2 ? branchLength(outline, i) : 1;
                 if (item.level === 2 || item.faq) hidden = folded.has(item.id);
-                else if (hidden) return null;
+                else if (hidden) return [];
                 return [
                   i === faq && (
                     <li key="faq" className="mt-2 border-t border-rule px-3 pt-1 text-[13px] text-ink-2">
