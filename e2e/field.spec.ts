@@ -85,6 +85,12 @@ test("pages are read, dropped and kept, and the score follows; what changed sinc
   await kept.first().click();
   await expect(kept).toHaveCount(n - 1);
   await expect(field.getByText(/average, best/)).not.toHaveText(before);
+  await pages
+    .getByRole("textbox", { name: /^Why “/ })
+    .first()
+    .fill("a page of deals");
+  await page.keyboard.press("Tab");
+  await expect(field.getByRole("button", { name: /^Pages/ })).toContainText("3 dropped");
   // The stage that scores shows the same two figures on its ruler.
   await page.getByRole("link", { name: /^Proof/ }).click();
   await expect(strip(page)).toHaveAttribute("aria-label", /field average [\d.]+, field best [\d.]+/);

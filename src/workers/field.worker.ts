@@ -20,6 +20,7 @@ import {
   gapsOf,
   outlineBlocks,
   withAllGaps,
+  withBudgets,
   withQuestion,
   withTerm,
   withTopic,
@@ -122,6 +123,7 @@ const api = {
     const gaps = gapsOf(found, outlineBlocks(items), rules, "by a heading");
     return gaps ? withAllGaps(items, gaps, found, freshId) : items;
   },
+  budgets: (items: OutlineItem[]): OutlineItem[] => (analysis ? withBudgets(items, analysis) : items),
   assemble: (points: string[], leastPresence: number): Assembled[] =>
     analysis ? assemble(analysis, points, leastPresence) : [],
   merge: (

@@ -173,6 +173,22 @@ export function withTopic(
 
 export const budgetOf = (words: number): number => Math.max(20, Math.round(words / 10) * 10);
 
+/** Word budgets from the field, for the headings that have none and are about one of its topics. */
+export function withBudgets(items: readonly OutlineItem[], analysis: FieldAnalysis): OutlineItem[] {
+  const pack = languagePack(analysis.language);
+  const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
+  return items.map((item) => {
+    if (item.budget || item.faq) return item;
+    const topic = analysis.topics.find(({ stems }) =>
+      isAny(
+        item.text,
+        stems.map((one) => new Set(one)),
+      ),
+    );
+    return topic && topic.words >= 10 ? { ...item, budget: budgetOf(topic.words) } : item;
+  });
+}
+
 function placeOf(
   items: readonly OutlineItem[],
   place: number,

@@ -112,6 +112,14 @@ describe("gaps", () => {
     const noted = withTerm(withTerm(outline, paddle, analysis), { ...paddle, text: "carbon" }, analysis);
     expect(noted.map(({ note }) => note)).toEqual(["Use: paddle, carbon", ""]);
   });
+  it("give word budgets to the headings that are about a topic, and leave what somebody has said", () => {
+    const [hull, own, other] = withBudgets(
+      [item("The hull"), item("Paddles", 2, { budget: 7 }), item("Fishing for pike")],
+      analysis,
+    );
+    expect(hull!.budget).toBeGreaterThanOrEqual(20);
+    expect([own!.budget, other!.budget]).toEqual([7, undefined]);
+  });
   it("of a draft ask for words, not for a heading alone", () => {
     const heading = outlineBlocks([item("Where can you store it?")]);
     const looked = (blocks: typeof heading) => texts(gapsOf(analysis, blocks, rules, "by words")!.questions);

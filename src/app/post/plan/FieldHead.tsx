@@ -3,6 +3,7 @@ import { ChevronDown, ChevronRight, RefreshCw } from "lucide-react";
 import { useState } from "react";
 import { changesBetween } from "../../../core/field/changes";
 import type { PageFigures, Spread } from "../../../core/field/field";
+import { foldPlain } from "../../../core/text/fold";
 import type { PostField } from "../../../data/model";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
@@ -14,6 +15,7 @@ export function FieldHead({ field, onCollect }: { field: PostField; onCollect: (
   const [open, setOpen] = useState(false);
   const { analysis, ours, earlier } = useApp((state) => state.field);
   const readOnly = useApp((state) => state.openPost.readOnly);
+  const keyword = useApp((state) => state.openPost.post?.keyword ?? "");
   const busy = useApp((state) => state.field.job !== null);
   const kept = field.pages.filter(({ state }) => state === "kept").length;
   const dropped = field.pages.filter(({ state }) => state === "dropped").length;
@@ -48,6 +50,11 @@ export function FieldHead({ field, onCollect }: { field: PostField; onCollect: (
           <RefreshCw size={14} aria-hidden="true" /> Collect again or add
         </Button>
       </div>
+      {keyword && foldPlain(keyword) !== foldPlain(field.keyword) && (
+        <p className="mt-1 border-l-2 border-plum bg-plum-wash px-2 text-[13px] text-plum">
+          The target keyword is now “{keyword}”: collect again, or the post is measured by pages for another.
+        </p>
+      )}
       {analysis && (
         <dl className="mt-2 grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] gap-x-6 gap-y-2">
           <Compared name="Words" spread={analysis.spread.words} ours={ours?.words} />

@@ -96,10 +96,24 @@ function PageRow({
             {name}
           </p>
           <p className="truncate text-[12px] text-ink-2">
-            {site} {state === "dropped" && why && <span>· {why}</span>}
+            {site}
             {doubt && <span className="text-plum">· {doubt}</span>}
           </p>
         </div>
+        {state === "dropped" && (
+          <input
+            aria-label={`Why “${name}” is dropped`}
+            placeholder="why"
+            maxLength={300}
+            readOnly={readOnly}
+            defaultValue={why}
+            onBlur={(event) => {
+              const reason = event.target.value.trim();
+              if (reason !== why) void setKept(field, address, false, reason);
+            }}
+            className="line-field max-w-80 text-[13px] text-ink-2"
+          />
+        )}
         {page && (
           <>
             <span className="figures w-20 text-right text-[13px]">{whole(page.figures.words)} words</span>

@@ -18,6 +18,7 @@ import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
+import { fillBudgets } from "./fieldJobs";
 import { OutlineRow } from "./OutlineRow";
 
 interface Props {
@@ -185,6 +186,16 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
               {planned ? `${whole(planned)} words planned` : "No words planned yet"}
               {median ? ` · the field's median page has ${whole(median)}` : ""}
             </span>
+            {median && (
+              <button
+                type="button"
+                className="quiet-link"
+                disabled={readOnly}
+                onClick={() => void fillBudgets()}
+              >
+                Words from the field
+              </button>
+            )}
             {reading.keyword.of > 0 && keyword && (
               <span>
                 {reading.keyword.says ??

@@ -359,6 +359,20 @@ export async function putIn(what: Put, says: string): Promise<void> {
   );
 }
 
+/** Fills in word budgets from the field where there are none. */
+export async function fillBudgets(): Promise<void> {
+  const { outline, readOnly } = store.getState().openPost;
+  if (readOnly) return;
+  const items = await fieldWorker().budgets(outline);
+  const filled = items.filter(({ budget }, i) => budget !== outline[i]!.budget).length;
+  if (filled) store.dispatch(outlineReplaced(items));
+  toast(
+    filled
+      ? `${count(filled, "heading")} got the words that the field's sections have.`
+      : "No other heading is about a topic of the field.",
+  );
+}
+
 export async function readKept(postId: string): Promise<void> {
   const [fields, drawer] = await Promise.all([listFields(postId), listDrawer(postId)]);
   if (isOpen(postId)) store.dispatch(keptRead({ drawer, earlier: fields.slice(1) }));
