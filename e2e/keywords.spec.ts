@@ -214,7 +214,9 @@ test("groups become lists, and the map's selection is the table's", async ({ pag
   expect(chosen).toBeGreaterThan(0);
   await page.getByText("Table", { exact: true }).click();
   await expect(tray(page)).toContainText(`${chosen} chosen`);
-  expect(await grid(page).locator("[aria-selected=true]").count()).toBeGreaterThan(0);
+  // What was chosen on the map is chosen in the table, once its rows are drawn.
+  await expect(grid(page).locator("[aria-selected]").first()).toBeVisible();
+  await expect.poll(() => grid(page).locator("[aria-selected=true]").count()).toBeGreaterThan(0);
 });
 
 test("one keyword tells its year, its questions and what ranks, and says so where the service fails", async ({
