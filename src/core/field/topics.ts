@@ -43,7 +43,7 @@ const SAME_SUBJECT = 0.3;
 /** What the words of the headings weigh in that likeness; the words of their sections weigh the rest. */
 const WORDS_WEIGH = 0.35;
 /** What it costs two topics that stand on the same pages side by side: an author parts what is two subjects. */
-const SAME_PAGE = 0.1;
+const SAME_PAGE = 0.2;
 
 /** How rare a word must be to weigh in full, and what a common one weighs ("buy", "use"): it tells few subjects apart. */
 const COMMON = 6;
@@ -58,10 +58,14 @@ export function jaccard(a: ReadonlySet<string>, b: ReadonlySet<string>): number 
   return common / (a.size + b.size - common);
 }
 
-/** The index of every two sets, weighted: what common members weigh over what all weigh; by what sets hold each member, since most share nothing. */
-function jaccardMatrix(
+/**
+ * How far every two sets overlap, by what their common members and each of them weigh; reached by what sets hold each member,
+ * since most share nothing.
+ */
+function overlapMatrix(
   sets: readonly ReadonlySet<string>[],
   weigh: (member: string) => number,
+  index: (common: number, a: number, b: number) => number,
 ): Float64Array[] {
   const holders = new Map<string, number[]>();
   sets.forEach((set, i) => {
@@ -83,7 +87,7 @@ function jaccardMatrix(
   rows.forEach((row, i) => {
     for (let j = 0; j < row.length; j++) {
       const common = row[j]!;
-      if (common) row[j] = common / (whole[i]! + whole[j]! - common);
+      if (common) row[j] = index(common, whole[i]!, whole[j]!);
     }
     row[i] = 1;
   });
@@ -111,12 +115,14 @@ export function headingTopics(
   const sorted = [...headings].sort(
     (a, b) => compare(a.text, b.text) || a.page - b.page || a.place - b.place,
   );
-  const words = jaccardMatrix(
-    sorted.map(({ stems }) => stems),
-    weightBy(frequencies),
-  );
+  const stems = sorted.map((heading) => heading.stems);
+  const weigh = weightBy(frequencies);
+  // The Jaccard index.
+  const words = overlapMatrix(stems, weigh, (common, a, b) => common / (a + b - common));
   const clusters = new Clusters(
     words,
+    // Ochiai's coefficient (1957).
+    overlapMatrix(stems, weigh, (common, a, b) => common / Math.sqrt(a * b)),
     sectionLikeness(sorted, frequencies),
     sorted.map((a) => {
       const row = new Float64Array(sorted.length);
@@ -129,7 +135,7 @@ export function headingTopics(
   clusters.merge((a, b) => clusters.words(a, b), SAME_WORDS);
   clusters.merge(
     (a, b) =>
-      WORDS_WEIGH * clusters.words(a, b) +
+      WORDS_WEIGH * clusters.names(a, b) +
       (1 - WORDS_WEIGH) * clusters.sections(a, b) -
       SAME_PAGE * clusters.together(a, b),
     SAME_SUBJECT,
@@ -152,23 +158,31 @@ const EQUAL = 1e-9;
 class Clusters {
   readonly members: number[][];
   readonly #words: Float64Array[];
+  readonly #names: Float64Array[];
   readonly #sections: Float64Array[];
   readonly #samePage: Float64Array[];
 
   constructor(
     words: readonly Float64Array[],
+    names: readonly Float64Array[],
     sections: readonly Float64Array[],
     samePage: readonly Float64Array[],
   ) {
     this.members = words.map((_, i) => [i]);
-    [this.#words, this.#sections, this.#samePage] = [words, sections, samePage].map((rows) =>
-      rows.map((row) => Float64Array.from(row)),
-    ) as [Float64Array[], Float64Array[], Float64Array[]];
+    const copied = (rows: readonly Float64Array[]) => rows.map((row) => Float64Array.from(row));
+    this.#words = copied(words);
+    this.#names = copied(names);
+    this.#sections = copied(sections);
+    this.#samePage = copied(samePage);
   }
 
   /** Mean likeness of the headings' words, over all pairs. */
   words(a: number, b: number): number {
     return this.#words[a]![b]! / (this.members[a]!.length * this.members[b]!.length);
+  }
+  /** Mean likeness of what the headings name, a short heading within a longer one counting for more. */
+  names(a: number, b: number): number {
+    return this.#names[a]![b]! / (this.members[a]!.length * this.members[b]!.length);
   }
   /** Cosine of what the sections of each say together. */
   sections(a: number, b: number): number {
@@ -231,7 +245,7 @@ class Clusters {
   #join(a: number, b: number): void {
     this.members[a]!.push(...this.members[b]!);
     this.members[b] = [];
-    for (const rows of [this.#words, this.#sections, this.#samePage]) {
+    for (const rows of [this.#words, this.#names, this.#sections, this.#samePage]) {
       const [into, from] = [rows[a]!, rows[b]!];
       const own = into[a]! + 2 * into[b]! + from[b]!;
       for (let i = 0; i < into.length; i++) {
