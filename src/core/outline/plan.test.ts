@@ -13,8 +13,16 @@ import { RUNS } from "../testing/runs";
 import { assemble, mergeAssembled } from "./assemble";
 import { BRIEF_PARTS, type BriefMaterial, briefDraft, briefPrompt } from "./brief";
 import { chosenQuestions } from "./chosenQuestions";
-import { type GapRules, gapsOf, outlineBlocks, withAllGaps,
-  withBudgets, withBudgets, withQuestion, withTerm, withTopic } from "./gaps";
+import {
+  type GapRules,
+  gapsOf,
+  outlineBlocks,
+  withAllGaps,
+  withBudgets,
+  withQuestion,
+  withTerm,
+  withTopic,
+} from "./gaps";
 import { readHeadings } from "./headingFaults";
 import { branchLength, type OutlineItem, settled, writeUp } from "./outline";
 import { outlineToMarkdown, outlineToText, parseOutline, withPasted } from "./outlineText";
