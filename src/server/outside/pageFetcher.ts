@@ -6,6 +6,7 @@ import { Agent, type Dispatcher, request } from "undici";
 import { decode } from "../../core/text/decodeText";
 import type { StandInWeb } from "../standins/web/webServer";
 import { AddressRefused, checkAddress, guardedLookup, type Reach } from "./addressRules";
+import { readBounded, TooLarge } from "./readBounded";
 
 /** A page could not be had. The message is for people. */
 export class PageFailure extends Error {
@@ -130,7 +131,7 @@ async function contentOf(answer: Dispatcher.ResponseData, url: URL, mostBytes: n
         : "What is at this address does not say what it is.",
     );
   }
-  const bytes = await readBounded(body, mostBytes, url);
+  const bytes = await readBounded(body, mostBytes);
   const named = /;\s*charset\s*=\s*"?([\w:.-]+)/i.exec(type)?.[1];
   try {
     const text = decode(bytes, true, named && known(named) ? named : undefined).text;
@@ -149,22 +150,14 @@ function known(charset: string): boolean {
   }
 }
 
-async function readBounded(body: AsyncIterable<Uint8Array>, most: number, url: URL): Promise<Uint8Array> {
-  const pieces: Uint8Array[] = [];
-  let size = 0;
-  for await (const piece of body) {
-    size += piece.length;
-    // Leaving the loop gives up the connection.
-    if (size > most)
-      throw new PageFailure("too-large", `The page at ${url.host} is larger than ${most / 1_000_000} MB.`);
-    pieces.push(piece);
-  }
-  return Buffer.concat(pieces);
-}
-
 function explained(error: unknown, url: URL, bounds: FetchBounds): Error {
   const cause = error instanceof Error && error.cause instanceof AddressRefused ? error.cause : error;
   if (cause instanceof AddressRefused || cause instanceof PageFailure) return cause;
+  if (cause instanceof TooLarge)
+    return new PageFailure(
+      "too-large",
+      `The page at ${url.host} is larger than ${bounds.bytes / 1_000_000} MB.`,
+    );
   if (cause instanceof Error && /Timeout/.test(cause.name))
     return new PageFailure(
       "took-too-long",

@@ -11,8 +11,21 @@ const ENTRY = JSON.stringify(new URL("./pageReading.thread.ts", import.meta.url)
 const START = `import("tsx/esm/api").then((tsx) => { tsx.register(); return import(${ENTRY}); })`;
 /** Pages read at once; more wait for their turn. */
 const THREADS = 2;
+/** Milliseconds that a thread may take to begin; a busy machine takes a few seconds. */
+const LONGEST_START = 30_000;
 
 export type PageReading = (html: string, address: string) => Promise<FieldPage>;
+
+/** A thread that dies while it has nothing to do must neither end the server nor be asked again. */
+function freshThread(idle: Worker[]): Worker {
+  const thread = new Worker(START, { eval: true });
+  thread.on("error", () => {});
+  thread.once("exit", () => {
+    const at = idle.indexOf(thread);
+    if (at >= 0) idle.splice(at, 1);
+  });
+  return thread;
+}
 
 /** The next message of a thread, or its error. */
 function nextFrom<T>(thread: Worker, ask?: unknown, milliseconds?: number): Promise<T> {
@@ -58,10 +71,10 @@ export function pageReading(milliseconds = 10_000): PageReading {
   const oneOf = async <T>(work: (thread: Worker) => Promise<T>): Promise<T> => {
     while (running >= THREADS) await new Promise<void>((resolve) => waiting.push(resolve));
     running++;
-    const thread = idle.pop() ?? new Worker(START, { eval: true });
+    const thread = idle.pop() ?? freshThread(idle);
     try {
       // A new thread says when it can read; that is not the page's time.
-      if (!started.has(thread)) await nextFrom(thread);
+      if (!started.has(thread)) await nextFrom(thread, undefined, LONGEST_START);
       started.add(thread);
       // It must not keep a process alive that has nothing else to do.
       thread.ref();

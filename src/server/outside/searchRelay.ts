@@ -9,13 +9,12 @@ import { isSearchOperation, searchAnswer, searchQuestion } from "../../data/sche
 import { checkShape, parseJson, ShapeError } from "../../data/schemas/validate";
 import { answerError } from "../errors";
 import { AddressRefused, checkAddress, guardedLookup, type Reach } from "./addressRules";
+import { readBounded, TooLarge } from "./readBounded";
 
 const MOST_BYTES = 5_000_000;
 const LONGEST_WAIT = 15_000;
 const A_QUESTION = "a question to the search";
 const AN_ANSWER = "an answer that the application understands";
-
-class TooLarge extends Error {}
 
 export function searchRelay(reach: Reach): Router {
   const agent = new Agent({ connect: { lookup: guardedLookup(reach), timeout: LONGEST_WAIT } });
@@ -35,7 +34,7 @@ export function searchRelay(reach: Reach): Router {
         body: JSON.stringify(question),
         signal: AbortSignal.timeout(LONGEST_WAIT),
       });
-      const text = await readBounded(answer.body);
+      const text = (await readBounded(answer.body, MOST_BYTES)).toString("utf8");
       if (answer.statusCode !== 200)
         return answerError(
           response,
@@ -66,15 +65,4 @@ export function searchRelay(reach: Reach): Router {
     }
   });
   return router;
-}
-
-async function readBounded(body: AsyncIterable<Uint8Array>): Promise<string> {
-  const pieces: Uint8Array[] = [];
-  let size = 0;
-  for await (const piece of body) {
-    size += piece.length;
-    if (size > MOST_BYTES) throw new TooLarge();
-    pieces.push(piece);
-  }
-  return Buffer.concat(pieces).toString("utf8");
 }
