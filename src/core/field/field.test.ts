@@ -7,14 +7,15 @@ import { languagePack } from "../text/language";
 import { analyseText } from "../text/match";
 import { readingEase } from "../text/readability";
 import { changesBetween } from "./changes";
+import { products } from "./clusters";
 import { doubtsOf } from "./doubts";
 import { analyseField, type FieldAnalysis, type RankedFieldPage } from "./field";
 import { frequenciesOf } from "./frequencies/frequencies";
 import { readPage } from "./page";
 import { eachPhrase, PhraseTable } from "./phrases";
 import { askedIn, asks, mergeQuestions } from "./questions";
-import { sectionLikeness } from "./sectionLikeness";
 import { sectionsOf } from "./sections";
+import { sectionVectors } from "./sectionVectors";
 import { sortStatistics, statisticsOf } from "./statistics";
 import { percentile, TermCounts } from "./terms";
 import { headingTopics, jaccard } from "./topics";
@@ -289,7 +290,7 @@ describe("heading topics", () => {
       page,
       uses: new Map(words.split(" ").map((word) => [word, 2])),
     });
-    const rows = sectionLikeness(
+    const vectors = sectionVectors(
       [
         section(0, "derailleur sprocket"),
         section(1, "derailleur sprocket"),
@@ -298,6 +299,7 @@ describe("heading topics", () => {
       ],
       frequenciesOf("en"),
     );
+    const rows = products(vectors);
     expect(rows[0]![1]).toBeCloseTo(1, 9);
     expect(rows[2]![3]).toBe(0);
     expect(rows[1]![0]).toBe(rows[0]![1]);

@@ -1,6 +1,7 @@
 /** Heading topics: headings of several pages that say the same thing. */
+import { Clusters, products, sumOf, type Vector } from "./clusters";
 import type { Frequencies } from "./frequencies/frequencies";
-import { sectionLikeness } from "./sectionLikeness";
+import { sectionVectors } from "./sectionVectors";
 import { percentile } from "./terms";
 
 /** A heading of the field. */
@@ -58,50 +59,14 @@ export function jaccard(a: ReadonlySet<string>, b: ReadonlySet<string>): number 
   return common / (a.size + b.size - common);
 }
 
-/**
- * How far every two sets overlap, by what their common members and each of them weigh; reached by what sets hold each member,
- * since most share nothing.
- */
-function overlapMatrix(
-  sets: readonly ReadonlySet<string>[],
-  weigh: (member: string) => number,
-  index: (common: number, a: number, b: number) => number,
-): Float64Array[] {
-  const holders = new Map<string, number[]>();
-  sets.forEach((set, i) => {
-    for (const one of set) {
-      const known = holders.get(one);
-      if (known) known.push(i);
-      else holders.set(one, [i]);
-    }
-  });
-  const rows = sets.map(() => new Float64Array(sets.length));
-  for (const [one, places] of holders) {
-    const weight = weigh(one);
-    for (const i of places) {
-      const row = rows[i]!;
-      for (const j of places) row[j] = row[j]! + weight;
-    }
-  }
-  const whole = rows.map((row, i) => row[i]!);
-  rows.forEach((row, i) => {
-    for (let j = 0; j < row.length; j++) {
-      const common = row[j]!;
-      if (common) row[j] = index(common, whole[i]!, whole[j]!);
-    }
-    row[i] = 1;
-  });
-  return rows;
-}
-
+/** What a stem weighs among the words of a heading: a common one tells few subjects apart. */
 const weightBy =
   (frequencies: Frequencies) =>
   (stem: string): number =>
     Math.min(1, Math.max(LEAST_WEIGHT, (frequencies.rarity(stem) - COMMON) / FULL));
 
 /**
- * Clusters headings by average link (Sokal & Michener 1958): first where their words agree, then where the words of their
- * sections do too.
+ * Clusters headings: first where their words agree, then where the words of their sections do too.
  *
  * @param pages how many pages the field has
  * @returns topics of all sizes, those on most pages first
@@ -115,158 +80,105 @@ export function headingTopics(
   const sorted = [...headings].sort(
     (a, b) => compare(a.text, b.text) || a.page - b.page || a.place - b.place,
   );
-  const stems = sorted.map((heading) => heading.stems);
   const weigh = weightBy(frequencies);
-  // The Jaccard index.
-  const words = overlapMatrix(stems, weigh, (common, a, b) => common / (a + b - common));
-  const clusters = new Clusters(
-    words,
-    // Ochiai's coefficient (1957).
-    overlapMatrix(stems, weigh, (common, a, b) => common / Math.sqrt(a * b)),
-    sectionLikeness(sorted, frequencies),
-    sorted.map((a) => {
-      const row = new Float64Array(sorted.length);
-      sorted.forEach((b, j) => {
-        if (a.page === b.page) row[j] = 1;
-      });
-      return row;
-    }),
+  const wordings = wordingsOf(sorted);
+  const likeness = jaccardIndices(
+    wordings.map(([first]) => sorted[first!]!.stems),
+    weigh,
   );
-  clusters.merge((a, b) => clusters.words(a, b), SAME_WORDS);
-  clusters.merge(
-    (a, b) =>
-      WORDS_WEIGH * clusters.names(a, b) +
-      (1 - WORDS_WEIGH) * clusters.sections(a, b) -
-      SAME_PAGE * clusters.together(a, b),
-    SAME_SUBJECT,
-  );
-  return clusters.members
-    .filter((members) => members.length)
-    .map((members) => topicOf(members, sorted, words, pages))
+  const topics = sameSubject(sameWords(wordings, likeness), sorted, weigh, frequencies);
+  const wordingOf = new Map(wordings.flatMap((members, wording) => members.map((i) => [i, wording])));
+  const alike = (i: number, j: number) => likeness[wordingOf.get(i)!]![wordingOf.get(j)!]!;
+  return topics
+    .map((members) => topicOf(members, sorted, alike, pages))
     .sort((a, b) => b.pages - a.pages || a.place - b.place || compare(a.label, b.label));
 }
 
-interface Near {
-  value: number;
-  with: number;
+/** Headings of one and the same set of stems belong together whatever else there is; those that say nothing stand alone. */
+function wordingsOf(headings: readonly FieldHeading[]): number[][] {
+  const wordings = new Map<string, number[]>();
+  headings.forEach(({ stems }, i) => {
+    const key = stems.size ? [...stems].sort().join(" ") : `${i}`;
+    const known = wordings.get(key);
+    if (known) known.push(i);
+    else wordings.set(key, [i]);
+  });
+  return [...wordings.values()];
 }
-const NONE: Near = { value: Number.NEGATIVE_INFINITY, with: -1 };
-/** Likenesses closer than this are equal: what is between them is rounding. */
-const EQUAL = 1e-9;
 
-/** Clusters of headings, with what is summed over their pairs: a merge adds two rows and two columns, and compares nothing anew. */
-class Clusters {
-  readonly members: number[][];
-  readonly #words: Float64Array[];
-  readonly #names: Float64Array[];
-  readonly #sections: Float64Array[];
-  readonly #samePage: Float64Array[];
-
-  constructor(
-    words: readonly Float64Array[],
-    names: readonly Float64Array[],
-    sections: readonly Float64Array[],
-    samePage: readonly Float64Array[],
-  ) {
-    this.members = words.map((_, i) => [i]);
-    const copied = (rows: readonly Float64Array[]) => rows.map((row) => Float64Array.from(row));
-    this.#words = copied(words);
-    this.#names = copied(names);
-    this.#sections = copied(sections);
-    this.#samePage = copied(samePage);
-  }
-
-  /** Mean likeness of the headings' words, over all pairs. */
-  words(a: number, b: number): number {
-    return this.#words[a]![b]! / (this.members[a]!.length * this.members[b]!.length);
-  }
-  /** Mean likeness of what the headings name, a short heading within a longer one counting for more. */
-  names(a: number, b: number): number {
-    return this.#names[a]![b]! / (this.members[a]!.length * this.members[b]!.length);
-  }
-  /** Cosine of what the sections of each say together. */
-  sections(a: number, b: number): number {
-    const norms = this.#sections[a]![a]! * this.#sections[b]![b]!;
-    return norms > 0 ? this.#sections[a]![b]! / Math.sqrt(norms) : 0;
-  }
-  /** How far they stand on the same pages, 0 to 1. */
-  together(a: number, b: number): number {
-    return Math.min(1, this.#samePage[a]![b]! / Math.min(this.members[a]!.length, this.members[b]!.length));
-  }
-
-  /**
-   * Merges the two most alike, until none are alike enough; of equals the first. Each keeps its nearest, so that a merge looks
-   * at few rows anew.
-   */
-  merge(like: (a: number, b: number) => number, least: number): void {
-    const { members } = this;
-    const nearest = members.map((): Near => NONE);
-    const look = (a: number): Near => {
-      let best = NONE;
-      for (let b = 0; b < members.length; b++) {
-        if (b === a || !members[b]!.length) continue;
-        const value = like(Math.min(a, b), Math.max(a, b));
-        if (value > best.value + EQUAL) best = { value, with: b };
-      }
-      return best;
-    };
-    // Likeness is mutual: each pair is looked at once.
-    for (let a = 0; a < members.length; a++) {
-      if (!members[a]!.length) continue;
-      for (let b = a + 1; b < members.length; b++) {
-        if (!members[b]!.length) continue;
-        const value = like(a, b);
-        if (value > nearest[a]!.value + EQUAL) nearest[a] = { value, with: b };
-        if (value > nearest[b]!.value + EQUAL) nearest[b] = { value, with: a };
-      }
+/** The Jaccard index of every two sets, each member counting as much as it weighs. */
+function jaccardIndices(
+  sets: readonly ReadonlySet<string>[],
+  weigh: (member: string) => number,
+): Float64Array[] {
+  const roots = new Map<string, number>();
+  for (const set of sets) for (const one of set) if (!roots.has(one)) roots.set(one, Math.sqrt(weigh(one)));
+  const rows = products(sets.map((set) => new Map([...set].map((one) => [one, roots.get(one)!]))));
+  const whole = rows.map((row, i) => row[i]!);
+  rows.forEach((row, i) => {
+    for (let j = 0; j < row.length; j++) {
+      const common = row[j]!;
+      if (common) row[j] = common / (whole[i]! + whole[j]! - common);
     }
-    for (;;) {
-      let [a, value] = [-1, least - EQUAL];
-      for (let i = 0; i < members.length; i++)
-        if (members[i]!.length && nearest[i]!.value > value + EQUAL) [a, value] = [i, nearest[i]!.value];
-      if (a < 0) return;
-      const b = nearest[a]!.with;
-      this.#join(a, b);
-      nearest[b] = NONE;
-      nearest[a] = look(a);
-      for (let i = 0; i < members.length; i++) {
-        if (i === a || !members[i]!.length) continue;
-        const known = nearest[i]!;
-        if (known.with === a || known.with === b) nearest[i] = look(i);
-        else {
-          const now = like(Math.min(i, a), Math.max(i, a));
-          if (now > known.value + EQUAL || (now >= known.value - EQUAL && a < known.with))
-            nearest[i] = { value: now, with: a };
-        }
-      }
-    }
-  }
+  });
+  return rows;
+}
 
-  #join(a: number, b: number): void {
-    this.members[a]!.push(...this.members[b]!);
-    this.members[b] = [];
-    for (const rows of [this.#words, this.#names, this.#sections, this.#samePage]) {
-      const [into, from] = [rows[a]!, rows[b]!];
-      const own = into[a]! + 2 * into[b]! + from[b]!;
-      for (let i = 0; i < into.length; i++) {
-        into[i]! += from[i]!;
-        rows[i]![a] = into[i]!;
-      }
-      into[a] = own;
-    }
-  }
+/** Joins wordings that agree in enough of their words. */
+function sameWords(wordings: readonly number[][], likeness: readonly Float64Array[]): number[][] {
+  const sums = likeness.map((row, i) =>
+    row.map((value, j) => value * wordings[i]!.length * wordings[j]!.length),
+  );
+  const clusters = new Clusters(wordings, [sums]);
+  const { members } = clusters;
+  clusters.merge((a, b) => sums[a]![b]! / (members[a]!.length * members[b]!.length), SAME_WORDS);
+  return clusters.left;
+}
+
+/** Joins clusters whose headings and sections together speak of the same. */
+function sameSubject(
+  groups: readonly number[][],
+  headings: readonly FieldHeading[],
+  weigh: (stem: string) => number,
+  frequencies: Frequencies,
+): number[][] {
+  const summed = (vectors: readonly Vector[]) =>
+    products(groups.map((members) => sumOf(members.map((i) => vectors[i]!))));
+  const names = summed(headings.map(({ stems }) => headingVector(stems, weigh)));
+  const sections = summed(sectionVectors(headings, frequencies));
+  const samePage = summed(headings.map(({ page }) => new Map([[`${page}`, 1]])));
+  const clusters = new Clusters(groups, [names, sections, samePage]);
+  const { members } = clusters;
+  clusters.merge((a, b) => {
+    const [m, n] = [members[a]!.length, members[b]!.length];
+    const norms = sections[a]![a]! * sections[b]![b]!;
+    const together = Math.min(1, samePage[a]![b]! / Math.min(m, n));
+    return (
+      (WORDS_WEIGH * names[a]![b]!) / (m * n) +
+      (norms > 0 ? ((1 - WORDS_WEIGH) * sections[a]![b]!) / Math.sqrt(norms) : 0) -
+      SAME_PAGE * together
+    );
+  }, SAME_SUBJECT);
+  return clusters.left;
+}
+
+/** The product of two is Ochiai's coefficient (1957) of their stems by weight: a short heading within a longer one counts for more than by Jaccard's. */
+function headingVector(stems: ReadonlySet<string>, weigh: (stem: string) => number): Vector {
+  let whole = 0;
+  for (const stem of stems) whole += weigh(stem);
+  return new Map([...stems].map((stem) => [stem, Math.sqrt(weigh(stem) / whole)]));
 }
 
 function topicOf(
   members: readonly number[],
   headings: readonly FieldHeading[],
-  words: readonly Float64Array[],
+  alike: (a: number, b: number) => number,
   pages: number,
 ): HeadingTopic {
-  const likeness = (i: number) => members.reduce((sum, j) => sum + words[i]![j]!, 0);
+  const typical = new Map(members.map((i) => [i, members.reduce((sum, j) => sum + alike(i, j), 0)]));
   const medoid = [...members].sort(
     (a, b) =>
-      likeness(b) - likeness(a) ||
+      typical.get(b)! - typical.get(a)! ||
       headings[a]!.text.length - headings[b]!.text.length ||
       compare(headings[a]!.text, headings[b]!.text),
   )[0]!;

@@ -1,0 +1,51 @@
+/** What sections speak of, by the words that tell one section from another. */
+import type { Vector } from "./clusters";
+import type { Frequencies } from "./frequencies/frequencies";
+
+interface SectionWords {
+  page: number;
+  uses: ReadonlyMap<string, number>;
+}
+
+/** Rarity in general text from which a word begins to count, and over how much it comes to count in full. */
+const COMMON = 5;
+const FULL = 4;
+const LEAST_WEIGHT = 0.1;
+
+/**
+ * A vector of length 1 for each section, so that the product of two is their cosine (Salton, Wong & Yang 1975): a word weighs
+ * ln(1 + uses) · ln(sections / sections that have it) · how rare it is in general text. Words of one page alone join nothing,
+ * and count for nothing.
+ *
+ * @returns in their order; empty where a section says nothing
+ */
+export function sectionVectors(sections: readonly SectionWords[], frequencies: Frequencies): Vector[] {
+  const seen = new Map<string, { sections: number; page: number; several: boolean }>();
+  for (const { page, uses } of sections)
+    for (const word of uses.keys()) {
+      const known = seen.get(word);
+      if (known) {
+        known.sections++;
+        known.several ||= known.page !== page;
+      } else seen.set(word, { sections: 1, page, several: false });
+    }
+  const weights = new Map<string, number>();
+  for (const [word, { sections: n, several }] of seen) {
+    const rare = Math.min(1, Math.max(LEAST_WEIGHT, (frequencies.rarity(word) - COMMON) / FULL));
+    const weight = Math.log(sections.length / n) * rare;
+    if (several && weight) weights.set(word, weight);
+  }
+  return sections.map(({ uses }) => {
+    const vector = new Map<string, number>();
+    let norm = 0;
+    for (const [word, n] of uses) {
+      const weight = weights.get(word);
+      if (weight === undefined) continue;
+      const value = weight * Math.log(1 + n);
+      vector.set(word, value);
+      norm += value * value;
+    }
+    for (const [word, value] of vector) vector.set(word, value / Math.sqrt(norm));
+    return vector;
+  });
+}
