@@ -438,7 +438,7 @@ describe("changes between two fields", () => {
 describe("reading ease", () => {
   it("is that of Flesch, and nothing of no words", () => {
     // Sentences of six words, seven syllables: 206.835 − 1.015 · 6 − 84.6 · 7 / 6.
-    expect(readingEase(Array(4).fill("The cat sat on the sofa."), pack)).toBeCloseTo(
+    expect(readingEase(Array(4).fill(analyseText("The cat sat on the sofa.", pack)), pack)).toBeCloseTo(
       206.835 - 6.09 - (84.6 * 7) / 6,
       1,
     );

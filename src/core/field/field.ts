@@ -103,6 +103,7 @@ interface ReadPage {
   headingTexts: AnalysedText[];
   words: number;
   uses: number;
+  questions: ReturnType<typeof questionsOn>;
   figures: PageFigures;
 }
 
@@ -176,7 +177,7 @@ export function analyseField(
     topics,
     questions: mergeQuestions(
       [
-        ...pages.flatMap(({ page }) => questionsOn(page, pack)),
+        ...pages.flatMap(({ questions }) => questions),
         ...asked.flatMap(({ text, service, asked: places }) => [
           {
             text: asQuestion(text, pack),
@@ -219,7 +220,7 @@ function readText(
   const compiled = compileKeyword(keyword, pack);
   const texts: AnalysedText[] = [];
   const headingTexts: AnalysedText[] = [];
-  const prose: string[] = [];
+  const prose: AnalysedText[] = [];
   let words = 0;
   let uses = 0;
   // The scoring reads the page in its own language's pack; where that is this one, what is read here is read once.
@@ -231,8 +232,9 @@ function readText(
     words += analysed.tokens.length;
     if (compiled) uses += findKeyword(analysed, compiled, profile.matching, pack).length;
     if (block.kind === "heading") headingTexts.push(analysed);
-    else if (block.kind !== "cell") prose.push(block.text);
+    else if (block.kind !== "cell") prose.push(analysed);
   }
+  const questions = questionsOn(page, pack);
   return {
     rank,
     page,
@@ -241,7 +243,8 @@ function readText(
     headingTexts,
     words,
     uses,
-    figures: figuresOf(page, words, prose, pack),
+    questions,
+    figures: figuresOf(page, words, prose, questions.length, pack),
   };
 }
 
@@ -249,7 +252,8 @@ function readText(
 function figuresOf(
   page: FieldPage,
   words: number,
-  prose: readonly string[],
+  prose: readonly AnalysedText[],
+  questions: number,
   pack: LanguagePack,
 ): PageFigures {
   const { blocks } = page.draft;
@@ -272,7 +276,7 @@ function figuresOf(
     picturesWithAlt: pictures.filter((block) => block.alt).length,
     linksIn: inside.length,
     linksOut: out.length,
-    questions: questionsOn(page, pack).length,
+    questions,
     ease: readingEase(prose, pack),
   };
 }
@@ -280,9 +284,13 @@ function figuresOf(
 /** The same figures of a draft. @param address of the draft, by which its links are told apart */
 export function draftFigures(draft: Draft, address: string): PageFigures {
   const pack = languagePack(draft.meta.language);
-  const counted = draft.blocks.filter((block) => countsAsWords(block) && block.text);
-  const words = counted.reduce((sum, { text }) => sum + analyseText(text, pack).tokens.length, 0);
-  const prose = counted.filter(({ kind }) => kind !== "heading" && kind !== "cell").map(({ text }) => text);
+  const counted = draft.blocks
+    .filter((block) => countsAsWords(block) && block.text)
+    .map(({ kind, text }) => ({ kind, analysed: analyseText(text, pack) }));
+  const words = counted.reduce((sum, { analysed }) => sum + analysed.tokens.length, 0);
+  const prose = counted
+    .filter(({ kind }) => kind !== "heading" && kind !== "cell")
+    .map(({ analysed }) => analysed);
   const page: FieldPage = {
     address,
     site: "",
@@ -296,7 +304,7 @@ export function draftFigures(draft: Draft, address: string): PageFigures {
     types: [],
     draft,
   };
-  return figuresOf(page, words, prose, pack);
+  return figuresOf(page, words, prose, questionsOn(page, pack).length, pack);
 }
 
 function questionsOn(page: FieldPage, pack: LanguagePack) {

@@ -45,10 +45,9 @@ const HIGH = 0.8;
 /** Phrases counted page by page, once; terms can then be taken of all pages or of all but one. */
 export class TermCounts {
   readonly #table = new PhraseTable();
-  readonly #uses: Map<number, number>[] = [];
   readonly #words: number[];
-  /** Phrases on enough pages to be a term at all, with their rarity. */
-  readonly #candidates: { phrase: number; rarity: number; single: boolean }[] = [];
+  /** Phrases on enough pages to be a term at all. */
+  readonly #candidates: Candidate[] = [];
   readonly #pages: readonly PageText[];
   readonly #measures: ReadonlySet<string>;
 
@@ -63,7 +62,7 @@ export class TermCounts {
     this.#measures = measures;
     this.#words = pages.map(({ words }) => words);
     const onPages: number[] = [];
-    for (const { texts } of pages) {
+    const byPage = pages.map(({ texts }) => {
       const uses = new Map<number, number>();
       for (const text of texts)
         eachPhrase(text, this.#table, measures, (phrase) => {
@@ -71,8 +70,8 @@ export class TermCounts {
           if (n === undefined) onPages[phrase] = (onPages[phrase] ?? 0) + 1;
           uses.set(phrase, (n ?? 0) + 1);
         });
-      this.#uses.push(uses);
-    }
+      return uses;
+    });
     // One page may be left out later.
     const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * (pages.length - 1));
     for (const [phrase, n] of onPages.entries()) {
@@ -80,8 +79,18 @@ export class TermCounts {
       const stems = this.#table.stemsOf(phrase);
       if (excluded.has(stems.join(" "))) continue;
       const rarity = stems.reduce((sum, stem) => sum + frequencies.rarity(stem), 0) / stems.length;
-      this.#candidates.push({ phrase, rarity, single: stems.length === 1 });
+      this.#candidates.push({
+        phrase,
+        key: stems.join(" "),
+        single: stems.length === 1,
+        rarity,
+        uses: byPage.map((uses) => uses.get(phrase) ?? 0),
+        parts: [],
+      });
     }
+    const places = new Map(this.#candidates.map(({ phrase }, i) => [phrase, i]));
+    for (const candidate of this.#candidates)
+      candidate.parts = [...partsOf(candidate.phrase, this.#table)].flatMap((part) => places.get(part) ?? []);
   }
 
   /**
@@ -91,47 +100,40 @@ export class TermCounts {
    * @param without a page that is left out
    */
   terms(without = -1, most = MOST_TERMS): FieldTerm[] {
-    const of = this.#uses.flatMap((uses, i) =>
-      i === without || !this.#words[i] ? [] : [{ uses, words: this.#words[i]! }],
-    );
+    const of = this.#words.flatMap((words, i) => (i === without || !words ? [] : [i]));
     if (!of.length) return [];
     const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * of.length);
-    const found = new Map<number, Counted>();
-    for (const { phrase, rarity, single } of this.#candidates) {
+    const counted = this.#candidates.map((candidate): Counted | null => {
+      const { uses, rarity, single } = candidate;
       let total = 0;
-      const rates: number[] = [];
-      for (const { uses, words } of of) {
-        const n = uses.get(phrase);
+      let rates = 0;
+      let pages = 0;
+      for (const i of of) {
+        const n = uses[i]!;
         if (!n) continue;
+        pages++;
         total += n;
-        rates.push((1000 * n) / words);
+        rates += (1000 * n) / this.#words[i]!;
       }
-      if (rates.length < least) continue;
-      const use = rates.reduce((sum, rate) => sum + rate, 0) / of.length;
-      if (single && (use / 1000) * Math.exp(rarity) < KEYNESS) continue;
-      const presence = rates.length / of.length;
-      found.set(phrase, {
-        phrase,
-        total,
-        rates,
-        presence,
-        use,
-        salience: presence * Math.log(1 + use) * rarity,
-      });
-    }
-    discountHeld(found, this.#table);
-    const kept = [...found.values()]
-      .filter(({ salience }) => salience > 0)
-      .map((counted) => ({ ...counted, key: this.#table.stemsOf(counted.phrase).join(" ") }))
-      .sort((a, b) => b.salience - a.salience || (a.key < b.key ? -1 : 1))
+      const use = rates / of.length;
+      if (pages < least || (single && (use / 1000) * Math.exp(rarity) < KEYNESS)) return null;
+      const presence = pages / of.length;
+      return { candidate, total, pages, presence, use, salience: presence * Math.log(1 + use) * rarity };
+    });
+    discountHeld(counted);
+    const kept = counted
+      .filter((one): one is Counted => one !== null && one.salience > 0)
+      .sort((a, b) => b.salience - a.salience || (a.candidate.key < b.candidate.key ? -1 : 1))
       .slice(0, most);
     const forms = this.#writtenForms();
-    return kept.map(({ phrase, key, rates, presence, use, salience }) => {
-      rates.sort((a, b) => a - b);
+    return kept.map(({ candidate: { phrase, key, uses }, pages, presence, use, salience }) => {
+      const rates = of
+        .flatMap((i) => (uses[i] ? [(1000 * uses[i]!) / this.#words[i]!] : []))
+        .sort((a, b) => a - b);
       return {
         key,
         text: forms.get(phrase) ?? key,
-        pages: rates.length,
+        pages,
         presence,
         use,
         salience,
@@ -177,26 +179,38 @@ export class TermCounts {
   }
 }
 
-interface Counted {
+/** A phrase that may be a term. */
+interface Candidate {
   phrase: number;
+  key: string;
+  single: boolean;
+  rarity: number;
+  /** By page. */
+  uses: number[];
+  /** Places among the candidates of the phrases that it holds. */
+  parts: number[];
+}
+
+interface Counted {
+  candidate: Candidate;
   total: number;
-  rates: number[];
+  pages: number;
   presence: number;
   use: number;
   salience: number;
 }
 
-function discountHeld(found: Map<number, Counted>, table: PhraseTable): void {
-  const holders = new Map<number, number>();
-  for (const { phrase, total } of found.values()) {
-    // Parts of a phrase: what it begins with, and what it ends with.
-    for (const part of partsOf(phrase, table)) {
-      const held = found.get(part);
-      if (held) holders.set(part, Math.max(holders.get(part) ?? 0, total / held.total));
+/** @param counted by candidate; null where it is no term */
+function discountHeld(counted: readonly (Counted | null)[]): void {
+  const shares = new Map<Counted, number>();
+  for (const holder of counted) {
+    if (!holder) continue;
+    for (const part of holder.candidate.parts) {
+      const held = counted[part];
+      if (held) shares.set(held, Math.max(shares.get(held) ?? 0, holder.total / held.total));
     }
   }
-  for (const [phrase, share] of holders)
-    if (share > HELD) found.get(phrase)!.salience *= Math.max(0, 1 - share);
+  for (const [held, share] of shares) if (share > HELD) held.salience *= Math.max(0, 1 - share);
 }
 
 function partsOf(phrase: number, table: PhraseTable): Set<number> {

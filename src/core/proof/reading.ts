@@ -100,7 +100,8 @@ interface BlockReading {
 export class ReadingCache {
   readonly blocks = new WeakMap<Block, BlockReading>();
   private fields = new Map<FieldName, FieldReading & { pack: LanguagePack }>();
-  private facts = new Map<string, unknown>();
+  private facts = new Map<string, Map<string, unknown>>();
+  private factCount = 0;
   private found = new WeakMap<
     AnalysedText,
     { keyword: CompiledKeyword; values: MatchValues; whole?: Occurrence[]; parts?: Occurrence[] }
@@ -153,11 +154,20 @@ export class ReadingCache {
 
   /** What is known of a text by its own words alone; `kind` names the question, and all else that the answer rests on. */
   fact<T>(kind: string, text: string, compute: () => T): T {
-    const key = `${kind}\u0000${text}`;
-    if (this.facts.has(key)) return this.facts.get(key) as T;
-    if (this.facts.size >= MOST_FACTS) this.facts.clear();
+    let ofKind = this.facts.get(kind);
+    if (ofKind?.has(text)) return ofKind.get(text) as T;
+    if (this.factCount >= MOST_FACTS) {
+      this.facts.clear();
+      this.factCount = 0;
+      ofKind = undefined;
+    }
     const made = compute();
-    this.facts.set(key, made);
+    if (!ofKind) {
+      ofKind = this.facts.get(kind) ?? new Map();
+      this.facts.set(kind, ofKind);
+    }
+    ofKind.set(text, made);
+    this.factCount++;
     return made;
   }
 
@@ -234,6 +244,7 @@ export function readDraft(
     }
   });
 
+  const analysedKind = `analysed ${pack.code}`;
   return {
     draft,
     context,
@@ -253,7 +264,7 @@ export function readDraft(
     useCount,
     coverage: coverage(draft, context, profile, pack, words, cache),
     analysed: (index) => cache.block(draft.blocks[index]!, pack).analysed,
-    analyse: (text) => cache.fact(`analysed ${pack.code}`, text, () => analyseText(text, pack)),
+    analyse: (text) => cache.fact(analysedKind, text, () => analyseText(text, pack)),
     findIn: (text, whole) => (keyword ? cache.find(text, keyword, values, pack, whole) : NONE),
     remember: (kind, text, compute) => cache.fact(`${kind} ${pack.code}`, text, compute),
   };

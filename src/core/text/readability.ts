@@ -1,8 +1,7 @@
 /** How easily a text reads. */
 import { syllable } from "syllable";
+import type { AnalysedText } from "./match";
 import type { LanguagePack } from "./packs/pack";
-import { sentences } from "./sentences";
-import { words } from "./words";
 
 /**
  * Reading ease after Flesch (1948): 206.835 − 1.015 · words per sentence − 84.6 · syllables per word. Higher reads easier;
@@ -11,20 +10,19 @@ import { words } from "./words";
  * @param texts paragraphs; no sentence crosses them
  * @returns null for a text of fewer than 20 words, and in languages for which the formula was not made
  */
-export function readingEase(texts: readonly string[], pack: LanguagePack): number | null {
+export function readingEase(texts: readonly AnalysedText[], pack: LanguagePack): number | null {
   if (pack.code !== "en") return null;
-  let wordCount = 0;
-  let sentenceCount = 0;
+  let words = 0;
+  let sentences = 0;
   let syllables = 0;
-  for (const text of texts) {
-    const own = words(text);
-    if (!own.length) continue;
-    wordCount += own.length;
-    sentenceCount += sentences(text, pack).length;
-    for (const word of own) syllables += syllablesOf(word.text);
+  for (const { text, tokens, sentenceCount } of texts) {
+    if (!tokens.length) continue;
+    words += tokens.length;
+    sentences += sentenceCount;
+    for (const { start, end } of tokens) syllables += syllablesOf(text.slice(start, end));
   }
-  if (wordCount < 20 || !sentenceCount) return null;
-  return 206.835 - (1.015 * wordCount) / sentenceCount - (84.6 * syllables) / wordCount;
+  if (words < 20 || !sentences) return null;
+  return 206.835 - (1.015 * words) / sentences - (84.6 * syllables) / words;
 }
 
 /** Words repeat endlessly; counting costs far more than a look-up. */

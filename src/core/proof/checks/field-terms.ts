@@ -20,9 +20,9 @@ export const fieldTerms: Check = {
     const reached = coverage.terms.filter((term) => term.share >= 1).length;
     const said = `${reached} of ${plural(coverage.terms.length, "term")} as often as usual`;
     const over = coverage.terms.filter(({ count, high, share }) => count > high && share < 1);
-    const most = [...coverage.terms]
+    const most = coverage.terms
+      .filter(({ count, high, share }) => share < 1 && count <= high)
       .sort((a, b) => b.salience * (1 - b.share) - a.salience * (1 - a.share))
-      .filter((term) => term.share < 1 && !over.includes(term))
       .slice(0, MOST_NAMED)
       .map(({ text }) => quoted(text));
     const named = (terms: typeof over) =>
