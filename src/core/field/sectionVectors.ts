@@ -11,11 +11,13 @@ interface SectionWords {
 const COMMON = 5;
 const FULL = 4;
 const LEAST_WEIGHT = 0.1;
+/** What tells sections apart is what few of them say: more than in proportion. */
+const RARE_HERE = 1.5;
 
 /**
  * A vector of length 1 for each section, so that the product of two is their cosine (Salton, Wong & Yang 1975): a word weighs
- * ln(1 + uses) · ln(sections / sections that have it) · how rare it is in general text. Words of one page alone join nothing,
- * and count for nothing.
+ * √uses · ln(sections / sections that have it)^1.5 · how rare it is in general text. Words of one page alone join nothing, and
+ * count for nothing.
  *
  * @returns in their order; empty where a section says nothing
  */
@@ -32,7 +34,7 @@ export function sectionVectors(sections: readonly SectionWords[], frequencies: F
   const weights = new Map<string, number>();
   for (const [word, { sections: n, several }] of seen) {
     const rare = Math.min(1, Math.max(LEAST_WEIGHT, (frequencies.rarity(word) - COMMON) / FULL));
-    const weight = Math.log(sections.length / n) * rare;
+    const weight = Math.log(sections.length / n) ** RARE_HERE * rare;
     if (several && weight) weights.set(word, weight);
   }
   return sections.map(({ uses }) => {
@@ -41,7 +43,7 @@ export function sectionVectors(sections: readonly SectionWords[], frequencies: F
     for (const [word, n] of uses) {
       const weight = weights.get(word);
       if (weight === undefined) continue;
-      const value = weight * Math.log(1 + n);
+      const value = weight * Math.sqrt(n);
       vector.set(word, value);
       norm += value * value;
     }

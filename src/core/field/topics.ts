@@ -38,18 +38,18 @@ export interface HeadingTopic {
 }
 
 /** Mean share of common words from which headings are one topic. */
-const SAME_WORDS = 0.5;
+const SAME_WORDS = 0.6;
 /** Likeness from which topics are one, though their headings share few words. */
-const SAME_SUBJECT = 0.3;
+const SAME_SUBJECT = 0.27;
 /** What the words of the headings weigh in that likeness; the words of their sections weigh the rest. */
 const WORDS_WEIGH = 0.35;
 /** What it costs two topics that stand on the same pages side by side: an author parts what is two subjects. */
-const SAME_PAGE = 0.2;
+const SAME_PAGE = 0.3;
 
 /** How rare a word must be to weigh in full, and what a common one weighs ("buy", "use"): it tells few subjects apart. */
 const COMMON = 6;
 const FULL = 3;
-const LEAST_WEIGHT = 0.15;
+const LEAST_WEIGHT = 0.3;
 
 /** Jaccard index of two sets (Jaccard 1912): common members over all members. */
 export function jaccard(a: ReadonlySet<string>, b: ReadonlySet<string>): number {

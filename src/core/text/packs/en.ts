@@ -108,12 +108,12 @@ const SUBJECTS = [
   "children child kid kids",
   "babies baby toddler toddlers infant",
   "winter cold frost freezing",
-  "limits limit cannot disadvantages cons drawbacks",
+  "limits limit limitations cannot disadvantages cons drawbacks downsides weaknesses miss missing",
   "advantages benefits pros gains",
   "comparison compare compared versus vs",
   "law legal licence license rules rule",
   "kinds kind type types",
-  "size sizes width dimensions",
+  "size sizes width length height dimensions measurements",
   "tools tool equipment",
   "often schedule interval intervals",
   "route routes way path",
@@ -121,6 +121,7 @@ const SUBJECTS = [
   "trial try test",
   "light lights lamp lamps visible seen reflective",
   "ice snow icy grip",
+  "lessons lesson learned learnt mistakes mistake tips advice",
   "load loads carry carries capacity volume",
 ];
 
@@ -177,7 +178,7 @@ export const english: LanguagePack = {
     }),
   ),
   furnitureHeadings: new Set(
-    "questions|related questions|answers|in short|comments|leave a comment|leave a reply|related|related posts|related articles|related pages|read next|more like this|you may also like|share this|share|about the author|newsletter|subscribe|contents|table of contents|in this article|on this page|references|sources|see also|navigation|menu|search|footnotes|notes|advertisement|tags|categories|recent posts|popular posts".split(
+    "questions|related questions|similar questions|other questions|frequently asked questions|faq|faqs|answers|best answer|top answer|accepted answer|in short|comments|leave a comment|leave a reply|related|related posts|related articles|related pages|read next|more like this|you may also like|share this|share|about the author|newsletter|subscribe|contents|table of contents|in this article|on this page|references|sources|see also|navigation|menu|search|footnotes|notes|advertisement|tags|categories|recent posts|popular posts".split(
       "|",
     ),
   ),
