@@ -55,6 +55,18 @@ describe("a page", () => {
     ).join(" ");
     expect(read).not.toMatch(/cookies|Share this|More like/);
   });
+  it("keeps headings whose words stand in its title, and not those of what is left out", () => {
+    const { draft } = readPage(
+      around(
+        `<h1>Bikes compared</h1>${PROSE}<h2>Load and volume</h2>${PROSE.replaceAll("pad", "load")}<div class="related"><h2>Bikes</h2><p>More like this</p></div>`,
+      ).replace("Brakes | A", "Bikes compared: load, volume, range and price of nine cargo bikes"),
+      ADDRESS,
+    );
+    expect(draft.blocks.filter(({ kind }) => kind === "heading").map(({ text }) => text)).toEqual([
+      "Load and volume",
+    ]);
+    expect(draft.blocks.findIndex(({ kind }) => kind === "heading")).toBe(4);
+  });
   it("says what its head says", () => {
     const page = readPage(
       around(

@@ -131,13 +131,36 @@ const TOO_LITTLE = 0.5;
 
 function better(taken: Block[] | null, declared: Block[], marked: boolean): Block[] {
   if (!taken || lengthOf(taken) < TOO_LITTLE * lengthOf(declared)) return declared;
-  if (!marked) return taken;
-  // The extractor also takes lines that stand beside the content; what the page marks as content is asked about the ends.
+  return withHeadings(marked ? withinEnds(taken, declared) : taken, declared);
+}
+
+/** The extractor also takes lines that stand beside the content; what the page marks as content is asked about the ends. */
+function withinEnds(taken: Block[], declared: readonly Block[]): Block[] {
   const inside = new Set(declared.map(({ text }) => foldPlain(text)));
   const belongs = (block: Block) => block.text === "" || inside.has(foldPlain(block.text));
   const from = taken.findIndex(belongs);
   return from < 0 ? taken : taken.slice(from, taken.findLastIndex(belongs) + 1);
 }
+
+/** The extractor drops headings that say no more than the page's title does; those that stand right before what it took come back. */
+function withHeadings(taken: readonly Block[], declared: readonly Block[]): Block[] {
+  const places = new Map<string, number>();
+  for (const [at, { text }] of taken.entries())
+    if (text && !places.has(foldPlain(text))) places.set(foldPlain(text), at);
+  const before = new Map<number, Block[]>();
+  let dropped: Block[] = [];
+  for (const block of declared) {
+    const at = places.get(foldPlain(block.text));
+    if (at === undefined && block.kind === "heading" && block.text && !block.within.length)
+      dropped.push({ ...block, id: `dropped.${block.id}` });
+    else if (block.text) {
+      if (at !== undefined && dropped.length) before.set(at, [...(before.get(at) ?? []), ...dropped]);
+      dropped = [];
+    }
+  }
+  return taken.flatMap((block, at) => [...(before.get(at) ?? []), block]);
+}
+
 const lengthOf = (blocks: readonly Block[]): number => blocks.reduce((sum, { text }) => sum + text.length, 0);
 
 /** Texts of the first-level headings that are not furniture. */
