@@ -17,6 +17,10 @@ const KEYS: [string, string][] = [
   ["Ctrl Shift 8, 7", "In the text: bulleted list, numbered list"],
   ["Ctrl Shift B", "In the text: quote"],
   ["Ctrl K", "In the text: link"],
+  ["Alt Shift ↑ ↓", "In the text: move the block"],
+  ["Alt Shift Page up, Page down", "In the text: move the whole section"],
+  ["Alt Shift ← →", "In a gallery: move the picture"],
+  ["Ctrl Enter", "In questions and answers: another question"],
   ["Alt F10", "In the text: to the formatting bar"],
 ];
 

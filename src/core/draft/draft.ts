@@ -70,7 +70,12 @@ export interface Run {
 export type Container =
   | { type: "list"; id: string; ordered: boolean; start: number }
   | { type: "item"; id: string }
-  | { type: "quote"; id: string }
+  | { type: "quote"; id: string /** Repeated from the text to be seen, not said anew. */; pull: boolean }
+  | { type: "note"; id: string }
+  | { type: "gallery"; id: string; layout: GalleryLayout }
+  /** Questions with their answers: each pair begins with a heading, the question. */
+  | { type: "faq"; id: string }
+  | { type: "pair"; id: string }
   | { type: "table"; id: string }
   | { type: "row"; id: string }
   | { type: "cell"; id: string; header: boolean; colspan: number; rowspan: number };
@@ -85,6 +90,12 @@ interface BlockBase {
   ids?: readonly string[];
 }
 
+export const GALLERY_LAYOUTS = ["row", "grid", "column"] as const;
+export type GalleryLayout = (typeof GALLERY_LAYOUTS)[number];
+/** Where a picture stands: in the line of the text, wider than it, or beside it with the text around. */
+export const PICTURE_SIDES = ["line", "wide", "left", "right"] as const;
+export type PictureSide = (typeof PICTURE_SIDES)[number];
+
 export type HeadingLevel = 1 | 2 | 3 | 4 | 5 | 6;
 
 export type Block =
@@ -93,6 +104,10 @@ export type Block =
   | (BlockBase & { kind: "code"; language: string })
   | (BlockBase & { kind: "picture" } & Picture)
   | (BlockBase & { kind: "embed"; href: string; label: string })
+  /** A link that stands alone and asks to be followed. */
+  | (BlockBase & { kind: "button"; href: string })
+  /** The place where the page lists its headings. */
+  | (BlockBase & { kind: "contents" })
   | (BlockBase & { kind: "divider" });
 
 export interface Picture {
@@ -107,6 +122,7 @@ export interface Picture {
   bytes: number | null;
   width: number | null;
   height: number | null;
+  side: PictureSide;
   /** The picture is a link. */
   link?: Link;
 }
@@ -121,6 +137,8 @@ export function countsAsWords(block: Block): boolean {
       return block.level > 1;
     case "code":
     case "embed":
+    case "button":
+    case "contents":
     case "divider":
       return false;
     default:

@@ -21,4 +21,4 @@ export function nodeSize(node: EditorNode): number {
   return (node.content ?? []).reduce((sum, child) => sum + nodeSize(child), 2);
 }
 
-export const LEAVES = new Set(["hardBreak", "horizontalRule", "embed"]);
+export const LEAVES = new Set(["hardBreak", "horizontalRule", "embed", "contents"]);

@@ -1,5 +1,14 @@
 /** From the editor's document to draft blocks, top-level node by top-level node, so that a keystroke costs one of them. */
-import type { Block, Container, HeadingLevel, Link, Mark, Run } from "./draft";
+import {
+  type Block,
+  type Container,
+  GALLERY_LAYOUTS,
+  type HeadingLevel,
+  type Link,
+  type Mark,
+  PICTURE_SIDES,
+  type Run,
+} from "./draft";
 import { type EditorDoc, type EditorNode, LEAVES, nodeSize } from "./editorJson";
 import { kindIn } from "./fromHast";
 import { cleanAddress, normaliseRuns, withMark } from "./runs";
@@ -47,6 +56,37 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
     case "codeBlock":
       out.push({ id: id(), kind: "code", language: text(attrs.language), within, ...textOf(node, at, true) });
       return;
+    case "contents":
+      out.push({ id: id(), kind: "contents", within, text: "", runs: [] });
+      return;
+    case "button": {
+      const href = cleanAddress(text(attrs.href));
+      const { text: label, runs } = textOf(node, at);
+      out.push({
+        id: id(),
+        kind: "button",
+        href,
+        within,
+        text: label,
+        runs: runs.map((run) => ({ ...run, link: { href } })),
+      });
+      return;
+    }
+    case "faq":
+      inside({ type: "faq", id: `${key}f` });
+      return;
+    case "faqPair":
+      inside({ type: "pair", id: `${key}p` });
+      return;
+    case "faqQuestion":
+      out.push({ id: id(), kind: "heading", level: 3, within, ...textOf(node, at) });
+      return;
+    case "note":
+      inside({ type: "note", id: `${key}n` });
+      return;
+    case "gallery":
+      inside({ type: "gallery", id: `${key}g`, layout: oneOf(GALLERY_LAYOUTS, attrs.layout) });
+      return;
     case "horizontalRule":
       out.push({ id: id(), kind: "divider", within, text: "", runs: [] });
       return;
@@ -76,6 +116,7 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
         bytes: number(attrs.bytes),
         width: number(attrs.width),
         height: number(attrs.height),
+        side: oneOf(PICTURE_SIDES, attrs.side),
       };
       if (attrs.href) block.link = { href: cleanAddress(text(attrs.href)) };
       out.push(block);
@@ -94,7 +135,7 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
       inside({ type: "item", id: `${key}i` });
       return;
     case "blockquote":
-      inside({ type: "quote", id: `${key}q` });
+      inside({ type: "quote", id: `${key}q`, pull: attrs.pull === true });
       return;
     case "table":
       inside({ type: "table", id: `${key}t` });
@@ -151,6 +192,8 @@ function level(value: unknown): HeadingLevel {
   const n = Number(value);
   return (n >= 1 && n <= 6 ? Math.round(n) : 2) as HeadingLevel;
 }
+const oneOf = <T extends string>(known: readonly T[], value: unknown): T =>
+  known.find((one) => one === value) ?? known[0]!;
 const text = (value: unknown): string => (typeof value === "string" ? value.toWellFormed() : "");
 const number = (value: unknown): number | null =>
   typeof value === "number" && Number.isFinite(value) ? value : null;

@@ -3,7 +3,17 @@
  * Text outside any block becomes a paragraph, as a browser would lay it out (CSS 2.2, section 9.2.1.1).
  */
 import type { Element, ElementContent, Properties, Root, RootContent } from "hast";
-import type { Block, Container, HeadingLevel, Link, Mark, Picture, Run } from "./draft";
+import {
+  type Block,
+  type Container,
+  GALLERY_LAYOUTS,
+  type HeadingLevel,
+  type Link,
+  type Mark,
+  PICTURE_SIDES,
+  type Picture,
+  type Run,
+} from "./draft";
 import { cleanAddress, normaliseRuns, withMark } from "./runs";
 
 interface Place {
@@ -64,7 +74,7 @@ const handlers: Record<string, Handler> = {
   li: (node, place, reader) =>
     list({ ...node, tagName: "ul", properties: {}, children: [node] }, place, reader),
   blockquote: (node, place, reader) =>
-    block(node, { ...place, within: [...place.within, { type: "quote", id: fresh(reader, "q") }] }, reader),
+    inside(node, { type: "quote", id: fresh(reader, "q"), pull: kindOf(node) === "pull" }, place, reader),
   pre: code,
   table,
   hr: (node, place, reader) => {
@@ -82,6 +92,32 @@ const handlers: Record<string, Handler> = {
   embed,
   br: (_node, place, reader) => inlineText("\n", place, reader),
 };
+
+/** What HTML has no element for is told apart by `data-block`, as toHast writes it. */
+const blockHandlers: Record<string, Handler> = {
+  note: (node, place, reader) => inside(node, { type: "note", id: fresh(reader, "n") }, place, reader),
+  faq: (node, place, reader) => inside(node, { type: "faq", id: fresh(reader, "f") }, place, reader),
+  pair: (node, place, reader) => inside(node, { type: "pair", id: fresh(reader, "p") }, place, reader),
+  gallery: (node, place, reader) =>
+    inside(
+      node,
+      {
+        type: "gallery",
+        id: fresh(reader, "g"),
+        layout: oneOf(GALLERY_LAYOUTS, node.properties.dataLayout),
+      },
+      place,
+      reader,
+    ),
+  button,
+  contents: (node, place, reader) => {
+    block({ ...node, children: [] }, place, reader);
+    push(reader, { kind: "contents", runs: [], text: "", within: place.within });
+  },
+};
+const kindOf = ({ properties }: Element): string => String(properties.dataBlock ?? "");
+const oneOf = <T extends string>(known: readonly T[], value: unknown): T =>
+  known.find((one) => one === value) ?? known[0]!;
 
 /**
  * Reads the blocks of a tree.
@@ -120,7 +156,13 @@ function visit(node: Node, place: Place, reader: Reader): void {
     inlineText(node.value.replace(/[\n\r]/g, " "), place, reader);
     return;
   }
-  if (node.type !== "element" || SKIPPED.has(node.tagName)) return;
+  if (node.type !== "element") return;
+  const special = Object.hasOwn(blockHandlers, kindOf(node)) ? blockHandlers[kindOf(node)] : undefined;
+  if (special) {
+    special(node, place, reader);
+    return;
+  }
+  if (SKIPPED.has(node.tagName)) return;
   if (!BLOCKS.has(node.tagName)) keepId(node, reader);
   const handler = handlers[node.tagName];
   if (handler) {
@@ -149,6 +191,19 @@ function block(node: Element, place: Place, reader: Reader): void {
   keepId(node, reader);
   children(node.children, place, reader);
   flush(reader, place);
+}
+
+function inside(node: Element, container: Container, place: Place, reader: Reader): void {
+  block(node, { ...place, within: [...place.within, container] }, reader);
+}
+
+function button(node: Element, place: Place, reader: Reader): void {
+  flush(reader, place);
+  keepId(node, reader);
+  const link = node.children.find((child): child is Element => isElement(child, "a"));
+  const { text, runs } = captionRuns(node);
+  const href = cleanAddress(String(link?.properties.href ?? ""));
+  push(reader, { kind: "button", href, text, runs, within: place.within });
 }
 
 function paragraph(node: Element, place: Place, reader: Reader): void {
@@ -270,6 +325,8 @@ function figure(node: Element, place: Place, reader: Reader): void {
     reader,
   );
   flush(reader, place);
+  for (const made of reader.blocks.slice(before))
+    if (made.kind === "picture") made.side = oneOf(PICTURE_SIDES, node.properties.dataSide);
   if (!captionNode) return;
   const last = reader.blocks.at(-1);
   if (reader.blocks.length > before && last?.kind === "picture" && !last.text) {
@@ -310,6 +367,7 @@ function picture(node: Element, place: Place, reader: Reader): void {
     bytes: dataBytes(src),
     width: size(properties.width),
     height: size(properties.height),
+    side: "line",
   };
   if (place.link) made.link = place.link;
   push(reader, { kind: "picture", text: "", runs: [], within: place.within, ...made });

@@ -12,7 +12,7 @@ import { blocksToEditor } from "./toEditor";
 export const pasteSchema = {
   ...defaultSchema,
   attributes: {
-    "*": ["id"],
+    "*": ["id", "dataBlock", "dataLayout", "dataSide"],
     a: ["href"],
     img: ["src", "dataSrc", "alt", "width", "height", "dataFile"],
     ol: ["start"],
@@ -37,6 +37,7 @@ export const pasteSchema = {
     "article",
     "header",
     "iframe",
+    "nav",
   ],
 };
 const sanitizer = unified().use(rehypeSanitize, pasteSchema);

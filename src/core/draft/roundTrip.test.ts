@@ -19,12 +19,15 @@ const said = (blocks: readonly Block[]) =>
     ...rest,
     links: linksOf(runs).map(({ link, text }) => [link.href, text]),
     path: within.map((c) =>
-      c.type === "list" ? `${c.type}:${c.ordered}` : c.type === "cell" ? `${c.type}:${c.header}` : c.type,
+      Object.entries(c)
+        .filter(([key]) => key !== "id" && key !== "start")
+        .map(([key, value]) => `${key} ${value}`)
+        .join(", "),
     ),
   }));
 /** Empty lists items, cells and paragraphs carry nothing that is scored. */
 const filled = (blocks: readonly Block[]) =>
-  said(blocks.filter((b) => b.text || b.kind === "heading" || b.kind === "picture" || b.kind === "divider"));
+  said(blocks.filter((b) => b.text || !/^(paragraph|listItem|quote|cell|code)$/.test(b.kind)));
 
 const viaHtml = (draft: Draft): Draft => ({
   ...draft,
@@ -90,6 +93,6 @@ type Node = { type: string; text?: string; content?: Node[] };
 function flatten(node: Node): string[] {
   if (node.type === "text") return [...Array(node.text!.length).keys()].map((i) => node.text![i]!);
   if (node.type === "hardBreak") return [" "];
-  if (node.type === "horizontalRule") return [""];
+  if (node.type === "horizontalRule" || node.type === "contents") return [""];
   return ["", ...(node.content ?? []).flatMap(flatten), ""];
 }

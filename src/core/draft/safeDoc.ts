@@ -36,6 +36,10 @@ export function safeDoc(doc: EditorDoc): SafeDoc {
       removed += node.marks.length - out.marks.length;
     }
     if (node.type === "picture") out.attrs = pictureAttributes(node.attrs ?? {});
+    if (node.type === "button" && ACTS.test(bare(node.attrs?.href))) {
+      out.attrs = { ...node.attrs, href: "" };
+      removed++;
+    }
     if (node.content) out.content = node.content.flatMap(clean);
     return [out];
   }

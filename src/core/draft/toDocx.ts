@@ -114,7 +114,7 @@ function paragraphOf(block: Block, bold = false): Paragraph {
       children: [new TextRun({ text: `[Picture: ${named}]`, italics: true }), ...children],
     });
   }
-  if (block.kind === "divider") return new Paragraph({ thematicBreak: true });
+  if (block.kind === "divider" || block.kind === "contents") return new Paragraph({ thematicBreak: true });
   if (block.kind === "embed")
     return new Paragraph({
       children: [childOf({ text: block.label || block.href, marks: [], link: { href: block.href } }, false)],

@@ -1,5 +1,5 @@
 /** From draft blocks to the editor's document. What the editor's schema does not nest is laid flat, its text kept. */
-import type { Block, Container, Run } from "./draft";
+import type { Block, Container, GalleryLayout, Run } from "./draft";
 import { type EditorDoc, type EditorNode, emptyDoc } from "./editorJson";
 
 type Item = { block: Block; within: readonly Container[] };
@@ -24,7 +24,21 @@ function build(items: Item[]): EditorNode[] {
         out.push(...listNodes(container, inner));
         break;
       case "quote":
-        out.push(...parted(inner, "blockquote", build));
+        out.push(
+          ...parted(
+            inner,
+            container.pull ? { type: "blockquote", attrs: { pull: true } } : { type: "blockquote" },
+          ),
+        );
+        break;
+      case "note":
+        out.push(...parted(inner, { type: "note" }));
+        break;
+      case "gallery":
+        out.push(...galleryNodes(container.layout, inner));
+        break;
+      case "faq":
+        out.push(...faqNodes(inner));
         break;
       case "table":
         out.push(...tableNodes(inner));
@@ -50,15 +64,54 @@ function grouped(items: Item[]): Item[][] {
 const TEXT_ONLY = new Set(["paragraph", "bulletList", "orderedList"]);
 
 /** Wraps what may stand in a container, and lets the rest (pictures, headings, code) break it in two. */
-function parted(items: Item[], type: string, inside: (items: Item[]) => EditorNode[]): EditorNode[] {
+function parted(items: Item[], container: Pick<EditorNode, "type" | "attrs">): EditorNode[] {
   const out: EditorNode[] = [];
-  for (const node of inside(items)) {
-    const last = out.at(-1);
-    if (!TEXT_ONLY.has(node.type)) out.push(node);
-    else if (last?.type === type) last.content!.push(node);
-    else out.push({ type, content: [node] });
+  let open: EditorNode | null = null;
+  for (const node of build(items)) {
+    if (!TEXT_ONLY.has(node.type)) {
+      out.push(node);
+      open = null;
+    } else if (open) open.content!.push(node);
+    else {
+      open = { ...container, content: [node] };
+      out.push(open);
+    }
   }
   return out;
+}
+
+/** Pictures stay together; what else stood among them follows. */
+function galleryNodes(layout: GalleryLayout, items: Item[]): EditorNode[] {
+  const made = build(items);
+  const pictures = made.filter(({ type }) => type === "picture");
+  const others = made.filter(({ type }) => type !== "picture");
+  return [...(pictures.length ? [{ type: "gallery", attrs: { layout }, content: pictures }] : []), ...others];
+}
+
+/** A pair is a question and what may stand in an answer; the rest of it follows, and so does what is no pair. */
+function faqNodes(items: Item[]): EditorNode[] {
+  const pairs: EditorNode[] = [];
+  const after: EditorNode[] = [];
+  for (const group of grouped(items)) {
+    const [first] = group;
+    if (first!.within[0]?.type !== "pair") {
+      after.push(...build(group));
+      continue;
+    }
+    const inner = group.map(({ block, within }) => ({ block, within: within.slice(1) }));
+    const asked = inner[0]!.block.kind === "heading" && !inner[0]!.within.length;
+    const answer: EditorNode[] = [];
+    for (const node of build(asked ? inner.slice(1) : inner))
+      (TEXT_ONLY.has(node.type) ? answer : after).push(node);
+    pairs.push({
+      type: "faqPair",
+      content: [
+        withText({ type: "faqQuestion" }, asked ? inner[0]!.block.runs : []),
+        ...(answer.length ? answer : [{ type: "paragraph" }]),
+      ],
+    });
+  }
+  return [...(pairs.length ? [{ type: "faq", content: pairs }] : []), ...after];
 }
 
 function listNodes(list: Extract<Container, { type: "list" }>, items: Item[]): EditorNode[] {
@@ -147,12 +200,21 @@ function leaf(block: Block): EditorNode[] {
           ...(block.text ? { content: [{ type: "text", text: block.text }] } : {}),
         },
       ];
+    case "contents":
+      return [{ type: "contents" }];
+    case "button":
+      return [
+        withText(
+          { type: "button", attrs: { href: block.href } },
+          block.runs.map(({ link: _link, ...run }) => run),
+        ),
+      ];
     case "divider":
       return [{ type: "horizontalRule" }];
     case "embed":
       return [{ type: "embed", attrs: { href: block.href, label: block.label } }];
     case "picture": {
-      const { src, fileName, decorative, bytes, width, height } = block;
+      const { src, fileName, decorative, bytes, width, height, side } = block;
       const attrs = {
         src,
         fileName,
@@ -161,6 +223,7 @@ function leaf(block: Block): EditorNode[] {
         bytes,
         width,
         height,
+        side,
         href: block.link?.href ?? null,
       };
       return [withText({ type: "picture", attrs }, block.runs)];

@@ -30,7 +30,10 @@ export function blocksToHast(blocks: readonly Block[], options: HastOptions): El
       open.push({ container, element });
     }
     const parent = open.at(-1);
-    const made = blockElement(block, ids?.get(i) ?? block.ids?.[0], options);
+    const made =
+      block.kind === "contents"
+        ? contentsElement(blocks, ids)
+        : blockElement(block, ids?.get(i) ?? block.ids?.[0], options);
     if (parent && parent.container.type !== "quote" && made.tagName === "p" && !block.text) return;
     (parent?.element.children ?? root).push(made);
   });
@@ -48,7 +51,15 @@ function containerElement(container: Container): Element {
     case "item":
       return element("li");
     case "quote":
-      return element("blockquote");
+      return element("blockquote", container.pull ? { dataBlock: "pull" } : {});
+    case "note":
+      return element("div", { dataBlock: "note", role: "note" });
+    case "gallery":
+      return element("div", { dataBlock: "gallery", dataLayout: container.layout });
+    case "faq":
+      return element("section", { dataBlock: "faq" });
+    case "pair":
+      return element("div", { dataBlock: "pair" });
     case "table":
       return element("table");
     case "row":
@@ -80,12 +91,29 @@ function blockElement(block: Block, id: string | undefined, options: HastOptions
         title: block.label || "Embedded content",
         loading: "lazy",
       });
+    case "button":
+      return element("p", { dataBlock: "button" }, [
+        element("a", linkProperties({ href: block.href }), inline(block.runs.map(withoutLink))),
+      ]);
     case "divider":
       return element("hr");
     default:
       return element("p", {}, inline(block.runs));
   }
 }
+
+/** Headings of the second and third level, as links to their places where they have any. */
+function contentsElement(blocks: readonly Block[], ids: ReadonlyMap<number, string> | null): Element {
+  const lines = blocks.flatMap((block, i) => {
+    if (block.kind !== "heading" || block.level < 2 || block.level > 3 || !block.text) return [];
+    const id = ids?.get(i);
+    const line: ElementContent[] = [{ type: "text", value: block.text }];
+    return [element("li", { dataLevel: block.level }, id ? [element("a", { href: `#${id}` }, line)] : line)];
+  });
+  return element("nav", { dataBlock: "contents" }, lines.length ? [element("ul", {}, lines)] : []);
+}
+
+const withoutLink = ({ link: _link, ...run }: Run): Run => run;
 
 function pictureElement(block: PictureBlock, options: HastOptions): Element {
   const properties: Properties = { src: options.pictureSrc?.(block) ?? block.src };
@@ -96,7 +124,12 @@ function pictureElement(block: PictureBlock, options: HastOptions): Element {
   if (options.keepFileNames && block.fileName) properties.dataFile = block.fileName;
   let image: Element = element("img", properties);
   if (block.link) image = element("a", linkProperties(block.link), [image]);
-  return element("figure", {}, block.text ? [image, element("figcaption", {}, inline(block.runs))] : [image]);
+  const place = block.side === "line" ? {} : { dataSide: block.side };
+  return element(
+    "figure",
+    place,
+    block.text ? [image, element("figcaption", {}, inline(block.runs))] : [image],
+  );
 }
 
 /** Runs as nested inline elements; a link that spans several styles stays one link. */

@@ -1,6 +1,6 @@
 /** From a draft to Markdown with front matter. What Markdown has no syntax for is written as HTML, which it allows. */
 import type { Element, ElementContent, Root } from "hast";
-import { defaultHandlers } from "hast-util-to-mdast";
+import { defaultHandlers, type State } from "hast-util-to-mdast";
 import type { Html, Root as MdastRoot, Nodes } from "mdast";
 import rehypeRemark from "rehype-remark";
 import rehypeStringify from "rehype-stringify";
@@ -22,8 +22,12 @@ const toTree = unified().use(rehypeRemark, {
   handlers: {
     figure(_state, node: Element): Nodes {
       const image = node.children[0] as Element;
-      // A caption, decoration, a link around it or a known size: only HTML can say so.
-      const plain = node.children.length === 1 && image.tagName === "img" && image.properties.alt !== "";
+      // A caption, decoration, a link around it or a place beside the text: only HTML can say so.
+      const plain =
+        node.children.length === 1 &&
+        image.tagName === "img" &&
+        image.properties.alt !== "" &&
+        node.properties.dataSide === undefined;
       if (!plain) return asHtml(node);
       const picture = { url: String(image.properties.src ?? ""), alt: String(image.properties.alt ?? "") };
       return { type: "paragraph", children: [{ type: "image", ...picture }] };
@@ -34,6 +38,14 @@ const toTree = unified().use(rehypeRemark, {
     iframe(_state, node: Element) {
       return asHtml(node);
     },
+    // What is told apart by data-block, Markdown has no syntax for.
+    ...Object.fromEntries(
+      (["blockquote", "div", "section", "p", "nav"] as const).map((name) => [
+        name,
+        (state: State, node: Element) =>
+          node.properties.dataBlock === undefined ? defaultHandlers[name]!(state, node) : asHtml(node),
+      ]),
+    ),
     a(state, node: Element) {
       // An empty link is a fault that must not vanish on the way.
       return node.children.length ? defaultHandlers.a!(state, node) : asHtml(node);

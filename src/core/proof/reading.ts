@@ -220,7 +220,7 @@ export function readDraft(
   const uses: DraftReading["uses"] = [];
 
   draft.blocks.forEach((block, i) => {
-    if (block.kind === "divider") return;
+    if (block.kind === "divider" || block.kind === "contents") return;
     const known = cache.block(block, pack);
     if (known.links.length) for (const link of known.links) links.push({ ...link, block: i });
     if (block.kind === "picture") pictures.push({ block: i, picture: block });
@@ -304,7 +304,13 @@ function coverage(
 }
 
 function blockLinks(block: Block): PlacedLink[] {
-  if (block.kind === "code" || block.kind === "embed" || block.kind === "divider") return [];
+  if (
+    block.kind === "code" ||
+    block.kind === "embed" ||
+    block.kind === "divider" ||
+    block.kind === "contents"
+  )
+    return [];
   const links = linksOf(block.runs);
   // A picture that is a link is named by its alt text; it has no span in the caption.
   if (block.kind === "picture" && block.link)

@@ -7,6 +7,7 @@ import rehypeStringify from "rehype-stringify";
 import { unified } from "unified";
 import type { Draft, PictureBlock } from "../draft/draft";
 import { blocksToHast, element } from "../draft/toHast";
+import { faqPage } from "./questionPairs";
 
 export interface PageOptions {
   siteName: string;
@@ -21,6 +22,11 @@ const meta = (name: string, content: string): Element | null =>
 const property = (name: string, content: string): Element | null =>
   content ? element("meta", { property: name, content }) : null;
 
+/** "<" is written as an escape, so that no text can end the script element (JSON, RFC 8259 section 7). */
+const structured = (data: object | null): Element | null =>
+  data &&
+  element("script", { type: "application/ld+json" }, [text(JSON.stringify(data).replaceAll("<", "\\u003c"))]);
+
 /** Plain styles for a page that stands alone: readable, and nothing from elsewhere. */
 const STYLE = `
 body{margin:0 auto;max-width:42rem;padding:2rem 1.25rem;font:1.1rem/1.6 Georgia,serif;color:#17212b;background:#fff}
@@ -29,6 +35,13 @@ img{max-width:100%;height:auto}figure{margin:1.5rem 0}figcaption{font-size:.9rem
 blockquote{margin:1.5rem 0;padding-left:1rem;border-left:3px solid #d3dad8}
 table{border-collapse:collapse}th,td{border:1px solid #d3dad8;padding:.35rem .6rem;text-align:left}
 pre{overflow:auto;padding:1rem;background:#f3f5f4}iframe{width:100%;aspect-ratio:16/9;border:0}
+[data-block=pull]{border:solid #7d8a92;border-width:1px 0;padding:.5rem 0;font-size:1.25em;text-align:center}
+[data-block=note]{border:1px solid #7d8a92;background:#f3f5f4;padding:.7rem 1rem}
+[data-block=button] a{display:inline-block;border-radius:3px;background:#1d5c94;color:#fff;padding:.35rem 1.2rem;text-decoration:none}
+[data-block=gallery]{display:grid;gap:1rem;grid-auto-flow:column;grid-auto-columns:1fr}[data-block=gallery] figure{margin:0}
+[data-layout=grid]{grid-auto-flow:row;grid-template-columns:1fr 1fr}[data-layout=column]{grid-auto-flow:row;grid-auto-columns:auto}
+[data-side=left]{float:left;width:50%;margin:.4rem 1.2rem .6rem 0}[data-side=right]{float:right;width:50%;margin:.4rem 0 .6rem 1.2rem}
+[data-side=wide]{margin-inline:-1.25rem}nav [data-level="3"]{margin-left:1.2rem}h1,h2{clear:both}
 `;
 
 /** Writes the page. Empty fields leave no tag behind. */
@@ -67,10 +80,8 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     property("article:published_time", m.date),
     property("article:section", m.category),
     ...m.tags.map((tag) => property("article:tag", tag)),
-    // "<" is written as an escape, so that no text can end the script element (JSON, RFC 8259 section 7).
-    element("script", { type: "application/ld+json" }, [
-      text(JSON.stringify(posting).replaceAll("<", "\\u003c")),
-    ]),
+    structured(posting),
+    structured(faqPage(draft.blocks)),
     element("style", {}, [text(STYLE)]),
   ].filter((node) => node !== null);
   const bodyHasH1 = draft.blocks.some((block) => block.kind === "heading" && block.level === 1);

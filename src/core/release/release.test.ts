@@ -122,6 +122,22 @@ describe("the page", () => {
     });
   });
 
+  it("says questions with their answers in structured data, and half pairs nowhere", () => {
+    const pair = (q: string, a: string) => `<div data-block="pair"><h3>${q}</h3>${a && `<p>${a}</p>`}</div>`;
+    const draft = draftOf(
+      `<section data-block="faq">${pair("How wide?", "Ninety.</p><p>Or less.")}${pair("Why?", "")}</section>`,
+      meta,
+    );
+    const scripts = [
+      ...draftToPage(draft, options).matchAll(/<script type="application\/ld\+json">(.*?)<\/script>/gs),
+    ];
+    expect(JSON.parse(scripts[1]![1]!)).toMatchObject({
+      "@type": "FAQPage",
+      mainEntity: [{ name: "How wide?", acceptedAnswer: { text: "Ninety.\nOr less." } }],
+    });
+    expect(draftToPage(draftOf("Text.", meta), options)).not.toContain("FAQPage");
+  });
+
   it("reads back as the same post", () => {
     const draft = draftOf("Text.\n\n## A\n\n![A bike](a.jpg)", meta);
     const read = draftFromHtml(draftToPage(draft, options));

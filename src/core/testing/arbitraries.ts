@@ -1,6 +1,6 @@
 /** Random drafts for property tests: editor documents as the schema allows them, with the text that breaks things. */
 import fc from "fast-check";
-import { type Draft, type DraftMeta, emptyMeta } from "../draft/draft";
+import { type Draft, type DraftMeta, emptyMeta, GALLERY_LAYOUTS, PICTURE_SIDES } from "../draft/draft";
 import type { EditorDoc, EditorNode } from "../draft/editorJson";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { oneLine } from "../draft/oneLine";
@@ -146,9 +146,31 @@ const { list } = fc.letrec<{ list: EditorNode }>((tie) => ({
       }),
     ),
 }));
+const lines = fc.array(paragraph, { minLength: 1, maxLength: 3 });
 const quote = fc
-  .array(paragraph, { minLength: 1, maxLength: 3 })
-  .map((content): EditorNode => ({ type: "blockquote", content }));
+  .tuple(lines, fc.boolean())
+  .map(([content, pull]): EditorNode => ({ type: "blockquote", attrs: { pull }, content }));
+const note = lines.map((content): EditorNode => ({ type: "note", content }));
+const oneLineOf = inline.map((nodes) => nodes.filter((node) => node.type === "text"));
+const faq = fc.array(fc.tuple(oneLineOf, lines), { minLength: 1, maxLength: 3 }).map(
+  (pairs): EditorNode => ({
+    type: "faq",
+    content: pairs.map(([content, answer]) => ({
+      type: "faqPair",
+      content: [{ type: "faqQuestion", content }, ...answer],
+    })),
+  }),
+);
+const button = fc.tuple(oneLineOf, href).map(
+  ([content, to]): EditorNode => ({
+    type: "button",
+    attrs: { href: to },
+    content: content.map(({ marks: some = [], ...node }) => ({
+      ...node,
+      marks: some.filter(({ type }) => type !== "link"),
+    })),
+  }),
+);
 const code = anyText.map(
   (text): EditorNode => ({
     type: "codeBlock",
@@ -162,9 +184,10 @@ const picture = fc
     anyText,
     fc.boolean(),
     inline,
+    fc.constantFrom(...PICTURE_SIDES),
   )
   .map(
-    ([fileName, alt, decorative, content]): EditorNode => ({
+    ([fileName, alt, decorative, content, side]): EditorNode => ({
       type: "picture",
       attrs: {
         src: `pictures/${encodeURIComponent(fileName)}`,
@@ -174,10 +197,14 @@ const picture = fc
         bytes: null,
         width: null,
         height: null,
+        side,
       },
       content: content.filter((n) => n.type === "text"),
     }),
   );
+const gallery = fc
+  .tuple(fc.array(picture, { minLength: 1, maxLength: 3 }), fc.constantFrom(...GALLERY_LAYOUTS))
+  .map(([content, layout]): EditorNode => ({ type: "gallery", attrs: { layout }, content }));
 const table = fc
   .tuple(
     fc.integer({ min: 1, max: 3 }),
@@ -209,6 +236,11 @@ export const anyDoc = fc
       { weight: 1, arbitrary: code },
       { weight: 2, arbitrary: picture },
       { weight: 1, arbitrary: table },
+      { weight: 1, arbitrary: note },
+      { weight: 1, arbitrary: faq },
+      { weight: 1, arbitrary: gallery },
+      { weight: 1, arbitrary: button },
+      { weight: 1, arbitrary: fc.constant<EditorNode>({ type: "contents" }) },
       { weight: 1, arbitrary: fc.constant<EditorNode>({ type: "horizontalRule" }) },
     ),
     { maxLength: 5 },

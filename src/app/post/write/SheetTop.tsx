@@ -1,36 +1,12 @@
 /** The top edge of the sheet: what can be put in, and undo. */
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
-import {
-  Code,
-  Heading2,
-  ImagePlus,
-  List,
-  ListOrdered,
-  type LucideIcon,
-  Minus,
-  Quote,
-  Redo2,
-  Table,
-  Undo2,
-} from "lucide-react";
-import { Toolbar } from "radix-ui";
+import { ChevronDown, ImagePlus, Images, type LucideIcon, Redo2, Undo2 } from "lucide-react";
+import { DropdownMenu, Toolbar } from "radix-ui";
 import { type RefObject, useRef } from "react";
-import { insertPictures } from "./editor/insertPictures";
-
-const INSERTS: { name: string; icon: LucideIcon; run: (editor: Editor) => void }[] = [
-  { name: "Heading", icon: Heading2, run: (e) => e.chain().focus().toggleHeading({ level: 2 }).run() },
-  { name: "List", icon: List, run: (e) => e.chain().focus().toggleBulletList().run() },
-  { name: "Numbered", icon: ListOrdered, run: (e) => e.chain().focus().toggleOrderedList().run() },
-  { name: "Quote", icon: Quote, run: (e) => e.chain().focus().toggleBlockquote().run() },
-  {
-    name: "Table",
-    icon: Table,
-    run: (e) => e.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run(),
-  },
-  { name: "Code", icon: Code, run: (e) => e.chain().focus().toggleCodeBlock().run() },
-  { name: "Divider", icon: Minus, run: (e) => e.chain().focus().setHorizontalRule().run() },
-];
+import { BlockBar } from "./blockBar/BlockBar";
+import { insertGallery, insertPictures } from "./editor/insertPictures";
+import { INSERTS, MORE } from "./inserts";
 
 interface Props {
   editor: Editor;
@@ -39,7 +15,12 @@ interface Props {
 }
 
 export function SheetTop({ editor, bar, readOnly }: Props) {
-  const input = useRef<HTMLInputElement>(null);
+  const pictures = useRef<HTMLInputElement>(null);
+  const gallery = useRef<HTMLInputElement>(null);
+  const chosen = useRef<(() => void) | null>(null);
+  const choose = (act: () => void) => {
+    chosen.current = act;
+  };
   const { undo, redo } = useEditorState({
     editor,
     selector: ({ editor: e }) => ({ undo: e.can().undo(), redo: e.can().redo() }),
@@ -47,67 +28,134 @@ export function SheetTop({ editor, bar, readOnly }: Props) {
   const tool =
     "inline-flex h-7 items-center gap-1 rounded px-1.5 text-[13px] hover:bg-proof-wash disabled:text-ink-2 disabled:opacity-50";
   return (
-    <Toolbar.Root
-      ref={bar}
-      aria-label="Insert"
-      className="sticky top-[188px] z-10 flex min-h-9 flex-wrap items-center gap-0.5 border-b border-rule bg-sheet px-3"
-      onKeyDown={(event) => {
-        if (event.key === "Escape") editor.commands.focus();
-      }}
-    >
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        multiple
-        tabIndex={-1}
-        aria-label="Picture files"
-        className="hidden"
-        onChange={(event) => {
-          void insertPictures(editor, [...(event.target.files ?? [])]);
-          event.target.value = "";
+    <div className="sticky top-[188px] z-10 border-b border-rule bg-sheet">
+      <Toolbar.Root
+        ref={bar}
+        aria-label="Insert"
+        className="flex min-h-9 flex-wrap items-center gap-0.5 px-3"
+        onKeyDown={(event) => {
+          if (event.key === "Escape") editor.commands.focus();
         }}
-      />
-      <Toolbar.Button
-        type="button"
-        className={tool}
-        disabled={readOnly}
-        onClick={() => input.current?.click()}
       >
-        <ImagePlus size={15} aria-hidden="true" /> Picture
-      </Toolbar.Button>
-      {INSERTS.map(({ name, icon: Icon, run }) => (
+        <PictureFiles
+          label="Picture files"
+          input={pictures}
+          onFiles={(files) => void insertPictures(editor, files)}
+        />
+        <PictureFiles
+          label="Gallery files"
+          input={gallery}
+          onFiles={(files) => void insertGallery(editor, files)}
+        />
         <Toolbar.Button
-          key={name}
           type="button"
           className={tool}
           disabled={readOnly}
-          onClick={() => run(editor)}
+          onClick={() => pictures.current?.click()}
         >
-          <Icon size={15} aria-hidden="true" /> {name}
+          <ImagePlus size={15} aria-hidden="true" /> Picture
         </Toolbar.Button>
-      ))}
-      <span className="mx-1 h-4 w-px bg-rule" aria-hidden="true" />
-      <Toolbar.Button
-        type="button"
-        className={tool}
-        aria-label="Undo"
-        title="Undo"
-        disabled={!undo || readOnly}
-        onClick={() => editor.chain().focus().undo().run()}
-      >
-        <Undo2 size={15} aria-hidden="true" />
-      </Toolbar.Button>
-      <Toolbar.Button
-        type="button"
-        className={tool}
-        aria-label="Redo"
-        title="Redo"
-        disabled={!redo || readOnly}
-        onClick={() => editor.chain().focus().redo().run()}
-      >
-        <Redo2 size={15} aria-hidden="true" />
-      </Toolbar.Button>
-    </Toolbar.Root>
+        {INSERTS.map(({ name, icon: Icon, run }) => (
+          <Toolbar.Button
+            key={name}
+            type="button"
+            className={tool}
+            disabled={readOnly}
+            onClick={() => run(editor)}
+          >
+            <Icon size={15} aria-hidden="true" /> {name}
+          </Toolbar.Button>
+        ))}
+        <DropdownMenu.Root>
+          <Toolbar.Button asChild className={tool} disabled={readOnly}>
+            <DropdownMenu.Trigger>
+              More <ChevronDown size={14} aria-hidden="true" />
+            </DropdownMenu.Trigger>
+          </Toolbar.Button>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content
+              align="start"
+              sideOffset={4}
+              className="z-30 min-w-52 rounded border border-edge bg-sheet py-1 text-[13px] shadow-md"
+              // Only once the menu has let go of the focus: what was put in gets the cursor, not the menu's button.
+              onCloseAutoFocus={(event) => {
+                if (!chosen.current) return;
+                event.preventDefault();
+                chosen.current();
+                chosen.current = null;
+              }}
+            >
+              <MenuLine
+                name="Gallery"
+                icon={Images}
+                onSelect={() => choose(() => gallery.current?.click())}
+              />
+              {MORE.map(({ name, icon, run }) => (
+                <MenuLine key={name} name={name} icon={icon} onSelect={() => choose(() => run(editor))} />
+              ))}
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+        <span className="mx-1 h-4 w-px bg-rule" aria-hidden="true" />
+        <Toolbar.Button
+          type="button"
+          className={tool}
+          aria-label="Undo"
+          title="Undo"
+          disabled={!undo || readOnly}
+          onClick={() => editor.chain().focus().undo().run()}
+        >
+          <Undo2 size={15} aria-hidden="true" />
+        </Toolbar.Button>
+        <Toolbar.Button
+          type="button"
+          className={tool}
+          aria-label="Redo"
+          title="Redo"
+          disabled={!redo || readOnly}
+          onClick={() => editor.chain().focus().redo().run()}
+        >
+          <Redo2 size={15} aria-hidden="true" />
+        </Toolbar.Button>
+      </Toolbar.Root>
+      <BlockBar editor={editor} />
+    </div>
+  );
+}
+
+function PictureFiles({
+  label,
+  input,
+  onFiles,
+}: {
+  label: string;
+  input: RefObject<HTMLInputElement | null>;
+  onFiles: (files: File[]) => void;
+}) {
+  return (
+    <input
+      ref={input}
+      type="file"
+      accept="image/*"
+      multiple
+      tabIndex={-1}
+      aria-label={label}
+      className="hidden"
+      onChange={(event) => {
+        onFiles([...(event.target.files ?? [])]);
+        event.target.value = "";
+      }}
+    />
+  );
+}
+
+function MenuLine({ name, icon: Icon, onSelect }: { name: string; icon: LucideIcon; onSelect: () => void }) {
+  return (
+    <DropdownMenu.Item
+      onSelect={onSelect}
+      className="flex h-8 items-center gap-2 px-3 outline-none data-highlighted:bg-proof-wash"
+    >
+      <Icon size={15} aria-hidden="true" /> {name}
+    </DropdownMenu.Item>
   );
 }

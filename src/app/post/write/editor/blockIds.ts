@@ -13,6 +13,11 @@ const TYPES = [
   "picture",
   "table",
   "embed",
+  "button",
+  "note",
+  "faq",
+  "gallery",
+  "contents",
 ];
 
 /** Gives every top-level node an id that stays with it, and a new one to the half that a split or a copy makes. */

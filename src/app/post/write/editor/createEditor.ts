@@ -1,20 +1,25 @@
 import { Editor } from "@tiptap/core";
-import { Blockquote } from "@tiptap/extension-blockquote";
 import { ListItem } from "@tiptap/extension-list";
 import { Table, TableCell, TableHeader, TableRow } from "@tiptap/extension-table";
 import { Placeholder } from "@tiptap/extensions";
 import StarterKit from "@tiptap/starter-kit";
 import type { EditorDoc } from "../../../../core/draft/editorJson";
 import { BlockIds } from "./blockIds";
-import { Embed } from "./embed";
+import { ButtonBlock } from "./blocks/button";
+import { Contents } from "./blocks/contents";
+import { Embed } from "./blocks/embed";
+import { Faq, FaqPair, FaqQuestion } from "./blocks/faq";
+import { Gallery } from "./blocks/gallery";
+import { Note } from "./blocks/note";
+import { PictureNode } from "./blocks/picture";
+import { Quote } from "./blocks/quote";
 import { Evidence } from "./evidence";
 import { insertPictures } from "./insertPictures";
+import { MoveBlocks } from "./moveBlocks";
 import { pasteInto } from "./paste";
-import { PictureNode } from "./picture";
 
 /** Names and nesting here are what core/draft/fromEditor and toEditor know. */
 const ListItemOfLines = ListItem.extend({ content: "paragraph (paragraph | bulletList | orderedList)*" });
-const QuoteOfLines = Blockquote.extend({ content: "(paragraph | bulletList | orderedList)+" });
 
 export function createEditor(content: EditorDoc, editable: boolean): Editor {
   const editor: Editor = new Editor({
@@ -36,9 +41,17 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
         trailingNode: { node: "paragraph" },
       }),
       ListItemOfLines,
-      QuoteOfLines,
+      Quote,
       PictureNode,
+      Gallery,
       Embed,
+      ButtonBlock,
+      Note,
+      Faq,
+      FaqPair,
+      FaqQuestion,
+      Contents,
+      MoveBlocks,
       Table.configure({ resizable: false }),
       TableRow,
       TableCell.extend({ content: "paragraph+" }),

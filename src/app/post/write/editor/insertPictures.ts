@@ -1,27 +1,47 @@
 import type { Editor } from "@tiptap/core";
 import { toast } from "sonner";
+import type { EditorNode } from "../../../../core/draft/editorJson";
 import { ASSET_PREFIX } from "../../../../data/assets";
+import type { Asset } from "../../../../data/model";
 import { keepPicture, PictureError } from "../keepPicture";
+import { insertBlock } from "./insertBlock";
 
 /** Puts picture files in at the cursor; what is no picture is said, and the rest goes in. */
 export async function insertPictures(editor: Editor, files: readonly File[]): Promise<void> {
+  const pictures = await kept(files);
+  if (!pictures.length) return;
+  editor
+    .chain()
+    .focus()
+    .insertContent([...pictures, { type: "paragraph" }])
+    .run();
+}
+
+/** The same, as one gallery. */
+export async function insertGallery(editor: Editor, files: readonly File[]): Promise<void> {
+  const pictures = await kept(files);
+  if (!pictures.length) return;
+  insertBlock(editor, { type: "gallery", attrs: { layout: "row" }, content: pictures });
+}
+
+export const pictureNode = ({ id, fileName, blob, width, height }: Asset): EditorNode => ({
+  type: "picture",
+  attrs: {
+    src: `${ASSET_PREFIX}${id}`,
+    fileName,
+    alt: "",
+    decorative: false,
+    bytes: blob.size,
+    width,
+    height,
+  },
+});
+
+async function kept(files: readonly File[]): Promise<EditorNode[]> {
+  const pictures: EditorNode[] = [];
   for (const file of files) {
     try {
-      const { id, fileName, blob, width, height } = await keepPicture(file);
-      const attrs = {
-        src: `${ASSET_PREFIX}${id}`,
-        fileName,
-        alt: "",
-        decorative: false,
-        bytes: blob.size,
-        width,
-        height,
-      };
-      editor
-        .chain()
-        .focus()
-        .insertContent([{ type: "picture", attrs }, { type: "paragraph" }])
-        .run();
+      pictures.push(pictureNode(await keepPicture(file)));
     } catch (error) {
       const message =
         error instanceof PictureError
@@ -30,4 +50,5 @@ export async function insertPictures(editor: Editor, files: readonly File[]): Pr
       toast.error(message, { duration: 12_000 });
     }
   }
+  return pictures;
 }

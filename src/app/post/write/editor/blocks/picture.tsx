@@ -2,9 +2,10 @@ import { mergeAttributes, Node } from "@tiptap/core";
 import { NodeViewContent, type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer } from "@tiptap/react";
 import { ImageOff, Trash2 } from "lucide-react";
 import { useId } from "react";
-import { assetId } from "../../../../data/assets";
-import { kilobytes } from "../../../ui/figures";
-import { usePictureSource } from "../../../ui/usePictureSource";
+import type { PictureSide } from "../../../../../core/draft/draft";
+import { assetId } from "../../../../../data/assets";
+import { kilobytes } from "../../../../ui/figures";
+import { usePictureSource } from "../../../../ui/usePictureSource";
 
 /** A picture with its caption as content, so that the caption is edited in place. */
 export const PictureNode = Node.create({
@@ -23,6 +24,7 @@ export const PictureNode = Node.create({
       bytes: { default: null },
       width: { default: null },
       height: { default: null },
+      side: { default: "line" },
       href: { default: null },
     };
   },
@@ -30,7 +32,7 @@ export const PictureNode = Node.create({
   // What goes on the clipboard: read back by the same cleaning as any paste. The address is no src, since an element
   // that is only made already loads it.
   renderHTML({ node, HTMLAttributes }) {
-    const { src, alt, decorative, fileName } = node.attrs as PictureAttributes;
+    const { src, alt, decorative, fileName, side } = node.attrs as PictureAttributes;
     const image = {
       "data-src": src,
       "data-file": fileName,
@@ -38,7 +40,7 @@ export const PictureNode = Node.create({
     };
     return [
       "figure",
-      mergeAttributes({ id: HTMLAttributes.id as string }),
+      mergeAttributes({ id: HTMLAttributes.id as string }, side === "line" ? {} : { "data-side": side }),
       ["img", image],
       ["figcaption", 0],
     ];
@@ -72,15 +74,16 @@ interface PictureAttributes {
   bytes: number | null;
   width: number | null;
   height: number | null;
+  side: PictureSide;
 }
 
 function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewProps) {
-  const { src, fileName, alt, decorative, bytes, width, height } = node.attrs as PictureAttributes;
+  const { src, fileName, alt, decorative, bytes, width, height, side } = node.attrs as PictureAttributes;
   const shown = usePictureSource(src);
   const id = useId();
   const canWrite = editor.isEditable;
   return (
-    <NodeViewWrapper as="figure" className="my-5">
+    <NodeViewWrapper as="figure" className="my-5" data-side={side}>
       {shown ? (
         <img
           src={shown}
@@ -109,7 +112,7 @@ function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewPro
       />
       <div
         contentEditable={false}
-        className="mt-1 flex items-center gap-3 border border-rule bg-paper px-2 py-1.5 font-sans text-[13px]"
+        className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 border border-rule bg-paper px-2 py-1.5 font-sans text-[13px]"
       >
         <label htmlFor={id} className="shrink-0 text-ink-2">
           Alt text
@@ -117,7 +120,7 @@ function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewPro
         <input
           id={id}
           data-alt
-          className="min-w-0 flex-1 rounded border border-edge bg-sheet px-1.5 py-0.5 disabled:border-rule disabled:bg-paper"
+          className="min-w-32 flex-1 rounded border border-edge bg-sheet px-1.5 py-0.5 disabled:border-rule disabled:bg-paper"
           placeholder={decorative ? "none: decoration" : "What the picture shows"}
           value={decorative ? "" : alt}
           disabled={decorative || !canWrite}

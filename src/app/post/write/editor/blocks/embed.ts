@@ -15,7 +15,9 @@ export const Embed = Node.create({
     return [
       "p",
       { class: "border border-rule bg-paper px-3 py-2 font-sans text-[13px]" },
-      `Embedded from ${href}${label ? ` (${label})` : ""}; not loaded here.`,
+      href
+        ? `${label || "Video or audio"}, from ${href}. Nothing of it is loaded here.`
+        : "Video or audio: its address goes above the sheet.",
     ];
   },
 });

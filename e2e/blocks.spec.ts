@@ -1,0 +1,93 @@
+/** Blocks of the text: put in from the sheet's top edge, worked on above the sheet, moved by keys, and out again. */
+import type { Page } from "@playwright/test";
+import { expect, expectAccessible, openStage, test } from "./test";
+
+const POST = "/post/winter-cycling-with-children";
+const text = (page: Page) => page.getByRole("textbox", { name: "Text of the post" });
+const tools = (page: Page, name: string) => page.getByRole("region", { name: `${name} tools` });
+
+async function more(page: Page, name: string): Promise<void> {
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  await page.getByRole("menuitem", { name }).click();
+}
+
+test("boxes, buttons and questions are written in place", async ({ page }) => {
+  await openStage(page, `${POST}/write`);
+  await text(page).press("Control+End");
+  await more(page, "Pull quote");
+  await page.keyboard.insertText("Cold is no reason to take the car.");
+  await expect(tools(page, "Quote").getByRole("button", { name: "pull quote" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await more(page, "Note box");
+  await page.keyboard.insertText("Mittens go over the sleeves.");
+  await more(page, "Questions and answers");
+  await page.keyboard.insertText("How cold is too cold?");
+  await page.keyboard.press("Enter");
+  await page.keyboard.insertText("Minus ten, for us.");
+  await page.keyboard.press("Control+Enter");
+  await page.keyboard.insertText("And with a baby?");
+  await more(page, "Button");
+  await page.keyboard.insertText("Hire studs for a week");
+  await tools(page, "Button").getByLabel("Leads to").fill("javascript:alert(1)");
+  await expect(tools(page, "Button").getByRole("alert")).toContainText("no address");
+  await tools(page, "Button").getByLabel("Leads to").fill("/hire");
+  await more(page, "Video or audio");
+  await tools(page, "Video or audio").getByLabel("Address").fill("https://video.example/studs");
+  await more(page, "Contents list");
+  await expect(page.getByText("Contents", { exact: true })).toBeVisible();
+  await expectAccessible(page);
+
+  // What was written is there after a reload, in the same blocks.
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(text(page).getByText("Minus ten, for us.")).toBeVisible();
+  await expect(text(page).getByRole("note")).toHaveText("Mittens go over the sleeves.");
+  await expect(text(page).getByRole("heading", { level: 3, name: "How cold is too cold?" })).toBeVisible();
+  await expect(text(page).getByRole("link", { name: "Hire studs for a week" })).toBeVisible();
+  // An empty answer leaves with its question, and the other pair stays.
+  await text(page).getByRole("heading", { name: "And with a baby?" }).click();
+  await page.keyboard.press("End");
+  for (let i = 0; i < "And with a baby?".length; i++) await page.keyboard.press("Backspace");
+  await page.keyboard.press("Backspace");
+  await expect(text(page).getByRole("region", { name: "Questions and answers" })).toHaveText(
+    "How cold is too cold?Minus ten, for us.",
+  );
+});
+
+test("a box is put behind a table, not into it; rows and columns come and go", async ({ page }) => {
+  await openStage(page, `${POST}/write`);
+  await text(page).press("Control+End");
+  await page.getByRole("button", { name: "Table", exact: true }).click();
+  const table = text(page).getByRole("table").last();
+  const before = await table.getByRole("row").count();
+  await tools(page, "Table").getByRole("button", { name: "below" }).click();
+  await expect(table.getByRole("row")).toHaveCount(before + 1);
+  await tools(page, "Table").getByRole("button", { name: "right" }).click();
+  await expect(table.getByRole("columnheader")).toHaveCount(4);
+  await more(page, "Note box");
+  await page.keyboard.insertText("Behind it.");
+  await expect(table.getByRole("row")).toHaveCount(before + 1);
+  await expect(text(page).getByRole("note").last()).toHaveText("Behind it.");
+});
+
+test("a block and a whole section move by keys, and undo puts them back", async ({ page }) => {
+  await openStage(page, `${POST}/write`);
+  const sections = page.getByRole("navigation", { name: "Sections of the text" }).getByRole("button");
+  const order = () => sections.evaluateAll((all) => all.map((one) => one.getAttribute("title")));
+  const start = await order();
+  await sections.nth(1).click();
+  await page.keyboard.press("Alt+Shift+PageDown");
+  await expect.poll(order).not.toEqual(start);
+  expect([...(await order())].sort()).toEqual([...start].sort());
+  await page.keyboard.press("Control+z");
+  await expect.poll(order).toEqual(start);
+  const first = text(page).locator(":scope > *").first();
+  const said = (await first.textContent())!;
+  await first.click();
+  await page.keyboard.press("Alt+Shift+ArrowDown");
+  await expect(first).not.toHaveText(said);
+  await page.keyboard.press("Alt+Shift+ArrowUp");
+  await expect(first).toHaveText(said);
+});

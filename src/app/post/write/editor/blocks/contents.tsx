@@ -1,0 +1,48 @@
+import { Node } from "@tiptap/core";
+import { type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer, useEditorState } from "@tiptap/react";
+
+/** The place where the page lists its headings; the list is made from them. */
+export const Contents = Node.create({
+  name: "contents",
+  group: "block",
+  atom: true,
+
+  renderHTML() {
+    return ["nav", { "data-block": "contents" }];
+  },
+
+  addNodeView() {
+    return ReactNodeViewRenderer(ContentsView);
+  },
+});
+
+function ContentsView({ editor }: NodeViewProps) {
+  const headings = useEditorState({
+    editor,
+    selector: ({ editor: { state } }) => {
+      const found: { level: number; text: string }[] = [];
+      state.doc.forEach((node) => {
+        const level = Number(node.attrs.level);
+        if (node.type.name === "heading" && (level === 2 || level === 3) && node.textContent)
+          found.push({ level, text: node.textContent });
+      });
+      return found;
+    },
+  });
+  return (
+    <NodeViewWrapper className="border-y border-rule py-2 font-sans text-[14px]" contentEditable={false}>
+      <p className="font-semibold">Contents</p>
+      {headings.length ? (
+        <ul className="!list-none !pl-0">
+          {headings.map(({ level, text }, i) => (
+            <li key={i} className={level > 2 ? "pl-4" : ""}>
+              {text}
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <p className="text-ink-2">Headings of the post appear here.</p>
+      )}
+    </NodeViewWrapper>
+  );
+}
