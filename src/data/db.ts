@@ -1,5 +1,5 @@
 /** The database. Only src/data opens it. */
-import Dexie, { type EntityTable, type Table } from "dexie";
+import Dexie, { type EntityTable } from "dexie";
 import type { KeywordRow } from "../core/keywords/keyword";
 import { tableOf } from "../core/keywords/table";
 import { headOf, listOfPost } from "./listOfPost";
@@ -17,7 +17,9 @@ import type {
   Post,
   PostField,
   PostScore,
+  PostVersion,
   Setting,
+  VersionBody,
 } from "./model";
 
 export class Database extends Dexie {
@@ -32,8 +34,8 @@ export class Database extends Dexie {
   lookUps!: EntityTable<LookUp, "id">;
   lookUpBodies!: EntityTable<LookUpBody, "lookUpId">;
   ideas!: EntityTable<Idea, "id">;
-  /** Kept free for what is to come, so that its first release needs no migration of the others. */
-  versions!: Table;
+  versions!: EntityTable<PostVersion, "id">;
+  versionBodies!: EntityTable<VersionBody, "versionId">;
   fields!: EntityTable<PostField, "id">;
   fieldBodies!: EntityTable<FieldBody, "fieldId">;
   drawer!: EntityTable<DrawerEntry, "id">;
@@ -77,6 +79,8 @@ export class Database extends Dexie {
       fieldBodies: "fieldId",
       drawer: "id, postId, createdAt",
     });
+    // What a version looked like is apart from the list of them.
+    this.version(4).stores({ versions: "id, postId", versionBodies: "versionId" });
   }
 }
 

@@ -82,6 +82,28 @@ export interface Body {
   doc: EditorDoc;
 }
 
+/** A state of a post that was kept, as lists show it. */
+export interface PostVersion {
+  id: string;
+  postId: string;
+  savedAt: string;
+  /** Given by a person; empty where it was kept by itself. */
+  name: string;
+  /** Why it was kept. */
+  why: string;
+  words: number;
+  /** Null where it was not known. */
+  score: number | null;
+  fields: VersionFields;
+}
+/** Fields that go back with a version. The address is none of them: it is changed on purpose or not at all. */
+export type VersionFields = Pick<Post, "title" | "metaTitle" | "description">;
+
+export interface VersionBody {
+  versionId: string;
+  doc: EditorDoc;
+}
+
 export interface Outline {
   postId: string;
   items: OutlineItem[];

@@ -4,10 +4,28 @@ import type { OutlineItem } from "../core/outline/outline";
 import { noPiece, type Piece } from "../core/outline/piece";
 import { db } from "./db";
 import { syncListOfPost } from "./lists";
-import type { Body, DrawerEntry, FieldBody, Outline, Post, PostField, PostScore } from "./model";
+import type {
+  Body,
+  DrawerEntry,
+  FieldBody,
+  Outline,
+  Post,
+  PostField,
+  PostScore,
+  PostVersion,
+  VersionBody,
+} from "./model";
 
 const TABLES = [db.posts, db.bodies, db.outlines, db.lists, db.listBodies];
-const ALL_OF_A_POST = [...TABLES, db.scores, db.fields, db.fieldBodies, db.drawer];
+const ALL_OF_A_POST = [
+  ...TABLES,
+  db.scores,
+  db.fields,
+  db.fieldBodies,
+  db.drawer,
+  db.versions,
+  db.versionBodies,
+];
 
 export const listPosts = (): Promise<Post[]> => db.posts.toArray();
 export const listScores = (): Promise<PostScore[]> => db.scores.toArray();
@@ -68,6 +86,8 @@ export interface DeletedPost {
   fields: PostField[];
   fieldBodies: FieldBody[];
   drawer: DrawerEntry[];
+  versions: PostVersion[];
+  versionBodies: VersionBody[];
   /** Its keyword list, which stays when the post goes. */
   listId: string | undefined;
 }
@@ -78,7 +98,11 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
     if (!post) return null;
     const fields = await db.fields.where("postId").equals(id).toArray();
     const fieldIds = fields.map((field) => field.id);
+    const versions = await db.versions.where("postId").equals(id).toArray();
+    const versionIds = versions.map((version) => version.id);
     const kept = {
+      versions,
+      versionBodies: (await db.versionBodies.bulkGet(versionIds)).filter((body) => body !== undefined),
       fields,
       fieldBodies: (await db.fieldBodies.bulkGet(fieldIds)).filter((body) => body !== undefined),
       drawer: await db.drawer.where("postId").equals(id).toArray(),
@@ -97,13 +121,16 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
       db.fields.bulkDelete(fieldIds),
       db.fieldBodies.bulkDelete(fieldIds),
       db.drawer.where("postId").equals(id).delete(),
+      db.versions.bulkDelete(versionIds),
+      db.versionBodies.bulkDelete(versionIds),
     ]);
     return kept;
   });
 }
 
 export async function restorePost(deleted: DeletedPost): Promise<void> {
-  const { post, body, outline, score, listId, fields, fieldBodies, drawer } = deleted;
+  const { post, body, outline, score, listId, fields, fieldBodies, drawer, versions, versionBodies } =
+    deleted;
   await db.transaction("rw", ALL_OF_A_POST, async () => {
     await db.posts.put(post);
     const list = await db.lists.get(listId ?? "");
@@ -115,6 +142,8 @@ export async function restorePost(deleted: DeletedPost): Promise<void> {
     await db.fields.bulkPut(fields);
     await db.fieldBodies.bulkPut(fieldBodies);
     await db.drawer.bulkPut(drawer);
+    await db.versions.bulkPut(versions);
+    await db.versionBodies.bulkPut(versionBodies);
   });
 }
 

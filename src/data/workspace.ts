@@ -21,8 +21,10 @@ import type {
   Outline,
   Post,
   PostField,
+  PostVersion,
   SearchConnection,
   Site,
+  VersionBody,
 } from "./model";
 import type { CollectedField } from "./schemas/field";
 import type { Article } from "./schemas/search";
@@ -54,6 +56,8 @@ export interface WorkspaceFile {
   hidden?: string[];
   fields?: PostField[];
   drawer?: DrawerEntry[];
+  versions?: PostVersion[];
+  versionBodies?: VersionBody[];
   assets: (Omit<Asset, "blob"> & { file: string })[];
 }
 
@@ -171,6 +175,10 @@ export async function replaceWorkspace({ file, lookUps, fields, pictures }: Work
     await db.fields.bulkAdd(file.fields ?? []);
     await db.fieldBodies.bulkAdd([...fields].map(([fieldId, collected]) => ({ fieldId, ...collected })));
     await db.drawer.bulkAdd(file.drawer ?? []);
+    await db.versions.bulkAdd(file.versions ?? []);
+    await db.versionBodies.bulkAdd(
+      (file.versionBodies ?? []).map(({ versionId, doc }) => ({ versionId, doc: safeDoc(doc).doc })),
+    );
     if (flat) {
       await db.lookUps.add(flat.lookUp);
       await db.lookUpBodies.add(flat.body);
@@ -216,23 +224,39 @@ export async function emptyWorkspace(): Promise<void> {
 
 /** Everything in one file. */
 export async function packWorkspace(now: string): Promise<Uint8Array> {
-  const [settings, posts, bodies, outlines, lists, ideas, lookUps, found, fields, collected, drawer, assets] =
-    await db.transaction("r", db.tables, () =>
-      Promise.all([
-        db.settings.toArray(),
-        db.posts.toArray(),
-        db.bodies.toArray(),
-        db.outlines.toArray(),
-        allLists(),
-        db.ideas.toArray(),
-        db.lookUps.toArray(),
-        db.lookUpBodies.toArray(),
-        db.fields.toArray(),
-        db.fieldBodies.toArray(),
-        db.drawer.toArray(),
-        db.assets.toArray(),
-      ]),
-    );
+  const [
+    settings,
+    posts,
+    bodies,
+    outlines,
+    lists,
+    ideas,
+    lookUps,
+    found,
+    fields,
+    collected,
+    drawer,
+    versions,
+    versionBodies,
+    assets,
+  ] = await db.transaction("r", db.tables, () =>
+    Promise.all([
+      db.settings.toArray(),
+      db.posts.toArray(),
+      db.bodies.toArray(),
+      db.outlines.toArray(),
+      allLists(),
+      db.ideas.toArray(),
+      db.lookUps.toArray(),
+      db.lookUpBodies.toArray(),
+      db.fields.toArray(),
+      db.fieldBodies.toArray(),
+      db.drawer.toArray(),
+      db.versions.toArray(),
+      db.versionBodies.toArray(),
+      db.assets.toArray(),
+    ]),
+  );
   const setting = (key: string): unknown => settings.find((one) => one.key === key)?.value;
   const names = assets.map((asset) => `pictures/${asset.id}-${asset.fileName.replace(/[/\\]/g, "-")}`);
   const file: WorkspaceFile = {
@@ -254,6 +278,8 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
     ideas,
     fields,
     drawer,
+    versions,
+    versionBodies,
     assets: assets.map(({ blob: _blob, ...asset }, i) => ({ ...asset, file: names[i]! })),
   };
   const entries: Record<string, Uint8Array> = { [JSON_NAME]: strToU8(JSON.stringify(file)) };

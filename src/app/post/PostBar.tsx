@@ -11,6 +11,7 @@ import { useAct, useApp } from "../store/store";
 import { count, whole } from "../ui/figures";
 import { usePostSession } from "./currentSession";
 import { postGates } from "./postGates";
+import { VersionsSheet } from "./versions/VersionsSheet";
 
 const { selectAll } = postsAdapter.getSelectors();
 
@@ -18,6 +19,7 @@ export function PostBar() {
   const act = useAct();
   const { post, readOnly } = useApp((state) => state.openPost);
   const stage = useLocation().pathname.split("/").at(-1) as Stage;
+  const [versions, setVersions] = useState(false);
 
   if (!post) return null;
   return (
@@ -39,7 +41,13 @@ export function PostBar() {
         </p>
       </div>
       <Rail />
-      <SavedState />
+      <div className="flex flex-col items-end">
+        <SavedState />
+        <button type="button" className="quiet-link text-[13px]" onClick={() => setVersions(true)}>
+          Versions
+        </button>
+      </div>
+      {versions && <VersionsSheet onClose={() => setVersions(false)} />}
     </div>
   );
 }

@@ -13,6 +13,7 @@ import { type LiveProof, startLiveProof } from "./liveProof";
 import { PostBar, SaveFailure } from "./PostBar";
 import { holdPost } from "./postLock";
 import { PostSession } from "./session";
+import { startVersionKeeper } from "./versions/versionKeeper";
 
 export function PostLayout() {
   const { id } = useParams();
@@ -59,6 +60,7 @@ function OpenPost({ id }: { id: string }) {
         opened.subscribe(proof.request),
         watchMeta(proof),
         proof.stop,
+        startVersionKeeper(opened).stop,
       );
       proof.request();
       setSession(opened);

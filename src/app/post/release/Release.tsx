@@ -6,6 +6,7 @@ import { useApp } from "../../store/store";
 import { count } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 import { postGates } from "../postGates";
+import { keepCurrent } from "../versions/keepCurrent";
 import { Downloads } from "./Downloads";
 import { GateRow } from "./GateRow";
 import { PageFields } from "./PageFields";
@@ -27,6 +28,7 @@ export function Release() {
   const shut = gates.filter(({ open }) => !open);
   const clean = async () => {
     const before = session.json();
+    await keepCurrent({ why: "before cleaning" });
     session.setDoc(await draftWorker().cleanDocument(before));
     toast("Cleaned the text.", { action: { label: "Undo", onClick: () => session.setDoc(before) } });
   };

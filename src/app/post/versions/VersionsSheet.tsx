@@ -1,0 +1,168 @@
+/** Versions of the post: what was kept when, how it differs from now, and the way back. */
+import { RotateCcw } from "lucide-react";
+import { useEffect, useMemo, useState } from "react";
+import { toast } from "sonner";
+import type { EditorDoc } from "../../../core/draft/editorJson";
+import { type BlockChange, compareDocs, withBlockBack } from "../../../core/versions/compare";
+import type { PostVersion } from "../../../data/model";
+import { getVersionDoc, listVersions, nameVersion } from "../../../data/versions";
+import { postEdited } from "../../store/openPostSlice";
+import { useAct, useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { dayAndTime } from "../../ui/dates";
+import { whole } from "../../ui/figures";
+import { Sheet } from "../../ui/Sheet";
+import { usePostSession } from "../currentSession";
+import { keepCurrent } from "./keepCurrent";
+import { ScoreLine } from "./ScoreLine";
+import { VersionChanges } from "./VersionChanges";
+
+export function VersionsSheet({ onClose }: { onClose: () => void }) {
+  const session = usePostSession();
+  const act = useAct();
+  const { readOnly, report } = useApp((state) => state.openPost);
+  const [versions, setVersions] = useState<PostVersion[] | null>(null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [old, setOld] = useState<EditorDoc | null>(null);
+  const [name, setName] = useState("");
+  // Taking something back changes the text under this sheet.
+  const [turn, setTurn] = useState(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: turn stands for the document
+  const now = useMemo(() => session.json(), [session, turn]);
+  const changes = useMemo(() => old && compareDocs(old, now), [old, now]);
+  const version = versions?.find(({ id }) => id === chosen);
+
+  const reload = () => listVersions(session.postId).then(setVersions);
+  useEffect(() => {
+    listVersions(session.postId).then((all) => {
+      setVersions(all);
+      setChosen((before) => before ?? all[0]?.id ?? null);
+    }, failed);
+  }, [session]);
+  useEffect(() => {
+    setOld(null);
+    if (!chosen) return;
+    let live = true;
+    getVersionDoc(chosen).then((doc) => live && setOld(doc ?? null), failed);
+    return () => {
+      live = false;
+    };
+  }, [chosen]);
+
+  const keepNow = async () => {
+    const more = await keepCurrent({ name: name.trim(), why: "by hand" });
+    if (!more) toast("Nothing has changed since the latest version; it has the name now.");
+    setName("");
+    await reload();
+  };
+  const back = async () => {
+    if (!version || !old) return;
+    await keepCurrent({ why: "before going back" });
+    const { title, metaTitle, description } = version.fields;
+    session.setDoc(old);
+    act(postEdited({ title, metaTitle, description }));
+    toast(`The post is as it was on ${dayAndTime(version.savedAt)}. How it was before is kept as a version.`);
+    onClose();
+  };
+  const blockBack = (all: readonly BlockChange[], at: number) => {
+    session.setDoc(withBlockBack(now, all, at));
+    setTurn(turn + 1);
+    toast("One block is as it was.", {
+      action: {
+        label: "Undo",
+        onClick: () => {
+          session.setDoc(now);
+          setTurn((one) => one + 1);
+        },
+      },
+    });
+  };
+
+  return (
+    <Sheet title="Versions" wide onClose={onClose}>
+      <div className="grid grid-cols-[19rem_1fr] gap-6">
+        <div className="flex flex-col gap-3">
+          <form
+            className="flex items-end gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              keepNow().catch(failed);
+            }}
+          >
+            <label className="min-w-0 flex-1 text-[13px]">
+              Keep it as it is now, under a name
+              <input
+                className="field-box mt-1"
+                value={name}
+                maxLength={100}
+                placeholder="Sent to Ines"
+                onChange={(event) => setName(event.target.value)}
+              />
+            </label>
+            <Button type="submit" disabled={readOnly || !name.trim()}>
+              Keep
+            </Button>
+          </form>
+          {versions && <ScoreLine versions={versions} now={report?.score ?? null} />}
+          {versions?.length === 0 && (
+            <p className="text-ink-2">
+              None yet. One is kept when you begin to change a post, every ten minutes of writing, and when
+              you leave it.
+            </p>
+          )}
+          <ol aria-label="Versions" className="max-h-[52vh] overflow-y-auto border-t border-rule">
+            {versions?.map((one) => (
+              <li key={one.id} className="border-b border-rule">
+                <button
+                  type="button"
+                  aria-pressed={one.id === chosen}
+                  onClick={() => setChosen(one.id)}
+                  className={`grid w-full grid-cols-[1fr_auto_3rem] gap-x-3 px-2 py-1.5 text-left ${one.id === chosen ? "bg-proof-wash" : "hover:bg-paper"}`}
+                >
+                  <span className={`truncate ${one.name ? "font-semibold" : ""}`}>
+                    {one.name || dayAndTime(one.savedAt)}
+                  </span>
+                  <span className="figures text-[13px] text-ink-2">{whole(one.words)} words</span>
+                  <span className="figures text-right">
+                    {one.score === null ? "–" : one.score.toFixed(1)}
+                  </span>
+                  <span className="col-span-3 text-[12px] text-ink-2">
+                    {one.name ? `${dayAndTime(one.savedAt)}, ${one.why}` : one.why}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ol>
+        </div>
+        {version && (
+          <section aria-label="What changed since" className="flex min-w-0 flex-col gap-3">
+            <div className="flex items-center gap-3">
+              <input
+                key={version.id}
+                aria-label="Name of this version"
+                placeholder="Give it a name, and it stays"
+                className="line-field min-w-0 flex-1"
+                defaultValue={version.name}
+                maxLength={100}
+                onBlur={(event) => {
+                  const given = event.target.value.trim();
+                  if (given !== version.name) nameVersion(version.id, given).then(reload, failed);
+                }}
+              />
+              <Button disabled={readOnly || !old} onClick={() => back().catch(failed)}>
+                <RotateCcw size={14} aria-hidden="true" /> Go back to this version
+              </Button>
+            </div>
+            {changes && <VersionChanges changes={changes} onBack={readOnly ? null : blockBack} />}
+          </section>
+        )}
+      </div>
+    </Sheet>
+  );
+}
+
+function failed(error: unknown): void {
+  toast.error(
+    `The versions could not be reached: ${error instanceof Error ? error.message : String(error)}. Your text is as it is.`,
+  );
+}

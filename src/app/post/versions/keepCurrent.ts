@@ -1,0 +1,49 @@
+import type { EditorDoc } from "../../../core/draft/editorJson";
+import type { Post } from "../../../data/model";
+import { keepVersion } from "../../../data/versions";
+import { freshId } from "../../freshId";
+import { store } from "../../store/store";
+import { currentSession } from "../currentSession";
+
+/** Why a version is kept without anybody asking. */
+export type Occasion =
+  | "start of a sitting"
+  | "while writing"
+  | "end of a sitting"
+  | "before going back"
+  | "before cleaning";
+
+interface What {
+  name?: string;
+  why: Occasion | "by hand";
+}
+
+/** Keeps the open post as it is now. @returns whether it differs from the latest version that was kept */
+export async function keepCurrent({ name = "", why }: What): Promise<boolean> {
+  const { post, report } = store.getState().openPost;
+  const session = currentSession();
+  if (!post || session?.postId !== post.id) return false;
+  return keep(post, session.json(), { name, why }, report);
+}
+
+export function keep(
+  post: Post,
+  doc: EditorDoc,
+  { name = "", why }: What,
+  report: { words: number; score: number } | null,
+): Promise<boolean> {
+  const { title, metaTitle, description } = post;
+  return keepVersion(
+    {
+      id: freshId(),
+      postId: post.id,
+      savedAt: new Date().toISOString(),
+      name,
+      why,
+      words: report?.words ?? 0,
+      score: report?.score ?? null,
+      fields: { title, metaTitle, description },
+    },
+    doc,
+  );
+}

@@ -1,0 +1,52 @@
+/** Versions of posts: states that were kept, by themselves or by hand. */
+import type { EditorDoc } from "../core/draft/editorJson";
+import { compareDocs } from "../core/versions/compare";
+import { surplusVersions } from "../core/versions/thin";
+import { db } from "./db";
+import type { PostVersion } from "./model";
+
+/** @returns the versions of a post, the latest first */
+export async function listVersions(postId: string): Promise<PostVersion[]> {
+  const versions = await db.versions.where("postId").equals(postId).toArray();
+  return versions.sort((a, b) => (a.savedAt < b.savedAt ? 1 : a.savedAt > b.savedAt ? -1 : 0));
+}
+
+export const getVersionDoc = async (id: string): Promise<EditorDoc | undefined> =>
+  (await db.versionBodies.get(id))?.doc;
+
+/**
+ * Keeps a version, unless it says the same as the latest one; then only a name that is new is taken. Older ones without a
+ * name are thinned out.
+ *
+ * @returns whether there is one more
+ */
+export async function keepVersion(version: PostVersion, doc: EditorDoc): Promise<boolean> {
+  return db.transaction("rw", db.posts, db.versions, db.versionBodies, async () => {
+    if (!(await db.posts.get(version.postId))) return false;
+    const [latest, ...others] = await listVersions(version.postId);
+    if (latest && (await isSame(latest, version, doc))) {
+      if (version.name) await db.versions.update(latest.id, { name: version.name });
+      return false;
+    }
+    await db.versions.add(version);
+    await db.versionBodies.add({ versionId: version.id, doc });
+    const all = [version, ...(latest ? [latest, ...others] : [])];
+    const surplus = surplusVersions(all, version.savedAt);
+    await db.versions.bulkDelete(surplus);
+    await db.versionBodies.bulkDelete(surplus);
+    return true;
+  });
+}
+
+async function isSame(latest: PostVersion, version: PostVersion, doc: EditorDoc): Promise<boolean> {
+  const before = await db.versionBodies.get(latest.id);
+  return (
+    before !== undefined &&
+    compareDocs(before.doc, doc).every(({ kind }) => kind === "same") &&
+    JSON.stringify(latest.fields) === JSON.stringify(version.fields)
+  );
+}
+
+export async function nameVersion(id: string, name: string): Promise<void> {
+  await db.versions.update(id, { name });
+}
