@@ -106,6 +106,37 @@ test("a paste from a word processor keeps structure and loses the rest", async (
   await expect(sheet(page).getByRole("heading")).toHaveCount(0);
 });
 
+test("a cleaned paste says what it put right, and can be had as it came or with headings", async ({
+  page,
+}) => {
+  await blankPost(page);
+  const html = `<p><b>Before you ride</b></p><p>Look at the <a href="https://a.example/p?utm_source=x">page</a>.</p><p>&nbsp;</p><p>Then go.</p>`;
+  await paste(page, { "text/html": html });
+  await expect(
+    page.getByText("Pasted and cleaned: 1 empty line taken out; 1 link freed of trackers."),
+  ).toBeVisible();
+  await expect(sheet(page).getByRole("link")).toHaveAttribute("href", "https://a.example/p");
+  await page.getByRole("button", { name: "Make it one" }).click();
+  await expect(sheet(page).getByRole("heading", { level: 2 })).toHaveText("Before you ride");
+  await page.keyboard.press("Control+z");
+  await paste(page, { "text/html": html });
+  await page.getByRole("button", { name: "Paste as it is" }).last().click();
+  await expect(sheet(page).getByRole("link")).toHaveAttribute("href", "https://a.example/p?utm_source=x");
+  await expect(sheet(page).getByText("Then go.")).toHaveCount(1);
+});
+
+test("Markdown and rows with tabs are read as what they are", async ({ page }) => {
+  await blankPost(page);
+  await paste(page, { "text/plain": "## Locks\n\n- one\n- **two**" });
+  await expect(sheet(page).getByRole("heading", { level: 2 })).toHaveText("Locks");
+  await expect(sheet(page).locator("strong")).toHaveText("two");
+  await sheet(page).press("Control+End");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("Enter");
+  await paste(page, { "text/plain": "Lock\tWeight\nChain\t1.8 kg" });
+  await expect(sheet(page).getByRole("columnheader")).toHaveText(["Lock", "Weight"]);
+});
+
 test("a script in pasted HTML never runs, nor does an image of it load", async ({ page }) => {
   await blankPost(page);
   await paste(page, {

@@ -4,16 +4,17 @@ import type { Block, Draft } from "../core/draft/draft";
 import type { EditorDoc } from "../core/draft/editorJson";
 import { draftFromHtml } from "../core/draft/fromHtml";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
-import { cleanPaste, cleanPlainPaste } from "../core/draft/pasted";
 import { type SafeDoc, safeDoc } from "../core/draft/safeDoc";
 import { blocksToEditor } from "../core/draft/toEditor";
 import { draftToMarkdown } from "../core/draft/toMarkdown";
+import { type Pasted, pasteHtml } from "../core/paste/paste";
+import { pastePlain } from "../core/paste/plain";
 import { draftToPage } from "../core/release/page";
 import { cleanDocument } from "../core/release/rawPaste";
 
 const api = {
-  cleanPaste: (html: string): EditorDoc => cleanPaste(html),
-  cleanPlainPaste: (text: string): EditorDoc => cleanPlainPaste(text),
+  pasteHtml: (html: string): Pasted => pasteHtml(html),
+  pastePlain: (text: string): Pasted => pastePlain(text),
   cleanDocument: (doc: EditorDoc): EditorDoc => cleanDocument(doc),
   /** The editor's document of blocks that came from a file: nothing in it acts. */
   toEditor: (blocks: Block[]): SafeDoc => safeDoc(blocksToEditor(blocks)),

@@ -2,6 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import { toast } from "sonner";
 import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
+import type { Pasted } from "../../../../core/paste/paste";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
 import { draftWorker } from "../../../../workers/clients";
 import { keepPicture, PictureError } from "../keepPicture";
@@ -37,8 +38,8 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
       ? toast.loading(`Cleaning the paste (${(size / 1e6).toFixed(1)} million characters) …`)
       : undefined;
   try {
-    const doc = html ? await draftWorker().cleanPaste(html) : await draftWorker().cleanPlainPaste(text);
-    const characters = textLength(doc);
+    const pasted = html ? await draftWorker().pasteHtml(html) : await draftWorker().pastePlain(text);
+    const characters = textLength(pasted.doc);
     if (characters > MOST_CHARACTERS) {
       toast.error(
         `The clipboard holds ${characters.toLocaleString("en")} characters of text, more than a post can. Nothing was pasted and your post is as it was. Paste it in parts of up to ${MOST_CHARACTERS.toLocaleString("en")}.`,
@@ -46,8 +47,9 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
       );
       return;
     }
-    if (!characters && !hasPicture(doc)) return;
-    insert(editor, await withPictures(doc));
+    if (!characters && !hasPicture(pasted.doc)) return;
+    insert(editor, await withPictures(pasted.doc));
+    offer(editor, pasted);
   } catch (error) {
     toast.error(
       `This could not be pasted: ${error instanceof Error ? error.message : String(error)}. Your post is as it was; paste it as plain text with Ctrl Shift V.`,
@@ -64,6 +66,36 @@ function insert(editor: Editor, doc: EditorDoc): void {
   const [only, ...others] = doc.content;
   const content = !others.length && only?.type === "paragraph" ? (only.content ?? []) : doc.content;
   editor.chain().focus().insertContent(content).scrollIntoView().run();
+}
+
+/** Says what was put right, with the ways back: as it came, or with headings where lines only look like them. */
+function offer(editor: Editor, { putRight, asItIs, withHeadings, headings }: Pasted): void {
+  if (!putRight.length && !withHeadings) return;
+  const after = editor.state.doc;
+  const instead = (doc: EditorDoc) => () => {
+    if (!editor.state.doc.eq(after)) {
+      toast(
+        "The text has changed since the paste, so the paste stays as it is. Undo goes back step by step.",
+      );
+      return;
+    }
+    editor.commands.undo();
+    void withPictures(doc).then((kept) => insert(editor, kept));
+  };
+  const lines = headings === 1 ? "1 line looks like a heading" : `${headings} lines look like headings`;
+  toast(["Pasted and cleaned", ...putRight].join("; ").replace(";", ":").concat("."), {
+    duration: 15_000,
+    ...(withHeadings && { description: `${lines}.` }),
+    ...(withHeadings
+      ? {
+          action: {
+            label: headings === 1 ? "Make it one" : "Make them headings",
+            onClick: instead(withHeadings),
+          },
+        }
+      : {}),
+    ...(asItIs && { cancel: { label: "Paste as it is", onClick: instead(asItIs) } }),
+  });
 }
 
 const textLength = (node: EditorNode): number =>
