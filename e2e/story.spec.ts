@@ -133,7 +133,7 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
     await openDesk(page);
     const name = path === zip.path ? "back.zip" : "back.html";
     await page
-      .getByLabel("Import a post: file")
+      .getByLabel("Import posts: files")
       .setInputFiles({ name, mimeType: "", buffer: readFileSync(path) });
     await expect(sheet(page)).toContainText("three times the weight");
     await expect(field(page, "Alt text")).toHaveValue("Cargo bike brake pads on the workshop stand");

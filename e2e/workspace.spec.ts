@@ -1,9 +1,11 @@
 /** The Desk and the workspace: deleting and replacing can be undone, damaged files and refused storage are said. */
 import { readFileSync } from "node:fs";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import { emptyMeta } from "../src/core/draft/draft";
+import { draftToDocx } from "../src/core/draft/toDocx";
 import type { Profile } from "../src/core/proof/profile";
 import type { WorkspaceFile } from "../src/data/workspace";
-import { downloaded, expect, openDesk, sheet, test } from "./test";
+import { downloaded, expect, expectAccessible, openDesk, sheet, test } from "./test";
 
 test("a post deleted from the Desk comes back whole", async ({ page }) => {
   await openDesk(page);
@@ -86,7 +88,7 @@ test("starting empty can be undone", async ({ page }) => {
 
 const DAMAGED: [string, Uint8Array, RegExp][] = [
   ["no zip", strToU8("hello"), /cannot be unpacked/],
-  ["another zip", zipSync({ "a.txt": strToU8("a") }), /There is no workspace.json in it/],
+  ["another zip", zipSync({ "a.pdf": strToU8("a") }), /There is no workspace.json in it/],
   ["cut JSON", zipSync({ "workspace.json": strToU8('{"format":"dune-sp') }), /it is not JSON/],
   [
     "a wrong shape",
@@ -158,20 +160,66 @@ test("an import that cannot be read is said, and no post is made", async ({ page
   for (const [name, content, why] of [
     [
       "empty.zip",
-      Buffer.from(zipSync({ "a.txt": strToU8("a") })),
-      /There is no Markdown or HTML file in “empty.zip”/,
+      Buffer.from(zipSync({ "a.pdf": strToU8("a") })),
+      /“empty.zip”: There is no Markdown, HTML, DOCX or text file in it/,
     ],
     [
       "torn.md",
       Buffer.from("---\ntitle: [a\n---\ntext"),
-      /“torn.md” cannot be read: The front matter is not valid YAML/,
+      /“torn.md”: It cannot be read: The front matter is not valid YAML/,
     ],
     ["latin.md", Buffer.from([0x63, 0x61, 0x66, 0xe9]), /its text is not UTF-8/],
   ] as const) {
-    await page.getByLabel("Import a post: file").setInputFiles({ name, mimeType: "", buffer: content });
+    await page.getByLabel("Import posts: files").setInputFiles({ name, mimeType: "", buffer: content });
     await expect(page.getByText(why)).toBeVisible();
   }
   await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+});
+
+test("many files come in with a report, and can be taken out again", async ({ page }) => {
+  await openDesk(page);
+  const file = (name: string, content: string | Uint8Array) => ({
+    name,
+    mimeType: "",
+    buffer: Buffer.from(content),
+  });
+  const docx = await draftToDocx({
+    meta: { ...emptyMeta, title: "From a word processor" },
+    blocks: [
+      { id: "b", kind: "heading", level: 2, text: "Locks", runs: [{ text: "Locks", marks: [] }], within: [] },
+    ],
+    headingIds: "derived",
+  });
+  const many = zipSync({
+    "posts/one.md": strToU8("---\ntitle: Zipped one\n---\n\n![A lock](../pictures/lock.png)\n\nText of it."),
+    "posts/two.html": strToU8("<main><header><h1>Zipped two</h1></header><p>Words here.</p></main>"),
+    "pictures/lock.png": readFileSync("docs/screenshots/desk.png"),
+  });
+  await page
+    .getByLabel("Import posts: files")
+    .setInputFiles([
+      file("many.zip", many),
+      file("word.docx", docx),
+      file("plain.txt", "A plain title\n\nAnd its text."),
+      file("torn.md", "---\ntitle: [a\n---\ntext"),
+      file("table.pdf", "x"),
+    ]);
+  const report = page.getByRole("dialog", { name: "Imported posts" });
+  await expect(report).toContainText("4 posts came in, 2 files did not.");
+  await expect(report.getByRole("region", { name: "What did not come in" }).getByRole("listitem")).toHaveText(
+    [/^table.pdf: This is no Markdown/, /^torn.md: It cannot be read: The front matter/],
+  );
+  await expect(report.getByRole("link")).toHaveText([
+    "Zipped one",
+    "Zipped two",
+    "From a word processor",
+    "A plain title",
+  ]);
+  await expectAccessible(page);
+  await report.getByRole("link", { name: "Zipped one" }).click();
+  await expect(sheet(page).getByRole("img", { name: "A lock" })).toBeVisible();
+  await openDesk(page);
+  await expect(page.getByText("14 posts", { exact: true })).toBeVisible();
 });
 
 test("storage that is refused at the start is said, with what to do", async ({ page, watch }) => {

@@ -153,7 +153,7 @@ test("an imported page leaves what could act behind, and says so", async ({ page
     `<title>T</title><main><h1>Straps</h1><p>See <a href="javascript:window.hit=1">the strap</a> and <a href="/journal/locks">locks</a>.</p><script>window.hit=2</script><iframe src="javascript:parent.hit=3"></iframe><img src="data:image/svg+xml,<svg onload='parent.hit=4'/>" alt="x"></main>`,
   );
   await page
-    .getByLabel("Import a post: file")
+    .getByLabel("Import posts: files")
     .setInputFiles({ name: "page.html", mimeType: "text/html", buffer });
   await expect(
     page.getByText(/3 addresses that would run or open something unsafe were taken out/),

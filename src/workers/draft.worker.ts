@@ -2,8 +2,7 @@
 import * as Comlink from "comlink";
 import type { Block, Draft } from "../core/draft/draft";
 import type { EditorDoc } from "../core/draft/editorJson";
-import { draftFromHtml } from "../core/draft/fromHtml";
-import { draftFromMarkdown } from "../core/draft/fromMarkdown";
+import { draftFromFile, type ReadFile } from "../core/draft/fromFile";
 import { type SafeDoc, safeDoc } from "../core/draft/safeDoc";
 import { blocksToEditor } from "../core/draft/toEditor";
 import { draftToMarkdown } from "../core/draft/toMarkdown";
@@ -18,9 +17,8 @@ const api = {
   cleanDocument: (doc: EditorDoc): EditorDoc => cleanDocument(doc),
   /** The editor's document of blocks that came from a file: nothing in it acts. */
   toEditor: (blocks: Block[]): SafeDoc => safeDoc(blocksToEditor(blocks)),
-  /** Reads a Markdown or HTML file. The draft tree can hold nothing that acts: what it does not know is gone. */
-  readFile: (name: string, text: string): Draft =>
-    /\.x?html?$/i.test(name) ? draftFromHtml(text) : draftFromMarkdown(text),
+  /** Reads a file of any kind that is known. The draft tree can hold nothing that acts: what it does not know is gone. */
+  readFile: (name: string, bytes: Uint8Array): Promise<ReadFile> => draftFromFile(name, bytes),
   toPage: (draft: Draft, siteName: string, sources: Record<string, string>): string =>
     draftToPage(draft, { siteName, pictureSrc: (picture) => sources[picture.src] ?? picture.src }),
   toMarkdown: (draft: Draft, sources: Record<string, string>): string =>

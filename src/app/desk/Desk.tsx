@@ -11,7 +11,7 @@ import { Button } from "../ui/Button";
 import { count } from "../ui/figures";
 import { AttentionLine } from "./AttentionLine";
 import { createPost } from "./createPost";
-import { ImportButton } from "./ImportButton";
+import { ImportButton } from "./importing/ImportButton";
 import { PostList } from "./PostList";
 import type { Row } from "./PostRow";
 import { scoreStale } from "./scoreStale";

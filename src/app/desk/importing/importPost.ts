@@ -1,0 +1,202 @@
+/** Bringing posts in: Markdown, HTML, DOCX, plain text, one or many, in folders and zips with their pictures. */
+import { unzip } from "fflate";
+import type { Block, Draft } from "../../../core/draft/draft";
+import { READABLE } from "../../../core/draft/fromFile";
+import { ASSET_PREFIX } from "../../../data/assets";
+import { newPost } from "../../../data/draft";
+import { addPost } from "../../../data/posts";
+import { draftWorker } from "../../../workers/clients";
+import { freshId } from "../../freshId";
+import { keepPicture, PictureError } from "../../post/write/keepPicture";
+import { store } from "../../store/store";
+import { count } from "../../ui/figures";
+
+/** What became of one file. */
+export type Imported =
+  | { name: string; id: string; title: string; words: number; notes: string[] }
+  | { name: string; error: string };
+
+/** A file that may be a post, with what lies beside it. */
+interface Source {
+  name: string;
+  read(): Promise<Uint8Array>;
+  /** Bytes of a file beside it, by its path from there; null where there is none. */
+  beside(path: string): Promise<Uint8Array | null>;
+}
+
+const MOST_BYTES = 50 * 1024 * 1024;
+const MOST_UNPACKED = 200 * 1024 * 1024;
+const ADVICE = "Save it again as UTF-8 Markdown or HTML and try once more.";
+
+/**
+ * Imports files one after the other; what cannot be read is said and the others come in.
+ *
+ * @param onProgress called before each post with how many are done, of how many
+ * @returns what became of each file, in their order; those before a cancel are in
+ */
+export async function importFiles(
+  files: readonly File[],
+  onProgress: (done: number, of: number) => void,
+  cancelled: AbortSignal,
+): Promise<Imported[]> {
+  const results: Imported[] = [];
+  const sources: Source[] = [];
+  for (const file of files) {
+    try {
+      sources.push(...(await sourcesIn(file, files)));
+    } catch (error) {
+      results.push({ name: file.name, error: messageOf(error) });
+    }
+  }
+  for (const [done, source] of sources.entries()) {
+    if (cancelled.aborted) break;
+    onProgress(done, sources.length);
+    try {
+      const { draft, lost } = await draftWorker().readFile(source.name, await source.read());
+      results.push(await keep(draft, lost, source));
+    } catch (error) {
+      results.push({ name: source.name, error: `It cannot be read: ${messageOf(error)}. ${ADVICE}` });
+    }
+  }
+  return results;
+}
+
+const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+const pathOf = (file: File): string => file.webkitRelativePath || file.name;
+const folderOf = (path: string): string => path.slice(0, path.lastIndexOf("/") + 1);
+const bytesOf = async (file: File): Promise<Uint8Array> => new Uint8Array(await file.arrayBuffer());
+
+/** @throws Error with the reason, where there is no post in it; what lies in a folder and is no post is none without a word */
+async function sourcesIn(file: File, all: readonly File[]): Promise<Source[]> {
+  const path = pathOf(file);
+  const inFolder = Boolean(file.webkitRelativePath);
+  if (!/\.zip$/i.test(path) && !READABLE.test(path)) {
+    if (inFolder || file.type.startsWith("image/")) return [];
+    throw new Error("This is no Markdown, HTML, DOCX, text or zip file.");
+  }
+  if (file.size > MOST_BYTES) throw new Error("It is larger than 50 MB. Import it in parts.");
+  if (!/\.zip$/i.test(path))
+    return [
+      {
+        name: path,
+        read: () => bytesOf(file),
+        beside: async (to) => {
+          const wanted = resolved(folderOf(path), to);
+          const found = all.find((one) => pathOf(one) === wanted);
+          return found ? bytesOf(found) : null;
+        },
+      },
+    ];
+  const entries = await unpack(file);
+  const names = Object.keys(entries).filter((name) => READABLE.test(name) && !name.startsWith("__MACOSX"));
+  if (!names.length) throw new Error("There is no Markdown, HTML, DOCX or text file in it.");
+  return names.map((name) => ({
+    name: names.length > 1 ? `${path}: ${name}` : name,
+    read: async () => entries[name]!,
+    beside: async (to) => entries[resolved(folderOf(name), to)] ?? null,
+  }));
+}
+
+/** A relative path from a folder, "./" and "../" followed. */
+function resolved(folder: string, path: string): string {
+  const parts: string[] = [];
+  for (const part of `${folder}${path}`.split("/")) {
+    if (part === "..") parts.pop();
+    else if (part !== ".") parts.push(part);
+  }
+  return parts.join("/");
+}
+
+/** A small zip may claim to be huge: then nothing of it is taken, rather than a part. */
+async function unpack(file: File): Promise<Record<string, Uint8Array>> {
+  const bytes = await bytesOf(file);
+  let total = 0;
+  const filter = ({ originalSize }: { originalSize: number }) => {
+    total += originalSize;
+    return total <= MOST_UNPACKED;
+  };
+  const entries = await new Promise<Record<string, Uint8Array>>((resolve, reject) => {
+    unzip(bytes, { filter }, (error, unpacked) =>
+      error ? reject(new Error("It cannot be unpacked.")) : resolve(unpacked),
+    );
+  });
+  if (total > MOST_UNPACKED) throw new Error("It unpacks to more than 200 MB.");
+  return entries;
+}
+
+async function keep(draft: Draft, lost: readonly string[], source: Source): Promise<Imported> {
+  let unread = 0;
+  const blocks: Block[] = [];
+  for (const block of draft.blocks) {
+    if (block.kind !== "picture") {
+      blocks.push(block);
+      continue;
+    }
+    const bytes = await pictureBytes(block.src, source);
+    if (!bytes) {
+      blocks.push(block);
+      continue;
+    }
+    try {
+      const picture = await keepPicture(new File([bytes as BlobPart], block.fileName || "picture.jpg"));
+      blocks.push({
+        ...block,
+        src: `${ASSET_PREFIX}${picture.id}`,
+        bytes: picture.blob.size,
+        width: picture.width,
+        height: picture.height,
+      });
+    } catch (error) {
+      if (!(error instanceof PictureError)) throw error;
+      unread++;
+      blocks.push(block);
+    }
+  }
+  const { site } = store.getState().session;
+  const { canonical, titleSuffix: _suffix, ...fields } = draft.meta;
+  const id = freshId();
+  const own = `${site.origin}${site.basePath}${fields.slug}`;
+  const post = newPost(id, site, new Date().toISOString(), {
+    ...fields,
+    canonical: canonical === own ? "" : canonical,
+    stage: "write",
+    title: fields.title || firstHeading(draft.blocks) || fields.metaTitle,
+  });
+  const { doc, removed } = await draftWorker().toEditor(blocks);
+  await addPost(post, doc);
+  const notes = [
+    ...lost,
+    unread && `${count(unread, "picture")} could not be read and stayed an address.`,
+    removed &&
+      `${count(removed, "address", "addresses")} that would run or open something unsafe ${removed === 1 ? "was" : "were"} taken out; the words are there.`,
+  ];
+  const words = blocks.reduce((sum, { text }) => sum + (text.match(/\S+/g)?.length ?? 0), 0);
+  return {
+    name: source.name,
+    id,
+    title: post.title,
+    words,
+    notes: notes.filter((note): note is string => typeof note === "string"),
+  };
+}
+
+const firstHeading = (blocks: readonly Block[]): string =>
+  blocks.find((b) => b.kind === "heading" && b.level === 1)?.text ?? "";
+
+/** Bytes of a picture that came along: as a file beside the text, or embedded. */
+async function pictureBytes(src: string, source: Source): Promise<Uint8Array | null> {
+  if (src.startsWith("data:")) {
+    const base64 = /^data:[^,]*;base64,(.*)$/s.exec(src)?.[1];
+    if (!base64) return null;
+    try {
+      return Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));
+    } catch {
+      return null;
+    }
+  }
+  try {
+    return await source.beside(decodeURIComponent(src));
+  } catch {
+    return null;
+  }
+}
