@@ -91,3 +91,35 @@ test("a block and a whole section move by keys, and undo puts them back", async 
   await page.keyboard.press("Alt+Shift+ArrowUp");
   await expect(first).toHaveText(said);
 });
+
+test("a phrase is linked to the post that it names, and the list of links finds it", async ({ page }) => {
+  await openStage(page, `${POST}/write`);
+  await text(page).press("Control+End");
+  await more(page, "Note box");
+  await page.keyboard.insertText("See our guide to cargo bike maintenance");
+  await page.keyboard.press("Control+k");
+  const form = page.getByLabel("Address of the link");
+  await expect(form).toBeFocused();
+  // The phrase under the cursor is taken whole, and its post is what is offered first.
+  await expect(page.getByRole("option").first()).toContainText("its keyword is here");
+  await expectAccessible(page);
+  await page.keyboard.press("Enter");
+  const link = text(page).getByRole("link", { name: "cargo bike maintenance", exact: true }).last();
+  await expect(link).toHaveAttribute("href", "/journal/cargo-bike-maintenance");
+
+  await link.click();
+  await page.keyboard.press("Control+k");
+  await form.fill("https://brackenford-council.example/cycling");
+  await page.getByLabel("sponsored").check();
+  await page.getByRole("option", { name: /as typed/ }).click();
+  await expect(link).toHaveAttribute("rel", "sponsored");
+  await page.getByRole("button", { name: /^\d+ links?$/ }).click();
+  const all = page.getByRole("dialog", { name: /^\d+ links?$/ });
+  await expect(all.getByRole("row", { name: /brackenford-council.example\/cycling/ })).toContainText(
+    "sponsored",
+  );
+  await expectAccessible(page);
+  await all.getByRole("button", { name: "Go to “cargo bike maintenance”" }).last().click();
+  await expect(all).toBeHidden();
+  expect(await page.evaluate(() => window.getSelection()?.toString())).toBe("cargo bike maintenance");
+});

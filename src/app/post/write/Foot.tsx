@@ -8,9 +8,11 @@ interface Props {
   /** Whether the uses of the keyword are underlined in the text. */
   underlined: boolean;
   onUnderline: (underlined: boolean) => void;
+  links: number;
+  onLinks: () => void;
 }
 
-export function Foot({ underlined, onUnderline }: Props) {
+export function Foot({ underlined, onUnderline, links, onLinks }: Props) {
   const report = useApp((state) => state.openPost.report);
   const keyword = useApp((state) => state.openPost.post?.keyword);
   const go = useGo();
@@ -41,6 +43,9 @@ export function Foot({ underlined, onUnderline }: Props) {
       ) : (
         <span>no target keyword</span>
       )}
+      <button type="button" className="quiet-link" onClick={onLinks}>
+        {count(links, "link")}
+      </button>
       {report.languageNote && <span className="text-plum">{report.languageNote}</span>}
       {next && (
         <button

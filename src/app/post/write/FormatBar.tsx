@@ -19,9 +19,8 @@ import {
   Strikethrough,
 } from "lucide-react";
 import { Toolbar } from "radix-ui";
-import { type FormEvent, type RefObject, useEffect, useState } from "react";
-import { Button } from "../../ui/Button";
-import { asAddress } from "./asAddress";
+import { type RefObject, useEffect } from "react";
+import { LinkForm } from "./links/LinkForm";
 
 interface Tool {
   name: string;
@@ -158,66 +157,5 @@ export function FormatBar({ editor, bar, linking, onLinking }: Props) {
         </Toolbar.Root>
       )}
     </BubbleMenu>
-  );
-}
-
-function LinkForm({ editor, onDone }: { editor: Editor; onDone: () => void }) {
-  const before = (editor.getAttributes("link").href as string | undefined) ?? "";
-  const [href, setHref] = useState(before);
-  const [refused, setRefused] = useState(false);
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    const address = asAddress(href);
-    if (!address) {
-      setRefused(true);
-      return;
-    }
-    editor.chain().focus().extendMarkRange("link").setLink({ href: address }).run();
-    onDone();
-  };
-  return (
-    <form
-      onSubmit={submit}
-      className="w-[26rem] rounded border border-edge bg-sheet p-1.5 shadow-md"
-      onKeyDown={(event) => {
-        if (event.key !== "Escape") return;
-        onDone();
-        editor.commands.focus();
-      }}
-    >
-      <div className="flex gap-1.5">
-        <input
-          // biome-ignore lint/a11y/noAutofocus: the form opens because the person asked for it
-          autoFocus
-          aria-label="Address of the link"
-          aria-invalid={refused}
-          placeholder="https://, /own/page or #place"
-          className="field-box"
-          value={href}
-          onChange={(event) => {
-            setHref(event.target.value);
-            setRefused(false);
-          }}
-        />
-        <Button type="submit" kind="primary">
-          Link
-        </Button>
-        {before && (
-          <Button
-            onClick={() => {
-              editor.chain().focus().extendMarkRange("link").unsetLink().run();
-              onDone();
-            }}
-          >
-            Remove
-          </Button>
-        )}
-      </div>
-      {refused && (
-        <p role="alert" className="mt-1 text-[13px] text-plum">
-          This is no address that a page may link to. Use https://…, /own/page, #place or mailto:…
-        </p>
-      )}
-    </form>
   );
 }

@@ -1,9 +1,11 @@
 /** Write: the sheet in the middle, its sections on the left, what the proof says on the right. */
 import type { Editor } from "@tiptap/core";
 import { EditorContent } from "@tiptap/react";
-import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
+import { linksOf } from "../../../core/draft/runs";
 import type { Report } from "../../../core/proof/report";
+import { languagePack } from "../../../core/text/language";
 import { useApp } from "../../store/store";
 import { usePostSession } from "../currentSession";
 import { StripHead } from "../StripHead";
@@ -16,6 +18,8 @@ import { selectWord } from "./editor/selectWord";
 import { Foot } from "./Foot";
 import { FormatBar } from "./FormatBar";
 import { HeadFields } from "./HeadFields";
+import { LinksSheet } from "./links/LinksSheet";
+import { currentTargets } from "./links/useLinkTargets";
 import { MarginNotes } from "./MarginNotes";
 import { SectionMap } from "./SectionMap";
 import { SheetTop } from "./SheetTop";
@@ -26,6 +30,13 @@ export function Write() {
   const [editor, setEditor] = useState<Editor | null>(session.editor);
   const [underlined, setUnderlined] = useState(true);
   const [linking, setLinking] = useState(false);
+  const [listing, setListing] = useState(false);
+  // The report comes once typing rests for a moment: often enough for a count.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
+  const links = useMemo(
+    () => session.blocks().reduce((sum, { block }) => sum + linksOf(block.runs).length, 0),
+    [session, report],
+  );
   const sheet = useRef<HTMLDivElement>(null);
   const insertBar = useRef<HTMLDivElement>(null);
   const formatBar = useRef<HTMLDivElement>(null);
@@ -50,7 +61,7 @@ export function Write() {
       event.preventDefault();
       // The browser reports a selection a moment after the key that made it: what was selected last must count.
       requestAnimationFrame(() => {
-        if (selectWord(editor)) setLinking(true);
+        if (selectWord(editor, currentTargets(), languagePack(post.language))) setLinking(true);
       });
     }
   };
@@ -80,7 +91,22 @@ export function Write() {
         </div>
         <MarginNotes editor={editor} sheet={sheet} />
       </div>
-      <Foot underlined={underlined} onUnderline={setUnderlined} />
+      <Foot
+        underlined={underlined}
+        onUnderline={setUnderlined}
+        links={links}
+        onLinks={() => setListing(true)}
+      />
+      {listing && (
+        <LinksSheet
+          onClose={() => setListing(false)}
+          onGo={(goal) => {
+            setListing(false);
+            // Once the sheet has given the focus back.
+            requestAnimationFrame(() => reach(goal, editor, session));
+          }}
+        />
+      )}
     </div>
   );
 }

@@ -1,0 +1,55 @@
+import { useMemo } from "react";
+import { derivedHeadingIds } from "../../../../core/draft/headingIds";
+import type { LinkTarget } from "../../../../core/links/linkChoices";
+import { postPath } from "../../../../data/draft";
+import type { Post, Site } from "../../../../data/model";
+import { postsAdapter } from "../../../store/postsSlice";
+import { store, useApp } from "../../../store/store";
+import { usePostSession } from "../../currentSession";
+import type { PostSession } from "../../session";
+
+const { selectAll } = postsAdapter.getSelectors();
+
+/** Posts and pages of the site, but for the post itself. */
+export function siteTargets(posts: readonly Post[], site: Site, own: string): LinkTarget[] {
+  return [
+    ...posts
+      .filter(({ id, slug }) => id !== own && slug)
+      .map(
+        (post): LinkTarget => ({
+          kind: "post",
+          href: postPath(post, site),
+          title: post.title || post.slug,
+          keyword: post.keyword,
+        }),
+      ),
+    ...site.pages.map((path): LinkTarget => ({ kind: "page", href: path, title: path, keyword: "" })),
+  ];
+}
+
+function sectionTargets(session: PostSession): LinkTarget[] {
+  const blocks = session.blocks().map(({ block }) => block);
+  return [...derivedHeadingIds(blocks)].map(([at, id]) => ({
+    kind: "section",
+    href: `#${id}`,
+    title: blocks[at]!.text,
+    keyword: "",
+  }));
+}
+
+/** The same outside a render: what a phrase under the cursor is looked up in. */
+export function currentTargets(): LinkTarget[] {
+  const { posts, session, openPost } = store.getState();
+  return siteTargets(selectAll(posts.posts), session.site, openPost.post?.id ?? "");
+}
+
+/** All that a link of the open post may lead to without leaving the site. */
+export function useLinkTargets(): LinkTarget[] {
+  const posts = useApp((state) => selectAll(state.posts.posts));
+  const site = useApp((state) => state.session.site);
+  const session = usePostSession();
+  return useMemo(
+    () => [...siteTargets(posts, site, session.postId), ...sectionTargets(session)],
+    [posts, site, session],
+  );
+}
