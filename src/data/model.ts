@@ -59,6 +59,8 @@ export interface Post {
   status: "draft" | "scheduled" | "live";
   /** Checks overruled, with the reason. */
   setAside: Record<string, string>;
+  /** Claims that stand without a source, by what they say. */
+  acceptedClaims?: string[];
   createdAt: string;
   updatedAt: string;
 }

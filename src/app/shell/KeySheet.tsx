@@ -17,6 +17,7 @@ const KEYS: [string, string][] = [
   ["Ctrl Shift 8, 7", "In the text: bulleted list, numbered list"],
   ["Ctrl Shift B", "In the text: quote"],
   ["Ctrl K", "In the text: link"],
+  ["Ctrl F", "In the text: find and replace; Enter goes on, Shift Enter back"],
   ["Alt Shift ↑ ↓", "In the text: move the block"],
   ["Alt Shift Page up, Page down", "In the text: move the whole section"],
   ["Alt Shift ← →", "In a gallery: move the picture"],

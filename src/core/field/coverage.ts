@@ -93,16 +93,7 @@ export function compileField(
   questions: readonly string[],
   pack: LanguagePack,
 ): CompiledField {
-  const terms: TrieNode = { next: new Map(), term: -1 };
-  for (const [i, { key }] of measure.terms.entries()) {
-    let node = terms;
-    for (const stem of key.split(" ")) {
-      const next = node.next.get(stem) ?? { next: new Map(), term: -1 };
-      node.next.set(stem, next);
-      node = next;
-    }
-    node.term = i;
-  }
+  const terms = trieOf(measure.terms.map(({ key }) => key));
   const compiled: CompiledField = {
     measure,
     questions: questions.map((text) => ({ text, stems: new Set(contentStems(text, pack)) })),
@@ -137,6 +128,49 @@ export function headingStems(
   const content = tokens.filter((token) => namesSubject(token, pack)).map(({ stem }) => stem);
   const own = content.filter((stem) => !ignored.has(stem));
   return new Set((own.length ? own : content).map((stem) => pack.subjects.get(stem) ?? stem));
+}
+
+/** A trie of terms by their stems; the number of a term is its place. */
+function trieOf(keys: readonly string[]): TrieNode {
+  const root: TrieNode = { next: new Map(), term: -1 };
+  for (const [i, key] of keys.entries()) {
+    let node = root;
+    for (const stem of key.split(" ")) {
+      const next = node.next.get(stem) ?? { next: new Map(), term: -1 };
+      node.next.set(stem, next);
+      node = next;
+    }
+    node.term = i;
+  }
+  return root;
+}
+
+/**
+ * Where a text uses terms of a field.
+ *
+ * @param keys stems of each term, parted by blanks
+ * @returns spans in order, the longest term where several begin, none over another
+ */
+export function fieldTermSpans(
+  { text, tokens }: AnalysedText,
+  keys: readonly string[],
+): { start: number; end: number }[] {
+  const trie = trieOf(keys);
+  const found: { start: number; end: number }[] = [];
+  for (let from = 0; from < tokens.length; from++) {
+    let node = trie.next.get(tokens[from]!.stem);
+    let end = -1;
+    for (let at = from; node; ) {
+      if (node.term >= 0) end = at;
+      if (!node.next.size || !joined(text, tokens[at]!, tokens[at + 1])) break;
+      at++;
+      node = node.next.get(tokens[at]!.stem);
+    }
+    if (end < 0) continue;
+    found.push({ start: tokens[from]!.start, end: tokens[end]!.end });
+    from = end;
+  }
+  return found;
 }
 
 export function blockFacts(field: CompiledField, block: Block, text: AnalysedText): BlockFacts {

@@ -1,6 +1,7 @@
 /** Statistics: sentences with a figure and a unit, per cent or date, and the source that is linked near. */
 import type { Block } from "../draft/draft";
 import { linksOf } from "../draft/runs";
+import { saysFigure } from "../text/figure";
 import type { LanguagePack } from "../text/packs/pack";
 import { sentences } from "../text/sentences";
 import { compare } from "./topics";
@@ -11,22 +12,6 @@ export interface Statistic {
   /** A link in the same sentence, or else in the same block. */
   source: { text: string; address: string } | null;
 }
-
-/**
- * A figure with what it measures: per cent; an amount of money; a number with a unit; "n of m"; a year after a word that
- * makes it a date. Units are those of the SI brochure (9th edition, tables 1 to 8) and of daily life.
- */
-const FIGURE = new RegExp(
-  [
-    String.raw`\p{N}[\p{N}.,]*\s?(?:%|per ?cent|percent|‰)`,
-    String.raw`(?:[€£$¥]|crowns?|marks?)\s?\p{N}[\p{N}.,]*`,
-    String.raw`\p{N}[\p{N}.,]*\s?(?:[€£$¥]|crowns?|euros?|pounds?|dollars?|million|billion|thousand)(?!\p{L})`,
-    String.raw`\p{N}[\p{N}.,]*[\s\u00A0-]?(?:km/?h|mph|kilomet(?:re|er)s?|km|met(?:re|er)s?|m|cm|mm|miles?|kilograms?|kilos?|kg|grams?|g|tonnes?|litres?|liters?|l|ml|watt[- ]?hours?|Wh|kWh|watts?|W|kW|volts?|V|amps?|Ah|newton met(?:re|er)s?|Nm|bar|psi|degrees?|°C|°F|hours?|minutes?|seconds?|days?|weeks?|months?|years?|times|families|households|people|children|trips|journeys|respondents)(?!\p{L})`,
-    String.raw`\p{N}+ (?:of|out of|in) (?:every )?\p{N}+`,
-    String.raw`(?:in|since|by|until|from) (?:1[89]|20)\p{N}{2}(?!\p{N})`,
-  ].join("|"),
-  "u",
-);
 
 /** Enough for any page that a person would read for its figures. */
 const MOST_OF_A_PAGE = 40;
@@ -44,7 +29,7 @@ export function statisticsOf(
     for (const { start, end } of sentences(block.text, pack)) {
       const sentence = block.text.slice(start, end);
       // A cell or label is no sentence.
-      if (sentence.length > LONGEST || !/\s\S+\s/.test(sentence) || !FIGURE.test(sentence)) continue;
+      if (sentence.length > LONGEST || !/\s\S+\s/.test(sentence) || !saysFigure(sentence)) continue;
       if (/\?["'\u2019\u201D)]*$/.test(sentence)) continue;
       const near = links.find((link) => link.start >= start && link.end <= end) ?? links[0];
       found.push({

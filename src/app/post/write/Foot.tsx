@@ -3,16 +3,21 @@ import { byWorth } from "../../../core/proof/finding";
 import { useApp } from "../../store/store";
 import { count, points } from "../../ui/figures";
 import { useGo } from "../useGo";
+import { UnderlineMenu } from "./UnderlineMenu";
+import type { LayerId } from "./underlines";
 
 interface Props {
-  /** Whether the uses of the keyword are underlined in the text. */
-  underlined: boolean;
-  onUnderline: (underlined: boolean) => void;
+  /** What is underlined in the text. */
+  layers: ReadonlySet<LayerId>;
+  onLayers: (layers: ReadonlySet<LayerId>) => void;
+  /** Claims that have no source and were not accepted. */
+  claims: number;
+  onClaims: () => void;
   links: number;
   onLinks: () => void;
 }
 
-export function Foot({ underlined, onUnderline, links, onLinks }: Props) {
+export function Foot({ layers, onLayers, claims, onClaims, links, onLinks }: Props) {
   const report = useApp((state) => state.openPost.report);
   const keyword = useApp((state) => state.openPost.post?.keyword);
   const go = useGo();
@@ -22,29 +27,26 @@ export function Foot({ underlined, onUnderline, links, onLinks }: Props) {
   return (
     <section
       aria-label="Length and keyword use"
-      className="figures sticky bottom-0 z-20 flex h-9 items-center gap-6 border-t border-rule bg-sheet px-6 text-[13px]"
+      className="figures sticky bottom-0 z-20 flex h-9 items-center gap-5 border-t border-rule bg-sheet px-6 text-[13px]"
     >
       <span>{count(report.words, "word")}</span>
       <span>{count(report.minutes, "minute")} to read</span>
       {keyword ? (
-        <label className="flex items-center gap-1.5">
-          <input
-            type="checkbox"
-            checked={underlined}
-            onChange={(event) => onUnderline(event.target.checked)}
-          />
-          <span>
-            <span className={underlined ? "keyword-mark" : ""}>
-              {count(report.keywordUses, "keyword use")}
-            </span>
-            , {share.toFixed(1)} %
+        <span>
+          <span className={layers.has("keyword") ? "keyword-mark" : ""}>
+            {count(report.keywordUses, "keyword use")}
           </span>
-        </label>
+          , {share.toFixed(1)} %
+        </span>
       ) : (
         <span>no target keyword</span>
       )}
+      <UnderlineMenu layers={layers} onLayers={onLayers} />
       <button type="button" className="quiet-link" onClick={onLinks}>
         {count(links, "link")}
+      </button>
+      <button type="button" className="quiet-link" onClick={onClaims}>
+        {claims ? `${count(claims, "claim")} unsourced` : "Claims"}
       </button>
       {report.languageNote && <span className="text-plum">{report.languageNote}</span>}
       {next && (

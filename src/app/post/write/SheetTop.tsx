@@ -1,20 +1,23 @@
 /** The top edge of the sheet: what can be put in, and undo. */
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
-import { ChevronDown, ImagePlus, Images, type LucideIcon, Redo2, Undo2 } from "lucide-react";
+import { ChevronDown, ImagePlus, Images, type LucideIcon, Redo2, Search, Undo2 } from "lucide-react";
 import { DropdownMenu, Toolbar } from "radix-ui";
 import { type RefObject, useRef } from "react";
 import { BlockBar } from "./blockBar/BlockBar";
 import { insertGallery, insertPictures } from "./editor/insertPictures";
+import { FindBar } from "./FindBar";
 import { INSERTS, MORE } from "./inserts";
 
 interface Props {
   editor: Editor;
   bar: RefObject<HTMLDivElement | null>;
   readOnly: boolean;
+  finding: boolean;
+  onFinding: (finding: boolean) => void;
 }
 
-export function SheetTop({ editor, bar, readOnly }: Props) {
+export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
   const pictures = useRef<HTMLInputElement>(null);
   const gallery = useRef<HTMLInputElement>(null);
   const chosen = useRef<(() => void) | null>(null);
@@ -66,35 +69,29 @@ export function SheetTop({ editor, bar, readOnly }: Props) {
             <Icon size={15} aria-hidden="true" /> {name}
           </Toolbar.Button>
         ))}
-        <DropdownMenu.Root>
+        <DropdownMenu.Root modal={false}>
           <Toolbar.Button asChild className={tool} disabled={readOnly}>
             <DropdownMenu.Trigger>
               More <ChevronDown size={14} aria-hidden="true" />
             </DropdownMenu.Trigger>
           </Toolbar.Button>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content
-              align="start"
-              sideOffset={4}
-              className="z-30 min-w-52 rounded border border-edge bg-sheet py-1 text-[13px] shadow-md"
-              // Only once the menu has let go of the focus: what was put in gets the cursor, not the menu's button.
-              onCloseAutoFocus={(event) => {
-                if (!chosen.current) return;
-                event.preventDefault();
-                chosen.current();
-                chosen.current = null;
-              }}
-            >
-              <MenuLine
-                name="Gallery"
-                icon={Images}
-                onSelect={() => choose(() => gallery.current?.click())}
-              />
-              {MORE.map(({ name, icon, run }) => (
-                <MenuLine key={name} name={name} icon={icon} onSelect={() => choose(() => run(editor))} />
-              ))}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="start"
+            sideOffset={4}
+            className="z-30 min-w-52 rounded border border-edge bg-sheet py-1 text-[13px] shadow-md"
+            // Only once the menu has let go of the focus: what was put in gets the cursor, not the menu's button.
+            onCloseAutoFocus={(event) => {
+              if (!chosen.current) return;
+              event.preventDefault();
+              chosen.current();
+              chosen.current = null;
+            }}
+          >
+            <MenuLine name="Gallery" icon={Images} onSelect={() => choose(() => gallery.current?.click())} />
+            {MORE.map(({ name, icon, run }) => (
+              <MenuLine key={name} name={name} icon={icon} onSelect={() => choose(() => run(editor))} />
+            ))}
+          </DropdownMenu.Content>
         </DropdownMenu.Root>
         <span className="mx-1 h-4 w-px bg-rule" aria-hidden="true" />
         <Toolbar.Button
@@ -117,7 +114,11 @@ export function SheetTop({ editor, bar, readOnly }: Props) {
         >
           <Redo2 size={15} aria-hidden="true" />
         </Toolbar.Button>
+        <Toolbar.Button type="button" className={tool} onClick={() => onFinding(!finding)}>
+          <Search size={15} aria-hidden="true" /> Find
+        </Toolbar.Button>
       </Toolbar.Root>
+      {finding && <FindBar editor={editor} onClose={() => onFinding(false)} />}
       <BlockBar editor={editor} />
     </div>
   );

@@ -4,15 +4,15 @@ import { EditorContent } from "@tiptap/react";
 import { type KeyboardEvent, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { linksOf } from "../../../core/draft/runs";
-import type { Report } from "../../../core/proof/report";
 import { languagePack } from "../../../core/text/language";
 import { useApp } from "../../store/store";
 import { usePostSession } from "../currentSession";
 import { StripHead } from "../StripHead";
 import type { PostSession } from "../session";
 import type { Goal } from "../useGo";
+import { ClaimsSheet, useClaims } from "./ClaimsSheet";
 import { createEditor } from "./editor/createEditor";
-import { evidenceKey } from "./editor/evidence";
+import { evidenceKey, type Underline } from "./editor/evidence";
 import { spanPositions } from "./editor/positions";
 import { selectWord } from "./editor/selectWord";
 import { Foot } from "./Foot";
@@ -23,12 +23,17 @@ import { currentTargets } from "./links/useLinkTargets";
 import { MarginNotes } from "./MarginNotes";
 import { SectionMap } from "./SectionMap";
 import { SheetTop } from "./SheetTop";
+import { type LayerId, underlinesOf } from "./underlines";
 
 export function Write() {
   const session = usePostSession();
   const { post, readOnly, report } = useApp((state) => state.openPost);
   const [editor, setEditor] = useState<Editor | null>(session.editor);
-  const [underlined, setUnderlined] = useState(true);
+  const [layers, setLayers] = useState<ReadonlySet<LayerId>>(new Set(["keyword"]));
+  const [finding, setFinding] = useState(false);
+  const [claiming, setClaiming] = useState(false);
+  const { open: openClaims, accepted } = useClaims();
+  const language = post?.language ?? "";
   const [linking, setLinking] = useState(false);
   const [listing, setListing] = useState(false);
   // The report comes once typing rests for a moment: often enough for a count.
@@ -47,8 +52,8 @@ export function Write() {
     setEditor(session.editor);
   }, [session, readOnly]);
   useEffect(() => {
-    if (editor && report) underline(editor, session, underlined ? report : null);
-  }, [editor, session, report, underlined]);
+    if (editor && report) draw(editor, underlinesOf(session, { layers, report, language, accepted }));
+  }, [editor, session, report, layers, language, accepted]);
   useGoal(editor, session);
 
   if (!post || !editor) return null;
@@ -56,6 +61,10 @@ export function Write() {
     if (event.altKey && event.key === "F10") {
       event.preventDefault();
       focusBar(editor.state.selection.empty ? insertBar : formatBar);
+    }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "f") {
+      event.preventDefault();
+      setFinding(true);
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k" && editor.isFocused) {
       event.preventDefault();
@@ -82,7 +91,13 @@ export function Write() {
         </div>
         {/* biome-ignore lint/a11y/noStaticElementInteractions: keys for everything on the sheet */}
         <div ref={sheet} onKeyDown={onKey} className="relative self-start border border-rule bg-sheet">
-          <SheetTop editor={editor} bar={insertBar} readOnly={readOnly} />
+          <SheetTop
+            editor={editor}
+            bar={insertBar}
+            readOnly={readOnly}
+            finding={finding}
+            onFinding={setFinding}
+          />
           <div className="px-10 pb-12 pt-5">
             <HeadFields post={post} />
             <EditorContent editor={editor} className="pt-5" />
@@ -92,11 +107,22 @@ export function Write() {
         <MarginNotes editor={editor} sheet={sheet} />
       </div>
       <Foot
-        underlined={underlined}
-        onUnderline={setUnderlined}
+        layers={layers}
+        onLayers={setLayers}
+        claims={openClaims}
+        onClaims={() => setClaiming(true)}
         links={links}
         onLinks={() => setListing(true)}
       />
+      {claiming && (
+        <ClaimsSheet
+          onClose={() => setClaiming(false)}
+          onGo={(goal) => {
+            setClaiming(false);
+            requestAnimationFrame(() => reach(goal, editor, session));
+          }}
+        />
+      )}
       {listing && (
         <LinksSheet
           onClose={() => setListing(false)}
@@ -118,17 +144,18 @@ function focusBar(bar: RefObject<HTMLElement | null>, tries = 5): void {
     setTimeout(() => focusBar(bar, tries - 1), 60);
 }
 
-/** Underlines the uses of the keyword, or nothing. */
-function underline(editor: Editor, session: PostSession, report: Report | null): void {
-  const uses = report?.findings.find(({ id }) => id === "keyword-use")?.evidence ?? [];
-  const spans = uses.flatMap(({ block, start, end }) => {
-    const place = block === undefined ? null : session.placeOf(block);
-    const span = place && spanPositions(place.block, place.pos, start, end);
-    return span ? [span] : [];
-  });
-  // A redraw for nothing could swallow a step of a selection that is just being made.
-  const drawn = evidenceKey.getState(editor.state)?.find() ?? [];
-  if (drawn.map(({ from, to }) => `${from}-${to}`).join() === spans.map((span) => span.join("-")).join())
+/** A redraw for nothing could swallow a step of a selection that is just being made. */
+function draw(editor: Editor, spans: readonly Underline[]): void {
+  const drawn = (evidenceKey.getState(editor.state)?.find() ?? []).map(
+    ({ from, to, spec }) => `${from}-${to}-${(spec as { className: string }).className}`,
+  );
+  if (
+    drawn.sort().join() ===
+    spans
+      .map((span) => span.join("-"))
+      .sort()
+      .join()
+  )
     return;
   editor.view.dispatch(editor.state.tr.setMeta(evidenceKey, spans).setMeta("addToHistory", false));
 }

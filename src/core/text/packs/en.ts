@@ -169,6 +169,25 @@ export const english: LanguagePack = {
       "|",
     ),
   ),
+  passive: {
+    auxiliaries: list("am is are was were be been being isn't aren't wasn't weren't gets got"),
+    participles: list(`
+      begun beaten bent bound bitten blown born bought bound broken brought built burnt cast caught chosen cut dealt done drawn driven drunk
+      eaten fallen fed felt fought found flown forbidden forgotten forgiven frozen given gone grown held heard hidden hit hung hurt kept
+      known laid led left lent let lit lost made meant met mown overcome paid put read ridden rung risen run said sawn seen sent set sewn
+      shaken shot shown shut slid sold sought spent spilt split spread sprung stolen struck stuck stung sunk swept sworn swum swung
+      taken taught thought thrown told torn understood upset withdrawn won worn woven written wound`),
+    ending: /\p{L}{2,}ed$/u,
+    not: list(
+      "bed red shed need speed feed seed breed embed hundred naked wicked sacred rugged ragged tired",
+    ),
+  },
+  claims: {
+    superlative:
+      /\b(?:the (?:(?:very )?(?:best|worst|only|most|least) \p{L}+|(?!rest|west|forest|guest|test|request|harvest|interest|chest|nest|quest|latest)\p{L}{3,}est\b)|(?:always|never) \p{L}+|number one|nobody else|guaranteed?)/u,
+    study:
+      /\b(?:stud(?:y|ies)|research(?:ers)?|surveys?|experts?|scientists?|statistics|doctors|reports?) (?:shows?|showed|says?|said|suggests?|suggested|finds?|found|proves?|proved|agree|recommends?|warns?)\b|\baccording to\b|\bit is (?:well )?(?:known|proven)\b/u,
+  },
   stepOpening: /^(?:step \d+|\d+[.:)]|(?:first|second|third|next|finally)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|or|compared|against|better than|alternatives?)\b/,
   subjects: new Map(

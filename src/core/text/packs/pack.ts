@@ -33,4 +33,16 @@ export interface LanguagePack {
   comparing: RegExp;
   /** Headings that are furniture too, folded and without punctuation. */
   furnitureHeadings: ReadonlySet<string>;
+  /** How the passive is made; absent where nobody has said. */
+  passive?: {
+    /** Forms of the auxiliary. */
+    auxiliaries: ReadonlySet<string>;
+    /** Participles that no ending tells, and the ending of the others. */
+    participles: ReadonlySet<string>;
+    ending: RegExp;
+    /** Words with that ending that are none. */
+    not: ReadonlySet<string>;
+  };
+  /** What makes a sentence a claim beside its figures, tested against the folded sentence; absent where nobody has said. */
+  claims?: { superlative: RegExp; study: RegExp };
 }

@@ -14,6 +14,7 @@ import { Note } from "./blocks/note";
 import { PictureNode } from "./blocks/picture";
 import { Quote } from "./blocks/quote";
 import { Evidence } from "./evidence";
+import { Finder } from "./finder";
 import { insertPictures } from "./insertPictures";
 import { MoveBlocks } from "./moveBlocks";
 import { pasteInto } from "./paste";
@@ -58,6 +59,7 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
       TableHeader.extend({ content: "paragraph+" }),
       BlockIds,
       Evidence,
+      Finder,
       Placeholder.configure({ placeholder: "Write, or paste from anywhere" }),
     ],
     editorProps: {

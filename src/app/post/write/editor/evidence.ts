@@ -4,7 +4,10 @@ import { Decoration, DecorationSet } from "@tiptap/pm/view";
 
 export const evidenceKey = new PluginKey<DecorationSet>("evidence");
 
-/** Underlines spans that the proof found; they move with the text until the next report replaces them. */
+/** A span to underline, and the class that says how. */
+export type Underline = readonly [from: number, to: number, className: string];
+
+/** Underlines spans that were found in the text; they move with it until they are replaced. */
 export const Evidence = Extension.create({
   name: "evidence",
 
@@ -15,13 +18,15 @@ export const Evidence = Extension.create({
         state: {
           init: () => DecorationSet.empty,
           apply(transaction, set) {
-            const spans = transaction.getMeta(evidenceKey) as [number, number][] | undefined;
+            const spans = transaction.getMeta(evidenceKey) as readonly Underline[] | undefined;
             if (!spans) return set.map(transaction.mapping, transaction.doc);
             const size = transaction.doc.content.size;
             const inside = spans.filter(([from, to]) => from >= 0 && to <= size && from < to);
             return DecorationSet.create(
               transaction.doc,
-              inside.map(([from, to]) => Decoration.inline(from, to, { class: "keyword-use" })),
+              inside.map(([from, to, className]) =>
+                Decoration.inline(from, to, { class: className }, { className }),
+              ),
             );
           },
         },

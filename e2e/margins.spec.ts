@@ -1,0 +1,76 @@
+/** What helps while writing: finding and replacing, underlines by kind, claims with and without a source. */
+import type { Page } from "@playwright/test";
+import { expect, expectAccessible, openStage, sheet, TOUR, test } from "./test";
+
+const foot = (page: Page) => page.getByRole("region", { name: "Length and keyword use" });
+
+/** A line of its own at the end of the text. */
+async function addLine(page: Page, line: string): Promise<void> {
+  await sheet(page).locator(":scope > *").last().click();
+  await page.keyboard.press("Control+End");
+  await page.keyboard.press("Enter");
+  await page.keyboard.insertText(line);
+  await expect(sheet(page)).toContainText(line);
+}
+
+test("words are found in all their forms, and replaced in one step", async ({ page }) => {
+  await openStage(page, `${TOUR}/write`);
+  await sheet(page).click();
+  await page.keyboard.press("Control+f");
+  const bar = page.getByRole("search", { name: "Find in the text" });
+  await bar.getByLabel("Find", { exact: true }).fill("longtail");
+  await expect(bar.getByRole("status")).toHaveText(/^1 of \d+$/);
+  const plain = Number(/\d+$/.exec((await bar.getByRole("status").textContent())!)![0]);
+  await bar.getByLabel("All forms").check();
+  await expect(bar.getByRole("status")).toHaveText(/^1 of \d+$/);
+  await bar.getByLabel("All forms").uncheck();
+  await bar.getByLabel("Find", { exact: true }).press("Enter");
+  await expect(bar.getByRole("status")).toHaveText(`2 of ${plain}`);
+  await expectAccessible(page);
+  await bar.getByLabel("Replace with").fill("long-john");
+  await bar.getByRole("button", { name: "All", exact: true }).click();
+  await expect(bar.getByRole("status")).toHaveText("not in the text");
+  await expect(sheet(page)).toContainText("long-john");
+  await page.keyboard.press("Escape");
+  await expect(bar).toBeHidden();
+  await page.keyboard.press("Control+z");
+  await expect(sheet(page)).not.toContainText("long-john");
+});
+
+test("sentences are underlined by kind, as asked", async ({ page }) => {
+  await openStage(page, `${TOUR}/write`);
+  await addLine(page, "The frame was welded in a shed that nobody has seen.");
+  await foot(page)
+    .getByRole("button", { name: /^Underline/ })
+    .click();
+  await page.getByRole("menuitemcheckbox", { name: "Passive" }).click();
+  await page.getByRole("menuitemcheckbox", { name: "Terms of the field" }).click();
+  await expectAccessible(page);
+  await page.keyboard.press("Escape");
+  await expect(sheet(page).locator(".passive-use").last()).toHaveText("was welded");
+  expect(await sheet(page).locator(".term-use").count()).toBeGreaterThan(5);
+});
+
+test("a claim is unsourced until a link stands with it or somebody accepts it", async ({ page }) => {
+  await openStage(page, `${TOUR}/write`);
+  await addLine(page, "Studies show that 80 per cent of parents never look back.");
+  const claims = foot(page).getByRole("button", { name: /claims? unsourced$/ });
+  await claims.click();
+  const dialog = page.getByRole("dialog", { name: "Claims" });
+  const row = dialog.getByRole("listitem").filter({ hasText: "80 per cent of parents" });
+  await expect(row).toContainText("no source");
+  await expectAccessible(page);
+  await row.getByRole("button", { name: "Accept" }).click();
+  await expect(row).toBeHidden();
+  await page.keyboard.press("Escape");
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  await page.reload();
+  // Accepted once, it is not asked about again.
+  await foot(page)
+    .getByRole("button", { name: /^(\d+ claims? unsourced|Claims)$/ })
+    .click();
+  await dialog.getByLabel("Settled ones too").check();
+  await expect(row).toContainText("accepted as it is");
+  await row.getByRole("button", { name: "Go" }).click();
+  expect(await page.evaluate(() => window.getSelection()?.toString())).toContain("Studies show that");
+});

@@ -1,0 +1,132 @@
+/** Find and replace in the text, in a line under the sheet's top edge. */
+import type { Editor } from "@tiptap/core";
+import { X } from "lucide-react";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { languagePack } from "../../../core/text/language";
+import type { SearchOptions } from "../../../core/text/search";
+import { useApp } from "../../store/store";
+import { whole } from "../../ui/figures";
+import { Act } from "./blockBar/parts";
+import { findInDoc, replaceFound, showFound, showPlace } from "./editor/finder";
+
+const OPTIONS: readonly (readonly [keyof SearchOptions, string])[] = [
+  ["forms", "All forms"],
+  ["wholeWords", "Whole words"],
+  ["matchCase", "Capitals"],
+];
+
+export function FindBar({ editor, onClose }: { editor: Editor; onClose: () => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  const { readOnly, report } = useApp((state) => state.openPost);
+  const language = useApp((state) => state.openPost.post?.language ?? "");
+  const [query, setQuery] = useState(() => {
+    const { from, to } = editor.state.selection;
+    return editor.state.doc.textBetween(from, to, " ").slice(0, 200);
+  });
+  const [into, setInto] = useState("");
+  const [options, setOptions] = useState<SearchOptions>({
+    forms: false,
+    wholeWords: false,
+    matchCase: false,
+  });
+  const [current, setCurrent] = useState(0);
+  const [turn, setTurn] = useState(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: report and turn stand for the document
+  const found = useMemo(
+    () => findInDoc(editor.state.doc, query, options, languagePack(language)),
+    [editor, query, options, language, report, turn],
+  );
+  const at = found.length ? Math.min(current, found.length - 1) : 0;
+
+  useEffect(() => {
+    input.current?.focus();
+    input.current?.select();
+    return () => showFound(editor, [], 0);
+  }, [editor]);
+  useEffect(() => showFound(editor, found, at), [editor, found, at]);
+
+  const step = (by: number) => {
+    if (!found.length) return;
+    const next = (at + by + found.length) % found.length;
+    setCurrent(next);
+    showPlace(editor, found[next]!);
+  };
+  const replace = (all: boolean) => {
+    if (!found.length || readOnly) return;
+    replaceFound(editor, all ? found : [found[at]!], into);
+    setTurn(turn + 1);
+    // The button may go out with the last place: the keys stay here.
+    input.current?.focus();
+  };
+  return (
+    <search
+      aria-label="Find in the text"
+      className="flex flex-wrap items-center gap-x-2 gap-y-1 border-t border-rule px-3 py-1 text-[13px]"
+      onKeyDown={(event) => {
+        if (event.key !== "Escape") return;
+        event.preventDefault();
+        onClose();
+        editor.commands.focus();
+      }}
+    >
+      <input
+        ref={input}
+        aria-label="Find"
+        placeholder="Find"
+        className="w-44 rounded border border-edge bg-sheet px-1.5 py-px"
+        value={query}
+        onChange={(event) => {
+          setQuery(event.target.value);
+          setCurrent(0);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") step(event.shiftKey ? -1 : 1);
+        }}
+      />
+      <span role="status" className="figures w-24 text-ink-2">
+        {query.trim()
+          ? found.length
+            ? `${whole(at + 1)} of ${whole(found.length)}`
+            : "not in the text"
+          : ""}
+      </span>
+      <Act disabled={!found.length} onClick={() => step(-1)}>
+        Back
+      </Act>
+      <Act disabled={!found.length} onClick={() => step(1)}>
+        Next
+      </Act>
+      {OPTIONS.map(([key, name]) => (
+        <label key={key} className="flex items-center gap-1">
+          <input
+            type="checkbox"
+            checked={options[key]}
+            disabled={options.forms && key !== "forms"}
+            onChange={(event) => setOptions({ ...options, [key]: event.target.checked })}
+          />
+          {name}
+        </label>
+      ))}
+      <input
+        aria-label="Replace with"
+        placeholder="Replace with"
+        className="ml-auto w-36 rounded border border-edge bg-sheet px-1.5 py-px"
+        value={into}
+        disabled={readOnly}
+        onChange={(event) => setInto(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") replace(false);
+        }}
+      />
+      <Act disabled={!found.length || readOnly} onClick={() => replace(false)}>
+        Replace
+      </Act>
+      <Act disabled={!found.length || readOnly} onClick={() => replace(true)}>
+        All
+      </Act>
+      <button type="button" aria-label="Close find" className="text-ink-2 hover:text-ink" onClick={onClose}>
+        <X size={14} aria-hidden="true" />
+      </button>
+    </search>
+  );
+}

@@ -1,0 +1,93 @@
+/** What is underlined in the text: each kind by a stroke of its own, computed block by block and remembered with the block. */
+import type { Block } from "../../../core/draft/draft";
+import { fieldTermSpans } from "../../../core/field/coverage";
+import { claimKey, claimsIn } from "../../../core/marking/claims";
+import { isProse, MARKINGS, type Span } from "../../../core/marking/marking";
+import type { Report } from "../../../core/proof/report";
+import { languagePack } from "../../../core/text/language";
+import { analyseText } from "../../../core/text/match";
+import type { PostSession } from "../session";
+import type { Underline } from "./editor/evidence";
+import { spanPositions } from "./editor/positions";
+
+/** In the order in which they are offered. */
+export const LAYERS = [
+  { id: "keyword", name: "Keyword uses", className: "keyword-use" },
+  { id: "terms", name: "Terms of the field", className: "term-use" },
+  { id: "claims", name: "Claims without a source", className: "claim-use" },
+  { id: "long", name: MARKINGS.find(({ id }) => id === "long")!.name, className: "long-use" },
+  { id: "passive", name: MARKINGS.find(({ id }) => id === "passive")!.name, className: "passive-use" },
+] as const;
+export type LayerId = (typeof LAYERS)[number]["id"];
+
+const found = new WeakMap<Block, Map<string, readonly Span[]>>();
+
+/** Looks a block over once for each question; blocks never change in place. */
+function remembered<T extends Span>(block: Block, question: string, find: () => T[]): T[] {
+  const known = found.get(block) ?? new Map<string, readonly Span[]>();
+  found.set(block, known);
+  const hit = known.get(question);
+  if (hit) return hit as T[];
+  const made = find();
+  known.set(question, made);
+  return made;
+}
+
+interface Asked {
+  layers: ReadonlySet<LayerId>;
+  report: Report | null;
+  language: string;
+  /** Keys of claims that a person has accepted. */
+  accepted: readonly string[];
+}
+
+/** Spans of all layers that are asked for, in positions of the editor. */
+export function underlinesOf(
+  session: PostSession,
+  { layers, report, language, accepted }: Asked,
+): Underline[] {
+  const pack = languagePack(language);
+  const terms = report?.coverage?.terms.map(({ key }) => key) ?? [];
+  const termsKey = `terms ${pack.code} ${terms.join("|")}`;
+  const out: Underline[] = [];
+  const put = (at: number, spans: readonly Span[], id: LayerId) => {
+    if (!spans.length) return;
+    const place = session.placeOf(at);
+    const { className } = LAYERS.find((layer) => layer.id === id)!;
+    for (const { start, end } of spans) {
+      const span = place && spanPositions(place.block, place.pos, start, end);
+      if (span) out.push([...span, className]);
+    }
+  };
+  const uses = layers.has("keyword")
+    ? (report?.findings.find(({ id }) => id === "keyword-use")?.evidence ?? [])
+    : [];
+  for (const { block, start, end } of uses) if (block !== undefined) put(block, [{ start, end }], "keyword");
+  if (layers.size === (layers.has("keyword") ? 1 : 0)) return out;
+  session.blocks().forEach(({ block }, at) => {
+    if (!isProse(block)) return;
+    const analysed = () => analyseText(block.text, pack);
+    for (const marking of MARKINGS)
+      if (layers.has(marking.id as LayerId))
+        put(
+          at,
+          remembered(block, `${marking.id} ${pack.code}`, () => marking.find(analysed(), pack)),
+          marking.id as LayerId,
+        );
+    if (layers.has("terms") && terms.length)
+      put(
+        at,
+        remembered(block, termsKey, () => fieldTermSpans(analysed(), terms)),
+        "terms",
+      );
+    if (layers.has("claims"))
+      put(
+        at,
+        remembered(block, `claims ${pack.code}`, () =>
+          claimsIn(block, at, pack).filter(({ source }) => !source),
+        ).filter((claim) => !accepted.includes(claimKey(claim))),
+        "claims",
+      );
+  });
+  return out;
+}
