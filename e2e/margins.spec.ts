@@ -74,3 +74,25 @@ test("a claim is unsourced until a link stands with it or somebody accepts it", 
   await row.getByRole("button", { name: "Go" }).click();
   expect(await page.evaluate(() => window.getSelection()?.toString())).toContain("Studies show that");
 });
+
+test("the tray shows each term of the field in its usual range, and finds it in the text", async ({
+  page,
+}) => {
+  await openStage(page, `${TOUR}/write`);
+  await foot(page)
+    .getByRole("button", { name: /^\d+ of \d+ terms$/ })
+    .click();
+  const tray = page.getByRole("region", { name: "Terms of the field" });
+  const first = tray.getByRole("listitem").first();
+  await expect(first.getByRole("img")).toHaveAttribute("aria-label", /usual range of/);
+  const gains = await tray
+    .getByRole("listitem")
+    .evaluateAll((all) => all.map((one) => Number(/\+([\d.]+)$/.exec(one.textContent!)?.[1] ?? 0)));
+  expect(gains[0]).toBeGreaterThan(0);
+  expect(gains).toEqual([...gains].sort((a, b) => b - a));
+  await expectAccessible(page);
+  await first.getByRole("button").click();
+  await expect(page.getByRole("search").getByLabel("Find", { exact: true })).toHaveValue(
+    (await first.getByRole("button").textContent())!,
+  );
+});

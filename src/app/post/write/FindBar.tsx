@@ -15,17 +15,24 @@ const OPTIONS: readonly (readonly [keyof SearchOptions, string])[] = [
   ["matchCase", "Capitals"],
 ];
 
-export function FindBar({ editor, onClose }: { editor: Editor; onClose: () => void }) {
+interface Props {
+  editor: Editor;
+  /** What is looked for at first; what is selected where empty. */
+  first: string;
+  onClose: () => void;
+}
+
+export function FindBar({ editor, first, onClose }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const { readOnly, report } = useApp((state) => state.openPost);
   const language = useApp((state) => state.openPost.post?.language ?? "");
   const [query, setQuery] = useState(() => {
     const { from, to } = editor.state.selection;
-    return editor.state.doc.textBetween(from, to, " ").slice(0, 200);
+    return first || editor.state.doc.textBetween(from, to, " ").slice(0, 200);
   });
   const [into, setInto] = useState("");
   const [options, setOptions] = useState<SearchOptions>({
-    forms: false,
+    forms: first !== "",
     wholeWords: false,
     matchCase: false,
   });

@@ -1,4 +1,5 @@
 /** The foot of Write: how long it is, how often it says the keyword, and what is worth most next. */
+import { ChevronUp } from "lucide-react";
 import { byWorth } from "../../../core/proof/finding";
 import { useApp } from "../../store/store";
 import { count, points } from "../../ui/figures";
@@ -13,11 +14,14 @@ interface Props {
   /** Claims that have no source and were not accepted. */
   claims: number;
   onClaims: () => void;
+  /** Whether the tray of the field's terms is open. */
+  tray: boolean;
+  onTray: (open: boolean) => void;
   links: number;
   onLinks: () => void;
 }
 
-export function Foot({ layers, onLayers, claims, onClaims, links, onLinks }: Props) {
+export function Foot({ layers, onLayers, claims, onClaims, tray, onTray, links, onLinks }: Props) {
   const report = useApp((state) => state.openPost.report);
   const keyword = useApp((state) => state.openPost.post?.keyword);
   const go = useGo();
@@ -48,6 +52,18 @@ export function Foot({ layers, onLayers, claims, onClaims, links, onLinks }: Pro
       <button type="button" className="quiet-link" onClick={onClaims}>
         {claims ? `${count(claims, "claim")} unsourced` : "Claims"}
       </button>
+      {report.coverage && report.coverage.terms.length > 0 && (
+        <button
+          type="button"
+          className="flex items-center gap-1 rounded hover:bg-proof-wash"
+          aria-expanded={tray}
+          onClick={() => onTray(!tray)}
+        >
+          {report.coverage.terms.filter(({ share }) => share >= 1).length} of{" "}
+          {count(report.coverage.terms.length, "term")}
+          <ChevronUp size={13} aria-hidden="true" className={tray ? "rotate-180" : ""} />
+        </button>
+      )}
       {report.languageNote && <span className="text-plum">{report.languageNote}</span>}
       {next && (
         <button

@@ -2,6 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
 import { useMemo } from "react";
+import { foldPlain } from "../../../core/text/fold";
 import { useApp } from "../../store/store";
 import { whole } from "../../ui/figures";
 import { sectionsOf } from "./sectionsOf";
@@ -16,6 +17,11 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
   const report = useApp((state) => state.openPost.report);
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const sections = useMemo(() => sectionsOf(editor.state.doc), [editor, report]);
+  const outline = useApp((state) => state.openPost.outline);
+  const budgets = useMemo(
+    () => new Map(outline.map(({ text, budget }) => [foldPlain(text), budget])),
+    [outline],
+  );
   const cursor = useEditorState({ editor, selector: ({ editor: at }) => at.state.selection.from });
   if (sections.length < 2) return null;
   const current = sections.findLastIndex(({ pos }) => pos <= cursor);
@@ -45,11 +51,26 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
               >
                 {heading || "Opening"}
               </span>
-              <span className="figures text-ink-2">{whole(words)}</span>
+              <Words words={words} budget={budgets.get(foldPlain(heading)) ?? null} />
             </button>
           </li>
         ))}
       </ol>
     </nav>
+  );
+}
+
+/** Over its budget by more than this share, a section is long for its plan. */
+const OVER = 1.25;
+
+function Words({ words, budget }: { words: number; budget: number | null }) {
+  if (!budget) return <span className="figures text-ink-2">{whole(words)}</span>;
+  return (
+    <span
+      className={`figures whitespace-nowrap ${words > OVER * budget ? "text-plum" : "text-ink-2"}`}
+      title={`${whole(words)} words of ${whole(budget)} planned`}
+    >
+      {whole(words)}/{whole(budget)}
+    </span>
   );
 }

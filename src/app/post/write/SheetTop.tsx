@@ -13,8 +13,9 @@ interface Props {
   editor: Editor;
   bar: RefObject<HTMLDivElement | null>;
   readOnly: boolean;
-  finding: boolean;
-  onFinding: (finding: boolean) => void;
+  /** What is looked for in the text; empty for what is selected, null while nothing is. */
+  finding: string | null;
+  onFinding: (finding: string | null) => void;
 }
 
 export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
@@ -114,11 +115,17 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
         >
           <Redo2 size={15} aria-hidden="true" />
         </Toolbar.Button>
-        <Toolbar.Button type="button" className={tool} onClick={() => onFinding(!finding)}>
+        <Toolbar.Button
+          type="button"
+          className={tool}
+          onClick={() => onFinding(finding === null ? "" : null)}
+        >
           <Search size={15} aria-hidden="true" /> Find
         </Toolbar.Button>
       </Toolbar.Root>
-      {finding && <FindBar editor={editor} onClose={() => onFinding(false)} />}
+      {finding !== null && (
+        <FindBar key={finding} editor={editor} first={finding} onClose={() => onFinding(null)} />
+      )}
       <BlockBar editor={editor} />
     </div>
   );

@@ -11,6 +11,7 @@ import { StripHead } from "../StripHead";
 import type { PostSession } from "../session";
 import type { Goal } from "../useGo";
 import { ClaimsSheet, useClaims } from "./ClaimsSheet";
+import { CoverageTray } from "./CoverageTray";
 import { createEditor } from "./editor/createEditor";
 import { evidenceKey, type Underline } from "./editor/evidence";
 import { spanPositions } from "./editor/positions";
@@ -30,7 +31,8 @@ export function Write() {
   const { post, readOnly, report } = useApp((state) => state.openPost);
   const [editor, setEditor] = useState<Editor | null>(session.editor);
   const [layers, setLayers] = useState<ReadonlySet<LayerId>>(new Set(["keyword"]));
-  const [finding, setFinding] = useState(false);
+  const [finding, setFinding] = useState<string | null>(null);
+  const [tray, setTray] = useState(false);
   const [claiming, setClaiming] = useState(false);
   const { open: openClaims, accepted } = useClaims();
   const language = post?.language ?? "";
@@ -64,7 +66,7 @@ export function Write() {
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "f") {
       event.preventDefault();
-      setFinding(true);
+      setFinding("");
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k" && editor.isFocused) {
       event.preventDefault();
@@ -106,7 +108,10 @@ export function Write() {
         </div>
         <MarginNotes editor={editor} sheet={sheet} />
       </div>
+      {tray && <CoverageTray onFind={setFinding} />}
       <Foot
+        tray={tray}
+        onTray={setTray}
         layers={layers}
         onLayers={setLayers}
         claims={openClaims}
