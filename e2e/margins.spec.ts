@@ -96,3 +96,25 @@ test("the tray shows each term of the field in its usual range, and finds it in 
     (await first.getByRole("button").textContent())!,
   );
 });
+
+test("the source is changed by hand, with what is wrong and what would be lost said first", async ({
+  page,
+}) => {
+  await openStage(page, `${TOUR}/write`);
+  await page.getByRole("button", { name: "Source", exact: true }).click();
+  const dialog = page.getByRole("dialog", { name: "Source of the text" });
+  const area = dialog.getByLabel("Source");
+  await expect(area).toHaveValue(/## Who it is for/);
+  await dialog.getByRole("button", { name: "HTML" }).click();
+  await expect(area).toHaveValue(/<h2>Who it is for<\/h2>/);
+  const html = await area.inputValue();
+  await area.fill(`<p class="x">New first <b>line.</p>\n${html}<script>a()</script>`);
+  await expect(dialog).toContainText("Line 1: <b> is opened here and never ended.");
+  await expect(dialog).toContainText("it would be gone: class=, <script>");
+  await expectAccessible(page);
+  await dialog.getByRole("button", { name: "Put it into the text" }).click();
+  await expect(sheet(page).locator(":scope > p").first()).toHaveText("New first line.");
+  await expect(sheet(page).getByRole("img").first()).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(sheet(page)).not.toContainText("New first line.");
+});

@@ -4,6 +4,7 @@ import type { Block, Draft } from "../core/draft/draft";
 import type { EditorDoc } from "../core/draft/editorJson";
 import { draftFromFile, type ReadFile } from "../core/draft/fromFile";
 import { type SafeDoc, safeDoc } from "../core/draft/safeDoc";
+import { type ReadSource, readSource, type SourceKind, writeSource } from "../core/draft/source";
 import { blocksToEditor } from "../core/draft/toEditor";
 import { draftToMarkdown } from "../core/draft/toMarkdown";
 import { type Pasted, pasteHtml } from "../core/paste/paste";
@@ -14,6 +15,8 @@ import { cleanDocument } from "../core/release/rawPaste";
 const api = {
   pasteHtml: (html: string): Pasted => pasteHtml(html),
   pastePlain: (text: string): Pasted => pastePlain(text),
+  writeSource: (doc: EditorDoc, kind: SourceKind): string => writeSource(doc, kind),
+  readSource: (text: string, kind: SourceKind): ReadSource => readSource(text, kind),
   cleanDocument: (doc: EditorDoc): EditorDoc => cleanDocument(doc),
   /** The editor's document of blocks that came from a file: nothing in it acts. */
   toEditor: (blocks: Block[]): SafeDoc => safeDoc(blocksToEditor(blocks)),

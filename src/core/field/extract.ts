@@ -2,6 +2,7 @@
 import { Readability } from "@mozilla/readability";
 import type { Element, Root } from "hast";
 import { parseHTML } from "linkedom";
+import { TAG, UNENDED } from "../draft/tags";
 
 /** A page with more elements than this is no page to read; the caller's own reading is used. */
 const MOST_ELEMENTS = 20_000;
@@ -24,14 +25,6 @@ export function extracted(html: string, root: Root): string | null {
     return null;
   }
 }
-
-const TAG = /<(\/?)([a-z][a-z0-9-]*)[^<>]*?(\/?)>/gi;
-/** Elements that end by themselves, or whose end tag may be left out (HTML standard, 13.1.2). */
-const UNENDED = new Set(
-  "area base br col embed hr img input link meta source track wbr p li dt dd tr td th thead tbody tfoot option optgroup colgroup rp rt html head body caption".split(
-    " ",
-  ),
-);
 
 /** How deep the source nests: the tree of a page that no parser could hold says nothing of it. */
 function nesting(html: string): number {

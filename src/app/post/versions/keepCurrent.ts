@@ -11,7 +11,8 @@ export type Occasion =
   | "while writing"
   | "end of a sitting"
   | "before going back"
-  | "before cleaning";
+  | "before cleaning"
+  | "before changing the source";
 
 interface What {
   name?: string;

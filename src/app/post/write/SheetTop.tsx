@@ -1,13 +1,23 @@
 /** The top edge of the sheet: what can be put in, and undo. */
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
-import { ChevronDown, ImagePlus, Images, type LucideIcon, Redo2, Search, Undo2 } from "lucide-react";
+import {
+  ChevronDown,
+  FileCode2,
+  ImagePlus,
+  Images,
+  type LucideIcon,
+  Redo2,
+  Search,
+  Undo2,
+} from "lucide-react";
 import { DropdownMenu, Toolbar } from "radix-ui";
-import { type RefObject, useRef } from "react";
+import { type RefObject, useRef, useState } from "react";
 import { BlockBar } from "./blockBar/BlockBar";
 import { insertGallery, insertPictures } from "./editor/insertPictures";
 import { FindBar } from "./FindBar";
 import { INSERTS, MORE } from "./inserts";
+import { SourceSheet } from "./SourceSheet";
 
 interface Props {
   editor: Editor;
@@ -21,6 +31,7 @@ interface Props {
 export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
   const pictures = useRef<HTMLInputElement>(null);
   const gallery = useRef<HTMLInputElement>(null);
+  const [source, setSource] = useState(false);
   const chosen = useRef<(() => void) | null>(null);
   const choose = (act: () => void) => {
     chosen.current = act;
@@ -122,7 +133,11 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
         >
           <Search size={15} aria-hidden="true" /> Find
         </Toolbar.Button>
+        <Toolbar.Button type="button" className={tool} onClick={() => setSource(true)}>
+          <FileCode2 size={15} aria-hidden="true" /> Source
+        </Toolbar.Button>
       </Toolbar.Root>
+      {source && <SourceSheet onClose={() => setSource(false)} />}
       {finding !== null && (
         <FindBar key={finding} editor={editor} first={finding} onClose={() => onFinding(null)} />
       )}

@@ -104,7 +104,7 @@ const hasPicture = (node: EditorNode): boolean =>
   node.type === "picture" || (node.content ?? []).some(hasPicture);
 
 /** Embedded pictures become files of the workspace; what is none is said and left out. */
-async function withPictures(doc: EditorDoc): Promise<EditorDoc> {
+export async function withPictures(doc: EditorDoc): Promise<EditorDoc> {
   const content: EditorNode[] = [];
   for (const node of doc.content) {
     const src = node.type === "picture" ? String(node.attrs?.src ?? "") : "";
@@ -115,7 +115,13 @@ async function withPictures(doc: EditorDoc): Promise<EditorDoc> {
         asset
           ? {
               ...node,
-              attrs: { ...node.attrs, bytes: asset.blob.size, width: asset.width, height: asset.height },
+              attrs: {
+                ...node.attrs,
+                fileName: asset.fileName,
+                bytes: asset.blob.size,
+                width: asset.width,
+                height: asset.height,
+              },
             }
           : node,
       );

@@ -1,0 +1,136 @@
+/** The text as Markdown or HTML, to be changed by hand; what is wrong and what would be lost is said before it is taken. */
+import { useEffect, useRef, useState } from "react";
+import { toast } from "sonner";
+import type { ReadSource, SourceKind } from "../../../core/draft/source";
+import { draftWorker } from "../../../workers/clients";
+import { useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { Sheet } from "../../ui/Sheet";
+import { usePostSession } from "../currentSession";
+import { keepCurrent } from "../versions/keepCurrent";
+import { Choice } from "./blockBar/parts";
+import { withPictures } from "./editor/paste";
+
+const KINDS = [
+  ["markdown", "Markdown"],
+  ["html", "HTML"],
+] as const;
+/** Milliseconds after the last key before the source is looked over. */
+const REST = 300;
+
+export function SourceSheet({ onClose }: { onClose: () => void }) {
+  const session = usePostSession();
+  const readOnly = useApp((state) => state.openPost.readOnly);
+  const area = useRef<HTMLTextAreaElement>(null);
+  const [kind, setKind] = useState<SourceKind>("markdown");
+  const [written, setWritten] = useState<string | null>(null);
+  const [text, setText] = useState("");
+  const [read, setRead] = useState<ReadSource | null>(null);
+  const changed = written !== null && text !== written;
+
+  useEffect(() => {
+    let live = true;
+    draftWorker()
+      .writeSource(session.json(), kind)
+      .then((source) => {
+        if (!live) return;
+        setWritten(source);
+        setText(source);
+        setRead(null);
+      }, failed);
+    return () => {
+      live = false;
+    };
+  }, [session, kind]);
+  useEffect(() => {
+    if (!changed) {
+      setRead(null);
+      return;
+    }
+    let live = true;
+    const timer = setTimeout(() => {
+      draftWorker()
+        .readSource(text, kind)
+        .then((result) => live && setRead(result), failed);
+    }, REST);
+    return () => {
+      live = false;
+      clearTimeout(timer);
+    };
+  }, [text, kind, changed]);
+
+  const take = async () => {
+    const { doc } = await draftWorker().readSource(text, kind);
+    await keepCurrent({ why: "before changing the source" });
+    const before = session.json();
+    session.setDoc(await withPictures(doc));
+    toast("The text is what its source says now.", {
+      action: { label: "Undo", onClick: () => session.setDoc(before) },
+    });
+    onClose();
+  };
+  const goTo = (line: number) => {
+    const lines = text.split("\n");
+    const from = lines.slice(0, line - 1).reduce((sum, one) => sum + one.length + 1, 0);
+    area.current?.focus();
+    area.current?.setSelectionRange(from, from + (lines[line - 1]?.length ?? 0));
+  };
+
+  return (
+    <Sheet title="Source of the text" wide onClose={onClose}>
+      <div className="mb-2 flex items-center gap-4 text-[13px]">
+        <Choice
+          label="As"
+          options={KINDS}
+          value={kind}
+          onChange={(next) => {
+            if (changed) toast("Take or undo what you changed in this source first.");
+            else setKind(next);
+          }}
+        />
+        <span className="ml-auto text-ink-2">
+          Title, description and the other fields stay where they are.
+        </span>
+      </div>
+      <textarea
+        ref={area}
+        aria-label="Source"
+        spellCheck={false}
+        readOnly={readOnly}
+        className="h-[52vh] w-full resize-none rounded border border-edge bg-sheet p-3 font-mono text-[13px] leading-normal"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <div className="mt-2 flex items-start gap-6">
+        <div className="min-h-10 flex-1 text-[13px]" aria-live="polite">
+          {read?.faults.slice(0, 8).map(({ line, message }, i) => (
+            <p key={i}>
+              <button type="button" className="quiet-link figures" onClick={() => goTo(line)}>
+                Line {line}
+              </button>
+              : {message}.
+            </p>
+          ))}
+          {read && read.lost.length > 0 && (
+            <p className="text-plum">
+              The text cannot hold this, and it would be gone: {read.lost.join(", ")}.
+            </p>
+          )}
+          {read && !read.faults.length && !read.lost.length && (
+            <p>Nothing is wrong, and nothing would be lost.</p>
+          )}
+        </div>
+        {changed && <Button onClick={() => setText(written)}>As it was</Button>}
+        <Button kind="primary" disabled={!changed || readOnly} onClick={() => take().catch(failed)}>
+          Put it into the text
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
+
+function failed(error: unknown): void {
+  toast.error(
+    `The source could not be read: ${error instanceof Error ? error.message : String(error)}. Your text is as it is.`,
+  );
+}
