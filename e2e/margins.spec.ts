@@ -1,6 +1,6 @@
 /** What helps while writing: finding and replacing, underlines by kind, claims with and without a source. */
 import type { Page } from "@playwright/test";
-import { expect, expectAccessible, openStage, sheet, TOUR, test } from "./test";
+import { expect, expectAccessible, openDesk, openStage, sheet, TOUR, test } from "./test";
 
 const foot = (page: Page) => page.getByRole("region", { name: "Length and keyword use" });
 
@@ -117,4 +117,45 @@ test("the source is changed by hand, with what is wrong and what would be lost s
   await expect(sheet(page).getByRole("img").first()).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).last().click();
   await expect(sheet(page)).not.toContainText("New first line.");
+});
+
+test("a recording becomes a post in the speaker's own words, and what is added is seen", async ({ page }) => {
+  await openDesk(page);
+  await page.getByRole("button", { name: "New post" }).click();
+  await page.getByRole("link", { name: /^Write/ }).click();
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  await page.getByRole("menuitem", { name: "From a recording's text" }).click();
+  const dialog = page.getByRole("dialog", { name: "From a recording's text" });
+  const line = (i: number, said: string) =>
+    `${i}\n00:${String(i).padStart(2, "0")}:00,000 --> 00:${String(i).padStart(2, "0")}:50,000\n${said}\n\n`;
+  const brakes = Array.from({ length: 8 }, (_, i) =>
+    line(i + 1, `Um, the brake pad wants a look, and a worn\nbrake pad tells you ${i} things.`),
+  );
+  const chains = Array.from({ length: 8 }, (_, i) =>
+    line(i + 9, `Now the chain wants oil, you know, and a dry chain squeaks ${i} times.`),
+  );
+  await dialog.getByLabel("Open a file: file").setInputFiles({
+    name: "talk.srt",
+    mimeType: "",
+    buffer: Buffer.from([...brakes, ...chains].join("")),
+  });
+  await expect(dialog).toContainText("16 sentences, 2 sections, up to 16:00");
+  await dialog.getByLabel(/Address of the video/).fill("https://video.example/talk");
+  await expect(dialog.getByRole("listitem").filter({ hasText: "From 9:00 in the recording" })).toBeVisible();
+  await expectAccessible(page);
+  await dialog.getByRole("button", { name: "Put it at the end of the text" }).click();
+  await expect(sheet(page).getByRole("heading", { level: 2 })).toHaveCount(2);
+  await expect(sheet(page)).not.toContainText("Um,");
+  await expect(sheet(page).getByRole("link", { name: "From 9:00 in the recording" })).toHaveAttribute(
+    "href",
+    "https://video.example/talk#t=540",
+  );
+  await addLine(page, "Nobody ever said this sentence about unicorns");
+  await expect(foot(page)).toContainText(/\d\d % own words/);
+  await foot(page)
+    .getByRole("button", { name: /^Underline/ })
+    .click();
+  await page.getByRole("menuitemcheckbox", { name: "Words that were not said" }).click();
+  await page.keyboard.press("Escape");
+  await expect(sheet(page).locator(".other-use").last()).toContainText("unicorns");
 });

@@ -18,6 +18,7 @@ import type {
   PostField,
   PostScore,
   PostVersion,
+  Recording,
   Setting,
   VersionBody,
 } from "./model";
@@ -36,6 +37,7 @@ export class Database extends Dexie {
   ideas!: EntityTable<Idea, "id">;
   versions!: EntityTable<PostVersion, "id">;
   versionBodies!: EntityTable<VersionBody, "versionId">;
+  recordings!: EntityTable<Recording, "postId">;
   fields!: EntityTable<PostField, "id">;
   fieldBodies!: EntityTable<FieldBody, "fieldId">;
   drawer!: EntityTable<DrawerEntry, "id">;
@@ -79,8 +81,8 @@ export class Database extends Dexie {
       fieldBodies: "fieldId",
       drawer: "id, postId, createdAt",
     });
-    // What a version looked like is apart from the list of them.
-    this.version(4).stores({ versions: "id, postId", versionBodies: "versionId" });
+    // What a version looked like is apart from the list of them, and what was said in a recording from the post.
+    this.version(4).stores({ versions: "id, postId", versionBodies: "versionId", recordings: "postId" });
   }
 }
 

@@ -9,6 +9,7 @@ import type { OutlineItem } from "../core/outline/outline";
 import type { Piece } from "../core/outline/piece";
 import type { Finding } from "../core/proof/finding";
 import type { Profile } from "../core/proof/profile";
+import type { Spoken } from "../core/transcript/mend";
 import type { CollectedField } from "./schemas/field";
 import type { Article } from "./schemas/search";
 
@@ -100,6 +101,15 @@ export interface PostVersion {
 }
 /** Fields that go back with a version. The address is none of them: it is changed on purpose or not at all. */
 export type VersionFields = Pick<Post, "title" | "metaTitle" | "description">;
+
+/** What was said, where a post began as a recording: its own words are measured against it. */
+export interface Recording {
+  postId: string;
+  fileName: string;
+  /** Address of the video; empty for none. */
+  video: string;
+  sentences: Spoken[];
+}
 
 export interface VersionBody {
   versionId: string;

@@ -13,6 +13,7 @@ import type {
   PostField,
   PostScore,
   PostVersion,
+  Recording,
   VersionBody,
 } from "./model";
 
@@ -25,6 +26,7 @@ const ALL_OF_A_POST = [
   db.drawer,
   db.versions,
   db.versionBodies,
+  db.recordings,
 ];
 
 export const listPosts = (): Promise<Post[]> => db.posts.toArray();
@@ -88,6 +90,7 @@ export interface DeletedPost {
   drawer: DrawerEntry[];
   versions: PostVersion[];
   versionBodies: VersionBody[];
+  recording: Recording | undefined;
   /** Its keyword list, which stays when the post goes. */
   listId: string | undefined;
 }
@@ -107,6 +110,7 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
       fieldBodies: (await db.fieldBodies.bulkGet(fieldIds)).filter((body) => body !== undefined),
       drawer: await db.drawer.where("postId").equals(id).toArray(),
       post,
+      recording: await db.recordings.get(id),
       body: await db.bodies.get(id),
       outline: await db.outlines.get(id),
       score: await db.scores.get(id),
@@ -121,6 +125,7 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
       db.fields.bulkDelete(fieldIds),
       db.fieldBodies.bulkDelete(fieldIds),
       db.drawer.where("postId").equals(id).delete(),
+      db.recordings.delete(id),
       db.versions.bulkDelete(versionIds),
       db.versionBodies.bulkDelete(versionIds),
     ]);
@@ -129,8 +134,19 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
 }
 
 export async function restorePost(deleted: DeletedPost): Promise<void> {
-  const { post, body, outline, score, listId, fields, fieldBodies, drawer, versions, versionBodies } =
-    deleted;
+  const {
+    post,
+    body,
+    outline,
+    score,
+    listId,
+    fields,
+    fieldBodies,
+    drawer,
+    versions,
+    versionBodies,
+    recording,
+  } = deleted;
   await db.transaction("rw", ALL_OF_A_POST, async () => {
     await db.posts.put(post);
     const list = await db.lists.get(listId ?? "");
@@ -142,6 +158,7 @@ export async function restorePost(deleted: DeletedPost): Promise<void> {
     await db.fields.bulkPut(fields);
     await db.fieldBodies.bulkPut(fieldBodies);
     await db.drawer.bulkPut(drawer);
+    if (recording) await db.recordings.put(recording);
     await db.versions.bulkPut(versions);
     await db.versionBodies.bulkPut(versionBodies);
   });

@@ -22,6 +22,7 @@ import type {
   Post,
   PostField,
   PostVersion,
+  Recording,
   SearchConnection,
   Site,
   VersionBody,
@@ -58,6 +59,7 @@ export interface WorkspaceFile {
   drawer?: DrawerEntry[];
   versions?: PostVersion[];
   versionBodies?: VersionBody[];
+  recordings?: Recording[];
   assets: (Omit<Asset, "blob"> & { file: string })[];
 }
 
@@ -175,6 +177,7 @@ export async function replaceWorkspace({ file, lookUps, fields, pictures }: Work
     await db.fields.bulkAdd(file.fields ?? []);
     await db.fieldBodies.bulkAdd([...fields].map(([fieldId, collected]) => ({ fieldId, ...collected })));
     await db.drawer.bulkAdd(file.drawer ?? []);
+    await db.recordings.bulkAdd(file.recordings ?? []);
     await db.versions.bulkAdd(file.versions ?? []);
     await db.versionBodies.bulkAdd(
       (file.versionBodies ?? []).map(({ versionId, doc }) => ({ versionId, doc: safeDoc(doc).doc })),
@@ -238,6 +241,7 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
     drawer,
     versions,
     versionBodies,
+    recordings,
     assets,
   ] = await db.transaction("r", db.tables, () =>
     Promise.all([
@@ -254,6 +258,7 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
       db.drawer.toArray(),
       db.versions.toArray(),
       db.versionBodies.toArray(),
+      db.recordings.toArray(),
       db.assets.toArray(),
     ]),
   );
@@ -280,6 +285,7 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
     drawer,
     versions,
     versionBodies,
+    recordings,
     assets: assets.map(({ blob: _blob, ...asset }, i) => ({ ...asset, file: names[i]! })),
   };
   const entries: Record<string, Uint8Array> = { [JSON_NAME]: strToU8(JSON.stringify(file)) };

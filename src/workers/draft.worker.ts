@@ -11,12 +11,15 @@ import { type Pasted, pasteHtml } from "../core/paste/paste";
 import { pastePlain } from "../core/paste/plain";
 import { draftToPage } from "../core/release/page";
 import { cleanDocument } from "../core/release/rawPaste";
+import { type ReadRecording, type RecordingOptions, readRecording } from "../core/transcript/recording";
 
 const api = {
   pasteHtml: (html: string): Pasted => pasteHtml(html),
   pastePlain: (text: string): Pasted => pastePlain(text),
   writeSource: (doc: EditorDoc, kind: SourceKind): string => writeSource(doc, kind),
   readSource: (text: string, kind: SourceKind): ReadSource => readSource(text, kind),
+  /** A recording's text as a document, with its sentences. */
+  recording: (text: string, options: RecordingOptions): ReadRecording => readRecording(text, options),
   cleanDocument: (doc: EditorDoc): EditorDoc => cleanDocument(doc),
   /** The editor's document of blocks that came from a file: nothing in it acts. */
   toEditor: (blocks: Block[]): SafeDoc => safeDoc(blocksToEditor(blocks)),

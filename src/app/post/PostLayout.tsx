@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { Outlet, useParams } from "react-router";
 import { getField } from "../../data/fields";
 import { getDoc, getPlan, getPost } from "../../data/posts";
+import { getRecording } from "../../data/recordings";
 import { RouteError } from "../shell/RouteError";
 import { saver } from "../store/listeners";
 import { docEdited, postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
@@ -38,11 +39,12 @@ function OpenPost({ id }: { id: string }) {
     const lock = holdPost(id, turn > 0, (writing) => live && store.dispatch(readOnlyChanged(!writing)));
     endings.push(lock.release);
     void (async () => {
-      const [post, doc, plan, field, writing] = await Promise.all([
+      const [post, doc, plan, field, recording, writing] = await Promise.all([
         getPost(id),
         getDoc(id),
         getPlan(id),
         getField(id),
+        getRecording(id),
         lock.writing,
       ]);
       if (!live) return;
@@ -52,7 +54,7 @@ function OpenPost({ id }: { id: string }) {
       }
       const opened = new PostSession(id, doc);
       setCurrentSession(opened);
-      store.dispatch(postOpened({ post, outline: plan.items, piece: plan.piece, field }));
+      store.dispatch(postOpened({ post, outline: plan.items, piece: plan.piece, field, recording }));
       store.dispatch(readOnlyChanged(!writing));
       const proof = startLiveProof(opened);
       endings.push(

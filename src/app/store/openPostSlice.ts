@@ -10,7 +10,7 @@ import {
 } from "../../core/outline/outline";
 import { noPiece, type Piece } from "../../core/outline/piece";
 import type { Report } from "../../core/proof/report";
-import type { Post, PostField } from "../../data/model";
+import type { Post, PostField, Recording } from "../../data/model";
 
 export type Saving = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
 
@@ -25,6 +25,8 @@ interface OpenPostState {
   piece: Piece;
   /** The field in force; null where none is kept. */
   field: PostField | null;
+  /** What was said in the recording that the post began with; null where there is none. */
+  recording: Recording | null;
   report: Report | null;
   revision: number;
   saving: Saving;
@@ -40,6 +42,7 @@ const initialState: OpenPostState = {
   typing: null,
   piece: noPiece,
   field: null,
+  recording: null,
   report: null,
   revision: 0,
   saving: { state: "saved" },
@@ -89,6 +92,9 @@ const slice = createSlice({
     },
     fieldChanged: (state, { payload }: PayloadAction<PostField | null>) => {
       state.field = payload;
+    },
+    recordingChanged: (state, { payload }: PayloadAction<Recording | null>) => {
+      state.recording = payload;
     },
     outlineItemRemoved: (state, { payload }: PayloadAction<string>) =>
       change(
@@ -145,6 +151,7 @@ export const {
   outlineRedone,
   pieceChanged,
   fieldChanged,
+  recordingChanged,
   reportArrived,
   savingMoved,
   readOnlyChanged,

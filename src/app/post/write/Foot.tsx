@@ -17,11 +17,13 @@ interface Props {
   /** Whether the tray of the field's terms is open. */
   tray: boolean;
   onTray: (open: boolean) => void;
+  /** Share of the text that was said in its recording, 0 to 1; null where there is none. */
+  ownWords: number | null;
   links: number;
   onLinks: () => void;
 }
 
-export function Foot({ layers, onLayers, claims, onClaims, tray, onTray, links, onLinks }: Props) {
+export function Foot({ layers, onLayers, claims, onClaims, tray, onTray, ownWords, links, onLinks }: Props) {
   const report = useApp((state) => state.openPost.report);
   const keyword = useApp((state) => state.openPost.post?.keyword);
   const go = useGo();
@@ -63,6 +65,11 @@ export function Foot({ layers, onLayers, claims, onClaims, tray, onTray, links, 
           {count(report.coverage.terms.length, "term")}
           <ChevronUp size={13} aria-hidden="true" className={tray ? "rotate-180" : ""} />
         </button>
+      )}
+      {ownWords !== null && (
+        <span title="Share of the words that stand in the order in which they were said">
+          {Math.round(ownWords * 100)} % own words
+        </span>
       )}
       {report.languageNote && <span className="text-plum">{report.languageNote}</span>}
       {next && (

@@ -7,6 +7,7 @@ import {
   ImagePlus,
   Images,
   type LucideIcon,
+  Mic,
   Redo2,
   Search,
   Undo2,
@@ -17,6 +18,7 @@ import { BlockBar } from "./blockBar/BlockBar";
 import { insertGallery, insertPictures } from "./editor/insertPictures";
 import { FindBar } from "./FindBar";
 import { INSERTS, MORE } from "./inserts";
+import { RecordingSheet } from "./RecordingSheet";
 import { SourceSheet } from "./SourceSheet";
 
 interface Props {
@@ -32,6 +34,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
   const pictures = useRef<HTMLInputElement>(null);
   const gallery = useRef<HTMLInputElement>(null);
   const [source, setSource] = useState(false);
+  const [recording, setRecording] = useState(false);
   const chosen = useRef<(() => void) | null>(null);
   const choose = (act: () => void) => {
     chosen.current = act;
@@ -100,6 +103,11 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
             }}
           >
             <MenuLine name="Gallery" icon={Images} onSelect={() => choose(() => gallery.current?.click())} />
+            <MenuLine
+              name="From a recording's text"
+              icon={Mic}
+              onSelect={() => choose(() => setRecording(true))}
+            />
             {MORE.map(({ name, icon, run }) => (
               <MenuLine key={name} name={name} icon={icon} onSelect={() => choose(() => run(editor))} />
             ))}
@@ -137,6 +145,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
           <FileCode2 size={15} aria-hidden="true" /> Source
         </Toolbar.Button>
       </Toolbar.Root>
+      {recording && <RecordingSheet editor={editor} onClose={() => setRecording(false)} />}
       {source && <SourceSheet onClose={() => setSource(false)} />}
       {finding !== null && (
         <FindBar key={finding} editor={editor} first={finding} onClose={() => onFinding(null)} />

@@ -25,6 +25,7 @@ import { MarginNotes } from "./MarginNotes";
 import { SectionMap } from "./SectionMap";
 import { SheetTop } from "./SheetTop";
 import { type LayerId, underlinesOf } from "./underlines";
+import { useOwnWords } from "./useOwnWords";
 
 export function Write() {
   const session = usePostSession();
@@ -35,6 +36,7 @@ export function Write() {
   const [tray, setTray] = useState(false);
   const [claiming, setClaiming] = useState(false);
   const { open: openClaims, accepted } = useClaims();
+  const { said, share: ownWords } = useOwnWords();
   const language = post?.language ?? "";
   const [linking, setLinking] = useState(false);
   const [listing, setListing] = useState(false);
@@ -54,8 +56,8 @@ export function Write() {
     setEditor(session.editor);
   }, [session, readOnly]);
   useEffect(() => {
-    if (editor && report) draw(editor, underlinesOf(session, { layers, report, language, accepted }));
-  }, [editor, session, report, layers, language, accepted]);
+    if (editor && report) draw(editor, underlinesOf(session, { layers, report, language, accepted, said }));
+  }, [editor, session, report, layers, language, accepted, said]);
   useGoal(editor, session);
 
   if (!post || !editor) return null;
@@ -110,6 +112,7 @@ export function Write() {
       </div>
       {tray && <CoverageTray onFind={setFinding} />}
       <Foot
+        ownWords={ownWords}
         tray={tray}
         onTray={setTray}
         layers={layers}

@@ -6,6 +6,7 @@ import { isProse, MARKINGS, type Span } from "../../../core/marking/marking";
 import type { Report } from "../../../core/proof/report";
 import { languagePack } from "../../../core/text/language";
 import { analyseText } from "../../../core/text/match";
+import { ownIn, type SaidWords } from "../../../core/transcript/ownWords";
 import type { PostSession } from "../session";
 import type { Underline } from "./editor/evidence";
 import { spanPositions } from "./editor/positions";
@@ -17,6 +18,7 @@ export const LAYERS = [
   { id: "claims", name: "Claims without a source", className: "claim-use" },
   { id: "long", name: MARKINGS.find(({ id }) => id === "long")!.name, className: "long-use" },
   { id: "passive", name: MARKINGS.find(({ id }) => id === "passive")!.name, className: "passive-use" },
+  { id: "others", name: "Words that were not said", className: "other-use" },
 ] as const;
 export type LayerId = (typeof LAYERS)[number]["id"];
 
@@ -39,12 +41,14 @@ interface Asked {
   language: string;
   /** Keys of claims that a person has accepted. */
   accepted: readonly string[];
+  /** What was said in the post's recording; null where there is none. */
+  said: SaidWords | null;
 }
 
 /** Spans of all layers that are asked for, in positions of the editor. */
 export function underlinesOf(
   session: PostSession,
-  { layers, report, language, accepted }: Asked,
+  { layers, report, language, accepted, said }: Asked,
 ): Underline[] {
   const pack = languagePack(language);
   const terms = report?.coverage?.terms.map(({ key }) => key) ?? [];
@@ -80,6 +84,7 @@ export function underlinesOf(
         remembered(block, termsKey, () => fieldTermSpans(analysed(), terms)),
         "terms",
       );
+    if (layers.has("others") && said) put(at, ownIn(block.text, said).others, "others");
     if (layers.has("claims"))
       put(
         at,

@@ -182,6 +182,7 @@ export const english: LanguagePack = {
       "bed red shed need speed feed seed breed embed hundred naked wicked sacred rugged ragged tired",
     ),
   },
+  fillers: ["um", "umm", "uh", "uhh", "erm", "er", "ehm", "hmm", "mm", "you know", "i mean"],
   claims: {
     superlative:
       /\b(?:the (?:(?:very )?(?:best|worst|only|most|least) \p{L}+|(?!rest|west|forest|guest|test|request|harvest|interest|chest|nest|quest|latest)\p{L}{3,}est\b)|(?:always|never) \p{L}+|number one|nobody else|guaranteed?)/u,

@@ -43,6 +43,8 @@ export interface LanguagePack {
     /** Words with that ending that are none. */
     not: ReadonlySet<string>;
   };
+  /** Sounds and phrases that speaking fills pauses with, folded; absent where nobody has said. */
+  fillers?: readonly string[];
   /** What makes a sentence a claim beside its figures, tested against the folded sentence; absent where nobody has said. */
   claims?: { superlative: RegExp; study: RegExp };
 }
