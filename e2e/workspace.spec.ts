@@ -5,7 +5,7 @@ import { emptyMeta } from "../src/core/draft/draft";
 import { draftToDocx } from "../src/core/draft/toDocx";
 import type { Profile } from "../src/core/proof/profile";
 import type { WorkspaceFile } from "../src/data/workspace";
-import { downloaded, expect, expectAccessible, openDesk, sheet, test } from "./test";
+import { downloaded, expect, expectAccessible, field, openDesk, sheet, test } from "./test";
 
 test("a post deleted from the Desk comes back whole", async ({ page }) => {
   await openDesk(page);
@@ -291,4 +291,27 @@ test("a thousand posts are on the Desk at once, and only those in sight are draw
   await expect(page.getByRole("link", { name: "Post number 999" })).toBeVisible();
   await page.getByRole("link", { name: "Post number 999" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Post number 999");
+});
+
+test("a post started from another lists what is left of it, and release waits for that", async ({ page }) => {
+  await openDesk(page);
+  await page.getByRole("button", { name: /^Start a post from “Winter cycling/ }).click();
+  const left = page.getByRole("region", { name: "Leftovers" });
+  await expect(left).toContainText(/\d+ leftovers of “Winter cycling/);
+  await expectAccessible(page);
+  const count = async () => Number(/\d+/.exec((await left.textContent())!)![0]);
+  const before = await count();
+  await field(page, "Slug").fill("summer-cycling");
+  await expect.poll(count).toBe(before - 1);
+  await left.getByRole("button", { name: /^Accept Meta description/ }).click();
+  await expect.poll(count).toBe(before - 2);
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  await page.reload();
+  await expect.poll(count).toBe(before - 2);
+  await page.getByRole("link", { name: /^Release/ }).click();
+  const gate = page
+    .getByRole("region", { name: "Gates" })
+    .getByRole("listitem")
+    .filter({ hasText: "copied from" });
+  await expect(gate).toContainText(/things are as in “Winter cycling/);
 });

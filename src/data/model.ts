@@ -60,6 +60,10 @@ export interface Post {
   status: "draft" | "scheduled" | "live";
   /** Checks overruled, with the reason. */
   setAside: Record<string, string>;
+  /** The post that it was copied from. */
+  copiedFrom?: string;
+  /** What a copy may keep of its source, by leftover. */
+  acceptedLeftovers?: string[];
   /** Claims that stand without a source, by what they say. */
   acceptedClaims?: string[];
   createdAt: string;

@@ -1,11 +1,12 @@
 /** One post of the Desk: what it is called, what it scores, and what is worth most next. */
-import { Trash2 } from "lucide-react";
-import { Link } from "react-router";
+import { Copy, Trash2 } from "lucide-react";
+import { Link, useNavigate } from "react-router";
 import { toast } from "sonner";
 import type { ListedFinding, Post, PostScore } from "../../data/model";
 import { deletePost, restorePost } from "../../data/posts";
 import { points, whole } from "../ui/figures";
 import { MiniStrip } from "../ui/WeightStrip";
+import { copyPost } from "./copyPost";
 
 export interface Row {
   post: Post;
@@ -15,7 +16,7 @@ export interface Row {
 
 /** The columns of the list, its head included. */
 export const ROW =
-  "grid grid-cols-[minmax(0,1fr)_90px_40px_200px_44px_88px_28px] items-center gap-x-3 px-3 mid:grid-cols-[minmax(0,1fr)_154px_45px_220px_63px_91px_28px] mid:gap-x-4";
+  "grid grid-cols-[minmax(0,1fr)_90px_40px_200px_44px_88px_56px] items-center gap-x-3 px-3 mid:grid-cols-[minmax(0,1fr)_154px_45px_220px_63px_91px_56px] mid:gap-x-4";
 
 const shortDate = (iso: string): string =>
   iso
@@ -27,7 +28,11 @@ const shortDate = (iso: string): string =>
       })
     : "";
 
+const ACT =
+  "flex h-7 w-7 items-center justify-center rounded text-ink-2 opacity-0 focus-visible:opacity-100 group-hover:opacity-100";
+
 export function PostRow({ post, score, next }: Row) {
+  const navigate = useNavigate();
   const name = post.title || "Untitled post";
   const date =
     post.status === "draft"
@@ -63,15 +68,26 @@ export function PostRow({ post, score, next }: Row) {
       </span>
       <span className="figures text-right">{score ? whole(score.words) : ""}</span>
       <span className="text-[13px] text-ink-2">{date}</span>
-      <button
-        type="button"
-        aria-label={`Delete “${name}”`}
-        title="Delete"
-        onClick={() => void remove(post)}
-        className="flex h-7 w-7 items-center justify-center rounded text-ink-2 opacity-0 hover:bg-plum-wash hover:text-plum focus-visible:opacity-100 group-hover:opacity-100"
-      >
-        <Trash2 size={15} aria-hidden="true" />
-      </button>
+      <span className="flex">
+        <button
+          type="button"
+          aria-label={`Start a post from “${name}”`}
+          title="Start a post from this one"
+          onClick={() => void copyPost(post).then((id) => navigate(`/post/${id}/write`))}
+          className={`${ACT} hover:bg-proof-wash hover:text-proof`}
+        >
+          <Copy size={15} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          aria-label={`Delete “${name}”`}
+          title="Delete"
+          onClick={() => void remove(post)}
+          className={`${ACT} hover:bg-plum-wash hover:text-plum`}
+        >
+          <Trash2 size={15} aria-hidden="true" />
+        </button>
+      </span>
     </div>
   );
 }

@@ -56,7 +56,7 @@ export function PostBar() {
 const REST = 300;
 
 function useStageWords(): Record<Stage, string> {
-  const { post, outline, report } = useApp((state) => state.openPost);
+  const { post, outline, report, source } = useApp((state) => state.openPost);
   const site = useApp((state) => state.session.site);
   const posts = useApp((state) => selectAll(state.posts.posts));
   const session = usePostSession();
@@ -66,11 +66,11 @@ function useStageWords(): Record<Stage, string> {
   useEffect(() => {
     if (!post) return;
     const timer = setTimeout(
-      () => setShut(postGates(post, posts, site, session.json()).filter((gate) => !gate.open).length),
+      () => setShut(postGates(post, posts, site, session.json(), source).filter((gate) => !gate.open).length),
       REST,
     );
     return () => clearTimeout(timer);
-  }, [post, posts, site, report]);
+  }, [post, posts, site, report, source]);
   const keywords = post ? (post.keyword ? 1 : 0) + post.supporting.length : 0;
   return {
     find: keywords ? count(keywords, "keyword") : "no keyword",

@@ -48,13 +48,15 @@ function OpenPost({ id }: { id: string }) {
         lock.writing,
       ]);
       if (!live) return;
+      const source = post?.copiedFrom ? await sourceOf(post.copiedFrom) : null;
+      if (!live) return;
       if (!post) {
         setMissing(true);
         return;
       }
       const opened = new PostSession(id, doc);
       setCurrentSession(opened);
-      store.dispatch(postOpened({ post, outline: plan.items, piece: plan.piece, field, recording }));
+      store.dispatch(postOpened({ post, outline: plan.items, piece: plan.piece, field, recording, source }));
       store.dispatch(readOnlyChanged(!writing));
       const proof = startLiveProof(opened);
       endings.push(
@@ -108,6 +110,11 @@ function OpenPost({ id }: { id: string }) {
       <Outlet />
     </SessionContext>
   );
+}
+
+async function sourceOf(id: string) {
+  const [post, doc] = await Promise.all([getPost(id), getDoc(id)]);
+  return post ? { post, doc } : null;
 }
 
 /** The proof follows the fields of the post and what it knows of the others. */

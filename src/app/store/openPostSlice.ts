@@ -1,5 +1,6 @@
 /** The post that is open: its fields, its outline with undo, its report, and whether it is saved. The document itself is in PostSession. */
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
+import type { EditorDoc } from "../../core/draft/editorJson";
 import {
   changedItem,
   moveItem,
@@ -25,6 +26,8 @@ interface OpenPostState {
   piece: Piece;
   /** The field in force; null where none is kept. */
   field: PostField | null;
+  /** The post that it was copied from, as that is now; null where it is no copy. */
+  source: { post: Post; doc: EditorDoc } | null;
   /** What was said in the recording that the post began with; null where there is none. */
   recording: Recording | null;
   report: Report | null;
@@ -42,6 +45,7 @@ const initialState: OpenPostState = {
   typing: null,
   piece: noPiece,
   field: null,
+  source: null,
   recording: null,
   report: null,
   revision: 0,

@@ -1,7 +1,14 @@
 /** Gates: what must be right, or knowingly waved through, before release. */
 import type { Draft, PictureBlock } from "../draft/draft";
 
-export type GateId = "title" | "keyword" | "description" | "slug" | "lead-picture" | "raw-paste";
+export type GateId =
+  | "title"
+  | "keyword"
+  | "description"
+  | "slug"
+  | "lead-picture"
+  | "raw-paste"
+  | "leftovers";
 
 export interface Gate {
   id: GateId;
@@ -16,6 +23,8 @@ export interface GateContext {
   sameSlug: string[];
   /** What is raw in the document, in words. */
   rawSigns: string[];
+  /** What is left of the post that this one was copied from, by name; null where it is no copy. */
+  leftovers: { title: string; names: string[] } | null;
 }
 
 export function gates(draft: Draft, context: GateContext): Gate[] {
@@ -43,7 +52,19 @@ export function gates(draft: Draft, context: GateContext): Gate[] {
       !context.rawSigns.length,
       context.rawSigns.length ? `The text has ${context.rawSigns.join(", ")}.` : "The text is clean.",
     ),
+    ...(context.leftovers ? [leftoversGate(context.leftovers)] : []),
   ];
+}
+
+function leftoversGate({ title, names }: NonNullable<GateContext["leftovers"]>): Gate {
+  return gate(
+    "leftovers",
+    "Nothing left of the post it was copied from",
+    !names.length,
+    names.length
+      ? `${names.length} ${names.length === 1 ? "thing is" : "things are"} as in “${title}”: ${[...new Set(names)].join(", ").toLowerCase()}.`
+      : `All is new, or was accepted, since “${title}”.`,
+  );
 }
 
 function gate(id: GateId, name: string, open: boolean, says: string): Gate {

@@ -31,7 +31,7 @@ const options = { siteName: "Brackenford", pictureSrc: (picture: PictureBlock) =
 
 describe("gates", () => {
   const open = (body: string, changes = {}, context = {}) =>
-    gates(draftOf(body, { ...meta, ...changes }), { sameSlug: [], rawSigns: [], ...context })
+    gates(draftOf(body, { ...meta, ...changes }), { sameSlug: [], rawSigns: [], leftovers: null, ...context })
       .filter((gate) => !gate.open)
       .map(({ id }) => id);
   it.each([
@@ -47,6 +47,14 @@ describe("gates", () => {
     ["the first picture has no alt text", "![](a.jpg)\n\n![B](b.jpg)", {}, {}, ["lead-picture"]],
     ["the first picture is decoration", '<img src="a.jpg" alt="">', {}, {}, ["lead-picture"]],
     ["the text is raw", "![A bike](a.jpg)", {}, { rawSigns: ["x"] }, ["raw-paste"]],
+    [
+      "the source is still in it",
+      "![A bike](a.jpg)",
+      {},
+      { leftovers: { title: "Old", names: ["Slug"] } },
+      ["leftovers"],
+    ],
+    ["nothing of the source is left", "![A bike](a.jpg)", {}, { leftovers: { title: "Old", names: [] } }, []],
   ])("shut where %s", (_what, body, changes, context, shut) => {
     expect(open(body, changes, context)).toEqual(shut);
   });

@@ -10,6 +10,7 @@ const PLACES: Record<GateId, { to: string; field?: string }> = {
   slug: { to: "../write", field: "slug" },
   "lead-picture": { to: "../write", field: "body" },
   "raw-paste": { to: "../write", field: "body" },
+  leftovers: { to: "../write" },
 };
 
 /** One gate: open or shut, what is so, and the way to where it is opened. */

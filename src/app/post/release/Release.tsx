@@ -15,14 +15,14 @@ import { ShareCard } from "./ShareCard";
 const { selectAll } = postsAdapter.getSelectors();
 
 export function Release() {
-  const { post, report, readOnly } = useApp((state) => state.openPost);
+  const { post, report, readOnly, source } = useApp((state) => state.openPost);
   const posts = useApp((state) => selectAll(state.posts.posts));
   const site = useApp((state) => state.session.site);
   const session = usePostSession();
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const gates = useMemo(
-    () => (post ? postGates(post, posts, site, session.json()) : []),
-    [post, posts, site, report],
+    () => (post ? postGates(post, posts, site, session.json(), source) : []),
+    [post, posts, site, report, source],
   );
   if (!post) return null;
   const shut = gates.filter(({ open }) => !open);

@@ -19,6 +19,7 @@ import { selectWord } from "./editor/selectWord";
 import { Foot } from "./Foot";
 import { FormatBar } from "./FormatBar";
 import { HeadFields } from "./HeadFields";
+import { LeftoversLine } from "./LeftoversLine";
 import { LinksSheet } from "./links/LinksSheet";
 import { currentTargets } from "./links/useLinkTargets";
 import { MarginNotes } from "./MarginNotes";
@@ -93,19 +94,22 @@ export function Write() {
         <div className="hidden mid:block">
           <SectionMap editor={editor} onGo={goTo} />
         </div>
-        {/* biome-ignore lint/a11y/noStaticElementInteractions: keys for everything on the sheet */}
-        <div ref={sheet} onKeyDown={onKey} className="relative self-start border border-rule bg-sheet">
-          <SheetTop
-            editor={editor}
-            bar={insertBar}
-            readOnly={readOnly}
-            finding={finding}
-            onFinding={setFinding}
-          />
-          <div className="px-10 pb-12 pt-5">
-            <HeadFields post={post} />
-            <EditorContent editor={editor} className="pt-5" />
-            <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
+        <div className="self-start">
+          <LeftoversLine onGo={(goal) => reach(goal, editor, session)} />
+          {/* biome-ignore lint/a11y/noStaticElementInteractions: keys for everything on the sheet */}
+          <div ref={sheet} onKeyDown={onKey} className="relative border border-rule bg-sheet">
+            <SheetTop
+              editor={editor}
+              bar={insertBar}
+              readOnly={readOnly}
+              finding={finding}
+              onFinding={setFinding}
+            />
+            <div className="px-10 pb-12 pt-5">
+              <HeadFields post={post} />
+              <EditorContent editor={editor} className="pt-5" />
+              <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
+            </div>
           </div>
         </div>
         <MarginNotes editor={editor} sheet={sheet} />

@@ -1,0 +1,82 @@
+/** Above the sheet of a copy: what is still as in its source, one by one. */
+import { useMemo, useState } from "react";
+import { postEdited } from "../../store/openPostSlice";
+import { useAct, useApp } from "../../store/store";
+import { count } from "../../ui/figures";
+import { usePostSession } from "../currentSession";
+import { postLeftovers } from "../postLeftovers";
+import type { Goal } from "../useGo";
+
+export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
+  const act = useAct();
+  const session = usePostSession();
+  const { post, source, report, readOnly } = useApp((state) => state.openPost);
+  const site = useApp((state) => state.session.site);
+  const [open, setOpen] = useState(true);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
+  const left = useMemo(
+    () => (post ? postLeftovers(post, site, session.json(), source) : []),
+    [post, site, session, source, report],
+  );
+  if (!post || !source || !left.length) return null;
+  const accept = (keys: string[]) =>
+    act(postEdited({ acceptedLeftovers: [...(post.acceptedLeftovers ?? []), ...keys] }));
+  return (
+    <section aria-label="Leftovers" className="mb-3 border border-plum/40 bg-plum-wash px-4 py-2 text-[13px]">
+      <div className="flex items-center gap-4">
+        <p>
+          <strong className="font-semibold text-plum">{count(left.length, "leftover")}</strong> of “
+          {source.post.title || "Untitled post"}”: change each, or accept it as it is.
+        </p>
+        <button
+          type="button"
+          className="quiet-link ml-auto"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
+          {open ? "Hide" : "Show"}
+        </button>
+      </div>
+      {open && (
+        <ul className="mt-1 max-h-48 overflow-y-auto">
+          {left.map(({ key, name, says, place }) => (
+            <li
+              key={key}
+              className="grid grid-cols-[8rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-t border-plum/20 py-1"
+            >
+              <span className="text-plum">{name}</span>
+              <span className="truncate" title={says}>
+                {says}
+              </span>
+              <span className="flex gap-3">
+                <button
+                  type="button"
+                  className="quiet-link"
+                  aria-label={`Go to ${name}: ${says.slice(0, 40)}`}
+                  onClick={() =>
+                    onGo(
+                      "field" in place
+                        ? { field: place.field }
+                        : { block: place.block, start: 0, end: 0, part: place.alt ? "alt" : "text" },
+                    )
+                  }
+                >
+                  Go
+                </button>
+                <button
+                  type="button"
+                  className="quiet-link"
+                  aria-label={`Accept ${name}: ${says.slice(0, 40)}`}
+                  disabled={readOnly}
+                  onClick={() => accept([key])}
+                >
+                  Accept
+                </button>
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
