@@ -101,7 +101,8 @@ test("the source is changed by hand, with what is wrong and what would be lost s
   page,
 }) => {
   await openStage(page, `${TOUR}/write`);
-  await page.getByRole("button", { name: "Source", exact: true }).click();
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  await page.getByRole("menuitem", { name: "Source: Markdown or HTML" }).click();
   const dialog = page.getByRole("dialog", { name: "Source of the text" });
   const area = dialog.getByLabel("Source");
   await expect(area).toHaveValue(/## Who it is for/);

@@ -305,3 +305,45 @@ test("over-using the keyword lowers the score, and the reason says so", async ({
   ).toBeVisible();
   await expect.poll(() => scoreOf(page)).toBeLessThan(before);
 });
+
+test("a large picture is made to fit, said with its sizes, and the original can be kept", async ({
+  page,
+}) => {
+  await blankPost(page);
+  // Noise, which no compression makes small: three thousand pixels wide.
+  const wide = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(3000, 400);
+    const context = canvas.getContext("2d")!;
+    const image = context.createImageData(3000, 400);
+    for (let i = 0; i < image.data.length; i++) image.data[i] = i % 4 === 3 ? 255 : (i * 2654435761) >>> 24;
+    context.putImageData(image, 0, 0);
+    const blob = await canvas.convertToBlob({ type: "image/png" });
+    return [...new Uint8Array(await blob.arrayBuffer())];
+  });
+  await page
+    .getByLabel("Picture files")
+    .setInputFiles({ name: "Yard in May.png", mimeType: "image/png", buffer: Buffer.from(wide) });
+  await expect(page.getByText(/“Yard in May.png”: .* became .*; 3000 pixels wide became 1600/)).toBeVisible();
+  const picture = sheet(page).getByRole("figure");
+  await expect(picture).toContainText("Yard in May.webp");
+  await page.getByRole("button", { name: "Keep the original" }).click();
+  await expect(picture).toContainText("Yard in May.png");
+  expect(await picture.locator("img").evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(3000);
+});
+
+test("storage that is nearly full stops pictures and not the text", async ({ page }) => {
+  await page.evaluate(() => {
+    navigator.storage.estimate = () => Promise.resolve({ usage: 990_000_000, quota: 1_000_000_000 });
+  });
+  await blankPost(page);
+  await page.getByLabel("Picture files").setInputFiles({
+    name: "a.png",
+    mimeType: "image/png",
+    buffer: readFileSync("docs/screenshots/desk.png"),
+  });
+  await expect(page.getByText(/storage is nearly full .* Your text is still saved/)).toBeVisible();
+  await sheet(page).click();
+  await page.keyboard.insertText("Still here.");
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  await expect(sheet(page).getByRole("figure")).toHaveCount(0);
+});

@@ -84,13 +84,41 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole("button", { name: "Assemble from the field" }).click();
     await page.waitForTimeout(400);
   },
-  write: (page) => open(page, `${TOUR}/write`, page.getByText("Worth most next").first()),
-  "write-notes": async (page) => {
+  write: async (page) => {
     await open(page, `${TOUR}/write`, page.getByText("Worth most next").first());
-    await page.getByText("When a box bike fits").last().scrollIntoViewIfNeeded();
-    await page.mouse.wheel(0, 700);
+    await page.getByRole("button", { name: /of \d+ terms$/ }).click();
+    await page.getByText("Box bike or longtail").last().scrollIntoViewIfNeeded();
     await page.waitForTimeout(300);
-    await page.getByRole("region", { name: "Margin notes" }).getByRole("button").nth(2).click();
+  },
+  versions: async (page) => {
+    await open(page, `${TOUR}/write`, page.getByText("Worth most next").first());
+    const sheet = page.getByRole("textbox", { name: "Text of the post" });
+    const keep = async (name: string) => {
+      await page.getByRole("button", { name: "Versions" }).click();
+      await page.getByLabel("Keep it as it is now, under a name").fill(name);
+      await page.getByRole("button", { name: "Keep", exact: true }).click();
+      await page.getByRole("button", { name: new RegExp(`^${name}`) }).waitFor();
+      await page.keyboard.press("Escape");
+    };
+    await keep("First draft");
+    await page
+      .getByRole("textbox", { name: "Meta description" })
+      .fill(
+        "How to choose an electric cargo bike for families: box or longtail, motor, costs over five years.",
+      );
+    await sheet.getByText("Think of your week").click();
+    await page.keyboard.press("Home");
+    await page.keyboard.insertText("Before anything else: ");
+    await page.waitForTimeout(1200);
+    await keep("Sent to Ines");
+    await sheet.getByText("Measure your gate").click();
+    await page.keyboard.press("End");
+    await page.keyboard.insertText(" 90 cm wide, and a longtail is not.");
+    await page.waitForTimeout(1200);
+    await page.getByRole("button", { name: "Versions" }).click();
+    await page.getByRole("button", { name: /^First draft/ }).click();
+    await page.getByRole("list", { name: "Changes" }).waitFor();
+    await page.waitForTimeout(300);
   },
   proof: (page) => open(page, `${TOUR}/proof`, page.getByRole("region", { name: "Ledger" })),
   release: (page) => open(page, `${TOUR}/release`, page.getByRole("region", { name: "Gates" })),

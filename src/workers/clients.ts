@@ -3,6 +3,7 @@ import * as Comlink from "comlink";
 import type { DraftApi } from "./draft.worker";
 import type { FieldApi } from "./field.worker";
 import type { KeywordsApi } from "./keywords.worker";
+import type { PicturesApi } from "./pictures.worker";
 import type { ProofApi } from "./proof.worker";
 import type { TableFileApi } from "./tableFile.worker";
 
@@ -10,6 +11,7 @@ let proof: Comlink.Remote<ProofApi> | undefined;
 let draft: Comlink.Remote<DraftApi> | undefined;
 let field: Comlink.Remote<FieldApi> | undefined;
 let keywords: Comlink.Remote<KeywordsApi> | undefined;
+let pictures: Comlink.Remote<PicturesApi> | undefined;
 
 export function proofWorker(): Comlink.Remote<ProofApi> {
   proof ??= Comlink.wrap<ProofApi>(
@@ -37,6 +39,13 @@ export function keywordsWorker(): Comlink.Remote<KeywordsApi> {
     new Worker(new URL("./keywords.worker.ts", import.meta.url), { type: "module", name: "keywords" }),
   );
   return keywords;
+}
+
+export function picturesWorker(): Comlink.Remote<PicturesApi> {
+  pictures ??= Comlink.wrap<PicturesApi>(
+    new Worker(new URL("./pictures.worker.ts", import.meta.url), { type: "module", name: "pictures" }),
+  );
+  return pictures;
 }
 
 /** A worker for one file; ending it ends what it does. */

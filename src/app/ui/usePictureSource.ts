@@ -1,6 +1,9 @@
 import { useEffect, useState } from "react";
 import { assetId, getAsset } from "../../data/assets";
 
+/** Told on the window where the file of a picture is another one now; its detail is the picture's id. */
+export const ASSET_CHANGED = "picture-changed";
+
 /** An address that the browser can show: pictures of the workspace come from the database, others are not fetched. */
 export function usePictureSource(src: string): string | null {
   const embedded = src.startsWith("data:image/") ? src : null;
@@ -10,13 +13,21 @@ export function usePictureSource(src: string): string | null {
     if (!id) return;
     let made: string | null = null;
     let live = true;
-    void getAsset(id).then((asset) => {
-      if (!asset || !live) return;
-      made = URL.createObjectURL(asset.blob);
-      setUrl(made);
-    });
+    const show = () =>
+      void getAsset(id).then((asset) => {
+        if (!asset || !live) return;
+        if (made) URL.revokeObjectURL(made);
+        made = URL.createObjectURL(asset.blob);
+        setUrl(made);
+      });
+    const onChange = (event: Event) => {
+      if ((event as CustomEvent<string>).detail === id) show();
+    };
+    show();
+    window.addEventListener(ASSET_CHANGED, onChange);
     return () => {
       live = false;
+      window.removeEventListener(ASSET_CHANGED, onChange);
       setUrl(null);
       if (made) URL.revokeObjectURL(made);
     };

@@ -138,10 +138,14 @@ async function keep(draft: Draft, lost: readonly string[], source: Source): Prom
       continue;
     }
     try {
-      const picture = await keepPicture(new File([bytes as BlobPart], block.fileName || "picture.jpg"));
+      const picture = await keepPicture(
+        new File([bytes as BlobPart], block.fileName || "picture.jpg"),
+        false,
+      );
       blocks.push({
         ...block,
         src: `${ASSET_PREFIX}${picture.id}`,
+        fileName: picture.fileName,
         bytes: picture.blob.size,
         width: picture.width,
         height: picture.height,

@@ -108,6 +108,11 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
               icon={Mic}
               onSelect={() => choose(() => setRecording(true))}
             />
+            <MenuLine
+              name="Source: Markdown or HTML"
+              icon={FileCode2}
+              onSelect={() => choose(() => setSource(true))}
+            />
             {MORE.map(({ name, icon, run }) => (
               <MenuLine key={name} name={name} icon={icon} onSelect={() => choose(() => run(editor))} />
             ))}
@@ -140,9 +145,6 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
           onClick={() => onFinding(finding === null ? "" : null)}
         >
           <Search size={15} aria-hidden="true" /> Find
-        </Toolbar.Button>
-        <Toolbar.Button type="button" className={tool} onClick={() => setSource(true)}>
-          <FileCode2 size={15} aria-hidden="true" /> Source
         </Toolbar.Button>
       </Toolbar.Root>
       {recording && <RecordingSheet editor={editor} onClose={() => setRecording(false)} />}

@@ -1,7 +1,11 @@
 /** Taking a picture into the workspace: known kinds only, looked at before it is kept. */
+import { toast } from "sonner";
 import { addAsset } from "../../../data/assets";
 import type { Asset } from "../../../data/model";
+import { picturesWorker } from "../../../workers/clients";
 import { freshId } from "../../freshId";
+import { kilobytes } from "../../ui/figures";
+import { ASSET_CHANGED } from "../../ui/usePictureSource";
 
 /** A picture cannot be taken; the message is for the person. */
 export class PictureError extends Error {
@@ -21,8 +25,68 @@ function kindOf(bytes: Uint8Array): string | null {
   return null;
 }
 
+/**
+ * Keeps a picture, made to fit a page where it is too large or says where it was taken; that is told, with the way back.
+ *
+ * @param tell say what was made of it
+ * @throws PictureError
+ */
+export async function keepPicture(file: File, tell = true): Promise<Asset> {
+  const original = await takePicture(file);
+  const fitted = await picturesWorker().fit(original.blob);
+  if (!fitted) {
+    await makeRoom(original.blob.size);
+    await addAsset(original);
+    return original;
+  }
+  const asset: Asset = {
+    ...original,
+    fileName: `${original.fileName.replace(/\.[^.]+$/, "")}.webp`,
+    type: fitted.blob.type,
+    blob: fitted.blob,
+    width: fitted.width,
+    height: fitted.height,
+  };
+  await makeRoom(asset.blob.size);
+  await addAsset(asset);
+  if (tell) tellFitted(original, asset, fitted.stripped);
+  return asset;
+}
+
+/** What is kept free for the text: pictures stop before it does. */
+const KEPT_FREE = 20 * 1024 * 1024;
+
+/** @throws PictureError where the browser's storage would be too full for the text to be saved */
+async function makeRoom(bytes: number): Promise<void> {
+  const { usage = 0, quota } = await navigator.storage.estimate();
+  if (quota === undefined || usage + bytes + KEPT_FREE <= quota) return;
+  throw new PictureError(
+    `The browser's storage is nearly full (${kilobytes(usage)} of ${kilobytes(quota)}), so the picture was not taken. Your text is still saved. Take the workspace away as a file in Settings, and delete posts with pictures that are done.`,
+  );
+}
+
+function tellFitted(original: Asset, asset: Asset, stripped: boolean): void {
+  const said = [
+    `“${original.fileName}”: ${kilobytes(original.blob.size)} became ${kilobytes(asset.blob.size)}`,
+    original.width !== asset.width && `${original.width} pixels wide became ${asset.width}`,
+    stripped && "where and when it was taken is out of it",
+  ].filter((part) => typeof part === "string");
+  toast(`${said.join("; ")}.`, {
+    duration: 15_000,
+    action: {
+      label: "Keep the original",
+      onClick: () => {
+        // Under the same id: every place that shows it shows the original then.
+        void addAsset(original).then(() =>
+          window.dispatchEvent(new CustomEvent(ASSET_CHANGED, { detail: asset.id })),
+        );
+      },
+    },
+  });
+}
+
 /** @throws PictureError */
-export async function keepPicture(file: File): Promise<Asset> {
+async function takePicture(file: File): Promise<Asset> {
   if (file.size > MOST_BYTES)
     throw new PictureError(
       `“${file.name}” is larger than 25 MB. Your post is as it was; make the picture smaller and try again.`,
@@ -43,7 +107,7 @@ export async function keepPicture(file: File): Promise<Asset> {
   }
   const { width, height } = bitmap;
   bitmap.close();
-  const asset: Asset = {
+  return {
     id: freshId(),
     fileName: file.name,
     type,
@@ -51,6 +115,4 @@ export async function keepPicture(file: File): Promise<Asset> {
     height,
     blob,
   };
-  await addAsset(asset);
-  return asset;
 }

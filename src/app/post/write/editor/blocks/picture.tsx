@@ -1,11 +1,11 @@
 import { mergeAttributes, Node } from "@tiptap/core";
 import { NodeViewContent, type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer } from "@tiptap/react";
 import { ImageOff, Trash2 } from "lucide-react";
-import { useId } from "react";
+import { useEffect, useId } from "react";
 import type { PictureSide } from "../../../../../core/draft/draft";
-import { assetId } from "../../../../../data/assets";
+import { assetId, getAsset } from "../../../../../data/assets";
 import { kilobytes } from "../../../../ui/figures";
-import { usePictureSource } from "../../../../ui/usePictureSource";
+import { ASSET_CHANGED, usePictureSource } from "../../../../ui/usePictureSource";
 
 /** A picture with its caption as content, so that the caption is edited in place. */
 export const PictureNode = Node.create({
@@ -81,6 +81,18 @@ function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewPro
   const { src, fileName, alt, decorative, bytes, width, height, side } = node.attrs as PictureAttributes;
   const shown = usePictureSource(src);
   const id = useId();
+  useEffect(() => {
+    const onChange = (event: Event) => {
+      if ((event as CustomEvent<string>).detail !== assetId(src)) return;
+      void getAsset(assetId(src)!).then((asset) => {
+        if (!asset) return;
+        const { fileName: name, blob, width: w, height: h } = asset;
+        updateAttributes({ fileName: name, bytes: blob.size, width: w, height: h });
+      });
+    };
+    window.addEventListener(ASSET_CHANGED, onChange);
+    return () => window.removeEventListener(ASSET_CHANGED, onChange);
+  }, [src, updateAttributes]);
   const canWrite = editor.isEditable;
   return (
     <NodeViewWrapper as="figure" className="my-5" data-side={side}>
