@@ -101,11 +101,6 @@ const views: Record<string, (page: Page) => Promise<void>> = {
       await page.keyboard.press("Escape");
     };
     await keep("First draft");
-    await page
-      .getByRole("textbox", { name: "Meta description" })
-      .fill(
-        "How to choose an electric cargo bike for families: box or longtail, motor, costs over five years.",
-      );
     await sheet.getByText("Think of your week").click();
     await page.keyboard.press("Home");
     await page.keyboard.insertText("Before anything else: ");

@@ -65,8 +65,13 @@ export function ImportButton() {
       <Button onClick={() => files.current?.click()}>
         <FileInput size={15} aria-hidden="true" /> Import posts
       </Button>
-      <Button onClick={() => folder.current?.click()} title="All posts of a folder, with their pictures">
-        <FolderInput size={15} aria-hidden="true" /> A folder
+      <Button
+        aria-label="Import a folder"
+        title="All posts of a folder, with their pictures"
+        className="-ml-2"
+        onClick={() => folder.current?.click()}
+      >
+        <FolderInput size={15} aria-hidden="true" />
       </Button>
       {run && <ImportReport run={run} onClose={() => setRun(null)} />}
     </>
