@@ -160,3 +160,16 @@ test("a recording becomes a post in the speaker's own words, and what is added i
   await page.keyboard.press("Escape");
   await expect(sheet(page).locator(".other-use").last()).toContainText("unicorns");
 });
+
+test("the focus view shows nothing but the sheet, by key and back", async ({ page }) => {
+  await openStage(page, `${TOUR}/write`);
+  await expect(foot(page)).toBeVisible();
+  await sheet(page).click();
+  await page.keyboard.press("Alt+Shift+f");
+  await expect(foot(page)).toBeHidden();
+  await expect(page.getByRole("banner")).toBeHidden();
+  await expect(sheet(page)).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press("Alt+Shift+f");
+  await expect(foot(page)).toBeVisible();
+});

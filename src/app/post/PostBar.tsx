@@ -23,7 +23,10 @@ export function PostBar() {
 
   if (!post) return null;
   return (
-    <div className="sticky top-11 z-30 flex h-[60px] items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5">
+    <div
+      data-around
+      className="sticky top-11 z-30 flex h-[60px] items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5"
+    >
       <h1 className="sr-only">
         {post.title || "Untitled post"}: {STAGE_NAMES[stage]}
       </h1>

@@ -8,7 +8,7 @@ export function StripHead() {
   const benchmark = useApp((state) => state.openPost.field?.benchmark ?? null);
   const go = useGo();
   return (
-    <div className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
+    <div data-around className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
       {report ? (
         <WeightStrip findings={report.findings} score={report.score} benchmark={benchmark} onGo={go} />
       ) : (

@@ -22,6 +22,7 @@ const KEYS: [string, string][] = [
   ["Alt Shift Page up, Page down", "In the text: move the whole section"],
   ["Alt Shift ← →", "In a gallery: move the picture"],
   ["Ctrl Enter", "In questions and answers: another question"],
+  ["Alt Shift F", "In the text: nothing but the sheet, and back"],
   ["Alt F10", "In the text: to the formatting bar"],
 ];
 

@@ -43,7 +43,10 @@ export function Shell() {
       >
         Skip to the content
       </a>
-      <header className="sticky top-0 z-30 flex h-11 items-center gap-6 border-b border-rule bg-sheet px-4">
+      <header
+        data-around
+        className="sticky top-0 z-30 flex h-11 items-center gap-6 border-b border-rule bg-sheet px-4"
+      >
         <div className="flex items-center gap-2">
           <Mark />
           <span className="font-serif text-[15px]">{site.name}</span>

@@ -96,6 +96,10 @@ export type GalleryLayout = (typeof GALLERY_LAYOUTS)[number];
 export const PICTURE_SIDES = ["line", "wide", "left", "right"] as const;
 export type PictureSide = (typeof PICTURE_SIDES)[number];
 
+/** A value that came from outside, as one of those known; the first where it is none. */
+export const oneOf = <T extends string>(known: readonly T[], value: unknown): T =>
+  known.find((one) => one === value) ?? known[0]!;
+
 export type HeadingLevel = 1 | 2 | 3 | 4 | 5 | 6;
 
 export type Block =

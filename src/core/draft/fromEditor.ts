@@ -6,6 +6,7 @@ import {
   type HeadingLevel,
   type Link,
   type Mark,
+  oneOf,
   PICTURE_SIDES,
   type Run,
 } from "./draft";
@@ -192,8 +193,6 @@ function level(value: unknown): HeadingLevel {
   const n = Number(value);
   return (n >= 1 && n <= 6 ? Math.round(n) : 2) as HeadingLevel;
 }
-const oneOf = <T extends string>(known: readonly T[], value: unknown): T =>
-  known.find((one) => one === value) ?? known[0]!;
 const text = (value: unknown): string => (typeof value === "string" ? value.toWellFormed() : "");
 const number = (value: unknown): number | null =>
   typeof value === "number" && Number.isFinite(value) ? value : null;

@@ -10,6 +10,7 @@ import {
   type HeadingLevel,
   type Link,
   type Mark,
+  oneOf,
   PICTURE_SIDES,
   type Picture,
   type Run,
@@ -116,8 +117,6 @@ const blockHandlers: Record<string, Handler> = {
   },
 };
 const kindOf = ({ properties }: Element): string => String(properties.dataBlock ?? "");
-const oneOf = <T extends string>(known: readonly T[], value: unknown): T =>
-  known.find((one) => one === value) ?? known[0]!;
 
 /**
  * Reads the blocks of a tree.

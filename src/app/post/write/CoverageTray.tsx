@@ -21,6 +21,7 @@ export function CoverageTray({ onFind }: { onFind: (text: string) => void }) {
   const sorted = terms.map((term, i) => ({ term, gain: gains[i]! })).sort((a, b) => b.gain - a.gain);
   return (
     <section
+      data-around
       aria-label="Terms of the field"
       className="sticky bottom-9 z-20 max-h-[38vh] overflow-y-auto border-t border-edge bg-sheet px-6 py-3 shadow-md"
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keys

@@ -32,6 +32,7 @@ export function Foot({ layers, onLayers, claims, onClaims, tray, onTray, ownWord
   const share = report.words ? (report.keywordUses / report.words) * 100 : 0;
   return (
     <section
+      data-around
       aria-label="Length and keyword use"
       className="figures sticky bottom-0 z-20 flex h-9 items-center gap-5 border-t border-rule bg-sheet px-6 text-[13px]"
     >

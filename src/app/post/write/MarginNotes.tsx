@@ -49,7 +49,7 @@ export function MarginNotes({ editor, sheet }: Props) {
   }, [groups, open]);
 
   return (
-    <section aria-label="Margin notes" ref={margin} className="relative text-[13px]">
+    <section data-around aria-label="Margin notes" ref={margin} className="relative text-[13px]">
       {groups.map((group) => (
         <Group
           key={group.key}

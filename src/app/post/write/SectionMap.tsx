@@ -27,6 +27,7 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
   const current = sections.findLastIndex(({ pos }) => pos <= cursor);
   return (
     <nav
+      data-around
       aria-label="Sections of the text"
       className="sticky top-[204px] max-h-[calc(100vh-260px)] overflow-y-auto text-[12px]"
     >

@@ -4,6 +4,7 @@ import { useEditorState } from "@tiptap/react";
 import {
   ChevronDown,
   FileCode2,
+  Focus,
   ImagePlus,
   Images,
   type LucideIcon,
@@ -28,9 +29,12 @@ interface Props {
   /** What is looked for in the text; empty for what is selected, null while nothing is. */
   finding: string | null;
   onFinding: (finding: string | null) => void;
+  /** Nothing is shown but the sheet. */
+  focused: boolean;
+  onFocused: (focused: boolean) => void;
 }
 
-export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
+export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, onFocused }: Props) {
   const pictures = useRef<HTMLInputElement>(null);
   const gallery = useRef<HTMLInputElement>(null);
   const [source, setSource] = useState(false);
@@ -46,7 +50,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
   const tool =
     "inline-flex h-7 items-center gap-1 rounded px-1.5 text-[13px] hover:bg-proof-wash disabled:text-ink-2 disabled:opacity-50";
   return (
-    <div className="sticky top-[188px] z-10 border-b border-rule bg-sheet">
+    <div data-sheet-top className="sticky top-[188px] z-10 border-b border-rule bg-sheet">
       <Toolbar.Root
         ref={bar}
         aria-label="Insert"
@@ -145,6 +149,16 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding }: Props) {
           onClick={() => onFinding(finding === null ? "" : null)}
         >
           <Search size={15} aria-hidden="true" /> Find
+        </Toolbar.Button>
+        <Toolbar.Button
+          type="button"
+          className={tool}
+          aria-pressed={focused}
+          aria-label="Focus"
+          title="Nothing but the sheet (Alt Shift F)"
+          onClick={() => onFocused(!focused)}
+        >
+          <Focus size={15} aria-hidden="true" />
         </Toolbar.Button>
       </Toolbar.Root>
       {recording && <RecordingSheet editor={editor} onClose={() => setRecording(false)} />}

@@ -26,6 +26,7 @@ import { MarginNotes } from "./MarginNotes";
 import { SectionMap } from "./SectionMap";
 import { SheetTop } from "./SheetTop";
 import { type LayerId, underlinesOf } from "./underlines";
+import { useFocusView } from "./useFocusView";
 import { useOwnWords } from "./useOwnWords";
 
 export function Write() {
@@ -35,6 +36,7 @@ export function Write() {
   const [layers, setLayers] = useState<ReadonlySet<LayerId>>(new Set(["keyword"]));
   const [finding, setFinding] = useState<string | null>(null);
   const [tray, setTray] = useState(false);
+  const [focused, setFocused] = useFocusView();
   const [claiming, setClaiming] = useState(false);
   const { open: openClaims, accepted } = useClaims();
   const { said, share: ownWords } = useOwnWords();
@@ -63,6 +65,10 @@ export function Write() {
 
   if (!post || !editor) return null;
   const onKey = (event: KeyboardEvent) => {
+    if (event.altKey && event.shiftKey && event.key.toLowerCase() === "f") {
+      event.preventDefault();
+      setFocused(!focused);
+    }
     if (event.altKey && event.key === "F10") {
       event.preventDefault();
       focusBar(editor.state.selection.empty ? insertBar : formatBar);
@@ -104,6 +110,8 @@ export function Write() {
               readOnly={readOnly}
               finding={finding}
               onFinding={setFinding}
+              focused={focused}
+              onFocused={setFocused}
             />
             <div className="px-10 pb-12 pt-5">
               <HeadFields post={post} />
