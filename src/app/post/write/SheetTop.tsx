@@ -48,7 +48,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
     selector: ({ editor: e }) => ({ undo: e.can().undo(), redo: e.can().redo() }),
   });
   const tool =
-    "inline-flex h-7 items-center gap-1 rounded px-1.5 text-[13px] hover:bg-proof-wash disabled:text-ink-2 disabled:opacity-50";
+    "inline-flex h-7 items-center gap-1 rounded px-1 text-[13px] hover:bg-proof-wash disabled:text-ink-2 disabled:opacity-50";
   return (
     <div data-sheet-top className="sticky top-[188px] z-10 border-b border-rule bg-sheet">
       <Toolbar.Root
