@@ -119,8 +119,11 @@ test("a cleaned paste says what it put right, and can be had as it came or with 
   await page.getByRole("button", { name: "Make it one" }).click();
   await expect(sheet(page).getByRole("heading", { level: 2 })).toHaveText("Before you ride");
   await page.keyboard.press("Control+z");
+  // What was typed right before is no part of the paste.
+  await page.keyboard.insertText("Typed first. ");
   await paste(page, { "text/html": html });
   await page.getByRole("button", { name: "Paste as it is" }).last().click();
+  await expect(sheet(page)).toContainText("Typed first.");
   await expect(sheet(page).getByRole("link")).toHaveAttribute("href", "https://a.example/p?utm_source=x");
   await expect(sheet(page).getByText("Then go.")).toHaveCount(1);
 });

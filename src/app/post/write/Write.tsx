@@ -92,6 +92,11 @@ export function Write() {
       .setTextSelection(pos + 1)
       .scrollIntoView()
       .run();
+  const goFrom = (setOpen: (open: boolean) => void) => (goal: Goal) => {
+    setOpen(false);
+    // Once the dialog has given the focus back.
+    requestAnimationFrame(() => reach(goal, editor, session));
+  };
 
   return (
     <div className="flex flex-1 flex-col">
@@ -134,25 +139,8 @@ export function Write() {
         links={links}
         onLinks={() => setListing(true)}
       />
-      {claiming && (
-        <ClaimsSheet
-          onClose={() => setClaiming(false)}
-          onGo={(goal) => {
-            setClaiming(false);
-            requestAnimationFrame(() => reach(goal, editor, session));
-          }}
-        />
-      )}
-      {listing && (
-        <LinksSheet
-          onClose={() => setListing(false)}
-          onGo={(goal) => {
-            setListing(false);
-            // Once the sheet has given the focus back.
-            requestAnimationFrame(() => reach(goal, editor, session));
-          }}
-        />
-      )}
+      {claiming && <ClaimsSheet onClose={() => setClaiming(false)} onGo={goFrom(setClaiming)} />}
+      {listing && <LinksSheet onClose={() => setListing(false)} onGo={goFrom(setListing)} />}
     </div>
   );
 }

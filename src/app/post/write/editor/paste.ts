@@ -1,5 +1,6 @@
 /** Pasting: the clipboard's HTML or text is cleaned in a worker, then put in as one step. */
 import type { Editor } from "@tiptap/core";
+import { closeHistory } from "@tiptap/pm/history";
 import { toast } from "sonner";
 import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
 import type { Pasted } from "../../../../core/paste/paste";
@@ -65,6 +66,8 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
 function insert(editor: Editor, doc: EditorDoc): void {
   const [only, ...others] = doc.content;
   const content = !others.length && only?.type === "paragraph" ? (only.content ?? []) : doc.content;
+  // A step of undo of its own: what was typed right before must not go with it.
+  editor.view.dispatch(closeHistory(editor.state.tr));
   editor.chain().focus().insertContent(content).scrollIntoView().run();
 }
 
