@@ -17,6 +17,8 @@ export default defineConfig({
     actionTimeout: 30_000,
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    // Nothing to wait for in motion; what moves is a matter of style sheets, and screens.spec looks at it.
+    contextOptions: { reducedMotion: "reduce" },
     permissions: ["clipboard-read", "clipboard-write"],
     launchOptions: { executablePath: chromiumPath, args: chromiumArguments },
     video: "off",

@@ -4,6 +4,8 @@ export default defineConfig({
   test: {
     include: ["src/**/*.test.ts", "scripts/**/*.test.ts", "demo/**/*.test.ts", "bench/**/*.test.ts"],
     testTimeout: 60_000,
-    globalSetup: [],
+    // Pure functions share no state: one load of the language packs serves every file of a worker.
+    isolate: false,
+    pool: "threads",
   },
 });

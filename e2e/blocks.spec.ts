@@ -1,6 +1,6 @@
 /** Blocks of the text: put in from the sheet's top edge, worked on above the sheet, moved by keys, and out again. */
 import type { Page } from "@playwright/test";
-import { expect, expectAccessible, openStage, test } from "./test";
+import { expect, expectAccessible, openStage, selectionReported, test } from "./test";
 
 const POST = "/post/winter-cycling-with-children";
 const text = (page: Page) => page.getByRole("textbox", { name: "Text of the post" });
@@ -9,6 +9,8 @@ const tools = (page: Page, name: string) => page.getByRole("region", { name: `${
 async function more(page: Page, name: string): Promise<void> {
   await page.getByRole("button", { name: "More", exact: true }).click();
   await page.getByRole("menuitem", { name }).click();
+  // The cursor goes back to the text when the menu has closed.
+  await expect(text(page)).toBeFocused();
 }
 
 test("boxes, buttons and questions are written in place", async ({ page }) => {
@@ -86,6 +88,7 @@ test("a block and a whole section move by keys, and undo puts them back", async 
   const first = text(page).locator(":scope > *").first();
   const said = (await first.textContent())!;
   await first.click();
+  await selectionReported(page);
   await page.keyboard.press("Alt+Shift+ArrowDown");
   await expect(first).not.toHaveText(said);
   await page.keyboard.press("Alt+Shift+ArrowUp");

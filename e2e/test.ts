@@ -67,6 +67,13 @@ export async function paste(page: Page, data: Record<string, string>): Promise<v
   }, data);
 }
 
+/** A browser reports a selection with its next frame: sooner than a person's next key, later than a test's. */
+export async function selectionReported(page: Page): Promise<void> {
+  await page.evaluate(
+    () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done)))),
+  );
+}
+
 /** A screen on which axe finds nothing (WCAG 2.2 A and AA, and its best practices). */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
