@@ -1,6 +1,7 @@
 /** The post's bar: title, target keyword, the rail of stages, and whether it is saved. */
 import { CircleAlert, LoaderCircle, Check as Tick } from "lucide-react";
 import { useEffect, useState } from "react";
+import { shallowEqual } from "react-redux";
 import { NavLink, useLocation } from "react-router";
 import { STAGES, type Stage } from "../../data/model";
 import { STAGE_NAMES } from "../desk/stageNames";
@@ -10,14 +11,16 @@ import { postsAdapter } from "../store/postsSlice";
 import { useAct, useApp } from "../store/store";
 import { count, whole } from "../ui/figures";
 import { usePostSession } from "./currentSession";
-import { postGates } from "./postGates";
+import { postGates, sameSlugAs } from "./postGates";
+import { useOpenPost } from "./useOpenPost";
+import { useRests } from "./useRests";
 import { VersionsSheet } from "./versions/VersionsSheet";
 
 const { selectAll } = postsAdapter.getSelectors();
 
 export function PostBar() {
   const act = useAct();
-  const { post, readOnly } = useApp((state) => state.openPost);
+  const { post, readOnly } = useOpenPost("post", "readOnly");
   const stage = useLocation().pathname.split("/").at(-1) as Stage;
   const [versions, setVersions] = useState(false);
 
@@ -55,25 +58,30 @@ export function PostBar() {
   );
 }
 
-/** Milliseconds after which typing counts as rested. */
-const REST = 300;
+/** Milliseconds. */
+const SOON = 100;
 
 function useStageWords(): Record<Stage, string> {
-  const { post, outline, report, source } = useApp((state) => state.openPost);
+  const { post, outline, report, source } = useOpenPost("post", "outline", "report", "source");
   const site = useApp((state) => state.session.site);
-  const posts = useApp((state) => selectAll(state.posts.posts));
+  // Not the posts themselves, which are others each time that this one is saved.
+  const sameSlug = useApp(
+    (state) => sameSlugAs(state.openPost.post, selectAll(state.posts.posts)),
+    shallowEqual,
+  );
   const session = usePostSession();
+  const rests = useRests();
   const [shut, setShut] = useState<number | null>(null);
-  // Gates look at the whole document: once typing rests, not with every key.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
+  // Not while something else waits to be drawn.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   useEffect(() => {
     if (!post) return;
     const timer = setTimeout(
-      () => setShut(postGates(post, posts, site, session.json(), source).filter((gate) => !gate.open).length),
-      REST,
+      () => setShut(postGates(post, sameSlug, site, session, source).filter((gate) => !gate.open).length),
+      SOON,
     );
     return () => clearTimeout(timer);
-  }, [post, posts, site, report, source]);
+  }, [post, sameSlug, site, rests, source]);
   const keywords = post ? (post.keyword ? 1 : 0) + post.supporting.length : 0;
   return {
     find: keywords ? count(keywords, "keyword") : "no keyword",

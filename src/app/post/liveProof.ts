@@ -22,8 +22,12 @@ function fieldNumber(field: object | null): number {
   return known;
 }
 
-/** Long enough to gather a burst of keys, too short to notice. */
-const PAUSE = 40;
+/** Milliseconds of rest after which a report is made: a burst of keys is one change, and the score follows the hand. */
+const REST = 120;
+/** While keys go on without a rest, reports take this share of the page's time at most, within these milliseconds. */
+const BUSIEST = 1 / 40;
+const SOONEST = 500;
+const LATEST = 3000;
 
 /** In a row; after that only a new change asks again. */
 const MOST_FAILURES = 3;
@@ -43,9 +47,14 @@ export function startLiveProof(session: PostSession): LiveProof {
   let lastContext = "";
   let lastProfile: Profile | null = null;
   let failures = 0;
+  /** What the last report cost the page itself, in milliseconds: gathering what changed, and drawing the answer. */
+  let cost = 0;
+  /** When a report must be made, though keys go on. */
+  let due: number | undefined;
 
   async function run(): Promise<void> {
     timer = undefined;
+    due = undefined;
     const { openPost, session: app, posts } = store.getState();
     const { post } = openPost;
     if (stopped || !post || post.id !== session.postId) return;
@@ -55,6 +64,7 @@ export function startLiveProof(session: PostSession): LiveProof {
     }
     busy = true;
     const mine = ++revision;
+    const began = performance.now();
     const keyed = session.blocks();
     const order = keyed.map(({ key }) => key);
     const changed = keyed
@@ -74,6 +84,7 @@ export function startLiveProof(session: PostSession): LiveProof {
       ...(fingerprint !== lastContext && { context }),
       ...(app.profile !== lastProfile && { profile: app.profile }),
     };
+    const gathered = performance.now() - began;
     try {
       const { report } = await proofWorker().update({
         postId: post.id,
@@ -89,7 +100,11 @@ export function startLiveProof(session: PostSession): LiveProof {
       lastProfile = app.profile;
       failures = 0;
       if (!stopped) {
+        const arrived = performance.now();
         store.dispatch(reportArrived({ postId: post.id, revision: mine, report }));
+        // What the store tells is drawn in a microtask, before this goes on.
+        await null;
+        cost = gathered + performance.now() - arrived;
         void keepScore({ ...summarise(post.id, report), scoredAt: scoreBasis(post, store.getState()) });
       }
     } catch (error) {
@@ -120,7 +135,10 @@ export function startLiveProof(session: PostSession): LiveProof {
   }
 
   function request(): void {
-    timer ??= setTimeout(() => void run(), PAUSE);
+    const now = performance.now();
+    due ??= now + Math.min(LATEST, Math.max(SOONEST, cost / BUSIEST));
+    clearTimeout(timer);
+    timer = setTimeout(() => void run(), Math.max(0, Math.min(REST, due - now)));
   }
 
   return {

@@ -1,27 +1,36 @@
 import type { EditorDoc } from "../../core/draft/editorJson";
 import { type Gate, gates } from "../../core/release/gates";
 import { rawPasteSigns } from "../../core/release/rawPaste";
-import { draftOf } from "../../data/draft";
+import { postDraft } from "../../data/draft";
 import type { Post, Site } from "../../data/model";
 import { postLeftovers } from "./postLeftovers";
+import type { PostSession } from "./session";
 
-/** The gates of a post among the site's others. */
+/** Titles of other posts at the same address. */
+export const sameSlugAs = (post: Post | null, posts: readonly Post[]): string[] =>
+  posts
+    .filter((other) => post?.slug && other.id !== post.id && other.slug === post.slug)
+    .map(({ title }) => title);
+
+/** @param sameSlug titles of other posts at the same address */
 export function postGates(
   post: Post,
-  posts: readonly Post[],
+  sameSlug: string[],
   site: Site,
-  doc: EditorDoc,
+  text: Pick<PostSession, "json" | "blocks">,
   source: { post: Post; doc: EditorDoc } | null,
 ): Gate[] {
-  const sameSlug = posts
-    .filter((other) => other.id !== post.id && other.slug && other.slug === post.slug)
-    .map(({ title }) => title);
-  return gates(draftOf(post, site, doc), {
+  const draft = postDraft(
+    post,
+    site,
+    text.blocks().map(({ block }) => block),
+  );
+  return gates(draft, {
     sameSlug,
-    rawSigns: rawPasteSigns(doc),
+    rawSigns: rawPasteSigns(text.json()),
     leftovers: source && {
       title: source.post.title,
-      names: postLeftovers(post, site, doc, source).map(({ name }) => name),
+      names: postLeftovers(post, site, draft.blocks, source).map(({ name }) => name),
     },
   });
 }

@@ -1,5 +1,6 @@
 /** The document of the open post: as JSON until the editor is first needed, then as the editor holds it. */
 import type { Editor } from "@tiptap/core";
+import type { Node } from "@tiptap/pm/model";
 import type { Block } from "../../core/draft/draft";
 import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
 import { blocksFromNode } from "../../core/draft/fromEditor";
@@ -10,10 +11,28 @@ export interface KeyedBlock {
   block: Block;
 }
 
+/** A block, and the position of its top-level node in the editor. */
+interface Place {
+  pos: number;
+  block: Block;
+}
+
+/** Milliseconds after which typing counts as rested, and after which it must be looked over though it goes on. */
+const REST = 300;
+const LONGEST = 5000;
+
 export class PostSession {
   editor: Editor | null = null;
+  /** Grows each time typing has come to rest: what looks at the whole document follows this, not every key. */
+  rests = 0;
   private doc: EditorDoc;
   private listeners = new Set<() => void>();
+  private restListeners = new Set<() => void>();
+  private places: { doc: Node; of: readonly Place[] } | null = null;
+  private restTimer: ReturnType<typeof setTimeout> | undefined;
+  private moving: number | null = null;
+  /** JSON by top-level node: of a long document, a key changes one. */
+  private written = new WeakMap<object, EditorNode>();
   /** Blocks by top-level node: the editor's nodes never change in place, so their identity is the key. */
   private known = new WeakMap<object, KeyedBlock[]>();
   private nextKey = 1;
@@ -26,15 +45,22 @@ export class PostSession {
   }
 
   json(): EditorDoc {
-    return this.editor && !this.editor.isDestroyed ? (this.editor.getJSON() as EditorDoc) : this.doc;
+    if (!this.editor || this.editor.isDestroyed) return this.doc;
+    return { type: "doc", content: this.editor.state.doc.children.map((node) => this.write(node)) };
+  }
+
+  private write(node: Node): EditorNode {
+    const known = this.written.get(node);
+    if (known) return known;
+    const json = node.toJSON() as EditorNode;
+    this.written.set(node, json);
+    return json;
   }
 
   blocks(): KeyedBlock[] {
     const out: KeyedBlock[] = [];
     if (this.editor && !this.editor.isDestroyed) {
-      this.editor.state.doc.forEach((node) => {
-        out.push(...this.remember(node, () => node.toJSON() as EditorNode, String(node.attrs.id ?? "")));
-      });
+      for (const node of this.editor.state.doc.children) out.push(...this.blocksOf(node));
     } else {
       for (const node of this.doc.content)
         out.push(...this.remember(node, () => node, String(node.attrs?.id ?? "")));
@@ -43,17 +69,24 @@ export class PostSession {
   }
 
   /** Where a block stands in the editor: the position of its top-level node, and the block itself. */
-  placeOf(index: number): { pos: number; block: Block } | null {
+  placeOf(index: number): Place | null {
     if (!this.editor || this.editor.isDestroyed) return null;
-    let before = 0;
-    let found: { pos: number; block: Block } | null = null;
-    this.editor.state.doc.forEach((node, pos) => {
-      const own = this.known.get(node)?.length ?? 0;
-      if (!found && index < before + own)
-        found = { pos, block: this.known.get(node)![index - before]!.block };
-      before += own;
+    return this.placesIn(this.editor.state.doc)[index] ?? null;
+  }
+
+  /** Every block's place, found once for a document: a report asks for hundreds. */
+  private placesIn(doc: Node): readonly Place[] {
+    if (this.places?.doc === doc) return this.places.of;
+    const of: Place[] = [];
+    doc.forEach((node, pos) => {
+      for (const { block } of this.blocksOf(node)) of.push({ pos, block });
     });
-    return found;
+    this.places = { doc, of };
+    return of;
+  }
+
+  private blocksOf(node: Node): KeyedBlock[] {
+    return this.remember(node, () => this.write(node), String(node.attrs.id ?? ""));
   }
 
   private remember(node: object, json: () => EditorNode, id: string): KeyedBlock[] {
@@ -84,6 +117,8 @@ export class PostSession {
   end(): void {
     this.doc = this.json();
     this.listeners.clear();
+    this.restListeners.clear();
+    clearTimeout(this.restTimer);
     this.editor?.destroy();
   }
 
@@ -92,7 +127,23 @@ export class PostSession {
     return () => this.listeners.delete(listener);
   }
 
+  readonly subscribeRests = (listener: () => void): (() => void) => {
+    this.restListeners.add(listener);
+    return () => this.restListeners.delete(listener);
+  };
+
   private changed(): void {
     for (const listener of this.listeners) listener();
+    const now = performance.now();
+    this.moving ??= now;
+    clearTimeout(this.restTimer);
+    this.restTimer = setTimeout(
+      () => {
+        this.moving = null;
+        this.rests++;
+        for (const listener of this.restListeners) listener();
+      },
+      Math.max(0, Math.min(REST, this.moving + LONGEST - now)),
+    );
   }
 }

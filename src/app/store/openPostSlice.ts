@@ -15,7 +15,7 @@ import type { Post, PostField, Recording } from "../../data/model";
 
 export type Saving = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
 
-interface OpenPostState {
+export interface OpenPostState {
   post: Post | null;
   outline: OutlineItem[];
   /** Earlier outlines, the latest last; and those undone. */
@@ -132,7 +132,8 @@ const slice = createSlice({
       state.report = payload.report;
     },
     savingMoved: (state, { payload }: PayloadAction<Saving>) => {
-      state.saving = payload;
+      // Said with every key: only news may draw anything anew.
+      if (payload.state === "failed" || payload.state !== state.saving.state) state.saving = payload;
     },
     readOnlyChanged: (state, { payload }: PayloadAction<boolean>) => {
       state.readOnly = payload;

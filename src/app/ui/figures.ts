@@ -1,9 +1,11 @@
 /** Numbers as the interface shows them. */
 export const points = (n: number): string =>
   Math.abs(n - Math.round(n)) < 0.05 ? Math.round(n).toString() : n.toFixed(1);
-export const whole = (n: number): string => Math.round(n).toLocaleString("en");
+/** Making a formatter costs more than a thousand uses of it. */
+const figures = new Intl.NumberFormat("en");
+export const whole = (n: number): string => figures.format(Math.round(n));
 export const count = (n: number, one: string, many = `${one}s`): string =>
-  `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
+  `${figures.format(n)} ${n === 1 ? one : many}`;
 
 export const kilobytes = (bytes: number): string => {
   const kb = bytes / 1024;

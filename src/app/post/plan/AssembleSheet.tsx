@@ -14,10 +14,11 @@ import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { useOpenPost } from "../useOpenPost";
 import { gapRules, readKept } from "./fieldJobs";
 
 export function AssembleSheet({ onClose }: { onClose: () => void }) {
-  const { post, piece, readOnly } = useApp((state) => state.openPost);
+  const { post, piece, readOnly } = useOpenPost("post", "piece", "readOnly");
   const { analysis, drawer } = useApp((state) => state.field);
   const { site, profile } = useApp((state) => state.session);
   const [busy, setBusy] = useState(false);
@@ -65,7 +66,7 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
 
 function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) {
   const act = useAct();
-  const { outline, readOnly } = useApp((state) => state.openPost);
+  const { outline, readOnly } = useOpenPost("outline", "readOnly");
   const { analysis } = useApp((state) => state.field);
   const site = useApp((state) => state.session.site);
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());

@@ -2,15 +2,15 @@
 import { FileText, Search } from "lucide-react";
 import { useRef, useState } from "react";
 import { Link } from "react-router";
-import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { useOpenPost } from "../useOpenPost";
 import { collect, MOST_ADDRESSES } from "./fieldJobs";
 
 export function CollectSheet({ onClose }: { onClose: () => void }) {
-  const { post, field } = useApp((state) => state.openPost);
+  const { post, field } = useOpenPost("post", "field");
   const [search, setSearch] = useState(Boolean(post?.keyword) && !field);
   const [keepPages, setKeepPages] = useState(field !== null);
   const [addresses, setAddresses] = useState("");

@@ -18,6 +18,7 @@ import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
+import { useOpenPost } from "../useOpenPost";
 import { fillBudgets } from "./fieldJobs";
 import { OutlineRow } from "./OutlineRow";
 
@@ -29,7 +30,14 @@ interface Props {
 }
 
 export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) {
-  const { post, outline, past, future, readOnly, field } = useApp((state) => state.openPost);
+  const { post, outline, past, future, readOnly, field } = useOpenPost(
+    "post",
+    "outline",
+    "past",
+    "future",
+    "readOnly",
+    "field",
+  );
   const profile = useApp((state) => state.session.profile);
   const act = useAct();
   const session = usePostSession();

@@ -18,6 +18,7 @@ import { FieldLine } from "../../ui/FieldLine";
 import { whole } from "../../ui/figures";
 import { ListField } from "../../ui/ListField";
 import { Sheet } from "../../ui/Sheet";
+import { useOpenPost } from "../useOpenPost";
 
 /** What is in force, in one line. */
 export const sayPiece = ({ audience, goal, tones, length }: Piece): string =>
@@ -27,7 +28,7 @@ export const sayPiece = ({ audience, goal, tones, length }: Piece): string =>
 
 export function PieceSheet({ onClose }: { onClose: () => void }) {
   const act = useAct();
-  const { piece, readOnly, post, field } = useApp((state) => state.openPost);
+  const { piece, readOnly, post, field } = useOpenPost("piece", "readOnly", "post", "field");
   const site = useApp((state) => state.session.site);
   const defaults = site.piece ?? noPiece;
   const inForce = pieceWithDefaults(piece, defaults);

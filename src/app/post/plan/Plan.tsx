@@ -17,6 +17,7 @@ import { freshId } from "../../freshId";
 import { outlineItemMoved, outlineReplaced } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
+import { useOpenPost } from "../useOpenPost";
 import { AssembleSheet } from "./AssembleSheet";
 import { BriefSheet } from "./BriefSheet";
 import { CollectProgress } from "./CollectProgress";
@@ -39,7 +40,13 @@ const SHEETS = {
 
 export function Plan() {
   useField();
-  const { post, outline, field, piece, readOnly } = useApp((state) => state.openPost);
+  const { post, outline, field, piece, readOnly } = useOpenPost(
+    "post",
+    "outline",
+    "field",
+    "piece",
+    "readOnly",
+  );
   const job = useApp((state) => state.field.job);
   const site = useApp((state) => state.session.site);
   const act = useAct();

@@ -2,9 +2,9 @@
 import { useMemo, useState } from "react";
 import { byWorth, type Finding } from "../../../core/proof/finding";
 import { groups } from "../../../core/proof/groups";
-import { useApp } from "../../store/store";
 import { points } from "../../ui/figures";
 import { StripHead } from "../StripHead";
+import { useOpenPost } from "../useOpenPost";
 import { FindingRow } from "./FindingRow";
 import { ResultPreview } from "./ResultPreview";
 
@@ -12,7 +12,7 @@ const ORDERS = { worth: "By worth", group: "By group" } as const;
 type Order = keyof typeof ORDERS;
 
 export function Proof() {
-  const { post, report } = useApp((state) => state.openPost);
+  const { post, report } = useOpenPost("post", "report");
   const [order, setOrder] = useState<Order>("worth");
   const parts = useMemo(() => (report ? arranged(report.findings, order) : []), [report, order]);
   if (!post || !report) {

@@ -4,6 +4,7 @@ import "@fontsource/arimo/latin-ext-400.css";
 import { cutToWidth } from "../../../core/snippet/width";
 import { postAddress } from "../../../data/draft";
 import { useApp } from "../../store/store";
+import { useOpenPost } from "../useOpenPost";
 
 /** Widths of the drawings, in pixels of a results page. */
 const WIDE = 620;
@@ -12,7 +13,7 @@ const NARROW = 330;
 const WIDE_SCALE = 0.73;
 
 export function ResultPreview() {
-  const { post, report } = useApp((state) => state.openPost);
+  const { post, report } = useOpenPost("post", "report");
   const { site, profile } = useApp((state) => state.session);
   if (!post) return null;
   const titleRules = profile.checks["title-width"];

@@ -5,7 +5,8 @@ import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
 import { count } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
-import { postGates } from "../postGates";
+import { postGates, sameSlugAs } from "../postGates";
+import { useOpenPost } from "../useOpenPost";
 import { keepCurrent } from "../versions/keepCurrent";
 import { Downloads } from "./Downloads";
 import { GateRow } from "./GateRow";
@@ -15,13 +16,13 @@ import { ShareCard } from "./ShareCard";
 const { selectAll } = postsAdapter.getSelectors();
 
 export function Release() {
-  const { post, report, readOnly, source } = useApp((state) => state.openPost);
+  const { post, report, readOnly, source } = useOpenPost("post", "report", "readOnly", "source");
   const posts = useApp((state) => selectAll(state.posts.posts));
   const site = useApp((state) => state.session.site);
   const session = usePostSession();
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const gates = useMemo(
-    () => (post ? postGates(post, posts, site, session.json(), source) : []),
+    () => (post ? postGates(post, sameSlugAs(post, posts), site, session, source) : []),
     [post, posts, site, report, source],
   );
   if (!post) return null;

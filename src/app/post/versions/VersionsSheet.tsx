@@ -7,12 +7,13 @@ import { type BlockChange, compareDocs, withBlockBack } from "../../../core/vers
 import type { PostVersion } from "../../../data/model";
 import { getVersionDoc, listVersions, nameVersion } from "../../../data/versions";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
+import { useAct } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { usePostSession } from "../currentSession";
+import { useOpenPost } from "../useOpenPost";
 import { keepCurrent } from "./keepCurrent";
 import { ScoreLine } from "./ScoreLine";
 import { VersionChanges } from "./VersionChanges";
@@ -20,7 +21,7 @@ import { VersionChanges } from "./VersionChanges";
 export function VersionsSheet({ onClose }: { onClose: () => void }) {
   const session = usePostSession();
   const act = useAct();
-  const { readOnly, report } = useApp((state) => state.openPost);
+  const { readOnly, report } = useOpenPost("readOnly", "report");
   const [versions, setVersions] = useState<PostVersion[] | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [old, setOld] = useState<EditorDoc | null>(null);

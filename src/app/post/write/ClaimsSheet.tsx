@@ -1,6 +1,6 @@
 /** Claims of the text, one by one: with their source, without one, or accepted as they are. */
 import { useMemo, useState } from "react";
-import { CLAIM_REASONS, type Claim, claimKey, claimsOf } from "../../../core/marking/claims";
+import { CLAIM_REASONS, type Claim, claimKey } from "../../../core/marking/claims";
 import { languagePack } from "../../../core/text/language";
 import { postEdited } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
@@ -8,23 +8,28 @@ import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { usePostSession } from "../currentSession";
 import type { Goal } from "../useGo";
+import { useOpenPost } from "../useOpenPost";
+import { useRests } from "../useRests";
+import { claimsOfBlock } from "./claimsOfBlock";
 
 const NONE: string[] = [];
 
 /** Claims of the open post, as they are each time typing rests. */
 export function useClaims(): { claims: Claim[]; open: number; accepted: string[] } {
   const session = usePostSession();
-  const { post, report } = useApp((state) => state.openPost);
+  const { post } = useOpenPost("post");
+  const rests = useRests();
   const accepted = post?.acceptedClaims ?? NONE;
   const language = post?.language ?? "";
-  // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
+  // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   const claims = useMemo(
     () =>
-      claimsOf(
-        session.blocks().map(({ block }) => block),
-        languagePack(language),
-      ),
-    [session, report, language],
+      session
+        .blocks()
+        .flatMap(({ block }, at) =>
+          claimsOfBlock(block, languagePack(language)).map((claim) => ({ ...claim, block: at })),
+        ),
+    [session, rests, language],
   );
   const open = claims.filter((claim) => !claim.source && !accepted.includes(claimKey(claim))).length;
   return { claims, open, accepted };

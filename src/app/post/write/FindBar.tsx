@@ -6,6 +6,7 @@ import { languagePack } from "../../../core/text/language";
 import type { SearchOptions } from "../../../core/text/search";
 import { useApp } from "../../store/store";
 import { whole } from "../../ui/figures";
+import { useOpenPost } from "../useOpenPost";
 import { Act } from "./blockBar/parts";
 import { findInDoc, replaceFound, showFound, showPlace } from "./editor/finder";
 
@@ -24,7 +25,7 @@ interface Props {
 
 export function FindBar({ editor, first, onClose }: Props) {
   const input = useRef<HTMLInputElement>(null);
-  const { readOnly, report } = useApp((state) => state.openPost);
+  const { readOnly, report } = useOpenPost("readOnly", "report");
   const language = useApp((state) => state.openPost.post?.language ?? "");
   const [query, setQuery] = useState(() => {
     const { from, to } = editor.state.selection;

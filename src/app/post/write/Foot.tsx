@@ -1,32 +1,36 @@
 /** The foot of Write: how long it is, how often it says the keyword, and what is worth most next. */
 import { ChevronUp } from "lucide-react";
+import { useMemo } from "react";
+import { linksOf } from "../../../core/draft/runs";
 import { byWorth } from "../../../core/proof/finding";
 import { useApp } from "../../store/store";
 import { count, points } from "../../ui/figures";
+import { usePostSession } from "../currentSession";
 import { useGo } from "../useGo";
+import { useRests } from "../useRests";
+import { useClaims } from "./ClaimsSheet";
 import { UnderlineMenu } from "./UnderlineMenu";
 import type { LayerId } from "./underlines";
+import { useOwnWords } from "./useOwnWords";
 
 interface Props {
   /** What is underlined in the text. */
   layers: ReadonlySet<LayerId>;
   onLayers: (layers: ReadonlySet<LayerId>) => void;
-  /** Claims that have no source and were not accepted. */
-  claims: number;
   onClaims: () => void;
   /** Whether the tray of the field's terms is open. */
   tray: boolean;
   onTray: (open: boolean) => void;
-  /** Share of the text that was said in its recording, 0 to 1; null where there is none. */
-  ownWords: number | null;
-  links: number;
   onLinks: () => void;
 }
 
-export function Foot({ layers, onLayers, claims, onClaims, tray, onTray, ownWords, links, onLinks }: Props) {
+export function Foot({ layers, onLayers, onClaims, tray, onTray, onLinks }: Props) {
   const report = useApp((state) => state.openPost.report);
   const keyword = useApp((state) => state.openPost.post?.keyword);
   const go = useGo();
+  const { open: claims } = useClaims();
+  const { share: ownWords } = useOwnWords();
+  const links = useLinkCount();
   if (!report) return null;
   const [next] = byWorth(report.findings);
   const share = report.words ? (report.keywordUses / report.words) * 100 : 0;
@@ -84,5 +88,15 @@ export function Foot({ layers, onLayers, claims, onClaims, tray, onTray, ownWord
         </button>
       )}
     </section>
+  );
+}
+
+function useLinkCount(): number {
+  const session = usePostSession();
+  const rests = useRests();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
+  return useMemo(
+    () => session.blocks().reduce((sum, { block }) => sum + linksOf(block.runs).length, 0),
+    [session, rests],
   );
 }

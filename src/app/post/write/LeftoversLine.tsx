@@ -6,17 +6,28 @@ import { count } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 import { postLeftovers } from "../postLeftovers";
 import type { Goal } from "../useGo";
+import { useOpenPost } from "../useOpenPost";
+import { useRests } from "../useRests";
 
 export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
   const act = useAct();
   const session = usePostSession();
-  const { post, source, report, readOnly } = useApp((state) => state.openPost);
+  const { post, source, readOnly } = useOpenPost("post", "source", "readOnly");
   const site = useApp((state) => state.session.site);
   const [open, setOpen] = useState(true);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
+  const rests = useRests();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   const left = useMemo(
-    () => (post ? postLeftovers(post, site, session.json(), source) : []),
-    [post, site, session, source, report],
+    () =>
+      post
+        ? postLeftovers(
+            post,
+            site,
+            session.blocks().map(({ block }) => block),
+            source,
+          )
+        : [],
+    [post, site, session, source, rests],
   );
   if (!post || !source || !left.length) return null;
   const accept = (keys: string[]) =>

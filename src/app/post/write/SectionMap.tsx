@@ -5,6 +5,7 @@ import { useMemo } from "react";
 import { foldPlain } from "../../../core/text/fold";
 import { useApp } from "../../store/store";
 import { whole } from "../../ui/figures";
+import { useRests } from "../useRests";
 import { sectionsOf } from "./sectionsOf";
 
 const PIXELS_A_WORD = 0.28;
@@ -13,18 +14,19 @@ const TWO_LINES = 36;
 const MOST = 120;
 
 export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: number) => void }) {
-  // The report comes once typing rests for a moment: often enough for a map.
-  const report = useApp((state) => state.openPost.report);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
-  const sections = useMemo(() => sectionsOf(editor.state.doc), [editor, report]);
+  const rests = useRests();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
+  const sections = useMemo(() => sectionsOf(editor.state.doc), [editor, rests]);
   const outline = useApp((state) => state.openPost.outline);
   const budgets = useMemo(
     () => new Map(outline.map(({ text, budget }) => [foldPlain(text), budget])),
     [outline],
   );
-  const cursor = useEditorState({ editor, selector: ({ editor: at }) => at.state.selection.from });
+  const current = useEditorState({
+    editor,
+    selector: ({ editor: at }) => sections.findLastIndex(({ pos }) => pos <= at.state.selection.from),
+  });
   if (sections.length < 2) return null;
-  const current = sections.findLastIndex(({ pos }) => pos <= cursor);
   return (
     <nav
       data-around

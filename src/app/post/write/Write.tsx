@@ -1,19 +1,17 @@
 /** Write: the sheet in the middle, its sections on the left, what the proof says on the right. */
 import type { Editor } from "@tiptap/core";
 import { EditorContent } from "@tiptap/react";
-import { type KeyboardEvent, type RefObject, useEffect, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
-import { linksOf } from "../../../core/draft/runs";
 import { languagePack } from "../../../core/text/language";
-import { useApp } from "../../store/store";
 import { usePostSession } from "../currentSession";
 import { StripHead } from "../StripHead";
 import type { PostSession } from "../session";
 import type { Goal } from "../useGo";
-import { ClaimsSheet, useClaims } from "./ClaimsSheet";
+import { useOpenPost } from "../useOpenPost";
+import { ClaimsSheet } from "./ClaimsSheet";
 import { CoverageTray } from "./CoverageTray";
 import { createEditor } from "./editor/createEditor";
-import { evidenceKey, type Underline } from "./editor/evidence";
 import { spanPositions } from "./editor/positions";
 import { selectWord } from "./editor/selectWord";
 import { Foot } from "./Foot";
@@ -25,30 +23,21 @@ import { currentTargets } from "./links/useLinkTargets";
 import { MarginNotes } from "./MarginNotes";
 import { SectionMap } from "./SectionMap";
 import { SheetTop } from "./SheetTop";
-import { type LayerId, underlinesOf } from "./underlines";
+import { Underlines } from "./Underlines";
+import type { LayerId } from "./underlines";
 import { useFocusView } from "./useFocusView";
-import { useOwnWords } from "./useOwnWords";
 
 export function Write() {
   const session = usePostSession();
-  const { post, readOnly, report } = useApp((state) => state.openPost);
+  const { post, readOnly } = useOpenPost("post", "readOnly");
   const [editor, setEditor] = useState<Editor | null>(session.editor);
   const [layers, setLayers] = useState<ReadonlySet<LayerId>>(new Set(["keyword"]));
   const [finding, setFinding] = useState<string | null>(null);
   const [tray, setTray] = useState(false);
   const [focused, setFocused] = useFocusView();
   const [claiming, setClaiming] = useState(false);
-  const { open: openClaims, accepted } = useClaims();
-  const { said, share: ownWords } = useOwnWords();
-  const language = post?.language ?? "";
   const [linking, setLinking] = useState(false);
   const [listing, setListing] = useState(false);
-  // The report comes once typing rests for a moment: often enough for a count.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
-  const links = useMemo(
-    () => session.blocks().reduce((sum, { block }) => sum + linksOf(block.runs).length, 0),
-    [session, report],
-  );
   const sheet = useRef<HTMLDivElement>(null);
   const insertBar = useRef<HTMLDivElement>(null);
   const formatBar = useRef<HTMLDivElement>(null);
@@ -58,9 +47,6 @@ export function Write() {
     session.editor!.setEditable(!readOnly, false);
     setEditor(session.editor);
   }, [session, readOnly]);
-  useEffect(() => {
-    if (editor && report) draw(editor, underlinesOf(session, { layers, report, language, accepted, said }));
-  }, [editor, session, report, layers, language, accepted, said]);
   useGoal(editor, session);
 
   if (!post || !editor) return null;
@@ -127,16 +113,14 @@ export function Write() {
         </div>
         <MarginNotes editor={editor} sheet={sheet} />
       </div>
+      <Underlines editor={editor} layers={layers} />
       {tray && <CoverageTray onFind={setFinding} />}
       <Foot
-        ownWords={ownWords}
         tray={tray}
         onTray={setTray}
         layers={layers}
         onLayers={setLayers}
-        claims={openClaims}
         onClaims={() => setClaiming(true)}
-        links={links}
         onLinks={() => setListing(true)}
       />
       {claiming && <ClaimsSheet onClose={() => setClaiming(false)} onGo={goFrom(setClaiming)} />}
@@ -150,22 +134,6 @@ function focusBar(bar: RefObject<HTMLElement | null>, tries = 5): void {
   bar.current?.querySelector<HTMLElement>("button:not(:disabled)")?.focus();
   if (tries > 0 && !bar.current?.contains(document.activeElement))
     setTimeout(() => focusBar(bar, tries - 1), 60);
-}
-
-/** A redraw for nothing could swallow a step of a selection that is just being made. */
-function draw(editor: Editor, spans: readonly Underline[]): void {
-  const drawn = (evidenceKey.getState(editor.state)?.find() ?? []).map(
-    ({ from, to, spec }) => `${from}-${to}-${(spec as { className: string }).className}`,
-  );
-  if (
-    drawn.sort().join() ===
-    spans
-      .map((span) => span.join("-"))
-      .sort()
-      .join()
-  )
-    return;
-  editor.view.dispatch(editor.state.tr.setMeta(evidenceKey, spans).setMeta("addToHistory", false));
 }
 
 /** Goes where the last navigation asked to go: to a field, a picture's alt text, or words in the text. */

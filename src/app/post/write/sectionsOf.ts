@@ -10,13 +10,20 @@ export interface Section {
   pos: number;
 }
 
+/** Nodes never change in place: of a long text, a key makes one to count. */
+const counted = new WeakMap<Node, number>();
+function wordsIn(node: Node): number {
+  const known = counted.get(node) ?? countWords(node.textBetween(0, node.content.size, " ", " "));
+  counted.set(node, known);
+  return known;
+}
+
 export function sectionsOf(doc: Node): Section[] {
   const sections: Section[] = [{ heading: "", level: 2, words: 0, pos: 0 }];
   doc.forEach((node, pos) => {
     if (node.type.name === "heading")
       sections.push({ heading: node.textContent, level: Number(node.attrs.level), words: 0, pos });
-    else if (node.type.name !== "codeBlock")
-      sections.at(-1)!.words += countWords(node.textBetween(0, node.content.size, " ", " "));
+    else if (node.type.name !== "codeBlock") sections.at(-1)!.words += wordsIn(node);
   });
   return sections.filter(({ heading, words }, i) => i > 0 || words > 0 || heading);
 }

@@ -1,15 +1,15 @@
 /** What is underlined in the text: each kind by a stroke of its own, computed block by block and remembered with the block. */
-import type { Block } from "../../../core/draft/draft";
 import { fieldTermSpans } from "../../../core/field/coverage";
-import { claimKey, claimsIn } from "../../../core/marking/claims";
 import { isProse, MARKINGS, type Span } from "../../../core/marking/marking";
 import type { Report } from "../../../core/proof/report";
 import { languagePack } from "../../../core/text/language";
 import { analyseText } from "../../../core/text/match";
 import { ownIn, type SaidWords } from "../../../core/transcript/ownWords";
 import type { PostSession } from "../session";
+import { openClaimsIn } from "./claimsOfBlock";
 import type { Underline } from "./editor/evidence";
 import { spanPositions } from "./editor/positions";
+import { remembered } from "./remembered";
 
 /** In the order in which they are offered. */
 export const LAYERS = [
@@ -21,19 +21,6 @@ export const LAYERS = [
   { id: "others", name: "Words that were not said", className: "other-use" },
 ] as const;
 export type LayerId = (typeof LAYERS)[number]["id"];
-
-const found = new WeakMap<Block, Map<string, readonly Span[]>>();
-
-/** Looks a block over once for each question; blocks never change in place. */
-function remembered<T extends Span>(block: Block, question: string, find: () => T[]): T[] {
-  const known = found.get(block) ?? new Map<string, readonly Span[]>();
-  found.set(block, known);
-  const hit = known.get(question);
-  if (hit) return hit as T[];
-  const made = find();
-  known.set(question, made);
-  return made;
-}
 
 interface Asked {
   layers: ReadonlySet<LayerId>;
@@ -85,14 +72,7 @@ export function underlinesOf(
         "terms",
       );
     if (layers.has("others") && said) put(at, ownIn(block.text, said).others, "others");
-    if (layers.has("claims"))
-      put(
-        at,
-        remembered(block, `claims ${pack.code}`, () =>
-          claimsIn(block, at, pack).filter(({ source }) => !source),
-        ).filter((claim) => !accepted.includes(claimKey(claim))),
-        "claims",
-      );
+    if (layers.has("claims")) put(at, openClaimsIn(block, pack, accepted), "claims");
   });
   return out;
 }

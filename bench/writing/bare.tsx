@@ -1,0 +1,21 @@
+/** The editor alone: the same text, the same blocks, nothing that listens. What a keystroke costs without us. */
+import { EditorContent } from "@tiptap/react";
+import { createRoot } from "react-dom/client";
+import "../../src/app/styles.css";
+import { createEditor } from "../../src/app/post/write/editor/createEditor";
+import type { EditorDoc } from "../../src/core/draft/editorJson";
+
+declare global {
+  interface Window {
+    begin: (doc: EditorDoc) => void;
+  }
+}
+
+window.begin = (doc) => {
+  const editor = createEditor(doc, true);
+  createRoot(document.getElementById("root")!).render(
+    <div className="mx-auto w-[760px] bg-sheet px-10 pt-5">
+      <EditorContent editor={editor} />
+    </div>,
+  );
+};

@@ -1,0 +1,158 @@
+/**
+ * Typing into a post of 20,000 words and 60 pictures, in headless Chromium: `npm run bench:writing [minutes]`.
+ *
+ * From a key to the frame that shows it; the main thread's script time of a key against the same editor with the same text and
+ * nothing around it; the memory of the page after each minute of typing.
+ */
+import { join } from "node:path";
+import type { CDPSession, Page } from "@playwright/test";
+import express from "express";
+import { runApplication } from "../../scripts/application";
+import { listen } from "../../src/server/listen";
+import { at, ms } from "../figures";
+import { longPost } from "./long";
+
+const KEYS = 300;
+/** Faster than people type: twelve keys a second. */
+const BETWEEN = 80;
+const SENTENCE = "a cargo bike carries what a car would. ";
+const minutes = Number(process.argv[2] ?? 1);
+
+/** Notes, for every key, when the frame that shows it has been drawn. */
+async function watchKeys(page: Page): Promise<void> {
+  await page.evaluate(() => {
+    const held = window as unknown as { drawn: number[] };
+    held.drawn = [];
+    document.addEventListener(
+      "keydown",
+      ({ timeStamp }) =>
+        requestAnimationFrame(() => {
+          // A task behind the frame's own: by then it is painted.
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => held.drawn.push(performance.now() - timeStamp);
+          port2.postMessage(null);
+        }),
+      true,
+    );
+  });
+}
+
+async function scriptTime(cdp: CDPSession): Promise<number> {
+  const { metrics } = await cdp.send("Performance.getMetrics");
+  return metrics.find(({ name }) => name === "ScriptDuration")!.value * 1000;
+}
+
+interface Typed {
+  drawn: number[];
+  script: number;
+}
+
+async function typeInto(page: Page, cdp: CDPSession, keys: number): Promise<Typed> {
+  await watchKeys(page);
+  const before = await scriptTime(cdp);
+  for (let i = 0; i < keys; i++) {
+    await page.keyboard.type(SENTENCE[i % SENTENCE.length]!);
+    await page.waitForTimeout(BETWEEN);
+  }
+  await page.waitForTimeout(1500);
+  const script = ((await scriptTime(cdp)) - before) / keys;
+  const drawn = await page.evaluate(() => (window as unknown as { drawn: number[] }).drawn);
+  return { drawn, script };
+}
+
+const text = (page: Page) => page.getByRole("textbox", { name: "Text of the post" });
+
+async function putCursor(page: Page): Promise<void> {
+  const paragraphs = text(page).locator(":scope > p");
+  const middle = paragraphs.nth(Math.floor((await paragraphs.count()) / 2));
+  await middle.scrollIntoViewIfNeeded();
+  await middle.click();
+  await page.keyboard.press("End");
+  await page.waitForTimeout(1000);
+}
+
+async function session(page: Page): Promise<CDPSession> {
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send("Performance.enable");
+  return cdp;
+}
+
+async function heap(cdp: CDPSession): Promise<number> {
+  await cdp.send("HeapProfiler.collectGarbage");
+  const { metrics } = await cdp.send("Performance.getMetrics");
+  return metrics.find(({ name }) => name === "JSHeapUsedSize")!.value / 1024 / 1024;
+}
+
+const { zip, words } = longPost();
+const running = await runApplication();
+const bareServer = await listen(
+  express().use(express.static(join(import.meta.dirname, "../../.bench/writing"))),
+  4760,
+);
+try {
+  const page = await running.freshPage();
+  await page.goto("/");
+  await page.getByText(/^\d+ posts$/).waitFor();
+  await page
+    .getByLabel("Import posts: files")
+    .setInputFiles({ name: "long.zip", mimeType: "application/zip", buffer: Buffer.from(zip) });
+  await text(page).waitFor({ timeout: 120_000 });
+  await page.waitForTimeout(4000);
+  const cdp = await session(page);
+  await putCursor(page);
+  await typeInto(page, cdp, 40);
+  const own = await typeInto(page, cdp, KEYS);
+
+  const id = /post\/([\w-]+)/.exec(page.url())![1]!;
+  const doc = await page.evaluate(
+    (postId) =>
+      new Promise<unknown>((resolve, reject) => {
+        const open = indexedDB.open("dune-sparrow");
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const get = open.result.transaction("bodies").objectStore("bodies").get(postId);
+          get.onsuccess = () => resolve((get.result as { doc: unknown }).doc);
+        };
+      }),
+    id,
+  );
+  const bare = await running.browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await bare.goto(`http://127.0.0.1:${bareServer.port}/`);
+  await bare.evaluate(
+    (content) => (window as unknown as { begin: (doc: unknown) => void }).begin(content),
+    doc,
+  );
+  const bareCdp = await session(bare);
+  await putCursor(bare);
+  await typeInto(bare, bareCdp, 40);
+  const alone = await typeInto(bare, bareCdp, KEYS);
+
+  console.log(
+    `A post of ${words.toLocaleString("en")} words and 60 pictures, ${KEYS} keys, one every ${BETWEEN} ms`,
+  );
+  for (const [name, { drawn }] of [
+    ["in the application", own],
+    ["the bare editor", alone],
+  ] as const)
+    console.log(
+      `key to paint, ${name}   median ${ms(at(drawn, 0.5))}   95th percentile ${ms(at(drawn, 0.95))}   longest ${ms(at(drawn, 1))}`,
+    );
+  console.log("                                     (aim: 50 ms or less at the 95th percentile)");
+  console.log(
+    `script a key   ${ms(own.script)} against ${ms(alone.script)}   ratio ${(own.script / alone.script).toFixed(2)}   (aim: 1.5 or less)`,
+  );
+  await bare.close();
+  await page.bringToFront();
+  await putCursor(page);
+  const held = [await heap(cdp)];
+  for (let minute = 0; minute < minutes; minute++) {
+    await typeInto(page, cdp, Math.floor(60_000 / (BETWEEN + 10)));
+    held.push(await heap(cdp));
+  }
+  console.log(
+    `memory after each minute of typing, after collection: ${held.map((mb) => `${mb.toFixed(0)} MB`).join(", ")}`,
+  );
+} finally {
+  await running.stop();
+  bareServer.server.close();
+}
