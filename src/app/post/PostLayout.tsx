@@ -60,7 +60,7 @@ function OpenPost({ id }: { id: string }) {
       store.dispatch(readOnlyChanged(!writing));
       const proof = startLiveProof(opened);
       endings.push(
-        opened.subscribe(() => store.dispatch(docEdited())),
+        opened.subscribe(() => opened.waiting || store.dispatch(docEdited())),
         opened.subscribe(proof.request),
         watchMeta(proof),
         proof.stop,

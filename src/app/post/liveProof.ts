@@ -22,12 +22,15 @@ function fieldNumber(field: object | null): number {
   return known;
 }
 
-/** Milliseconds of rest after which a report is made: a burst of keys is one change, and the score follows the hand. */
-const REST = 120;
-/** While keys go on without a rest, reports take this share of the page's time at most, within these milliseconds. */
+/** Milliseconds of rest after which a report is made, from a short post to one whose reports are dear. */
+const REST = [120, 300] as const;
+const REST_A_COST = 8;
+/** While keys go on without such a rest, reports take this share of the page's time at most, within these milliseconds. */
 const BUSIEST = 1 / 40;
 const SOONEST = 500;
 const LATEST = 3000;
+
+const within = (least: number, value: number, most: number): number => Math.min(most, Math.max(least, value));
 
 /** In a row; after that only a new change asks again. */
 const MOST_FAILURES = 3;
@@ -136,9 +139,12 @@ export function startLiveProof(session: PostSession): LiveProof {
 
   function request(): void {
     const now = performance.now();
-    due ??= now + Math.min(LATEST, Math.max(SOONEST, cost / BUSIEST));
+    due ??= now + within(SOONEST, cost / BUSIEST, LATEST);
     clearTimeout(timer);
-    timer = setTimeout(() => void run(), Math.max(0, Math.min(REST, due - now)));
+    timer = setTimeout(
+      () => void run(),
+      Math.max(0, Math.min(within(REST[0], cost * REST_A_COST, REST[1]), due - now)),
+    );
   }
 
   return {

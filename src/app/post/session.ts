@@ -25,6 +25,8 @@ export class PostSession {
   editor: Editor | null = null;
   /** Grows each time typing has come to rest: what looks at the whole document follows this, not every key. */
   rests = 0;
+  /** A change of the document waits to be saved; what comes with it until then needs no word of its own. */
+  waiting = false;
   private doc: EditorDoc;
   private listeners = new Set<() => void>();
   private restListeners = new Set<() => void>();

@@ -50,7 +50,14 @@ saving.startListening({
     if (postEdited.match(action)) saver.note(post.id, { post: pick(post, Object.keys(action.payload)) });
     else if (pieceChanged.match(action)) saver.note(post.id, { piece });
     else if (!docEdited.match(action)) saver.note(post.id, { outline });
-    else if (session?.postId === post.id) saver.note(post.id, { doc: () => session.json() });
+    else if (session?.postId === post.id) {
+      session.waiting = true;
+      const doc = () => {
+        session.waiting = false;
+        return session.json();
+      };
+      saver.note(post.id, { doc });
+    }
   },
 });
 

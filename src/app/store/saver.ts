@@ -12,6 +12,7 @@ export interface Saver<Change extends object> {
  * @param save stores the merged change of one key
  * @param merge joins two changes of one key; the newer wins
  * @param delay milliseconds from the first unsaved change to saving
+ * @param settle milliseconds of rest after a save before it is said: between two keys it would only flicker
  * @param retry milliseconds before the first new attempt after a failure; doubles up to a minute
  */
 export function createSaver<Change extends object>(
@@ -20,9 +21,11 @@ export function createSaver<Change extends object>(
   merge: (older: Change, newer: Change) => Change = (older, newer) => ({ ...older, ...newer }),
   delay = 700,
   retry = 2000,
+  settle = 150,
 ): Saver<Change> {
   const pending = new Map<string, Change>();
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let settling: ReturnType<typeof setTimeout> | undefined;
   let wait = retry;
   let running: Promise<void> | null = null;
 
@@ -50,7 +53,7 @@ export function createSaver<Change extends object>(
       }
     }
     if (pending.size) plan(delay);
-    else onStatus({ state: "saved" });
+    else settling = setTimeout(() => onStatus({ state: "saved" }), settle);
   }
 
   async function flush(): Promise<void> {
@@ -69,6 +72,7 @@ export function createSaver<Change extends object>(
     note(key, change) {
       const older = pending.get(key);
       pending.set(key, older ? merge(older, change) : change);
+      clearTimeout(settling);
       onStatus({ state: "saving" });
       plan(delay);
     },

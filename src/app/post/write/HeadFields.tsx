@@ -11,9 +11,9 @@ import { useAct, useApp } from "../../store/store";
 import { points } from "../../ui/figures";
 
 export function HeadFields({ post }: { post: Post }) {
-  const { session, openPost } = useApp((state) => state);
-  const { readOnly } = openPost;
-  const { site, profile } = session;
+  const readOnly = useApp((state) => state.openPost.readOnly);
+  const site = useApp((state) => state.session.site);
+  const profile = useApp((state) => state.session.profile);
   const act = useAct();
   const titleRules = profile.checks["title-width"];
   const lineRules = profile.checks["description-width"];

@@ -23,12 +23,18 @@ export function MarginNotes({ editor, sheet }: Props) {
   const session = usePostSession();
   const margin = useRef<HTMLDivElement>(null);
   const [groups, setGroups] = useState<NoteGroup[]>([]);
+  const said = useRef("[]");
   const [open, setOpen] = useState<string | null>(null);
 
   const place = useCallback(() => {
     if (!margin.current || !report) return;
     const from = margin.current.getBoundingClientRect().top;
-    setGroups(groupNotes(placedNotes(report, editor, session, from), LINE));
+    const placed = groupNotes(placedNotes(report, editor, session, from), LINE);
+    // Most keys move nothing here, and what is as it was need not be drawn.
+    const says = JSON.stringify(placed);
+    if (says === said.current) return;
+    said.current = says;
+    setGroups(placed);
   }, [report, editor, session]);
   useEffect(() => {
     place();

@@ -1,5 +1,6 @@
 /** The top edge of the sheet: what can be put in, and undo. */
 import type { Editor } from "@tiptap/core";
+import { redoDepth, undoDepth } from "@tiptap/pm/history";
 import { useEditorState } from "@tiptap/react";
 import {
   ChevronDown,
@@ -45,7 +46,8 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
   };
   const { undo, redo } = useEditorState({
     editor,
-    selector: ({ editor: e }) => ({ undo: e.can().undo(), redo: e.can().redo() }),
+    // Asked of the history itself: trying the commands out would cost as much as a key.
+    selector: ({ editor: e }) => ({ undo: undoDepth(e.state) > 0, redo: redoDepth(e.state) > 0 }),
   });
   const tool =
     "inline-flex h-7 items-center gap-1 rounded px-1 text-[13px] hover:bg-proof-wash disabled:text-ink-2 disabled:opacity-50";

@@ -2,6 +2,7 @@ import { Editor } from "@tiptap/core";
 import { ListItem } from "@tiptap/extension-list";
 import { Table, TableCell, TableHeader, TableRow } from "@tiptap/extension-table";
 import { Placeholder } from "@tiptap/extensions";
+import type { Node } from "@tiptap/pm/model";
 import StarterKit from "@tiptap/starter-kit";
 import type { EditorDoc } from "../../../../core/draft/editorJson";
 import { BlockIds } from "./blockIds";
@@ -21,6 +22,14 @@ import { pasteInto } from "./paste";
 
 /** Names and nesting here are what core/draft/fromEditor and toEditor know. */
 const ListItemOfLines = ListItem.extend({ content: "paragraph (paragraph | bulletList | orderedList)*" });
+
+/** From this many blocks on, those out of sight are not laid out with every key. */
+const LONG = 120;
+
+/** Text that runs around a picture must be laid out with it: such a post is drawn whole. */
+const isLong = (doc: Node): boolean =>
+  doc.childCount >= LONG &&
+  !doc.children.some(({ attrs }) => attrs.side === "left" || attrs.side === "right");
 
 export function createEditor(content: EditorDoc, editable: boolean): Editor {
   const editor: Editor = new Editor({
@@ -63,13 +72,13 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
       Placeholder.configure({ placeholder: "Write, or paste from anywhere" }),
     ],
     editorProps: {
-      attributes: {
-        class: "sheet-text",
+      attributes: ({ doc }) => ({
+        class: isLong(doc) ? "sheet-text long-text" : "sheet-text",
         role: "textbox",
         "aria-multiline": "true",
         "aria-label": "Text of the post",
         spellcheck: "true",
-      },
+      }),
       // What stands above and below the sheet must not cover the place that is gone to.
       scrollThreshold: { top: 240, bottom: 70, left: 0, right: 0 },
       scrollMargin: { top: 260, bottom: 90, left: 0, right: 0 },
