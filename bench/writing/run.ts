@@ -111,7 +111,7 @@ try {
         open.onerror = () => reject(open.error);
         open.onsuccess = () => {
           const get = open.result.transaction("bodies").objectStore("bodies").get(postId);
-          get.onsuccess = () => resolve((get.result as { doc: unknown }).doc);
+          get.onsuccess = () => resolve(JSON.parse((get.result as { json: string }).json));
         };
       }),
     id,

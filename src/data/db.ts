@@ -2,6 +2,7 @@
 import Dexie, { type EntityTable } from "dexie";
 import type { KeywordRow } from "../core/keywords/keyword";
 import { tableOf } from "../core/keywords/table";
+import { storedBody } from "./bodies";
 import { headOf, listOfPost } from "./listOfPost";
 import type {
   Asset,
@@ -20,12 +21,13 @@ import type {
   PostVersion,
   Recording,
   Setting,
+  StoredBody,
   VersionBody,
 } from "./model";
 
 export class Database extends Dexie {
   posts!: EntityTable<Post, "id">;
-  bodies!: EntityTable<Body, "postId">;
+  bodies!: EntityTable<StoredBody, "postId">;
   outlines!: EntityTable<Outline, "postId">;
   scores!: EntityTable<PostScore, "postId">;
   assets!: EntityTable<Asset, "id">;
@@ -83,6 +85,15 @@ export class Database extends Dexie {
     });
     // What a version looked like is apart from the list of them, and what was said in a recording from the post.
     this.version(4).stores({ versions: "id, postId", versionBodies: "versionId", recordings: "postId" });
+    // A document is kept as one string.
+    this.version(5).upgrade((change) =>
+      change
+        .table("bodies")
+        .toCollection()
+        .modify((body: Partial<Body & StoredBody>, row: { value: object }) => {
+          row.value = storedBody(body as Body);
+        }),
+    );
   }
 }
 

@@ -89,6 +89,13 @@ export interface Body {
   doc: EditorDoc;
 }
 
+/** A body as the database keeps it: one string is copied in a fraction of the time that a tree of objects takes, and it is written while somebody types. */
+export interface StoredBody {
+  postId: string;
+  /** The document as JSON. */
+  json: string;
+}
+
 /** A state of a post that was kept, as lists show it. */
 export interface PostVersion {
   id: string;

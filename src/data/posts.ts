@@ -2,10 +2,10 @@
 import { type EditorDoc, emptyDoc } from "../core/draft/editorJson";
 import type { OutlineItem } from "../core/outline/outline";
 import { noPiece, type Piece } from "../core/outline/piece";
+import { bodyOf, storedBody } from "./bodies";
 import { db } from "./db";
 import { syncListOfPost } from "./lists";
 import type {
-  Body,
   DrawerEntry,
   FieldBody,
   Outline,
@@ -14,6 +14,7 @@ import type {
   PostScore,
   PostVersion,
   Recording,
+  StoredBody,
   VersionBody,
 } from "./model";
 
@@ -32,7 +33,10 @@ const ALL_OF_A_POST = [
 export const listPosts = (): Promise<Post[]> => db.posts.toArray();
 export const listScores = (): Promise<PostScore[]> => db.scores.toArray();
 export const getPost = (id: string): Promise<Post | undefined> => db.posts.get(id);
-export const getDoc = async (id: string): Promise<EditorDoc> => (await db.bodies.get(id))?.doc ?? emptyDoc;
+export const getDoc = async (id: string): Promise<EditorDoc> => {
+  const body = await db.bodies.get(id);
+  return body ? bodyOf(body).doc : emptyDoc;
+};
 /** The outline of a post with the terms of its piece. */
 export async function getPlan(id: string): Promise<{ items: OutlineItem[]; piece: Piece }> {
   const outline = await db.outlines.get(id);
@@ -53,7 +57,7 @@ export async function savePost(id: string, change: PostChange, now: string): Pro
     if (!found) throw new Error("This post is no longer in the workspace.");
     if (change.post && ("keyword" in change.post || "supporting" in change.post))
       await syncListOfPost((await db.posts.get(id))!);
-    if (change.doc) await db.bodies.put({ postId: id, doc: change.doc });
+    if (change.doc) await db.bodies.put(storedBody({ postId: id, doc: change.doc }));
     if (change.outline || change.piece) {
       const known = await db.outlines.get(id);
       const piece = change.piece ?? known?.piece;
@@ -74,7 +78,7 @@ export async function addPost(
   await db.transaction("rw", TABLES, async () => {
     await db.posts.add(post);
     await syncListOfPost(post);
-    await db.bodies.add({ postId: post.id, doc });
+    await db.bodies.add(storedBody({ postId: post.id, doc }));
     await db.outlines.add({ postId: post.id, items: outline });
   });
 }
@@ -82,7 +86,7 @@ export async function addPost(
 /** All of a post, so that deleting it can be undone. */
 export interface DeletedPost {
   post: Post;
-  body: Body | undefined;
+  body: StoredBody | undefined;
   outline: Outline | undefined;
   score: PostScore | undefined;
   fields: PostField[];

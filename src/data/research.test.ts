@@ -5,6 +5,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { bareKeyword } from "../core/keywords/keyword";
 import { type KeywordList, type ListKeyword, withKeywords, withoutKeywords } from "../core/keywords/list";
 import { rowsOf, tableOf } from "../core/keywords/table";
+import { bodyOf } from "./bodies";
 import { Database, db } from "./db";
 import { newPost } from "./draft";
 import { deleteIdea, listIdeas, saveIdea } from "./ideas";
@@ -312,8 +313,11 @@ describe("a database of the first release", () => {
         newPost("p", emptySite, NOW, { keyword: "cargo bike", supporting: ["bell"] }),
         newPost("q", emptySite, NOW),
       ]);
+    const doc = { type: "doc" as const, content: [{ type: "paragraph" }] };
+    await old.table("bodies").add({ postId: "p", doc });
     old.close();
     const opened = new Database("old");
+    expect((await opened.bodies.toArray()).map(bodyOf)).toEqual([{ postId: "p", doc }]);
     const lists = await opened.lists.toArray();
     expect(lists.map(({ id, target, count, searches }) => [id, target, count, searches])).toEqual([
       ["list-p", "cargo bike", 2, 90],

@@ -9,6 +9,7 @@ import type { KeywordRow } from "../core/keywords/keyword";
 import { followPost, type KeywordList } from "../core/keywords/list";
 import { type FoundKeyword, rowsOf, tableOf } from "../core/keywords/table";
 import { completeProfile, type Profile } from "../core/proof/profile";
+import { bodyOf, storedBody } from "./bodies";
 import { db, flatFile } from "./db";
 import { headOf, listOfPost } from "./listOfPost";
 import { allLists } from "./lists";
@@ -161,7 +162,9 @@ export async function replaceWorkspace({ file, lookUps, fields, pictures }: Work
     if (file.search) await db.settings.put({ key: "search", value: file.search });
     if (file.hidden) await db.settings.put({ key: "hidden", value: file.hidden });
     await db.posts.bulkAdd(file.posts);
-    await db.bodies.bulkAdd(file.bodies.map(({ postId, doc }) => ({ postId, doc: safeDoc(doc).doc })));
+    await db.bodies.bulkAdd(
+      file.bodies.map(({ postId, doc }) => storedBody({ postId, doc: safeDoc(doc).doc })),
+    );
     await db.outlines.bulkAdd(file.outlines);
     await db.lists.bulkAdd(lists.map(headOf));
     await db.listBodies.bulkAdd(lists.map(({ id, keywords }) => ({ listId: id, keywords })));
@@ -275,7 +278,7 @@ export async function packWorkspace(now: string): Promise<Uint8Array> {
       ),
     ),
     posts,
-    bodies,
+    bodies: bodies.map(bodyOf),
     outlines,
     keywords: [],
     lists,

@@ -26,8 +26,8 @@ function fieldNumber(field: object | null): number {
 const REST = [120, 300] as const;
 const REST_A_COST = 8;
 /** While keys go on without such a rest, reports take this share of the page's time at most, within these milliseconds. */
-const BUSIEST = 1 / 40;
-const SOONEST = 500;
+const BUSIEST = 1 / 100;
+const SOONEST = 800;
 const LATEST = 3000;
 
 const within = (least: number, value: number, most: number): number => Math.min(most, Math.max(least, value));
