@@ -14,6 +14,7 @@ import type {
   ListHead,
   LookUp,
   LookUpBody,
+  Original,
   Outline,
   Post,
   PostField,
@@ -31,6 +32,7 @@ export class Database extends Dexie {
   outlines!: EntityTable<Outline, "postId">;
   scores!: EntityTable<PostScore, "postId">;
   assets!: EntityTable<Asset, "id">;
+  originals!: EntityTable<Original, "assetId">;
   settings!: EntityTable<Setting, "key">;
   lists!: EntityTable<ListHead, "id">;
   listBodies!: EntityTable<ListBody, "listId">;
@@ -85,15 +87,17 @@ export class Database extends Dexie {
     });
     // What a version looked like is apart from the list of them, and what was said in a recording from the post.
     this.version(4).stores({ versions: "id, postId", versionBodies: "versionId", recordings: "postId" });
-    // A document is kept as one string.
-    this.version(5).upgrade((change) =>
-      change
-        .table("bodies")
-        .toCollection()
-        .modify((body: Partial<Body & StoredBody>, row: { value: object }) => {
-          row.value = storedBody(body as Body);
-        }),
-    );
+    // A document is kept as one string; the files that pictures were made of are kept beside them.
+    this.version(5)
+      .stores({ originals: "assetId" })
+      .upgrade((change) =>
+        change
+          .table("bodies")
+          .toCollection()
+          .modify((body: Partial<Body & StoredBody>, row: { value: object }) => {
+            row.value = storedBody(body as Body);
+          }),
+      );
   }
 }
 

@@ -187,6 +187,12 @@ export interface Asset {
   blob: Blob;
 }
 
+/** The file that a picture was made of, kept while there is room, so that what was made of it can be taken back. */
+export interface Original {
+  assetId: string;
+  asset: Asset;
+}
+
 /** A keyword list as lists of lists show it: its keywords are apart, in ListBody. */
 export interface ListHead extends Omit<KeywordList, "keywords"> {
   count: number;

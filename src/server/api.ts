@@ -8,6 +8,7 @@ import { pageFetcher } from "./outside/pageFetcher";
 import { pageReading } from "./outside/pageReading";
 import { pageRoute } from "./outside/pageRoute";
 import { searchRelay } from "./outside/searchRelay";
+import { photoRoutes } from "./standins/photos/routes";
 import { searchRoutes } from "./standins/search/routes";
 import { standInWeb } from "./standins/web/webServer";
 
@@ -38,6 +39,7 @@ export function api({
   router.use(ownPagesOnly);
   router.use(express.json({ limit: "1mb" }));
   router.use("/standins/search", searchRoutes(demo));
+  router.use("/standins/photos", photoRoutes(demo));
   router.use("/connections/search", searchRelay(reach));
   router.use(
     "/read-page",

@@ -127,6 +127,8 @@ export interface Picture {
   width: number | null;
   height: number | null;
   side: PictureSide;
+  /** What stays in sight where only a part is shown, as in core/pictures/focus; null for the middle. */
+  focus: string | null;
   /** The picture is a link. */
   link?: Link;
 }

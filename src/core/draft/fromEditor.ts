@@ -1,4 +1,6 @@
 /** From the editor's document to draft blocks, top-level node by top-level node, so that a keystroke costs one of them. */
+
+import { readFocus } from "../pictures/focus";
 import {
   type Block,
   type Container,
@@ -118,6 +120,7 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
         width: number(attrs.width),
         height: number(attrs.height),
         side: oneOf(PICTURE_SIDES, attrs.side),
+        focus: readFocus(attrs.focus),
       };
       if (attrs.href) block.link = { href: cleanAddress(text(attrs.href)) };
       out.push(block);

@@ -3,6 +3,7 @@
  * Text outside any block becomes a paragraph, as a browser would lay it out (CSS 2.2, section 9.2.1.1).
  */
 import type { Element, ElementContent, Properties, Root, RootContent } from "hast";
+import { readFocus } from "../pictures/focus";
 import {
   type Block,
   type Container,
@@ -325,7 +326,10 @@ function figure(node: Element, place: Place, reader: Reader): void {
   );
   flush(reader, place);
   for (const made of reader.blocks.slice(before))
-    if (made.kind === "picture") made.side = oneOf(PICTURE_SIDES, node.properties.dataSide);
+    if (made.kind === "picture") {
+      made.side = oneOf(PICTURE_SIDES, node.properties.dataSide);
+      made.focus = readFocus(node.properties.dataFocus);
+    }
   if (!captionNode) return;
   const last = reader.blocks.at(-1);
   if (reader.blocks.length > before && last?.kind === "picture" && !last.text) {
@@ -367,6 +371,7 @@ function picture(node: Element, place: Place, reader: Reader): void {
     width: size(properties.width),
     height: size(properties.height),
     side: "line",
+    focus: null,
   };
   if (place.link) made.link = place.link;
   push(reader, { kind: "picture", text: "", runs: [], within: place.within, ...made });

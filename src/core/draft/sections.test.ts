@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { RUNS } from "../testing/runs";
-import { type Levels, movedSection, sectionAt } from "./sections";
+import { droppedSection, type Levels, movedSection, sectionAt } from "./sections";
 
 /** Headings as digits, other blocks as dots. */
 const levels = (text: string): Levels => [...text].map((char) => (char === "." ? null : Number(char)));
@@ -56,4 +56,17 @@ describe("sections", () => {
       RUNS,
     );
   });
+});
+
+describe("a section put onto another", () => {
+  // Places: 0 text, 1 H2 a, 2 text, 3 H3 b, 4 text, 5 H2 c, 6 text.
+  const levels = [null, 2, null, 3, null, 2, null];
+  it.each([
+    ["comes in front of one before it", 5, 1, { from: 5, to: 7, before: 1 }],
+    ["goes behind one behind it, with all that it holds", 1, 5, { from: 1, to: 5, before: 7 }],
+    ["leaves the section that holds it", 3, 5, { from: 3, to: 5, before: 7 }],
+    ["stays where it is put onto itself", 1, 1, null],
+    ["stays where it is put onto what it holds", 1, 3, null],
+    ["comes in front of what holds it", 3, 1, { from: 3, to: 5, before: 1 }],
+  ])("%s", (_what, from, onto, expected) => expect(droppedSection(levels, from, onto)).toEqual(expected));
 });

@@ -54,3 +54,22 @@ export function movedSection(
   while (before >= 0 && (levels[before] === null || levels[before]! > own)) before--;
   return before < 0 ? null : { ...section, before };
 }
+
+/**
+ * Where a section goes when it is put onto another: in front of it when it comes from behind, behind it when it comes from before.
+ *
+ * @param from place of its heading, @param onto place of the other's heading
+ * @returns the section and the place in front of which it goes, both counted before the move; null where it would stay
+ */
+export function droppedSection(
+  levels: Levels,
+  from: number,
+  onto: number,
+): (SectionRange & { before: number }) | null {
+  const section = sectionAt(levels, from);
+  const other = sectionAt(levels, onto);
+  if (!section || !other || (onto >= section.from && onto < section.to)) return null;
+  // What holds the section ends where it ends itself: it stays in there.
+  const before = onto < section.from ? other.from : other.to;
+  return before >= section.from && before <= section.to ? null : { ...section, before };
+}

@@ -214,7 +214,7 @@ function leaf(block: Block): EditorNode[] {
     case "embed":
       return [{ type: "embed", attrs: { href: block.href, label: block.label } }];
     case "picture": {
-      const { src, fileName, decorative, bytes, width, height, side } = block;
+      const { src, fileName, decorative, bytes, width, height, side, focus } = block;
       const attrs = {
         src,
         fileName,
@@ -224,6 +224,7 @@ function leaf(block: Block): EditorNode[] {
         width,
         height,
         side,
+        focus,
         href: block.link?.href ?? null,
       };
       return [withText({ type: "picture", attrs }, block.runs)];

@@ -1,5 +1,6 @@
 /** From draft blocks back to an HTML tree: the nesting is rebuilt from the paths that neighbours share. */
 import type { Element, ElementContent, Properties } from "hast";
+import { objectPosition } from "../pictures/focus";
 import type { Block, Container, Mark, PictureBlock, Run } from "./draft";
 import { derivedHeadingIds } from "./headingIds";
 import { sameLink } from "./runs";
@@ -11,6 +12,8 @@ export interface HastOptions {
   pictureSrc?: (picture: PictureBlock) => string;
   /** Write the file's name beside the address: embedded pictures have no other place for it. */
   keepFileNames?: boolean;
+  /** Say by style which part of a picture stays in sight: for pages that stand alone. */
+  focusStyles?: boolean;
 }
 
 const MARK_TAGS: Record<Mark, string> = { bold: "strong", italic: "em", strike: "del", code: "code" };
@@ -121,10 +124,13 @@ function pictureElement(block: PictureBlock, options: HastOptions): Element {
   else if (block.alt !== null) properties.alt = block.alt;
   if (block.width) properties.width = block.width;
   if (block.height) properties.height = block.height;
+  if (options.focusStyles && block.focus) properties.style = `object-position:${objectPosition(block.focus)}`;
   if (options.keepFileNames && block.fileName) properties.dataFile = block.fileName;
   let image: Element = element("img", properties);
   if (block.link) image = element("a", linkProperties(block.link), [image]);
-  const place = block.side === "line" ? {} : { dataSide: block.side };
+  const place: Properties = {};
+  if (block.side !== "line") place.dataSide = block.side;
+  if (block.focus) place.dataFocus = block.focus;
   return element(
     "figure",
     place,

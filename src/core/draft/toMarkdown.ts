@@ -22,12 +22,13 @@ const toTree = unified().use(rehypeRemark, {
   handlers: {
     figure(_state, node: Element): Nodes {
       const image = node.children[0] as Element;
-      // A caption, decoration, a link around it or a place beside the text: only HTML can say so.
+      // A caption, decoration, a link around it, a place beside the text or a focus: only HTML can say so.
       const plain =
         node.children.length === 1 &&
         image.tagName === "img" &&
         image.properties.alt !== "" &&
-        node.properties.dataSide === undefined;
+        node.properties.dataSide === undefined &&
+        node.properties.dataFocus === undefined;
       if (!plain) return asHtml(node);
       const picture = { url: String(image.properties.src ?? ""), alt: String(image.properties.alt ?? "") };
       return { type: "paragraph", children: [{ type: "image", ...picture }] };

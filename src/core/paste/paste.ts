@@ -1,6 +1,7 @@
 /** Cleaning what is pasted: from word processors, web pages, mail, spreadsheets, to plain, well-formed blocks. */
 import type { Element, Root } from "hast";
 import { SKIP, visit } from "unist-util-visit";
+import { visitParents } from "unist-util-visit-parents";
 import type { EditorDoc } from "../draft/editorJson";
 import { blocksFromHast } from "../draft/fromHast";
 import { parseHtml } from "../draft/fromHtml";
@@ -9,6 +10,7 @@ import { FAKED, markFakedHeadings } from "./fakedHeadings";
 import { sanitizeTree } from "./sanitize";
 import { doubleBreaks } from "./steps/doubleBreaks";
 import { officeLists } from "./steps/officeLists";
+import { withRightSigns } from "./steps/punctuation";
 import { styleToMarks } from "./steps/styles";
 import { dropTrackers } from "./steps/trackers";
 import { typedLists } from "./steps/typedLists";
@@ -29,7 +31,7 @@ export interface Pasted {
  * Cleans pasted HTML.
  *
  * Headings, lists, links, emphasis and tables stay; fonts, colours, empty paragraphs, doubled blanks and no-break spaces go;
- * two line breaks become two paragraphs; list markers that a word processor or a person typed become lists; addresses
+ * quotes and dashes whose bytes were misread come back; two line breaks become two paragraphs; list markers that a word processor or a person typed become lists; addresses
  * lose what only tracks.
  *
  * @param html the clipboard's HTML, trusted in nothing
@@ -47,7 +49,13 @@ export function pasteHtml(html: string): Pasted {
   doubleBreaks(tree);
   const lists = typedLists(tree);
   const trackers = dropTrackers(tree);
-  visit(tree, "text", (node) => {
+  let signs = 0;
+  visitParents(tree, "text", (node, ancestors) => {
+    if (!ancestors.some((one) => one.type === "element" && /^(?:code|pre|kbd|samp)$/.test(one.tagName))) {
+      const right = withRightSigns(node.value);
+      if (right !== node.value) signs++;
+      node.value = right;
+    }
     if (/\S[ \u00a0]*\u00a0[ \u00a0]*\S|\S {2,}\S/.test(node.value)) counts.blanks++;
     node.value = node.value.replace(/\u00a0/g, " ");
   });
@@ -61,6 +69,7 @@ export function pasteHtml(html: string): Pasted {
       "put right",
       "places with doubled or hard blanks",
     ),
+    told(signs, "place with broken quotes or dashes", "put right", "places with broken quotes or dashes"),
     told(lists, "typed list", "made a list", "typed lists"),
     told(trackers, "link", "freed of trackers"),
   ].filter(Boolean);

@@ -6,6 +6,7 @@ import { draftFromMarkdown } from "../draft/fromMarkdown";
 import { safeDoc } from "../draft/safeDoc";
 import { blocksToEditor } from "../draft/toEditor";
 import type { Pasted } from "./paste";
+import { withRightSigns } from "./steps/punctuation";
 import { typedLists } from "./steps/typedLists";
 import { wrap } from "./tree";
 
@@ -25,7 +26,15 @@ export function pastePlain(text: string): Pasted {
       putRight: ["read as Markdown"],
     };
   }
-  return { ...plain, doc: paragraphsOf(lines), asItIs: null, putRight: [] };
+  const right = withRightSigns(lines);
+  return right === lines
+    ? { ...plain, doc: paragraphsOf(lines), asItIs: null, putRight: [] }
+    : {
+        ...plain,
+        doc: paragraphsOf(right),
+        asItIs: paragraphsOf(lines),
+        putRight: ["broken quotes or dashes put right"],
+      };
 }
 
 /** A blank line parts paragraphs, single line ends are soft; lines that begin with a bullet are a list. */

@@ -7,7 +7,7 @@ import { unified } from "unified";
 export const pasteSchema = {
   ...defaultSchema,
   attributes: {
-    "*": ["id", "dataBlock", "dataLayout", "dataSide"],
+    "*": ["id", "dataBlock", "dataLayout", "dataSide", "dataFocus"],
     a: ["href"],
     img: ["src", "dataSrc", "alt", "width", "height", "dataFile"],
     ol: ["start"],

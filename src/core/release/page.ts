@@ -39,7 +39,7 @@ pre{overflow:auto;padding:1rem;background:#f3f5f4}iframe{width:100%;aspect-ratio
 [data-block=note]{border:1px solid #7d8a92;background:#f3f5f4;padding:.7rem 1rem}
 [data-block=button] a{display:inline-block;border-radius:3px;background:#1d5c94;color:#fff;padding:.35rem 1.2rem;text-decoration:none}
 [data-block=gallery]{display:grid;gap:1rem;grid-auto-flow:column;grid-auto-columns:1fr}[data-block=gallery] figure{margin:0}
-[data-layout=grid]{grid-auto-flow:row;grid-template-columns:1fr 1fr}[data-layout=column]{grid-auto-flow:row;grid-auto-columns:auto}
+[data-layout=grid]{grid-auto-flow:row;grid-template-columns:1fr 1fr}[data-block=gallery]:not([data-layout=column]) img{width:100%;aspect-ratio:3/2;object-fit:cover}[data-layout=column]{grid-auto-flow:row;grid-auto-columns:auto}
 [data-side=left]{float:left;width:50%;margin:.4rem 1.2rem .6rem 0}[data-side=right]{float:right;width:50%;margin:.4rem 0 .6rem 1.2rem}
 [data-side=wide]{margin-inline:-1.25rem}nav [data-level="3"]{margin-left:1.2rem}h1,h2{clear:both}
 `;
@@ -90,6 +90,7 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     headingIds: true,
     pictureSrc: options.pictureSrc,
     keepFileNames: true,
+    focusStyles: true,
   });
   const lined = [...header, ...blocks].flatMap((node) => [node, text("\n")]);
   const page = element("html", { lang: m.language || "en" }, [

@@ -185,9 +185,10 @@ const picture = fc
     fc.boolean(),
     inline,
     fc.constantFrom(...PICTURE_SIDES),
+    fc.constantFrom(null, "0 100", "40 25"),
   )
   .map(
-    ([fileName, alt, decorative, content, side]): EditorNode => ({
+    ([fileName, alt, decorative, content, side, focus]): EditorNode => ({
       type: "picture",
       attrs: {
         src: `pictures/${encodeURIComponent(fileName)}`,
@@ -198,6 +199,7 @@ const picture = fc
         width: null,
         height: null,
         side,
+        focus,
       },
       content: content.filter((n) => n.type === "text"),
     }),

@@ -16,3 +16,5 @@ export const lookUp: ValidateFunction;
 export const field: ValidateFunction;
 export const fieldReadPageQuestion: ValidateFunction;
 export const fieldReadPageAnswer: ValidateFunction;
+export const photosSearchQuestion: ValidateFunction;
+export const photosSearchAnswer: ValidateFunction;

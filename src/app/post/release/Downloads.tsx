@@ -11,13 +11,14 @@ import type { ExportedFile } from "./exportPost";
 export function Downloads({ shut }: { shut: number }) {
   const session = usePostSession();
   const [waved, setWaved] = useState(false);
+  const [jpeg, setJpeg] = useState(false);
   const [busy, setBusy] = useState(false);
   const ready = !shut || waved;
   const save = async (make: "exportPage" | "exportMarkdown") => {
     setBusy(true);
     try {
       const exports = await import("./exportPost");
-      const file: ExportedFile = await exports[make](session);
+      const file: ExportedFile = await exports[make](session, { jpeg });
       download(file.blob, file.name);
       toast(
         `Downloaded ${file.name}.${file.missing ? ` ${count(file.missing, "picture")} had no file and stays an address.` : ""}`,
@@ -57,6 +58,10 @@ export function Downloads({ shut }: { shut: number }) {
           <FileText size={15} aria-hidden="true" /> Markdown and pictures, zipped
         </Button>
       </div>
+      <label className="mt-3 flex items-center gap-2 text-[13px]">
+        <input type="checkbox" checked={jpeg} onChange={(event) => setJpeg(event.target.checked)} />
+        Pictures as JPEG, for what reads no WebP
+      </label>
       <p className="mt-2 text-[13px] text-ink-2">
         The page stands alone, its pictures in it. Both can be imported on the Desk again, and scored by
         command.

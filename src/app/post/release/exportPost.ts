@@ -1,10 +1,10 @@
 /** The post as files to take away: one HTML page, or Markdown with its pictures in a zip. */
 import { strToU8, zip } from "fflate";
-import type { Draft, PictureBlock } from "../../../core/draft/draft";
+import type { Block, Draft, PictureBlock } from "../../../core/draft/draft";
 import { assetId, getAsset } from "../../../data/assets";
 import { draftOf } from "../../../data/draft";
 import type { Asset } from "../../../data/model";
-import { draftWorker } from "../../../workers/clients";
+import { draftWorker, picturesWorker } from "../../../workers/clients";
 import { store } from "../../store/store";
 import type { PostSession } from "../session";
 
@@ -15,25 +15,31 @@ export interface ExportedFile {
   missing: number;
 }
 
+export interface ExportOptions {
+  /** Newer pictures are written as JPEG, which everything reads. */
+  jpeg: boolean;
+}
+
 /** One HTML page that stands alone, pictures embedded. */
-export async function exportPage(session: PostSession): Promise<ExportedFile> {
+export async function exportPage(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
   const { draft, name, siteName } = openDraft(session);
-  const { assets, missing } = await pictureAssets(draft);
+  const { files: pictures, missing } = await pictureFiles(draft, options);
   const sources: Record<string, string> = {};
-  for (const [src, asset] of assets) sources[src] = await dataAddress(asset.blob);
-  const html = await draftWorker().toPage(draft, siteName, sources);
+  for (const [src, { blob }] of pictures) sources[src] = await dataAddress(blob);
+  const named = { ...draft, blocks: draft.blocks.map((block) => renamed(block, pictures)) };
+  const html = await draftWorker().toPage(named, siteName, sources);
   return { name: `${name}.html`, blob: new Blob([html], { type: "text/html" }), missing };
 }
 
 /** Markdown with front matter, and the pictures beside it, in a zip. */
-export async function exportMarkdown(session: PostSession): Promise<ExportedFile> {
+export async function exportMarkdown(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
   const { draft, name } = openDraft(session);
-  const { assets, missing } = await pictureAssets(draft);
+  const { files: pictures, missing } = await pictureFiles(draft, options);
   const sources: Record<string, string> = {};
   const files: Record<string, Uint8Array> = {};
-  for (const [src, asset] of assets) {
-    const path = freePath(files, asset.fileName);
-    files[path] = new Uint8Array(await asset.blob.arrayBuffer());
+  for (const [src, { fileName, blob }] of pictures) {
+    const path = freePath(files, fileName);
+    files[path] = new Uint8Array(await blob.arrayBuffer());
     sources[src] = path.split("/").map(encodeURIComponent).join("/");
   }
   files[`${name}.md`] = strToU8(await draftWorker().toMarkdown(draft, sources));
@@ -47,18 +53,39 @@ function openDraft(session: PostSession): { draft: Draft; name: string; siteName
   return { draft, name: safeName(openPost.post.slug) || "post", siteName: app.site.name };
 }
 
-async function pictureAssets(draft: Draft): Promise<{ assets: Map<string, Asset>; missing: number }> {
-  const assets = new Map<string, Asset>();
+interface PictureFile {
+  fileName: string;
+  blob: Blob;
+}
+
+/** The files of a draft's pictures by their address in it, named as the post names them. */
+async function pictureFiles(
+  draft: Draft,
+  { jpeg }: ExportOptions,
+): Promise<{ files: Map<string, PictureFile>; missing: number }> {
+  const files = new Map<string, PictureFile>();
   let missing = 0;
   const pictures = draft.blocks.filter((block): block is PictureBlock => block.kind === "picture");
-  for (const { src } of pictures) {
+  for (const { src, fileName } of pictures) {
     const id = assetId(src);
-    if (!id || assets.has(src)) continue;
+    if (!id || files.has(src)) continue;
     const asset = await getAsset(id);
-    if (asset) assets.set(src, asset);
-    else missing++;
+    if (!asset) missing++;
+    else files.set(src, await pictureFile(asset, fileName || asset.fileName, jpeg));
   }
-  return { assets, missing };
+  return { files, missing };
+}
+
+const NEWER = new Set(["image/webp", "image/avif"]);
+
+async function pictureFile({ blob, type }: Asset, fileName: string, jpeg: boolean): Promise<PictureFile> {
+  if (!jpeg || !NEWER.has(type)) return { fileName, blob };
+  return { fileName: `${fileName.replace(/\.[^.]+$/, "")}.jpg`, blob: await picturesWorker().jpeg(blob) };
+}
+
+function renamed(block: Block, files: ReadonlyMap<string, PictureFile>): Block {
+  const file = block.kind === "picture" && files.get(block.src);
+  return file ? { ...block, fileName: file.fileName } : block;
 }
 
 /** A path in pictures/ that no other picture has. */

@@ -1,4 +1,14 @@
-/** The left margin: the sections of the text as a column of blocks, their height by their words. */
+/** The left margin: the sections of the text as a column of blocks, their height by their words; dragged, they move in the text. */
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
 import { useMemo } from "react";
@@ -6,7 +16,8 @@ import { foldPlain } from "../../../core/text/fold";
 import { useApp } from "../../store/store";
 import { whole } from "../../ui/figures";
 import { useRests } from "../useRests";
-import { sectionsOf } from "./sectionsOf";
+import { dropSection } from "./editor/moveBlocks";
+import { type Section, sectionsOf } from "./sectionsOf";
 
 const PIXELS_A_WORD = 0.28;
 const LEAST = 24;
@@ -26,7 +37,12 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
     editor,
     selector: ({ editor: at }) => sections.findLastIndex(({ pos }) => pos <= at.state.selection.from),
   });
+  const places = useMemo(() => sections.map(({ at }) => at), [sections]);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   if (sections.length < 2) return null;
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (over) dropSection(editor, Number(active.id), Number(over.id));
+  };
   return (
     <nav
       data-around
@@ -34,32 +50,65 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
       className="sticky top-[204px] max-h-[calc(100vh-260px)] overflow-y-auto text-[12px]"
     >
       <ol className="flex flex-col gap-0.5 py-0.5 pr-1">
-        {sections.map(({ heading, level, words, pos }, i) => (
-          <li
-            key={pos}
-            style={{ height: Math.min(MOST, Math.max(LEAST, words * PIXELS_A_WORD)) }}
-            className={level > 2 ? "pl-3" : ""}
-          >
-            <button
-              type="button"
-              aria-current={i === current ? "true" : undefined}
-              onClick={() => onGo(pos)}
-              title={heading || "Opening"}
-              className={`flex h-full w-full items-start gap-1.5 overflow-hidden border-l-2 px-1.5 py-0.5 text-left leading-tight ${
-                i === current ? "border-proof bg-proof-wash" : "border-edge bg-rule/40 hover:bg-proof-wash"
-              }`}
-            >
-              <span
-                className={`min-w-0 flex-1 ${words * PIXELS_A_WORD < TWO_LINES ? "truncate" : "line-clamp-2"}`}
-              >
-                {heading || "Opening"}
-              </span>
-              <Words words={words} budget={budgets.get(foldPlain(heading)) ?? null} />
-            </button>
-          </li>
-        ))}
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+          <SortableContext items={places} strategy={verticalListSortingStrategy}>
+            {sections.map((section, i) => (
+              <Line
+                key={section.pos}
+                section={section}
+                current={i === current}
+                budget={budgets.get(foldPlain(section.heading)) ?? null}
+                // What stands before the first heading stays there.
+                fixed={!section.heading || !editor.isEditable}
+                onGo={() => onGo(section.pos)}
+              />
+            ))}
+          </SortableContext>
+        </DndContext>
       </ol>
     </nav>
+  );
+}
+
+interface LineProps {
+  section: Section;
+  current: boolean;
+  budget: number | null;
+  fixed: boolean;
+  onGo: () => void;
+}
+
+function Line({ section: { heading, level, words, at }, current, budget, fixed, onGo }: LineProps) {
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
+    id: at,
+    disabled: fixed,
+  });
+  return (
+    <li
+      ref={setNodeRef}
+      style={{
+        height: Math.min(MOST, Math.max(LEAST, words * PIXELS_A_WORD)),
+        transform: CSS.Translate.toString(transform),
+        transition,
+      }}
+      className={`${level > 2 ? "pl-3" : ""} ${isDragging ? "relative z-10 opacity-80" : ""}`}
+    >
+      <button
+        type="button"
+        aria-current={current ? "true" : undefined}
+        onClick={onGo}
+        title={heading || "Opening"}
+        {...listeners}
+        className={`flex h-full w-full items-start gap-1.5 overflow-hidden border-l-2 px-1.5 py-0.5 text-left leading-tight ${
+          current ? "border-proof bg-proof-wash" : "border-edge bg-rule/40 hover:bg-proof-wash"
+        }`}
+      >
+        <span className={`min-w-0 flex-1 ${words * PIXELS_A_WORD < TWO_LINES ? "truncate" : "line-clamp-2"}`}>
+          {heading || "Opening"}
+        </span>
+        <Words words={words} budget={budget} />
+      </button>
+    </li>
   );
 }
 

@@ -8,6 +8,7 @@ import {
   Focus,
   ImagePlus,
   Images,
+  Library,
   type LucideIcon,
   Mic,
   Redo2,
@@ -17,11 +18,12 @@ import {
 import { DropdownMenu, Toolbar } from "radix-ui";
 import { type RefObject, useRef, useState } from "react";
 import { BlockBar } from "./blockBar/BlockBar";
-import { insertGallery, insertPictures } from "./editor/insertPictures";
+import { insertGallery, insertKnownPicture, insertPictures } from "./editor/insertPictures";
 import { FindBar } from "./FindBar";
 import { INSERTS, MORE } from "./inserts";
 import { RecordingSheet } from "./RecordingSheet";
 import { SourceSheet } from "./SourceSheet";
+import { ShelfSheet } from "./shelf/ShelfSheet";
 
 interface Props {
   editor: Editor;
@@ -40,6 +42,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
   const gallery = useRef<HTMLInputElement>(null);
   const [source, setSource] = useState(false);
   const [recording, setRecording] = useState(false);
+  const [shelf, setShelf] = useState(false);
   const chosen = useRef<(() => void) | null>(null);
   const choose = (act: () => void) => {
     chosen.current = act;
@@ -108,6 +111,11 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
               chosen.current = null;
             }}
           >
+            <MenuLine
+              name="Picture from a shelf"
+              icon={Library}
+              onSelect={() => choose(() => setShelf(true))}
+            />
             <MenuLine name="Gallery" icon={Images} onSelect={() => choose(() => gallery.current?.click())} />
             <MenuLine
               name="From a recording's text"
@@ -164,6 +172,13 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
         </Toolbar.Button>
       </Toolbar.Root>
       {recording && <RecordingSheet editor={editor} onClose={() => setRecording(false)} />}
+      {shelf && (
+        <ShelfSheet
+          title="Pictures"
+          onTake={(taken) => insertKnownPicture(editor, taken)}
+          onClose={() => setShelf(false)}
+        />
+      )}
       {source && <SourceSheet onClose={() => setSource(false)} />}
       {finding !== null && (
         <FindBar key={finding} editor={editor} first={finding} onClose={() => onFinding(null)} />

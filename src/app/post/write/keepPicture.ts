@@ -1,6 +1,6 @@
 /** Taking a picture into the workspace: known kinds only, looked at before it is kept. */
 import { toast } from "sonner";
-import { addAsset } from "../../../data/assets";
+import { addAsset, dropOriginals } from "../../../data/assets";
 import type { Asset } from "../../../data/model";
 import { picturesWorker } from "../../../workers/clients";
 import { freshId } from "../../freshId";
@@ -47,8 +47,8 @@ export async function keepPicture(file: File, tell = true): Promise<Asset> {
     width: fitted.width,
     height: fitted.height,
   };
-  await makeRoom(asset.blob.size);
-  await addAsset(asset);
+  await makeRoom(asset.blob.size + original.blob.size);
+  await addAsset(asset, original);
   if (tell) tellFitted(original, asset, fitted.stripped);
   return asset;
 }
@@ -57,9 +57,10 @@ export async function keepPicture(file: File, tell = true): Promise<Asset> {
 const KEPT_FREE = 20 * 1024 * 1024;
 
 /** @throws PictureError where the browser's storage would be too full for the text to be saved */
-async function makeRoom(bytes: number): Promise<void> {
+export async function makeRoom(bytes: number): Promise<void> {
   const { usage = 0, quota } = await navigator.storage.estimate();
   if (quota === undefined || usage + bytes + KEPT_FREE <= quota) return;
+  if (await dropOriginals()) return makeRoom(bytes);
   throw new PictureError(
     `The browser's storage is nearly full (${kilobytes(usage)} of ${kilobytes(quota)}), so the picture was not taken. Your text is still saved. Take the workspace away as a file in Settings, and delete posts with pictures that are done.`,
   );

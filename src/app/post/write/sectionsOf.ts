@@ -6,8 +6,9 @@ export interface Section {
   heading: string;
   level: number;
   words: number;
-  /** Position of its first node in the document. */
+  /** Position of its first node in the document, and that node's place among the others. */
   pos: number;
+  at: number;
 }
 
 /** Nodes never change in place: of a long text, a key makes one to count. */
@@ -19,10 +20,10 @@ function wordsIn(node: Node): number {
 }
 
 export function sectionsOf(doc: Node): Section[] {
-  const sections: Section[] = [{ heading: "", level: 2, words: 0, pos: 0 }];
-  doc.forEach((node, pos) => {
+  const sections: Section[] = [{ heading: "", level: 2, words: 0, pos: 0, at: 0 }];
+  doc.forEach((node, pos, at) => {
     if (node.type.name === "heading")
-      sections.push({ heading: node.textContent, level: Number(node.attrs.level), words: 0, pos });
+      sections.push({ heading: node.textContent, level: Number(node.attrs.level), words: 0, pos, at });
     else if (node.type.name !== "codeBlock") sections.at(-1)!.words += wordsIn(node);
   });
   return sections.filter(({ heading, words }, i) => i > 0 || words > 0 || heading);

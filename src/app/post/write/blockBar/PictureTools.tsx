@@ -1,7 +1,21 @@
 import type { Editor } from "@tiptap/core";
+import { NodeSelection } from "@tiptap/pm/state";
 import { useEditorState } from "@tiptap/react";
+import { useEffect, useRef, useState } from "react";
+import { toast } from "sonner";
 import type { PictureSide } from "../../../../core/draft/draft";
-import { Choice } from "./parts";
+import { suggestedFileName, tidyFileName } from "../../../../core/pictures/fileName";
+import { languagePack } from "../../../../core/text/language";
+import { addAsset, assetId, getOriginal } from "../../../../data/assets";
+import type { Asset } from "../../../../data/model";
+import { freshId } from "../../../freshId";
+import { useOpenPost } from "../../useOpenPost";
+import { CropSheet } from "../CropSheet";
+import type { PictureAttributes } from "../editor/blocks/picture";
+import { pictureNode } from "../editor/insertPictures";
+import { keepPicture, PictureError } from "../keepPicture";
+import { ShelfSheet } from "../shelf/ShelfSheet";
+import { Act, Choice, Gap } from "./parts";
 
 const SIDES: readonly (readonly [PictureSide, string])[] = [
   ["line", "in line"],
@@ -11,16 +25,150 @@ const SIDES: readonly (readonly [PictureSide, string])[] = [
 ];
 
 export function PictureTools({ editor }: { editor: Editor }) {
-  const side = useEditorState({
+  const { post } = useOpenPost("post");
+  const files = useRef<HTMLInputElement>(null);
+  const [sheet, setSheet] = useState<"crop" | "shelf" | null>(null);
+  const attrs = useEditorState({
     editor,
-    selector: ({ editor: e }) => e.getAttributes("picture").side as PictureSide,
+    selector: ({ editor: e }) => e.getAttributes("picture") as PictureAttributes,
   });
+  const caption = useEditorState({ editor, selector: ({ editor: e }) => captionAt(e) });
+  const { side, src, fileName, alt, focus } = attrs;
+  const original = useOriginal(src);
+  const update = (changes: Partial<PictureAttributes>) =>
+    editor.chain().focus().updateAttributes("picture", changes).run();
+  /** Another file in the same place: what was said of the picture stays. */
+  const show = (asset: Asset, focusOf: string | null = null) => {
+    const {
+      alt: _alt,
+      decorative: _decorative,
+      ...file
+    } = pictureNode(asset).attrs as unknown as PictureAttributes;
+    update({ ...file, focus: focusOf });
+  };
+  /** As another picture, so that undo finds this one again. */
+  const goBack = async (was: Asset) => {
+    const asset = { ...was, id: freshId() };
+    await addAsset(asset);
+    show(asset);
+  };
+  const replace = async (file: File) => {
+    try {
+      show(await keepPicture(file));
+    } catch (error) {
+      const why =
+        error instanceof PictureError
+          ? error.message
+          : `“${file.name}” could not be stored. Your post is as it was.`;
+      toast.error(why, { duration: 12_000 });
+    }
+  };
+  const suggested = suggestedFileName(
+    { alt, caption, fileName },
+    post?.title ?? "",
+    languagePack(post?.language ?? ""),
+  );
   return (
-    <Choice
-      label="Stands"
-      options={SIDES}
-      value={side}
-      onChange={(next) => editor.chain().focus().updateAttributes("picture", { side: next }).run()}
-    />
+    <>
+      <Choice label="Stands" options={SIDES} value={side} onChange={(next) => update({ side: next })} />
+      <Gap />
+      <Act disabled={!assetId(src)} onClick={() => setSheet("crop")}>
+        crop and focus
+      </Act>
+      <Act onClick={() => files.current?.click()}>replace</Act>
+      <Act onClick={() => setSheet("shelf")}>from the shelf</Act>
+      {original && <Act onClick={() => void goBack(original)}>back to the original</Act>}
+      <Gap />
+      <FileName
+        key={`${src} ${fileName}`}
+        fileName={fileName}
+        suggested={suggested === fileName ? null : suggested}
+        onName={(name) => update({ fileName: name })}
+      />
+      <input
+        ref={files}
+        type="file"
+        accept="image/*"
+        tabIndex={-1}
+        aria-label="File to replace the picture"
+        className="hidden"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          if (file) void replace(file);
+          event.target.value = "";
+        }}
+      />
+      {sheet === "crop" && (
+        <CropSheet
+          src={src}
+          focus={focus}
+          onTake={(asset, point) => (asset ? show(asset, point) : update({ focus: point }))}
+          onClose={() => setSheet(null)}
+        />
+      )}
+      {sheet === "shelf" && (
+        <ShelfSheet
+          title="Replace the picture"
+          onTake={({ asset }) => show(asset)}
+          onClose={() => setSheet(null)}
+        />
+      )}
+    </>
+  );
+}
+
+function captionAt({ state: { selection } }: Editor): string {
+  const node = selection instanceof NodeSelection ? selection.node : selection.$from.parent;
+  return node.type.name === "picture" ? node.textContent : "";
+}
+
+/** What the picture was made of; undefined where nothing of that is kept. */
+function useOriginal(src: string): Asset | undefined {
+  const [original, setOriginal] = useState<Asset>();
+  useEffect(() => {
+    let live = true;
+    setOriginal(undefined);
+    const id = assetId(src);
+    if (id) void getOriginal(id).then((found) => live && setOriginal(found));
+    return () => {
+      live = false;
+    };
+  }, [src]);
+  return original;
+}
+
+interface FileNameProps {
+  fileName: string;
+  suggested: string | null;
+  onName: (name: string) => void;
+}
+/** Taken when the field is left: a name in the making is none. */
+function FileName({ fileName, suggested, onName }: FileNameProps) {
+  const [typed, setTyped] = useState(fileName);
+  const take = () => {
+    const name = tidyFileName(typed, fileName);
+    if (name && name !== fileName) onName(name);
+    else setTyped(fileName);
+  };
+  return (
+    <span className="flex min-w-0 flex-1 items-center gap-1.5">
+      <label className="flex min-w-40 flex-1 items-center gap-1.5">
+        <span className="whitespace-nowrap text-ink-2">File</span>
+        <input
+          aria-label="File name"
+          className="min-w-0 flex-1 rounded border border-edge bg-sheet px-1.5 py-px"
+          value={typed}
+          maxLength={100}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={take}
+          onKeyDown={(event) => event.key === "Enter" && take()}
+        />
+      </label>
+      {suggested && (
+        <button type="button" className="quiet-link max-w-64 truncate" onClick={() => onName(suggested)}>
+          Use “{suggested}”
+        </button>
+      )}
+    </span>
   );
 }

@@ -1,7 +1,7 @@
 /** Parts of the block bar. */
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
-import { type ReactNode, useEffect, useState } from "react";
+import { type ReactNode, useEffect, useId, useState } from "react";
 import { asAddress } from "../asAddress";
 
 interface ActProps {
@@ -55,6 +55,8 @@ interface AttributeProps {
   attribute: string;
   label: string;
   placeholder?: string;
+  /** Values to choose from; any other may be typed. */
+  offers?: readonly string[];
   /** Only addresses that a page may link to are taken. */
   address?: boolean;
 }
@@ -65,6 +67,7 @@ export function AttributeField({
   attribute,
   label,
   placeholder,
+  offers,
   address = false,
 }: AttributeProps) {
   const kept = useEditorState({
@@ -73,6 +76,7 @@ export function AttributeField({
   });
   const [text, setText] = useState(kept);
   useEffect(() => setText((before) => (taken(before, address) === kept ? before : kept)), [kept, address]);
+  const list = useId();
   const refused = taken(text, address) === null;
   return (
     <label className="flex min-w-0 flex-1 items-center gap-1.5">
@@ -82,6 +86,7 @@ export function AttributeField({
         className="min-w-0 flex-1 rounded border border-edge bg-sheet px-1.5 py-px"
         value={text}
         placeholder={placeholder}
+        list={offers && list}
         aria-invalid={refused}
         onChange={(event) => {
           setText(event.target.value);
@@ -89,6 +94,13 @@ export function AttributeField({
           if (value !== null) editor.commands.updateAttributes(type, { [attribute]: value });
         }}
       />
+      {offers && (
+        <datalist id={list}>
+          {offers.map((offer) => (
+            <option key={offer} value={offer} />
+          ))}
+        </datalist>
+      )}
       {refused && (
         <span role="alert" className="text-plum">
           no address that a page may link to

@@ -24,6 +24,19 @@ export async function insertGallery(editor: Editor, files: readonly File[]): Pro
   insertBlock(editor, { type: "gallery", attrs: { layout: "row" }, content: pictures });
 }
 
+/** A picture of a shelf, with what is known of it. */
+export function insertKnownPicture(
+  editor: Editor,
+  { asset, alt, caption }: { asset: Asset; alt: string; caption: string },
+): void {
+  const made = pictureNode(asset);
+  insertBlock(editor, {
+    ...made,
+    attrs: { ...made.attrs, alt },
+    ...(caption && { content: [{ type: "text", text: caption }] }),
+  });
+}
+
 export const pictureNode = ({ id, fileName, blob, width, height }: Asset): EditorNode => ({
   type: "picture",
   attrs: {

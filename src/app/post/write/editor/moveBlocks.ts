@@ -1,7 +1,8 @@
-import { Extension } from "@tiptap/core";
+import { type Editor, Extension } from "@tiptap/core";
+import { closeHistory } from "@tiptap/pm/history";
 import type { Node } from "@tiptap/pm/model";
 import { type EditorState, NodeSelection, TextSelection, type Transaction } from "@tiptap/pm/state";
-import { type Levels, movedSection } from "../../../../core/draft/sections";
+import { droppedSection, type Levels, movedSection } from "../../../../core/draft/sections";
 
 export const levelsOf = (doc: Node): Levels =>
   doc.children.map((node) => (node.type.name === "heading" ? Number(node.attrs.level) : null));
@@ -42,6 +43,14 @@ function moveBlock(state: EditorState, by: -1 | 1): Transaction | null {
 function moveSection(state: EditorState, by: -1 | 1): Transaction | null {
   const move = movedSection(levelsOf(state.doc), state.selection.$from.index(0), by);
   return move && moveRange(state, move.from, move.to, move.before);
+}
+
+/** Moves a section onto another, both named by their headings' places among the top-level blocks; one step of undo. */
+export function dropSection(editor: Editor, from: number, onto: number): void {
+  const { state, view } = editor;
+  const move = droppedSection(levelsOf(state.doc), from, onto);
+  const tr = move && moveRange(state, move.from, move.to, move.before);
+  if (tr) view.dispatch(closeHistory(tr));
 }
 
 /** Keys that move what the cursor stands in: the block, or its whole section. */

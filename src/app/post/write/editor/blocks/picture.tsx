@@ -3,6 +3,7 @@ import { NodeViewContent, type NodeViewProps, NodeViewWrapper, ReactNodeViewRend
 import { ImageOff, Trash2 } from "lucide-react";
 import { useEffect, useId } from "react";
 import type { PictureSide } from "../../../../../core/draft/draft";
+import { objectPosition } from "../../../../../core/pictures/focus";
 import { assetId, getAsset } from "../../../../../data/assets";
 import { kilobytes } from "../../../../ui/figures";
 import { ASSET_CHANGED, usePictureSource } from "../../../../ui/usePictureSource";
@@ -25,6 +26,7 @@ export const PictureNode = Node.create({
       width: { default: null },
       height: { default: null },
       side: { default: "line" },
+      focus: { default: null },
       href: { default: null },
     };
   },
@@ -32,7 +34,7 @@ export const PictureNode = Node.create({
   // What goes on the clipboard: read back by the same cleaning as any paste. The address is no src, since an element
   // that is only made already loads it.
   renderHTML({ node, HTMLAttributes }) {
-    const { src, alt, decorative, fileName, side } = node.attrs as PictureAttributes;
+    const { src, alt, decorative, fileName, side, focus } = node.attrs as PictureAttributes;
     const image = {
       "data-src": src,
       "data-file": fileName,
@@ -40,7 +42,13 @@ export const PictureNode = Node.create({
     };
     return [
       "figure",
-      mergeAttributes({ id: HTMLAttributes.id as string }, side === "line" ? {} : { "data-side": side }),
+      mergeAttributes(
+        { id: HTMLAttributes.id as string },
+        {
+          ...(side !== "line" && { "data-side": side }),
+          ...(focus && { "data-focus": focus }),
+        },
+      ),
       ["img", image],
       ["figcaption", 0],
     ];
@@ -66,7 +74,7 @@ export const PictureNode = Node.create({
   },
 });
 
-interface PictureAttributes {
+export interface PictureAttributes {
   src: string;
   fileName: string;
   alt: string;
@@ -75,10 +83,12 @@ interface PictureAttributes {
   width: number | null;
   height: number | null;
   side: PictureSide;
+  focus: string | null;
 }
 
 function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewProps) {
-  const { src, fileName, alt, decorative, bytes, width, height, side } = node.attrs as PictureAttributes;
+  const { src, fileName, alt, decorative, bytes, width, height, side, focus } =
+    node.attrs as PictureAttributes;
   const shown = usePictureSource(src);
   const id = useId();
   useEffect(() => {
@@ -101,6 +111,7 @@ function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewPro
           src={shown}
           alt={decorative ? "" : alt}
           className="w-full"
+          style={{ objectPosition: objectPosition(focus) }}
           width={width ?? undefined}
           height={height ?? undefined}
           draggable

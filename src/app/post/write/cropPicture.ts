@@ -1,0 +1,28 @@
+/** A part of a picture in its place, as a picture of its own: other posts may show the whole. */
+import type { Part } from "../../../core/pictures/crop";
+import { addAsset, getAsset, getOriginal } from "../../../data/assets";
+import type { Asset } from "../../../data/model";
+import { picturesWorker } from "../../../workers/clients";
+import { freshId } from "../../freshId";
+import { makeRoom } from "./keepPicture";
+
+/** The picture as it came: what it was made of, where that is still kept. */
+export async function uncut(id: string): Promise<Asset | undefined> {
+  return (await getOriginal(id)) ?? getAsset(id);
+}
+
+/** @returns the part, kept beside what it was cut from */
+export async function cropPicture(whole: Asset, part: Part): Promise<Asset> {
+  const { blob, width, height } = await picturesWorker().crop(whole.blob, part);
+  const asset: Asset = {
+    id: freshId(),
+    fileName: `${whole.fileName.replace(/\.[^.]+$/, "")}.webp`,
+    type: blob.type,
+    width,
+    height,
+    blob,
+  };
+  await makeRoom(blob.size);
+  await addAsset(asset, whole);
+  return asset;
+}

@@ -1,0 +1,60 @@
+import { useEffect, useMemo, useState } from "react";
+import { foldPlain } from "../../../../core/text/fold";
+import { ASSET_PREFIX } from "../../../../data/assets";
+import { type SitePicture, sitePictures } from "../../../../data/sitePictures";
+import { count, kilobytes } from "../../../ui/figures";
+import { usePictureSource } from "../../../ui/usePictureSource";
+import { PictureCard, PictureGrid } from "./PictureGrid";
+import type { Taken } from "./ShelfSheet";
+
+export function SiteShelf({ words, onTake }: { words: string; onTake: (taken: Taken) => void }) {
+  const [pictures, setPictures] = useState<SitePicture[] | null>(null);
+  const [failure, setFailure] = useState("");
+  useEffect(() => {
+    let live = true;
+    sitePictures().then(
+      (found) => live && setPictures(found),
+      (error: Error) => live && setFailure(error.message),
+    );
+    return () => {
+      live = false;
+    };
+  }, []);
+  const shown = useMemo(() => {
+    const wanted = foldPlain(words).split(" ").filter(Boolean);
+    return pictures?.filter(({ asset, alt, caption, posts }) => {
+      const says = foldPlain([asset.fileName, alt, caption, ...posts].join(" "));
+      return wanted.every((word) => says.includes(word));
+    });
+  }, [pictures, words]);
+  if (failure) return <p role="alert">The pictures could not be read: {failure} Your post is as it was.</p>;
+  if (!shown) return <p role="status">Looking through the posts …</p>;
+  if (!shown.length)
+    return (
+      <p>
+        {pictures!.length
+          ? "No picture of the site has these words in its name, alt text or caption."
+          : "The site has no pictures yet: drop one on the sheet, or look at the photo shelf."}
+      </p>
+    );
+  return (
+    <PictureGrid label="Pictures of the site" items={shown} keyOf={({ asset }) => asset.id}>
+      {(picture) => <Card picture={picture} onTake={onTake} />}
+    </PictureGrid>
+  );
+}
+
+function Card({ picture, onTake }: { picture: SitePicture; onTake: (taken: Taken) => void }) {
+  const { asset, alt, caption, posts } = picture;
+  const source = usePictureSource(`${ASSET_PREFIX}${asset.id}`);
+  return (
+    <PictureCard
+      name={asset.fileName}
+      about={alt || asset.fileName}
+      detail={`${kilobytes(asset.blob.size)}, ${posts.length ? `in ${count(posts.length, "post")}` : "in no post"}`}
+      onTake={() => onTake({ asset, alt, caption })}
+    >
+      {source && <img src={source} alt={alt} className="h-full w-full object-cover" />}
+    </PictureCard>
+  );
+}

@@ -1,0 +1,44 @@
+/** The site's pictures, with what its posts say of them: a shelf to take from. */
+import type { EditorNode } from "../core/draft/editorJson";
+import { assetId } from "./assets";
+import { bodyOf } from "./bodies";
+import { db } from "./db";
+import type { Asset } from "./model";
+
+export interface SitePicture {
+  asset: Asset;
+  /** As the first post says them that says any. */
+  alt: string;
+  caption: string;
+  /** Titles of the posts that show it. */
+  posts: string[];
+}
+
+const captionOf = (node: EditorNode): string => (node.content ?? []).map(({ text }) => text ?? "").join("");
+
+/** Every picture of the workspace; those that most posts show first, then by name. */
+export async function sitePictures(): Promise<SitePicture[]> {
+  return db.transaction("r", db.assets, db.bodies, db.posts, async () => {
+    const pictures = new Map<string, SitePicture>();
+    for (const asset of await db.assets.toArray())
+      pictures.set(asset.id, { asset, alt: "", caption: "", posts: [] });
+    const titles = new Map((await db.posts.toArray()).map(({ id, title }) => [id, title || "Untitled post"]));
+    await db.bodies.each((body) => {
+      const { postId, doc } = bodyOf(body);
+      const visit = (node: EditorNode): void => {
+        const known = node.type === "picture" && pictures.get(assetId(String(node.attrs?.src ?? "")) ?? "");
+        if (known) {
+          known.alt ||= String(node.attrs?.alt ?? "");
+          known.caption ||= captionOf(node);
+          const title = titles.get(postId);
+          if (title && !known.posts.includes(title)) known.posts.push(title);
+        }
+        node.content?.forEach(visit);
+      };
+      doc.content.forEach(visit);
+    });
+    return [...pictures.values()].sort(
+      (a, b) => b.posts.length - a.posts.length || a.asset.fileName.localeCompare(b.asset.fileName),
+    );
+  });
+}
