@@ -85,6 +85,16 @@ test("a block and a whole section move by keys, and undo puts them back", async 
   expect([...(await order())].sort()).toEqual([...start].sort());
   await page.keyboard.press("Control+z");
   await expect.poll(order).toEqual(start);
+  // By mouse, in the margin's outline: the third section in front of the second.
+  const boxes = [await sections.nth(2).boundingBox(), await sections.nth(1).boundingBox()];
+  await page.mouse.move(boxes[0]!.x + 20, boxes[0]!.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(boxes[0]!.x + 20, boxes[0]!.y - 4, { steps: 4 });
+  await page.mouse.move(boxes[1]!.x + 20, boxes[1]!.y + 4, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(order).toEqual([start[0], start[2], start[1], ...start.slice(3)]);
+  await text(page).press("Control+z");
+  await expect.poll(order).toEqual(start);
   const first = text(page).locator(":scope > *").first();
   const said = (await first.textContent())!;
   await first.click();

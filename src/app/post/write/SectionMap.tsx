@@ -49,8 +49,8 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
       aria-label="Sections of the text"
       className="sticky top-[204px] max-h-[calc(100vh-260px)] overflow-y-auto text-[12px]"
     >
-      <ol className="flex flex-col gap-0.5 py-0.5 pr-1">
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+        <ol className="flex flex-col gap-0.5 py-0.5 pr-1">
           <SortableContext items={places} strategy={verticalListSortingStrategy}>
             {sections.map((section, i) => (
               <Line
@@ -64,8 +64,8 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
               />
             ))}
           </SortableContext>
-        </DndContext>
-      </ol>
+        </ol>
+      </DndContext>
     </nav>
   );
 }

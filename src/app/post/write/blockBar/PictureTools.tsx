@@ -151,7 +151,7 @@ function FileName({ fileName, suggested, onName }: FileNameProps) {
     else setTyped(fileName);
   };
   return (
-    <span className="flex min-w-0 flex-1 items-center gap-1.5">
+    <span className="flex min-w-80 flex-1 items-center gap-2">
       <label className="flex min-w-40 flex-1 items-center gap-1.5">
         <span className="whitespace-nowrap text-ink-2">File</span>
         <input
@@ -165,7 +165,7 @@ function FileName({ fileName, suggested, onName }: FileNameProps) {
         />
       </label>
       {suggested && (
-        <button type="button" className="quiet-link max-w-64 truncate" onClick={() => onName(suggested)}>
+        <button type="button" className="quiet-link max-w-72 shrink-0 truncate" onClick={() => onName(suggested)}>
           Use “{suggested}”
         </button>
       )}

@@ -86,7 +86,7 @@ export interface PictureAttributes {
   focus: string | null;
 }
 
-function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewProps) {
+function PictureView({ node, updateAttributes, deleteNode, editor, getPos, selected }: NodeViewProps) {
   const { src, fileName, alt, decorative, bytes, width, height, side, focus } =
     node.attrs as PictureAttributes;
   const shown = usePictureSource(src);
@@ -107,10 +107,15 @@ function PictureView({ node, updateAttributes, deleteNode, editor }: NodeViewPro
   return (
     <NodeViewWrapper as="figure" className="my-5" data-side={side}>
       {shown ? (
+        // biome-ignore lint/a11y/useKeyWithClickEvents: by keys, the cursor goes into the caption
         <img
           src={shown}
           alt={decorative ? "" : alt}
-          className="w-full"
+          className={`w-full ${selected ? "outline-2 outline-offset-2 outline-proof" : ""}`}
+          onClick={() => {
+            const pos = getPos();
+            if (pos !== undefined) editor.commands.setNodeSelection(pos);
+          }}
           style={{ objectPosition: objectPosition(focus) }}
           width={width ?? undefined}
           height={height ?? undefined}
