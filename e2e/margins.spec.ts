@@ -151,6 +151,12 @@ test("a recording becomes a post in the speaker's own words, and what is added i
     "href",
     "https://video.example/talk#t=540",
   );
+  // A sentence knows where it was said, though it is changed.
+  await sheet(page).getByText("Now the chain wants oil, and a dry chain squeaks 4 times.").click();
+  await expect(foot(page).getByRole("link", { name: /^said at \d+:\d\d$/ })).toHaveAttribute(
+    "href",
+    /^https:\/\/video\.example\/talk#t=\d+$/,
+  );
   await addLine(page, "Nobody ever said this sentence about unicorns");
   await expect(foot(page)).toContainText(/\d\d % own words/);
   await foot(page)

@@ -1,4 +1,5 @@
 /** The foot of Write: how long it is, how often it says the keyword, and what is worth most next. */
+import type { Editor } from "@tiptap/core";
 import { ChevronUp } from "lucide-react";
 import { useMemo } from "react";
 import { linksOf } from "../../../core/draft/runs";
@@ -9,11 +10,13 @@ import { usePostSession } from "../currentSession";
 import { useGo } from "../useGo";
 import { useRests } from "../useRests";
 import { useClaims } from "./ClaimsSheet";
+import { SaidAt } from "./SaidAt";
 import { UnderlineMenu } from "./UnderlineMenu";
 import type { LayerId } from "./underlines";
 import { useOwnWords } from "./useOwnWords";
 
 interface Props {
+  editor: Editor;
   /** What is underlined in the text. */
   layers: ReadonlySet<LayerId>;
   onLayers: (layers: ReadonlySet<LayerId>) => void;
@@ -24,7 +27,7 @@ interface Props {
   onLinks: () => void;
 }
 
-export function Foot({ layers, onLayers, onClaims, tray, onTray, onLinks }: Props) {
+export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks }: Props) {
   const report = useApp((state) => state.openPost.report);
   const keyword = useApp((state) => state.openPost.post?.keyword);
   const go = useGo();
@@ -76,6 +79,7 @@ export function Foot({ layers, onLayers, onClaims, tray, onTray, onLinks }: Prop
           {Math.round(ownWords * 100)} % own words
         </span>
       )}
+      <SaidAt editor={editor} />
       {report.languageNote && <span className="text-plum">{report.languageNote}</span>}
       {next && (
         <button

@@ -116,6 +116,7 @@ export function Write() {
       <Underlines editor={editor} layers={layers} />
       {tray && <CoverageTray onFind={setFinding} />}
       <Foot
+        editor={editor}
         tray={tray}
         onTray={setTray}
         layers={layers}

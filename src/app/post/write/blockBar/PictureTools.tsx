@@ -165,7 +165,11 @@ function FileName({ fileName, suggested, onName }: FileNameProps) {
         />
       </label>
       {suggested && (
-        <button type="button" className="quiet-link max-w-72 shrink-0 truncate" onClick={() => onName(suggested)}>
+        <button
+          type="button"
+          className="quiet-link max-w-72 shrink-0 truncate"
+          onClick={() => onName(suggested)}
+        >
           Use “{suggested}”
         </button>
       )}
