@@ -26,7 +26,9 @@ export async function sitePictures(): Promise<SitePicture[]> {
     await db.bodies.each((body) => {
       const { postId, doc } = bodyOf(body);
       const visit = (node: EditorNode): void => {
-        const known = node.type === "picture" && pictures.get(assetId(String(node.attrs?.src ?? "")) ?? "");
+        // A picture, or the poster of a video.
+        const src = String(node.attrs?.src ?? node.attrs?.poster ?? "");
+        const known = pictures.get(assetId(src) ?? "");
         if (known) {
           known.alt ||= String(node.attrs?.alt ?? "");
           known.caption ||= captionOf(node);

@@ -1,16 +1,20 @@
+import { memo, useDeferredValue } from "react";
 import { useApp } from "../store/store";
 import { WeightStrip } from "../ui/WeightStrip";
 import { useGo } from "./useGo";
 
+const Strip = memo(WeightStrip);
+
 /** The open post's weight strip, which stays in sight below the bars. */
 export function StripHead() {
-  const report = useApp((state) => state.openPost.report);
+  // Sixty blocks are drawn when there is time between keys.
+  const report = useDeferredValue(useApp((state) => state.openPost.report));
   const benchmark = useApp((state) => state.openPost.field?.benchmark ?? null);
   const go = useGo();
   return (
     <div data-around className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
       {report ? (
-        <WeightStrip findings={report.findings} score={report.score} benchmark={benchmark} onGo={go} />
+        <Strip findings={report.findings} score={report.score} benchmark={benchmark} onGo={go} />
       ) : (
         <p role="status" className="text-ink-2">
           Scoring …

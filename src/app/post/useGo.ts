@@ -1,9 +1,10 @@
 /** Going to the place that a finding is about: words in the text, or a field. */
+import { useCallback, useRef } from "react";
 import { useNavigate } from "react-router";
 import type { Evidence } from "../../core/proof/check";
 import { NO_KEYWORD } from "../../core/proof/keywordField";
 import type { CheckId } from "../../core/proof/profile";
-import { useApp } from "../store/store";
+import { store } from "../store/store";
 
 /** Where to go, handed over with the navigation. */
 export type Goal =
@@ -12,8 +13,10 @@ export type Goal =
 
 export function useGo(): (id: CheckId, evidence?: Evidence) => void {
   const navigate = useNavigate();
-  const report = useApp((state) => state.openPost.report);
-  return (id, evidence) => {
+  const act = useRef<(id: CheckId, evidence?: Evidence) => void>(() => {});
+  act.current = (id, evidence) => {
+    // As the report is when somebody goes: who can go need not be drawn with every report.
+    const { report } = store.getState().openPost;
     const finding = report?.findings.find((f) => f.id === id);
     const found = evidence ?? finding?.evidence[0];
     const place = finding?.reason === NO_KEYWORD ? "keyword" : (finding?.place ?? "body");
@@ -26,4 +29,5 @@ export function useGo(): (id: CheckId, evidence?: Evidence) => void {
       state: { goal },
     });
   };
+  return useCallback((id, evidence) => act.current(id, evidence), []);
 }

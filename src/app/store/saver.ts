@@ -19,7 +19,7 @@ export function createSaver<Change extends object>(
   save: (key: string, change: Change) => Promise<void>,
   onStatus: (status: SaverStatus) => void,
   merge: (older: Change, newer: Change) => Change = (older, newer) => ({ ...older, ...newer }),
-  delay = 700,
+  delay = 400,
   retry = 2000,
   settle = 150,
 ): Saver<Change> {

@@ -107,7 +107,13 @@ export type Block =
   | (BlockBase & { kind: "paragraph" | "listItem" | "quote" | "cell" })
   | (BlockBase & { kind: "code"; language: string })
   | (BlockBase & { kind: "picture" } & Picture)
-  | (BlockBase & { kind: "embed"; href: string; label: string })
+  | (BlockBase & {
+      kind: "embed";
+      href: string;
+      label: string;
+      /** Picture that stands for it until it is asked for, named as a picture's `src`; empty for none. */
+      poster: string;
+    })
   /** A link that stands alone and asks to be followed. */
   | (BlockBase & { kind: "button"; href: string })
   /** The place where the page lists its headings. */

@@ -98,6 +98,7 @@ function walk(node: EditorNode, at: number, within: readonly Container[], key: s
         id: id(),
         kind: "embed",
         href: cleanAddress(text(attrs.href)),
+        poster: cleanAddress(text(attrs.poster)),
         label: text(attrs.label),
         within,
         text: "",

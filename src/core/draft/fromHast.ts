@@ -387,6 +387,7 @@ function embed(node: Element, place: Place, reader: Reader): void {
     kind: "embed",
     href,
     label: collapse(String(node.properties.title ?? "")),
+    poster: cleanAddress(String(node.properties.dataPoster ?? node.properties.poster ?? "")),
     text: "",
     runs: [],
     within: place.within,

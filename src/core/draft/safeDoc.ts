@@ -35,6 +35,7 @@ export function safeDoc(doc: EditorDoc): SafeDoc {
       out.marks = node.marks.filter(({ type, attrs }) => type !== "link" || !ACTS.test(bare(attrs?.href)));
       removed += node.marks.length - out.marks.length;
     }
+    if (node.type === "embed") out.attrs = loadable(node.attrs ?? {}, "poster");
     if (node.type === "picture") out.attrs = pictureAttributes(node.attrs ?? {});
     if (node.type === "button" && ACTS.test(bare(node.attrs?.href))) {
       out.attrs = { ...node.attrs, href: "" };
@@ -44,12 +45,15 @@ export function safeDoc(doc: EditorDoc): SafeDoc {
     return [out];
   }
 
+  /** The address of a picture may be that of one, or its data. */
+  function loadable(attrs: Record<string, unknown>, name: string): Record<string, unknown> {
+    if (!ACTS.test(bare(attrs[name])) || PICTURE_DATA.test(bare(attrs[name]))) return { ...attrs };
+    removed++;
+    return { ...attrs, [name]: "" };
+  }
+
   function pictureAttributes(attrs: Record<string, unknown>): Record<string, unknown> {
-    const kept = { ...attrs };
-    if (ACTS.test(bare(attrs.src)) && !PICTURE_DATA.test(bare(attrs.src))) {
-      kept.src = "";
-      removed++;
-    }
+    const kept = loadable(attrs, "src");
     if (ACTS.test(bare(attrs.href))) {
       kept.href = null;
       removed++;

@@ -212,7 +212,7 @@ function leaf(block: Block): EditorNode[] {
     case "divider":
       return [{ type: "horizontalRule" }];
     case "embed":
-      return [{ type: "embed", attrs: { href: block.href, label: block.label } }];
+      return [{ type: "embed", attrs: { href: block.href, label: block.label, poster: block.poster } }];
     case "picture": {
       const { src, fileName, decorative, bytes, width, height, side, focus } = block;
       const attrs = {

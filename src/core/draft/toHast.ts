@@ -9,7 +9,7 @@ export interface HastOptions {
   /** Give headings ids from their text. */
   headingIds: boolean;
   /** Address to write for a picture; the draft's own where absent. */
-  pictureSrc?: (picture: PictureBlock) => string;
+  pictureSrc?: (picture: Pick<PictureBlock, "src">) => string;
   /** Write the file's name beside the address: embedded pictures have no other place for it. */
   keepFileNames?: boolean;
   /** Say by style which part of a picture stays in sight: for pages that stand alone. */
@@ -93,6 +93,7 @@ function blockElement(block: Block, id: string | undefined, options: HastOptions
         src: block.href,
         title: block.label || "Embedded content",
         loading: "lazy",
+        ...(block.poster && { dataPoster: options.pictureSrc?.({ src: block.poster }) ?? block.poster }),
       });
     case "button":
       return element("p", { dataBlock: "button" }, [

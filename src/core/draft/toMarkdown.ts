@@ -62,7 +62,10 @@ const writer = unified()
  *
  * @param pictureSrc address to write for a picture, as its path in the download; the draft's own where absent
  */
-export function draftToMarkdown(draft: Draft, pictureSrc?: (picture: PictureBlock) => string): string {
+export function draftToMarkdown(
+  draft: Draft,
+  pictureSrc?: (picture: Pick<PictureBlock, "src">) => string,
+): string {
   const children = blocksToHast(draft.blocks, { headingIds: false, ...(pictureSrc && { pictureSrc }) });
   const root: Root = { type: "root", children };
   const tree = toTree.runSync(root) as unknown as MdastRoot;

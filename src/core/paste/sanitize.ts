@@ -14,7 +14,7 @@ export const pasteSchema = {
     td: ["colSpan", "rowSpan"],
     th: ["colSpan", "rowSpan"],
     code: [["className", /^language-/]],
-    iframe: ["src", "title"],
+    iframe: ["src", "title", "dataPoster"],
   } as (typeof defaultSchema)["attributes"],
   // Elements whose text nobody reads: they go with all that is in them.
   strip: ["script", "style", "title", "noscript", "template", "textarea", "select", "svg", "math", "object"],
@@ -23,6 +23,7 @@ export const pasteSchema = {
     href: ["http", "https", "mailto", "tel"],
     src: ["http", "https", "data", "asset"],
     dataSrc: ["http", "https", "data", "asset"],
+    dataPoster: ["http", "https", "data", "asset"],
   },
   tagNames: [
     ...(defaultSchema.tagNames ?? []),

@@ -12,7 +12,7 @@ import { faqPage } from "./questionPairs";
 export interface PageOptions {
   siteName: string;
   /** Address to write for a picture, as a rule its data: address. */
-  pictureSrc: (picture: PictureBlock) => string;
+  pictureSrc: (picture: Pick<PictureBlock, "src">) => string;
 }
 
 const writer = unified().use(rehypeStringify, { omitOptionalTags: false });

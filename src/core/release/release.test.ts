@@ -27,7 +27,7 @@ const meta = {
   date: "2026-03-14",
   titleSuffix: " | The Long Haul",
 };
-const options = { siteName: "Brackenford", pictureSrc: (picture: PictureBlock) => picture.src };
+const options = { siteName: "Brackenford", pictureSrc: (picture: Pick<PictureBlock, "src">) => picture.src };
 
 describe("gates", () => {
   const open = (body: string, changes = {}, context = {}) =>

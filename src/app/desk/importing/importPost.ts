@@ -128,20 +128,19 @@ async function keep(draft: Draft, lost: readonly string[], source: Source): Prom
   let unread = 0;
   const blocks: Block[] = [];
   for (const block of draft.blocks) {
-    if (block.kind !== "picture") {
-      blocks.push(block);
-      continue;
-    }
-    const bytes = await pictureBytes(block.src, source);
+    const src = block.kind === "picture" ? block.src : block.kind === "embed" ? block.poster : "";
+    const bytes = src ? await pictureBytes(src, source) : null;
     if (!bytes) {
       blocks.push(block);
       continue;
     }
     try {
       const picture = await keepPicture(
-        new File([bytes as BlobPart], block.fileName || "picture.jpg"),
+        new File([bytes as BlobPart], (block.kind === "picture" && block.fileName) || "picture.jpg"),
         false,
       );
+      if (block.kind === "embed") blocks.push({ ...block, poster: `${ASSET_PREFIX}${picture.id}` });
+      if (block.kind !== "picture") continue;
       blocks.push({
         ...block,
         src: `${ASSET_PREFIX}${picture.id}`,

@@ -1,6 +1,6 @@
 /** The post as files to take away: one HTML page, or Markdown with its pictures in a zip. */
 import { strToU8, zip } from "fflate";
-import type { Block, Draft, PictureBlock } from "../../../core/draft/draft";
+import type { Block, Draft } from "../../../core/draft/draft";
 import { assetId, getAsset } from "../../../data/assets";
 import { draftOf } from "../../../data/draft";
 import type { Asset } from "../../../data/model";
@@ -65,7 +65,10 @@ async function pictureFiles(
 ): Promise<{ files: Map<string, PictureFile>; missing: number }> {
   const files = new Map<string, PictureFile>();
   let missing = 0;
-  const pictures = draft.blocks.filter((block): block is PictureBlock => block.kind === "picture");
+  const pictures = draft.blocks.flatMap((block) => {
+    if (block.kind === "picture") return [block];
+    return block.kind === "embed" && block.poster ? [{ src: block.poster, fileName: "" }] : [];
+  });
   for (const { src, fileName } of pictures) {
     const id = assetId(src);
     if (!id || files.has(src)) continue;

@@ -23,7 +23,7 @@ export function HeadFields({ post }: { post: Post }) {
   const suggested = makeSlug(post.keyword || post.title, languagePack(post.language));
 
   return (
-    <div className="border-b border-rule pb-4">
+    <div className="border-b border-rule pb-4 print:border-0 print:pb-0">
       <textarea
         data-field="title"
         aria-label="Post title"
@@ -34,59 +34,61 @@ export function HeadFields({ post }: { post: Post }) {
         onChange={(event) => edit({ title: event.target.value.replace(/\n/g, " ") })}
         className="grow-field w-full resize-none bg-transparent font-serif text-[27px] font-semibold leading-tight"
       />
-      <FieldNotes place="title" />
-      <Field
-        label="Meta title"
-        for="metaTitle"
-        count={titleWidth ? `${Math.round(titleWidth)} of ${titleRules.range[2]} px` : ""}
-      >
-        <input
-          id="metaTitle"
-          data-field="metaTitle"
-          className="line-field"
-          readOnly={readOnly}
-          placeholder={post.title || "As the title, where there is none"}
-          value={post.metaTitle}
-          onChange={(event) => edit({ metaTitle: event.target.value })}
-        />
-      </Field>
-      <FieldNotes place="metaTitle" />
-      <Field
-        label="Description"
-        for="description"
-        count={lineWidth ? `${Math.round(lineWidth)} of ${lineRules.range[2]} px` : ""}
-      >
-        <textarea
-          id="description"
-          data-field="description"
-          rows={1}
-          className="line-field grow-field resize-none"
-          readOnly={readOnly}
-          placeholder="What a reader finds here, in two lines of a results page"
-          value={post.description}
-          onChange={(event) => edit({ description: event.target.value.replace(/\n/g, " ") })}
-        />
-      </Field>
-      <FieldNotes place="description" />
-      <Field label="Slug" for="slug" count="">
-        <span className="flex items-center gap-2">
+      <div className="print:hidden">
+        <FieldNotes place="title" />
+        <Field
+          label="Meta title"
+          for="metaTitle"
+          count={titleWidth ? `${Math.round(titleWidth)} of ${titleRules.range[2]} px` : ""}
+        >
           <input
-            id="slug"
-            data-field="slug"
+            id="metaTitle"
+            data-field="metaTitle"
             className="line-field"
             readOnly={readOnly}
-            placeholder="page-address"
-            value={post.slug}
-            onChange={(event) => edit({ slug: event.target.value })}
+            placeholder={post.title || "As the title, where there is none"}
+            value={post.metaTitle}
+            onChange={(event) => edit({ metaTitle: event.target.value })}
           />
-          {!post.slug && suggested && !readOnly && (
-            <button type="button" className="quiet-link shrink-0" onClick={() => edit({ slug: suggested })}>
-              Use “{suggested}”
-            </button>
-          )}
-        </span>
-      </Field>
-      <FieldNotes place="slug" />
+        </Field>
+        <FieldNotes place="metaTitle" />
+        <Field
+          label="Description"
+          for="description"
+          count={lineWidth ? `${Math.round(lineWidth)} of ${lineRules.range[2]} px` : ""}
+        >
+          <textarea
+            id="description"
+            data-field="description"
+            rows={1}
+            className="line-field grow-field resize-none"
+            readOnly={readOnly}
+            placeholder="What a reader finds here, in two lines of a results page"
+            value={post.description}
+            onChange={(event) => edit({ description: event.target.value.replace(/\n/g, " ") })}
+          />
+        </Field>
+        <FieldNotes place="description" />
+        <Field label="Slug" for="slug" count="">
+          <span className="flex items-center gap-2">
+            <input
+              id="slug"
+              data-field="slug"
+              className="line-field"
+              readOnly={readOnly}
+              placeholder="page-address"
+              value={post.slug}
+              onChange={(event) => edit({ slug: event.target.value })}
+            />
+            {!post.slug && suggested && !readOnly && (
+              <button type="button" className="quiet-link shrink-0" onClick={() => edit({ slug: suggested })}>
+                Use “{suggested}”
+              </button>
+            )}
+          </span>
+        </Field>
+        <FieldNotes place="slug" />
+      </div>
     </div>
   );
 }

@@ -33,7 +33,10 @@ export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
   const accept = (keys: string[]) =>
     act(postEdited({ acceptedLeftovers: [...(post.acceptedLeftovers ?? []), ...keys] }));
   return (
-    <section aria-label="Leftovers" className="mb-3 border border-plum/40 bg-plum-wash px-4 py-2 text-[13px]">
+    <section
+      aria-label="Leftovers"
+      className="mb-3 border print:hidden border-plum/40 bg-plum-wash px-4 py-2 text-[13px]"
+    >
       <div className="flex items-center gap-4">
         <p>
           <strong className="font-semibold text-plum">{count(left.length, "leftover")}</strong> of “

@@ -1,7 +1,15 @@
 /** The right margin: findings level with the paragraphs they are about, one line each until opened. */
 import type { Editor } from "@tiptap/core";
 import { ChevronRight } from "lucide-react";
-import { type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
+import {
+  type RefObject,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useLayoutEffect,
+  useRef,
+  useState,
+} from "react";
 import type { Report } from "../../../core/proof/report";
 import { useApp } from "../../store/store";
 import { points } from "../../ui/figures";
@@ -19,7 +27,7 @@ interface Props {
 }
 
 export function MarginNotes({ editor, sheet }: Props) {
-  const report = useApp((state) => state.openPost.report);
+  const report = useDeferredValue(useApp((state) => state.openPost.report));
   const session = usePostSession();
   const margin = useRef<HTMLDivElement>(null);
   const [groups, setGroups] = useState<NoteGroup[]>([]);

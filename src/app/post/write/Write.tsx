@@ -87,14 +87,14 @@ export function Write() {
   return (
     <div className="flex flex-1 flex-col">
       <StripHead />
-      <div className="mx-auto grid w-full max-w-[1400px] flex-1 grid-cols-[minmax(0,1fr)_210px] gap-x-5 px-6 pb-10 pt-4 mid:grid-cols-[150px_minmax(0,760px)_minmax(220px,1fr)]">
+      <div className="mx-auto grid w-full max-w-[1400px] flex-1 grid-cols-[minmax(0,1fr)_210px] gap-x-5 px-6 pb-10 pt-4 mid:grid-cols-[150px_minmax(0,760px)_minmax(220px,1fr)] print:block print:p-0">
         <div className="hidden mid:block">
           <SectionMap editor={editor} onGo={goTo} />
         </div>
         <div className="self-start">
           <LeftoversLine onGo={(goal) => reach(goal, editor, session)} />
           {/* biome-ignore lint/a11y/noStaticElementInteractions: keys for everything on the sheet */}
-          <div ref={sheet} onKeyDown={onKey} className="relative border border-rule bg-sheet">
+          <div ref={sheet} onKeyDown={onKey} className="relative border border-rule bg-sheet print:border-0">
             <SheetTop
               editor={editor}
               bar={insertBar}
@@ -104,7 +104,7 @@ export function Write() {
               focused={focused}
               onFocused={setFocused}
             />
-            <div className="px-10 pb-12 pt-5">
+            <div className="px-10 pb-12 pt-5 print:px-0">
               <HeadFields post={post} />
               <EditorContent editor={editor} className="pt-5" />
               <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />

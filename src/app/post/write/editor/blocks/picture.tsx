@@ -140,7 +140,7 @@ function PictureView({ node, updateAttributes, deleteNode, editor, getPos, selec
       />
       <div
         contentEditable={false}
-        className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 border border-rule bg-paper px-2 py-1.5 font-sans text-[13px]"
+        className="mt-1 flex flex-wrap print:hidden items-center gap-x-3 gap-y-1 border border-rule bg-paper px-2 py-1.5 font-sans text-[13px]"
       >
         <label htmlFor={id} className="shrink-0 text-ink-2">
           Alt text
