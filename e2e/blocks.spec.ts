@@ -37,6 +37,12 @@ test("boxes, buttons and questions are written in place", async ({ page }) => {
   await tools(page, "Button").getByLabel("Leads to").fill("/hire");
   await more(page, "Video or audio");
   await tools(page, "Video or audio").getByLabel("Address").fill("https://video.example/studs");
+  await tools(page, "Video or audio").getByRole("button", { name: "poster" }).click();
+  await page
+    .getByRole("dialog", { name: "Poster" })
+    .getByRole("button", { name: /^Take folding-lock/ })
+    .click();
+  await expect(tools(page, "Video or audio").getByRole("button", { name: "no poster" })).toBeVisible();
   await more(page, "Contents list");
   await expect(page.getByText("Contents", { exact: true })).toBeVisible();
   await expectAccessible(page);

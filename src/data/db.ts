@@ -47,7 +47,8 @@ export class Database extends Dexie {
   drawer!: EntityTable<DrawerEntry, "id">;
 
   constructor(name = "dune-sparrow") {
-    super(name);
+    // What is said to be saved is on the disk: a browser that is killed the next moment has it (Indexed Database API 3.0, durability).
+    super(name, { chromeTransactionDurability: "strict" });
     this.version(1).stores({
       posts: "id, stage, status, updatedAt, keyword",
       bodies: "postId",

@@ -204,6 +204,13 @@ const picture = fc
       content: content.filter((n) => n.type === "text"),
     }),
   );
+const embed = fc
+  .record({
+    href: fc.constantFrom("https://video.example/studs", "https://video.example/talk?at=5#t"),
+    label: fc.constantFrom("Fitting studs", "A talk & more"),
+    poster: fc.constantFrom("", "pictures/winter.jpg", "asset:4f2a"),
+  })
+  .map((attrs): EditorNode => ({ type: "embed", attrs }));
 const gallery = fc
   .tuple(fc.array(picture, { minLength: 1, maxLength: 3 }), fc.constantFrom(...GALLERY_LAYOUTS))
   .map(([content, layout]): EditorNode => ({ type: "gallery", attrs: { layout }, content }));
@@ -242,6 +249,7 @@ export const anyDoc = fc
       { weight: 1, arbitrary: faq },
       { weight: 1, arbitrary: gallery },
       { weight: 1, arbitrary: button },
+      { weight: 1, arbitrary: embed },
       { weight: 1, arbitrary: fc.constant<EditorNode>({ type: "contents" }) },
       { weight: 1, arbitrary: fc.constant<EditorNode>({ type: "horizontalRule" }) },
     ),
