@@ -348,7 +348,11 @@ test("lists are named, merged, parted, copied and deleted, and every step can be
   await row(page, "cargo bike for florists").dblclick();
   await page.getByLabel("Note").fill("Ask the shop on the bridge");
   await page.getByRole("button", { name: "Make it the target" }).last().click();
-  await expect(page.getByText("The target of this list")).toBeVisible();
+  // The target goes to the top of the list, and the detail stays with it.
+  await expect(row(page, "cargo bike for florists")).toContainText("target");
+  const detail = page.getByRole("complementary", { name: "Keyword" });
+  await expect(detail.getByText("The target of this list")).toBeVisible();
+  await expect(detail.getByRole("heading", { level: 2 })).toHaveText("cargo bike for florists");
   await page.reload();
   await expect(row(page, "cargo bike for florists")).toContainText("target");
   await row(page, "cargo bike for florists").dblclick();

@@ -62,12 +62,15 @@ describe("the board", () => {
   });
   it("tells of one keyword its questions and what decided its intent", () => {
     const board = boardOf();
-    expect(board.detail(0)).toMatchObject({
+    const [first, second] = [0, 1].map((place) => board.rowAt(place).text);
+    expect(board.detail(first!)).toMatchObject({
       questions: ["how to park a cargo bike"],
       decidedBy: [],
       season: "no monthly numbers",
     });
-    expect(board.detail(1).decidedBy).toEqual(["how"]);
+    expect(board.detail(second!)?.decidedBy).toEqual(["how"]);
+    expect(board.detail(` ${second!.toUpperCase()}`)?.text).toBe(second);
+    expect(board.detail("nobody asks this")).toBeNull();
   });
   it("exports what is shown or what is chosen, with lists and notes", () => {
     const board = boardOf();

@@ -196,7 +196,12 @@ export class KeywordBoard {
     );
   }
 
-  detail(place: number): KeywordDetail {
+  /** @param text of the keyword: its place is another when the list is put in another order. @returns null where it is gone */
+  detail(text: string): KeywordDetail | null {
+    const wanted = identity(text);
+    let place = this.#table.text.indexOf(text);
+    if (place < 0) place = this.#table.text.findIndex((one) => identity(one) === wanted);
+    if (place < 0) return null;
     const row = this.rowAt(place);
     const stems = this.#stemsAt(place);
     const questions: string[] = [];

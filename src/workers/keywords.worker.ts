@@ -116,7 +116,7 @@ const api = {
   map: (most: number): { points: MapPoint[]; known: number } => opened().map(most),
   within: (searches: [number, number], difficulty: [number, number]): Uint32Array =>
     opened().within(searches, difficulty),
-  detail: (place: number): KeywordDetail => opened().detail(place),
+  detail: (text: string): KeywordDetail | null => opened().detail(text),
   async tray(places: Uint32Array, language: string, withoutList: string): Promise<Tray> {
     await lists.refresh();
     const known = places.filter((place) => place < opened().count);

@@ -42,9 +42,9 @@ interface Props {
 
 export function Board(props: Props) {
   const { source, state, label, sort, onSort, mode, selection, language, region, target } = props;
-  const [detail, setDetail] = useState<{ of: string; place: number } | null>(null);
+  const [detail, setDetail] = useState<{ of: string; text: string } | null>(null);
   const key = `${source.kind} ${source.id}`;
-  const place = detail?.of === key ? detail.place : null;
+  const shown = detail?.of === key ? detail.text : null;
   if (state.state === "failed")
     return (
       <Notice title="The keywords could not be read">
@@ -78,8 +78,8 @@ export function Board(props: Props) {
                 sort={sort}
                 onSort={onSort}
                 selection={selection}
-                narrow={props.narrow === true || place !== null}
-                onOpen={(opened) => setDetail({ of: key, place: opened })}
+                narrow={props.narrow === true || shown !== null}
+                onOpen={(text) => setDetail({ of: key, text })}
                 onDelete={props.onDelete}
                 ownList={source.kind === "list" ? source.id : ""}
                 {...(target !== undefined && { target })}
@@ -91,8 +91,8 @@ export function Board(props: Props) {
           ) : (
             <Skeleton />
           )}
-          {open && place !== null && (
-            <Detail place={place} revision={open.revision} region={region} onClose={() => setDetail(null)}>
+          {open && shown !== null && (
+            <Detail text={shown} revision={open.revision} region={region} onClose={() => setDetail(null)}>
               {props.detailActions}
             </Detail>
           )}

@@ -12,13 +12,13 @@ import { whole } from "../../ui/figures";
 const YearChart = lazy(() => import("./YearChart"));
 
 export function Detail({
-  place,
+  text: wanted,
   revision,
   region,
   onClose,
   children,
 }: {
-  place: number;
+  text: string;
   revision: number;
   region: string;
   onClose: () => void;
@@ -30,12 +30,17 @@ export function Detail({
   useEffect(() => {
     let current = true;
     void keywordsWorker()
-      .detail(place)
-      .then((answer) => current && setDetail(answer));
+      .detail(wanted)
+      .then((answer) => {
+        if (!current) return;
+        setDetail(answer);
+        // Taken out of the list: there is nothing to tell any more.
+        if (!answer) onClose();
+      });
     return () => {
       current = false;
     };
-  }, [place, revision]);
+  }, [wanted, revision]);
   if (!detail) return <aside aria-label="Keyword" className="w-[290px] shrink-0" />;
   const { text, searches, difficulty, costPerClick, opportunity, wants, decidedBy, months, lastMonth } =
     detail;

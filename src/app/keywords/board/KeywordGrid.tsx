@@ -31,7 +31,7 @@ interface Props {
   onSort: (sort: SortKey[]) => void;
   selection: Selection;
   narrow: boolean;
-  onOpen: (place: number) => void;
+  onOpen: (text: string) => void;
   /** What the Delete key does with the chosen rows. */
   onDelete: () => void;
   /** Text of the keyword that is the target, where the table is a list. */
@@ -117,7 +117,7 @@ export function KeywordGrid(props: Props) {
     else if (event.key === " ") toggle(active);
     else if (event.key === "Enter") {
       const row = rowAt(active);
-      if (row) onOpen(row.place);
+      if (row) onOpen(row.text);
     } else if (event.key.toLowerCase() === "a" && (event.ctrlKey || event.metaKey)) selection.all();
     else if (event.key === "Escape" && selection.chosen.size) selection.clear();
     else if (event.key === "Delete" && selection.chosen.size) onDelete();
@@ -210,7 +210,7 @@ export function KeywordGrid(props: Props) {
                     toggle(index);
                   }
                 }}
-                onDoubleClick={() => row && onOpen(row.place)}
+                onDoubleClick={() => row && onOpen(row.text)}
                 className={`${layout} absolute inset-x-0 h-8 cursor-default select-none border-b border-rule ${chosen ? "bg-proof-wash" : "hover:bg-paper"} ${index === active ? "group-focus-visible:outline-2 group-focus-visible:-outline-offset-2 group-focus-visible:outline-proof" : ""}`}
                 style={{ top: start - ROW }}
               >
