@@ -1,13 +1,15 @@
 /** What helps while writing: finding and replacing, underlines by kind, claims with and without a source. */
 import type { Page } from "@playwright/test";
-import { expect, expectAccessible, openDesk, openStage, sheet, TOUR, test } from "./test";
+import { expect, expectAccessible, openDesk, openStage, selectionReported, sheet, TOUR, test } from "./test";
 
 const foot = (page: Page) => page.getByRole("region", { name: "Length and keyword use" });
 
 /** A line of its own at the end of the text. */
 async function addLine(page: Page, line: string): Promise<void> {
   await sheet(page).locator(":scope > *").last().click();
+  await selectionReported(page);
   await page.keyboard.press("Control+End");
+  await selectionReported(page);
   await page.keyboard.press("Enter");
   await page.keyboard.insertText(line);
   await expect(sheet(page)).toContainText(line);
