@@ -7,15 +7,20 @@ import type { LanguagePack } from "../text/packs/pack";
 import { sentences } from "../text/sentences";
 import { isProse } from "./marking";
 
-export interface Claim {
-  /** Place among the blocks, and span in the block's text. */
-  block: number;
+/** A claim wherever its block stands. */
+export interface BlockClaim {
+  /** Span in the block's text. */
   start: number;
   end: number;
   sentence: string;
   why: "figure" | "study" | "superlative";
   /** A link or footnote in the sentence, or in the one before or behind it in the same block. */
   source: { text: string; href: string } | null;
+}
+
+export interface Claim extends BlockClaim {
+  /** Place among the blocks. */
+  block: number;
 }
 
 export const CLAIM_REASONS: Record<Claim["why"], string> = {
@@ -32,17 +37,20 @@ export const claimKey = ({ sentence }: Pick<Claim, "sentence">): string =>
 const isSource = ({ href }: { href: string }, text: string): boolean =>
   /^https?:|^\//i.test(href) || (href.startsWith("#") && /^[[(]?(?:\d+|[*†‡]+)[\])]?$/.test(text.trim()));
 
-/** @returns the claims of a draft in reading order; questions and headings claim nothing */
-export function claimsOf(blocks: readonly Block[], pack: LanguagePack): Claim[] {
-  return blocks.flatMap((block, at) => claimsIn(block, at, pack));
+/**
+ * @param inBlock what one block claims, for callers that remember it
+ * @returns the claims of a draft in reading order; questions and headings claim nothing
+ */
+export function claimsOf(blocks: readonly Block[], pack: LanguagePack, inBlock = claimsIn): Claim[] {
+  return blocks.flatMap((block, at) => inBlock(block, pack).map((claim) => ({ ...claim, block: at })));
 }
 
-/** Claims of one block. @param at its place among the blocks */
-export function claimsIn(block: Block, at: number, pack: LanguagePack): Claim[] {
+/** Claims of one block. */
+export function claimsIn(block: Block, pack: LanguagePack): BlockClaim[] {
   if (!isProse(block)) return [];
   const spans = sentences(block.text, pack);
   const links = linksOf(block.runs).filter(({ link, text }) => isSource(link, text));
-  return spans.flatMap(({ start, end }, i): Claim[] => {
+  return spans.flatMap(({ start, end }, i): BlockClaim[] => {
     const sentence = block.text.slice(start, end);
     const why = whyClaim(sentence, pack);
     if (!why) return [];
@@ -53,7 +61,6 @@ export function claimsIn(block: Block, at: number, pack: LanguagePack): Claim[] 
       links.find((link) => link.start >= from && link.end <= to);
     return [
       {
-        block: at,
         start,
         end,
         sentence,

@@ -1,6 +1,6 @@
 /** Claims of the text, one by one: with their source, without one, or accepted as they are. */
 import { useMemo, useState } from "react";
-import { CLAIM_REASONS, type Claim, claimKey } from "../../../core/marking/claims";
+import { CLAIM_REASONS, type Claim, claimKey, claimsOf } from "../../../core/marking/claims";
 import { languagePack } from "../../../core/text/language";
 import { postEdited } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
@@ -24,11 +24,11 @@ export function useClaims(): { claims: Claim[]; open: number; accepted: string[]
   // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   const claims = useMemo(
     () =>
-      session
-        .blocks()
-        .flatMap(({ block }, at) =>
-          claimsOfBlock(block, languagePack(language)).map((claim) => ({ ...claim, block: at })),
-        ),
+      claimsOf(
+        session.blocks().map(({ block }) => block),
+        languagePack(language),
+        claimsOfBlock,
+      ),
     [session, rests, language],
   );
   const open = claims.filter((claim) => !claim.source && !accepted.includes(claimKey(claim))).length;
