@@ -26,7 +26,7 @@ function fieldNumber(field: object | null): number {
 const REST = [120, 300] as const;
 const REST_A_COST = 8;
 /** While keys go on without such a rest, reports take this share of the page's time at most, within these milliseconds. */
-const BUSIEST = 1 / 100;
+const BUSIEST = 1 / 200;
 const SOONEST = 800;
 const LATEST = 3000;
 

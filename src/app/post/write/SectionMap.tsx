@@ -11,7 +11,7 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-
 import { CSS } from "@dnd-kit/utilities";
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
-import { useMemo } from "react";
+import { memo, useCallback, useMemo, useRef } from "react";
 import { foldPlain } from "../../../core/text/fold";
 import { useApp } from "../../store/store";
 import { whole } from "../../ui/figures";
@@ -23,6 +23,8 @@ const PIXELS_A_WORD = 0.28;
 const LEAST = 24;
 const TWO_LINES = 36;
 const MOST = 120;
+
+const DRAG = { activationConstraint: { distance: 6 } };
 
 export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: number) => void }) {
   const rests = useRests();
@@ -37,8 +39,16 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
     editor,
     selector: ({ editor: at }) => sections.findLastIndex(({ pos }) => pos <= at.state.selection.from),
   });
-  const places = useMemo(() => sections.map(({ at }) => at), [sections]);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  // The same list while the sections stand where they stood: a new one draws every line anew.
+  const order = sections.map(({ at }) => at).join();
+  const places = useMemo(() => order.split(",").map(Number), [order]);
+  const sensors = useSensors(useSensor(PointerSensor, DRAG));
+  const latest = useRef({ sections, onGo });
+  latest.current = { sections, onGo };
+  const goTo = useCallback((at: number) => {
+    const place = latest.current.sections.find((section) => section.at === at);
+    if (place) latest.current.onGo(place.pos);
+  }, []);
   if (sections.length < 2) return null;
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (over) dropSection(editor, Number(active.id), Number(over.id));
@@ -54,13 +64,16 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
           <SortableContext items={places} strategy={verticalListSortingStrategy}>
             {sections.map((section, i) => (
               <Line
-                key={section.pos}
-                section={section}
+                key={section.at}
+                heading={section.heading}
+                level={section.level}
+                words={section.words}
+                at={section.at}
                 current={i === current}
                 budget={budgets.get(foldPlain(section.heading)) ?? null}
                 // What stands before the first heading stays there.
                 fixed={!section.heading || !editor.isEditable}
-                onGo={() => onGo(section.pos)}
+                onGo={goTo}
               />
             ))}
           </SortableContext>
@@ -70,15 +83,15 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
   );
 }
 
-interface LineProps {
-  section: Section;
+interface LineProps extends Omit<Section, "pos"> {
   current: boolean;
   budget: number | null;
   fixed: boolean;
-  onGo: () => void;
+  onGo: (at: number) => void;
 }
 
-function Line({ section: { heading, level, words, at }, current, budget, fixed, onGo }: LineProps) {
+/** Drawn anew only when it says something new: of a long post's lines, typing changes one. */
+const Line = memo(function Line({ heading, level, words, at, current, budget, fixed, onGo }: LineProps) {
   const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id: at,
     disabled: fixed,
@@ -96,7 +109,7 @@ function Line({ section: { heading, level, words, at }, current, budget, fixed, 
       <button
         type="button"
         aria-current={current ? "true" : undefined}
-        onClick={onGo}
+        onClick={() => onGo(at)}
         title={heading || "Opening"}
         {...listeners}
         className={`flex h-full w-full items-start gap-1.5 overflow-hidden border-l-2 px-1.5 py-0.5 text-left leading-tight ${
@@ -110,7 +123,7 @@ function Line({ section: { heading, level, words, at }, current, budget, fixed, 
       </button>
     </li>
   );
-}
+});
 
 /** Over its budget by more than this share, a section is long for its plan. */
 const OVER = 1.25;
