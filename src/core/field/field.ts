@@ -7,6 +7,7 @@ import { foldPlain } from "../text/fold";
 import { languagePack } from "../text/language";
 import { type AnalysedText, analyseText, compileKeyword, findKeyword } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
+import { proseOf, sumsOf } from "../text/prose";
 import { readingEase } from "../text/readability";
 import { sentences } from "../text/sentences";
 import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./benchmark";
@@ -277,7 +278,7 @@ function figuresOf(
     linksIn: inside.length,
     linksOut: out.length,
     questions,
-    ease: readingEase(prose, pack),
+    ease: readingEase(sumsOf(prose.map((text) => proseOf(text, pack))), pack),
   };
 }
 

@@ -35,15 +35,28 @@ export interface Evidence {
 }
 
 export type Judgement =
-  | { state: "judged"; share: number; reason: string; evidence: Evidence[] }
+  | {
+      state: "judged";
+      share: number;
+      reason: string;
+      evidence: Evidence[];
+      /** The formula with this draft's numbers, for those who ask. */
+      workings?: string;
+    }
   | { state: "waiting"; reason: string; evidence: Evidence[] }
   | { state: "not-applicable"; reason: string; evidence: Evidence[] };
 
-export const judged = (share: number, reason: string, evidence: Evidence[] = []): Judgement => ({
+export const judged = (
+  share: number,
+  reason: string,
+  evidence: Evidence[] = [],
+  workings?: string,
+): Judgement => ({
   state: "judged",
   share: Math.min(1, Math.max(0, share)),
   reason,
   evidence,
+  ...(workings !== undefined && { workings }),
 });
 export const waiting = (reason: string): Judgement => ({ state: "waiting", reason, evidence: [] });
 export const notApplicable = (reason: string): Judgement => ({

@@ -12,6 +12,8 @@ export interface Finding extends CheckFacts {
   gain: number;
   reason: string;
   evidence: Evidence[];
+  /** The formula with this draft's numbers; absent where there is none beyond the share. */
+  workings?: string;
 }
 
 /** Does the finding count in the score? */

@@ -59,8 +59,21 @@ export interface Profile {
     "external-links": Weighted & { insecureShare: number };
     "anchor-text": Weighted & { mostWords: number };
     "link-health": Weighted;
+    /** Bands of reading ease by audience; the share falls to 0 over `fallOff` points on either side. */
+    "reading-ease": Weighted & {
+      audience: Audience;
+      bands: Record<Audience, [number, number]>;
+      fallOff: number;
+    };
+    /** Shares of the text: all of the weight up to `full`, none from `zero` on. */
+    "sentence-length": Weighted & { mostWords: number; full: number; zero: number };
+    "paragraph-length": Weighted & { mostWords: number; full: number; zero: number };
+    "passive-voice": Weighted & { full: number; zero: number };
   };
 }
+
+export const AUDIENCES = ["general", "expert", "easy"] as const;
+export type Audience = (typeof AUDIENCES)[number];
 
 export type CheckId = keyof Profile["checks"];
 
@@ -96,3 +109,7 @@ export function rangeShare(
   if (x < b) return x <= a ? 0 : (x - a) / (b - a);
   return x >= d ? 0 : (d - x) / (d - c);
 }
+
+/** Share of a fault's frequency: 1 up to `full`, falling to 0 at `zero`, linearly. */
+export const fallingShare = (x: number, full: number, zero: number): number =>
+  x <= full ? 1 : x >= zero ? 0 : (zero - x) / (zero - full);

@@ -13,6 +13,8 @@ import {
   compileField,
   coverageOf,
 } from "../field/coverage";
+import { isProse, type Span } from "../marking/marking";
+import { passivesIn } from "../marking/passive";
 import { languagePack } from "../text/language";
 import {
   type AnalysedText,
@@ -25,6 +27,7 @@ import {
   type Token,
 } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
+import { type Prose, proseOf } from "../text/prose";
 import type { ProofContext } from "./context";
 import type { Profile } from "./profile";
 
@@ -77,6 +80,10 @@ export interface DraftReading {
   useCount: number;
   /** What it covers of the field; null where there is none. */
   coverage: Coverage | null;
+  /** Places of the blocks that are read as sentences, those without words left out. */
+  prose: number[];
+  proseOf(block: number): Prose;
+  passivesOf(block: number): Span[];
   analysed(block: number): AnalysedText;
   /** Occurrences of the keyword in a text read as one field, scattered included. */
   findIn(text: AnalysedText, whole: boolean): Occurrence[];
@@ -94,6 +101,8 @@ interface BlockReading {
   uses: Occurrence[];
   field: CompiledField | null;
   covered: CoveredBlock | null;
+  prose: Prose | null;
+  passives: Span[] | null;
 }
 
 /** Memory that lives as long as its owner: the engine keeps one a post. */
@@ -120,6 +129,8 @@ export class ReadingCache {
       uses: NONE,
       field: null,
       covered: null,
+      prose: null,
+      passives: null,
     };
     this.blocks.set(block, made);
     return made;
@@ -218,6 +229,7 @@ export function readDraft(
   const pictures: DraftReading["pictures"] = [];
   const links: LinkReading[] = [];
   const uses: DraftReading["uses"] = [];
+  const prose: number[] = [];
 
   draft.blocks.forEach((block, i) => {
     if (block.kind === "divider" || block.kind === "contents") return;
@@ -232,11 +244,13 @@ export function readDraft(
     if (!countsAsWords(block)) return;
     const count = known.analysed.tokens.length;
     words += count;
+    if (count && isProse(block)) prose.push(i);
     if (block.kind !== "heading") section.words += count;
     if (!keyword) return;
     if (known.keyword !== keyword) {
       known.uses = findKeyword(known.analysed, keyword, values, pack);
       known.keyword = keyword;
+      known.prose = null;
     }
     if (known.uses.length) {
       uses.push({ block: i, occurrences: known.uses });
@@ -263,11 +277,36 @@ export function readDraft(
     uses,
     useCount,
     coverage: coverage(draft, context, profile, pack, words, cache),
+    prose,
+    proseOf: (index) => {
+      const known = cache.block(draft.blocks[index]!, pack);
+      known.prose ??= proseOf(known.analysed, pack, saysOnly(known.analysed, known.uses));
+      return known.prose;
+    },
+    passivesOf: (index) => {
+      const known = cache.block(draft.blocks[index]!, pack);
+      known.passives ??= passivesIn(known.analysed, pack);
+      return known.passives;
+    },
     analysed: (index) => cache.block(draft.blocks[index]!, pack).analysed,
     analyse: (text) => cache.fact(analysedKind, text, () => analyseText(text, pack)),
     findIn: (text, whole) => (keyword ? cache.find(text, keyword, values, pack, whole) : NONE),
     remember: (kind, text, compute) => cache.fact(`${kind} ${pack.code}`, text, compute),
   };
+}
+
+/**
+ * Sentences that say nothing but the keyword. They are no prose: else its repetition would make any text read easier.
+ */
+function saysOnly({ tokens }: AnalysedText, uses: readonly Occurrence[]): ReadonlySet<number> | undefined {
+  if (!uses.length) return undefined;
+  const only = new Set(tokens.map(({ sentence }) => sentence));
+  let use = 0;
+  for (const { sentence, start } of tokens) {
+    while (use < uses.length && uses[use]!.end <= start) use++;
+    if (use >= uses.length || uses[use]!.start > start) only.delete(sentence);
+  }
+  return only;
 }
 
 function coverage(

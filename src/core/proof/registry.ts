@@ -21,10 +21,14 @@ import { keywordUse } from "./checks/keyword-use";
 import { length } from "./checks/length";
 import { linkHealth } from "./checks/link-health";
 import { oneH1 } from "./checks/one-h1";
+import { paragraphLength } from "./checks/paragraph-length";
+import { passiveVoice } from "./checks/passive-voice";
 import { pictureNames } from "./checks/picture-names";
 import { pictureWeight } from "./checks/picture-weight";
 import { readerQuestions } from "./checks/reader-questions";
+import { readingEase } from "./checks/reading-ease";
 import { sectionLength } from "./checks/section-length";
+import { sentenceLength } from "./checks/sentence-length";
 import { slugForm } from "./checks/slug-form";
 import { titleDistinct } from "./checks/title-distinct";
 import { titleWidth } from "./checks/title-width";
@@ -58,4 +62,8 @@ export const checks: readonly Check[] = [
   externalLinks,
   anchorText,
   linkHealth,
+  readingEase,
+  sentenceLength,
+  paragraphLength,
+  passiveVoice,
 ];

@@ -56,7 +56,7 @@ export function judgeReading(reading: DraftReading): Report {
 
   function finding(check: Check, of: DraftReading): Finding {
     const why = Object.hasOwn(context.setAside, check.id) ? context.setAside[check.id] : undefined;
-    const judgement: Pick<Finding, "state" | "reason" | "evidence"> & { share?: number } =
+    const judgement: Pick<Finding, "state" | "reason" | "evidence"> & { share?: number; workings?: string } =
       why === undefined
         ? check.judge(of)
         : { state: "set-aside", reason: why || "Set aside", evidence: NO_EVIDENCE };
@@ -64,7 +64,22 @@ export function judgeReading(reading: DraftReading): Report {
     const { id, group, name, effort, says, place } = check;
     const { state, reason, evidence, share = 0 } = judgement;
     const { weight } = profile.checks[id];
-    return { id, group, name, effort, says, place, weight, share, gain: 0, state, reason, evidence };
+    const made: Finding = {
+      id,
+      group,
+      name,
+      effort,
+      says,
+      place,
+      weight,
+      share,
+      gain: 0,
+      state,
+      reason,
+      evidence,
+    };
+    if (judgement.workings !== undefined) made.workings = judgement.workings;
+    return made;
   }
 }
 

@@ -1,39 +1,39 @@
 /** How easily a text reads. */
-import { syllable } from "syllable";
-import type { AnalysedText } from "./match";
-import type { LanguagePack } from "./packs/pack";
+import type { LanguagePack, Readability } from "./packs/pack";
+
+/** What reading ease is made of: sums over a text. */
+export interface ReadingSums {
+  words: number;
+  sentences: number;
+  syllables: number;
+}
 
 /**
- * Reading ease after Flesch (1948): 206.835 − 1.015 · words per sentence − 84.6 · syllables per word. Higher reads easier;
- * plain English lies between 60 and 70.
+ * Reading ease by the language's own formula, Flesch (1948) or one of its kin: higher reads easier.
  *
- * @param texts paragraphs; no sentence crosses them
- * @returns null for a text of fewer than 20 words, and in languages for which the formula was not made
+ * @returns null where there is no word, or no formula for the language
  */
-export function readingEase(texts: readonly AnalysedText[], pack: LanguagePack): number | null {
-  if (pack.code !== "en") return null;
-  let words = 0;
-  let sentences = 0;
-  let syllables = 0;
-  for (const { text, tokens, sentenceCount } of texts) {
-    if (!tokens.length) continue;
-    words += tokens.length;
-    sentences += sentenceCount;
-    for (const { start, end } of tokens) syllables += syllablesOf(text.slice(start, end));
-  }
-  if (words < 20 || !sentences) return null;
-  return 206.835 - (1.015 * words) / sentences - (84.6 * syllables) / words;
+export function readingEase({ words, sentences, syllables }: ReadingSums, pack: LanguagePack): number | null {
+  const formula = pack.readability;
+  if (!formula || !words || !sentences) return null;
+  return formula.constant - (formula.perWord * words) / sentences - (formula.perSyllable * syllables) / words;
 }
 
 /** Words repeat endlessly; counting costs far more than a look-up. */
-const known = new Map<string, number>();
+const known = new WeakMap<Readability, Map<string, number>>();
 const KNOWN_LIMIT = 20_000;
 
-function syllablesOf(word: string): number {
-  const hit = known.get(word);
+/** Syllables of a word by the language's rules; at least one, and one in a language without rules. */
+export function syllablesOf(word: string, { readability }: LanguagePack): number {
+  if (!readability) return 1;
+  let counts = known.get(readability);
+  if (!counts || counts.size >= KNOWN_LIMIT) {
+    counts = new Map();
+    known.set(readability, counts);
+  }
+  const hit = counts.get(word);
   if (hit !== undefined) return hit;
-  const count = Math.max(1, syllable(word));
-  if (known.size >= KNOWN_LIMIT) known.clear();
-  known.set(word, count);
+  const count = Math.max(1, readability.syllables(word));
+  counts.set(word, count);
   return count;
 }

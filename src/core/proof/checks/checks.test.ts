@@ -387,6 +387,47 @@ const tables: Record<CheckId, Row[]> = {
     ["malformed", {}, "[a](https://)", 0],
     ["missing place", {}, "[a](#nowhere)", 0],
   ],
+  "reading-ease": [
+    ["no text", {}, "", "waiting"],
+    // Ten words, fourteen syllables: 206.835 − 10.15 − 118.44 = 78.2.
+    ["inside the band", {}, "The garden is open and the water is warm today.", 1],
+    // Six words, seven syllables: 102.045, 22.045 over the band's end.
+    ["too plain", {}, "The cat sat on the sofa.", 1 - 22.045 / 25],
+    ["far too hard", {}, "Considerable administration.", 0],
+    // Ten words, fourteen syllables: 180 − 10 − 81.9 = 88.1, 8.1 over.
+    [
+      "in German, by its own formula",
+      { language: "de" },
+      "Der Garten ist offen und das Wasser ist heute warm.",
+      1 - 8.1 / 25,
+    ],
+    ["in a language without a formula", { language: "xx" }, "Das Rad ist neu.", "not-applicable"],
+  ],
+  "sentence-length": [
+    ["no text", {}, "", "waiting"],
+    ["short ones", {}, "One two three. Four five six.", 1],
+    ["a quarter is long", {}, `One two. Three four. Five six. Alpha ${filler(25)}.`, 1],
+    // A third: (0.5 − 1/3) / 0.25.
+    ["a third is long", {}, `One two. Three four. Alpha ${filler(25)}.`, 2 / 3],
+    ["half is long", {}, `One two. Alpha ${filler(25)}.`, 0],
+    ["25 words are not long", {}, `${filler(25)}.`, 1],
+  ],
+  "paragraph-length": [
+    ["no paragraph", {}, "## Heading\n\n- a list", "waiting"],
+    ["120 words are not long", {}, filler(120), 1],
+    // A quarter: (0.5 − 0.25) / 0.4.
+    ["one of four", {}, `One.\n\nTwo.\n\nThree.\n\n${filler(121)}`, 0.625],
+    ["one of two", {}, `One.\n\n${filler(121)}`, 0],
+  ],
+  "passive-voice": [
+    ["no text", {}, "", "waiting"],
+    ["active", {}, "We check the brakes. You ride.", 1],
+    // A quarter: (0.4 − 0.25) / 0.25.
+    ["one of four, twice in one", {}, "It was checked and was mended. We ride. You ride. They ride.", 0.6],
+    ["one of two", {}, "The brakes were checked. We ride.", 0],
+    ["in a language without rules", { language: "xx" }, "It was checked.", "not-applicable"],
+    ["in German", { language: "de" }, "Das Rad wird geprüft. Wir fahren. Ihr fahrt. Sie fahren.", 0.6],
+  ],
 };
 
 const outcome = ({ state, share }: { state: FindingState; share: number }): Outcome =>

@@ -1,15 +1,12 @@
-import snowball from "snowball-stemmers";
-import type { LanguagePack } from "./pack";
-
-const list = (words: string) => new Set(words.split(/\s+/).filter(Boolean));
-const porter2 = snowball.newStemmer("english");
+import { syllable } from "syllable";
+import { accented, list, makePack } from "./make";
 
 /**
  * Irregular forms, each line one word: the first is the key. Where a form is also a word of its own with another
  * meaning (found, left, saw), it stays out: a false match costs as much as a miss.
  */
 const irregular = `
-child children|man men|woman women|foot feet|tooth teeth|goose geese|mouse mice|person people persons|ox oxen
+child children childrens|man men mens|woman women womens|foot feet|tooth teeth|goose geese|mouse mice|person people persons|ox oxen
 wife wives|knife knives|life lives|leaf leaves|shelf shelves|half halves|loaf loaves|calf calves|thief thieves
 scarf scarves|hoof hooves|wolf wolves|elf elves|self selves|penny pence pennies|die dice|louse lice
 bus buses busses|gas gases|lens lenses|axis axes|analysis analyses|crisis crises|basis bases|thesis theses
@@ -21,6 +18,15 @@ write writes writing wrote written|keep keeps keeping kept|build builds building
 carry carries carrying carried|drive drives driving drove driven|bring brings bringing brought|wear wears wearing wore worn
 freeze freezes freezing froze frozen|break breaks breaking broke broken|steal steals stealing stole stolen
 think thinks thinking thought|begin begins beginning began begun|grow grows growing grew grown|speak speaks speaking spoke spoken
+run runs running ran|make makes making made|take takes taking took taken|give gives giving gave given|eat eats eating ate eaten|fly flies flying flew flown
+drink drinks drinking drank drunk|draw draws drawing drawings drew drawn|throw throws throwing threw thrown|know knows knowing knew known|win wins winning won winner winners
+send sends sending sent|spend spends spending spent|lend lends lending lent|sleep sleeps sleeping slept|feed feeds feeding fed|meet meets meeting meetings met|lead leads leading led
+pay pays paying paid payment payments|lose loses losing lost|shoot shoots shooting shot|stand stands standing stood|hold holds holding held|understand understands understanding understood
+catch catches catching caught|hear hears hearing heard|learn learns learning learnt learned|burn burns burning burnt burned|swim swims swimming swam swum|sing sings singing sang sung
+get gets getting got gotten|become becomes becoming became|forget forgets forgetting forgot forgotten|hide hides hiding hid hidden|shake shakes shaking shook shaken|deal deals dealing dealt
+cheap cheaper cheapest cheaply|fast faster fastest|quick quicker quickest quickly|easy easier easiest easily|small smaller smallest|big bigger biggest|large larger largest|long longer longest
+short shorter shortest|high higher highest|low lower lowest|safe safer safest safely|strong stronger strongest|light lighter lightest lights|heavy heavier heaviest|better best|worse worst
+clean cleanest cleaning cleaned cleans|old older oldest|new newer newest|young younger youngest|healthy healthier healthiest|happy happier happiest|simple simpler simplest simply
 tyre tire tyres tires|grey gray greys grays greyer grayer|aluminium aluminum|kerb curb kerbs curbs|jewellery jewelry
 programme program programmes programs|cheque cheques|licence license licences licenses licensed licensing|practise practice practises practices practised practiced practising practicing
 defence defense defences defenses|offence offense offences offenses|catalogue catalog catalogues catalogs|dialogue dialog dialogues dialogs
@@ -36,7 +42,7 @@ dial dials dialled dialed dialling dialing|manoeuvre maneuver manoeuvres maneuve
 const apart = `
 university universities|universe universes|universal universally|business businesses|important importance importantly
 organ organs|organic organically|organization organizations organizational|experiment experiments experimental|experience experiences experienced
-engineer engineers engineering engineered|engine engines|customer customers|custom customs|evening evenings|internal internally|intern interns internship
+photographer photographers|photograph photographs photographed photographing|engineer engineers engineering engineered|engine engines|customer customers|custom customs|evening evenings|internal internally|intern interns internship
 paste pastes pasted pasting|past|news|several|marketing|position positions positioned positioning|positive positively positives
 author authors|authority authorities|emergency emergencies|executive executives|objective objectives|object objects
 designate designated|production productions|productive productively productivity|relative relatives relatively|animate animated animation
@@ -44,17 +50,6 @@ police policing|policy policies|general generally|generate generates generated g
 community communities|commune communes|numerous|secretary secretaries|station stations|stationary|stationery|planet planets|plane planes
 training|trainer trainers|iron irons|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
 `;
-
-function exceptions(): Map<string, string> {
-  const map = new Map<string, string>();
-  for (const line of `${irregular}\n${apart}`.split(/[|\n]/)) {
-    const forms = line.split(/\s+/).filter(Boolean);
-    // A key that no stem can equal, so that a listed word never meets an unlisted one by accident.
-    for (const form of forms) if (!map.has(form)) map.set(form, `=${forms[0]}`);
-  }
-  return map;
-}
-const listed = exceptions();
 
 const OUR =
   /^((?:un|dis|mis|multi|water)?(?:col|fav|flav|harb|hon|hum|lab|neighb|rum|vap|behavi|arm|endeav|parl|sav|od|rig|vig|tum|clam|glam))our/;
@@ -71,26 +66,6 @@ function oneSpelling(word: string): string {
     .replace(YSE, "$1yz$2");
 }
 
-/** Stems repeat endlessly in prose; a stem costs far more than a look-up. */
-const known = new Map<string, string>();
-const KNOWN_LIMIT = 20_000;
-
-function stem(folded: string): string {
-  const hit = known.get(folded);
-  if (hit !== undefined) return hit;
-  const bare = folded.replace(/'s$/, "").replace(/n't$/, "nt");
-  const plain = oneSpelling(bare);
-  const key =
-    listed.get(bare) ?? listed.get(plain) ?? (/^[a-z']+$/.test(plain) ? porter2.stem(plain) : plain);
-  if (known.size >= KNOWN_LIMIT) known.clear();
-  known.set(folded, key);
-  return key;
-}
-
-/**
- * English. Stemmer: Porter2 (M. F. Porter, Snowball, 2001), with exceptions of our own. Small words: articles,
- * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs of degree.
- */
 /** Everyday subjects of headings, a line each, by the words that name them. */
 const SUBJECTS = [
   "cost costs price prices pricing money budget pay paid payment expensive cheap fee fees save saves savings afford worth charge",
@@ -125,12 +100,19 @@ const SUBJECTS = [
   "load loads carry carries capacity volume",
 ];
 
-export const english: LanguagePack = {
+/**
+ * English. Stemmer: Porter2 (M. F. Porter, Snowball, 2001), with exceptions of our own. Small words: articles,
+ * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs of degree.
+ */
+export const english = makePack({
   code: "en",
   name: "English",
-  known: true,
-  stem,
-  smallWords: list(`
+  stemmer: "english",
+  clings: /'s$/,
+  prepare: (word) => oneSpelling(word.replace(/n't$/, "nt")),
+  alike: irregular,
+  apart,
+  smallWords: `
     a an the this that these those i me my mine myself we us our ours ourselves you your yours yourself yourselves he him his himself
     she her hers herself it its itself they them their theirs themselves who whom whose which what
     am is are was were be been being have has had having do does did doing will would shall should can could may might must ought
@@ -140,47 +122,45 @@ export const english: LanguagePack = {
     again further then once here there when where why how all any both each few more most other some such no not only own same too very just
     also i'm i've i'd i'll you're you've you'd you'll he's he'd he'll she's she'd she'll it's it'd it'll we're we've we'd we'll they're they've they'd they'll
     isn't aren't wasn't weren't hasn't haven't hadn't doesn't don't didn't won't wouldn't shan't shouldn't can't cannot couldn't mustn't
-    let's that's who's what's here's there's when's where's why's how's`),
-  abbreviations: list(
+    let's that's who's what's here's there's when's where's why's how's`,
+  abbreviations:
     "mr mrs ms dr prof st vs etc e.g i.e approx no fig jan feb mar apr jun jul aug sep sept oct nov dec inc ltd co dept est",
-  ),
-  vagueLinkTexts: new Set(
-    `here|click here|click|this|this link|link|this page|this post|this article|read more|more|learn more|find out more|see more|see here|read this|read on|continue|continue reading|details|more details|more info|more information|info|go|go here|website|this website|this site|site|page|check it out|check this out|view|view more|start here|download|download here|over here|tap here|press here|follow this link|click this link|click the link`.split(
-      "|",
-    ),
-  ),
+  vagueLinkTexts: `here|click here|click|this|this link|link|this page|this post|this article|read more|more|learn more|find out more|see more|see here|read this|read on|continue|continue reading|details|more details|more info|more information|info|go|go here|website|this website|this site|site|page|check it out|check this out|view|view more|start here|download|download here|over here|tap here|press here|follow this link|click this link|click the link`,
   altOpening:
     /^(?:an? |the |this is an? )?(?:image|picture|photo|photograph|graphic|pic|screenshot) (?:of|showing)\b/,
-  months: list(
+  months:
     "january february march april may june july august september october november december jan feb mar apr jun jul aug sep sept oct nov dec",
-  ),
-  furniture: new Set(
-    "cookie|cookie policy|privacy policy|share|subscribe|newsletter|copyright|all rights reserved|click|read more|log in|sign in|sign up|minute read|table of contents|page|article|website|comment|advertisement|however|therefore|thus|hence|moreover|furthermore|nevertheless|instance|example"
-      .split("|")
-      .map((phrase) => phrase.split(" ").map(stem).join(" ")),
-  ),
-  capitals: new Map([
+  furniture:
+    "cookie|cookie policy|privacy policy|share|subscribe|newsletter|copyright|all rights reserved|click|read more|log in|sign in|sign up|minute read|table of contents|page|article|website|comment|advertisement|however|therefore|thus|hence|moreover|furthermore|nevertheless|instance|example",
+  capitals: [
     ["i", "I"],
     ["i'm", "I'm"],
     ["i've", "I've"],
-  ]),
-  measures: new Set(
-    "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|hundreds|thousand|thousands|million|half|quarter|third|thirds|tenth|dozen|first|second|once|twice|every|per|cent|percent|km|kilometre|kilometres|kilometer|kilometers|metre|metres|meter|meters|cm|centimetre|centimetres|centimeter|centimeters|mm|millimetre|millimetres|mile|miles|kg|kilo|kilos|kilogram|kilograms|gram|grams|litre|litres|liter|liters|nm|wh|kwh|watt|watts|volt|volts|hour|hours|minute|minutes|day|days|week|weeks|month|months|year|years".split(
-      "|",
-    ),
-  ),
+  ],
+  measures:
+    "one two three four five six seven eight nine ten eleven twelve fifteen twenty thirty forty fifty sixty seventy eighty ninety hundred hundreds thousand thousands million half quarter third thirds tenth dozen first second once twice every per cent percent km kilometre kilometres kilometer kilometers metre metres meter meters cm centimetre centimetres centimeter centimeters mm millimetre millimetres mile miles kg kilo kilos kilogram kilograms gram grams litre litres liter liters nm wh kwh watt watts volt volts hour hours minute minutes day days week weeks month months year years",
   passive: {
     auxiliaries: list("am is are was were be been being isn't aren't wasn't weren't gets got"),
-    participles: list(`
+    participles: accented(`
       begun beaten bent bound bitten blown born bought bound broken brought built burnt cast caught chosen cut dealt done drawn driven drunk
       eaten fallen fed felt fought found flown forbidden forgotten forgiven frozen given gone grown held heard hidden hit hung hurt kept
       known laid led left lent let lit lost made meant met mown overcome paid put read ridden rung risen run said sawn seen sent set sewn
       shaken shot shown shut slid sold sought spent spilt split spread sprung stolen struck stuck stung sunk swept sworn swum swung
       taken taught thought thrown told torn understood upset withdrawn won worn woven written wound`),
     ending: /\p{L}{2,}ed$/u,
-    not: list(
+    not: accented(
       "bed red shed need speed feed seed breed embed hundred naked wicked sacred rugged ragged tired",
     ),
+    between: /^(?:not|n't|never|always|often|also|just|only|still|already|yet|being|been|\p{L}+ly)$/u,
+    mostBetween: 3,
+  },
+  // Flesch 1948.
+  readability: {
+    source: "Flesch 1948",
+    constant: 206.835,
+    perWord: 1.015,
+    perSyllable: 84.6,
+    syllables: syllable,
   },
   fillers: ["um", "umm", "uh", "uhh", "erm", "er", "ehm", "hmm", "mm", "you know", "i mean"],
   claims: {
@@ -191,15 +171,7 @@ export const english: LanguagePack = {
   },
   stepOpening: /^(?:step \d+|\d+[.:)]|(?:first|second|third|next|finally)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|or|compared|against|better than|alternatives?)\b/,
-  subjects: new Map(
-    SUBJECTS.flatMap((words) => {
-      const stems = words.split(" ").map(stem);
-      return stems.map((one): [string, string] => [one, stems[0]!]);
-    }),
-  ),
-  furnitureHeadings: new Set(
-    "questions|related questions|similar questions|other questions|frequently asked questions|faq|faqs|answers|best answer|top answer|accepted answer|in short|comments|leave a comment|leave a reply|related|related posts|related articles|related pages|read next|more like this|you may also like|share this|share|about the author|newsletter|subscribe|contents|table of contents|in this article|on this page|references|sources|see also|navigation|menu|search|footnotes|notes|advertisement|tags|categories|recent posts|popular posts".split(
-      "|",
-    ),
-  ),
-};
+  subjects: SUBJECTS,
+  furnitureHeadings:
+    "questions|related questions|similar questions|other questions|frequently asked questions|faq|faqs|answers|best answer|top answer|accepted answer|in short|comments|leave a comment|leave a reply|related|related posts|related articles|related pages|read next|more like this|you may also like|share this|share|about the author|newsletter|subscribe|contents|table of contents|in this article|on this page|references|sources|see also|navigation|menu|search|footnotes|notes|advertisement|tags|categories|recent posts|popular posts",
+});

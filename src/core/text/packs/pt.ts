@@ -1,0 +1,105 @@
+import { accented, list, makePack } from "./make";
+
+/** Syllables of Portuguese: strong vowels part, weak ones join their neighbours unless an accent parts them. */
+const NUCLEUS = /[iu]?[aeoáâàéêóôãõ](?:[iu](?![aeoáâàéêóôãõíú])|(?<=[ãõ])[oe])?|[íú]|[iu]+/gu;
+
+/**
+ * Portuguese, of Portugal and Brazil. Stemmer: Snowball's. Small words: articles, pronouns, prepositions with their
+ * contractions, conjunctions, auxiliaries and the commonest adverbs.
+ */
+export const portuguese = makePack({
+  code: "pt",
+  name: "Portuguese",
+  stemmer: "portuguese",
+  // Plurals that the stemmer knows by their accents, which are folded before.
+  prepare: (word) =>
+    word
+      .replace(/(?:oes|aes)$/, "ao")
+      .replace(/([aeou])is$/, "$1l")
+      .replace(/ns$/, "m")
+      .replace(/(?<=[a-z]{2}u)s$/, "")
+      .replace(/(?<=[rz])es$/, ""),
+  alike: `
+pão pães|mão mãos|cão cães|irmão irmãos irmã irmãs|alemão alemães alemã alemãs|homem homens|mulher mulheres|luz luzes|vez vezes|mês meses|país países|lápis|ônibus|autocarro autocarros
+fazer faz fazem faço fez fizeram feito feita feitos feitas|comprar compra compram comprou comprado comprada compras|vender vende vendem vendeu vendido vendida venda vendas|escolher escolhe escolhem escolheu escolhido escolha escolhas
+pôr põe põem pus posto posta postos postas|ver vê veem vejo viu visto vista vistos vistas|ler lê leem leio leu lido lida|escrever escreve escrevem escreveu escrito escrita escritos escritas|levar leva levam levo levou levado
+manter mantém mantêm manteve mantido manutenção manutenções|reparar repara reparam reparou reparado reparação reparações reparo reparos|alugar aluga alugam alugou alugado aluguel aluguéis aluguer alugueres|limpar limpa limpam limpou limpo limpeza
+custar custa custam custou custo custos|bom boa bons boas|melhor melhores|mau má maus más|pior piores|grande grandes|maior maiores|pequeno pequena pequenos pequenas|menor menores
+criança crianças|filho filha filhos filhas|elétrico elétrica elétricos elétricas eléctrico eléctrica eléctricos eléctricas|ação ações acção acções|ótimo ótima óptimo óptima|direção direções direcção direcções|projeto projetos projecto projectos|atual atuais actual actuais
+fácil fáceis|difícil difíceis|útil úteis|possível possíveis|móvel móveis|papel papéis|hotel hotéis|animal animais|azul azuis|sol sóis|foto fotos fotografia fotografias
+`,
+  apart: `
+universidade universidades|universo universos|universal universais|casa casas|caso casos|casar casado|porta portas|porto portos|livro livros|livre livres|conta contas|conto contos|ponto pontos|ponta pontas
+modo modos|moda modas|modelo modelos|polícia polícias|política políticas político políticos|geral gerais|geração gerações|organização organizações|órgão órgãos|banco bancos|banca bancas|barco barcos|barca barcas
+carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
+`,
+  smallWords: `o a os as um uma uns umas de do da dos das em no na nos nas num numa por pelo pela pelos pelas para com sem sobre entre até desde após ante sob contra durante ao à aos às dum duma neste nesta nesse nessa deste desta desse dessa daquele naquele
+eu tu ele ela nós vós eles elas você vocês me te se lhe lhes vos meu minha meus minhas teu tua seu sua seus suas nosso nossa nossos nossas
+este esta isto estes estas esse essa isso esses essas aquele aquela aquilo que quem qual quais cujo cuja onde quando como quanto quanta quantos porque porquê
+e ou mas nem se pois embora enquanto
+sou és é somos são era eram foi foram será serão seria seja sejam ser sido sendo estou está estamos estão estava estavam estar há hei tem têm tenho ter tinha pode podem poder deve devem dever vai vão
+não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto também já ainda sempre nunca aqui ali lá assim bem todo toda todos todas tudo outro outra outros outras cada mesmo mesma algo alguém algum alguma nada ninguém nenhum nenhuma`,
+  abbreviations:
+    "sr sra dr dra prof eng etc ex p.ex pág nº aprox máx mín tel av r st jan fev mar abr jun jul ago set out nov dez",
+  vagueLinkTexts:
+    "aqui|clique aqui|clica aqui|clicar aqui|leia mais|ler mais|mais|saiba mais|saber mais|mais informações|mais informação|mais info|ver mais|veja mais|ver|veja aqui|continuar lendo|continuar a ler|continue lendo|continuar|link|este link|esta página|este artigo|página|site|sítio|detalhes|baixar|baixe aqui|descarregar|transferir|info|siga este link",
+  altOpening:
+    /^(?:(?:uma|um|a|esta) )?(?:imagem|foto|fotografia|ilustracao|captura de (?:tela|ecra)|grafico)(?: (?:de|do|da|com|que|mostrando)\b|:)/,
+  months:
+    "janeiro fevereiro março abril maio junho julho agosto setembro outubro novembro dezembro jan fev abr jun jul ago set out nov dez",
+  furniture:
+    "cookie|cookies|privacidade|aviso legal|compartilhar|partilhar|assinar|subscrever|newsletter|entrar|cadastre-se|registar|copyright|todos os direitos reservados|clique|leia mais|comentário|comentários|artigo|página|site|publicidade|anúncio|no entanto|portanto|exemplo",
+  furnitureHeadings:
+    "perguntas|perguntas frequentes|faq|respostas|comentários|deixe um comentário|artigos relacionados|leia também|veja também|compartilhar|partilhar|sobre o autor|sobre a autora|newsletter|índice|sumário|neste artigo|fontes|referências|menu|pesquisar|notas|publicidade|etiquetas|tags|categorias|conclusão",
+  measures:
+    "dois duas três quatro cinco seis sete oito nove dez onze doze quinze vinte trinta quarenta cinquenta cem cento mil milhão milhões meio meia metade terço quarto dúzia primeiro primeira segundo segunda vez vezes por km quilômetro quilômetros quilómetro quilómetros metro metros cm mm kg quilo quilos grama gramas litro litros nm wh kwh watt watts volt volts hora horas minuto minutos dia dias semana semanas mês meses ano anos euro euros",
+  subjects: [
+    "preço preços custo custos dinheiro pagar caro barato economizar poupar",
+    "chuva molhado vento",
+    "manutenção reparação reparo cuidado cuidados revisão",
+    "limpeza limpar lavar",
+    "guardar estacionar estacionamento",
+    "comprar compra",
+    "segurança seguro perigo risco",
+    "aluguel aluguer alugar",
+    "roubo furto",
+    "criança crianças filhos",
+    "inverno frio gelo",
+    "desvantagens limites contras",
+    "vantagens benefícios prós",
+    "comparação comparar",
+    "lei leis regras normas",
+    "tipos tipo modelos",
+    "tamanho medidas dimensões",
+  ],
+  stepOpening: /^(?:passo \d+|\d+[.:)]|(?:primeiro|segundo|por fim|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
+  comparing: /\b(?:vs|versus|ou|contra|comparado|comparacao|melhor que|alternativas?)\b/,
+  passive: {
+    auxiliaries: list(
+      "sou és é somos são era eram fui foi fomos foram será serão seria seriam seja sejam ser sido sendo",
+    ),
+    participles: accented(
+      "feito feita feitos feitas escrito escrita escritos escritas descrito descrita posto posta postos postas visto vista vistos vistas aberto aberta abertos abertas coberto coberta descoberto descoberta dito dita pago paga pagos pagas gasto gasta ganho ganha entregue entregues aceito aceita aceite aceites eleito eleita impresso impressa",
+    ),
+    ending: /\p{L}{2,}(?:ad|id|íd)[oa]s?$/u,
+    not: accented(
+      "lado lados grado estado estados passado mercado cuidado sentido vestido marido partido vida medida medidas comida bebida saída entrada jornada cada nada adequado adequada adequados adequadas elevado elevada complicado complicada pesado pesada pesados pesadas variado variada rápido rápida rápidos rápidas sólido sólida válido válida tornado",
+    ),
+    between: /^(?:nao|ja|muito|bem|mal|sempre|nunca|tambem|so|ainda|mais|menos|sido|\p{L}+mente)$/u,
+    mostBetween: 3,
+  },
+  readability: {
+    source: "Martins, Ghiraldelo, Nunes and Oliveira 1996",
+    constant: 248.835,
+    perWord: 1.015,
+    perSyllable: 84.6,
+    syllables: (word) => word.toLowerCase().normalize("NFC").match(NUCLEUS)?.length ?? 1,
+  },
+  fillers: ["é", "hum", "tipo", "né", "quer dizer", "sabe"].map((word) => word.normalize("NFC")),
+  claims: {
+    superlative:
+      /\b(?:(?:o|a|os|as) (?:mais|menos|melhore?s?|piore?s?|unic[oa]s?) \p{L}+|sempre \p{L}+|nunca \p{L}+|garantid[oa]s?)/u,
+    study:
+      /\b(?:estudos?|pesquisas?|especialistas|cientistas|estatisticas) (?:mostram?|dizem|diz|provam|recomendam|sugerem|indicam?)\b|\bsegundo \p{L}+/u,
+  },
+});

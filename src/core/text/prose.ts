@@ -1,0 +1,47 @@
+/** A text as somebody reads it: sentences, and how long they and their words are. */
+import type { AnalysedText } from "./match";
+import type { LanguagePack } from "./packs/pack";
+import { type ReadingSums, syllablesOf } from "./readability";
+
+export interface Prose {
+  /** Words of each sentence, in order; sentences without words left out. */
+  sentences: { words: number; first: number }[];
+  words: number;
+  syllables: number;
+}
+
+/**
+ * @param leaveOut numbers of sentences that do not count
+ * @returns sentences with their number of words, and `first`, the place of the first of these among the text's tokens
+ */
+export function proseOf(
+  { text, tokens }: AnalysedText,
+  pack: LanguagePack,
+  leaveOut?: ReadonlySet<number>,
+): Prose {
+  const sentences: Prose["sentences"] = [];
+  let syllables = 0;
+  let words = 0;
+  let current = -1;
+  for (const [i, { sentence, start, end }] of tokens.entries()) {
+    if (leaveOut?.has(sentence)) continue;
+    words++;
+    if (sentence !== current) {
+      sentences.push({ words: 0, first: i });
+      current = sentence;
+    }
+    sentences.at(-1)!.words++;
+    syllables += syllablesOf(text.slice(start, end), pack);
+  }
+  return { sentences, words, syllables };
+}
+
+export function sumsOf(proses: Iterable<Prose>): ReadingSums {
+  const sums: ReadingSums = { words: 0, sentences: 0, syllables: 0 };
+  for (const prose of proses) {
+    sums.words += prose.words;
+    sums.sentences += prose.sentences.length;
+    sums.syllables += prose.syllables;
+  }
+  return sums;
+}
