@@ -67,7 +67,7 @@ beforeAll(() => {
 describe("dune-sparrow score", () => {
   it("answers in JSON with every check of the registry", () => {
     const answer = json(path("a.md"));
-    expect(answer).toMatchObject({ version: 1, profile: { id: "house", version: 2 } });
+    expect(answer).toMatchObject({ version: 1, profile: { id: "house", version: 3 } });
     const [file] = answer.files;
     expect(file).toMatchObject({ file: path("a.md"), words: 5, minutes: 1 });
     expect(file!.checks.map(({ id }) => id)).toEqual(checks.map(({ id }) => id));
@@ -182,7 +182,7 @@ describe("dune-sparrow score", () => {
   it("answers a person with the groups, the reasons and what is worth most next", () => {
     const { code, out } = call("score", path("a.md"));
     expect(code).toBe(0);
-    expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · House profile, version 2/);
+    expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · House profile, version 3/);
     expect(out).toContain("worth most next:");
     expect(out).toContain("Keyword in the meta title:");
     expect(call("--help").out).toContain("Use: dune-sparrow score");

@@ -72,7 +72,7 @@ describe("a keyword's stem key", () => {
     ["e bike battery", "ebike batteries", true],
     ["Cargo-Bike hire", "cargo bike hiring", true],
     ["café racer", "cafe racer", true],
-    ["women's bike", "womens bikes", false],
+    ["women's bike", "womens bikes", true],
     ["cargo bike", "cargo bike hire", false],
     ["the who", "who", false],
     ["t-shirt", "shirt", false],
@@ -81,8 +81,8 @@ describe("a keyword's stem key", () => {
     expect(stemKey(a, "en") === stemKey(b, "en")).toBe(same);
   });
   it("matches words as written in a language without a pack", () => {
-    expect(stemKey("Fahrräder", "de")).not.toBe(stemKey("Fahrrad", "de"));
-    expect(stemKey("Lastenrad kaufen", "de")).toBe(stemKey("kaufen LASTENRAD", "de"));
+    expect(stemKey("Fahrräder", "xx")).not.toBe(stemKey("Fahrrad", "xx"));
+    expect(stemKey("Lastenrad kaufen", "xx")).toBe(stemKey("kaufen LASTENRAD", "xx"));
   });
   it("is the same by the quick way and by the careful way", () => {
     const word = fc.stringMatching(/^[a-z0-9]{1,5}(?:-[a-z0-9]{1,4})?$/);

@@ -2,7 +2,7 @@
  * Sections at changes of subject: TextTiling (Hearst 1997) over sentences. Between every two sentences, the words of a block
  * before are compared with those of a block behind; where the likeness falls deepest between two peaks, a section ends.
  */
-import { eachPhrase, PhraseTable } from "../field/phrases";
+import { keyPhrases, likeness as likenessOf } from "../field/keyPhrases";
 import { analyseText } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import type { Spoken } from "./mend";
@@ -17,7 +17,6 @@ export interface SpokenSection {
 const BLOCK = 6;
 /** No section is shorter. */
 const LEAST_SENTENCES = 5;
-const LEAST_USES = 2;
 
 export function spokenSections(all: readonly Spoken[], pack: LanguagePack): SpokenSection[] {
   const cuts = boundaries(all, pack);
@@ -27,7 +26,10 @@ export function spokenSections(all: readonly Spoken[], pack: LanguagePack): Spok
     if (cut > from) sections.push(all.slice(from, cut));
     from = cut;
   }
-  const headings = headingsOf(sections, pack);
+  const headings = keyPhrases(
+    sections.map((sentences) => sentences.map(({ text }) => text)),
+    pack,
+  );
   return sections.map((sentences, i) => ({ heading: headings[i]!, sentences }));
 }
 
@@ -41,7 +43,9 @@ function boundaries(all: readonly Spoken[], pack: LanguagePack): number[] {
   );
   const likeness: number[] = [];
   for (let gap = 1; gap < all.length; gap++)
-    likeness.push(cosine(stems.slice(Math.max(0, gap - BLOCK), gap), stems.slice(gap, gap + BLOCK)));
+    likeness.push(
+      likenessOf(stems.slice(Math.max(0, gap - BLOCK), gap).flat(), stems.slice(gap, gap + BLOCK).flat()),
+    );
   const depths = likeness.map((own, i) => {
     let [left, right] = [own, own];
     for (let j = i - 1; j >= 0 && likeness[j]! >= left; j--) left = likeness[j]!;
@@ -60,45 +64,4 @@ function boundaries(all: readonly Spoken[], pack: LanguagePack): number[] {
     if (chosen.every((other) => Math.abs(other - at) >= LEAST_SENTENCES)) chosen.push(at);
   }
   return chosen.sort((a, b) => a - b);
-}
-
-function cosine(before: readonly string[][], behind: readonly string[][]): number {
-  const count = (block: readonly string[][]) => {
-    const counts = new Map<string, number>();
-    for (const stem of block.flat()) counts.set(stem, (counts.get(stem) ?? 0) + 1);
-    return counts;
-  };
-  const [a, b] = [count(before), count(behind)];
-  let dot = 0;
-  for (const [stem, n] of a) dot += n * (b.get(stem) ?? 0);
-  const norm = (counts: Map<string, number>) => [...counts.values()].reduce((sum, n) => sum + n * n, 0);
-  return dot ? dot / Math.sqrt(norm(a) * norm(b)) : 0;
-}
-
-/** The phrase of each section that says most of it: uses · ln(1 + sections / sections that have it) · words, at least two uses. */
-function headingsOf(sections: readonly Spoken[][], pack: LanguagePack): string[] {
-  const table = new PhraseTable();
-  const counted = sections.map((sentences) => {
-    const uses = new Map<number, { n: number; form: string }>();
-    for (const { text } of sentences) {
-      const analysed = analyseText(text, pack);
-      eachPhrase(analysed, table, pack.measures, (phrase, from, to) => {
-        const form = text.slice(analysed.tokens[from]!.start, analysed.tokens[to]!.end);
-        const known = uses.get(phrase);
-        if (known) known.n++;
-        else uses.set(phrase, { n: 1, form });
-      });
-    }
-    return uses;
-  });
-  return counted.map((uses) => {
-    let best = { worth: 0, form: "" };
-    for (const [phrase, { n, form }] of uses) {
-      if (n < LEAST_USES) continue;
-      const holding = counted.filter((other) => other.has(phrase)).length;
-      const worth = n * Math.log(1 + counted.length / holding) * Math.sqrt(table.lengths[phrase]!);
-      if (worth > best.worth) best = { worth, form };
-    }
-    return best.form.replace(/^\p{Ll}/u, (letter) => letter.toUpperCase());
-  });
 }

@@ -18,7 +18,7 @@ export const altText: Check = {
     if (!meant.length) return notApplicable("All pictures are marked as decoration.");
     const faults = new Map<string, number>();
     const poor = meant.filter(({ picture }) => {
-      const fault = faultOf(reading, picture);
+      const fault = altFault(reading, picture);
       if (fault) faults.set(fault, (faults.get(fault) ?? 0) + 1);
       return fault !== null;
     });
@@ -31,7 +31,8 @@ export const altText: Check = {
   },
 };
 
-function faultOf(reading: DraftReading, picture: PictureBlock): string | null {
+/** What is wrong with a picture's alt text, in words that follow a number; null where nothing is. */
+export function altFault(reading: DraftReading, picture: PictureBlock): string | null {
   const { leastCharacters, mostCharacters, mostUses } = reading.profile.checks["alt-text"];
   const alt = picture.alt?.trim() ?? "";
   const characters = [...alt].length;

@@ -1,0 +1,72 @@
+import type { Block, PictureBlock } from "../../draft/draft";
+import { fold } from "../../text/fold";
+import { sentences } from "../../text/sentences";
+import { altFault } from "../checks/alt-text";
+import type { DraftReading } from "../reading";
+import type { ChangedLine, Mend } from "./mend";
+
+/** Starts alt texts from the caption, from the sentence beside the picture or from the heading above it. */
+export const altTexts: Mend = {
+  id: "alt-texts",
+  check: "alt-text",
+  name: "Start the alt texts",
+  safe: false,
+  toCheck: true,
+  suggest(reading) {
+    const lines: ChangedLine[] = [];
+    const blocks = new Map<number, Block[]>();
+    const used = new Set<string>();
+    for (const { block, picture } of reading.pictures) {
+      if (picture.decorative || !altFault(reading, picture)) continue;
+      const alt = startsOf(reading, block, picture).find((text) => {
+        const made: PictureBlock = { ...picture, alt: text };
+        return !used.has(text) && altFault(reading, made) === null;
+      });
+      if (!alt) continue;
+      used.add(alt);
+      blocks.set(block, [{ ...picture, alt }]);
+      lines.push({ before: picture.alt || picture.fileName || "picture without alt text", after: alt });
+    }
+    return lines.length ? [{ lines, change: { blocks } }] : [];
+  },
+};
+
+/** What an alt text may begin from, the surest first. */
+function startsOf(reading: DraftReading, at: number, picture: PictureBlock): string[] {
+  const { blocks } = reading.draft;
+  const near = [at - 1, at + 1].flatMap((i) => {
+    const block = blocks[i];
+    if (!block || (block.kind !== "paragraph" && block.kind !== "listItem")) return [];
+    const parts = sentences(block.text, reading.pack);
+    const part = i < at ? parts.at(-1) : parts[0];
+    return part ? [block.text.slice(part.start, part.end)] : [];
+  });
+  const heading = blocks.slice(0, at).findLast(({ kind }) => kind === "heading")?.text ?? "";
+  return [
+    withoutOpening(picture.alt ?? "", reading),
+    picture.text,
+    ...near,
+    heading,
+    reading.draft.meta.title,
+  ].map((text) => cut(text.replace(/\s+/g, " ").trim(), reading));
+}
+
+/** "Image of a bike" without the part that only says it is a picture. */
+function withoutOpening(alt: string, { pack }: DraftReading): string {
+  // Folding may change the length; where it does, the opening cannot be told in the alt itself.
+  const folded = fold(alt);
+  const opening = folded.length === alt.length ? pack.altOpening.exec(folded)?.[0] : undefined;
+  if (!opening) return alt;
+  return alt
+    .slice(opening.length)
+    .trim()
+    .replace(/^\p{Ll}/u, (letter) => letter.toUpperCase());
+}
+
+function cut(text: string, { profile }: DraftReading): string {
+  const most = profile.checks["alt-text"].mostCharacters;
+  const plain = text.replace(/[.;:,\s]+$/u, "");
+  if ([...plain].length <= most) return plain;
+  const head = [...plain].slice(0, most).join("");
+  return head.slice(0, Math.max(head.lastIndexOf(" "), 0)).replace(/[.;:,\s]+$/u, "");
+}

@@ -1,0 +1,57 @@
+/** The anatomy of a mend: a change of the draft that the application can make itself, to earn a check's points. */
+import type { Block, Draft, DraftMeta } from "../../draft/draft";
+import type { LinkTarget } from "../../links/linkChoices";
+import type { CheckId } from "../profile";
+import type { DraftReading } from "../reading";
+
+/** Fields of a draft that a mend may write. */
+export type MendedMeta = Partial<Pick<DraftMeta, "metaTitle" | "description" | "slug">>;
+
+export interface Change {
+  meta?: MendedMeta;
+  /** What takes the place of a block, by its place among the blocks. */
+  blocks?: ReadonlyMap<number, readonly Block[]>;
+}
+
+/** A line of what was and what will be. */
+export interface ChangedLine {
+  before: string;
+  after: string;
+}
+
+export interface Suggestion {
+  lines: ChangedLine[];
+  change: Change;
+}
+
+/** What mends know besides the draft. */
+export interface MendHelp {
+  /** Pages of the site that a phrase may be linked to, the draft itself left out. */
+  targets: readonly LinkTarget[];
+}
+export const noHelp: MendHelp = { targets: [] };
+
+export interface Mend {
+  id: string;
+  /** The check whose points it earns; others may gain with it. */
+  check: CheckId;
+  /** What it does, as the interface says it. */
+  name: string;
+  /** Changes no word and nothing that a person must look at: may be made unseen. */
+  safe: boolean;
+  /** What it writes is a beginning, and must be looked at by a person. */
+  toCheck?: true;
+  /** Worth making though nothing is gained. */
+  tidies?: true;
+  /** What it would do, the best first; nothing where there is nothing to mend. */
+  suggest(reading: DraftReading, help: MendHelp): Suggestion[];
+}
+
+/** The draft with a change made; the draft itself stays as it is. */
+export function changed(draft: Draft, { meta, blocks }: Change): Draft {
+  return {
+    ...draft,
+    meta: meta ? { ...draft.meta, ...meta } : draft.meta,
+    blocks: blocks ? draft.blocks.flatMap((block, i) => blocks.get(i) ?? [block]) : draft.blocks,
+  };
+}

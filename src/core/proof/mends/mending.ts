@@ -1,0 +1,93 @@
+/** What can be mended in a draft, each with what it truly gains; and making several at once. */
+import type { Draft } from "../../draft/draft";
+import type { ProofContext } from "../context";
+import type { CheckId, Profile } from "../profile";
+import { ReadingCache, readDraft } from "../reading";
+import { judgeReading } from "../report";
+import { type Change, type ChangedLine, changed, type Mend, type MendHelp } from "./mend";
+import { mends } from "./registry";
+
+/** A mend as it is offered. */
+export interface Mending {
+  /** Id of the mend. */
+  mend: string;
+  check: CheckId;
+  name: string;
+  safe: boolean;
+  toCheck: boolean;
+  /** What was and what will be, for a person to look at. */
+  lines: ChangedLine[];
+  change: Change;
+  /** Points by which the whole score rises: found by making the change on a copy and scoring that. Never below 0. */
+  gain: number;
+}
+
+/** What a draft is scored with. */
+export interface Terms {
+  context: ProofContext;
+  profile: Profile;
+  help: MendHelp;
+  cache?: ReadingCache;
+}
+
+/** Alternatives of one mend that are offered. */
+const MOST_CHOICES = 3;
+/** Gains under this are rounding. */
+const NOTHING = 1e-9;
+
+/**
+ * All that can be mended, largest gain first. A change that would lower the score is not offered.
+ *
+ * @param only ids of the mends to look at; all where absent
+ */
+export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string>): Mending[] {
+  const cache = terms.cache ?? new ReadingCache();
+  const reading = readDraft(draft, terms.context, terms.profile, cache);
+  const before = judgeReading(reading);
+  const open = (mend: Mend) => {
+    const finding = before.findings.find(({ id }) => id === mend.check);
+    return finding?.state !== "set-aside";
+  };
+  return mends
+    .filter((mend) => (!only || only.has(mend.id)) && open(mend))
+    .flatMap((mend) =>
+      mend
+        .suggest(reading, terms.help)
+        .map((suggestion): Mending => {
+          const { score } = judgeReading(
+            readDraft(changed(draft, suggestion.change), terms.context, terms.profile, cache),
+          );
+          const { id, check, name, safe, toCheck = false } = mend;
+          return { mend: id, check, name, safe, toCheck, ...suggestion, gain: score - before.score };
+        })
+        .filter(({ gain }) => gain > NOTHING || (mend.tidies && gain > -NOTHING))
+        .sort((a, b) => b.gain - a.gain)
+        .slice(0, MOST_CHOICES),
+    )
+    .map((mending) => ({ ...mending, gain: Math.max(0, mending.gain) }))
+    .sort((a, b) => b.gain - a.gain);
+}
+
+/**
+ * Makes the best of each of several mends, one after the other, each on what those before it left.
+ *
+ * @param ids of mends; made in the registry's order
+ * @returns the draft with all that could be made, and what was made
+ */
+export function mendAll(
+  draft: Draft,
+  ids: readonly string[],
+  terms: Terms,
+): { draft: Draft; made: Mending[] } {
+  const cache = terms.cache ?? new ReadingCache();
+  const made: Mending[] = [];
+  let now = draft;
+  for (const { id } of mends) {
+    if (!ids.includes(id)) continue;
+    const [best] = mendingsOf(now, { ...terms, cache }, new Set([id]));
+    if (!best) continue;
+    now = changed(now, best.change);
+    made.push(best);
+  }
+  return { draft: now, made };
+}

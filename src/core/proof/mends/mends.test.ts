@@ -1,0 +1,206 @@
+/** Each mend: what it does, that it never lowers the score, that what it promises is what it gains, and that the draft before stays as it was. */
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import type { Draft, DraftMeta } from "../../draft/draft";
+import { blocksToEditor } from "../../draft/toEditor";
+import type { LinkTarget } from "../../links/linkChoices";
+import { anyDraft } from "../../testing/arbitraries";
+import { draftOf, filler } from "../../testing/draftOf";
+import { RUNS } from "../../testing/runs";
+import { noContext } from "../context";
+import { houseProfile } from "../profile";
+import { proof } from "../proof";
+import { changed, noHelp } from "./mend";
+import { mendAll, mendingsOf, type Terms } from "./mending";
+import { mends } from "./registry";
+
+const terms: Terms = { context: noContext, profile: houseProfile, help: noHelp };
+const only = (id: string, draft: Draft, more: Partial<Terms> = {}) =>
+  mendingsOf(draft, { ...terms, ...more }, new Set([id]));
+const best = (id: string, body: string, meta: Partial<DraftMeta> = {}, more: Partial<Terms> = {}) => {
+  const draft = draftOf(body, meta);
+  const [mending] = only(id, draft, more);
+  return mending && { mending, after: changed(draft, mending.change) };
+};
+const target = (href: string, keyword: string): LinkTarget => ({
+  kind: "post",
+  href,
+  title: keyword,
+  keyword,
+});
+const long = (from: number, words: number) =>
+  Array.from(
+    { length: words / 10 },
+    (_, i) => `Sentence ${from + i} says ${filler(7, from > 50 ? "rain" : "motor")}.`,
+  ).join(" ");
+
+describe("a mend", () => {
+  it("sets heading levels right, one after the other", () => {
+    const { after } = best("heading-levels", "#### A\n\n##### B\n\n## C\n\n#### D", { title: "T" })!;
+    expect(after.blocks.map((block) => block.kind === "heading" && block.level)).toEqual([2, 3, 2, 3]);
+  });
+
+  it("makes the second H1 an H2", () => {
+    const { after, mending } = best("extra-h1", "# A\n\n# B\n\nText.")!;
+    expect(after.blocks.slice(0, 2).map((block) => block.kind === "heading" && block.level)).toEqual([1, 2]);
+    expect(mending.lines).toEqual([{ before: "H1 B", after: "H2 B" }]);
+  });
+
+  it("writes https for http, on other sites alone", () => {
+    const context = { ...noContext, site: { ...noContext.site, host: "own.example" } };
+    const { after, mending } = best(
+      "secure-links",
+      "[a](http://other.example/x) [b](http://own.example/y) [c](https://third.example/)",
+      {},
+      { context },
+    )!;
+    expect(after.blocks[0]!.runs.flatMap(({ link }) => link?.href ?? [])).toEqual([
+      "https://other.example/x",
+      "http://own.example/y",
+      "https://third.example/",
+    ]);
+    expect(mending.safe).toBe(true);
+  });
+
+  it("cuts a title that is too long at a word that may end it", () => {
+    const title =
+      "Cargo bike care through the whole year for families with two children and a dog in the city";
+    const { mending } = best("meta-title", "", { title, keyword: "cargo bike" })!;
+    const made = mending.change.meta!.metaTitle!;
+    expect(title.startsWith(made)).toBe(true);
+    expect(made).not.toMatch(/\b(?:the|for|with|and|a|in)$/);
+    expect(mending.gain).toBeGreaterThan(0);
+  });
+
+  it("puts the keyword in front of a title that lacks it", () => {
+    const { mending } = best("meta-title", "", {
+      title: "Through the whole year",
+      keyword: "cargo bike care",
+    })!;
+    expect(mending.change.meta!.metaTitle).toBe("Cargo bike care: Through the whole year");
+  });
+
+  it("makes a description of the draft's own sentences, one with the keyword if it can", () => {
+    const body = `${filler(40, "Lorem ipsum")}.\n\nRain is wet. A cargo bike wants an hour of care in the month, and a dry place to sleep in every night of the year. Snow falls.`;
+    const { mending } = best("description", body, { keyword: "cargo bike" })!;
+    const made = mending.change.meta!.description!;
+    expect(body).toContain(made);
+    expect(made).toContain("cargo bike");
+  });
+
+  it("cuts a description that is too long", () => {
+    const description = `A cargo bike wants an hour of care in the month. ${filler(40, "And more of it")}.`;
+    const { mending } = best("description", "", { keyword: "cargo bike", description })!;
+    expect(description.startsWith(mending.change.meta!.description!)).toBe(true);
+  });
+
+  it("makes a slug of the keyword", () => {
+    const { mending } = best("slug", "", { keyword: "care for cargo bikes", slug: "Post_2024_01" })!;
+    expect(mending.change.meta).toEqual({ slug: "care-for-cargo-bikes" });
+  });
+
+  it("splits a long section where its subject changes, under a heading made of what follows", () => {
+    const body = `## Start\n\n${[0, 10, 20].map((n) => long(n, 100)).join("\n\n")}\n\n${[100, 110, 120].map((n) => long(n, 100)).join("\n\n")}`;
+    const { after, mending } = best("long-sections", body)!;
+    const headings = after.blocks.filter(({ kind }) => kind === "heading");
+    expect(headings.length).toBeGreaterThan(1);
+    expect(after.blocks.findIndex(({ text }) => text === headings[1]!.text)).toBe(4);
+    expect(headings[1]!.text.toLowerCase()).toContain("rain");
+    expect(mending.toCheck).toBe(true);
+  });
+
+  it("splits a long paragraph between two sentences, with marks and links where they were", () => {
+    const body = `${long(0, 100)} **Bold** and [linked](/x). ${long(100, 100)}`;
+    const { after } = best("long-paragraphs", body)!;
+    expect(after.blocks.length).toBeGreaterThan(1);
+    expect(after.blocks.map(({ text }) => text).join(" ")).toBe(draftOf(body).blocks[0]!.text);
+    for (const block of after.blocks) expect(block.runs.map(({ text }) => text).join("")).toBe(block.text);
+    expect(after.blocks.flatMap(({ runs }) => runs).filter(({ link }) => link)).toHaveLength(1);
+  });
+
+  it.each([
+    ["the caption", '<figure><img src="a.jpg"><figcaption>Two children in a box</figcaption></figure>', "Two children in a box"],
+    ["the alt text less its opening", "![Image of a long bike](a.jpg)", "A long bike"],
+    [
+      "the sentence beside it",
+      "We met. The yard is wet in spring.\n\n![](a.jpg)",
+      "The yard is wet in spring",
+    ],
+    ["the heading", "## A wet yard\n\n![](a.jpg)", "A wet yard"],
+  ])("starts an alt text from %s", (_from, body, expected) => {
+    const { after, mending } = best("alt-texts", body, { title: "T" })!;
+    expect(after.blocks.flatMap((block) => (block.kind === "picture" ? block.alt : []))).toEqual([expected]);
+    expect(mending.toCheck).toBe(true);
+  });
+
+  it("gives a picture of the post a name made of words, each its own", () => {
+    const draft = draftOf("![A wet yard](a.jpg)\n\n![A wet yard](b.jpg)");
+    const named = {
+      ...draft,
+      blocks: draft.blocks.map((block, i) =>
+        block.kind === "picture" ? { ...block, src: `asset:${i}`, fileName: `IMG_${2041 + i}.jpg` } : block,
+      ),
+    };
+    const [mending] = only("picture-names", named);
+    expect(mending!.lines.map(({ after }) => after)).toEqual(["a-wet-yard.jpg", "a-wet-yard-2.jpg"]);
+  });
+
+  it("links phrases to the posts that are about them, none twice, none in a heading or a link", () => {
+    const body =
+      "## Rain covers\n\nA [rain cover](/x) and rain covers. **Cargo bikes** carry.\n\nMore cargo bikes.";
+    const help = { targets: [target("/blog/cover", "rain cover"), target("/blog/bikes", "cargo bike")] };
+    const { after } = best("own-links", body, {}, { help })!;
+    const links = after.blocks.flatMap(({ runs }) => runs).filter(({ link }) => link);
+    expect(links.map(({ link, text }) => [link!.href, text])).toEqual([
+      ["/x", "rain cover"],
+      ["/blog/cover", "rain covers"],
+    ]);
+    // The links wanted are there: one that was, and one more.
+    expect(after.blocks.map(({ text }) => text)).toEqual(draftOf(body).blocks.map(({ text }) => text));
+  });
+
+  it("is not offered where its check is set aside", () => {
+    const context = { ...noContext, setAside: { "heading-order": "A list of commands" } };
+    expect(best("heading-levels", "## A\n\n#### B", { title: "T" }, { context })).toBeUndefined();
+  });
+});
+
+describe("whatever the draft", () => {
+  const help = { targets: [target("/blog/a", "cargo bike"), target("/blog/b", "lorem")] };
+
+  it("a mend never lowers the score, gains what it promised, and leaves the draft before as it was", () => {
+    fc.assert(
+      fc.property(anyDraft, (draft) => {
+        const before = JSON.stringify(draft);
+        const score = proof(draft).score;
+        for (const { change, gain, lines } of mendingsOf(draft, { ...terms, help })) {
+          const after = changed(draft, change);
+          expect(gain).toBeGreaterThanOrEqual(0);
+          expect(proof(after).score - score).toBeCloseTo(gain, 9);
+          expect(lines.length).toBeGreaterThan(0);
+          for (const block of after.blocks)
+            expect(block.runs.map(({ text }) => text).join("")).toBe(block.text);
+          // The editor can hold what comes out.
+          blocksToEditor(after.blocks);
+        }
+        expect(JSON.stringify(draft)).toBe(before);
+      }),
+      RUNS,
+    );
+  });
+
+  it("several at once gain together what each gained on the way", () => {
+    fc.assert(
+      fc.property(anyDraft, (draft) => {
+        const { draft: after, made } = mendAll(
+          draft,
+          mends.map(({ id }) => id),
+          { ...terms, help },
+        );
+        const promised = made.reduce((sum, { gain }) => sum + gain, 0);
+        expect(proof(after).score - proof(draft).score).toBeCloseTo(promised, 9);
+      }),
+      RUNS,
+    );
+  });
+});

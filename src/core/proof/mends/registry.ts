@@ -1,0 +1,29 @@
+/** All mends, in the order in which several are made. A new mend is a file beside this one and a line here. */
+import { altTexts } from "./altTexts";
+import { description } from "./description";
+import { extraH1 } from "./extraH1";
+import { headingLevels } from "./headingLevels";
+import { longParagraphs } from "./longParagraphs";
+import { longSections } from "./longSections";
+import type { Mend } from "./mend";
+import { metaTitle } from "./metaTitle";
+import { ownLinks } from "./ownLinks";
+import { pictureNames } from "./pictureNames";
+import { secureLinks } from "./secureLinks";
+import { slug } from "./slug";
+
+export const mends: readonly Mend[] = [
+  extraH1,
+  headingLevels,
+  secureLinks,
+  metaTitle,
+  description,
+  slug,
+  // A paragraph that was split offers more places for a heading.
+  longParagraphs,
+  longSections,
+  // A picture is named by its alt text.
+  altTexts,
+  pictureNames,
+  ownLinks,
+];

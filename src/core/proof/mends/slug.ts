@@ -1,0 +1,27 @@
+import { makeSlug } from "../../draft/slug";
+import type { Mend, Suggestion } from "./mend";
+
+/** A slug from the keyword, or from the title. */
+export const slug: Mend = {
+  id: "slug",
+  check: "slug-form",
+  name: "Make a slug",
+  safe: false,
+  suggest({ draft: { meta }, keyword, pack, profile }) {
+    const { mostWords } = profile.checks["slug-form"];
+    const made = [
+      keyword && makeSlug(keyword.text, pack, mostWords),
+      meta.title && makeSlug(meta.title, pack, mostWords),
+      // What is there, tidied.
+      meta.slug && makeSlug(meta.slug.replace(/\d{4,}/g, " "), pack, mostWords),
+    ];
+    return [...new Set(made)]
+      .filter((text): text is string => Boolean(text) && text !== meta.slug)
+      .map(
+        (text): Suggestion => ({
+          lines: [{ before: meta.slug, after: text }],
+          change: { meta: { slug: text } },
+        }),
+      );
+  },
+};
