@@ -1,6 +1,6 @@
 /** The anatomy of a check: what it is called and says, beside the one function that judges. */
+import type { Form } from "../text/match";
 import type { GroupId } from "./groups";
-
 import type { CheckId } from "./profile";
 import type { DraftReading, FieldName } from "./reading";
 
@@ -32,17 +32,25 @@ export interface Evidence {
   /** Span in UTF-16 code units of that text. */
   start: number;
   end: number;
+  /** The form in which a keyword stands there. */
+  form?: Form;
+}
+
+/** How a share came about, for those who ask. */
+export interface Workings {
+  /** The formula with this draft's numbers. */
+  formula?: string;
+  /** The part of the share that was lost to too much of something, 0 to 1. */
+  excess?: number;
 }
 
 export type Judgement =
-  | {
+  | ({
       state: "judged";
       share: number;
       reason: string;
       evidence: Evidence[];
-      /** The formula with this draft's numbers, for those who ask. */
-      workings?: string;
-    }
+    } & Workings)
   | { state: "waiting"; reason: string; evidence: Evidence[] }
   | { state: "not-applicable"; reason: string; evidence: Evidence[] };
 
@@ -50,13 +58,13 @@ export const judged = (
   share: number,
   reason: string,
   evidence: Evidence[] = [],
-  workings?: string,
+  workings: Workings = {},
 ): Judgement => ({
   state: "judged",
   share: Math.min(1, Math.max(0, share)),
   reason,
   evidence,
-  ...(workings !== undefined && { workings }),
+  ...workings,
 });
 export const waiting = (reason: string): Judgement => ({ state: "waiting", reason, evidence: [] });
 export const notApplicable = (reason: string): Judgement => ({

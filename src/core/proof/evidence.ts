@@ -1,21 +1,31 @@
 /** Quotations for findings: always cut from the draft itself, so that they quote it exactly. */
-import type { Form, Occurrence } from "../text/match";
+import type { Form } from "../text/match";
 import type { Evidence } from "./check";
+import { type Range, rangeShare } from "./profile";
 import type { DraftReading, FieldReading, LinkReading } from "./reading";
 
 /** No finding needs more places than a person would look at. */
 export const MOST_EVIDENCE = 20;
 
-export function inBlock(reading: DraftReading, block: number, start: number, end: number): Evidence {
-  return { quote: reading.draft.blocks[block]!.text.slice(start, end), block, start, end };
+/** @param form of the keyword that stands there, where one does */
+export function inBlock(
+  reading: DraftReading,
+  block: number,
+  start: number,
+  end: number,
+  form?: Form,
+): Evidence {
+  const quote = reading.draft.blocks[block]!.text.slice(start, end);
+  return form ? { quote, block, start, end, form } : { quote, block, start, end };
 }
 
 export function wholeBlock(reading: DraftReading, block: number): Evidence {
   return inBlock(reading, block, 0, reading.draft.blocks[block]!.text.length);
 }
 
-export function inField(field: FieldReading, start = 0, end = field.text.length): Evidence {
-  return { quote: field.text.slice(start, end), field: field.name, start, end };
+export function inField(field: FieldReading, start = 0, end = field.text.length, form?: Form): Evidence {
+  const quote = field.text.slice(start, end);
+  return form ? { quote, field: field.name, start, end, form } : { quote, field: field.name, start, end };
 }
 
 export function ofLink(reading: DraftReading, link: LinkReading): Evidence {
@@ -39,7 +49,11 @@ const FORM_WORDS: Record<Form, string> = {
   scattered: "with its words scattered",
 };
 
-export const formWords = (occurrence: Occurrence): string => FORM_WORDS[occurrence.form];
+export const formWords = ({ form }: { form: Form }): string => FORM_WORDS[form];
+
+/** `range` as the scoring rules write it, with the value put in. */
+export const rangeFormula = (x: number, range: Range, digits = 0): string =>
+  `range(${x.toFixed(digits)}; ${range.map((bound) => Number(bound.toFixed(digits)).toLocaleString("en")).join(", ")}) = ${rangeShare(x, range).toFixed(3)}`;
 
 export const quoted = (text: string): string => `“${text}”`;
 export const plural = (n: number, one: string, many = `${one}s`): string =>

@@ -1,9 +1,9 @@
 /** What a check says of a draft, and the order in which findings are worth looking at. */
-import type { CheckFacts, Evidence, Judgement } from "./check";
+import type { CheckFacts, Evidence, Judgement, Workings } from "./check";
 
 export type FindingState = Judgement["state"] | "set-aside";
 
-export interface Finding extends CheckFacts {
+export interface Finding extends CheckFacts, Workings {
   state: FindingState;
   /** Earned share of the weight, 0 to 1; 0 unless judged. */
   share: number;
@@ -12,8 +12,6 @@ export interface Finding extends CheckFacts {
   gain: number;
   reason: string;
   evidence: Evidence[];
-  /** The formula with this draft's numbers; absent where there is none beyond the share. */
-  workings?: string;
 }
 
 /** Does the finding count in the score? */

@@ -33,9 +33,14 @@ export function keywordInField(
     if (adjusted.share > best.share) best = { occurrence, ...adjusted };
   }
   const { occurrence, share, note } = best;
-  return judged(share, `The ${where} has it ${formWords(occurrence)}${note}.`, [
-    inField(field, occurrence.start, occurrence.end),
-  ]);
+  return judged(
+    share,
+    `The ${where} has it ${formWords(occurrence)}${note}.`,
+    [inField(field, occurrence.start, occurrence.end, occurrence.form)],
+    {
+      formula: `${occurrence.value}${note ? ` · ${(share / occurrence.value).toFixed(2)}` : ""} = ${share.toFixed(3)}`,
+    },
+  );
 }
 
 export { bestOccurrence };

@@ -27,9 +27,15 @@ export const altText: Check = {
       1 - poor.length / meant.length,
       poor.length ? `Of ${meant.length}: ${said}.` : `All ${meant.length} have a fair alt text.`,
       poor.slice(0, MOST_EVIDENCE).map(({ block }) => ofAlt(reading, block)),
+      {
+        formula: `1 − ${poor.length} / ${meant.length} = ${(1 - poor.length / meant.length).toFixed(3)}`,
+        excess: (faults.get(REPEATS) ?? 0) / meant.length,
+      },
     );
   },
 };
+
+const REPEATS = "that repeats the keyword";
 
 /** What is wrong with a picture's alt text, in words that follow a number; null where nothing is. */
 export function altFault(reading: DraftReading, picture: PictureBlock): string | null {
@@ -41,6 +47,6 @@ export function altFault(reading: DraftReading, picture: PictureBlock): string |
   if (characters < leastCharacters) return "too short";
   if (characters > mostCharacters) return `over ${mostCharacters} characters`;
   if (reading.pack.altOpening.test(fold(alt))) return "that only says it is a picture of something";
-  if (reading.findIn(reading.analyse(alt), false).length > mostUses) return "that repeats the keyword";
+  if (reading.findIn(reading.analyse(alt), false).length > mostUses) return REPEATS;
   return null;
 }

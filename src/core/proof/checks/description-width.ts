@@ -1,6 +1,6 @@
 import { textWidth } from "../../snippet/width";
 import { type Check, judged, waiting } from "../check";
-import { inField } from "../evidence";
+import { inField, rangeFormula } from "../evidence";
 import { rangeShare } from "../profile";
 
 export const descriptionWidth: Check = {
@@ -17,13 +17,16 @@ export const descriptionWidth: Check = {
     const width = textWidth(field.text, size);
     const [, from, to = Number.POSITIVE_INFINITY] = range;
     const said = `${Math.round(width)} px wide`;
-    if (width > to)
-      return judged(
-        Math.max(longShare, rangeShare(width, range)),
-        `${said}: it is cut off at about ${to} px.`,
-        [inField(field)],
-      );
+    if (width > to) {
+      const share = Math.max(longShare, rangeShare(width, range));
+      return judged(share, `${said}: it is cut off at about ${to} px.`, [inField(field)], {
+        formula: `${rangeFormula(width, range)}, never under ${longShare}`,
+        excess: 1 - share,
+      });
+    }
     const reason = width < from ? `${said}: short, ${from} px or more is better.` : `${said}: it fits.`;
-    return judged(rangeShare(width, range), reason, [inField(field)]);
+    return judged(rangeShare(width, range), reason, [inField(field)], {
+      formula: rangeFormula(width, range),
+    });
   },
 };

@@ -20,6 +20,7 @@ export const fieldTerms: Check = {
     const reached = coverage.terms.filter((term) => term.share >= 1).length;
     const said = `${reached} of ${plural(coverage.terms.length, "term")} as often as usual`;
     const over = coverage.terms.filter(({ count, high, share }) => count > high && share < 1);
+    const lostToo = over.reduce((sum, term) => sum + term.salience * (1 - term.share), 0);
     const most = coverage.terms
       .filter(({ count, high, share }) => share < 1 && count <= high)
       .sort((a, b) => b.salience * (1 - b.share) - a.salience * (1 - a.share))
@@ -38,6 +39,11 @@ export const fieldTerms: Check = {
         over.length ? `; too often: ${named(over)}` : "",
         ".",
       ].join(""),
+      [],
+      {
+        formula: `Σ salience · share / Σ salience = ${share.toFixed(3)} over ${coverage.terms.length} terms`,
+        excess: lostToo / coverage.terms.reduce((sum, { salience }) => sum + salience, 0),
+      },
     );
   },
 };

@@ -17,6 +17,8 @@ export const headingOrder: Check = {
     const reason = jumps.length
       ? `${jumps.length} of ${after.length} headings skip a level.`
       : "Every heading follows on from the one before.";
-    return judged(1 - jumps.length / after.length, reason, evidence);
+    return judged(1 - jumps.length / after.length, reason, evidence, {
+      formula: `1 − ${jumps.length} / ${after.length} = ${(1 - jumps.length / after.length).toFixed(3)}`,
+    });
   },
 };

@@ -32,6 +32,9 @@ export const headingTopics: Check = {
             .join(", ")}.`
         : `All ${topics.length} topics are there.`,
       evidence,
+      {
+        formula: `Σ presence covered / Σ presence = ${weigh(covered).toFixed(2)} / ${weigh(topics).toFixed(2)}`,
+      },
     );
   },
 };

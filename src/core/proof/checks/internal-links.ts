@@ -18,6 +18,10 @@ export const internalLinks: Check = {
     return judged(
       share,
       `${plural(found, "link")} to own pages; ${Math.ceil(wanted)} ${share < 1 ? "would earn all" : "or more are enough"}.`,
+      [],
+      {
+        formula: `${found} / max(${least}, ${reading.words} / ${wordsPerLink}) = ${(found / wanted).toFixed(3)}`,
+      },
     );
   },
 };

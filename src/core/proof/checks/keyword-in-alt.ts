@@ -1,6 +1,6 @@
 import { bestOccurrence } from "../../text/match";
 import { type Check, judged, notApplicable, waiting } from "../check";
-import { formWords, MOST_EVIDENCE, quoted } from "../evidence";
+import { formWords, MOST_EVIDENCE, percent, quoted } from "../evidence";
 import { NO_KEYWORD } from "../keywordField";
 
 export const keywordInAlt: Check = {
@@ -28,9 +28,13 @@ export const keywordInAlt: Check = {
       field: "alt" as const,
       start: found.start,
       end: found.end,
+      form: found.form,
     }));
     if (alts.length >= manyAlts && carrying.length > mostShare * alts.length) {
-      return judged(0, `${carrying.length} of ${alts.length} alt texts say it: that is too many.`, evidence);
+      return judged(0, `${carrying.length} of ${alts.length} alt texts say it: that is too many.`, evidence, {
+        formula: `${carrying.length} / ${alts.length} is more than ${percent(mostShare)}`,
+        excess: 1,
+      });
     }
     const best = carrying.reduce((a, b) => (b.found.value > a.found.value ? b : a));
     return judged(best.found.value, `An alt text has it ${formWords(best.found)}.`, evidence);

@@ -21,8 +21,8 @@ export const keywordInH1: Check = {
       const field = { name: "title" as const, text, analysed };
       const evidence =
         block === null
-          ? inField(field, found.start, found.end)
-          : inBlock(reading, block, found.start, found.end);
+          ? inField(field, found.start, found.end, found.form)
+          : inBlock(reading, block, found.start, found.end, found.form);
       best = judged(found.value, `The H1 has it ${formWords(found)}.`, [evidence]);
     }
     return best;

@@ -18,7 +18,7 @@ export const keywordInOpening: Check = {
     const found = bestOccurrence(reading.findIn(opening.analysed, true));
     if (!found) return judged(0, `The opening does not say ${quoted(reading.keyword.text)}.`);
     return judged(found.value, `The opening has it ${formWords(found)}.`, [
-      opening.evidence(found.start, found.end),
+      { ...opening.evidence(found.start, found.end), form: found.form },
     ]);
   },
 };

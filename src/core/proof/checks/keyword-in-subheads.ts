@@ -1,6 +1,6 @@
 import { bestOccurrence } from "../../text/match";
 import { type Check, judged, waiting } from "../check";
-import { formWords, inBlock, MOST_EVIDENCE, quoted } from "../evidence";
+import { formWords, inBlock, MOST_EVIDENCE, percent, quoted } from "../evidence";
 import { NO_KEYWORD } from "../keywordField";
 
 export const keywordInSubheads: Check = {
@@ -25,12 +25,16 @@ export const keywordInSubheads: Check = {
     const tooMany = carrying.length >= mostCount && carrying.length > mostShare * subheads.length;
     const evidence = (tooMany ? carrying : [best])
       .slice(0, MOST_EVIDENCE)
-      .map(({ block, found }) => inBlock(reading, block, found.start, found.end));
+      .map(({ block, found }) => inBlock(reading, block, found.start, found.end, found.form));
     return tooMany
       ? judged(
           best.found.value * mostFactor,
           `${carrying.length} of ${subheads.length} subheadings say it: that is too many.`,
           evidence,
+          {
+            formula: `${best.found.value} · ${mostFactor} = ${(best.found.value * mostFactor).toFixed(3)}: ${carrying.length} of ${subheads.length} are more than ${percent(mostShare)}`,
+            excess: best.found.value * (1 - mostFactor),
+          },
         )
       : judged(
           best.found.value,

@@ -23,19 +23,47 @@ export const keywordUse: Check = {
     const { useCount, words } = reading;
     const density = useCount / words;
     const evidence = reading.uses
-      .flatMap(({ block, occurrences }) => occurrences.map((o) => inBlock(reading, block, o.start, o.end)))
+      .flatMap(({ block, occurrences }) =>
+        occurrences.map((o) => inBlock(reading, block, o.start, o.end, o.form)),
+      )
       .slice(0, MOST_USES);
     const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${percent(density, 1)})`;
+    const opening = sentencesThatBegin(reading);
+    const begins =
+      opening >= MANY_OPENINGS ? ` ${opening.toLocaleString("en")} sentences begin with it.` : "";
     if (density > high) {
       const end = Math.max(endFactor * high, endAtLeast);
-      return judged((end - density) / (end - high), `${said}: too many, ${usual}.`, evidence);
+      const share = Math.max(0, (end - density) / (end - high));
+      return judged(share, `${said}: too many, ${usual}.${begins}`, evidence, {
+        formula: `(${percent(end, 2)} − ${percent(density, 2)}) / (${percent(end, 2)} − ${percent(high, 2)}) = ${share.toFixed(3)}`,
+        excess: 1 - share,
+      });
     }
     const rising = density >= low ? 1 : density / low;
     const few = words >= fewWords && useCount < fewUses;
     const share = few ? Math.min(rising, fewShare) : rising;
-    return judged(share, share < 1 ? `${said}: few, ${usual}.` : `${said}: ${usual}.`, evidence);
+    return judged(share, `${said}: ${share < 1 ? "few, " : ""}${usual}.${begins}`, evidence, {
+      formula: `${useCount} / ${words} = ${percent(density, 2)}; ${density < low ? `${percent(density, 2)} / ${percent(low, 2)} = ${rising.toFixed(3)}` : "inside the range: 1"}${few ? `; fewer than ${fewUses} uses in ${fewWords} words: at most ${fewShare}` : ""}`,
+    });
   },
 };
+
+/** So many sentences that begin alike are heard as a drum. */
+const MANY_OPENINGS = 4;
+
+function sentencesThatBegin(reading: DraftReading): number {
+  let count = 0;
+  for (const { block, occurrences } of reading.uses) {
+    if (reading.draft.blocks[block]!.kind === "heading") continue;
+    const { tokens } = reading.analysed(block);
+    let at = 0;
+    for (const { start } of occurrences) {
+      while (tokens[at]!.start < start) at++;
+      if (at === 0 || tokens[at - 1]!.sentence !== tokens[at]!.sentence) count++;
+    }
+  }
+  return count;
+}
 
 /** Of each field, whether it is for a keyword: asked with every keystroke, and answered by stemming. */
 const known = new WeakMap<FieldMeasure, Map<string, boolean>>();

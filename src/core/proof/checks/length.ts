@@ -1,5 +1,5 @@
 import { type Check, judged, waiting } from "../check";
-import { plural } from "../evidence";
+import { plural, rangeFormula } from "../evidence";
 import { type Range, rangeShare } from "../profile";
 
 export const length: Check = {
@@ -23,6 +23,8 @@ export const length: Check = {
       share < 1
         ? `${said}; ${Math.ceil(inForce[1]).toLocaleString("en")} or more are enough${measured}.`
         : `${said}: long enough${measured}.`,
+      [],
+      { formula: rangeFormula(reading.words, inForce) },
     );
   },
 };

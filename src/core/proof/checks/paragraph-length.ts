@@ -22,7 +22,9 @@ export const paragraphLength: Check = {
       fallingShare(share, full, zero),
       share > full ? `${said}; ${percent(full)} is the most that reads well.` : `${said}.`,
       long.slice(0, MOST_EVIDENCE).map((block) => wholeBlock(reading, block)),
-      `${long.length} / ${paragraphs.length} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
+      {
+        formula: `${long.length} / ${paragraphs.length} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
+      },
     );
   },
 };

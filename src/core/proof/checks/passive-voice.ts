@@ -35,7 +35,9 @@ export const passiveVoice: Check = {
       fallingShare(share, full, zero),
       share > full ? `${said}; ${percent(full)} is the most that reads well.` : `${said}.`,
       evidence,
-      `${passive} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
+      {
+        formula: `${passive} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
+      },
     );
   },
 };

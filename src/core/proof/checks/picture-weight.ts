@@ -34,6 +34,12 @@ export const pictureWeight: Check = {
         ? `${heavy.length} of ${sized.length} weigh more than ${fullKilobytes} KB, the heaviest ${Math.round(heaviest / KILOBYTE).toLocaleString("en")} KB.`
         : `None weighs more than ${fullKilobytes} KB.`,
       evidence,
+      {
+        formula: `mean of ${shares
+          .slice(0, 8)
+          .map((share) => share.toFixed(2))
+          .join(", ")}${shares.length > 8 ? " …" : ""}`,
+      },
     );
   },
 };

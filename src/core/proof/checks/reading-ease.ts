@@ -29,12 +29,9 @@ export const readingEase: Check = {
         : ease > to
           ? `plainer than ${READERS[audience]} need, ${to} or less is usual`
           : `right for ${READERS[audience]}`;
-    return judged(
-      1 - off / fallOff,
-      `${said}: ${why}.`,
-      [],
-      `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${ease.toFixed(2)}; band ${from} to ${to}, nothing ${fallOff} points outside it.`,
-    );
+    return judged(1 - off / fallOff, `${said}: ${why}.`, [], {
+      formula: `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${ease.toFixed(2)}; band ${from} to ${to}, nothing ${fallOff} points outside it.`,
+    });
   },
 };
 

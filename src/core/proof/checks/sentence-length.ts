@@ -35,7 +35,9 @@ export const sentenceLength: Check = {
       fallingShare(share, full, zero),
       share > full ? `${said}; ${percent(full)} is the most that reads well.` : `${said}.`,
       evidence,
-      `${long} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
+      {
+        formula: `${long} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
+      },
     );
   },
 };

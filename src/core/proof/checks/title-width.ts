@@ -1,6 +1,6 @@
 import { textWidth } from "../../snippet/width";
 import { type Check, judged, waiting } from "../check";
-import { inField } from "../evidence";
+import { inField, rangeFormula } from "../evidence";
 import { rangeShare } from "../profile";
 
 export const titleWidth: Check = {
@@ -23,6 +23,10 @@ export const titleWidth: Check = {
         : width > to
           ? `${said}: it is cut off at about ${to} px.`
           : `${said}: it fits.`;
-    return judged(rangeShare(width, range), reason, [inField(field)]);
+    const share = rangeShare(width, range);
+    return judged(share, reason, [inField(field)], {
+      formula: rangeFormula(width, range),
+      ...(width > to && { excess: 1 - share }),
+    });
   },
 };

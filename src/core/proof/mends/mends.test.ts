@@ -119,7 +119,11 @@ describe("a mend", () => {
   });
 
   it.each([
-    ["the caption", '<figure><img src="a.jpg"><figcaption>Two children in a box</figcaption></figure>', "Two children in a box"],
+    [
+      "the caption",
+      '<figure><img src="a.jpg"><figcaption>Two children in a box</figcaption></figure>',
+      "Two children in a box",
+    ],
     ["the alt text less its opening", "![Image of a long bike](a.jpg)", "A long bike"],
     [
       "the sentence beside it",
