@@ -1,109 +1,38 @@
 /** The command line: `dune-sparrow score FILE…`. Exit 0; 1 when a score is under --min; 2 for a bad call or an unreadable file. */
-import { readFileSync } from "node:fs";
-import { parseArgs } from "node:util";
-import { houseProfile, type Profile } from "../core/proof/profile";
-import { parseProfile, ShapeError } from "../data/schemas/validate";
-import { readSavedField, type SavedField } from "./field";
+import { writeFileSync } from "node:fs";
+import type { Profile } from "../core/proof/profile";
+import { type Call, CallError, type FormatId, readCall } from "./call";
 import { asJson } from "./formats/json";
+import { asMarkdown } from "./formats/markdown";
+import { asSarif } from "./formats/sarif";
 import { asText } from "./formats/text";
-import { type ScoreOptions, scoreFiles } from "./score";
+import { type FailedFile, fixFiles, type ScoredFile, scoreFiles } from "./score";
 
 const USAGE = `Use: dune-sparrow score FILE… [options]
 
-Scores Markdown and HTML files as the application does.
+Scores Markdown and HTML files as the application does. Names may be patterns: "posts/**/*.md".
 
   --keyword "…"        target keyword; wins over the file's own
   --supporting "a,b"   supporting keywords; win over the file's own
   --profile FILE       weights and thresholds (JSON); the house profile where absent
   --field DIR          saved pages (.html) that rank for the keyword, in the order of their names: the draft is
                        scored against what they share
-  --format text|json   how to answer (text)
+  --format FORMAT      how to answer: text (the default), json, markdown, or sarif (2.1.0)
   --min N              exit with 1 when a score is under N
+  --fix                make the safe mends in Markdown files: heading levels, a second H1, https for http
+  --dry-run            with --fix: say what would be written, and write nothing
+  --config FILE        files, ignore, profile, field, keyword, format, min and setAside as JSON;
+                       dune-sparrow.config.json where there is one
 
 Exit: 0; 1 when a score is under --min; 2 for a bad call or an unreadable file (the others are still scored).
 `;
 
-const FORMATS = { text: asText, json: asJson };
-
-class CallError extends Error {}
-
-interface Call extends ScoreOptions {
-  files: string[];
-  format: keyof typeof FORMATS;
-  min: number | null;
-}
-
-function readCall(argv: string[]): Call | "help" {
-  let parsed: ReturnType<typeof parse>;
-  try {
-    parsed = parse(argv);
-  } catch (error) {
-    throw new CallError((error as Error).message);
-  }
-  const { values, positionals } = parsed;
-  if (values.help) return "help";
-  const [command, ...files] = positionals;
-  if (command !== "score")
-    throw new CallError(command ? `There is no command “${command}”.` : "Say what to do.");
-  if (!files.length) throw new CallError("Name one file or more to score.");
-  const format = values.format ?? "text";
-  if (!Object.hasOwn(FORMATS, format)) throw new CallError(`There is no format “${format}”: text or json.`);
-  const min = values.min === undefined ? null : Number(values.min);
-  if (min !== null && (values.min!.trim() === "" || !Number.isFinite(min)))
-    throw new CallError(`--min takes a number, not “${values.min}”.`);
-  const profile = values.profile === undefined ? houseProfile : readProfile(values.profile);
-  return {
-    files,
-    format: format as keyof typeof FORMATS,
-    min,
-    profile,
-    ...(values.field !== undefined && { field: readField(values.field, profile) }),
-    ...(values.keyword !== undefined && { keyword: values.keyword }),
-    ...(values.supporting !== undefined && {
-      supporting: values.supporting
-        .split(",")
-        .map((k) => k.trim())
-        .filter(Boolean),
-    }),
-  };
-}
-
-function parse(args: string[]) {
-  return parseArgs({
-    args,
-    allowPositionals: true,
-    options: {
-      keyword: { type: "string" },
-      supporting: { type: "string" },
-      profile: { type: "string" },
-      field: { type: "string" },
-      format: { type: "string" },
-      min: { type: "string" },
-      help: { type: "boolean", short: "h" },
-    },
-  });
-}
-
-function readProfile(path: string): Profile {
-  try {
-    return parseProfile(readFileSync(path, "utf8"));
-  } catch (error) {
-    if (error instanceof ShapeError)
-      throw new CallError([`${path}: ${error.message}`, ...error.faults].join("\n  "));
-    throw new CallError(`The profile ${path} cannot be read: ${(error as Error).message}`);
-  }
-}
-
-function readField(folder: string, profile: Profile): SavedField {
-  try {
-    return readSavedField(folder, profile);
-  } catch (error) {
-    const { code, message } = error as NodeJS.ErrnoException;
-    const why =
-      code === "ENOENT" ? "there is no such folder" : code === "ENOTDIR" ? "it is no folder" : message;
-    throw new CallError(`The field ${folder} cannot be read: ${why}.`);
-  }
-}
+const ANSWERS: Record<FormatId, (scored: ScoredFile[], profile: Profile, failed: FailedFile[]) => string> = {
+  text: asText,
+  json: asJson,
+  markdown: asMarkdown,
+  sarif: asSarif,
+};
 
 /** Runs a call and returns the exit code. */
 export function run(argv: string[], out: (text: string) => void, err: (text: string) => void): number {
@@ -119,10 +48,26 @@ export function run(argv: string[], out: (text: string) => void, err: (text: str
     out(USAGE);
     return 0;
   }
+  if (call.fix !== "no") fix(call, err);
   const { scored, failed } = scoreFiles(call.files, call);
-  out(FORMATS[call.format](scored, call.profile, failed));
+  out(ANSWERS[call.format](scored, call.profile, failed));
   for (const { file, message } of failed) err(`${file}: ${message}\n`);
   const { min } = call;
   if (failed.length) return 2;
   return min !== null && scored.some(({ report }) => report.score < min) ? 1 : 0;
+}
+
+function fix(call: Call, err: (text: string) => void): void {
+  for (const { file, made, source, left } of fixFiles(call.files, call)) {
+    if (left) {
+      err(`${file}: ${left}\n`);
+      continue;
+    }
+    const gain = made.reduce((sum, mending) => sum + mending.gain, 0);
+    const done = call.fix === "write" ? "mended" : "would be mended";
+    err(`${file}: ${done}, +${gain.toFixed(1)}\n`);
+    for (const { name, lines } of made)
+      for (const { before, after } of lines) err(`  ${name}: ${before} → ${after}\n`);
+    if (call.fix === "write") writeFileSync(file, source);
+  }
 }

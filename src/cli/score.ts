@@ -6,22 +6,30 @@ import { draftFromHtml } from "../core/draft/fromHtml";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import { FrontMatterError } from "../core/draft/frontMatter";
 import type { FieldAnalysis } from "../core/field/field";
-import { noContext } from "../core/proof/context";
+import { noContext, type ProofContext } from "../core/proof/context";
+import { noHelp } from "../core/proof/mends/mend";
+import { type Mending, mendAll } from "../core/proof/mends/mending";
+import { mends } from "../core/proof/mends/registry";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
 import { decodeText } from "../core/text/decodeText";
 import type { SavedField } from "./field";
+import { fixedMarkdown } from "./fix";
 
 export interface ScoreOptions {
   profile: Profile;
   keyword?: string;
   supporting?: string[];
   field?: SavedField;
+  /** Checks overruled for all files, with the reason. */
+  setAside: Record<string, string>;
 }
 
 export interface ScoredFile {
   file: string;
+  /** Its text, as it was decoded. */
+  source: string;
   draft: Draft;
   report: Report;
   /** What it was measured against; null where there was no field. */
@@ -48,26 +56,86 @@ export function scoreFiles(
   files: readonly string[],
   options: ScoreOptions,
 ): { scored: ScoredFile[]; failed: FailedFile[] } {
-  const drafts: { file: string; draft: Draft }[] = [];
+  const drafts: ReadFile[] = [];
   const failed: FailedFile[] = [];
   for (const file of files) {
     try {
-      drafts.push({ file, draft: readDraftFile(file, options) });
+      drafts.push(readDraftFile(file, options));
     } catch (error) {
       failed.push({ file, message: sayWhy(error) });
     }
   }
-  const scored = drafts.map(({ file, draft }) => {
-    const others = drafts
-      .filter((other) => areSiblings(draft, other.draft))
-      .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
-    const { keyword, language } = draft.meta;
-    const field = options.field?.fieldFor(file, keyword, language) ?? null;
-    const context = { ...noContext, others, field: field?.measure ?? null };
-    return { file, draft, report: proof(draft, context, options.profile), field };
+  const scored = drafts.map((read) => {
+    const { context, field } = termsOf(read, drafts, options);
+    return { ...read, report: proof(read.draft, context, options.profile), field };
   });
   return { scored, failed: [...failed, ...(options.field?.failed ?? [])] };
 }
+
+interface ReadFile {
+  file: string;
+  source: string;
+  draft: Draft;
+}
+
+function termsOf(
+  { file, draft }: ReadFile,
+  all: readonly ReadFile[],
+  options: ScoreOptions,
+): { context: ProofContext; field: FieldAnalysis | null } {
+  const others = all
+    .filter((other) => areSiblings(draft, other.draft))
+    .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
+  const { keyword, language } = draft.meta;
+  const field = options.field?.fieldFor(file, keyword, language) ?? null;
+  return {
+    field,
+    context: { ...noContext, others, setAside: options.setAside, field: field?.measure ?? null },
+  };
+}
+
+export interface FixedFile {
+  file: string;
+  made: Mending[];
+  /** The text as mended. */
+  source: string;
+  /** Why it was left alone; null where it was not. */
+  left: string | null;
+}
+
+/** The safe mends of every Markdown file that needs one; files that cannot be read are left to scoring, which says why. */
+export function fixFiles(files: readonly string[], options: ScoreOptions): FixedFile[] {
+  const read = files.flatMap((file): ReadFile[] => {
+    try {
+      return [readDraftFile(file, options)];
+    } catch {
+      return [];
+    }
+  });
+  const safe = mends.filter((mend) => mend.safe).map(({ id }) => id);
+  return read.flatMap((one): FixedFile[] => {
+    const { file, source, draft } = one;
+    const { context } = termsOf(one, read, options);
+    const terms = { context, profile: options.profile, help: noHelp };
+    const { draft: mended, made } = mendAll(draft, safe, terms);
+    if (!made.length) return [];
+    const left = { file, made, source };
+    if (READERS[extname(file).toLowerCase()]!.html)
+      return [{ ...left, left: "has safe mends, but only Markdown files are written." }];
+    const fixed = fixedMarkdown(source, draft, mended, made);
+    const score = (of: Draft) => proof(of, context, options.profile).score;
+    // Read again from the text that would be written: what was promised must hold there.
+    const proved =
+      fixed !== null && Math.abs(score(draftOfText(fixed, file, options)) - score(mended)) < SAME;
+    return [
+      proved
+        ? { ...left, source: fixed, left: null }
+        : { ...left, left: "has safe mends that its source cannot take without other changes; left alone." },
+    ];
+  });
+}
+
+const SAME = 1e-9;
 
 /**
  * Two files are posts of one site where their canonical addresses say so: one host, two addresses. Files that name no
@@ -79,10 +147,15 @@ function areSiblings(a: Draft, b: Draft): boolean {
   return one.host === two.host && one.pathname !== two.pathname;
 }
 
-function readDraftFile(file: string, options: ScoreOptions): Draft {
+function readDraftFile(file: string, options: ScoreOptions): ReadFile {
   const reader = READERS[extname(file).toLowerCase()];
   if (!reader) throw new Error(`“${basename(file)}” is neither Markdown (.md) nor HTML (.html).`);
-  const draft = reader.read(decodeText(readFileSync(file), reader.html));
+  const source = decodeText(readFileSync(file), reader.html);
+  return { file, source, draft: draftOfText(source, file, options) };
+}
+
+function draftOfText(source: string, file: string, options: ScoreOptions): Draft {
+  const draft = READERS[extname(file).toLowerCase()]!.read(source);
   const folder = dirname(resolve(file));
   return {
     ...draft,

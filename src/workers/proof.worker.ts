@@ -1,9 +1,12 @@
 /** Scoring, off the main thread. */
 import * as Comlink from "comlink";
+import type { DraftMeta } from "../core/draft/draft";
 import type { EditorDoc } from "../core/draft/editorJson";
 import { stemKey } from "../core/keywords/stemKey";
 import type { ProofContext } from "../core/proof/context";
 import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
+import type { MendHelp } from "../core/proof/mends/mend";
+import type { Mending } from "../core/proof/mends/mending";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
@@ -14,6 +17,11 @@ const engine = new ProofEngine();
 
 const api = {
   update: (update: DraftUpdate): RevisedReport => engine.update(update),
+  mendings: (postId: string, help: MendHelp): Mending[] => engine.mendings(postId, help),
+  mendAll: (postId: string, ids: readonly string[], help: MendHelp): Mending[] =>
+    engine.mendAll(postId, ids, help),
+  whatIf: (postId: string, metas: readonly Partial<DraftMeta>[]): Pick<Report, "score" | "findings">[] =>
+    engine.whatIf(postId, metas),
   close: (postId: string): void => engine.close(postId),
   /** Keys that agree where two keywords say the same, in the order given. */
   stemKeys: (keywords: { keyword: string; language: string }[]): string[] =>

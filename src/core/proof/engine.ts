@@ -3,8 +3,10 @@
  * revision it belongs to.
  */
 import type { Block, Draft, DraftMeta } from "../draft/draft";
-import type { ProofContext } from "./context";
-import type { Profile } from "./profile";
+import { noContext, type ProofContext } from "./context";
+import type { MendHelp } from "./mends/mend";
+import { type Mending, mendAll, mendingsOf, type Terms } from "./mends/mending";
+import { houseProfile, type Profile } from "./profile";
 import { proof } from "./proof";
 import { ReadingCache } from "./reading";
 import type { Report } from "./report";
@@ -39,6 +41,8 @@ export class UnknownBlocksError extends Error {
 interface OpenDraft {
   blocks: Map<string, Block>;
   cache: ReadingCache;
+  /** As it was last scored. */
+  draft?: Draft;
   context?: ProofContext;
   profile?: Profile;
 }
@@ -75,14 +79,45 @@ export class ProofEngine {
       const kept = new Set(order);
       for (const key of draft.blocks.keys()) if (!kept.has(key)) draft.blocks.delete(key);
     }
-    return {
-      postId,
-      revision,
-      report: proof({ meta, blocks, headingIds }, draft.context, draft.profile, draft.cache),
-    };
+    draft.draft = { meta, blocks, headingIds };
+    return { postId, revision, report: proof(draft.draft, draft.context, draft.profile, draft.cache) };
+  }
+
+  /** What can be mended in a draft as it was last scored; nothing where it is not open. */
+  mendings(postId: string, help: MendHelp): Mending[] {
+    const open = this.open.get(postId);
+    return open?.draft ? mendingsOf(open.draft, termsOf(open, help)) : [];
+  }
+
+  /** Several mends of it at once, each on what those before it left. */
+  mendAll(postId: string, ids: readonly string[], help: MendHelp): Mending[] {
+    const open = this.open.get(postId);
+    return open?.draft ? mendAll(open.draft, ids, termsOf(open, help)).made : [];
+  }
+
+  /** Its reports with other fields; none where it is not open. */
+  whatIf(postId: string, metas: readonly Partial<DraftMeta>[]): Pick<Report, "score" | "findings">[] {
+    const open = this.open.get(postId);
+    if (!open?.draft) return [];
+    const { draft, context, profile } = open;
+    return metas.map((meta) => {
+      const changed = { ...draft, meta: { ...draft.meta, ...meta } };
+      const { score, findings } = proof(changed, context, profile, open.cache);
+      return { score, findings };
+    });
   }
 
   close(postId: string): void {
     this.open.delete(postId);
   }
 }
+
+const termsOf = (
+  { context = noContext, profile = houseProfile, cache }: OpenDraft,
+  help: MendHelp,
+): Terms => ({
+  context,
+  profile,
+  help,
+  cache,
+});

@@ -1,0 +1,37 @@
+/** Names and patterns as files. */
+import { existsSync } from "node:fs";
+import { relative, resolve } from "node:path";
+import { globSync, isDynamicPattern } from "tinyglobby";
+
+/**
+ * Files in the order named, each once; those of a pattern in the order of their names. A name that is a file stays what it is,
+ * whatever signs are in it; a pattern that nothing matches stays too, so that it is missed.
+ *
+ * @param ignore patterns of files that patterns do not find
+ * @param folder that patterns are relative to
+ */
+export function expandFiles(
+  patterns: readonly string[],
+  ignore: readonly string[],
+  folder: string,
+): string[] {
+  const files = patterns.flatMap((pattern) => {
+    const path = resolve(folder, pattern);
+    if (existsSync(path) || !isDynamicPattern(pattern)) return [shown(path, pattern)];
+    const found = globSync(pattern, {
+      cwd: folder,
+      ignore: ["**/node_modules/**", ...ignore],
+      absolute: true,
+      expandDirectories: false,
+    }).sort(new Intl.Collator("en", { numeric: true }).compare);
+    return found.length ? found.map((one) => shown(one)) : [pattern];
+  });
+  return [...new Set(files)];
+}
+
+/** As somebody would name it who stands where the command was called. */
+const shown = (path: string, named?: string): string => {
+  if (named !== undefined && resolve(named) === path) return named;
+  const near = relative(process.cwd(), path);
+  return near.startsWith("..") ? path : near;
+};

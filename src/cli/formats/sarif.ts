@@ -1,0 +1,105 @@
+/** Findings as SARIF 2.1.0 (OASIS Standard, 2020), for programs that show the results of analysis. */
+import type { Evidence } from "../../core/proof/check";
+import { checkFacts } from "../../core/proof/facts";
+import type { Finding } from "../../core/proof/finding";
+import type { Profile } from "../../core/proof/profile";
+import type { FailedFile, ScoredFile } from "../score";
+
+/** From so many points on, a finding is a warning; under it, a note. */
+const WARNING = 2;
+/** Findings that gain less say nothing. */
+const NOTHING = 0.005;
+const MOST_PLACES = 5;
+
+export function asSarif(scored: ScoredFile[], profile: Profile, failed: FailedFile[]): string {
+  const log = {
+    $schema: "https://docs.oasis-open.org/sarif/sarif/v2.1.0/os/schemas/sarif-schema-2.1.0.json",
+    version: "2.1.0",
+    runs: [
+      {
+        tool: {
+          driver: {
+            name: "dune-sparrow",
+            rules: checkFacts.map(({ id, name, says, group }) => ({
+              id,
+              name,
+              shortDescription: { text: name },
+              fullDescription: { text: says },
+              properties: { group, weight: profile.checks[id].weight },
+            })),
+          },
+        },
+        columnKind: "utf16CodeUnits",
+        invocations: [
+          {
+            executionSuccessful: failed.length === 0,
+            toolExecutionNotifications: failed.map(({ file, message }) => ({
+              level: "error",
+              message: { text: message },
+              locations: [{ physicalLocation: { artifactLocation: { uri: uri(file) } } }],
+            })),
+          },
+        ],
+        artifacts: scored.map(({ file, report }) => ({
+          location: { uri: uri(file) },
+          properties: { score: round(report.score), words: report.words },
+        })),
+        results: scored.flatMap((file) =>
+          file.report.findings
+            .filter(({ gain, state }) => gain > NOTHING || state === "set-aside")
+            .map((finding) => resultOf(finding, file)),
+        ),
+        properties: { profile: { id: profile.id, version: profile.version } },
+      },
+    ],
+  };
+  return `${JSON.stringify(log, null, 2)}\n`;
+}
+
+function resultOf(finding: Finding, { file, source }: ScoredFile) {
+  const { id, reason, gain, share, weight, evidence, state } = finding;
+  const places = new Set<string>();
+  const regions = evidence.flatMap((one) => {
+    const region = regionOf(one, source);
+    const key = JSON.stringify(region);
+    if (!region || places.has(key)) return [];
+    places.add(key);
+    return [region];
+  });
+  const artifactLocation = { uri: uri(file) };
+  return {
+    ruleId: id,
+    ruleIndex: checkFacts.findIndex((check) => check.id === id),
+    level: gain >= WARNING ? "warning" : "note",
+    message: { text: `${reason}${gain > NOTHING ? ` (+${gain.toFixed(1)})` : ""}` },
+    locations: regions.length
+      ? regions.slice(0, MOST_PLACES).map((region) => ({ physicalLocation: { artifactLocation, region } }))
+      : [{ physicalLocation: { artifactLocation } }],
+    ...(state === "set-aside" && {
+      suppressions: [{ kind: "external", justification: reason }],
+    }),
+    properties: { share: round(share), weight, gain: round(gain) },
+  };
+}
+
+/** Where a quotation stands in the file; nothing where marks stand between its letters. */
+function regionOf({ quote }: Evidence, source: string) {
+  const [line] = quote.split("\n");
+  if (!line?.trim()) return undefined;
+  // A long quotation is found by its beginning.
+  const wanted = line.slice(0, 200);
+  const at = source.indexOf(wanted);
+  if (at < 0) return undefined;
+  const before = source.slice(0, at);
+  const startLine = before.split("\n").length;
+  const startColumn = at - (before.lastIndexOf("\n") + 1) + 1;
+  return { startLine, startColumn, endLine: startLine, endColumn: startColumn + wanted.length };
+}
+
+/** A relative reference of RFC 3986; "/" parts folders everywhere. */
+const uri = (file: string): string =>
+  file.startsWith("/")
+    ? `file://${file.split("/").map(encodeURIComponent).join("/")}`
+    : file.replaceAll("\\", "/").split("/").map(encodeURIComponent).join("/");
+
+const round = (n: number): number => Math.round(n * 1e4) / 1e4;

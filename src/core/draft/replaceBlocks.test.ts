@@ -1,0 +1,49 @@
+import fc from "fast-check";
+import { expect, it } from "vitest";
+import { anyDoc } from "../testing/arbitraries";
+import { RUNS } from "../testing/runs";
+import type { Block } from "./draft";
+import { blocksFromEditor } from "./fromEditor";
+import { replaceBlocks } from "./replaceBlocks";
+
+const plain = (blocks: readonly Block[]) =>
+  blocks.map(({ id: _id, within, runs, ...block }) => ({
+    ...block,
+    runs: runs.map(({ at: _at, ...run }) => run),
+    within: within.map((container) =>
+      // Items without text carry nothing, the number that they would have had included.
+      Object.entries(container).filter(([key]) => key !== "id" && key !== "start"),
+    ),
+  }));
+
+it("replaces the block that is meant, keeps the others, and touches no node without need", () => {
+  fc.assert(
+    fc.property(anyDoc, fc.nat(), (doc, n) => {
+      const before = blocksFromEditor(doc);
+      if (!before.length) return;
+      const at = n % before.length;
+      const block = before[at]!;
+      const text = "Something else";
+      const made: Block =
+        block.kind === "divider" || block.kind === "contents" || block.kind === "embed"
+          ? block
+          : ({
+              ...block,
+              text,
+              runs: [{ text, marks: [], ...(block.kind === "button" && { link: { href: block.href } }) }],
+            } as Block);
+      const after = replaceBlocks(doc, new Map([[at, [made]]]));
+      expect(plain(blocksFromEditor(after))).toEqual(plain(before.with(at, made)));
+      expect(after.content.filter((node) => !doc.content.includes(node)).length).toBeLessThanOrEqual(2);
+    }),
+    RUNS,
+  );
+});
+
+it("leaves a document that can be written in when nothing is left", () => {
+  const doc = {
+    type: "doc" as const,
+    content: [{ type: "paragraph", content: [{ type: "text", text: "a" }] }],
+  };
+  expect(replaceBlocks(doc, new Map([[0, []]])).content).toEqual([{ type: "paragraph" }]);
+});

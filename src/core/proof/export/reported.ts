@@ -1,0 +1,51 @@
+/** A report as it goes out: of one post or of many. */
+import { byWorth, type Finding } from "../finding";
+import { groups } from "../groups";
+import type { Profile } from "../profile";
+
+export interface Reported {
+  /** What it is the report of: a title, or a file. */
+  name: string;
+  /** Its address or path; empty for none. */
+  address: string;
+  keyword: string;
+  score: number;
+  words: number;
+  minutes: number;
+  /** Scores of the field; null where there is none. */
+  field: { average: number; best: number } | null;
+  findings: readonly Finding[];
+  /** Said of the language; null where there is nothing to say. */
+  languageNote: string | null;
+}
+
+export interface Out {
+  reports: readonly Reported[];
+  profile: Pick<Profile, "name" | "version">;
+  /** ISO date on which it was made. */
+  date: string;
+}
+
+export const round = (n: number, digits = 1): string => n.toFixed(digits);
+
+export const STATE_WORDS: Record<Finding["state"], string> = {
+  judged: "",
+  waiting: "waiting",
+  "not-applicable": "not applicable",
+  "set-aside": "set aside",
+};
+
+/** What a finding earned, in words. */
+export const earned = ({ state, share, weight }: Pick<Finding, "state" | "share" | "weight">): string =>
+  state === "judged" ? `${round(share * weight, 2)} of ${weight}` : STATE_WORDS[state];
+
+/** Findings of a report by group, in the order of the strip; groups without any left out. */
+export const grouped = (findings: readonly Finding[]): { name: string; findings: Finding[] }[] =>
+  groups
+    .map(({ id, name }) => ({ name, findings: findings.filter((f) => f.group === id) }))
+    .filter(({ findings: members }) => members.length > 0);
+
+export const worthMost = (findings: readonly Finding[]): Finding | undefined => byWorth(findings)[0];
+
+export const setAside = (findings: readonly Finding[]): Finding[] =>
+  findings.filter(({ state }) => state === "set-aside");
