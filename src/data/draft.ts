@@ -67,7 +67,7 @@ export function proofContext(
     others: others
       .map(({ metaTitle, title }) => ({ metaTitle: metaTitle || title }))
       .filter(({ metaTitle }) => metaTitle),
-    setAside: post.setAside,
+    setAside: { ...site.setAside, ...post.setAside },
     field,
     questions,
   };

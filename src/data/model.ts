@@ -35,6 +35,8 @@ export interface Site {
   overlapLimit?: number;
   /** What holds for every post that says nothing else of itself. */
   piece?: Piece;
+  /** Checks overruled for every post, with the reason. */
+  setAside?: Record<string, string>;
 }
 
 /** A post as lists show it. */
@@ -66,8 +68,26 @@ export interface Post {
   acceptedLeftovers?: string[];
   /** Claims that stand without a source, by what they say. */
   acceptedClaims?: string[];
+  /** Texts that a mend began and nobody has looked at yet. */
+  begun?: string[];
+  /** The score to reach in Proof; what is next in reach where absent. */
+  aim?: Aim;
+  /** Titles, descriptions and slugs that were tried and are kept. */
+  tries?: Try[];
   createdAt: string;
   updatedAt: string;
+}
+
+/** "next": the nearest of the field average, its best and the next ten. */
+export type Aim = "next" | "average" | "best" | number;
+
+/** Fields of a post that were tried without touching it. */
+export interface Try {
+  id: string;
+  title: string;
+  metaTitle: string;
+  description: string;
+  slug: string;
 }
 
 /** A finding as lists show it: no evidence, no text of the post. */

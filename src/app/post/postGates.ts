@@ -1,4 +1,5 @@
 import type { EditorDoc } from "../../core/draft/editorJson";
+import { begunTexts } from "../../core/release/begun";
 import { type Gate, gates } from "../../core/release/gates";
 import { rawPasteSigns } from "../../core/release/rawPaste";
 import { postDraft } from "../../data/draft";
@@ -32,5 +33,6 @@ export function postGates(
       title: source.post.title,
       names: postLeftovers(post, site, draft.blocks, source).map(({ name }) => name),
     },
+    begun: post.begun?.length ? begunTexts(draft.blocks, post.begun).map(({ text }) => text) : null,
   });
 }

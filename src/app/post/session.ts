@@ -1,5 +1,6 @@
 /** The document of the open post: as JSON until the editor is first needed, then as the editor holds it. */
 import type { Editor } from "@tiptap/core";
+import { closeHistory } from "@tiptap/pm/history";
 import type { Node } from "@tiptap/pm/model";
 import type { Block } from "../../core/draft/draft";
 import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
@@ -107,6 +108,29 @@ export class PostSession {
     this.doc = doc;
     if (this.editor && !this.editor.isDestroyed) this.editor.commands.setContent(doc, { emitUpdate: true });
     else this.changed();
+  }
+
+  /** The same with a document that has most nodes in common with the one there: only what differs is replaced. */
+  replaceDoc(doc: EditorDoc): void {
+    const { editor } = this;
+    if (!editor || editor.isDestroyed) {
+      this.setDoc(doc);
+      return;
+    }
+    const [before, after] = [this.json().content, doc.content];
+    const most = Math.min(before.length, after.length);
+    let head = 0;
+    while (head < most && before[head] === after[head]) head++;
+    let tail = 0;
+    while (tail < most - head && before.at(-1 - tail) === after.at(-1 - tail)) tail++;
+    if (head === before.length && head === after.length) return;
+    const { doc: now, schema, tr } = editor.state;
+    const sizeOf = (from: number, to: number) =>
+      now.children.slice(from, to).reduce((sum, { nodeSize }) => sum + nodeSize, 0);
+    const from = sizeOf(0, head);
+    const to = from + sizeOf(head, before.length - tail);
+    const nodes = after.slice(head, after.length - tail).map((node) => schema.nodeFromJSON(node));
+    editor.view.dispatch(closeHistory(tr.replaceWith(from, to, nodes)));
   }
 
   /** Takes over an editor, whose changes count from here on. */

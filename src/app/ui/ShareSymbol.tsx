@@ -1,7 +1,7 @@
 import type { ListedFinding } from "../../data/model";
 
 /** A share as a small block in the strip's own shapes. */
-export function ShareSymbol({ finding }: { finding: ListedFinding }) {
+export function ShareSymbol({ finding }: { finding: Pick<ListedFinding, "state" | "share"> }) {
   const { state, share } = finding;
   const box =
     state === "set-aside"

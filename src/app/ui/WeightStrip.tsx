@@ -29,7 +29,8 @@ export function sayFinding(f: ListedFinding): string {
       : f.state === "waiting"
         ? `waiting, 0 of ${f.weight}`
         : "set aside";
-  return `${f.name}: ${earned}. ${f.reason}`;
+  const much = f.excess ? ` ${points(f.excess * f.weight)} lost to too much.` : "";
+  return `${f.name}: ${earned}.${much} ${f.reason}`;
 }
 
 /** One block of the strip: a check, or a whole group where there is no room for checks. */
@@ -38,6 +39,8 @@ interface Block {
   says: string;
   weight: number;
   share: number;
+  /** The part lost to too much. */
+  excess: number;
   shape: string;
   gain: number;
   worthMost: boolean;
@@ -52,6 +55,7 @@ function checkBlock(f: ListedFinding, worthMost: boolean): Block {
     says: sayFinding(f),
     weight,
     share: f.state === "judged" ? share : 0,
+    excess: f.excess ?? 0,
     shape: shapeOf(f),
     gain,
     worthMost,
@@ -70,6 +74,7 @@ function groupBlock(id: string, name: string, members: readonly ListedFinding[],
     says: `${name}: ${points(earned)} of ${weight}.${best ? ` ${best.name}: ${best.reason}` : ""}`,
     weight: weight || members.reduce((sum, f) => sum + f.weight, 0),
     share: weight ? earned / weight : 0,
+    excess: weight ? counted.reduce((sum, f) => sum + f.weight * (f.excess ?? 0), 0) / weight : 0,
     shape: weight ? (earned > 0 ? "border-proof" : "border-edge") : "border-edge fill-struck",
     gain: best?.gain ?? 0,
     worthMost,
@@ -128,7 +133,7 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
       <ul ref={list} aria-label="Checks by weight" className="flex h-5 gap-2" onKeyDown={onKey}>
         {parts.map(({ id: group, blocks }) => (
           <li key={group} className="contents">
-            {blocks.map(({ id, says, weight, share, shape, gain, worthMost, goal }) => (
+            {blocks.map(({ id, says, weight, share, excess, shape, gain, worthMost, goal }) => (
               <button
                 key={id}
                 type="button"
@@ -149,6 +154,12 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
                   <span
                     className={`eased absolute inset-y-0 left-0 ${share > 0.999 ? "fill-earned" : "fill-partly"}`}
                     style={{ width: `${share * 100}%` }}
+                  />
+                )}
+                {excess > 0 && (
+                  <span
+                    className="fill-excess absolute inset-y-0 right-0"
+                    style={{ width: `max(4px, ${excess * 100}%)` }}
                   />
                 )}
               </button>

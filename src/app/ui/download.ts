@@ -15,7 +15,7 @@ export function downloadCsv(csv: string, name: string): void {
 }
 
 /** A name that every file system takes. */
-const fileNameOf = (name: string): string =>
+export const fileNameOf = (name: string): string =>
   name
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, "-")

@@ -3,28 +3,16 @@ import { describe, expect, it } from "vitest";
 import { proof } from "../proof/proof";
 import { anyDoc, anyDraft } from "../testing/arbitraries";
 import { RUNS } from "../testing/runs";
+import { said } from "../testing/said";
 import type { Block, Draft } from "./draft";
 import { blocksFromEditor } from "./fromEditor";
 import { blocksFromHast } from "./fromHast";
 import { parseHtml } from "./fromHtml";
 import { draftFromMarkdown } from "./fromMarkdown";
-import { linksOf } from "./runs";
 import { blocksToEditor } from "./toEditor";
 import { blocksToHtml } from "./toHtml";
 import { draftToMarkdown } from "./toMarkdown";
 
-/** What a block says, without ids and source positions. */
-const said = (blocks: readonly Block[]) =>
-  blocks.map(({ id: _id, runs, within, ids: _ids, ...rest }) => ({
-    ...rest,
-    links: linksOf(runs).map(({ link, text }) => [link.href, text]),
-    path: within.map((c) =>
-      Object.entries(c)
-        .filter(([key]) => key !== "id" && key !== "start")
-        .map(([key, value]) => `${key} ${value}`)
-        .join(", "),
-    ),
-  }));
 /** Empty lists items, cells and paragraphs carry nothing that is scored. */
 const filled = (blocks: readonly Block[]) =>
   said(blocks.filter((b) => b.text || !/^(paragraph|listItem|quote|cell|code)$/.test(b.kind)));

@@ -8,7 +8,8 @@ export type GateId =
   | "slug"
   | "lead-picture"
   | "raw-paste"
-  | "leftovers";
+  | "leftovers"
+  | "begun";
 
 export interface Gate {
   id: GateId;
@@ -25,6 +26,8 @@ export interface GateContext {
   rawSigns: string[];
   /** What is left of the post that this one was copied from, by name; null where it is no copy. */
   leftovers: { title: string; names: string[] } | null;
+  /** Texts that the application began and nobody has looked at; null where it began none. */
+  begun: string[] | null;
 }
 
 export function gates(draft: Draft, context: GateContext): Gate[] {
@@ -53,6 +56,18 @@ export function gates(draft: Draft, context: GateContext): Gate[] {
       context.rawSigns.length ? `The text has ${context.rawSigns.join(", ")}.` : "The text is clean.",
     ),
     ...(context.leftovers ? [leftoversGate(context.leftovers)] : []),
+    ...(context.begun
+      ? [
+          gate(
+            "begun",
+            "Begun texts looked at",
+            !context.begun.length,
+            context.begun.length
+              ? `Begun by a mend, and to be looked at in Proof: ${context.begun.map((text) => `“${text}”`).join(", ")}.`
+              : "All are looked at.",
+          ),
+        ]
+      : []),
   ];
 }
 

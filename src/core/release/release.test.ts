@@ -31,7 +31,13 @@ const options = { siteName: "Brackenford", pictureSrc: (picture: Pick<PictureBlo
 
 describe("gates", () => {
   const open = (body: string, changes = {}, context = {}) =>
-    gates(draftOf(body, { ...meta, ...changes }), { sameSlug: [], rawSigns: [], leftovers: null, ...context })
+    gates(draftOf(body, { ...meta, ...changes }), {
+      sameSlug: [],
+      rawSigns: [],
+      leftovers: null,
+      begun: null,
+      ...context,
+    })
       .filter((gate) => !gate.open)
       .map(({ id }) => id);
   it.each([
@@ -54,6 +60,7 @@ describe("gates", () => {
       { leftovers: { title: "Old", names: ["Slug"] } },
       ["leftovers"],
     ],
+    ["an alt text that was begun", "![A bike](a.jpg)", {}, { begun: ["A bike"] }, ["begun"]],
     ["nothing of the source is left", "![A bike](a.jpg)", {}, { leftovers: { title: "Old", names: [] } }, []],
   ])("shut where %s", (_what, body, changes, context, shut) => {
     expect(open(body, changes, context)).toEqual(shut);

@@ -1,15 +1,26 @@
 /** One finding of the ledger. */
 import { type FormEvent, useId, useState } from "react";
+import { toast } from "sonner";
 import type { Evidence } from "../../../core/proof/check";
 import type { Finding } from "../../../core/proof/finding";
+import type { Mending } from "../../../core/proof/mends/mending";
+import { saveSite } from "../../../data/settings";
 import { postEdited } from "../../store/openPostSlice";
+import { siteChanged } from "../../store/sessionSlice";
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
 import { ShareSymbol } from "../../ui/ShareSymbol";
+import { MendPanel } from "../mending/MendPanel";
 import { useGo } from "../useGo";
+import { Workings } from "./Workings";
 
 const QUOTES_SHOWN = 3;
+const FORM_NAMES = {
+  inflected: "in another form",
+  close: "words close together",
+  scattered: "words scattered",
+};
 
 const STATE_WORDS: Record<Finding["state"], string> = {
   judged: "",
@@ -18,22 +29,45 @@ const STATE_WORDS: Record<Finding["state"], string> = {
   "set-aside": "set aside",
 };
 
-export function FindingRow({ finding, worthMost }: { finding: Finding; worthMost: boolean }) {
-  const { id, name, says, state, share, weight, gain, reason, evidence } = finding;
+interface Props {
+  finding: Finding;
+  worthMost: boolean;
+  /** What the application can do about it itself, the best first. */
+  mendings: readonly Mending[];
+  /** Sum of the weights that count. */
+  total: number;
+}
+
+export function FindingRow({ finding, worthMost, mendings, total }: Props) {
+  const { id, name, state, share, weight, gain, reason, evidence, excess = 0 } = finding;
   const go = useGo();
   const act = useAct();
   const { post, readOnly } = useApp((root) => root.openPost);
+  const site = useApp((root) => root.session.site);
   const [asking, setAsking] = useState(false);
+  const [mending, setMending] = useState(false);
   const aside = state === "set-aside";
-  const setAside = (why: string | null) => {
-    const { [id]: _old, ...others } = post!.setAside;
-    act(postEdited({ setAside: why === null ? others : { ...others, [id]: why } }));
+  const forSite = aside && site.setAside?.[id] !== undefined && post!.setAside[id] === undefined;
+  const setAside = (why: string | null, everywhere: boolean) => {
+    if (everywhere) {
+      const { [id]: _old, ...others } = site.setAside ?? {};
+      const next = { ...site, setAside: why === null ? others : { ...others, [id]: why } };
+      act(siteChanged(next));
+      saveSite(next).catch((error: Error) =>
+        toast.error(`It holds in this tab and is not saved: ${error.message}.`),
+      );
+    } else {
+      const { [id]: _old, ...others } = post!.setAside;
+      act(postEdited({ setAside: why === null ? others : { ...others, [id]: why } }));
+    }
     setAsking(false);
   };
   const action = "quiet-link disabled:no-underline disabled:text-ink-2";
   return (
     <li
-      className={`grid grid-cols-[1.75rem_minmax(0,1fr)_4.5rem_4rem] gap-x-3 border-b border-rule px-3 py-2.5 last:border-b-0 ${worthMost ? "bg-brass-wash/30" : ""}`}
+      id={`finding-${id}`}
+      tabIndex={-1}
+      className={`grid scroll-mt-[210px] grid-cols-[1.75rem_minmax(0,1fr)_5.5rem_3.5rem] gap-x-3 border-b border-rule px-3 py-2.5 last:border-b-0 ${worthMost ? "bg-brass-wash/30" : ""}`}
     >
       <span className="pt-1">
         <ShareSymbol finding={finding} />
@@ -47,7 +81,14 @@ export function FindingRow({ finding, worthMost }: { finding: Finding; worthMost
             </span>
           )}
         </p>
-        <p>{aside ? `Set aside: ${reason}` : reason}</p>
+        <p>
+          {aside ? `Set aside${forSite ? " for the whole site" : ""}: ${reason}` : reason}
+          {excess > 0 && (
+            <span className="figures ml-2 whitespace-nowrap border border-plum px-1 text-[12px] text-plum">
+              too much: −{points((100 * excess * weight) / total)}
+            </span>
+          )}
+        </p>
         <Quotes evidence={evidence} />
         <div className="mt-1 flex flex-wrap gap-x-4 text-[13px]">
           {!aside && state !== "not-applicable" && (
@@ -60,12 +101,24 @@ export function FindingRow({ finding, worthMost }: { finding: Finding; worthMost
               Go
             </button>
           )}
+          {mendings.length > 0 && (
+            <button
+              type="button"
+              className={`${action} font-semibold`}
+              disabled={readOnly}
+              aria-expanded={mending}
+              onClick={() => setMending(!mending)}
+              aria-label={`Mend “${name}”`}
+            >
+              Mend <span className="figures font-normal">+{points(mendings[0]!.gain)}</span>
+            </button>
+          )}
           {aside ? (
             <button
               type="button"
               className={action}
               disabled={readOnly}
-              onClick={() => setAside(null)}
+              onClick={() => setAside(null, forSite)}
               aria-label={`Judge “${name}” again`}
             >
               Judge again
@@ -85,15 +138,19 @@ export function FindingRow({ finding, worthMost }: { finding: Finding; worthMost
             )
           )}
           <details className="text-ink-2 open:basis-full">
-            <summary className="w-fit underline underline-offset-2" aria-label={`What “${name}” asks`}>
-              What it asks
+            <summary
+              className="w-fit underline underline-offset-2"
+              aria-label={`What “${name}” asks, and its numbers`}
+            >
+              Why, in numbers
             </summary>
-            <p className="py-1">{says}</p>
+            <Workings finding={finding} total={total} />
           </details>
         </div>
+        {mending && mendings.length > 0 && <MendPanel mendings={mendings} onDone={() => setMending(false)} />}
         {asking && <ReasonForm onDone={setAside} onCancel={() => setAsking(false)} />}
       </div>
-      <span className="figures text-right">
+      <span className="figures whitespace-nowrap text-right">
         {state === "judged" ? (
           `${points(share * weight)} of ${weight}`
         ) : (
@@ -111,9 +168,12 @@ function Quotes({ evidence }: { evidence: readonly Evidence[] }) {
   const more = quotes.length - QUOTES_SHOWN;
   return (
     <p className="line-clamp-2 font-serif text-[14px] italic text-ink-2">
-      {quotes.slice(0, QUOTES_SHOWN).map(({ quote, block, start, field }, i) => (
+      {quotes.slice(0, QUOTES_SHOWN).map(({ quote, block, start, field, form }, i) => (
         <span key={`${block}:${start}:${field}`}>
           {i > 0 && " · "}“{quote.length > 90 ? `${quote.slice(0, 88).trimEnd()}…` : quote}”
+          {form && form !== "exact" && (
+            <span className="font-sans text-[12px] not-italic"> {FORM_NAMES[form]}</span>
+          )}
         </span>
       ))}
       {more > 0 && <span className="figures font-sans not-italic"> and {more} more</span>}
@@ -121,12 +181,19 @@ function Quotes({ evidence }: { evidence: readonly Evidence[] }) {
   );
 }
 
-function ReasonForm({ onDone, onCancel }: { onDone: (why: string) => void; onCancel: () => void }) {
+function ReasonForm({
+  onDone,
+  onCancel,
+}: {
+  onDone: (why: string, everywhere: boolean) => void;
+  onCancel: () => void;
+}) {
   const [why, setWhy] = useState("");
+  const [everywhere, setEverywhere] = useState(false);
   const id = useId();
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    if (why.trim()) onDone(why.trim());
+    if (why.trim()) onDone(why.trim(), everywhere);
   };
   return (
     <form onSubmit={submit} className="mt-2 flex items-end gap-2">
@@ -144,6 +211,14 @@ function ReasonForm({ onDone, onCancel }: { onDone: (why: string) => void; onCan
             if (event.key === "Escape") onCancel();
           }}
         />
+      </label>
+      <label className="flex h-8 items-center gap-1.5 whitespace-nowrap text-[13px]">
+        <input
+          type="checkbox"
+          checked={everywhere}
+          onChange={({ target }) => setEverywhere(target.checked)}
+        />
+        for the whole site
       </label>
       <Button type="submit" disabled={!why.trim()}>
         Set aside

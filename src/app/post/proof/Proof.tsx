@@ -1,19 +1,38 @@
-/** Proof: every finding with its evidence and what it is worth, beside the result as a searcher will see it. */
+/** Proof: every finding with its evidence, what it is worth and what mends it; beside it the result as a searcher will see it, and the field. */
+import { ArrowLeftRight, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
-import { byWorth, type Finding } from "../../../core/proof/finding";
+import { byWorth, counts, type Finding } from "../../../core/proof/finding";
 import { groups } from "../../../core/proof/groups";
-import { points } from "../../ui/figures";
+import { ReportMenu } from "../../reports/ReportMenu";
+import { useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { count, points } from "../../ui/figures";
+import { MendSheet } from "../mending/MendSheet";
+import { useMendings } from "../mending/useMendings";
 import { StripHead } from "../StripHead";
 import { useOpenPost } from "../useOpenPost";
+import { BegunTexts } from "./BegunTexts";
+import { CompareSheet } from "./compare/CompareSheet";
+import { useOthers } from "./compare/useOthers";
+import { FieldStrip } from "./FieldStrip";
 import { FindingRow } from "./FindingRow";
+import { PathLine } from "./PathLine";
 import { ResultPreview } from "./ResultPreview";
+import { ScoreOverTime } from "./ScoreOverTime";
+import { WhatIf } from "./WhatIf";
 
 const ORDERS = { worth: "By worth", group: "By group" } as const;
 type Order = keyof typeof ORDERS;
 
 export function Proof() {
-  const { post, report } = useOpenPost("post", "report");
+  const { post, report, field, readOnly } = useOpenPost("post", "report", "field", "readOnly");
+  const { site, profile } = useApp((state) => state.session);
   const [order, setOrder] = useState<Order>("worth");
+  const [several, setSeveral] = useState(false);
+  const [comparing, setComparing] = useState<string | true | null>(null);
+  const [shown, setShown] = useState<string | null>(null);
+  const mendings = useMendings();
+  const others = useOthers();
   const parts = useMemo(() => (report ? arranged(report.findings, order) : []), [report, order]);
   if (!post || !report) {
     return (
@@ -24,39 +43,59 @@ export function Proof() {
   }
   const worth = byWorth(report.findings);
   const aside = report.findings.filter(({ state }) => state === "set-aside").length;
+  const total = report.findings.filter(counts).reduce((sum, { weight }) => sum + weight, 0);
+  const lost = report.findings.reduce(
+    (sum, { excess = 0, weight }) => sum + (100 * excess * weight) / total,
+    0,
+  );
+  const benchmark = field?.benchmark ?? null;
+  const pages = others.filter(({ kind }) => kind === "page");
+  const goTo = (id: string) => {
+    const row = document.getElementById(`finding-${id}`);
+    row?.scrollIntoView({ block: "start" });
+    row?.focus({ preventScroll: true });
+  };
   return (
     <div className="flex flex-1 flex-col">
       <StripHead />
       <div className="mx-auto grid w-full max-w-[1400px] grid-cols-[minmax(0,1fr)] gap-6 px-6 py-4 mid:grid-cols-[minmax(0,1fr)_480px]">
         <section aria-label="Ledger">
-          <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+          <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
             <h2 className="font-serif text-xl">
               {points(report.score)} <span className="text-[14px] text-ink-2">of 100</span>
             </h2>
             <p className="text-[13px] text-ink-2">
               {worth.length ? `${worth.length} checks have something to gain` : "Everything is earned"}
+              {lost > 0.05 && `, ${points(lost)} lost to too much`}
               {aside > 0 && `, ${aside} set aside`}. {report.languageNote}
             </p>
-            <fieldset className="ml-auto flex">
-              <legend className="sr-only">Order of the ledger</legend>
-              {(Object.keys(ORDERS) as Order[]).map((id) => (
-                <label
-                  key={id}
-                  className={`flex h-8 cursor-pointer items-center border border-edge px-3 first-of-type:rounded-l last-of-type:rounded-r last-of-type:border-l-0 has-focus-visible:outline-2 has-focus-visible:outline-proof ${
-                    order === id ? "bg-proof-wash font-semibold text-proof" : "bg-sheet"
-                  }`}
-                >
-                  <input
-                    type="radio"
-                    name="order"
-                    className="sr-only"
-                    checked={order === id}
-                    onChange={() => setOrder(id)}
-                  />
-                  {ORDERS[id]}
-                </label>
-              ))}
-            </fieldset>
+          </div>
+          <PathLine onGo={goTo} />
+          <BegunTexts />
+          <div className="mb-2 flex flex-wrap items-center gap-2">
+            <OrderChoice order={order} onOrder={setOrder} />
+            <div className="ml-auto flex gap-2">
+              <Button disabled={readOnly || !mendings?.length} onClick={() => setSeveral(true)}>
+                <Wrench size={14} aria-hidden="true" />
+                {mendings
+                  ? `Mend ${count(new Set(mendings.map(({ mend }) => mend)).size, "thing")}`
+                  : "Mend …"}
+              </Button>
+              <Button onClick={() => setComparing(true)}>
+                <ArrowLeftRight size={14} aria-hidden="true" /> Compare
+              </Button>
+              <ReportMenu
+                label="Report"
+                make={async (format) => {
+                  const { reportedPost, reportFile } = await import("../../reports/reportFiles");
+                  const date = new Date().toISOString().slice(0, 10);
+                  return reportFile(
+                    { reports: [reportedPost(post, site, report, benchmark)], profile, date },
+                    format,
+                  );
+                }}
+              />
+            </div>
           </div>
           <div className="border border-rule bg-sheet">
             {parts.map(({ name, sum, findings }) => (
@@ -66,18 +105,81 @@ export function Proof() {
                 </h3>
                 <ul>
                   {findings.map((finding) => (
-                    <FindingRow key={finding.id} finding={finding} worthMost={finding.id === worth[0]?.id} />
+                    <FindingRow
+                      key={finding.id}
+                      finding={finding}
+                      worthMost={finding.id === worth[0]?.id}
+                      mendings={
+                        finding.gain > 0.005
+                          ? (mendings?.filter(({ checks }) => checks.includes(finding.id)) ?? [])
+                          : []
+                      }
+                      total={total}
+                    />
                   ))}
                 </ul>
               </section>
             ))}
           </div>
         </section>
-        <aside aria-label="In a results list" className="self-start mid:sticky mid:top-[204px]">
-          <ResultPreview />
+        <aside
+          aria-label="In a results list"
+          className="flex flex-col gap-4 self-start mid:sticky mid:top-[204px] mid:max-h-[calc(100vh-216px)] mid:overflow-y-auto"
+        >
+          <ResultPreview tried={post.tries?.find(({ id }) => id === shown)} />
+          <WhatIf shown={shown} onShow={setShown} />
+          <section aria-label="Among the field" className="border border-rule bg-sheet p-3">
+            <h3 className="text-[13px]">Among the field</h3>
+            {field ? (
+              <FieldStrip
+                pages={pages.map(({ id, name, score = 0 }) => ({ id, name, score }))}
+                benchmark={benchmark}
+                score={report.score}
+                onChoose={setComparing}
+              />
+            ) : (
+              <p className="text-[13px] text-ink-2">
+                No field is kept: collect the pages that rank in Plan, and their scores stand here.
+              </p>
+            )}
+          </section>
+          <ScoreOverTime now={report.score} onCompare={(id) => setComparing(id)} />
         </aside>
       </div>
+      {several && mendings && <MendSheet mendings={mendings} onClose={() => setSeveral(false)} />}
+      {comparing !== null && (
+        <CompareSheet
+          others={others}
+          first={comparing === true ? null : comparing}
+          onClose={() => setComparing(null)}
+        />
+      )}
     </div>
+  );
+}
+
+function OrderChoice({ order, onOrder }: { order: Order; onOrder: (order: Order) => void }) {
+  return (
+    <fieldset className="flex">
+      <legend className="sr-only">Order of the ledger</legend>
+      {(Object.keys(ORDERS) as Order[]).map((id) => (
+        <label
+          key={id}
+          className={`flex h-8 cursor-pointer items-center border border-edge px-3 first-of-type:rounded-l last-of-type:rounded-r last-of-type:border-l-0 has-focus-visible:outline-2 has-focus-visible:outline-proof ${
+            order === id ? "bg-proof-wash font-semibold text-proof" : "bg-sheet"
+          }`}
+        >
+          <input
+            type="radio"
+            name="order"
+            className="sr-only"
+            checked={order === id}
+            onChange={() => onOrder(id)}
+          />
+          {ORDERS[id]}
+        </label>
+      ))}
+    </fieldset>
   );
 }
 
@@ -93,7 +195,7 @@ function arranged(findings: readonly Finding[], order: Order): Part[] {
     return groups
       .map(({ id, name }) => {
         const members = findings.filter((f) => f.group === id);
-        const counted = members.filter((f) => f.state === "judged" || f.state === "waiting");
+        const counted = members.filter(counts);
         const earned = counted.reduce((sum, f) => sum + f.share * f.weight, 0);
         return {
           name,

@@ -3,6 +3,7 @@ import "@fontsource/arimo/latin-400.css";
 import "@fontsource/arimo/latin-ext-400.css";
 import { cutToWidth } from "../../../core/snippet/width";
 import { postAddress } from "../../../data/draft";
+import type { Try } from "../../../data/model";
 import { useApp } from "../../store/store";
 import { useOpenPost } from "../useOpenPost";
 
@@ -12,10 +13,12 @@ const NARROW = 330;
 /** The column is narrower than a results page: the wide drawing is shown smaller, ruler and all. */
 const WIDE_SCALE = 0.73;
 
-export function ResultPreview() {
-  const { post, report } = useOpenPost("post", "report");
+/** @param tried what stands in for the draft's own fields */
+export function ResultPreview({ tried }: { tried?: Try | undefined }) {
+  const { post: open, report } = useOpenPost("post", "report");
   const { site, profile } = useApp((state) => state.session);
-  if (!post) return null;
+  if (!open) return null;
+  const post = { ...open, ...tried };
   const titleRules = profile.checks["title-width"];
   const lineRules = profile.checks["description-width"];
   const titleRoom = titleRules.range[2] ?? WIDE;

@@ -11,6 +11,7 @@ const PLACES: Record<GateId, { to: string; field?: string }> = {
   "lead-picture": { to: "../write", field: "body" },
   "raw-paste": { to: "../write", field: "body" },
   leftovers: { to: "../write" },
+  begun: { to: "../proof" },
 };
 
 /** One gate: open or shut, what is so, and the way to where it is opened. */

@@ -12,7 +12,8 @@ export type Occasion =
   | "end of a sitting"
   | "before going back"
   | "before cleaning"
-  | "before changing the source";
+  | "before changing the source"
+  | "before mending";
 
 interface What {
   name?: string;

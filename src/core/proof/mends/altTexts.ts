@@ -2,10 +2,11 @@ import type { Block, PictureBlock } from "../../draft/draft";
 import { fold } from "../../text/fold";
 import { sentences } from "../../text/sentences";
 import { altFault } from "../checks/alt-text";
+import { isMadeOfWords } from "../fileNames";
 import type { DraftReading } from "../reading";
 import type { ChangedLine, Mend } from "./mend";
 
-/** Starts alt texts from the caption, from the sentence beside the picture or from the heading above it. */
+/** Starts alt texts from the caption, the file name, the sentence beside the picture or the heading above it. */
 export const altTexts: Mend = {
   id: "alt-texts",
   check: "alt-text",
@@ -45,10 +46,18 @@ function startsOf(reading: DraftReading, at: number, picture: PictureBlock): str
   return [
     withoutOpening(picture.alt ?? "", reading),
     picture.text,
+    nameInWords(picture.fileName),
     ...near,
     heading,
     reading.draft.meta.title,
   ].map((text) => cut(text.replace(/\s+/g, " ").trim(), reading));
+}
+
+/** "two-children-in-a-box.jpg" as words; nothing where the name is not made of words. */
+function nameInWords(fileName: string): string {
+  if (!isMadeOfWords(fileName)) return "";
+  const words = fileName.replace(/\.[a-z0-9]{2,5}$/i, "").replace(/[-_]+/g, " ");
+  return words.includes(" ") ? words.trim().replace(/^\p{Ll}/u, (letter) => letter.toUpperCase()) : "";
 }
 
 /** "Image of a bike" without the part that only says it is a picture. */

@@ -15,6 +15,7 @@ const MOST_CHOICES = 6;
 export const description: Mend = {
   id: "description",
   check: "description-width",
+  also: ["keyword-in-description"],
   name: "Write the meta description from the text",
   safe: false,
   suggest(reading) {

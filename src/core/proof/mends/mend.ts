@@ -33,8 +33,10 @@ export const noHelp: MendHelp = { targets: [] };
 
 export interface Mend {
   id: string;
-  /** The check whose points it earns; others may gain with it. */
+  /** The check that it is for. */
   check: CheckId;
+  /** Checks that it can help as well. */
+  also?: readonly CheckId[];
   /** What it does, as the interface says it. */
   name: string;
   /** Changes no word and nothing that a person must look at: may be made unseen. */

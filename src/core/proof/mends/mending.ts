@@ -11,7 +11,8 @@ import { mends } from "./registry";
 export interface Mending {
   /** Id of the mend. */
   mend: string;
-  check: CheckId;
+  /** The check that it is for, and those that it can help as well. */
+  checks: readonly CheckId[];
   name: string;
   safe: boolean;
   toCheck: boolean;
@@ -57,8 +58,16 @@ export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string
           const { score } = judgeReading(
             readDraft(changed(draft, suggestion.change), terms.context, terms.profile, cache),
           );
-          const { id, check, name, safe, toCheck = false } = mend;
-          return { mend: id, check, name, safe, toCheck, ...suggestion, gain: score - before.score };
+          const { id, check, also = [], name, safe, toCheck = false } = mend;
+          return {
+            mend: id,
+            checks: [check, ...also],
+            name,
+            safe,
+            toCheck,
+            ...suggestion,
+            gain: score - before.score,
+          };
         })
         .filter(({ gain }) => gain > NOTHING || (mend.tidies && gain > -NOTHING))
         .sort((a, b) => b.gain - a.gain)

@@ -130,6 +130,7 @@ describe("a mend", () => {
       "We met. The yard is wet in spring.\n\n![](a.jpg)",
       "The yard is wet in spring",
     ],
+    ["the file name", "Rain fell.\n\n![](two-children-in-a-box.jpg)", "Two children in a box"],
     ["the heading", "## A wet yard\n\n![](a.jpg)", "A wet yard"],
   ])("starts an alt text from %s", (_from, body, expected) => {
     const { after, mending } = best("alt-texts", body, { title: "T" })!;

@@ -9,6 +9,7 @@ const LEAST_WORDS = 3;
 export const metaTitle: Mend = {
   id: "meta-title",
   check: "title-width",
+  also: ["keyword-in-title", "title-distinct"],
   name: "Make the meta title fit",
   safe: false,
   suggest(reading) {

@@ -5,6 +5,7 @@ import type { Mend, Suggestion } from "./mend";
 export const slug: Mend = {
   id: "slug",
   check: "slug-form",
+  also: ["keyword-in-slug"],
   name: "Make a slug",
   safe: false,
   suggest({ draft: { meta }, keyword, pack, profile }) {

@@ -1,0 +1,64 @@
+import type { Mending } from "../../../core/proof/mends/mending";
+import { Button } from "../../ui/Button";
+import { points } from "../../ui/figures";
+import { applyMendings } from "./applyMendings";
+
+const LINES_SHOWN = 6;
+
+/** The mends of one finding: what was, what will be, and what it gains. Alternatives stand below each other. */
+export function MendPanel({ mendings, onDone }: { mendings: readonly Mending[]; onDone: () => void }) {
+  return (
+    <ul className="mt-2 flex flex-col gap-2">
+      {mendings.map((mending, i) => (
+        <li
+          key={`${mending.mend}:${mending.lines[0]?.after}`}
+          className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-4 border-l-2 border-proof bg-paper py-2 pl-3 pr-2"
+        >
+          <div className="min-w-0">
+            <p className="text-[13px] font-semibold">
+              {mending.name}
+              {mending.toCheck && (
+                <span className="font-normal text-plum"> · to be looked at afterwards</span>
+              )}
+            </p>
+            <Lines mending={mending} />
+          </div>
+          <Button
+            aria-label={`Mend: ${mending.name}${mendings.length > 1 ? `, choice ${i + 1}` : ""}`}
+            onClick={() => {
+              void applyMendings([mending]);
+              onDone();
+            }}
+          >
+            Mend <span className="figures font-semibold">+{points(mending.gain)}</span>
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+export function Lines({ mending: { lines } }: { mending: Pick<Mending, "lines"> }) {
+  return (
+    <dl className="text-[13px]">
+      {lines.slice(0, LINES_SHOWN).map(({ before, after }) => (
+        <div key={`${before} ${after}`} className="mt-1">
+          {before && (
+            <>
+              <dt className="sr-only">Before</dt>
+              <dd className="break-words text-ink-2 line-through decoration-rule">{before}</dd>
+            </>
+          )}
+          <dt className="sr-only">After</dt>
+          <dd className="break-words">{after}</dd>
+        </div>
+      ))}
+      {lines.length > LINES_SHOWN && (
+        <div className="figures mt-1 text-ink-2">
+          <dt className="sr-only">More</dt>
+          <dd>and {lines.length - LINES_SHOWN} more</dd>
+        </div>
+      )}
+    </dl>
+  );
+}

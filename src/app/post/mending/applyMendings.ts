@@ -1,0 +1,62 @@
+/** Makes mends in the open post: as one step, with a version kept before and a way back. */
+import { toast } from "sonner";
+import { replaceBlocks } from "../../../core/draft/replaceBlocks";
+import type { MendedMeta } from "../../../core/proof/mends/mend";
+import type { Mending } from "../../../core/proof/mends/mending";
+import { mends } from "../../../core/proof/mends/registry";
+import { proofWorker } from "../../../workers/clients";
+import { postEdited } from "../../store/openPostSlice";
+import { store } from "../../store/store";
+import { points } from "../../ui/figures";
+import { currentSession } from "../currentSession";
+import { keepCurrent } from "../versions/keepCurrent";
+import { mendHelp } from "./mendHelp";
+
+/** @param mendings each made on what those before it left */
+export async function applyMendings(mendings: readonly Mending[]): Promise<void> {
+  const session = currentSession();
+  const { post, readOnly } = store.getState().openPost;
+  if (!session || !post || readOnly || !mendings.length) return;
+  await keepCurrent({ why: "before mending" });
+  const before = session.json();
+  const after = mendings.reduce(
+    (doc, { change }) => (change.blocks ? replaceBlocks(doc, change.blocks) : doc),
+    before,
+  );
+  const meta: MendedMeta = Object.assign({}, ...mendings.map(({ change }) => change.meta ?? {}));
+  const begun = mendings.filter(({ toCheck }) => toCheck).flatMap(begunBy);
+  const old = Object.fromEntries(Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]));
+  if (after !== before) session.replaceDoc(after);
+  const edits = { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) };
+  if (Object.keys(edits).length) store.dispatch(postEdited(edits));
+  const gain = mendings.reduce((sum, mending) => sum + mending.gain, 0);
+  const [first] = mendings;
+  toast(
+    `${mendings.length === 1 ? first!.name : `${mendings.length} mends`}: +${points(gain)}.${begun.length ? " Look at what it began." : ""}`,
+    {
+      action: {
+        label: "Undo",
+        onClick: () => {
+          // Another post may be open by now.
+          if (currentSession() !== session) return;
+          if (after !== before) session.replaceDoc(before);
+          store.dispatch(postEdited({ ...old, ...(begun.length && { begun: post.begun ?? [] }) }));
+        },
+      },
+    },
+  );
+}
+
+/** Several mends at once, each on what those before it left. */
+export async function applyMends(ids: readonly string[]): Promise<void> {
+  const { post } = store.getState().openPost;
+  if (post) await applyMendings(await proofWorker().mendAll(post.id, ids, mendHelp()));
+}
+
+function begunBy({ mend, change }: Mending): string[] {
+  const kinds = mends.find(({ id }) => id === mend)?.check === "alt-text" ? "picture" : "heading";
+  return [...(change.blocks?.values() ?? [])].flat().flatMap((block) => {
+    if (block.kind !== kinds) return [];
+    return block.kind === "picture" ? (block.alt ?? []) : block.text;
+  });
+}

@@ -1,0 +1,78 @@
+/** What mends began and nobody has looked at: one by one, to be changed in its place or taken as it is. */
+import { useMemo } from "react";
+import { begunTexts } from "../../../core/release/begun";
+import { postEdited } from "../../store/openPostSlice";
+import { useAct } from "../../store/store";
+import { count } from "../../ui/figures";
+import { usePostSession } from "../currentSession";
+import { useGo } from "../useGo";
+import { useOpenPost } from "../useOpenPost";
+
+export function BegunTexts() {
+  const session = usePostSession();
+  const { post, report, readOnly } = useOpenPost("post", "report", "readOnly");
+  const act = useAct();
+  const go = useGo();
+  const begun = post?.begun;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the report stands for the document
+  const left = useMemo(
+    () =>
+      begunTexts(
+        session.blocks().map(({ block }) => block),
+        begun ?? [],
+      ),
+    [session, begun, report],
+  );
+  if (!left.length) return null;
+  return (
+    <section
+      aria-label="To be looked at"
+      className="mb-3 border border-plum/40 bg-plum-wash px-4 py-2 text-[13px]"
+    >
+      <p>
+        <strong className="font-semibold text-plum">{count(left.length, "text")}</strong> begun by a mend:
+        look at each, change it or take it as it is.
+      </p>
+      <ul className="mt-1">
+        {left.map(({ text, kind, block }) => (
+          <li
+            key={`${block} ${text}`}
+            className="grid grid-cols-[5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-t border-plum/20 py-1"
+          >
+            <span className="text-plum">{kind}</span>
+            <span className="truncate" title={text}>
+              {text}
+            </span>
+            <span className="flex gap-3">
+              <button
+                type="button"
+                className="quiet-link"
+                aria-label={`Go to the ${kind} “${text}”`}
+                onClick={() =>
+                  go(kind === "alt text" ? "alt-text" : "section-length", {
+                    quote: text,
+                    block,
+                    start: 0,
+                    end: text.length,
+                    ...(kind === "alt text" && { field: "alt" }),
+                  })
+                }
+              >
+                Go
+              </button>
+              <button
+                type="button"
+                className="quiet-link"
+                disabled={readOnly}
+                aria-label={`Take “${text}” as it is`}
+                onClick={() => act(postEdited({ begun: (begun ?? []).filter((one) => one !== text) }))}
+              >
+                Take it
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

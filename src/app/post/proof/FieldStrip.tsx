@@ -1,0 +1,100 @@
+/** The field as a strip of scores: each page a mark, its average and best named, ours among them. */
+import { points } from "../../ui/figures";
+
+const WIDTH = 440;
+const HEIGHT = 74;
+const LINE = 40;
+
+export interface Mark {
+  id: string;
+  name: string;
+  score: number;
+}
+
+interface Props {
+  pages: readonly Mark[];
+  benchmark: { average: number; best: number } | null;
+  score: number;
+  onChoose: (id: string) => void;
+}
+
+export function FieldStrip({ pages, benchmark, score, onChoose }: Props) {
+  const x = (at: number) => 10 + (at / 100) * (WIDTH - 20);
+  return (
+    <figure>
+      <div className="relative" style={{ height: HEIGHT }}>
+        <svg
+          viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+          className="absolute inset-0 h-full w-full"
+          preserveAspectRatio="none"
+          aria-hidden="true"
+        >
+          <line x1={x(0)} x2={x(100)} y1={LINE} y2={LINE} stroke="var(--color-edge)" />
+          {Array.from({ length: 11 }, (_, i) => (
+            <line
+              key={i}
+              x1={x(i * 10)}
+              x2={x(i * 10)}
+              y1={LINE}
+              y2={LINE + (i % 5 ? 4 : 8)}
+              stroke="var(--color-edge)"
+            />
+          ))}
+          {benchmark &&
+            [benchmark.average, benchmark.best].map((at) => (
+              <line
+                key={at}
+                x1={x(at)}
+                x2={x(at)}
+                y1={16}
+                y2={LINE + 8}
+                stroke="var(--color-ink)"
+                strokeDasharray="3 2"
+              />
+            ))}
+          <line
+            x1={x(score)}
+            x2={x(score)}
+            y1={10}
+            y2={LINE + 10}
+            stroke="var(--color-proof)"
+            strokeWidth={3}
+          />
+        </svg>
+        <ul aria-label="Pages of the field by score">
+          {pages.map(({ id, name, score: at }, i) => (
+            <li key={id}>
+              <button
+                type="button"
+                title={`${name}: ${points(at)}`}
+                aria-label={`Compare with ${name}, ${points(at)}`}
+                onClick={() => onChoose(id)}
+                className="absolute h-6 w-6 -translate-x-1/2 -translate-y-1/2 rounded-full"
+                // Marks of equal pages would lie on each other: every second one stands a little higher.
+                style={{ left: `${(x(at) / WIDTH) * 100}%`, top: LINE - 6 - (i % 3) * 7 }}
+              >
+                <span className="mx-auto block h-2.5 w-2.5 rounded-full border border-ink-2 bg-sheet hover:bg-proof-wash" />
+              </button>
+            </li>
+          ))}
+        </ul>
+        {[0, 50, 100].map((at) => (
+          <span
+            key={at}
+            aria-hidden="true"
+            className="figures absolute -translate-x-1/2 text-[11px] text-ink-2"
+            style={{ left: `${(x(at) / WIDTH) * 100}%`, top: LINE + 12 }}
+          >
+            {at}
+          </span>
+        ))}
+      </div>
+      <figcaption className="figures text-[12px] text-ink-2">
+        Ours {points(score)}
+        {benchmark &&
+          `; of the field's first ten, average ${points(benchmark.average)}; best ${points(benchmark.best)}`}
+        . Choose a page to compare with it.
+      </figcaption>
+    </figure>
+  );
+}

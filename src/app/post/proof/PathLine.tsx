@@ -1,0 +1,83 @@
+/** The way to the score that is aimed at: the fewest and easiest findings, as links to their rows. */
+import { useMemo } from "react";
+import { pathTo } from "../../../core/proof/path";
+import type { Aim } from "../../../data/model";
+import { postEdited } from "../../store/openPostSlice";
+import { useAct } from "../../store/store";
+import { count, points } from "../../ui/figures";
+import { useOpenPost } from "../useOpenPost";
+import { aimOf } from "./aim";
+
+const SHOWN = 5;
+const AIMS = [50, 60, 70, 80, 90];
+
+export function PathLine({ onGo }: { onGo: (id: string) => void }) {
+  const { post, report, field, readOnly } = useOpenPost("post", "report", "field", "readOnly");
+  const act = useAct();
+  const benchmark = field?.benchmark ?? null;
+  const aim = report && aimOf(post?.aim, benchmark, report.score);
+  const path = useMemo(
+    () => (report && aim ? pathTo(report.findings, report.score, aim.target) : null),
+    [report, aim],
+  );
+  if (!post || !path || !aim) return null;
+  return (
+    <section
+      aria-label="Way to the score"
+      className="mb-3 flex flex-wrap items-baseline gap-x-3 gap-y-1 border-y border-rule py-2"
+    >
+      <label className="flex items-baseline gap-2 text-[13px] text-ink-2">
+        Aim
+        <select
+          className="field-box !h-7 !w-auto !py-0"
+          disabled={readOnly}
+          value={post.aim ?? "next"}
+          onChange={({ target: { value } }) => act(postEdited({ aim: readAim(value) }))}
+        >
+          <option value="next">Next in reach</option>
+          {benchmark && <option value="average">Field average, {points(benchmark.average)}</option>}
+          {benchmark && <option value="best">Field best, {points(benchmark.best)}</option>}
+          {AIMS.map((score) => (
+            <option key={score} value={score}>
+              {score}
+            </option>
+          ))}
+        </select>
+      </label>
+      {!path.steps.length ? (
+        <p>
+          {path.enough && report!.score >= aim.target
+            ? "You are there. A perfect score is not the aim: stop when it reads well."
+            : "Nothing is left to gain."}
+        </p>
+      ) : (
+        <>
+          <p>
+            {path.enough
+              ? `${aim.says[0]!.toUpperCase()}${aim.says.slice(1)}, ${path.steps.length === 1 ? "this one" : `these ${path.steps.length}`}:`
+              : `Not even all ${path.steps.length} are enough ${aim.says}:`}
+          </p>
+          <ol className="flex flex-wrap gap-x-3 gap-y-1">
+            {path.steps.slice(0, SHOWN).map((step) => (
+              <li key={step.id} className="whitespace-nowrap">
+                <button type="button" className="quiet-link" onClick={() => onGo(step.id)}>
+                  {step.name}
+                </button>{" "}
+                <span className="figures text-[13px] text-ink-2">+{points(step.gain)}</span>
+              </li>
+            ))}
+            {path.steps.length > SHOWN && (
+              <li className="text-[13px] text-ink-2">
+                and {count(path.steps.length - SHOWN, "more", "more")}
+              </li>
+            )}
+          </ol>
+          <p className="figures ml-auto text-[13px] text-ink-2">reaches {points(path.reaches)}</p>
+        </>
+      )}
+    </section>
+  );
+}
+
+const readAim = (value: string): Aim =>
+  value === "next" || value === "average" || value === "best" ? value : Number(value);

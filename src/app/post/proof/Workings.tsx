@@ -1,0 +1,56 @@
+/** How a finding's points came about: the formula with its numbers, the thresholds in force and who set them. */
+import type { Finding } from "../../../core/proof/finding";
+import { houseProfile } from "../../../core/proof/profile";
+import { useApp } from "../../store/store";
+import { points } from "../../ui/figures";
+import { thresholdsOf } from "../../ui/thresholds";
+
+export function Workings({
+  finding,
+  total,
+}: {
+  finding: Finding /** Sum of the weights that count. */;
+  total: number;
+}) {
+  const profile = useApp((state) => state.session.profile);
+  const { id, says, formula, state, share, weight, gain, excess = 0 } = finding;
+  const house = houseProfile.checks[id];
+  const own = profile.checks[id];
+  const changed = JSON.stringify(own) !== JSON.stringify(house);
+  return (
+    <div className="mt-1 border-l-2 border-rule pl-3 text-[13px]">
+      <p className="py-1">{says}</p>
+      <dl className="figures grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 gap-y-0.5">
+        {formula && <Line name="Share" says={formula} />}
+        {state === "judged" && (
+          <Line
+            name="Earned"
+            says={`${share.toFixed(3)} · ${weight} = ${(share * weight).toFixed(2)} of ${weight}${excess > 0 ? `, ${(excess * weight).toFixed(2)} of it lost to too much` : ""}`}
+          />
+        )}
+        {gain > 0 && (
+          <Line
+            name="Gain"
+            says={`100 · ${weight} · (1 − ${share.toFixed(3)}) / ${points(total)} = ${gain.toFixed(2)}`}
+          />
+        )}
+        {thresholdsOf(own).map(({ key, name, value }) => (
+          <Line key={key} name={name} says={value} />
+        ))}
+        <Line
+          name="Set by"
+          says={`${profile.name}, version ${profile.version}${changed ? "; other than in the house profile" : ""}`}
+        />
+      </dl>
+    </div>
+  );
+}
+
+function Line({ name, says }: { name: string; says: string }) {
+  return (
+    <>
+      <dt className="text-ink-2">{name}</dt>
+      <dd className="min-w-0 break-words">{says}</dd>
+    </>
+  );
+}
