@@ -29,8 +29,11 @@ async function save<Key extends keyof Settings>(key: Key, value: Settings[Key]):
 export const getSite = (): Promise<Site | null> => get("site");
 export const saveSite = (site: Site): Promise<void> => save("site", site);
 
-export const getProfile = async (): Promise<Profile> =>
-  completeProfile((await get("profile")) ?? houseProfile) as Profile;
+/** The profile in force. Whoever has the house profile has the one that ships now. */
+export const getProfile = async (): Promise<Profile> => {
+  const kept = (await get("profile")) ?? houseProfile;
+  return kept.id === houseProfile.id ? houseProfile : (completeProfile(kept) as Profile);
+};
 export const saveProfile = (profile: Profile): Promise<void> => save("profile", profile);
 
 export const getSearchConnection = async (): Promise<SearchConnection> =>

@@ -11,6 +11,9 @@ export async function listVersions(postId: string): Promise<PostVersion[]> {
   return versions.sort((a, b) => (a.savedAt < b.savedAt ? 1 : a.savedAt > b.savedAt ? -1 : 0));
 }
 
+/** Versions of all posts, without their texts. */
+export const allVersions = (): Promise<PostVersion[]> => db.versions.toArray();
+
 export const getVersionDoc = async (id: string): Promise<EditorDoc | undefined> =>
   (await db.versionBodies.get(id))?.doc;
 

@@ -6,7 +6,7 @@ import { stemKey } from "../core/keywords/stemKey";
 import type { ProofContext } from "../core/proof/context";
 import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
 import type { MendHelp } from "../core/proof/mends/mend";
-import type { Mending } from "../core/proof/mends/mending";
+import { type Mending, mendAll } from "../core/proof/mends/mending";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
@@ -26,6 +26,16 @@ const api = {
   /** Keys that agree where two keywords say the same, in the order given. */
   stemKeys: (keywords: { keyword: string; language: string }[]): string[] =>
     keywords.map(({ keyword, language }) => stemKey(keyword, language)),
+  /** What several mends would do in a post that is not open, each on what those before it left. */
+  mendPost: (
+    post: Post,
+    site: Site,
+    doc: EditorDoc,
+    context: ProofContext,
+    profile: Profile,
+    ids: readonly string[],
+    help: MendHelp,
+  ): Mending[] => mendAll(draftOf(post, site, doc), ids, { context, profile, help }).made,
   /** Scores a post that is not open. */
   score: (post: Post, site: Site, doc: EditorDoc, context: ProofContext, profile: Profile): Report =>
     proof(draftOf(post, site, doc), context, profile),

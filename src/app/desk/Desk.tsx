@@ -1,10 +1,11 @@
 /** The Desk: every post by stage, with its score, what it needs next, and what of the whole needs attention. */
-import { Plus } from "lucide-react";
-import { useEffect, useMemo, useState } from "react";
+import { Plus, Wrench } from "lucide-react";
+import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { byWorth } from "../../core/proof/finding";
+import type { CheckId } from "../../core/proof/profile";
 import { foldPlain } from "../../core/text/fold";
-import { STAGES } from "../../data/model";
+import { type Post, STAGES } from "../../data/model";
 import { postsAdapter, scoresAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
 import { Button } from "../ui/Button";
@@ -14,11 +15,21 @@ import { createPost } from "./createPost";
 import { ImportButton } from "./importing/ImportButton";
 import { PostList } from "./PostList";
 import type { Row } from "./PostRow";
+import { Portfolio } from "./portfolio/Portfolio";
+import { WORTH, worstChecks } from "./portfolio/portfolio";
 import { scoreStale } from "./scoreStale";
 import { STAGE_NAMES } from "./stageNames";
 
 const { selectAll: allPosts } = postsAdapter.getSelectors();
 const { selectEntities: scoreMap } = scoresAdapter.getSelectors();
+
+/** What is asked for seldom is loaded when it is. */
+const BulkMendSheet = lazy(() =>
+  import("./mending/BulkMendSheet").then((loaded) => ({ default: loaded.BulkMendSheet })),
+);
+const ReportMenu = lazy(() =>
+  import("../reports/ReportMenu").then((loaded) => ({ default: loaded.ReportMenu })),
+);
 
 const SORTS = {
   stage: "Stage",
@@ -36,6 +47,8 @@ export function Desk() {
   const [query, setQuery] = useState("");
   const [category, setCategory] = useState("");
   const [sort, setSort] = useState<Sort>("stage");
+  const [finding, setFinding] = useState<CheckId | "">("");
+  const [mending, setMending] = useState<readonly Post[] | null>(null);
   const navigate = useNavigate();
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: any change of a post, the site or the profile may have made a score stale
@@ -55,13 +68,19 @@ export function Desk() {
           foldPlain(`${post.title} ${post.keyword} ${post.category} ${post.author}`).includes(wanted),
       )
       .filter((post) => !category || (category === "-" ? !post.category : post.category === category))
+      .filter(
+        ({ id }) => !finding || scores[id]?.findings.some((one) => one.id === finding && one.gain >= WORTH),
+      )
       .map((post): Row => {
         const score = scores[post.id];
-        return { post, score, next: score && byWorth(score.findings)[0] };
+        // Sifted by a finding, each row says that finding.
+        const next = score && byWorth(score.findings).find(({ id }) => !finding || id === finding);
+        return { post, score, next };
       })
       .sort(ORDER[sort]);
-  }, [posts, scores, query, category, sort]);
+  }, [posts, scores, query, category, sort, finding]);
 
+  const worst = useMemo(() => worstChecks(posts.flatMap(({ id }) => scores[id] ?? [])), [posts, scores]);
   const groups = useMemo(
     (): [string, Row[]][] =>
       sort === "stage"
@@ -119,11 +138,45 @@ export function Desk() {
         </Button>
       </div>
       <AttentionLine posts={posts} />
-      <p role="status" className="figures mb-1 h-5 text-[13px] text-ink-2">
-        {scoring
-          ? `Scoring ${scoring.done + 1} of ${scoring.of} …`
-          : `${count(rows.length, "post")}${rows.length < posts.length ? ` of ${posts.length}` : ""}`}
-      </p>
+      <Portfolio posts={posts} scores={scores} finding={finding} onFinding={setFinding} />
+      <div className="mb-1 flex flex-wrap items-center gap-3">
+        <p role="status" className="figures mr-auto text-[13px] text-ink-2">
+          {scoring
+            ? `Scoring ${scoring.done + 1} of ${scoring.of} …`
+            : `${count(rows.length, "post")}${rows.length < posts.length ? ` of ${posts.length}` : ""}`}
+        </p>
+        <label className="flex items-center gap-2">
+          <span className="text-ink-2">Finding</span>
+          <select
+            className="field-box !w-auto max-w-[16rem]"
+            value={finding}
+            onChange={(event) => setFinding(event.target.value as CheckId | "")}
+          >
+            <option value="">Any</option>
+            {worst.map(({ id, name, posts: n }) => (
+              <option key={id} value={id}>
+                {name}, {n}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Button disabled={!rows.length} onClick={() => setMending(rows.map(({ post }) => post))}>
+          <Wrench size={14} aria-hidden="true" /> Mend these …
+        </Button>
+        <Suspense fallback={<span className="h-8 w-24" />}>
+          <ReportMenu
+            label="Report"
+            disabled={!rows.length}
+            make={async (format) => {
+              const { reportOfMany } = await import("./reportOfMany");
+              return reportOfMany(
+                rows.map(({ post }) => post),
+                format,
+              );
+            }}
+          />
+        </Suspense>
+      </div>
       {posts.length === 0 ? (
         <Empty />
       ) : rows.length === 0 ? (
@@ -135,6 +188,7 @@ export function Desk() {
             onClick={() => {
               setQuery("");
               setCategory("");
+              setFinding("");
             }}
           >
             Show all
@@ -142,6 +196,11 @@ export function Desk() {
         </p>
       ) : (
         <PostList groups={groups} />
+      )}
+      {mending && (
+        <Suspense>
+          <BulkMendSheet posts={mending} onClose={() => setMending(null)} />
+        </Suspense>
       )}
     </div>
   );

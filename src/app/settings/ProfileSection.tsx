@@ -1,19 +1,23 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import { houseProfile, type Profile } from "../../core/proof/profile";
+import { checks } from "../../core/proof/registry";
 import { parseProfile } from "../../data/schemas/validate";
-import { saveProfile } from "../../data/settings";
-import { profileChanged } from "../store/sessionSlice";
+import { saveProfile, saveSite } from "../../data/settings";
+import { profileChanged, siteChanged } from "../store/sessionSlice";
 import { useAct, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { download } from "../ui/download";
 import { FileButton } from "../ui/FileButton";
+import { ProfileSheet } from "./profile/ProfileSheet";
+import { ownProfile } from "./profile/profileForm";
 import { Refusal } from "./Refusal";
 
 /** The profile in force: weights and thresholds, as a file. */
 export function ProfileSection() {
   const profile = useApp((state) => state.session.profile);
   const act = useAct();
+  const [editing, setEditing] = useState(false);
   const [refused, setRefused] = useState<unknown>(null);
   const use = async (next: Profile) => {
     const before = profile;
@@ -31,7 +35,15 @@ export function ProfileSection() {
   };
   const read = async (file: File) => {
     try {
-      await use(parseProfile(await file.text()));
+      const read = parseProfile(await file.text());
+      // What calls itself the house profile and is another gets a name of its own.
+      await use(
+        sameValues(read, houseProfile)
+          ? houseProfile
+          : read.id === houseProfile.id
+            ? ownProfile(read, profile)
+            : read,
+      );
     } catch (error) {
       setRefused(error);
     }
@@ -45,6 +57,9 @@ export function ProfileSection() {
       </p>
       <Refusal error={refused} safe="The profile in force is unchanged." />
       <div className="flex flex-wrap gap-2">
+        <Button kind="primary" onClick={() => setEditing(true)}>
+          Change weights and thresholds
+        </Button>
         <FileButton label="Use another profile" accept=".json" onFile={(file) => void read(file)} />
         <Button
           onClick={() =>
@@ -63,6 +78,62 @@ export function ProfileSection() {
           Back to the house profile
         </Button>
       </div>
+      <SiteSetAside />
+      {editing && (
+        <ProfileSheet
+          profile={profile}
+          onTake={(draft) =>
+            void use(sameValues(draft, houseProfile) ? houseProfile : ownProfile(draft, profile))
+          }
+          onClose={() => setEditing(false)}
+        />
+      )}
     </>
   );
 }
+
+/** Checks that are overruled for every post, and the way back. */
+function SiteSetAside() {
+  const site = useApp((state) => state.session.site);
+  const act = useAct();
+  const all = Object.entries(site.setAside ?? {});
+  if (!all.length) return null;
+  const change = (setAside: Record<string, string>) => {
+    const next = { ...site, setAside };
+    act(siteChanged(next));
+    saveSite(next).catch((error: Error) =>
+      toast.error(`It holds in this tab and is not saved: ${error.message}.`),
+    );
+  };
+  return (
+    <div className="mt-4">
+      <h3 className="mb-1 text-[13px]">Set aside for the whole site</h3>
+      <ul className="border-t border-rule">
+        {all.map(([id, why]) => {
+          const name = checks.find((check) => check.id === id)?.name ?? id;
+          return (
+            <li key={id} className="flex items-baseline gap-3 border-b border-rule py-1.5">
+              <span className="font-semibold">{name}</span>
+              <span className="min-w-0 flex-1 text-ink-2">{why}</span>
+              <button
+                type="button"
+                className="quiet-link"
+                aria-label={`Judge “${name}” again`}
+                onClick={() => {
+                  change(Object.fromEntries(all.filter(([other]) => other !== id)));
+                  toast(`“${name}” is judged again.`, {
+                    action: { label: "Undo", onClick: () => change(site.setAside ?? {}) },
+                  });
+                }}
+              >
+                Judge again
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}
+
+const sameValues = (a: Profile, b: Profile): boolean => JSON.stringify(a) === JSON.stringify(b);

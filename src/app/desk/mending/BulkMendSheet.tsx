@@ -1,0 +1,150 @@
+/** Mends for many posts: choose which, see what each post would become, then make them. */
+import { useEffect, useState } from "react";
+import { toast } from "sonner";
+import { mends } from "../../../core/proof/mends/registry";
+import type { Post } from "../../../data/model";
+import { Lines } from "../../post/mending/MendPanel";
+import { Button } from "../../ui/Button";
+import { count, points } from "../../ui/figures";
+import { Sheet } from "../../ui/Sheet";
+import { makeMends, type PostMends, previewMends } from "./bulkMend";
+
+const FIRST = mends.filter(({ safe }) => safe).map(({ id }) => id);
+const POSTS_SHOWN = 100;
+
+export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
+  const [ids, setIds] = useState<readonly string[]>(FIRST);
+  const [found, setFound] = useState<PostMends[] | null>(null);
+  const [done, setDone] = useState(0);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [busy, setBusy] = useState(false);
+  const [failure, setFailure] = useState("");
+
+  useEffect(() => {
+    let wanted = true;
+    setFound(null);
+    setDone(0);
+    setFailure("");
+    previewMends(posts, ids, (n) => {
+      if (wanted) setDone(n);
+      return wanted;
+    }).then(
+      (all) => wanted && setFound(all),
+      (error: Error) => wanted && setFailure(error.message),
+    );
+    return () => {
+      wanted = false;
+    };
+  }, [posts, ids]);
+
+  const chosen = found?.filter(({ post }) => !left.has(post.id)) ?? [];
+  const gain = chosen.reduce(
+    (sum, { made }) => sum + made.reduce((all, mending) => all + mending.gain, 0),
+    0,
+  );
+  const make = async () => {
+    setBusy(true);
+    try {
+      const { mended, left: alone, undo } = await makeMends(chosen);
+      toast(
+        `${count(mended, "post")} mended.${alone.length ? ` Left alone, since they are open elsewhere or have changed: ${alone.join(", ")}.` : ""}`,
+        { action: { label: "Undo", onClick: () => void undo() }, duration: 15_000 },
+      );
+      onClose();
+    } catch (error) {
+      setFailure(`${(error as Error).message} Posts mended before that have a version from before.`);
+      setBusy(false);
+    }
+  };
+  return (
+    <Sheet title={`Mend ${count(posts.length, "post")}`} wide onClose={onClose}>
+      <div className="grid grid-cols-1 gap-6 min-[900px]:grid-cols-[17rem_minmax(0,1fr)]">
+        <fieldset>
+          <legend className="mb-1 text-[13px] text-ink-2">What to mend</legend>
+          {mends.map(({ id, name, safe, toCheck }) => (
+            <label key={id} className="flex items-start gap-2 py-0.5">
+              <input
+                type="checkbox"
+                className="mt-1"
+                checked={ids.includes(id)}
+                onChange={({ target }) =>
+                  setIds(target.checked ? [...ids, id] : ids.filter((other) => other !== id))
+                }
+              />
+              <span>
+                {name}
+                <span className="block text-[12px] text-ink-2">
+                  {safe ? "changes no word" : toCheck ? "to be looked at afterwards" : "see the preview"}
+                </span>
+              </span>
+            </label>
+          ))}
+        </fieldset>
+        <section aria-label="Preview" className="min-w-0">
+          {failure ? (
+            <p role="alert" className="border-l-2 border-plum bg-plum-wash px-3 py-1.5 text-plum">
+              It could not be done: {failure}
+            </p>
+          ) : !found ? (
+            <p role="status" className="figures text-ink-2">
+              Looking at post {done + 1} of {posts.length} … <progress max={posts.length} value={done} />
+            </p>
+          ) : !found.length ? (
+            <p role="status" className="text-ink-2">
+              There is nothing of this kind to mend in these posts.
+            </p>
+          ) : (
+            <>
+              <p role="status" className="figures mb-2">
+                {count(found.length, "post")} would change. Nothing is written yet.
+              </p>
+              <ul className="max-h-[48vh] overflow-y-auto border-y border-rule">
+                {found.slice(0, POSTS_SHOWN).map(({ post, made }) => (
+                  <li key={post.id} className="border-b border-rule py-2 last:border-b-0">
+                    <label className="flex items-baseline gap-2">
+                      <input
+                        type="checkbox"
+                        checked={!left.has(post.id)}
+                        onChange={({ target }) => {
+                          const next = new Set(left);
+                          if (target.checked) next.delete(post.id);
+                          else next.add(post.id);
+                          setLeft(next);
+                        }}
+                      />
+                      <span className="min-w-0 flex-1 truncate font-serif text-[15px]">
+                        {post.title || "Untitled post"}
+                      </span>
+                      <span className="figures font-semibold">
+                        +{points(made.reduce((sum, mending) => sum + mending.gain, 0))}
+                      </span>
+                    </label>
+                    {made.map((mending) => (
+                      <div key={mending.mend} className="mt-1 pl-6">
+                        <p className="text-[13px] text-ink-2">{mending.name}</p>
+                        <Lines mending={mending} />
+                      </div>
+                    ))}
+                  </li>
+                ))}
+              </ul>
+              {found.length > POSTS_SHOWN && (
+                <p className="figures mt-1 text-[13px] text-ink-2">
+                  The first {POSTS_SHOWN} are shown; the others are mended too.
+                </p>
+              )}
+              <div className="mt-3 flex items-center gap-3">
+                <Button kind="primary" disabled={busy || !chosen.length} onClick={() => void make()}>
+                  Mend {count(chosen.length, "post")}
+                </Button>
+                <span className="figures text-ink-2">
+                  +{points(gain)} in sum; a version of each is kept before
+                </span>
+              </div>
+            </>
+          )}
+        </section>
+      </div>
+    </Sheet>
+  );
+}

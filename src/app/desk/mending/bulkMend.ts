@@ -1,0 +1,110 @@
+/** Mends in many posts: what they would do, post by post, and doing it. Each post is scored as the Desk scores it. */
+
+import type { EditorDoc } from "../../../core/draft/editorJson";
+import { replaceBlocks } from "../../../core/draft/replaceBlocks";
+import type { MendedMeta } from "../../../core/proof/mends/mend";
+import type { Mending } from "../../../core/proof/mends/mending";
+import { proofContext } from "../../../data/draft";
+import { planContext } from "../../../data/fields";
+import type { Post } from "../../../data/model";
+import { getDoc, getPost, savePost } from "../../../data/posts";
+import { proofWorker } from "../../../workers/clients";
+import { holdPost } from "../../post/postLock";
+import { keep } from "../../post/versions/keepCurrent";
+import { siteTargets } from "../../post/write/links/useLinkTargets";
+import { postsAdapter } from "../../store/postsSlice";
+import { store } from "../../store/store";
+
+export interface PostMends {
+  post: Post;
+  doc: EditorDoc;
+  made: Mending[];
+}
+
+const { selectAll } = postsAdapter.getSelectors();
+
+/**
+ * What mends would do.
+ *
+ * @param ids of mends
+ * @param onProgress called before each post; what it answers says whether to go on
+ */
+export async function previewMends(
+  posts: readonly Post[],
+  ids: readonly string[],
+  onProgress: (done: number) => boolean,
+): Promise<PostMends[]> {
+  const state = store.getState();
+  const { site, profile } = state.session;
+  const all = selectAll(state.posts.posts);
+  const found: PostMends[] = [];
+  for (const [done, post] of posts.entries()) {
+    if (!onProgress(done)) break;
+    const doc = await getDoc(post.id);
+    const context = proofContext(post, all, site, await planContext(post.id));
+    const help = { targets: siteTargets(all, site, post.id).filter(({ kind }) => kind === "post") };
+    // The address of a page that is out is changed on purpose or not at all.
+    const allowed = post.status === "draft" ? ids : ids.filter((id) => id !== "slug");
+    const made = await proofWorker().mendPost(post, site, doc, context, profile, allowed, help);
+    if (made.length) found.push({ post, doc, made });
+  }
+  return found;
+}
+
+export interface BulkResult {
+  mended: number;
+  /** Titles of posts that were left alone: open in another tab, changed since the preview, or gone. */
+  left: string[];
+  undo: () => Promise<void>;
+}
+
+/** Makes what was previewed, with a version of each post kept before. */
+export async function makeMends(all: readonly PostMends[]): Promise<BulkResult> {
+  const done: { id: string; fields: Partial<Post>; doc: EditorDoc }[] = [];
+  const left: string[] = [];
+  const scores = store.getState().posts.scores.entities;
+  for (const { post, doc, made } of all) {
+    const lock = holdPost(post.id, false, () => {});
+    try {
+      const current = (await lock.writing) ? await getPost(post.id) : undefined;
+      if (current?.updatedAt !== post.updatedAt) {
+        left.push(post.title || "Untitled post");
+        continue;
+      }
+      await keep(post, doc, { why: "before mending" }, scores[post.id] ?? null);
+      const meta: MendedMeta = Object.assign({}, ...made.map(({ change }) => change.meta ?? {}));
+      const begun = made
+        .filter(({ toCheck }) => toCheck)
+        .flatMap(({ lines }) => lines.map(({ after }) => after.replace(/^H\d /, "")));
+      const fields: Partial<Post> = Object.fromEntries(
+        Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]),
+      );
+      await savePost(
+        post.id,
+        {
+          post: { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) },
+          doc: made.reduce(
+            (now, { change }) => (change.blocks ? replaceBlocks(now, change.blocks) : now),
+            doc,
+          ),
+        },
+        new Date().toISOString(),
+      );
+      done.push({
+        id: post.id,
+        fields: { ...fields, ...(begun.length && { begun: post.begun ?? [] }) },
+        doc,
+      });
+    } finally {
+      lock.release();
+    }
+  }
+  return {
+    mended: done.length,
+    left,
+    undo: async () => {
+      for (const { id, fields, doc } of done)
+        await savePost(id, { post: fields, doc }, new Date().toISOString());
+    },
+  };
+}

@@ -1,0 +1,360 @@
+/** The profile, changed in a form or as JSON, with what the change does to all posts before it is taken. */
+import { type ReactNode, useEffect, useState } from "react";
+import { groups } from "../../../core/proof/groups";
+import { AUDIENCES, houseProfile, type Profile } from "../../../core/proof/profile";
+import { checks } from "../../../core/proof/registry";
+import { Button } from "../../ui/Button";
+import { count, points } from "../../ui/figures";
+import { Sheet } from "../../ui/Sheet";
+import { thresholdName } from "../../ui/thresholds";
+import {
+  type Fault,
+  faultsOf,
+  leavesOf,
+  type Path,
+  readProfileText,
+  type Value,
+  withValue,
+} from "./profileForm";
+import { type Moved, tryProfile } from "./tryProfile";
+
+const PAUSE = 500;
+const MOVED_SHOWN = 8;
+const WAYS = { form: "Form", json: "JSON" } as const;
+
+interface Props {
+  profile: Profile;
+  onTake: (profile: Profile) => void;
+  onClose: () => void;
+}
+
+export function ProfileSheet({ profile, onTake, onClose }: Props) {
+  const [draft, setDraft] = useState<Profile>(profile);
+  const [way, setWay] = useState<keyof typeof WAYS>("form");
+  const [text, setText] = useState("");
+  const [textFaults, setTextFaults] = useState<Fault[]>([]);
+  const faults = way === "json" ? textFaults : faultsOf(draft);
+  const changed = JSON.stringify(draft) !== JSON.stringify(profile);
+  const turn = (next: keyof typeof WAYS) => {
+    if (next === "json") {
+      setText(`${JSON.stringify(draft, null, 2)}\n`);
+      setTextFaults([]);
+    }
+    setWay(next);
+  };
+  const set = (path: Path, value: Value) => setDraft((before) => withValue(before, path, value));
+  return (
+    <Sheet title="Weights and thresholds" wide onClose={onClose}>
+      <div className="mb-3 flex flex-wrap items-center gap-3">
+        <fieldset className="flex">
+          <legend className="sr-only">Way to change it</legend>
+          {(Object.keys(WAYS) as (keyof typeof WAYS)[]).map((id) => (
+            <label
+              key={id}
+              className={`flex h-8 cursor-pointer items-center border border-edge px-3 first-of-type:rounded-l last-of-type:rounded-r last-of-type:border-l-0 has-focus-visible:outline-2 has-focus-visible:outline-proof ${way === id ? "bg-proof-wash font-semibold text-proof" : "bg-sheet"}`}
+            >
+              <input
+                type="radio"
+                name="way"
+                className="sr-only"
+                checked={way === id}
+                disabled={way === "json" && faults.length > 0}
+                onChange={() => turn(id)}
+              />
+              {WAYS[id]}
+            </label>
+          ))}
+        </fieldset>
+        <label className="flex items-center gap-2">
+          Name
+          <input
+            className="field-box !w-56"
+            value={draft.name}
+            maxLength={200}
+            disabled={way === "json"}
+            onChange={({ target }) => set(["name"], target.value)}
+          />
+        </label>
+        <span className="figures text-[13px] text-ink-2">
+          weights sum to {points(Object.values(draft.checks).reduce((sum, { weight }) => sum + weight, 0))}
+        </span>
+        <Button
+          kind="quiet"
+          className="ml-auto"
+          onClick={() => setDraft(houseProfile)}
+          disabled={way === "json"}
+        >
+          Values of the house profile
+        </Button>
+      </div>
+      <div className="grid grid-cols-1 gap-6 min-[900px]:grid-cols-[minmax(0,1fr)_20rem]">
+        {way === "form" ? (
+          <Form draft={draft} before={profile} faults={faults} onSet={set} />
+        ) : (
+          <textarea
+            aria-label="The profile as JSON"
+            aria-invalid={faults.length > 0}
+            aria-describedby="profile-faults"
+            className="field-box h-[52vh] font-mono text-[13px]"
+            spellCheck={false}
+            value={text}
+            onChange={({ target }) => {
+              setText(target.value);
+              const read = readProfileText(target.value);
+              if ("profile" in read) setDraft(read.profile);
+              setTextFaults("faults" in read ? read.faults : []);
+            }}
+          />
+        )}
+        <div className="flex min-w-0 flex-col gap-4">
+          {faults.length > 0 && (
+            <div
+              role="alert"
+              id="profile-faults"
+              className="border-l-2 border-plum bg-plum-wash px-3 py-2 text-[13px]"
+            >
+              <p className="font-semibold text-plum">{count(faults.length, "field")} to be put right</p>
+              <ul>
+                {faults.map(({ path, says }) => (
+                  <li key={`${path} ${says}`} className="break-words">
+                    {path && <span className="font-semibold">{path}</span>} {says}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
+          <Effect draft={draft} changed={changed && !faults.length} />
+          <Button
+            kind="primary"
+            className="self-start"
+            disabled={!changed || faults.length > 0}
+            onClick={() => {
+              onTake(draft);
+              onClose();
+            }}
+          >
+            Score with this profile
+          </Button>
+        </div>
+      </div>
+    </Sheet>
+  );
+}
+
+function Form({
+  draft,
+  before,
+  faults,
+  onSet,
+}: {
+  draft: Profile;
+  before: Profile;
+  faults: readonly Fault[];
+  onSet: (path: Path, value: Value) => void;
+}) {
+  const field = (path: Path, value: Value, label: string) => (
+    <ValueField
+      key={path.join(".")}
+      path={path}
+      value={value}
+      label={label}
+      fault={faults.find((fault) => fault.path === path.join(".") || covers(fault.path, path))}
+      changed={JSON.stringify(valueAt(before, path)) !== JSON.stringify(value)}
+      onSet={onSet}
+    />
+  );
+  const general = leavesOf({
+    openingWords: draft.openingWords,
+    wordsPerMinute: draft.wordsPerMinute,
+    matching: draft.matching,
+  });
+  return (
+    <div className="max-h-[60vh] overflow-y-auto border border-rule">
+      {groups.map(({ id, name }) => (
+        <Part key={id} title={name}>
+          {checks
+            .filter(({ group }) => group === id)
+            .map((check) => {
+              const { weight, ...rest } = draft.checks[check.id] as { weight: number };
+              const leaves = leavesOf(rest, ["checks", check.id]);
+              return (
+                <div key={check.id} className="border-b border-rule px-3 py-2 last:border-b-0">
+                  <div className="flex items-center justify-between gap-3">
+                    <h4 className="font-semibold">{check.name}</h4>
+                    {field(["checks", check.id, "weight"], weight, "Weight")}
+                  </div>
+                  {leaves.length > 0 && (
+                    <details className="text-[13px]">
+                      <summary className="w-fit text-ink-2 underline underline-offset-2">Thresholds</summary>
+                      <div className="flex flex-wrap gap-x-4 gap-y-1 pt-1">
+                        {leaves.map(({ path, value }) => field(path, value, labelOf(path)))}
+                      </div>
+                    </details>
+                  )}
+                </div>
+              );
+            })}
+        </Part>
+      ))}
+      <Part title="Matching and reading">
+        <div className="flex flex-wrap gap-x-4 gap-y-1 px-3 py-2 text-[13px]">
+          {general.map(({ path, value }) => field(path, value, labelOf(path)))}
+        </div>
+      </Part>
+    </div>
+  );
+}
+
+const valueAt = (whole: unknown, path: Path): unknown =>
+  path.reduce<unknown>((part, key) => (part as Record<string | number, unknown> | undefined)?.[key], whole);
+
+/** A fault of a list is one of each of its values. */
+const covers = (fault: string, path: Path): boolean =>
+  fault !== "" && fault !== "checks" && path.join(".").startsWith(`${fault}.`);
+
+const GENERAL: Record<string, string> = {
+  openingWords: "Words of the opening",
+  wordsPerMinute: "Words read in a minute",
+  exact: "As written",
+  inflected: "In another form",
+  close: "Words close together",
+  scattered: "Words scattered",
+  closeWindow: "Close: words more than the keyword",
+};
+const PLACES = ["rises from", "all from", "all to", "nothing from"];
+
+function labelOf(path: Path): string {
+  const key = path.findLast((part): part is string => typeof part === "string")!;
+  const place = path.at(-1);
+  const name =
+    GENERAL[key] ?? (AUDIENCES.some((one) => one === key) ? `Band, ${key} readers` : thresholdName(key));
+  if (typeof place !== "number") return name;
+  return name.startsWith("Band") ? `${name}, ${place ? "to" : "from"}` : `${name}, ${PLACES[place] ?? place}`;
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section aria-label={title}>
+      <h3 className="sticky top-0 border-b border-rule bg-paper px-3 py-1 text-[13px]">{title}</h3>
+      {children}
+    </section>
+  );
+}
+
+function ValueField({
+  path,
+  value,
+  label,
+  fault,
+  changed,
+  onSet,
+}: {
+  path: Path;
+  value: Value;
+  label: string;
+  fault: Fault | undefined;
+  changed: boolean;
+  onSet: (path: Path, value: Value) => void;
+}) {
+  const id = `profile-${path.join("-")}`;
+  const box = `field-box figures !h-7 !py-0 ${fault ? "!border-plum" : changed ? "!border-proof" : ""}`;
+  return (
+    <label htmlFor={id} className="flex items-center gap-1.5 text-[13px]">
+      <span className={changed ? "font-semibold text-proof" : "text-ink-2"}>{label}</span>
+      {path.at(-1) === "audience" ? (
+        <select
+          id={id}
+          className={`${box} !w-auto`}
+          value={value}
+          onChange={(e) => onSet(path, e.target.value)}
+        >
+          {AUDIENCES.map((audience) => (
+            <option key={audience}>{audience}</option>
+          ))}
+        </select>
+      ) : (
+        <input
+          id={id}
+          className={`${box} !w-[4.5rem] text-right`}
+          inputMode="decimal"
+          aria-invalid={fault !== undefined}
+          title={fault?.says}
+          value={String(value)}
+          onChange={({ target }) => {
+            const typed = target.value.trim();
+            // What is no number yet stays as it is typed, and the fault is said.
+            const number = Number(typed);
+            onSet(path, typed !== "" && String(number) === typed ? number : target.value);
+          }}
+        />
+      )}
+    </label>
+  );
+}
+
+/** Scores of all posts with the draft and with the profile in force. */
+function Effect({ draft, changed }: { draft: Profile; changed: boolean }) {
+  const [moved, setMoved] = useState<Moved[] | null>(null);
+  const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
+  useEffect(() => {
+    setMoved(null);
+    setProgress(null);
+    if (!changed) return;
+    let wanted = true;
+    const timer = setTimeout(() => {
+      tryProfile(draft, (done, of) => {
+        if (wanted) setProgress({ done, of });
+        return wanted;
+      }).then(
+        (all) => {
+          if (wanted) setMoved(all);
+        },
+        (error: unknown) => console.error("The profile could not be tried", error),
+      );
+    }, PAUSE);
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [draft, changed]);
+  const mean = (of: (one: Moved) => number) =>
+    moved?.length ? moved.reduce((sum, one) => sum + of(one), 0) / moved.length : 0;
+  return (
+    <section aria-label="What it does to all posts" className="border border-rule p-3 text-[13px]">
+      <h3 className="mb-1">What it does to all posts</h3>
+      {!changed ? (
+        <p className="text-ink-2">Change a weight or a threshold, and see here how each post would score.</p>
+      ) : !moved ? (
+        <p role="status" className="figures text-ink-2">
+          {progress ? `Scoring ${progress.done + 1} of ${progress.of} …` : "Waiting for the last change …"}
+        </p>
+      ) : (
+        <>
+          <p role="status" className="figures mb-2">
+            Mean {points(mean(({ before }) => before))} → {points(mean(({ after }) => after))};{" "}
+            {moved.filter(({ before, after }) => Math.abs(after - before) >= 0.05).length} of {moved.length}{" "}
+            posts move.
+          </p>
+          <table className="figures w-full">
+            <thead className="sr-only">
+              <tr>
+                <th>Post</th>
+                <th>Before</th>
+                <th>After</th>
+              </tr>
+            </thead>
+            <tbody>
+              {moved.slice(0, MOVED_SHOWN).map(({ post, before, after }) => (
+                <tr key={post.id} className="border-t border-rule">
+                  <td className="max-w-[11rem] truncate py-0.5">{post.title || "Untitled post"}</td>
+                  <td className="px-2 text-right text-ink-2">{points(before)}</td>
+                  <td className="text-right font-semibold">{points(after)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </section>
+  );
+}
