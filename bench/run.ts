@@ -2,7 +2,7 @@
  * Speed as ratios within one run, so that a slow machine does not matter: `npm run bench`.
  *
  * One keystroke in a 2,500-word draft, the engine's time for a new report, against one bare Unicode-regular-expression word pass
- * over the whole text, without a field and with one (field.ts). A field of twenty pages analysed, against a general tagger. The
+ * over the whole text, without a field and with one (field.ts). Drafts of 500 to 50,000 words (growth.ts). A field of twenty pages analysed, against a general tagger. The
  * script that the first sight of the Desk loads, gzipped. A keyword file of 100,000 rows read, classified and grouped, against a
  * bare parse of the same text (keywords.ts).
  */
@@ -17,6 +17,7 @@ import { ProofEngine } from "../src/core/proof/engine";
 import { houseProfile } from "../src/core/proof/profile";
 import { benchField } from "./field";
 import { at, ms } from "./figures";
+import { benchGrowth } from "./growth";
 
 const WORDS = 2500;
 const KEYS = 2000;
@@ -103,6 +104,8 @@ console.log(
 console.log(`general tagger   median ${ms(tagger)}`);
 console.log(`analysis         median ${ms(analysis)}   the first time ${ms(first)}   (aim: under 1 second)`);
 console.log(`ratio            median ${(analysis / tagger).toFixed(2)}   (aim: 4 or less)\n`);
+
+benchGrowth(meta, once, wordsOf);
 
 const index = join(root, "dist/index.html");
 if (existsSync(index)) {

@@ -215,7 +215,7 @@ test("the score moves while writing, and says why", async ({ page }) => {
     .getByRole("button", { name: /^Keyword in the meta title/ })
     .focus();
   await page.keyboard.press("End");
-  await expect(strip(page).getByRole("button", { name: /^Links that work/ })).toBeFocused();
+  await expect(strip(page).getByRole("button", { name: /^Active voice/ })).toBeFocused();
   await strip(page)
     .getByRole("button", { name: /^Anchor texts/ })
     .click();

@@ -11,14 +11,30 @@ export interface Mark {
   score: number;
 }
 
+const APART = 11;
+const LANES = 4;
+
+/** Marks that would lie on each other stand above each other. */
+function laid(pages: readonly Mark[], x: (at: number) => number): (Mark & { lane: number })[] {
+  const ends: number[] = [];
+  return [...pages]
+    .sort((a, b) => a.score - b.score)
+    .map((mark) => {
+      const free = ends.findIndex((end) => x(mark.score) - end >= APART);
+      const lane = free >= 0 ? free : Math.min(ends.length, LANES - 1);
+      ends[lane] = x(mark.score);
+      return { ...mark, lane };
+    });
+}
+
 interface Props {
   pages: readonly Mark[];
   benchmark: { average: number; best: number } | null;
   score: number;
-  onChoose: (id: string) => void;
+  onCompare: () => void;
 }
 
-export function FieldStrip({ pages, benchmark, score, onChoose }: Props) {
+export function FieldStrip({ pages, benchmark, score, onCompare }: Props) {
   const x = (at: number) => 10 + (at / 100) * (WIDTH - 20);
   return (
     <figure>
@@ -61,23 +77,14 @@ export function FieldStrip({ pages, benchmark, score, onChoose }: Props) {
             strokeWidth={3}
           />
         </svg>
-        <ul aria-label="Pages of the field by score">
-          {pages.map(({ id, name, score: at }, i) => (
-            <li key={id}>
-              <button
-                type="button"
-                title={`${name}: ${points(at)}`}
-                aria-label={`Compare with ${name}, ${points(at)}`}
-                onClick={() => onChoose(id)}
-                className="absolute h-6 w-6 -translate-x-1/2 -translate-y-1/2 rounded-full"
-                // Marks of equal pages would lie on each other: every second one stands a little higher.
-                style={{ left: `${(x(at) / WIDTH) * 100}%`, top: LINE - 6 - (i % 3) * 7 }}
-              >
-                <span className="mx-auto block h-2.5 w-2.5 rounded-full border border-ink-2 bg-sheet hover:bg-proof-wash" />
-              </button>
-            </li>
-          ))}
-        </ul>
+        {laid(pages, x).map(({ id, name, score: at, lane }) => (
+          <span
+            key={id}
+            title={`${name}: ${points(at)}`}
+            className="absolute h-2.5 w-2.5 -translate-x-1/2 -translate-y-1/2 rounded-full border border-ink-2 bg-sheet"
+            style={{ left: `${(x(at) / WIDTH) * 100}%`, top: LINE - 7 - lane * 10 }}
+          />
+        ))}
         {[0, 50, 100].map((at) => (
           <span
             key={at}
@@ -93,8 +100,15 @@ export function FieldStrip({ pages, benchmark, score, onChoose }: Props) {
         Ours {points(score)}
         {benchmark &&
           `; of the field's first ten, average ${points(benchmark.average)}; best ${points(benchmark.best)}`}
-        . Choose a page to compare with it.
       </figcaption>
+      <button
+        type="button"
+        className="quiet-link mt-1 text-[13px]"
+        disabled={!pages.length}
+        onClick={onCompare}
+      >
+        Compare with the field, page by page
+      </button>
     </figure>
   );
 }

@@ -135,7 +135,7 @@ export function Proof() {
                 pages={pages.map(({ id, name, score = 0 }) => ({ id, name, score }))}
                 benchmark={benchmark}
                 score={report.score}
-                onChoose={setComparing}
+                onCompare={() => setComparing(true)}
               />
             ) : (
               <p className="text-[13px] text-ink-2">

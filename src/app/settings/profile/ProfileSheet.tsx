@@ -34,6 +34,8 @@ export function ProfileSheet({ profile, onTake, onClose }: Props) {
   const [text, setText] = useState("");
   const [textFaults, setTextFaults] = useState<Fault[]>([]);
   const faults = way === "json" ? textFaults : faultsOf(draft);
+  // A weight that is being typed may be no number yet.
+  const sum = faults.length ? null : Object.values(draft.checks).reduce((all, { weight }) => all + weight, 0);
   const changed = JSON.stringify(draft) !== JSON.stringify(profile);
   const turn = (next: keyof typeof WAYS) => {
     if (next === "json") {
@@ -76,7 +78,7 @@ export function ProfileSheet({ profile, onTake, onClose }: Props) {
           />
         </label>
         <span className="figures text-[13px] text-ink-2">
-          weights sum to {points(Object.values(draft.checks).reduce((sum, { weight }) => sum + weight, 0))}
+          {sum === null ? "" : `weights sum to ${points(sum)}`}
         </span>
         <Button
           kind="quiet"

@@ -1,0 +1,270 @@
+/** Proofing, as a marketer does it: mend, plan the way, try words, compare, set aside, take the report away; and the site as a whole. */
+import { readFileSync } from "node:fs";
+import type { Page } from "@playwright/test";
+import {
+  downloaded,
+  expect,
+  expectAccessible,
+  keptScore,
+  openDesk,
+  openStage,
+  scoreOf,
+  sheet,
+  TOUR,
+  test,
+} from "./test";
+
+const ID = TOUR.split("/").at(-1)!;
+
+async function openProof(page: Page, path = TOUR): Promise<void> {
+  await openDesk(page);
+  await openStage(page, `${path}/proof`);
+  await expect(page.getByRole("region", { name: "To gain" })).toBeVisible();
+}
+const ledger = (page: Page) => page.getByRole("region", { name: "Ledger" });
+const gainIn = (text: string): number => Number(/\+([\d.]+)/.exec(text)![1]);
+
+test("a mend shows what was and what will be, gains what it promised, and is undone", async ({ page }) => {
+  await openProof(page);
+  const before = await keptScore(page, ID);
+  await ledger(page).getByRole("button", { name: "Mend “Keyword in the meta title”" }).click();
+  const offer = ledger(page)
+    .getByRole("button", { name: /^Mend: Make the meta title fit/ })
+    .first();
+  const promised = gainIn((await offer.textContent())!);
+  expect(promised).toBeGreaterThan(1);
+  await expectAccessible(page);
+  await offer.click();
+  await expect(ledger(page).getByText(/^The meta title has it/)).toBeVisible();
+  expect((await keptScore(page, ID)) - before).toBeCloseTo(promised, 1);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(ledger(page).getByText(/^The meta title does not say/)).toBeVisible();
+  expect(await keptScore(page, ID)).toBeCloseTo(before, 9);
+});
+
+test("several mends are one step; what was begun is looked at before release", async ({ page }) => {
+  await openProof(page);
+  const before = await keptScore(page, ID);
+  await page.getByRole("button", { name: /^Mend \d+ things$/ }).click();
+  const dialog = page.getByRole("dialog", { name: "Mend several" });
+  await dialog.getByLabel(/Start the alt texts/).check();
+  await expectAccessible(page);
+  const promised = gainIn((await dialog.getByText(/in sum$/).textContent())!);
+  await dialog.getByRole("button", { name: /^Mend \d+ things$/ }).click();
+  await expect(page.getByText(/^\d+ mends: \+/)).toBeVisible();
+  expect((await keptScore(page, ID)) - before).toBeCloseTo(promised, 0);
+  const begun = page.getByRole("region", { name: "To be looked at" });
+  await expect(begun).toContainText("Two children in a box bike");
+  await page
+    .getByRole("navigation", { name: "Stages" })
+    .getByRole("link", { name: /Release/ })
+    .click();
+  await expect(page.getByText("Begun texts looked at")).toBeVisible();
+  await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Proof/ }).click();
+  await begun.getByRole("button", { name: /^Take “Two children/ }).click();
+  await expect(begun).toHaveCount(0);
+});
+
+test("mends of the text are one step of undo in the editor, too", async ({ page }) => {
+  await openDesk(page);
+  await openStage(page, `${TOUR}/write`);
+  const words = () => sheet(page).locator("p").allTextContents();
+  const was = await words();
+  await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Proof/ }).click();
+  await ledger(page).getByRole("button", { name: "Mend “Alt text”" }).click();
+  await ledger(page)
+    .getByRole("button", { name: /^Mend: Start the alt texts/ })
+    .click();
+  await expect(page.getByRole("region", { name: "To be looked at" })).toBeVisible();
+  await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Write/ }).click();
+  await expect(page.getByRole("textbox", { name: /Alt text/ }).first()).toHaveValue(
+    "Two children in a box bike",
+  );
+  await sheet(page).press("Control+z");
+  await expect(page.getByRole("textbox", { name: /Alt text/ }).first()).toHaveValue("");
+  expect(await words()).toEqual(was);
+});
+
+test("the way to a score follows the aim, and leads to its findings", async ({ page }) => {
+  await openProof(page);
+  const way = page.getByRole("region", { name: "Way to the score" });
+  await expect(way).toContainText(/To pass the field best of \d+, these \d+:/);
+  const few = await way.getByRole("listitem").count();
+  await way.getByLabel("Aim").selectOption("90");
+  await expect(way).toContainText("To reach 90");
+  expect(await way.getByRole("listitem").count()).toBeGreaterThanOrEqual(few);
+  const reaches = Number(/reaches ([\d.]+)/.exec((await way.textContent())!)![1]);
+  expect(reaches).toBeGreaterThanOrEqual(90);
+  await way.getByRole("button").first().click();
+  await expect(page.locator(":focus")).toContainText("Keyword in the meta title");
+  await way.getByLabel("Aim").selectOption("50");
+  await expect(way).toContainText("You are there.");
+});
+
+test("the numbers behind a finding add up, with the threshold and who set it", async ({ page }) => {
+  await openProof(page);
+  const row = ledger(page).getByRole("listitem").filter({ hasText: "Meta title fits" }).first();
+  await row.getByText("Why, in numbers").click();
+  await expect(row).toContainText(/range\(\d+; 120, 285, 580, 700\) = 0\.\d{3}/);
+  await expect(row).toContainText("House profile, version 3");
+  await expect(row).toContainText(/too much: −[\d.]+/);
+  const text = (await row.textContent())!;
+  const [, share, weight, earned] = /([\d.]+) · (\d+) = ([\d.]+) of/.exec(text)!.map(Number) as [
+    number,
+    number,
+    number,
+    number,
+  ];
+  expect(share * weight).toBeCloseTo(earned, 1);
+});
+
+test("other words are tried without touching the draft, kept, and one is taken", async ({ page }) => {
+  await openProof(page);
+  const before = await scoreOf(page);
+  const tries = page.getByRole("region", { name: "What if" });
+  await tries.getByRole("button", { name: "Try other words" }).click();
+  await tries
+    .getByLabel("Meta title", { exact: true })
+    .fill("Electric cargo bike for families: how to choose");
+  await expect(tries).toContainText(/Keyword in the meta title \+6\.2/);
+  await expect(page.getByRole("region", { name: "On a wide screen" })).toContainText(
+    "Electric cargo bike for families: how to choose",
+  );
+  expect(await scoreOf(page)).toBe(before);
+  await expectAccessible(page);
+  await page.reload();
+  await tries.getByRole("button", { name: /^1\. Electric cargo bike/ }).click();
+  const promised = Number(/([\d.]+)\s*\+/.exec((await tries.textContent())!.replace(/^.*choose/, ""))![1]);
+  await tries.getByRole("button", { name: "Take it" }).click();
+  await expect.poll(() => scoreOf(page)).toBeCloseTo(promised, 0);
+});
+
+test("it is compared with a page of the field, another post, and how it was", async ({ page }) => {
+  await openDesk(page);
+  await openStage(page, `${TOUR}/write`);
+  await sheet(page).press("Control+End");
+  await page.keyboard.insertText(" More.");
+  await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Proof/ }).click();
+  const field = page.getByRole("region", { name: "Among the field" });
+  await field.getByRole("button", { name: /^Compare with the field/ }).click();
+  const dialog = page.getByRole("dialog", { name: "Compare" });
+  await expect(dialog.getByRole("row")).not.toHaveCount(0);
+  await expectAccessible(page);
+  // The points of the rows make up the difference of the scores.
+  const said = /([\d.]+) here, ([\d.]+) there/.exec((await dialog.getByRole("status").textContent())!)!;
+  const points = (
+    await dialog
+      .getByRole("row")
+      .evaluateAll((rows) => rows.map((row) => row.lastElementChild!.textContent ?? ""))
+  )
+    .map((text) => Number(text.replace("−", "-")))
+    .filter((n) => !Number.isNaN(n));
+  expect(points.reduce((sum, n) => sum + n, 0)).toBeCloseTo(Number(said[1]) - Number(said[2]), 0);
+  await dialog
+    .getByLabel("This post with")
+    .selectOption({ label: "Delivery by cargo bike: why delivery by cargo bike beats the van" });
+  await expect(dialog.getByRole("columnheader", { name: "There" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page
+    .getByRole("region", { name: "Score over time" })
+    .getByRole("button", { name: "What moved it" })
+    .click();
+  await expect(dialog.getByRole("columnheader", { name: "Then" })).toBeVisible();
+  await expect(dialog.getByRole("status")).toContainText(/^From [\d.]+ to [\d.]+/);
+});
+
+test("a check is set aside for the whole site, and judged again in Settings", async ({ page }) => {
+  await openProof(page);
+  await ledger(page).getByRole("button", { name: "Set “Reading ease” aside" }).click();
+  await page.getByLabel(/Why does this check not hold here/).fill("We write for mechanics");
+  await page.getByLabel("for the whole site").check();
+  await ledger(page).getByRole("button", { name: "Set aside", exact: true }).click();
+  await expect(ledger(page).getByText("Set aside for the whole site: We write for mechanics")).toBeVisible();
+  await openStage(page, "/post/delivery-by-cargo-bike/proof");
+  await expect(ledger(page).getByText("Set aside for the whole site: We write for mechanics")).toBeVisible();
+  await page.goto("/settings");
+  await page.getByRole("button", { name: "Judge “Reading ease” again" }).click();
+  await openStage(page, `${TOUR}/proof`);
+  await expect(ledger(page).getByRole("button", { name: "Set “Reading ease” aside" })).toBeVisible();
+});
+
+test("the report is taken away in each format", async ({ page }) => {
+  await openProof(page);
+  for (const [name, ending, says] of [
+    ["HTML, to print or share", "html", "<h3>Reading</h3>"],
+    ["Markdown", "md", "### Reading"],
+    ["JSON", "json", '"reading-ease"'],
+    ["CSV, for a spreadsheet", "csv", "reading-ease"],
+  ] as const) {
+    const file = await downloaded(page, async () => {
+      await page.getByRole("button", { name: "Report" }).click();
+      await page.getByRole("menuitem", { name }).click();
+    });
+    expect(file.name).toMatch(new RegExp(`^proof-electric.*\\.${ending}$`));
+    expect(readFileSync(file.path, "utf8")).toContain(says);
+  }
+});
+
+test("the shared report opens without the application, and runs nothing", async ({ page }) => {
+  await openDesk(page);
+  const { path } = await downloaded(page, async () => {
+    await page.getByRole("button", { name: "Report" }).click();
+    await page.getByRole("menuitem", { name: /HTML/ }).click();
+  });
+  const html = readFileSync(path, "utf8");
+  const shared = await page.context().newPage();
+  await shared.setContent(html);
+  await expect(shared.getByRole("heading", { level: 1, name: "Proof of 10 posts" })).toBeVisible();
+  await expect(shared.getByRole("table").first().getByRole("row")).toHaveCount(11);
+  await expectAccessible(shared);
+  await shared.close();
+});
+
+test("the Desk sifts by a finding and mends what it shows, with a preview and a way back", async ({
+  page,
+}) => {
+  await openDesk(page);
+  const all = page.getByRole("region", { name: "All posts" });
+  await all.getByRole("button", { name: /^Alt text/ }).click();
+  await expect(page.getByText(/^6 posts of 10$/)).toBeVisible();
+  await page.getByRole("button", { name: "Mend these …" }).click();
+  const dialog = page.getByRole("dialog", { name: "Mend 6 posts" });
+  await dialog.getByLabel(/Start the alt texts/).check();
+  await expect(dialog.getByText(/^\d+ posts would change/)).toBeVisible();
+  await expect(dialog).toContainText("Two children in a box bike");
+  await expectAccessible(page);
+  await dialog.getByRole("button", { name: /^Mend \d posts$/ }).click();
+  await expect(page.getByText(/^\d posts mended\./)).toBeVisible();
+  await expect(page.getByText(/^2 posts of 10$/)).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText(/^6 posts of 10$/)).toBeVisible();
+});
+
+test("a profile is changed in a form, its effect seen before, its faults by field, and taken back", async ({
+  page,
+}) => {
+  await openDesk(page);
+  await page.goto("/settings");
+  await page.getByRole("button", { name: "Change weights and thresholds" }).click();
+  const dialog = page.getByRole("dialog", { name: "Weights and thresholds" });
+  const weight = dialog.getByLabel("Weight", { exact: true }).first();
+  await weight.fill("x");
+  await expect(dialog.getByRole("alert")).toContainText("checks.keyword-in-title.weight must be number");
+  await expect(dialog.getByRole("button", { name: "Score with this profile" })).toBeDisabled();
+  await weight.fill("12");
+  await expect(dialog.getByRole("status")).toContainText(/^Mean [\d.]+ → [\d.]+; \d+ of 10 posts move\.$/);
+  await expectAccessible(page);
+  await dialog.getByText("JSON", { exact: true }).click();
+  await dialog.getByLabel("The profile as JSON").fill("{");
+  await expect(dialog.getByRole("alert")).toBeVisible();
+  await dialog.getByText("Form", { exact: true }).click();
+  await expect(weight).toHaveValue("12");
+  await dialog.getByRole("button", { name: "Score with this profile" }).click();
+  await expect(page.getByText(/Own profile, version 1:/)).toBeVisible();
+  await openStage(page, `${TOUR}/proof`);
+  await expect(page.getByText(/Scored by Own profile, version 1\./)).toBeVisible();
+  await expect(ledger(page).getByText("0 of 12")).toBeVisible();
+  await page.goto("/settings");
+  await page.getByRole("button", { name: "Back to the house profile" }).click();
+  await expect(page.getByText(/House profile, version 3:/)).toBeVisible();
+});
