@@ -2,12 +2,13 @@
 import { liveQuery } from "dexie";
 import { db } from "../data/db";
 import { listHeads } from "../data/lists";
-import { listPosts, listScores } from "../data/posts";
+import { listPosts } from "../data/posts";
 import { getHidden, getProfile, getSearchConnection, getSite } from "../data/settings";
 import { loadDemo } from "./loadDemo";
+import { readScores } from "./store/keepScores";
 import { saver } from "./store/listeners";
 import { listsRead } from "./store/listsSlice";
-import { postsRead, scoresRead } from "./store/postsSlice";
+import { postsRead } from "./store/postsSlice";
 import { started, startFailed } from "./store/sessionSlice";
 import { store } from "./store/store";
 
@@ -19,7 +20,6 @@ export async function start(): Promise<void> {
     store.dispatch(postsRead(await listPosts()));
     liveQuery(listPosts).subscribe((posts) => store.dispatch(postsRead(posts)));
     liveQuery(listHeads).subscribe((lists) => store.dispatch(listsRead(lists)));
-    liveQuery(listScores).subscribe((scores) => store.dispatch(scoresRead(scores)));
     const flush = () => void saver.flush();
     window.addEventListener("pagehide", flush);
     document.addEventListener("visibilitychange", () => {
@@ -34,6 +34,7 @@ export async function start(): Promise<void> {
 export async function readSession(): Promise<void> {
   const site = await getSite();
   if (!site) throw new Error("The workspace has no site.");
+  await readScores();
   store.dispatch(
     started({
       site,

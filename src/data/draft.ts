@@ -47,31 +47,45 @@ export interface PlanContext {
 }
 export const noPlan: PlanContext = { field: null, questions: [] };
 
-/** What the proof of one post must know of the site and of its plan. */
-export function proofContext(
-  post: Post,
-  posts: readonly Post[],
+/** Of a post, what the proof of the others looks at. */
+export type SitePost = Pick<Post, "id" | "slug" | "metaTitle" | "title">;
+
+/**
+ * What the proof must know of the site, made once for all of its posts.
+ *
+ * @returns what the proof of one post must know of the site and of its plan
+ */
+export function siteContext(
+  posts: readonly SitePost[],
   site: Site,
-  { field, questions }: PlanContext,
-): ProofContext {
-  const others = posts.filter((other) => other.id !== post.id);
-  return {
-    site: {
-      host: URL.canParse(site.origin) ? new URL(site.origin).host : "",
-      titleAsH1: site.titleAsH1,
-      paths: new Set([
-        ...site.pages,
-        ...posts.filter((p) => p.slug).map((p) => postPath(p, site).replace(/\/$/, "")),
-      ]),
-    },
-    others: others
-      .map(({ metaTitle, title }) => ({ metaTitle: metaTitle || title }))
-      .filter(({ metaTitle }) => metaTitle),
+): (post: Pick<Post, "id" | "setAside">, plan: PlanContext) => ProofContext {
+  const shared = {
+    host: URL.canParse(site.origin) ? new URL(site.origin).host : "",
+    titleAsH1: site.titleAsH1,
+    paths: new Set([
+      ...site.pages,
+      ...posts.filter((p) => p.slug).map((p) => postPath(p, site).replace(/\/$/, "")),
+    ]),
+  };
+  const titled = posts
+    .map(({ id, metaTitle, title }) => ({ id, other: { metaTitle: metaTitle || title } }))
+    .filter(({ other }) => other.metaTitle);
+  return (post, { field, questions }) => ({
+    site: shared,
+    others: titled.filter(({ id }) => id !== post.id).map(({ other }) => other),
     setAside: { ...site.setAside, ...post.setAside },
     field,
     questions,
-  };
+  });
 }
+
+/** The same for one post alone. */
+export const proofContext = (
+  post: Pick<Post, "id" | "setAside">,
+  posts: readonly SitePost[],
+  site: Site,
+  plan: PlanContext,
+): ProofContext => siteContext(posts, site)(post, plan);
 
 /** A new post with nothing in it. */
 export function newPost(id: string, site: Site, now: string, fields: Partial<Post> = {}): Post {

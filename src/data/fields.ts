@@ -53,3 +53,23 @@ export async function planContext(postId: string): Promise<PlanContext> {
   const [field, outline] = await Promise.all([getField(postId), db.outlines.get(postId)]);
   return { field: field?.measure ?? null, questions: chosenQuestions(outline?.items ?? []) };
 }
+
+/** The same of several posts, in the order asked for. */
+export async function planContexts(postIds: readonly string[]): Promise<PlanContext[]> {
+  const [fields, outlines] = await Promise.all([
+    db.fields
+      .where("postId")
+      .anyOf([...postIds])
+      .toArray(),
+    db.outlines.bulkGet([...postIds]),
+  ]);
+  const kept = new Map<string, PostField>();
+  for (const field of fields) {
+    const known = kept.get(field.postId);
+    if (!known || known.collectedAt < field.collectedAt) kept.set(field.postId, field);
+  }
+  return postIds.map((id, i) => ({
+    field: kept.get(id)?.measure ?? null,
+    questions: chosenQuestions(outlines[i]?.items ?? []),
+  }));
+}

@@ -37,6 +37,9 @@ export const getDoc = async (id: string): Promise<EditorDoc> => {
   const body = await db.bodies.get(id);
   return body ? bodyOf(body).doc : emptyDoc;
 };
+/** Documents of several posts as JSON, in the order asked for; of an empty document where there is none. */
+export const getDocsAsJson = async (ids: readonly string[]): Promise<string[]> =>
+  (await db.bodies.bulkGet([...ids])).map((body) => body?.json ?? JSON.stringify(emptyDoc));
 /** The outline of a post with the terms of its piece. */
 export async function getPlan(id: string): Promise<{ items: OutlineItem[]; piece: Piece }> {
   const outline = await db.outlines.get(id);

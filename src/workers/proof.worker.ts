@@ -10,10 +10,19 @@ import { type Mending, mendAll } from "../core/proof/mends/mending";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
-import { draftOf } from "../data/draft";
-import type { Post, Site } from "../data/model";
+import { draftOf, type PlanContext, type SitePost, siteContext } from "../data/draft";
+import type { Post, PostScore, Site } from "../data/model";
+import { summarise } from "../data/summarise";
 
 const engine = new ProofEngine();
+
+/** A post to be scored: its document as JSON, which is copied faster than a tree. */
+export interface Asked {
+  post: Post;
+  json: string;
+  plan: PlanContext;
+}
+let many: { site: Site; profile: Profile; contextOf: ReturnType<typeof siteContext> } | undefined;
 
 const api = {
   update: (update: DraftUpdate): RevisedReport => engine.update(update),
@@ -36,6 +45,20 @@ const api = {
     ids: readonly string[],
     help: MendHelp,
   ): Mending[] => mendAll(draftOf(post, site, doc), ids, { context, profile, help }).made,
+  /** Begins to score many posts of one site: what they all share is sent once. */
+  beginMany: (posts: readonly SitePost[], site: Site, profile: Profile): void => {
+    many = { site, profile, contextOf: siteContext(posts, site) };
+  },
+  /** Scores posts of the site that was begun with. */
+  scoreMany: (asked: readonly Asked[]): Omit<PostScore, "scoredAt">[] => {
+    const { site, profile, contextOf } = many!;
+    return asked.map(({ post, json, plan }) =>
+      summarise(
+        post.id,
+        proof(draftOf(post, site, JSON.parse(json) as EditorDoc), contextOf(post, plan), profile),
+      ),
+    );
+  },
   /** Scores a post that is not open. */
   score: (post: Post, site: Site, doc: EditorDoc, context: ProofContext, profile: Profile): Report =>
     proof(draftOf(post, site, doc), context, profile),

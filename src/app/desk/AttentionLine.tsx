@@ -1,11 +1,15 @@
 /** A line of what needs a decision, with the posts that it is about. */
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import { Link } from "react-router";
 import type { Post } from "../../data/model";
 import { proofWorker } from "../../workers/clients";
 import { type AttentionNote, attention } from "./attention";
 
-export function AttentionLine({ posts }: { posts: Post[] }) {
+/** Of each kind, so many posts are named, and so many kinds: a large site may have hundreds. */
+const NAMED = 4;
+const KINDS = 6;
+
+export const AttentionLine = memo(function AttentionLine({ posts }: { posts: Post[] }) {
   const [notes, setNotes] = useState<AttentionNote[]>([]);
   useEffect(() => {
     let live = true;
@@ -28,10 +32,10 @@ export function AttentionLine({ posts }: { posts: Post[] }) {
       aria-label="What needs attention"
       className="mb-2 flex flex-wrap gap-x-6 gap-y-1 border-l-2 border-plum pl-3 text-[13px]"
     >
-      {notes.map((note) => (
+      {notes.slice(0, KINDS).map((note) => (
         <li key={note.text}>
           <span className="text-plum">{note.text}</span>{" "}
-          {note.posts.map((post, i) => (
+          {note.posts.slice(0, NAMED).map((post, i) => (
             <span key={post.id}>
               {i > 0 && ", "}
               <Link className="quiet-link" to={`/post/${post.id}/${note.stage ?? post.stage}`}>
@@ -39,11 +43,15 @@ export function AttentionLine({ posts }: { posts: Post[] }) {
               </Link>
             </span>
           ))}
+          {note.posts.length > NAMED && (
+            <span className="text-ink-2"> and {note.posts.length - NAMED} more</span>
+          )}
         </li>
       ))}
+      {notes.length > KINDS && <li className="text-ink-2">and {notes.length - KINDS} more of this kind</li>}
     </ul>
   );
-}
+});
 
 const short = (title: string): string =>
   title.length > 42 ? `${title.slice(0, 40).trimEnd()}…` : title || "Untitled post";

@@ -1,11 +1,11 @@
 /** The Desk: every post by stage, with its score, what it needs next, and what of the whole needs attention. */
 import { Plus, Wrench } from "lucide-react";
-import { lazy, Suspense, useEffect, useMemo, useState } from "react";
+import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { byWorth } from "../../core/proof/finding";
 import type { CheckId } from "../../core/proof/profile";
 import { foldPlain } from "../../core/text/fold";
-import { type Post, STAGES } from "../../data/model";
+import { type ListedFinding, type Post, type PostScore, STAGES } from "../../data/model";
 import { postsAdapter, scoresAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
 import { Button } from "../ui/Button";
@@ -42,8 +42,9 @@ type Sort = keyof typeof SORTS;
 
 export function Desk() {
   const posts = useApp((state) => allPosts(state.posts.posts));
-  const scores = useApp((state) => scoreMap(state.posts.scores));
-  const { site, profile, scoring } = useApp((state) => state.session);
+  const scores = useDeferredValue(useApp((state) => scoreMap(state.posts.scores)));
+  const site = useApp((state) => state.session.site);
+  const profile = useApp((state) => state.session.profile);
   const [query, setQuery] = useState("");
   const [category, setCategory] = useState("");
   const [sort, setSort] = useState<Sort>("stage");
@@ -74,7 +75,7 @@ export function Desk() {
       .map((post): Row => {
         const score = scores[post.id];
         // Sifted by a finding, each row says that finding.
-        const next = score && byWorth(score.findings).find(({ id }) => !finding || id === finding);
+        const next = score && worthOf(score).find(({ id }) => !finding || id === finding);
         return { post, score, next };
       })
       .sort(ORDER[sort]);
@@ -141,9 +142,9 @@ export function Desk() {
       <Portfolio posts={posts} scores={scores} finding={finding} onFinding={setFinding} />
       <div className="mb-1 flex flex-wrap items-center gap-3">
         <p role="status" className="figures mr-auto text-[13px] text-ink-2">
-          {scoring
-            ? `Scoring ${scoring.done + 1} of ${scoring.of} …`
-            : `${count(rows.length, "post")}${rows.length < posts.length ? ` of ${posts.length}` : ""}`}
+          <Progress
+            otherwise={`${count(rows.length, "post")}${rows.length < posts.length ? ` of ${posts.length}` : ""}`}
+          />
         </p>
         <label className="flex items-center gap-2">
           <span className="text-ink-2">Finding</span>
@@ -204,6 +205,21 @@ export function Desk() {
       )}
     </div>
   );
+}
+
+/** How far the scoring is: said often, and drawn anew alone. */
+function Progress({ otherwise }: { otherwise: string }) {
+  const scoring = useApp((state) => state.session.scoring);
+  return scoring ? `Scoring ${scoring.done + 1} of ${scoring.of} …` : otherwise;
+}
+
+const worths = new WeakMap<PostScore, ListedFinding[]>();
+
+/** The findings of a score by worth, found once: a thousand posts are sorted and sifted with every letter of a search. */
+function worthOf(score: PostScore): ListedFinding[] {
+  const known = worths.get(score) ?? byWorth(score.findings);
+  worths.set(score, known);
+  return known;
 }
 
 const ORDER: Record<Sort, (a: Row, b: Row) => number> = {

@@ -1,6 +1,6 @@
 /** The posts of the Desk under their headings. Only the rows in sight are drawn: a site may have a thousand posts. */
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
-import { useLayoutEffect, useMemo, useRef, useState } from "react";
+import { memo, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { PostRow, ROW, type Row } from "./PostRow";
 
 const HEADING = 29;
@@ -8,7 +8,11 @@ const POST = 53;
 
 type Line = { heading: string; posts: number } | { row: Row };
 
-export function PostList({ groups }: { groups: readonly (readonly [string, Row[]])[] }) {
+export const PostList = memo(function PostList({
+  groups,
+}: {
+  groups: readonly (readonly [string, Row[]])[];
+}) {
   const lines = useMemo(
     () =>
       groups.flatMap(([heading, rows]): Line[] => [
@@ -62,4 +66,4 @@ export function PostList({ groups }: { groups: readonly (readonly [string, Row[]
       </div>
     </div>
   );
-}
+});

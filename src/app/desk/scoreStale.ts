@@ -1,17 +1,20 @@
 /** Scores in the background every post whose score is missing or rests on something that has changed. */
-import { proofContext } from "../../data/draft";
-import { planContext } from "../../data/fields";
-import type { PostScore } from "../../data/model";
-import { getDoc, saveScores } from "../../data/posts";
+import { planContexts } from "../../data/fields";
+import type { Post, PostScore } from "../../data/model";
+import { getDocsAsJson } from "../../data/posts";
 import { proofWorker } from "../../workers/clients";
+import { keepScores } from "../store/keepScores";
 import { postsAdapter, scoresAdapter } from "../store/postsSlice";
 import { scoringMoved } from "../store/sessionSlice";
 import { store } from "../store/store";
 import { scoreBasis } from "./scoreBasis";
-import { summarise } from "./summarise";
 
-/** Scores are written so many at a time: each write makes every list of scores be read again. */
-const BATCH = 20;
+/** Posts that the worker scores at a time: few, so that what somebody opens meanwhile is soon scored. */
+const CHUNK = 5;
+/** Scores made are shown and written so many at a time: each time, everything that shows scores is drawn anew. */
+const BATCH = 100;
+/** Milliseconds between two words of how far it is. */
+const SAY = 250;
 
 let wanted = false;
 let running = false;
@@ -43,22 +46,39 @@ async function scoreOnce(): Promise<void> {
   const stale = all.filter(
     (post) => selectById(state.posts.scores, post.id)?.scoredAt !== scoreBasis(post, state),
   );
+  if (!stale.length) return;
+  const shared = all.map(({ id, slug, metaTitle, title }) => ({ id, slug, metaTitle, title }));
+  await proofWorker().beginMany(shared, site, profile);
   let batch: PostScore[] = [];
-  for (const [done, post] of stale.entries()) {
+  let said = 0;
+  const keep = async () => {
+    const made = batch;
+    batch = [];
+    await keepScores(made);
+  };
+  const read = (at: number) => readChunk(stale.slice(at, at + CHUNK));
+  let next = read(0);
+  for (let done = 0; done < stale.length; done += CHUNK) {
     // Something changed: what is left may be stale in another way, or gone.
     if (wanted) break;
-    store.dispatch(scoringMoved({ done, of: stale.length }));
-    const report = await proofWorker().score(
-      post,
-      site,
-      await getDoc(post.id),
-      proofContext(post, all, site, await planContext(post.id)),
-      profile,
-    );
-    batch.push({ ...summarise(post.id, report), scoredAt: scoreBasis(post, state) });
-    if (batch.length < BATCH) continue;
-    await saveScores(batch);
-    batch = [];
+    if (performance.now() - said > SAY) {
+      said = performance.now();
+      store.dispatch(scoringMoved({ done, of: stale.length }));
+    }
+    const asked = await next;
+    // While the worker scores, what comes next is read.
+    next = read(done + CHUNK);
+    const scores = await proofWorker().scoreMany(asked);
+    for (const [i, score] of scores.entries())
+      batch.push({ ...score, scoredAt: scoreBasis(asked[i]!.post, state) });
+    if (batch.length >= BATCH) await keep();
   }
-  await saveScores(batch);
+  await next;
+  await keep();
+}
+
+async function readChunk(posts: readonly Post[]) {
+  const ids = posts.map(({ id }) => id);
+  const [docs, plans] = await Promise.all([getDocsAsJson(ids), planContexts(ids)]);
+  return posts.map((post, i) => ({ post, json: docs[i]!, plan: plans[i]! }));
 }

@@ -4,10 +4,10 @@ import type { ProofContext } from "../../core/proof/context";
 import type { Profile } from "../../core/proof/profile";
 import { draftMeta, proofContext } from "../../data/draft";
 import type { PostScore } from "../../data/model";
-import { saveScores } from "../../data/posts";
+import { summarise } from "../../data/summarise";
 import { proofWorker } from "../../workers/clients";
 import { scoreBasis } from "../desk/scoreBasis";
-import { summarise } from "../desk/summarise";
+import { keepScores } from "../store/keepScores";
 import { reportArrived } from "../store/openPostSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { store } from "../store/store";
@@ -131,7 +131,7 @@ export function startLiveProof(session: PostSession): LiveProof {
   function keepScore(score: PostScore): void {
     clearTimeout(scoreTimer);
     scoreTimer = setTimeout(() => {
-      saveScores([score]).catch(() => {
+      keepScores([score]).catch(() => {
         // Derived data: the Desk makes it anew.
       });
     }, 800);

@@ -20,8 +20,11 @@ const slice = createSlice({
     scoresRead: (state, { payload }: PayloadAction<PostScore[]>) => {
       scoresAdapter.setAll(state.scores, payload);
     },
+    scoresMade: (state, { payload }: PayloadAction<PostScore[]>) => {
+      scoresAdapter.upsertMany(state.scores, payload);
+    },
   },
 });
 
-export const { postsRead, scoresRead } = slice.actions;
+export const { postsRead, scoresRead, scoresMade } = slice.actions;
 export const posts = slice.reducer;

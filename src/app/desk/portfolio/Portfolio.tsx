@@ -1,5 +1,5 @@
 /** Above the list of posts: how the site scores, since when, and what costs it most. */
-import { useEffect, useMemo, useState } from "react";
+import { memo, useEffect, useMemo, useState } from "react";
 import type { CheckId } from "../../../core/proof/profile";
 import type { Post, PostScore, PostVersion } from "../../../data/model";
 import { allVersions } from "../../../data/versions";
@@ -16,7 +16,7 @@ interface Props {
   onFinding: (id: CheckId | "") => void;
 }
 
-export function Portfolio({ posts, scores, finding, onFinding }: Props) {
+export const Portfolio = memo(function Portfolio({ posts, scores, finding, onFinding }: Props) {
   const scored = useMemo(() => posts.flatMap(({ id }) => scores[id] ?? []), [posts, scores]);
   const worst = useMemo(() => worstChecks(scored), [scored]);
   const versions = useVersions(posts.length);
@@ -65,7 +65,7 @@ export function Portfolio({ posts, scores, finding, onFinding }: Props) {
       </div>
     </section>
   );
-}
+});
 
 const BARS = { width: 200, height: 74 };
 

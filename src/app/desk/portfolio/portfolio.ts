@@ -30,8 +30,13 @@ export function worstChecks(scores: readonly Pick<PostScore, "findings">[]): Wor
   for (const { findings } of scores)
     for (const { id, name, gain } of findings) {
       if (gain < WORTH) continue;
-      const known = checks.get(id) ?? { id, name, posts: 0, gain: 0 };
-      checks.set(id, { ...known, posts: known.posts + 1, gain: known.gain + gain });
+      let known = checks.get(id);
+      if (!known) {
+        known = { id, name, posts: 0, gain: 0 };
+        checks.set(id, known);
+      }
+      known.posts++;
+      known.gain += gain;
     }
   return [...checks.values()].sort((a, b) => b.gain - a.gain);
 }

@@ -60,7 +60,6 @@ export function ProfileSheet({ profile, onTake, onClose }: Props) {
                 name="way"
                 className="sr-only"
                 checked={way === id}
-                disabled={way === "json" && faults.length > 0}
                 onChange={() => turn(id)}
               />
               {WAYS[id]}

@@ -1,6 +1,24 @@
 import { foldPlain } from "../../text/fold";
 import { type Check, judged, waiting } from "../check";
+import type { OtherPost } from "../context";
 import { inField, quoted } from "../evidence";
+
+interface Folded {
+  text: string;
+  words: ReadonlySet<string>;
+}
+
+/** A site has a thousand titles, and each of its posts is held against all others. */
+const folded = new WeakMap<OtherPost, Folded>();
+
+function foldedOf(other: OtherPost): Folded {
+  const known = folded.get(other);
+  if (known) return known;
+  const text = foldPlain(other.metaTitle);
+  const made = { text, words: new Set(text.split(" ")) };
+  folded.set(other, made);
+  return made;
+}
 
 export const titleDistinct: Check = {
   id: "title-distinct",
@@ -16,14 +34,16 @@ export const titleDistinct: Check = {
     const own = foldPlain(field.text);
     const words = new Set(own.split(" ").filter(Boolean));
     let near: string | null = null;
-    for (const { metaTitle } of reading.context.others) {
-      const theirs = foldPlain(metaTitle);
-      if (!theirs) continue;
-      if (theirs === own)
-        return judged(0, `Another post has the same meta title: ${quoted(metaTitle)}.`, [inField(field)]);
-      const others = new Set(theirs.split(" "));
-      const shared = [...words].filter((word) => others.has(word)).length;
-      if (words.size && shared / words.size >= nearShare) near ??= metaTitle;
+    for (const other of reading.context.others) {
+      const theirs = foldedOf(other);
+      if (!theirs.text) continue;
+      if (theirs.text === own)
+        return judged(0, `Another post has the same meta title: ${quoted(other.metaTitle)}.`, [
+          inField(field),
+        ]);
+      let shared = 0;
+      for (const word of words) if (theirs.words.has(word)) shared++;
+      if (words.size && shared / words.size >= nearShare) near ??= other.metaTitle;
     }
     return near === null
       ? judged(1, "No other post is known to have this meta title.")

@@ -1,5 +1,5 @@
-import type { Report } from "../../core/proof/report";
-import type { PostScore } from "../../data/model";
+import type { Report } from "../core/proof/report";
+import type { PostScore } from "./model";
 
 /** What lists show of a report: no evidence, no text. */
 export function summarise(postId: string, report: Report): Omit<PostScore, "scoredAt"> {
