@@ -47,10 +47,11 @@ async function scoreOnce(): Promise<void> {
     (post) => selectById(state.posts.scores, post.id)?.scoredAt !== scoreBasis(post, state),
   );
   if (!stale.length) return;
+  store.dispatch(scoringMoved({ done: 0, of: stale.length }));
   const shared = all.map(({ id, slug, metaTitle, title }) => ({ id, slug, metaTitle, title }));
   await proofWorker().beginMany(shared, site, profile);
   let batch: PostScore[] = [];
-  let said = 0;
+  let said = performance.now();
   const keep = async () => {
     const made = batch;
     batch = [];
