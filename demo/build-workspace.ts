@@ -12,6 +12,7 @@ import { newPost } from "../src/data/draft";
 import type { Post, Site, Stage } from "../src/data/model";
 import type { WorkspaceFile } from "../src/data/workspace";
 import { demoField } from "./field";
+import { demoHistory } from "./history";
 import { rawDog } from "./posts/carrying-a-dog.raw";
 import { demoResearch, supportingOf } from "./research";
 
@@ -132,6 +133,7 @@ const file: WorkspaceFile = {
   ideas: research.ideas,
   fields: [kept.field],
   drawer: kept.drawer,
+  ...demoHistory(posts, site),
   assets: assets.map((asset) => ({ ...asset, type: "image/jpeg", width: WIDTH, height: HEIGHT })),
 };
 const entries: Record<string, [Uint8Array, { mtime: string }]> = {

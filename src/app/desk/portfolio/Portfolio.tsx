@@ -123,6 +123,9 @@ function Distribution({ bins }: { bins: readonly number[] }) {
   );
 }
 
+const dayOf = (iso: string): string =>
+  new Date(`${iso}T12:00:00`).toLocaleDateString("en-GB", { day: "numeric", month: "short" });
+
 /** The mean of all posts from day to day. */
 function OverTime({ line }: { line: readonly { day: string; mean: number }[] }) {
   const last = line.at(-1);
@@ -130,7 +133,7 @@ function OverTime({ line }: { line: readonly { day: string; mean: number }[] }) 
   if (!first || !last) return null;
   const from = Date.parse(first.day);
   const span = Math.max(1, Date.parse(last.day) - from);
-  const x = (day: string) => (line.length > 1 ? ((Date.parse(day) - from) / span) * 196 + 2 : 198);
+  const x = (day: string) => (line.length > 1 ? ((Date.parse(day) - from) / span) * 178 + 20 : 198);
   const means = line.map(({ mean }) => mean);
   // Means of many posts move little: the scale is of what there is, to whole tens.
   const low = Math.floor((Math.min(...means) - 1) / 10) * 10;
@@ -143,7 +146,7 @@ function OverTime({ line }: { line: readonly { day: string; mean: number }[] }) 
         viewBox={`0 0 200 ${BARS.height + 16}`}
         className="figures mt-1 w-full"
         role="img"
-        aria-label={`Mean score from ${points(first.mean)} on ${first.day} to ${points(last.mean)} today`}
+        aria-label={`Mean score from ${points(first.mean)} on ${dayOf(first.day)} to ${points(last.mean)} today`}
       >
         {[low, high].map((at) => (
           <g key={at}>
@@ -171,7 +174,7 @@ function OverTime({ line }: { line: readonly { day: string; mean: number }[] }) 
           {points(last.mean)}
         </text>
         <text x={0} y={BARS.height + 13} fontSize={11} fill="var(--color-ink-2)">
-          {line.length > 1 ? first.day : "begins"}
+          {line.length > 1 ? dayOf(first.day) : "begins"}
         </text>
         <text x={200} y={BARS.height + 13} fontSize={11} textAnchor="end" fill="var(--color-ink-2)">
           today
