@@ -99,6 +99,16 @@ try {
   console.log(
     `frames ${gaps.length}   dropped (over ${DROPPED} ms) ${gaps.filter((gap) => gap > DROPPED).length}   95th percentile ${ms(at(gaps, 0.95))}   longest ${ms(at(gaps, 1))}   (aim: none dropped)`,
   );
+  // The same with nothing to do: what the machine drops by itself.
+  await page.waitForTimeout(1000);
+  await page.evaluate(() => {
+    (window as unknown as { gaps: number[] }).gaps.length = 0;
+  });
+  await page.waitForTimeout(10_000);
+  const idle = await page.evaluate(() => (window as unknown as { gaps: number[] }).gaps);
+  console.log(
+    `frames with nothing to do ${idle.length}   dropped ${idle.filter((gap) => gap > DROPPED).length}   95th percentile ${ms(at(idle, 0.95))}   longest ${ms(at(idle, 1))}`,
+  );
   console.log(`tasks of the page over 50 ms: ${tasks.length}, the longest ${ms(Math.max(0, ...tasks))}`);
 } finally {
   await running.stop();

@@ -10,7 +10,7 @@ const HISTORY: Record<string, [day: string, share: number, described: boolean, w
     ["2026-10-05T10:20:00.000Z", 0.35, false, "end of a sitting"],
     ["2026-10-12T15:05:00.000Z", 0.8, true, "end of a sitting"],
   ],
-  "winter-cycling-with-children": [
+  "cargo-bike-hire": [
     ["2026-10-14T08:50:00.000Z", 0.3, false, "start of a sitting"],
     ["2026-10-19T11:30:00.000Z", 0.7, false, "end of a sitting"],
     ["2026-10-26T16:10:00.000Z", 0.9, true, "end of a sitting"],

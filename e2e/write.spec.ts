@@ -63,7 +63,7 @@ test("formatting by keyboard and by the bar over a selection, with undo", async 
   await page.keyboard.press("Control+b");
   await expect(sheet(page).locator("strong")).toHaveText("Two belts hold the crate");
   await page.keyboard.press("Alt+F10");
-  await expect(page.getByRole("button", { name: "Paragraph" })).toBeFocused();
+  await expect(page.getByRole("button", { name: "Paragraph", exact: true })).toBeFocused();
   await page.keyboard.press("ArrowRight");
   await expect(page.getByRole("button", { name: "Heading 2" })).toBeFocused();
   await page.keyboard.press("Enter");

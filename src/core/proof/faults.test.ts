@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Block, Draft, DraftMeta } from "../draft/draft";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
 import { filler } from "../testing/draftOf";
-import { strongDraft, strongMarkdown } from "../testing/strongDraft";
+import { STRONG_KEYWORD, strongDraft, strongMarkdown } from "../testing/strongDraft";
 import { noContext, type ProofContext } from "./context";
 import type { CheckId } from "./profile";
 import { proof } from "./proof";
@@ -373,5 +373,51 @@ describe("a strong draft", () => {
     const expected = new Set([...(share < 1 ? [check] : []), ...besides]);
     expect(lost.map(({ id }) => id).filter((id) => !expected.has(id))).toEqual([]);
     if (share < 1) expect(report.score).toBeLessThan(100);
+  });
+});
+
+/** Two terms, two topics and a question that the strong draft covers in full; 941 words, five saddles, seven brakes. */
+const measured: Partial<ProofContext> = {
+  field: {
+    pages: 10,
+    keyword: STRONG_KEYWORD,
+    medianWords: 900,
+    density: [0.002, 0.02],
+    terms: [
+      { key: "saddl", text: "saddle", salience: 4, usual: [4, 12], core: true },
+      { key: "brake", text: "brakes", salience: 1, usual: [4, 12], core: false },
+    ],
+    topics: [
+      { label: "When winter comes", presence: 0.6, place: 0.9, level: 2, stems: [["winter"]] },
+      { label: "Rain covers", presence: 0.4, place: 0.5, level: 2, stems: [["rain", "cover"]] },
+    ],
+  },
+  questions: ["How is salt spread?"],
+};
+
+describe("a strong draft beside a field", () => {
+  const strong = proof(strongDraft(), { ...context, ...measured });
+
+  it("earns everything", () => {
+    expect(strong.score).toBe(100);
+  });
+
+  it.each<[string, CheckId, number, (draft: Draft) => Draft]>([
+    ["a term left out", "field-terms", 0.2, body(/saddle/g, "seat")],
+    // Beyond its range a term keeps half: (4 · 0.5 + 1) / 5.
+    [
+      "a term again and again",
+      "field-terms",
+      0.6,
+      body(/\bdecent\b/g, "saddle saddle saddle saddle saddle saddle"),
+    ],
+    ["a subject left out", "heading-topics", 0.6, body(/rain cover/g, "tarpaulin")],
+    ["a question left open", "reader-questions", 0, body(/how salt is spread/, "more of it")],
+  ])("with %s", (_name, check, share, plant) => {
+    const report = proof(plant(strongDraft()), { ...context, ...measured });
+    expect(report.findings.find(({ id }) => id === check)!.share).toBeCloseTo(share, 2);
+    expect(report.score).toBeLessThan(100);
+    const lost = report.findings.filter((f, i) => Math.abs(f.share - strong.findings[i]!.share) > 1e-9);
+    expect(lost.map(({ id }) => id)).toEqual([check]);
   });
 });

@@ -27,6 +27,12 @@ describe("the way to a score", () => {
       56,
       ["a"],
     ],
+    [
+      "goes from the easiest to the longest",
+      [step("a", 6, "longer"), step("b", 4, "seconds")],
+      60,
+      ["b", "a"],
+    ],
     ["takes what gains most of equal effort", [step("a", 5), step("b", 6)], 54, ["b"]],
   ])("%s", (_what, findings, target, expected) => {
     expect(ids(pathTo(findings, 50, target))).toEqual(expected);

@@ -4,7 +4,7 @@ import { byWorth, counts, type Finding } from "./finding";
 type Step = Pick<Finding, "id" | "name" | "gain" | "effort" | "state" | "share" | "weight">;
 
 export interface Path<F> {
-  /** In the order in which to take them: the largest gain first, of equal gains the easier. Empty where the target is reached. */
+  /** In the order in which to take them: the easiest first, of equal effort the largest gain. Empty where the target is reached. */
   steps: F[];
   /** The score once they all earn their weight. */
   reaches: number;
@@ -46,8 +46,11 @@ export function pathTo<F extends Step>(findings: readonly F[], score: number, ta
   }
   if (!best) {
     const gain = open.reduce((sum, f) => sum + f.gain, 0);
-    return { steps: open, reaches: score + gain, enough: false };
+    return { steps: by.flat(), reaches: score + gain, enough: false };
   }
-  const steps = byWorth(best.taken.flatMap((n, i) => by[i]!.slice(0, n)));
-  return { steps, reaches: score + best.gain, enough: true };
+  return {
+    steps: best.taken.flatMap((n, i) => by[i]!.slice(0, n)),
+    reaches: score + best.gain,
+    enough: true,
+  };
 }

@@ -89,7 +89,7 @@ export function FindingRow({ finding, worthMost, mendings, total }: Props) {
             </span>
           )}
         </p>
-        <Quotes evidence={evidence} />
+        <Quotes evidence={evidence} onGo={(one) => go(id, one)} />
         <div className="mt-1 flex flex-wrap gap-x-4 text-[13px]">
           {!aside && state !== "not-applicable" && (
             <button
@@ -162,20 +162,31 @@ export function FindingRow({ finding, worthMost, mendings, total }: Props) {
   );
 }
 
-function Quotes({ evidence }: { evidence: readonly Evidence[] }) {
+function Quotes({ evidence, onGo }: { evidence: readonly Evidence[]; onGo: (evidence: Evidence) => void }) {
   const quotes = evidence.filter(({ quote }) => quote.trim());
   if (!quotes.length) return null;
   const more = quotes.length - QUOTES_SHOWN;
   return (
     <p className="line-clamp-2 font-serif text-[14px] italic text-ink-2">
-      {quotes.slice(0, QUOTES_SHOWN).map(({ quote, block, start, field, form }, i) => (
-        <span key={`${block}:${start}:${field}`}>
-          {i > 0 && " · "}“{quote.length > 90 ? `${quote.slice(0, 88).trimEnd()}…` : quote}”
-          {form && form !== "exact" && (
-            <span className="font-sans text-[12px] not-italic"> {FORM_NAMES[form]}</span>
-          )}
-        </span>
-      ))}
+      {quotes.slice(0, QUOTES_SHOWN).map((one, i) => {
+        const { quote, block, start, field, form } = one;
+        return (
+          <span key={`${block}:${start}:${field}`}>
+            {i > 0 && " · "}
+            <button
+              type="button"
+              title="Go to these words"
+              className="text-left italic hover:text-proof hover:underline"
+              onClick={() => onGo(one)}
+            >
+              “{quote.length > 90 ? `${quote.slice(0, 88).trimEnd()}…` : quote}”
+            </button>
+            {form && form !== "exact" && (
+              <span className="font-sans text-[12px] not-italic"> {FORM_NAMES[form]}</span>
+            )}
+          </span>
+        );
+      })}
       {more > 0 && <span className="figures font-sans not-italic"> and {more} more</span>}
     </p>
   );

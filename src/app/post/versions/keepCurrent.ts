@@ -4,6 +4,7 @@ import { keepVersion } from "../../../data/versions";
 import { freshId } from "../../freshId";
 import { store } from "../../store/store";
 import { currentSession } from "../currentSession";
+import { scoreOpenPost } from "./scoreOpenPost";
 
 /** Why a version is kept without anybody asking. */
 export type Occasion =
@@ -25,7 +26,10 @@ export async function keepCurrent({ name = "", why }: What): Promise<boolean> {
   const { post, report } = store.getState().openPost;
   const session = currentSession();
   if (!post || session?.postId !== post.id) return false;
-  return keep(post, session.json(), { name, why }, report);
+  const doc = session.json();
+  // The report in sight may be that of a moment before.
+  const exact = await scoreOpenPost(post, doc).catch(() => report);
+  return keep(post, doc, { name, why }, exact);
 }
 
 export function keep(

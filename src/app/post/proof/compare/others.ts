@@ -1,14 +1,15 @@
 /** What the open post can be compared with: pages of its field, its earlier versions, other posts. */
-
 import { emptyDoc } from "../../../../core/draft/editorJson";
-import { chosenQuestions } from "../../../../core/outline/chosenQuestions";
 import type { Finding } from "../../../../core/proof/finding";
 import { proofContext } from "../../../../data/draft";
+import { planContext } from "../../../../data/fields";
 import type { ListedFinding, Post, PostVersion } from "../../../../data/model";
+import { getDoc } from "../../../../data/posts";
 import { getVersionDoc } from "../../../../data/versions";
 import { proofWorker } from "../../../../workers/clients";
 import { postsAdapter } from "../../../store/postsSlice";
 import { store } from "../../../store/store";
+import { scoreOpenPost } from "../../versions/scoreOpenPost";
 
 export interface Other {
   id: string;
@@ -24,12 +25,14 @@ export async function versionReport(
   post: Post,
   version: PostVersion,
 ): Promise<{ score: number; findings: Finding[] }> {
-  const { posts, session, openPost } = store.getState();
-  const then: Post = { ...post, ...version.fields };
-  const context = proofContext(then, postsAdapter.getSelectors().selectAll(posts.posts), session.site, {
-    field: openPost.field?.measure ?? null,
-    questions: chosenQuestions(openPost.outline),
-  });
-  const doc = (await getVersionDoc(version.id)) ?? emptyDoc;
-  return proofWorker().score(then, session.site, doc, context, session.profile);
+  return scoreOpenPost({ ...post, ...version.fields }, (await getVersionDoc(version.id)) ?? emptyDoc);
+}
+
+/** Scores another post, where the Desk has not done so yet. */
+export async function postReport(post: Post): Promise<{ score: number; findings: Finding[] }> {
+  const { posts, session } = store.getState();
+  const all = postsAdapter.getSelectors().selectAll(posts.posts);
+  const [doc, plan] = await Promise.all([getDoc(post.id), planContext(post.id)]);
+  const context = proofContext(post, all, session.site, plan);
+  return proofWorker().score(post, session.site, doc, context, session.profile);
 }

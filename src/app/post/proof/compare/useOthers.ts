@@ -6,7 +6,7 @@ import { useApp } from "../../../store/store";
 import { dayAndTime } from "../../../ui/dates";
 import { analyse, analysisKey } from "../../plan/fieldJobs";
 import { useOpenPost } from "../../useOpenPost";
-import { type Other, versionReport } from "./others";
+import { type Other, postReport, versionReport } from "./others";
 
 const { selectAll } = postsAdapter.getSelectors();
 const { selectEntities } = scoresAdapter.getSelectors();
@@ -43,15 +43,14 @@ export function useOthers(): (Other & { score?: number })[] {
         report: () => versionReport(post, version),
       })),
       ...posts.flatMap((other) => {
+        if (other.id === post.id) return [];
         const score = scores[other.id];
-        if (other.id === post.id || !score) return [];
         return {
           id: `post ${other.id}`,
           kind: "post" as const,
           name: other.title || "Untitled post",
           earlier: false,
-          score: score.score,
-          report: () => Promise.resolve(score),
+          report: () => (score ? Promise.resolve(score) : postReport(other)),
         };
       }),
     ];
