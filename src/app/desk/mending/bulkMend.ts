@@ -1,8 +1,8 @@
 /** Mends in many posts: what they would do, post by post, and doing it. Each post is scored as the Desk scores it. */
 
 import type { EditorDoc } from "../../../core/draft/editorJson";
-import { replaceBlocks } from "../../../core/draft/replaceBlocks";
 import type { MendedMeta } from "../../../core/proof/mends/mend";
+import { mendedDoc } from "../../../core/proof/mends/mended";
 import type { Mending } from "../../../core/proof/mends/mending";
 import { proofContext } from "../../../data/draft";
 import { planContext } from "../../../data/fields";
@@ -60,7 +60,7 @@ export interface BulkResult {
 
 /** Makes what was previewed, with a version of each post kept before. */
 export async function makeMends(all: readonly PostMends[]): Promise<BulkResult> {
-  const done: { id: string; fields: Partial<Post>; doc: EditorDoc }[] = [];
+  const done: { id: string; savedAt: string; fields: Partial<Post>; doc: EditorDoc }[] = [];
   const left: string[] = [];
   const scores = store.getState().posts.scores.entities;
   for (const { post, doc, made } of all) {
@@ -72,26 +72,22 @@ export async function makeMends(all: readonly PostMends[]): Promise<BulkResult> 
         continue;
       }
       await keep(post, doc, { why: "before mending" }, scores[post.id] ?? null);
-      const meta: MendedMeta = Object.assign({}, ...made.map(({ change }) => change.meta ?? {}));
-      const begun = made
-        .filter(({ toCheck }) => toCheck)
-        .flatMap(({ lines }) => lines.map(({ after }) => after.replace(/^H\d /, "")));
+      const { doc: after, meta, begun } = mendedDoc(doc, made);
       const fields: Partial<Post> = Object.fromEntries(
         Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]),
       );
+      const savedAt = new Date().toISOString();
       await savePost(
         post.id,
         {
           post: { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) },
-          doc: made.reduce(
-            (now, { change }) => (change.blocks ? replaceBlocks(now, change.blocks) : now),
-            doc,
-          ),
+          doc: after,
         },
-        new Date().toISOString(),
+        savedAt,
       );
       done.push({
         id: post.id,
+        savedAt,
         fields: { ...fields, ...(begun.length && { begun: post.begun ?? [] }) },
         doc,
       });
@@ -103,8 +99,10 @@ export async function makeMends(all: readonly PostMends[]): Promise<BulkResult> 
     mended: done.length,
     left,
     undo: async () => {
-      for (const { id, fields, doc } of done)
-        await savePost(id, { post: fields, doc }, new Date().toISOString());
+      // What somebody has written since stays: the version from before is there to go back to.
+      for (const { id, savedAt, fields, doc } of done)
+        if ((await getPost(id))?.updatedAt === savedAt)
+          await savePost(id, { post: fields, doc }, new Date().toISOString());
     },
   };
 }

@@ -1,9 +1,8 @@
 /** Makes mends in the open post: as one step, with a version kept before and a way back. */
 import { toast } from "sonner";
-import { replaceBlocks } from "../../../core/draft/replaceBlocks";
 import type { MendedMeta } from "../../../core/proof/mends/mend";
+import { mendedDoc } from "../../../core/proof/mends/mended";
 import type { Mending } from "../../../core/proof/mends/mending";
-import { mends } from "../../../core/proof/mends/registry";
 import { proofWorker } from "../../../workers/clients";
 import { postEdited } from "../../store/openPostSlice";
 import { store } from "../../store/store";
@@ -19,12 +18,7 @@ export async function applyMendings(mendings: readonly Mending[]): Promise<void>
   if (!session || !post || readOnly || !mendings.length) return;
   await keepCurrent({ why: "before mending" });
   const before = session.json();
-  const after = mendings.reduce(
-    (doc, { change }) => (change.blocks ? replaceBlocks(doc, change.blocks) : doc),
-    before,
-  );
-  const meta: MendedMeta = Object.assign({}, ...mendings.map(({ change }) => change.meta ?? {}));
-  const begun = mendings.filter(({ toCheck }) => toCheck).flatMap(begunBy);
+  const { doc: after, meta, begun } = mendedDoc(before, mendings);
   const old = Object.fromEntries(Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]));
   if (after !== before) session.replaceDoc(after);
   const edits = { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) };
@@ -51,12 +45,4 @@ export async function applyMendings(mendings: readonly Mending[]): Promise<void>
 export async function applyMends(ids: readonly string[]): Promise<void> {
   const { post } = store.getState().openPost;
   if (post) await applyMendings(await proofWorker().mendAll(post.id, ids, mendHelp()));
-}
-
-function begunBy({ mend, change }: Mending): string[] {
-  const kinds = mends.find(({ id }) => id === mend)?.check === "alt-text" ? "picture" : "heading";
-  return [...(change.blocks?.values() ?? [])].flat().flatMap((block) => {
-    if (block.kind !== kinds) return [];
-    return block.kind === "picture" ? (block.alt ?? []) : block.text;
-  });
 }

@@ -11,6 +11,7 @@ import { noContext } from "../context";
 import { houseProfile } from "../profile";
 import { proof } from "../proof";
 import { changed, noHelp } from "./mend";
+import { mendedDoc } from "./mended";
 import { mendAll, mendingsOf, type Terms } from "./mending";
 import { mends } from "./registry";
 
@@ -167,6 +168,25 @@ describe("a mend", () => {
   it("is not offered where its check is set aside", () => {
     const context = { ...noContext, setAside: { "heading-order": "A list of commands" } };
     expect(best("heading-levels", "## A\n\n#### B", { title: "T" }, { context })).toBeUndefined();
+  });
+});
+
+describe("mends in the editor's document", () => {
+  const doc = blocksToEditor(draftOf("## Start\n\n![](two-children-in-a-box.jpg)\n\n#### Deep").blocks);
+
+  it("change the nodes that they touch, write their fields, and say what they began", () => {
+    const draft = draftOf("## Start\n\n![](two-children-in-a-box.jpg)\n\n#### Deep", { title: "T" });
+    const { made } = mendAll(draft, ["heading-levels", "alt-texts", "slug"], terms);
+    const { doc: after, meta, begun } = mendedDoc(doc, made);
+    expect(begun).toEqual(["Two children in a box"]);
+    expect(meta).toEqual({ slug: "t" });
+    expect(after.content.map(({ attrs }) => attrs?.level ?? attrs?.alt)).toEqual([
+      2,
+      "Two children in a box",
+      3,
+    ]);
+    expect(after.content[0]).toBe(doc.content[0]);
+    expect(mendedDoc(doc, []).doc).toBe(doc);
   });
 });
 
