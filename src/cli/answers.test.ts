@@ -8,21 +8,10 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { checks } from "../core/proof/registry";
 import { expandFiles } from "./files";
 import schema from "./formats/sarif-2.1.0.schema.json";
-import { run } from "./main";
+import { called as call } from "./testing/called";
 
 const folder = mkdtempSync(join(tmpdir(), "cli-answers-"));
 const path = (name: string) => join(folder, name);
-
-function call(...args: string[]): { code: number; out: string; err: string } {
-  let out = "";
-  let err = "";
-  const code = run(
-    args,
-    (text) => (out += text),
-    (text) => (err += text),
-  );
-  return { code, out, err };
-}
 
 const FAULTY = `---
 # Kept as it is.

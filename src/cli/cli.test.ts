@@ -4,21 +4,10 @@ import { join } from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
 import { houseProfile } from "../core/proof/profile";
 import { checks } from "../core/proof/registry";
-import { run } from "./main";
+import { called as call } from "./testing/called";
 
 const folder = mkdtempSync(join(tmpdir(), "cli-"));
 const path = (name: string) => join(folder, name);
-
-function call(...args: string[]): { code: number; out: string; err: string } {
-  let out = "";
-  let err = "";
-  const code = run(
-    args,
-    (text) => (out += text),
-    (text) => (err += text),
-  );
-  return { code, out, err };
-}
 
 interface Answer {
   version: number;
