@@ -11,18 +11,28 @@ import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
 import { draftOf, type PlanContext, type SitePost, siteContext } from "../data/draft";
+import { planContexts } from "../data/fields";
 import type { Post, PostScore, Site } from "../data/model";
+import { getDocsAsJson, saveScores } from "../data/posts";
 import { summarise } from "../data/summarise";
 
 const engine = new ProofEngine();
 
-/** A post to be scored: its document as JSON, which is copied faster than a tree. */
+/** A post to be scored as it is kept, and what its score will rest on. */
 export interface Asked {
   post: Post;
-  json: string;
-  plan: PlanContext;
+  scoredAt: string;
 }
 let many: { site: Site; profile: Profile; contextOf: ReturnType<typeof siteContext> } | undefined;
+
+/** Posts that are read at a time: between two readings, what somebody asks meanwhile is answered. */
+const READ = 5;
+
+async function readPosts(asked: readonly Asked[]): Promise<{ json: string; plan: PlanContext }[]> {
+  const ids = asked.map(({ post }) => post.id);
+  const [docs, plans] = await Promise.all([getDocsAsJson(ids), planContexts(ids)]);
+  return docs.map((json, i) => ({ json, plan: plans[i]! }));
+}
 
 const api = {
   update: (update: DraftUpdate): RevisedReport => engine.update(update),
@@ -49,15 +59,30 @@ const api = {
   beginMany: (posts: readonly SitePost[], site: Site, profile: Profile): void => {
     many = { site, profile, contextOf: siteContext(posts, site) };
   },
-  /** Scores posts of the site that was begun with. */
-  scoreMany: (asked: readonly Asked[]): Omit<PostScore, "scoredAt">[] => {
+  /** Scores posts of the site that was begun with. They are read and kept here, so that the page has no part in it but to show the scores. */
+  scoreMany: async (asked: readonly Asked[]): Promise<PostScore[]> => {
     const { site, profile, contextOf } = many!;
-    return asked.map(({ post, json, plan }) =>
-      summarise(
-        post.id,
-        proof(draftOf(post, site, JSON.parse(json) as EditorDoc), contextOf(post, plan), profile),
-      ),
-    );
+    const scores: PostScore[] = [];
+    const read = (at: number) => readPosts(asked.slice(at, at + READ));
+    let next = read(0);
+    for (let at = 0; at < asked.length; at += READ) {
+      const stored = await next;
+      // While these are scored, the next ones are read.
+      next = read(at + READ);
+      for (const [i, { json, plan }] of stored.entries()) {
+        const { post, scoredAt } = asked[at + i]!;
+        const draft = draftOf(post, site, JSON.parse(json) as EditorDoc);
+        scores.push({ ...summarise(post.id, proof(draft, contextOf(post, plan), profile)), scoredAt });
+      }
+    }
+    await next;
+    try {
+      await saveScores(scores);
+    } catch (error) {
+      // Scores are derived: shown now, and made anew at the next visit.
+      console.error("The scores could not be kept", error);
+    }
+    return scores;
   },
   /** Scores a post that is not open. */
   score: (post: Post, site: Site, doc: EditorDoc, context: ProofContext, profile: Profile): Report =>

@@ -7,7 +7,7 @@ import type { PostScore } from "../../data/model";
 import { summarise } from "../../data/summarise";
 import { proofWorker } from "../../workers/clients";
 import { scoreBasis } from "../desk/scoreBasis";
-import { keepScores } from "../store/keepScores";
+import { keepScore } from "../store/keepScores";
 import { reportArrived } from "../store/openPostSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { store } from "../store/store";
@@ -108,7 +108,7 @@ export function startLiveProof(session: PostSession): LiveProof {
         // What the store tells is drawn in a microtask, before this goes on.
         await null;
         cost = gathered + performance.now() - arrived;
-        void keepScore({ ...summarise(post.id, report), scoredAt: scoreBasis(post, store.getState()) });
+        keepLater({ ...summarise(post.id, report), scoredAt: scoreBasis(post, store.getState()) });
       }
     } catch (error) {
       // The worker lost what it held: send everything next time.
@@ -128,10 +128,10 @@ export function startLiveProof(session: PostSession): LiveProof {
 
   let scoreTimer: ReturnType<typeof setTimeout> | undefined;
   /** The Desk shows the last score; written when typing rests. */
-  function keepScore(score: PostScore): void {
+  function keepLater(score: PostScore): void {
     clearTimeout(scoreTimer);
     scoreTimer = setTimeout(() => {
-      keepScores([score]).catch(() => {
+      keepScore(score).catch(() => {
         // Derived data: the Desk makes it anew.
       });
     }, 800);

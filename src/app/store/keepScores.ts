@@ -12,10 +12,15 @@ export async function readScores(): Promise<void> {
   store.dispatch(scoresRead(await listScores()));
 }
 
-/** Shows scores, keeps them, and tells the other tabs. */
-export async function keepScores(scores: PostScore[]): Promise<void> {
+/** Shows scores that are kept already, here and in the other tabs. */
+export function showScores(scores: readonly PostScore[]): void {
   if (!scores.length) return;
   store.dispatch(scoresMade(scores));
-  await saveScores(scores);
   channel.postMessage(scores);
+}
+
+/** Shows a score and keeps it. */
+export async function keepScore(score: PostScore): Promise<void> {
+  showScores([score]);
+  await saveScores([score]);
 }

@@ -5,6 +5,9 @@ import type { Post, PostScore } from "../../data/model";
 export const postsAdapter = createEntityAdapter<Post>();
 export const scoresAdapter = createEntityAdapter<PostScore, string>({ selectId: (score) => score.postId });
 
+/** Sealed already, so that the store does not go through the thirty findings of each of a thousand posts to do it: nobody changes a score. */
+const sealed = (score: PostScore): PostScore => Object.freeze(score);
+
 const slice = createSlice({
   name: "posts",
   initialState: {
@@ -17,11 +20,11 @@ const slice = createSlice({
       state.loaded = true;
       postsAdapter.setAll(state.posts, payload);
     },
-    scoresRead: (state, { payload }: PayloadAction<PostScore[]>) => {
-      scoresAdapter.setAll(state.scores, payload);
+    scoresRead: (state, { payload }: PayloadAction<readonly PostScore[]>) => {
+      scoresAdapter.setAll(state.scores, payload.map(sealed));
     },
-    scoresMade: (state, { payload }: PayloadAction<PostScore[]>) => {
-      scoresAdapter.upsertMany(state.scores, payload);
+    scoresMade: (state, { payload }: PayloadAction<readonly PostScore[]>) => {
+      scoresAdapter.setMany(state.scores, payload.map(sealed));
     },
   },
 });

@@ -29,12 +29,12 @@ export const Portfolio = memo(function Portfolio({ posts, scores, finding, onFin
       ),
     [versions, scored],
   );
-  if (!scored.length) return null;
+  if (!posts.length) return null;
   const most = worst[0]?.gain ?? 1;
   return (
     <section
       aria-label="All posts"
-      className="mb-4 grid grid-cols-1 gap-x-8 gap-y-3 border border-rule bg-sheet px-4 py-3 min-[900px]:grid-cols-[13rem_13rem_minmax(0,1fr)]"
+      className="mb-4 grid min-h-[9.75rem] grid-cols-1 gap-x-8 gap-y-3 border border-rule bg-sheet px-4 py-3 min-[900px]:grid-cols-[13rem_13rem_minmax(0,1fr)]"
     >
       <Distribution bins={distribution(scored)} />
       <OverTime line={line} />
