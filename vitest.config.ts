@@ -6,6 +6,8 @@ export default defineConfig({
     testTimeout: 60_000,
     // Pure functions share no state: one load of the language packs serves every file of a worker.
     isolate: false,
+    // For the same reason, before anything else: the database looks for its storage when it is loaded.
+    setupFiles: ["fake-indexeddb/auto"],
     pool: "threads",
   },
 });

@@ -317,3 +317,35 @@ test("a post started from another lists what is left of it, and release waits fo
     .filter({ hasText: "copied from" });
   await expect(gate).toContainText(/things are as in “Winter cycling/);
 });
+
+test("a post is shared with its lead picture, or with one chosen for that, which a copy has to change", async ({
+  page,
+}) => {
+  await openDesk(page);
+  await page.getByRole("link", { name: /^Winter cycling/ }).click();
+  await page.getByRole("link", { name: /^Release/ }).click();
+  const shared = page.getByRole("region", { name: "When it is shared" });
+  await expect(shared).toContainText("It is shared with its lead picture.");
+  await shared.getByRole("button", { name: "Choose another picture" }).click();
+  await page.getByRole("tab", { name: /^Photo shelf/ }).click();
+  await page
+    .getByRole("button", { name: /^Take / })
+    .first()
+    .click();
+  await expect(shared).toContainText("It has a picture of its own for this.");
+  await expect(shared.getByRole("img")).toBeVisible();
+  await expectAccessible(page);
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+
+  await page.getByRole("link", { name: "Desk" }).click();
+  await page.getByRole("button", { name: /^Start a post from “Winter cycling/ }).click();
+  const left = page.getByRole("region", { name: "Leftovers" });
+  await left.getByRole("button", { name: /^Go to Social picture/ }).click();
+  const choose = page.getByRole("button", { name: "Choose another picture" });
+  await expect(choose).toBeFocused();
+  await page.getByRole("button", { name: "Use the lead picture" }).click();
+  await expect(shared).toContainText("It is shared with its lead picture.");
+  await page.getByRole("link", { name: /^Write/ }).click();
+  await expect(left).toBeVisible();
+  await expect(left).not.toContainText("Social picture");
+});

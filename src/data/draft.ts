@@ -28,6 +28,7 @@ export function draftMeta(post: Post, site: Site): DraftMeta {
     category,
     author,
     date,
+    socialPicture: post.socialPicture ?? "",
     titleSuffix: site.titleSuffix,
   };
 }

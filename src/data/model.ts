@@ -59,6 +59,8 @@ export interface Post {
   date: string;
   /** ISO date, or empty. */
   due: string;
+  /** The picture that a shared link shows, as the document names pictures; the lead picture where absent or empty. */
+  socialPicture?: string;
   status: "draft" | "scheduled" | "live";
   /** Checks overruled, with the reason. */
   setAside: Record<string, string>;

@@ -55,11 +55,15 @@ export interface PostChange {
 
 /** Saves what changed of a post, all or nothing, and stamps it. */
 export async function savePost(id: string, change: PostChange, now: string): Promise<void> {
-  await db.transaction("rw", TABLES, async () => {
-    const found = await db.posts.update(id, { ...change.post, updatedAt: now });
-    if (!found) throw new Error("This post is no longer in the workspace.");
+  // While somebody writes, the text alone changes, again and again.
+  const tables = change.post || change.outline || change.piece ? TABLES : [db.posts, db.bodies];
+  await db.transaction("rw", tables, async () => {
+    const post = await db.posts.get(id);
+    if (!post) throw new Error("This post is no longer in the workspace.");
+    const changed = { ...post, ...change.post, updatedAt: now };
+    await db.posts.put(changed);
     if (change.post && ("keyword" in change.post || "supporting" in change.post))
-      await syncListOfPost((await db.posts.get(id))!);
+      await syncListOfPost(changed);
     if (change.doc) await db.bodies.put(storedBody({ postId: id, doc: change.doc }));
     if (change.outline || change.piece) {
       const known = await db.outlines.get(id);

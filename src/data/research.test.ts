@@ -1,5 +1,4 @@
 /** Lists, look-ups and ideas in the database, and in the workspace file. */
-import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
 import { bareKeyword } from "../core/keywords/keyword";

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { beforeEach, describe, expect, it } from "vitest";
 import { addAsset, dropOriginals, getAsset, getOriginal } from "./assets";
 import { db } from "./db";

@@ -10,7 +10,7 @@ export interface SitePicture {
   /** As the first post says them that says any. */
   alt: string;
   caption: string;
-  /** Titles of the posts that show it. */
+  /** Titles of the posts that show it, in their text or where they are shared. */
   posts: string[];
 }
 
@@ -22,18 +22,23 @@ export async function sitePictures(): Promise<SitePicture[]> {
     const pictures = new Map<string, SitePicture>();
     for (const asset of await db.assets.toArray())
       pictures.set(asset.id, { asset, alt: "", caption: "", posts: [] });
-    const titles = new Map((await db.posts.toArray()).map(({ id, title }) => [id, title || "Untitled post"]));
+    const showIn = (src: string, title: string | undefined): SitePicture | undefined => {
+      const known = pictures.get(assetId(src) ?? "");
+      if (known && title && !known.posts.includes(title)) known.posts.push(title);
+      return known;
+    };
+    const posts = await db.posts.toArray();
+    const titles = new Map(posts.map(({ id, title }) => [id, title || "Untitled post"]));
+    for (const { id, socialPicture } of posts) if (socialPicture) showIn(socialPicture, titles.get(id));
     await db.bodies.each((body) => {
       const { postId, doc } = bodyOf(body);
       const visit = (node: EditorNode): void => {
         // A picture, or the poster of a video.
         const src = String(node.attrs?.src ?? node.attrs?.poster ?? "");
-        const known = pictures.get(assetId(src) ?? "");
+        const known = showIn(src, titles.get(postId));
         if (known) {
           known.alt ||= String(node.attrs?.alt ?? "");
           known.caption ||= captionOf(node);
-          const title = titles.get(postId);
-          if (title && !known.posts.includes(title)) known.posts.push(title);
         }
         node.content?.forEach(visit);
       };

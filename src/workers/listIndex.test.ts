@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { beforeEach, describe, expect, it } from "vitest";
 import { bareListKeyword, type KeywordList } from "../core/keywords/list";
 import { newPost } from "../data/draft";

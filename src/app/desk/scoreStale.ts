@@ -46,7 +46,9 @@ async function scoreOnce(): Promise<void> {
     // Something changed: what is left may be stale in another way, or gone.
     if (wanted) break;
     store.dispatch(scoringMoved({ done, of: stale.length }));
-    const asked = stale.slice(done, done + CHUNK).map((post) => ({ post, scoredAt: scoreBasis(post, state) }));
+    const asked = stale
+      .slice(done, done + CHUNK)
+      .map((post) => ({ post, scoredAt: scoreBasis(post, state) }));
     showScores(await proofWorker().scoreMany(asked));
   }
 }

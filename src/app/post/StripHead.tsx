@@ -1,4 +1,4 @@
-import { memo, useDeferredValue } from "react";
+import { memo } from "react";
 import { useApp } from "../store/store";
 import { WeightStrip } from "../ui/WeightStrip";
 import { useGo } from "./useGo";
@@ -7,8 +7,7 @@ const Strip = memo(WeightStrip);
 
 /** The open post's weight strip, which stays in sight below the bars. */
 export function StripHead() {
-  // Sixty blocks are drawn when there is time between keys.
-  const report = useDeferredValue(useApp((state) => state.openPost.report));
+  const report = useApp((state) => state.openPost.report);
   const benchmark = useApp((state) => state.openPost.field?.benchmark ?? null);
   const go = useGo();
   return (

@@ -11,6 +11,7 @@ import { keepScore } from "../store/keepScores";
 import { reportArrived } from "../store/openPostSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { store } from "../store/store";
+import { restOf } from "./restOf";
 import type { PostSession } from "./session";
 
 const fieldNumbers = new WeakMap<object, number>();
@@ -26,9 +27,9 @@ function fieldNumber(field: object | null): number {
 const REST = [120, 300] as const;
 const REST_A_COST = 8;
 /** While keys go on without such a rest, reports take this share of the page's time at most, within these milliseconds. */
-const BUSIEST = 1 / 200;
+const BUSIEST = 1 / 500;
 const SOONEST = 800;
-const LATEST = 3000;
+const LATEST = 5000;
 
 const within = (least: number, value: number, most: number): number => Math.min(most, Math.max(least, value));
 
@@ -43,7 +44,6 @@ export interface LiveProof {
 export function startLiveProof(session: PostSession): LiveProof {
   let revision = 0;
   let sent = new Set<string>();
-  let timer: ReturnType<typeof setTimeout> | undefined;
   let busy = false;
   let again = false;
   let stopped = false;
@@ -52,12 +52,13 @@ export function startLiveProof(session: PostSession): LiveProof {
   let failures = 0;
   /** What the last report cost the page itself, in milliseconds: gathering what changed, and drawing the answer. */
   let cost = 0;
-  /** When a report must be made, though keys go on. */
-  let due: number | undefined;
+  const rest = restOf(
+    () => within(REST[0], cost * REST_A_COST, REST[1]),
+    () => within(SOONEST, cost / BUSIEST, LATEST),
+    () => void run(),
+  );
 
   async function run(): Promise<void> {
-    timer = undefined;
-    due = undefined;
     const { openPost, session: app, posts } = store.getState();
     const { post } = openPost;
     if (stopped || !post || post.id !== session.postId) return;
@@ -121,7 +122,7 @@ export function startLiveProof(session: PostSession): LiveProof {
       busy = false;
       if (again) {
         again = false;
-        request();
+        rest.note();
       }
     }
   }
@@ -137,21 +138,11 @@ export function startLiveProof(session: PostSession): LiveProof {
     }, 800);
   }
 
-  function request(): void {
-    const now = performance.now();
-    due ??= now + within(SOONEST, cost / BUSIEST, LATEST);
-    clearTimeout(timer);
-    timer = setTimeout(
-      () => void run(),
-      Math.max(0, Math.min(within(REST[0], cost * REST_A_COST, REST[1]), due - now)),
-    );
-  }
-
   return {
-    request,
+    request: rest.note,
     stop() {
       stopped = true;
-      clearTimeout(timer);
+      rest.stop();
       void proofWorker().close(session.postId);
     },
   };

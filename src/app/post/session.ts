@@ -5,6 +5,7 @@ import type { Node } from "@tiptap/pm/model";
 import type { Block } from "../../core/draft/draft";
 import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
 import { blocksFromNode } from "../../core/draft/fromEditor";
+import { restOf } from "./restOf";
 
 /** A block with the key under which the proof worker knows it: a new key whenever its content is new. */
 export interface KeyedBlock {
@@ -32,8 +33,14 @@ export class PostSession {
   private listeners = new Set<() => void>();
   private restListeners = new Set<() => void>();
   private places: { doc: Node; of: readonly Place[] } | null = null;
-  private restTimer: ReturnType<typeof setTimeout> | undefined;
-  private moving: number | null = null;
+  private rest = restOf(
+    () => REST,
+    () => LONGEST,
+    () => {
+      this.rests++;
+      for (const listener of this.restListeners) listener();
+    },
+  );
   /** JSON by top-level node: of a long document, a key changes one. */
   private written = new WeakMap<object, EditorNode>();
   /** Blocks by top-level node: the editor's nodes never change in place, so their identity is the key. */
@@ -144,7 +151,7 @@ export class PostSession {
     this.doc = this.json();
     this.listeners.clear();
     this.restListeners.clear();
-    clearTimeout(this.restTimer);
+    this.rest.stop();
     this.editor?.destroy();
   }
 
@@ -160,16 +167,6 @@ export class PostSession {
 
   private changed(): void {
     for (const listener of this.listeners) listener();
-    const now = performance.now();
-    this.moving ??= now;
-    clearTimeout(this.restTimer);
-    this.restTimer = setTimeout(
-      () => {
-        this.moving = null;
-        this.rests++;
-        for (const listener of this.restListeners) listener();
-      },
-      Math.max(0, Math.min(REST, this.moving + LONGEST - now)),
-    );
+    this.rest.note();
   }
 }

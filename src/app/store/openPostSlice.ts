@@ -129,7 +129,8 @@ const slice = createSlice({
       // An answer about an older draft, or another post, is of no use any more.
       if (state.post?.id !== payload.postId || payload.revision < state.revision) return;
       state.revision = payload.revision;
-      state.report = payload.report;
+      // Sealed already, so that the store does not go through every finding to do it: nobody changes a report.
+      state.report = Object.freeze(payload.report);
     },
     savingMoved: (state, { payload }: PayloadAction<Saving>) => {
       // Said with every key: only news may draw anything anew.

@@ -19,7 +19,7 @@ export function createSaver<Change extends object>(
   save: (key: string, change: Change) => Promise<void>,
   onStatus: (status: SaverStatus) => void,
   merge: (older: Change, newer: Change) => Change = (older, newer) => ({ ...older, ...newer }),
-  delay = 400,
+  delay = 700,
   retry = 2000,
   settle = 150,
 ): Saver<Change> {

@@ -1,5 +1,5 @@
 /** The weight strip: a block for each check, as wide as its weight, filled as far as it is earned. */
-import { type KeyboardEvent, useRef, useState } from "react";
+import { type KeyboardEvent, memo, useRef, useState } from "react";
 import { byWorth, counts } from "../../core/proof/finding";
 import { groups } from "../../core/proof/groups";
 import type { ListedFinding } from "../../data/model";
@@ -133,36 +133,14 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
       <ul ref={list} aria-label="Checks by weight" className="flex h-5 gap-2" onKeyDown={onKey}>
         {parts.map(({ id: group, blocks }) => (
           <li key={group} className="contents">
-            {blocks.map(({ id, says, weight, share, excess, shape, gain, worthMost, goal }) => (
-              <button
-                key={id}
-                type="button"
-                data-check={id}
-                tabIndex={id === tabStop ? 0 : -1}
-                aria-label={`${says}${worthMost ? ` Worth most next: plus ${points(gain)}.` : ""}`}
-                onClick={() => onGo?.(goal)}
-                onFocus={() => setActive(id)}
-                onBlur={() => setActive(null)}
-                onMouseEnter={() => setActive(id)}
-                onMouseLeave={() => setActive(null)}
-                style={{ flexGrow: weight, flexBasis: 0 }}
-                className={`relative -ml-1.5 min-w-1.5 overflow-hidden rounded-[2px] border first:ml-0 ${shape} ${
-                  worthMost ? "outline-2 outline-offset-1 outline-brass" : ""
-                }`}
-              >
-                {share > 0 && (
-                  <span
-                    className={`eased absolute inset-y-0 left-0 ${share > 0.999 ? "fill-earned" : "fill-partly"}`}
-                    style={{ width: `${share * 100}%` }}
-                  />
-                )}
-                {excess > 0 && (
-                  <span
-                    className="fill-excess absolute inset-y-0 right-0"
-                    style={{ width: `max(4px, ${excess * 100}%)` }}
-                  />
-                )}
-              </button>
+            {blocks.map((block) => (
+              <StripBlock
+                key={block.id}
+                {...block}
+                stop={block.id === tabStop}
+                onActive={setActive}
+                onGo={onGo}
+              />
             ))}
           </li>
         ))}
@@ -188,6 +166,48 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
     </section>
   );
 }
+
+interface StripBlockProps extends Block {
+  /** The tab key stops here. */
+  stop: boolean;
+  onActive: (id: string | null) => void;
+  onGo: Props["onGo"];
+}
+
+/** Drawn anew only when it says or shows something new: of thirty, a sentence typed changes a few. */
+const StripBlock = memo(function StripBlock(block: StripBlockProps) {
+  const { id, says, weight, share, excess, shape, gain, worthMost, goal, stop, onActive, onGo } = block;
+  return (
+    <button
+      type="button"
+      data-check={id}
+      tabIndex={stop ? 0 : -1}
+      aria-label={`${says}${worthMost ? ` Worth most next: plus ${points(gain)}.` : ""}`}
+      onClick={() => onGo?.(goal)}
+      onFocus={() => onActive(id)}
+      onBlur={() => onActive(null)}
+      onMouseEnter={() => onActive(id)}
+      onMouseLeave={() => onActive(null)}
+      style={{ flexGrow: weight, flexBasis: 0 }}
+      className={`relative -ml-1.5 min-w-1.5 overflow-hidden rounded-[2px] border first:ml-0 ${shape} ${
+        worthMost ? "outline-2 outline-offset-1 outline-brass" : ""
+      }`}
+    >
+      {share > 0 && (
+        <span
+          className={`eased absolute inset-y-0 left-0 ${share > 0.999 ? "fill-earned" : "fill-partly"}`}
+          style={{ width: `${share * 100}%` }}
+        />
+      )}
+      {excess > 0 && (
+        <span
+          className="fill-excess absolute inset-y-0 right-0"
+          style={{ width: `max(4px, ${excess * 100}%)` }}
+        />
+      )}
+    </button>
+  );
+});
 
 /** Numbers closer than this on the scale would overlap. */
 const APART = 5;

@@ -31,6 +31,8 @@ export interface DraftMeta {
   author: string;
   /** ISO 8601 date, or empty. */
   date: string;
+  /** The picture that a shared link shows, as a picture block names its own; empty where it shows the lead picture. */
+  socialPicture: string;
   /** What the site adds behind every meta title, its leading blank included. */
   titleSuffix: string;
 }
@@ -48,6 +50,7 @@ export const emptyMeta: DraftMeta = {
   category: "",
   author: "",
   date: "",
+  socialPicture: "",
   titleSuffix: "",
 };
 

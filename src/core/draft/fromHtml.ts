@@ -39,6 +39,9 @@ export function draftFromHtml(html: string): Draft {
   const content = contentOf(root);
   const lifted = liftTitle(root, content);
   const blocks = blocksFromHast(content);
+  // A page is shared with its lead picture where it says no other.
+  const lead = blocks.find(({ kind }) => kind === "picture");
+  if (lead?.kind === "picture" && lead.src === meta.socialPicture) meta.socialPicture = "";
   meta.title = lifted ?? "";
   return { meta, blocks, headingIds: "explicit" };
 }
@@ -94,6 +97,9 @@ function readMeta(meta: DraftMeta, name: string, content: string): void {
       break;
     case "author":
       meta.author ||= content;
+      break;
+    case "og:image":
+      if (/^https?:/i.test(content)) meta.socialPicture ||= content;
       break;
     case "article:section":
       meta.category ||= content;

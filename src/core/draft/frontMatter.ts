@@ -14,7 +14,7 @@ export class FrontMatterError extends Error {
  * Parts a Markdown file into what its front matter says and its body.
  *
  * Fields: title, metaTitle, description, slug, keyword, supporting, canonical, language, tags, category, author, date,
- * titleSuffix. Others are left alone. Lists may be YAML lists or one text with commas.
+ * socialPicture, titleSuffix. Others are left alone. Lists may be YAML lists or one text with commas.
  *
  * @throws FrontMatterError where the head is no YAML mapping
  */
@@ -45,6 +45,7 @@ export function readFrontMatter(file: string): { meta: DraftMeta; body: string }
     category: text(from.category),
     author: text(from.author),
     date: text(from.date),
+    socialPicture: text(from.socialPicture),
     titleSuffix: typeof from.titleSuffix === "string" ? from.titleSuffix : "",
   };
   return { meta, body: file.slice(match[0].length) };

@@ -9,13 +9,21 @@ const META = {
   description: "All of them.",
   slug: "box-bikes",
   date: "2026-01-02",
+  socialPicture: "asset:card",
 };
 const source = draftOf(`${LONG}\n\nCall us.\n\n![A box](a.jpg)\n\n![A long one](b.jpg)`, META);
 const left = (body: string, meta: Partial<typeof META> = {}, accepted: string[] = []) =>
   leftoversOf(draftOf(body, { ...META, ...meta }), source, accepted).map(
     ({ name, says }) => `${name}: ${says}`,
   );
-const NEW = { title: "Longtails", metaTitle: "", description: "Other.", slug: "longtails", date: "" };
+const NEW = {
+  title: "Longtails",
+  metaTitle: "",
+  description: "Other.",
+  slug: "longtails",
+  date: "",
+  socialPicture: "",
+};
 
 describe("leftovers", () => {
   it.each([
@@ -30,6 +38,7 @@ describe("leftovers", () => {
         "Meta description: All of them.",
         "Slug: box-bikes",
         "Date: 2026-01-02",
+        "Social picture: the one that its source is shared with",
       ],
     ],
     [

@@ -19,6 +19,7 @@ const FIELDS: readonly (readonly [keyof DraftMeta & string, string])[] = [
   ["description", "Meta description"],
   ["slug", "Slug"],
   ["date", "Date"],
+  ["socialPicture", "Social picture"],
 ];
 /** Shorter paragraphs are alike by chance: calls to action, captions of a series. */
 const LEAST_WORDS = 8;
@@ -36,7 +37,13 @@ export function leftoversOf(draft: Draft, source: Draft, accepted: readonly stri
   for (const [field, name] of FIELDS) {
     const value = String(draft.meta[field]).trim();
     if (value && value === String(source.meta[field]).trim())
-      found.push({ key: `${field} ${value}`, name, says: value, place: { field } });
+      found.push({
+        key: `${field} ${value}`,
+        name,
+        // The address of a picture tells nobody anything.
+        says: field === "socialPicture" ? "the one that its source is shared with" : value,
+        place: { field },
+      });
   }
   const sourcePictures = new Set(pictures(source).map(({ block }) => block.src));
   const sourceAlts = new Set(pictures(source).flatMap(({ block }) => (block.alt ? [said(block.alt)] : [])));

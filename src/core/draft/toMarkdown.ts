@@ -70,7 +70,12 @@ export function draftToMarkdown(
   const root: Root = { type: "root", children };
   const tree = toTree.runSync(root) as unknown as MdastRoot;
   const body = writer.stringify(tree);
-  return `${writeFrontMatter(draft.meta)}${body ? `\n${body}` : ""}`;
+  const { socialPicture } = draft.meta;
+  const meta =
+    socialPicture && pictureSrc
+      ? { ...draft.meta, socialPicture: pictureSrc({ src: socialPicture }) }
+      : draft.meta;
+  return `${writeFrontMatter(meta)}${body ? `\n${body}` : ""}`;
 }
 
 /** GFM tables have one header row, no spans, and nothing but a line of text in a cell. */

@@ -49,7 +49,10 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
   const { meta: m } = draft;
   const searchTitle = m.metaTitle || m.title;
   const lead = draft.blocks.find((block): block is PictureBlock => block.kind === "picture");
-  const leadSrc = lead && /^https?:/.test(options.pictureSrc(lead)) ? options.pictureSrc(lead) : "";
+  // Who shares a link fetches the picture from its address: one that is embedded in the page has none.
+  const fetched = (src: string) => (/^https?:/.test(src) ? src : "");
+  const leadSrc = lead ? fetched(options.pictureSrc(lead)) : "";
+  const socialSrc = m.socialPicture ? fetched(options.pictureSrc({ src: m.socialPicture })) : leadSrc;
   const posting = {
     "@context": "https://schema.org",
     "@type": "BlogPosting",
@@ -76,7 +79,7 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     property("og:description", m.description),
     property("og:url", m.canonical),
     property("og:site_name", options.siteName),
-    property("og:image", leadSrc),
+    property("og:image", socialSrc),
     property("article:published_time", m.date),
     property("article:section", m.category),
     ...m.tags.map((tag) => property("article:tag", tag)),

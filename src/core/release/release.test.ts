@@ -121,6 +121,21 @@ describe("the page", () => {
     ).toEqual([]);
   });
 
+  it.each([
+    ["its lead picture", "", "https://x.example/a.jpg"],
+    ["a picture of its own", "https://x.example/card.jpg", "https://x.example/card.jpg"],
+  ])("is shared with %s", (_what, socialPicture, shared) => {
+    const body = "![A bike](https://x.example/a.jpg)";
+    const page = draftToPage(draftOf(body, { ...meta, socialPicture }), options);
+    expect(page).toContain(`<meta property="og:image" content="${shared}">`);
+    expect(draftFromHtml(page).meta.socialPicture).toBe(socialPicture);
+  });
+
+  it("names no picture to share that stands nowhere", () => {
+    const draft = draftOf("![A bike](https://x.example/a.jpg)", { ...meta, socialPicture: "asset:card" });
+    expect(draftToPage(draft, options)).not.toContain("og:image");
+  });
+
   it("carries title, description, canonical, Open Graph and BlogPosting", () => {
     const page = draftToPage(draftOf("![A bike](https://x.example/a.jpg)", meta), options);
     expect(page).toContain('<link rel="canonical" href="https://x.example/journal/care">');

@@ -276,6 +276,7 @@ export const anyMeta = fc
       "東京",
       "🚲",
     ),
+    socialPicture: fc.constantFrom("", "", "https://x.example/pictures/card.jpg"),
   })
   .map(
     (fields): DraftMeta => ({

@@ -16,5 +16,7 @@ const FIGURE = new RegExp(
   "u",
 );
 
+const NUMBER = /\p{N}/u;
+
 /** Does a sentence say a figure with what it measures? */
-export const saysFigure = (sentence: string): boolean => FIGURE.test(sentence);
+export const saysFigure = (sentence: string): boolean => NUMBER.test(sentence) && FIGURE.test(sentence);

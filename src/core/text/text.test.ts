@@ -37,6 +37,31 @@ describe("words", () => {
     );
   });
 
+  const western = fc.oneof(
+    fc.constantFrom(...Array.from("aZ09.,:;'’·\u00ad \n")),
+    ...(
+      [
+        [0, 0x24f],
+        [0x2010, 0x2027],
+        [0x2030, 0x203e],
+        [0x20a0, 0x20bf],
+      ] as const
+    ).map(([min, max]) =>
+      fc
+        .integer({ min, max })
+        .map((code) => String.fromCharCode(code))
+        .filter((char) => char !== "_"),
+    ),
+  );
+  it("are those of Intl.Segmenter in whatever western languages are written with", () => {
+    fc.assert(
+      fc.property(fc.string({ unit: western, maxLength: 60 }), (text) => {
+        expect(words(text)).toEqual(segmentedWords(text));
+      }),
+      { ...RUNS, numRuns: 3 * RUNS.numRuns },
+    );
+  });
+
   it.each([
     ["", 0],
     ["one", 1],

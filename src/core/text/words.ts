@@ -11,8 +11,8 @@ export interface Word {
 }
 
 // The classes of UAX 29 table 3, as far as word-like segments need them.
-/** Vowel signs are alphabetic too, but ride on a letter like any mark. */
-const LETTER = "[\\p{Alphabetic}--\\p{M}]";
+/** Vowel signs are alphabetic too, but ride on a letter like any mark. A cedilla by itself is named in the table. */
+const LETTER = "[[\\p{Alphabetic}\\u00B8]--\\p{M}]";
 const DIGIT = "\\p{Nd}";
 /** Extend, Format and ZWJ: rule WB4 lets them ride on the character before them. */
 const RIDER = "[\\p{M}\\p{Emoji_Modifier}\\u200C\\u200D\\u00AD\\u2060-\\u2064\\u200E\\u200F\\u202A-\\u202E]*";
@@ -28,6 +28,18 @@ const SPACED = new RegExp(
 );
 const WORD_LIKE = new RegExp(`[${LETTER}\\p{N}]`, "v");
 
+/**
+ * The same for what western languages are written with, a few hundred characters: engines forget a compiled expression that
+ * rested for some seconds, and the whole of Unicode takes a screen's frame to compile again.
+ */
+const WESTERN = /^[\0-\u024F\u2010-\u2027\u2030-\u203E\u20A0-\u20BF]*$/;
+const W_LETTER = "A-Za-z\u00AA\u00B5\u00B8\u00BA\u00C0-\u00D6\u00D8-\u00F6\u00F8-\u024F";
+const W_SPACED = new RegExp(
+  `(?:[${W_LETTER}]\u00AD*(?:[:.'\u2018\u2019\u2024\u00B7\u2027]\u00AD*(?=[${W_LETTER}]))?|[0-9]\u00AD*(?:[.'\u2018\u2019\u2024,;]\u00AD*(?=[0-9]))?|_\u00AD*)+`,
+  "g",
+);
+const W_WORD_LIKE = new RegExp(`[${W_LETTER}0-9]`);
+
 /** Scripts written without spaces, where only a dictionary or per-character rules find the words. */
 const UNSPACED =
   /[\p{Ideographic}\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
@@ -41,11 +53,15 @@ let segmenter: Intl.Segmenter | undefined;
  * @returns words with their spans; numbers and one-letter words count, punctuation and emoji do not
  */
 export function words(text: string): Word[] {
-  if (UNSPACED.test(text)) return segmentedWords(text);
+  if (WESTERN.test(text)) return matchedWords(text, W_SPACED, W_WORD_LIKE);
+  return UNSPACED.test(text) ? segmentedWords(text) : matchedWords(text, SPACED, WORD_LIKE);
+}
+
+function matchedWords(text: string, spaced: RegExp, wordLike: RegExp): Word[] {
   const found: Word[] = [];
-  SPACED.lastIndex = 0;
-  for (let m = SPACED.exec(text); m; m = SPACED.exec(text)) {
-    if (WORD_LIKE.test(m[0])) found.push({ text: m[0], start: m.index, end: m.index + m[0].length });
+  spaced.lastIndex = 0;
+  for (let m = spaced.exec(text); m; m = spaced.exec(text)) {
+    if (wordLike.test(m[0])) found.push({ text: m[0], start: m.index, end: m.index + m[0].length });
   }
   return found;
 }

@@ -126,42 +126,50 @@ async function unpack(file: File): Promise<Record<string, Uint8Array>> {
 
 async function keep(draft: Draft, lost: readonly string[], source: Source): Promise<Imported> {
   let unread = 0;
+  /** A picture that came along, kept as a file of the workspace; null where none did, or it could not be read. */
+  const kept = async (src: string, fileName: string) => {
+    const bytes = src ? await pictureBytes(src, source) : null;
+    if (!bytes) return null;
+    try {
+      return await keepPicture(new File([bytes as BlobPart], fileName), false);
+    } catch (error) {
+      if (!(error instanceof PictureError)) throw error;
+      unread++;
+      return null;
+    }
+  };
   const blocks: Block[] = [];
   for (const block of draft.blocks) {
-    const src = block.kind === "picture" ? block.src : block.kind === "embed" ? block.poster : "";
-    const bytes = src ? await pictureBytes(src, source) : null;
-    if (!bytes) {
-      blocks.push(block);
-      continue;
-    }
-    try {
-      const picture = await keepPicture(
-        new File([bytes as BlobPart], (block.kind === "picture" && block.fileName) || "picture.jpg"),
-        false,
-      );
-      if (block.kind === "embed") blocks.push({ ...block, poster: `${ASSET_PREFIX}${picture.id}` });
-      if (block.kind !== "picture") continue;
+    const picture =
+      block.kind === "picture"
+        ? await kept(block.src, block.fileName || "picture.jpg")
+        : block.kind === "embed"
+          ? await kept(block.poster, "picture.jpg")
+          : null;
+    const src = picture && `${ASSET_PREFIX}${picture.id}`;
+    if (src && block.kind === "embed") blocks.push({ ...block, poster: src });
+    else if (src && block.kind === "picture")
       blocks.push({
         ...block,
-        src: `${ASSET_PREFIX}${picture.id}`,
+        src,
         fileName: picture.fileName,
         bytes: picture.blob.size,
         width: picture.width,
         height: picture.height,
       });
-    } catch (error) {
-      if (!(error instanceof PictureError)) throw error;
-      unread++;
-      blocks.push(block);
-    }
+    else blocks.push(block);
   }
   const { site } = store.getState().session;
-  const { canonical, titleSuffix: _suffix, ...fields } = draft.meta;
+  const { canonical, socialPicture, titleSuffix: _suffix, ...fields } = draft.meta;
+  const shared = await kept(socialPicture, socialPicture.split("/").at(-1) || "picture.jpg");
   const id = freshId();
   const own = `${site.origin}${site.basePath}${fields.slug}`;
   const post = newPost(id, site, new Date().toISOString(), {
     ...fields,
     canonical: canonical === own ? "" : canonical,
+    ...(shared && { socialPicture: `${ASSET_PREFIX}${shared.id}` }),
+    // Elsewhere it can be named, and nothing else: a path leads nowhere from here.
+    ...(!shared && /^https?:/i.test(socialPicture) && { socialPicture }),
     stage: "write",
     title: fields.title || firstHeading(draft.blocks) || fields.metaTitle,
   });

@@ -97,6 +97,7 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
           <input
             id={id}
             type="date"
+            data-field="date"
             className="line-field !w-44"
             readOnly={readOnly}
             value={post.date}

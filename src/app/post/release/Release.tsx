@@ -1,4 +1,5 @@
-import { useMemo } from "react";
+import { useEffect, useMemo } from "react";
+import { useLocation, useNavigate } from "react-router";
 import { toast } from "sonner";
 import { draftWorker } from "../../../workers/clients";
 import { postsAdapter } from "../../store/postsSlice";
@@ -6,6 +7,7 @@ import { useApp } from "../../store/store";
 import { count } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 import { postGates, sameSlugAs } from "../postGates";
+import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { keepCurrent } from "../versions/keepCurrent";
 import { Downloads } from "./Downloads";
@@ -25,6 +27,7 @@ export function Release() {
     () => (post ? postGates(post, sameSlugAs(post, posts), site, session, source) : []),
     [post, posts, site, report, source],
   );
+  useGoal();
   if (!post) return null;
   const shut = gates.filter(({ open }) => !open);
   const clean = async () => {
@@ -49,9 +52,23 @@ export function Release() {
         <Downloads shut={shut.length} />
       </div>
       <div className="flex min-w-0 flex-col gap-6">
-        <ShareCard post={post} />
+        <ShareCard post={post} readOnly={readOnly} />
         <PageFields post={post} readOnly={readOnly} />
       </div>
     </div>
   );
+}
+
+/** Goes to the field that the last navigation asked for. */
+function useGoal(): void {
+  const { state, pathname } = useLocation();
+  const navigate = useNavigate();
+  const goal = (state as { goal?: Goal } | null)?.goal;
+  useEffect(() => {
+    if (!goal || !("field" in goal)) return;
+    const field = document.querySelector<HTMLElement>(`[data-field="${goal.field}"]`);
+    field?.focus();
+    field?.scrollIntoView({ block: "center" });
+    void navigate(pathname, { replace: true, state: null, preventScrollReset: true });
+  }, [goal, navigate, pathname]);
 }

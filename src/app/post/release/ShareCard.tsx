@@ -1,30 +1,46 @@
-import { useMemo } from "react";
+/** What a shared link shows: a picture, title, description, address; and the choice of that picture. */
+import { lazy, Suspense, useMemo, useState } from "react";
 import type { PictureBlock } from "../../../core/draft/draft";
+import { ASSET_PREFIX, assetId } from "../../../data/assets";
 import { postAddress } from "../../../data/draft";
 import type { Post } from "../../../data/model";
-import { useApp } from "../../store/store";
+import { postEdited } from "../../store/openPostSlice";
+import { useAct, useApp } from "../../store/store";
 import { usePictureSource } from "../../ui/usePictureSource";
 import { usePostSession } from "../currentSession";
 
-/** What a shared link shows: lead picture, title, description, host. */
-export function ShareCard({ post }: { post: Post }) {
+const ShelfSheet = lazy(() =>
+  import("../write/shelf/ShelfSheet").then((loaded) => ({ default: loaded.ShelfSheet })),
+);
+
+export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean }) {
   const session = usePostSession();
   const site = useApp((state) => state.session.site);
   const report = useApp((state) => state.openPost.report);
+  const act = useAct();
+  const [choosing, setChoosing] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const lead = useMemo(
     () => session.blocks().find(({ block }) => block.kind === "picture")?.block as PictureBlock | undefined,
     [session, report],
   );
-  const source = usePictureSource(lead?.src ?? "");
+  const own = post.socialPicture ?? "";
+  const source = usePictureSource(own || (lead?.src ?? ""));
   const address = postAddress(post, site);
+  const share = (socialPicture: string) => act(postEdited({ socialPicture }));
   return (
-    <section aria-label="When it is shared">
+    <section aria-label="When it is shared" className="max-w-[44rem]">
       <h2 className="mb-2 text-[13px] text-ink-2">When it is shared</h2>
-      <div className="flex max-w-[44rem] items-stretch border border-rule bg-sheet">
-        <div className="flex h-36 w-56 shrink-0 items-center justify-center overflow-hidden border-r border-rule bg-paper text-[13px] text-ink-2">
+      <div className="flex items-stretch border border-rule bg-sheet">
+        <div className="flex h-36 w-56 shrink-0 items-center justify-center overflow-hidden border-r border-rule bg-paper px-3 text-center text-[13px] text-ink-2">
           {source ? (
-            <img src={source} alt={lead?.alt ?? ""} className="h-full w-full object-cover" />
+            <img
+              src={source}
+              alt={own ? "The one chosen to share it with" : (lead?.alt ?? "")}
+              className="h-full w-full object-cover"
+            />
+          ) : own && !assetId(own) ? (
+            <span className="break-all">At {own}, and not loaded from there</span>
           ) : (
             "No lead picture"
           )}
@@ -39,6 +55,35 @@ export function ShareCard({ post }: { post: Post }) {
           <p className="mt-1 line-clamp-3 text-[13px] text-ink-2">{post.description || "No description."}</p>
         </div>
       </div>
+      <p className="mt-1.5 flex flex-wrap gap-x-4 text-[13px] text-ink-2">
+        {own ? "It has a picture of its own for this." : "It is shared with its lead picture."}
+        {!readOnly && (
+          <>
+            <button
+              type="button"
+              data-field="socialPicture"
+              className="quiet-link"
+              onClick={() => setChoosing(true)}
+            >
+              Choose another picture
+            </button>
+            {own && (
+              <button type="button" className="quiet-link" onClick={() => share("")}>
+                Use the lead picture
+              </button>
+            )}
+          </>
+        )}
+      </p>
+      {choosing && (
+        <Suspense>
+          <ShelfSheet
+            title="Picture to share it with"
+            onTake={({ asset }) => share(`${ASSET_PREFIX}${asset.id}`)}
+            onClose={() => setChoosing(false)}
+          />
+        </Suspense>
+      )}
     </section>
   );
 }

@@ -69,6 +69,8 @@ async function pictureFiles(
     if (block.kind === "picture") return [block];
     return block.kind === "embed" && block.poster ? [{ src: block.poster, fileName: "" }] : [];
   });
+  const { socialPicture } = draft.meta;
+  if (socialPicture) pictures.push({ src: socialPicture, fileName: "" });
   for (const { src, fileName } of pictures) {
     const id = assetId(src);
     if (!id || files.has(src)) continue;

@@ -90,6 +90,8 @@ const TOOLS: Tool[] = [
   },
 ];
 
+const NONE: boolean[] = [];
+
 /** Both outside the component: a new object at every render would make the menu disturb a selection that is being made. */
 const PLACE: NonNullable<BubbleMenuProps["options"]> = { placement: "top", offset: 6 };
 const overSelection: NonNullable<BubbleMenuProps["shouldShow"]> = ({ editor, state, element }) => {
@@ -108,7 +110,9 @@ interface Props {
 export function FormatBar({ editor, bar, linking, onLinking }: Props) {
   const active = useEditorState({
     editor,
-    selector: ({ editor: e }) => [...TOOLS.map((tool) => tool.on(e)), e.isActive("link")],
+    // Not in sight without a selection, and asked with every key.
+    selector: ({ editor: e }) =>
+      e.state.selection.empty ? NONE : [...TOOLS.map((tool) => tool.on(e)), e.isActive("link")],
   });
   const collapsed = useEditorState({ editor, selector: ({ editor: e }) => e.state.selection.empty });
   useEffect(() => {

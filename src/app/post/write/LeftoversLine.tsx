@@ -1,5 +1,6 @@
 /** Above the sheet of a copy: what is still as in its source, one by one. */
 import { useMemo, useState } from "react";
+import { useNavigate } from "react-router";
 import { postEdited } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
 import { count } from "../../ui/figures";
@@ -9,8 +10,12 @@ import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { useRests } from "../useRests";
 
+/** Fields that are not on the sheet. */
+const IN_RELEASE = new Set<string>(["date", "socialPicture"]);
+
 export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
   const act = useAct();
+  const navigate = useNavigate();
   const session = usePostSession();
   const { post, source, readOnly } = useOpenPost("post", "source", "readOnly");
   const site = useApp((state) => state.session.site);
@@ -67,13 +72,16 @@ export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
                   type="button"
                   className="quiet-link"
                   aria-label={`Go to ${name}: ${says.slice(0, 40)}`}
-                  onClick={() =>
-                    onGo(
-                      "field" in place
-                        ? { field: place.field }
-                        : { block: place.block, start: 0, end: 0, part: place.alt ? "alt" : "text" },
-                    )
-                  }
+                  onClick={() => {
+                    if (!("field" in place))
+                      onGo({ block: place.block, start: 0, end: 0, part: place.alt ? "alt" : "text" });
+                    else if (IN_RELEASE.has(place.field))
+                      void navigate("../release", {
+                        relative: "path",
+                        state: { goal: { field: place.field } },
+                      });
+                    else onGo({ field: place.field });
+                  }}
                 >
                   Go
                 </button>

@@ -1,17 +1,9 @@
 /** The right margin: findings level with the paragraphs they are about, one line each until opened. */
 import type { Editor } from "@tiptap/core";
 import { ChevronRight } from "lucide-react";
-import {
-  type RefObject,
-  useCallback,
-  useDeferredValue,
-  useEffect,
-  useLayoutEffect,
-  useRef,
-  useState,
-} from "react";
+import { memo, type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { Report } from "../../../core/proof/report";
-import { useApp } from "../../store/store";
+import { store } from "../../store/store";
 import { points } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 import { useGo } from "../useGo";
@@ -27,62 +19,87 @@ interface Props {
 }
 
 export function MarginNotes({ editor, sheet }: Props) {
-  const report = useDeferredValue(useApp((state) => state.openPost.report));
   const session = usePostSession();
   const margin = useRef<HTMLDivElement>(null);
   const [groups, setGroups] = useState<NoteGroup[]>([]);
-  const said = useRef("[]");
   const [open, setOpen] = useState<string | null>(null);
+  const tops = useRef<readonly number[]>([]);
 
-  const place = useCallback(() => {
-    if (!margin.current || !report) return;
-    const from = margin.current.getBoundingClientRect().top;
-    const placed = groupNotes(placedNotes(report, editor, session, from), LINE);
-    // Most keys move nothing here, and what is as it was need not be drawn.
-    const says = JSON.stringify(placed);
-    if (says === said.current) return;
-    said.current = says;
-    setGroups(placed);
-  }, [report, editor, session]);
-  useEffect(() => {
-    place();
-    const observer = new ResizeObserver(place);
-    if (sheet.current) observer.observe(sheet.current);
-    return () => observer.disconnect();
-  }, [place, sheet]);
-
-  // Heights are known only once the notes are laid out.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: an opened note has another height
-  useLayoutEffect(() => {
+  const settle = useCallback(() => {
     const boxes = [...(margin.current?.children ?? [])] as HTMLElement[];
-    const tops = stack(
-      groups.map(({ top }, i) => ({ top, height: boxes[i]?.offsetHeight ?? LINE })),
+    const heights = boxes.map((box) => (box.dataset.open ? box.offsetHeight : LINE));
+    const placed = stack(
+      tops.current.map((top, i) => ({ top, height: heights[i] ?? LINE })),
       GAP,
     );
-    for (const [i, box] of boxes.entries()) box.style.top = `${tops[i] ?? 0}px`;
-  }, [groups, open]);
+    for (const [i, box] of boxes.entries()) box.style.top = `${placed[i] ?? 0}px`;
+  }, []);
 
+  useEffect(() => {
+    const place = () => {
+      const { report } = store.getState().openPost;
+      if (!margin.current || !report) return;
+      const from = margin.current.getBoundingClientRect().top;
+      const placed = groupNotes(placedNotes(report, editor, session, from), LINE);
+      tops.current = placed.map(({ top }) => top);
+      // Most keys move nothing here, or only move it: what says the same is not drawn anew.
+      setGroups((known) => keepSame(known, placed));
+      settle();
+    };
+    // It is told of the size it finds, too, and when the page is laid out: a report that comes is waited for there.
+    const observer = new ResizeObserver(place);
+    const look = () => {
+      observer.disconnect();
+      if (sheet.current) observer.observe(sheet.current);
+    };
+    look();
+    let last = store.getState().openPost.report;
+    const leave = store.subscribe(() => {
+      const { report } = store.getState().openPost;
+      if (report !== last) look();
+      last = report;
+    });
+    return () => {
+      leave();
+      observer.disconnect();
+    };
+  }, [editor, session, sheet, settle]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: other notes stand elsewhere, and an opened one has another height
+  useLayoutEffect(settle, [groups, open]);
+
+  const onToggle = useCallback((key: string) => setOpen((was) => (was === key ? null : key)), []);
   return (
     <section data-around aria-label="Margin notes" ref={margin} className="relative text-[13px]">
       {groups.map((group) => (
-        <Group
-          key={group.key}
-          group={group}
-          open={open === group.key}
-          onToggle={() => setOpen(open === group.key ? null : group.key)}
-        />
+        <Group key={group.key} group={group} open={open === group.key} onToggle={onToggle} />
       ))}
     </section>
   );
 }
 
-function Group({ group, open, onToggle }: { group: NoteGroup; open: boolean; onToggle: () => void }) {
+/** The groups that came, but those known that say the same; the known list itself where all of them do. */
+function keepSame(known: NoteGroup[], came: NoteGroup[]): NoteGroup[] {
+  const says = ({ notes }: NoteGroup) => notes.map((note) => note.says).join("\n");
+  const bySaying = new Map(known.map((group) => [says(group), group]));
+  const kept = came.map((group) => bySaying.get(says(group)) ?? group);
+  return kept.length === known.length && kept.every((group, i) => group === known[i]) ? known : kept;
+}
+
+interface GroupProps {
+  group: NoteGroup;
+  open: boolean;
+  onToggle: (key: string) => void;
+}
+
+const Group = memo(function Group({ group, open, onToggle }: GroupProps) {
   const go = useGo();
   const [first] = group.notes;
   const more = group.notes.length - 1;
   const panel = `note-${group.key.replace(":", "-")}`;
   return (
     <div
+      data-open={open || undefined}
       className={`absolute inset-x-0 border-l-2 bg-sheet ${open ? "z-10 border-proof shadow-md" : "border-edge"}`}
     >
       <button
@@ -90,7 +107,7 @@ function Group({ group, open, onToggle }: { group: NoteGroup; open: boolean; onT
         aria-expanded={open}
         aria-controls={panel}
         className="flex h-[30px] w-full items-center gap-1.5 px-2 text-left hover:bg-proof-wash"
-        onClick={onToggle}
+        onClick={() => onToggle(group.key)}
       >
         <ChevronRight size={13} aria-hidden="true" className={`eased shrink-0 ${open ? "rotate-90" : ""}`} />
         <span className="min-w-0 flex-1 truncate">{first!.finding.name}</span>
@@ -119,7 +136,7 @@ function Group({ group, open, onToggle }: { group: NoteGroup; open: boolean; onT
       )}
     </div>
   );
-}
+});
 
 function placedNotes(
   report: Report,

@@ -9,6 +9,8 @@ export interface MarginNote {
   evidence: Evidence;
   /** Place among the draft's blocks. */
   block: number;
+  /** All that the margin says by it: notes that say the same are drawn the same. */
+  says: string;
 }
 
 /**
@@ -24,7 +26,9 @@ export function marginNotes(report: Report): MarginNote[] {
       for (const evidence of finding.evidence) {
         if (evidence.block === undefined || seen.has(evidence.block)) continue;
         seen.add(evidence.block);
-        notes.push({ finding, evidence, block: evidence.block });
+        const { block, start, end, quote } = evidence;
+        const says = [finding.id, block, finding.gain, finding.reason, start, end, quote].join(" ");
+        notes.push({ finding, evidence, block, says });
       }
       return finding.group === "keyword" ? notes.slice(0, 1) : notes;
     });

@@ -1,12 +1,16 @@
 /** The second line of the sheet's top edge: what can be done with the block that the cursor stands in. */
 import type { Editor } from "@tiptap/core";
+import { NodeSelection, type Selection } from "@tiptap/pm/state";
 import { useEditorState } from "@tiptap/react";
 import { BLOCK_TOOLS } from "./blockTools";
 
 export function BlockBar({ editor }: { editor: Editor }) {
   const active = useEditorState({
     editor,
-    selector: ({ editor: e }) => BLOCK_TOOLS.findIndex(({ type }) => e.isActive(type)),
+    selector: ({ editor: e }) => {
+      const around = nodesAround(e.state.selection);
+      return BLOCK_TOOLS.findIndex(({ type }) => around.has(type));
+    },
   });
   const tools = BLOCK_TOOLS[active];
   if (!tools || !editor.isEditable) return null;
@@ -20,4 +24,13 @@ export function BlockBar({ editor }: { editor: Editor }) {
       <Tools editor={editor} />
     </section>
   );
+}
+
+/** Names of the nodes that a selection stands in, and of the node that is selected itself: asked with every key. */
+function nodesAround(selection: Selection): Set<string> {
+  const { $from, to } = selection;
+  const names = new Set<string>();
+  for (let depth = $from.sharedDepth(to); depth > 0; depth--) names.add($from.node(depth).type.name);
+  if (selection instanceof NodeSelection) names.add(selection.node.type.name);
+  return names;
 }

@@ -99,5 +99,18 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
       },
     },
   });
+  keepsItsSelection(editor.view.dom);
   return editor;
+}
+
+/**
+ * Before each change that it draws, React reads the selection of the focused element, to put it back if drawing should lose it; of
+ * an editable one it counts every character up to there, in a long text for longer than a key takes. The editor keeps its
+ * selection itself, so the element says nothing of its being editable, where only React asks; the attribute does.
+ */
+function keepsItsSelection(dom: HTMLElement): void {
+  Object.defineProperty(dom, "contentEditable", {
+    get: () => "inherit",
+    set: (value: string) => dom.setAttribute("contenteditable", value),
+  });
 }
