@@ -32,7 +32,7 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
     <section aria-label="When it is shared" className="max-w-[44rem]">
       <h2 className="mb-2 text-[13px] text-ink-2">When it is shared</h2>
       <div className="flex items-stretch border border-rule bg-sheet">
-        <div className="flex h-36 w-56 shrink-0 items-center justify-center overflow-hidden border-r border-rule bg-paper px-3 text-center text-[13px] text-ink-2">
+        <div className="flex h-36 w-56 shrink-0 items-center justify-center overflow-hidden border-r border-rule bg-paper text-center text-[13px] text-ink-2">
           {source ? (
             <img
               src={source}
@@ -40,7 +40,7 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
               className="h-full w-full object-cover"
             />
           ) : own && !assetId(own) ? (
-            <span className="break-all">At {own}, and not loaded from there</span>
+            <span className="break-all px-3">At {own}, and not loaded from there</span>
           ) : (
             "No lead picture"
           )}

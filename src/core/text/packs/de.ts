@@ -3,6 +3,26 @@ import { accented, list, makePack } from "./make";
 /** Vowels and diphthongs of German spelling, the longest first. */
 const NUCLEUS = /aa|ai|au|äu|ay|ee|ei|eu|ey|ie|oo|oi|[aeiouyäöü]/gu;
 
+/** Umlauts told by two letters, as where a keyboard lacks them. The same is done to words that were never told so: they meet themselves. */
+const plainUmlauts = (word: string): string => word.replace(/([ao])e/g, "$1").replace(/(?<![aeq])ue/g, "u");
+
+const SEPARABLE =
+  "ab|an|auf|aus|bei|ein|fest|fort|heraus|herein|her|hin|los|mit|nach|vorbei|vor|weg|zuruck|zusammen|zu|um";
+const PARTICIPLE = new RegExp(`^(${SEPARABLE})?ge([a-z]{3,}?)e?t(?:e[nmrs]?)?$`);
+const WITH_ZU = new RegExp(`^(${SEPARABLE})zu([a-z]{2,}en)$`);
+
+/** Regular participles as their infinitive: "gesperrt", "eingekauft"; and "einzukaufen". */
+function regularVerb(word: string): string {
+  return word
+    .replace(
+      PARTICIPLE,
+      (_, prefix = "", root: string) => `${prefix}${root}${/e[lr]$/.test(root) ? "n" : "en"}`,
+    )
+    .replace(WITH_ZU, "$1$2")
+    .replace(/igt(?:e[nmrs]?)?$/, "ig")
+    .replace(/iert(?:e[nmrs]?)?$/, "ieren");
+}
+
 /**
  * German. Stemmer: Snowball's. Umlauts are folded before stemming, so that plurals with and without one meet ("Rad", "Räder").
  * Small words: articles, pronouns, prepositions, conjunctions, auxiliaries and the commonest particles.
@@ -11,10 +31,17 @@ export const german = makePack({
   code: "de",
   name: "German",
   stemmer: "german",
-  // Endings of verbs in -igen and -ieren, which the stemmer leaves.
-  prepare: (word) => word.replace(/igt(?:e[nmrs]?)?$/, "ig").replace(/iert(?:e[nmrs]?)?$/, "ieren"),
+  prepare: (word) => regularVerb(plainUmlauts(word)),
+  // Endings that verbs have in the third person and in the past, and the stemmer leaves: "lagert", "mietet", "sammelt".
+  finish: (stem) =>
+    stem
+      .replace(/(?<=[a-z]{3})ert$/, "")
+      .replace(/(?<=[a-z]{4})et$/, "")
+      .replace(/(?<=[a-z]{3}[^aeiouhy])t$/, "")
+      .replace(/eln$/, "el"),
+  infinitive: /en$/,
   alike: `
-mutter mütter müttern|tochter töchter töchtern|vater väter vätern|bruder brüder brüdern|mann männer männern mannes|haus häuser häusern hauses
+mutter mütter müttern|ei eier eiern eies|reis reises|reise reisen reist reiste|tochter töchter töchtern|vater väter vätern|bruder brüder brüdern|mann männer männern mannes|haus häuser häusern hauses
 kaufen kauft kaufte kauften gekauft|verkaufen verkauft verkaufte verkauften|fahren fährt fuhr fuhren gefahren fahre|tragen trägt trug trugen getragen
 nehmen nimmt nahm nahmen genommen|sehen sieht sah sahen gesehen|lesen liest las lasen gelesen|schreiben schreibt schrieb schrieben geschrieben
 finden findet fand fanden gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält hielt hielten gehalten
@@ -26,7 +53,28 @@ viel viele vieler vielen|meiste meisten|nah nahe näher nächste nächsten|museu
 risiko risiken|visum visa|datum daten|medium medien|studium studien|index indizes indexe|lexikon lexika|rhythmus rhythmen|virus viren|zentrum zentren|album alben|bus busse bussen
 foto fotos photo photos|fotografie fotografien photographie photographien|delfin delfine delphin delphine|potenzial potenziale potential potentiale|potenziell potentiell
 `,
+  verbs: {
+    endings: "e en em er es",
+    prefixes:
+      "be ver er ent zer emp miss über unter wider hinter durch um ab an auf aus bei ein fort her hin los mit nach vor weg zu zurück zusammen herunter heraus herein hinaus hinein vorbei fern fest frei",
+    forms: `
+ziehen zieht gezogen|streichen streicht gestrichen|schneiden schneidet geschnitten|geben gibt gegeben|nehmen nimmt genommen
+gehen geht gegangen|stehen steht gestanden|kommen kommt gekommen|bleiben bleibt geblieben|steigen steigt gestiegen|treiben treibt getrieben
+schließen schließt geschlossen|gießen gießt gegossen|fließen fließt geflossen|bieten bietet geboten|fliegen fliegt geflogen|biegen biegt gebogen|wiegen wiegt gewogen
+frieren friert gefroren|verlieren verliert verloren|heben hebt gehoben|werfen wirft geworfen|sprechen spricht gesprochen|brechen bricht gebrochen|treffen trifft getroffen
+sterben stirbt gestorben|werben wirbt geworben|beginnen beginnt begonnen|schwimmen schwimmt geschwommen|gewinnen gewinnt gewonnen|singen singt gesungen|springen springt gesprungen
+binden bindet gebunden|sinken sinkt gesunken|sitzen sitzt gesessen|liegen liegt|bitten bittet gebeten|messen misst gemessen|vergessen vergisst vergaßen|geschehen geschieht geschah
+waschen wäscht gewaschen|wachsen wächst gewachsen|schlagen schlägt geschlagen|backen bäckt gebacken|graben gräbt gegraben|fangen fängt gefangen|lassen lässt gelassen|raten rät geraten|fallen fällt gefallen
+rufen ruft gerufen|heißen heißt geheißen|stoßen stößt gestoßen|schieben schiebt geschoben|riechen riecht gerochen|reiten reitet geritten|greifen greift gegriffen|leihen leiht geliehen|scheinen scheint geschienen|weisen weist gewiesen|gleichen gleicht geglichen|reißen reißt gerissen
+kennen kennt kannte kannten gekannt|nennen nennt nannte nannten genannt|rennen rennt rannte rannten gerannt|brennen brennt brannte brannten gebrannt|senden sendet sandte gesandt|wenden wendet wandte gewandt|machen macht machte machten gemacht|kochen kocht kochte kochten gekocht|suchen sucht suchte suchten gesucht|brauchen braucht brauchte brauchten gebraucht|buchen bucht buchte buchten gebucht|besuchen besucht besuchten|rauchen raucht rauchte geraucht
+drehen dreht drehte drehten gedreht|mähen mäht mähte mähten gemäht|nähen näht nähte nähten genäht|blühen blüht blühte blühten geblüht
+tun tut getan|wissen weiß wusste wussten gewusst
+fahren fährt gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest gelesen|schreiben schreibt geschrieben|finden findet gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält gehalten|laufen läuft gelaufen|schlafen schläft geschlafen|essen isst gegessen|trinken trinkt getrunken|helfen hilft geholfen|laden lädt geladen`,
+  },
   apart: `
+markt märkte markts marktes märkten|punkt punkte punkten punkts|start starts starten startet startete gestartet|sport sports|planet planeten|internet internets|dienst dienste diensten dienstes|wert werte werten wertes|kunst künste künsten|
+geschäft geschäfte geschäften geschäfts|gericht gerichte gerichten gerichts|gewicht gewichte gewichten gewichts|gesicht gesichter gesichtern|gesamt gesamte gesamten|gestalt gestalten|gehalt gehälter gehalts|gewalt|gedicht gedichte gedichten|geburt geburten|hundert hunderte hunderten|geduld|
+fahrt fahrten|fracht frachten|karte karten|garten gärten gartens|monat monate|buch bücher büchern buches|
 wagen wagens|wage wagt gewagt|universität universitäten|universum universen|tonne tonnen|mode moden|modell modelle modellen|mutig mut|müde müder
 `,
   smallWords: `der die das des dem den ein eine einer eines einem einen kein keine keiner keines keinem keinen

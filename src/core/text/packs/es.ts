@@ -17,6 +17,7 @@ export const spanish = makePack({
       .replace(/ces$/, "z")
       .replace(/([aeiu]d)es$/, "$1")
       .replace(/(?<=[a-z]{3})([aeio])nes$/, "$1n"),
+  infinitive: /[aei]r$/,
   alike: `
 hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
 vender vende venden vendió vendido vendida venta ventas|elegir elige eligen eligió elegido elegida elección elecciones|poner pone ponen pongo puso puesto puesta puestos puestas
@@ -27,6 +28,14 @@ bueno buena buenos buenas buen|mejor mejores|malo mala malos malas mal|peor peor
 niño niña niños niñas|hijo hija hijos hijas|lápiz lápices|luz luces|pez peces|vez veces|crisis|análisis|mes meses|país países|autobús autobuses|inglés ingleses inglesa inglesas
 carro carros|coche coches|ordenador ordenadores|computadora computadoras computador computadores|vídeo vídeos video videos|móvil móviles
 `,
+  verbs: {
+    prefixes: "re des de con con com pro pre contra dis ex en em im in man ob ante sobre su su sos abs ab",
+    forms: `
+tener tengo tiene tienen tenemos tuvo tuvieron tendrá teniendo tenido|poner pongo pone ponen ponemos puso pusieron pondrá poniendo puesta puestos puestas puesto|decir digo dice dicen decimos dijo dijeron dirá diciendo dicha dichos dichas dicho|hacer hago hace hacen hacemos hizo hicieron hará haciendo hecha hechos hechas hecho|traer traigo trae traen trajo trajeron trayendo traída traído|venir vengo viene vienen vino vinieron vendrá viniendo venido|salir salgo sale salen salió salieron saldrá saliendo salido
+ver veo ve ven vio vieron verá viendo vista vistos vistas visto|saber sabe saben supo supieron sabido|poder puedo puede pueden pudo pudieron podido|querer quiero quiere quieren quiso quisieron querido|dar doy da dan dio dieron dará dando dado|pensar pienso piensa piensan pensó pensando pensado|empezar empiezo empieza empiezan empezó empezado|encontrar encuentro encuentra encuentran encontró encontrado|contar cuentan contó contado|mostrar mostró mostrado|probar probó probado|acostar acuesta acuestan acostó acostado
+volver vuelvo vuelve vuelven volvió volvieron vuelto|solver suelve suelven solvió suelto|mover muevo mueve mueven movió movido|dormir duermo duerme duermen durmió durmieron durmiendo dormido|pedir pido pide piden pidió pidieron pidiendo pedido|elegir elijo elige eligen eligió eligieron eligiendo elegida elegido|seguir sigo sigue siguen siguió siguieron siguiendo seguido|servir sirve sirven sirvió sirviendo servido|vestir viste visten vistió vestido|medir mido mide miden midió midiendo medido|jugar juega juegan jugó jugaron jugando jugado
+ducir duzco duce ducen dujo dujeron duciendo ducido|construir construyo construye construyen construyó construyeron construyendo construida construido|oír oigo oye oyen oyó oído|abrir abro abre abren abrió abriendo abierta abiertos abiertas abierto|escribir escribo escribe escriben escribió escribiendo escrita escritos escritas escrito|romper rompe rompen rompió rota rotos rotas roto|morir muere mueren murió muerta muertos muertas muerto|caer cae caen cayó cayeron cayendo caído|leer lee leen leyó leyeron leyendo leída leído|crecer crece crecen creció crecido|conocer conozco conoce conocen conoció conocida conocido|cocer cuece cuecen coció cocida cocido|regar riega riegan regó regado|calentar caliento calienta calientan calentó calentado`,
+  },
   apart: `
 universidad universidades|universo universos|universal universales|general generales generalmente|generar genera generación generaciones|casa casas|casar casado casada caso casos
 puerta puertas|puerto puertos|libro libros|libra libras|libre libres|cuenta cuentas|cuento cuentos|carta cartas|cartón cartones|pata patas|pato patos|rato ratos|rata ratas|punta puntas|punto puntos

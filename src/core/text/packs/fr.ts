@@ -14,7 +14,13 @@ export const french = makePack({
   stemmer: "french",
   clings: /^(?:l|d|j|m|t|s|c|n|qu|jusqu|lorsqu|puisqu|quelqu)'/,
   // The stemmer leaves the plural of words in -o.
-  prepare: (word) => word.replace(/(?<=[a-z]{2}o)s$/, ""),
+  prepare: (word) =>
+    word
+      .replace(/(?<=[a-z]{2}o)s$/, "")
+      // Participles, which the stemmer knows by their accents.
+      .replace(/(?<=[a-z]{2})ees?$/, "er"),
+  finish: (stem) => stem.replace(/(?<=[ou])y$/, "i"),
+  infinitive: /(?:er|ir|re)$/,
   alike: `
 freiner freinage freine freinent freiné frein freins
 œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux|national nationaux|bail baux|vitrail vitraux
@@ -24,10 +30,23 @@ choisir choisit choisis choisissez choisissons choisissent choisi choisie choisi
 mettre met mets mettons mettez mettent mis mise mises|faire fait fais faisons faites font faite faits|voir voit vois voyons voyez voient vu vue vus vues|lire lit lis lisez lisons lisent lu lue lus lues
 écrire écrit écris écrivons écrivez écrivent écrite écrits écrites|conduire conduit conduis conduisez conduisent conduite conduites|entretenir entretient entretiens entretenez entretenu entretien
 réparer répare répares réparent réparez réparé réparée réparation réparations|louer loue loues louent louez loué location locations|laver lave laves lavent lavez lavé lavage
-bon bonne bons bonnes|meilleur meilleure meilleurs meilleures|beau belle beaux belles bel|nouveau nouvelle nouveaux nouvelles nouvel|vieux vieille vieilles vieil|sec sèche secs sèches|blanc blanche blancs blanches|long longue longs longues
+petit petite petits petites|bon bonne bons bonnes|meilleur meilleure meilleurs meilleures|beau belle beaux belles bel|nouveau nouvelle nouveaux nouvelles nouvel|vieux vieille vieilles vieil|sec sèche secs sèches|blanc blanche blancs blanches|long longue longs longues
 clé clés clef clefs|événement événements évènement évènements|cout couts coût coûts coûter coûte coûtent
 `,
+  verbs: {
+    prefixes:
+      "ap com sur entre re ré dé des dis par pour pro pré con contre main sou sous inter intro ob sub trans abs at ad ex en in ac",
+    forms: `
+apprendre appris|comprendre compris|permettre permis|promettre promis|prendre prend prends prenons prenez prennent prenait prenaient prendra prenant prise prises pris|mettre met mets mettons mettez mettent mettait mettaient mettra mettant mise mises mis|tenir tient tiens tenons tenez tiennent tenait tiendra tenant tenue tenus tenues tenu|venir vient viens venons venez viennent venait viendra venant venue venus venues venu
+ouvrir ouvre ouvres ouvrons ouvrez ouvrent ouvrait ouvrira ouvrant ouverte ouverts ouvertes ouvert|couvrir couvre couvrent couvrait couvrant couverte couverts couvertes couvert|offrir offre offrent offrait offrant offerte offerts offertes offert|partir part pars partons partez partent partait partira partant partie partis parties parti|sortir sort sors sortons sortez sortent sortait sortira sortant sortie sortis sorties sorti
+dormir dort dors dormons dormez dorment dormait dormira dormant dormi|servir sert sers servons servez servent servait servira servant servie servis servies servi|sentir sent sens sentons sentez sentent sentait sentant sentie senti|courir courent courait courra courant couru|mourir meurt meurent mourait morte morts mortes mort
+boire boit buvons buvez boivent buvait boira buvant bue bu|dire dit dis disons dites disent disait dira disant dite dits|croire croit crois croyons croyez croient croyait croira croyant|vivre vit vivons vivez vivent vivait vivra vivant vécue vécu|suivre suit suivons suivez suivent suivait suivra suivant suivie suivis suivies suivi|savoir sait savons savez savent savait saura sachant su
+connaître connaît connais connaissons connaissez connaissent connaissait connaîtra connue connus connues connu|paraître paraît paraissent paraissait paru|naître naît naissent naissait|recevoir reçoit reçois recevons recevez reçoivent recevait recevra reçue reçus reçues reçu|duire duit duis duisons duisez duisent duisait duira duisant duite duites duits|struire struit struis struisons struisez struisent struisait struira struisant struite struites struits
+cuire cuit cuis cuisons cuisent cuisait cuite cuites cuits|peindre peint peins peignons peignez peignent peignait peindra peignant peinte peints peintes|joindre joint joignons joignez joignent joignait joignant jointe joints jointes|craindre craint craignent craignait crainte|rendre rend rends rendons rendez rendent rendait rendra rendant rendue rendus rendues rendu|perdre perd perds perdons perdez perdent perdait perdra perdant perdue perdus perdues perdu|attendre attend attends attendons attendez attendent attendait attendra attendu
+descendre descend descends descendons descendez descendent descendait descendu|répondre répond réponds répondons répondez répondent répondait répondu|vendre vend vends vendons vendez vendent vendait vendra vendue vendus vendues vendu|battre bat bats battons battez battent battait battue battus battu|écrire écrit écris écrivons écrivez écrivent écrivait écrira écrivant écrite écrits écrites|crire crit cris crivons crivez crivent crivait crira crivant crite crites crits|lire lisons lisez lisent lisait lira lisant lue lus lues lu|voir voit vois voyons voyez voient voyait verra voyant vue vus vues vu`,
+  },
   apart: `
+musée musées|année années|journée journées|idée idées|
 université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles
 général généraux généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
 `,

@@ -17,8 +17,9 @@ export const italian = makePack({
     word
       .replace(/([cg])h([ei])$/, (_, hard: string, end: string) => `${hard}${end === "e" ? "a" : "o"}`)
       .replace(/([cg])i[ae]$/, "$1e"),
+  infinitive: /[aei]re$/,
   alike: `
-uomo uomini|bue buoi|dio dei|dito dita|braccio braccia|uovo uova|paio paia|lenzuolo lenzuola|ginocchio ginocchia|mano mani|città|bambino bambini bambina bambine
+parete pareti|uomo uomini|bue buoi|dio dei|dito dita|braccio braccia|uovo uova|paio paia|lenzuolo lenzuola|ginocchio ginocchia|mano mani|città|bambino bambini bambina bambine
 comprare compra compri comprano compriamo comprato comprata comprati acquistare|vendere vende vendono venduto venduta vendita vendite|scegliere sceglie scegli scelgono scelto scelta scelti scelte
 fare fa fanno faccio fatto fatta fatti fatte|mettere mette mettono messo messa messi messe|prendere prende prendono preso presa presi prese|vedere vede vedono visto vista visti viste
 leggere legge leggono letto letta letti lette|scrivere scrive scrivono scritto scritta scritti scritte|andare va vanno vado andato|portare porta portano porto portato portata
@@ -27,6 +28,15 @@ costare costa costano costato costo costi|buono buona buoni buone buon|migliore 
 amico amici amica amiche|medico medici|psicologo psicologi|greco greci|pratico pratica pratici pratiche|elettrico elettrica elettrici elettriche|pubblico pubblica pubblici pubbliche|economico economica economici economiche
 bici bicicletta biciclette|auto automobile automobili|foto fotografia fotografie|moto motocicletta motociclette|cinema|problema problemi|sistema sistemi|tema temi|programma programmi
 `,
+  verbs: {
+    prefixes:
+      "ri re dis di con com pro pre contra sotto sopra sor per in im es ac ap as at av ot man sos rin os ab intra",
+    forms: `
+tenere tengo tiene tengono teniamo tenne tennero terrà tenendo tenuta tenuti tenute tenuto|venire vengo viene vengono veniamo venne vennero verrà venendo venuta venuti venute venuto|mettere metto mette mettono misero mettendo messa messi messe messo|prendere prendo prende prendono prese presero prendendo presa presi preso|scendere scende scendono scese sceso|spendere spende spendono speso|rendere rende rendono reso
+chiudere chiudo chiude chiudono chiuse chiudendo chiusa chiusi chiuso|ridurre riduco riduce riducono ridusse riducendo ridotta ridotti ridotte ridotto|durre duce ducono dusse ducendo dotta dotti dotte dotto|porre pongo pone pongono ponendo posta posti poste posto|aprire apro apre aprono aprì aprendo aperta aperti aperte aperto|coprire copre coprono coprì coperta coperti coperte coperto|offrire offre offrono offrì offerta offerti offerte offerto|dire dico dice dicono disse dicendo detta detti dette detto
+fare faccio fa fanno fece facendo fatta fatti fatte fatto|dare do danno diede dando dato|stare sto sta stanno stette stando|sapere so sa sanno seppe sapendo saputo|vedere vedo vede vedono vide vedendo vista visti viste visto|leggere leggo legge leggono lesse leggendo letta letti lette letto|scrivere scrivo scrive scrivono scrisse scrivendo scritta scritti scritte scritto|vivere vive vivono visse vissuto|scegliere scelgo sceglie scelgono scelse scegliendo scelta scelti scelte scelto|togliere tolgo toglie tolgono tolse tolta tolto|raccogliere raccolgo raccoglie raccolgono raccolse raccolta raccolte raccolti raccolto
+rompere rompe rompono ruppe rotta rotti rotte rotto|correre corre corrono|muovere muove muovono mosso|cuocere cuoce cuociono cosse cotta cotti cotte cotto|bere bevo beve bevono bevve bevendo bevuto|uscire esco esce escono uscì uscendo uscito|salire salgo salgono salì salito|tagliare taglia tagliano tagliato|costruire costruisco costruisce costruiscono costruito|pulire pulisco pulisce puliscono pulito|finire finisco finisce finiscono finito|perdere perde perdono perse persa perso|vincere vince vincono vinse vinto|dipingere dipinge dipingono dipinse dipinta dipinto|nascere nasce nascono nacque nato|crescere cresce crescono crebbe cresciuto|conoscere conosce conoscono conobbe conosciuto|piantare pianta piantano piantato`,
+  },
   apart: `
 università|universo|universale universali|casa case|caso casi|porta porte|porto porti|foglia foglie|foglio fogli|testa teste|testo testi|modo modi|moda mode|modello modelli
 costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punta punte|polizia|politica politiche|generale generali|generazione generazioni|genere generi|organo organi|organizzazione organizzazioni

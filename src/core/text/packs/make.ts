@@ -16,6 +16,13 @@ export interface PackWords {
   finish?(stem: string): string;
   /** Irregular forms: words of one meaning, "|" or a new line between them. */
   alike: string;
+  /** How infinitives end: where one comes first among words that are alike, whatever else has its stem is alike too. */
+  infinitive?: RegExp;
+  /**
+   * Irregular verbs, as above: the infinitive first, the participle last; prefixes that may stand before any of their forms, and
+   * endings that the participle takes.
+   */
+  verbs?: { forms: string; prefixes: string; endings?: string };
   /** Words that the stemmer joins with others of another meaning, in the same form: each keeps to itself. */
   apart?: string;
   smallWords: string;
@@ -59,13 +66,22 @@ export function makePack(words: PackWords): LanguagePack {
   const listed = exceptions(`${words.alike}\n${words.apart ?? ""}`);
   const known = new Map<string, string>();
   const { clings, prepare = (word) => word, finish = (made) => made } = words;
+  const infinitiveOf = verbForms(words.verbs);
+  const regular = (word: string) => finish(snow.stem(prepare(word)));
+  // Regular forms of a verb that nobody listed meet the irregular ones.
+  const stems = new Map<string, string>();
+  for (const key of new Set(exceptions(words.alike).values())) {
+    const stem = regular(key.slice(1));
+    if (words.infinitive?.test(key) && !stems.has(stem)) stems.set(stem, key);
+  }
   const stem = (folded: string): string => {
     const hit = known.get(folded);
     if (hit !== undefined) return hit;
     const bare = (clings && folded.replace(clings, "")) || folded;
-    const plain = prepare(bare);
-    const key =
-      listed.get(bare) ?? listed.get(plain) ?? (STEMMED.test(plain) ? finish(snow.stem(plain)) : plain);
+    const verb = infinitiveOf(bare);
+    const plain = prepare(verb);
+    const made = STEMMED.test(plain) ? finish(snow.stem(plain)) : plain;
+    const key = listed.get(bare) ?? listed.get(verb) ?? listed.get(plain) ?? stems.get(made) ?? made;
     if (known.size >= KNOWN_LIMIT) known.clear();
     known.set(folded, key);
     return key;
@@ -97,6 +113,34 @@ export function makePack(words: PackWords): LanguagePack {
     readability: words.readability,
     ...(words.fillers && { fillers: words.fillers }),
     ...(words.claims && { claims: words.claims }),
+  };
+}
+
+/** Shorter forms with a prefix before them are other words as often as not. */
+const LEAST_AFTER_PREFIX = 5;
+
+/** @returns the infinitive of an irregular form, its prefix before it; any other word as it is */
+function verbForms(verbs: NonNullable<PackWords["verbs"]> = { forms: "", prefixes: "" }) {
+  const { forms, prefixes, endings = "" } = verbs;
+  const infinitives = new Map<string, string>();
+  for (const line of fold(forms).split(/[|\n]/)) {
+    const [infinitive, ...others] = line.split(/\s+/).filter(Boolean);
+    const participles = endings.split(" ").map((ending) => `${others.at(-1)}${ending}`);
+    for (const form of [...others, ...participles])
+      if (!infinitives.has(form)) infinitives.set(form, infinitive!);
+  }
+  const before = fold(prefixes).split(/\s+/).filter(Boolean);
+  return (word: string): string => {
+    const own = infinitives.get(word);
+    if (own) return own;
+    for (const prefix of before) {
+      const rest = word.slice(prefix.length);
+      if (rest.length < LEAST_AFTER_PREFIX || !word.startsWith(prefix)) continue;
+      // Where a prefix stands that does not part, the participle has no "ge".
+      const infinitive = infinitives.get(rest) ?? infinitives.get(`ge${rest}`);
+      if (infinitive) return prefix + infinitive;
+    }
+    return word;
   };
 }
 

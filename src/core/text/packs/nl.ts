@@ -3,6 +3,13 @@ import { accented, list, makePack } from "./make";
 /** Vowels and diphthongs of Dutch spelling, the longest first. */
 const NUCLEUS = /aai|ooi|oei|eeu|ieu|aa|ee|oo|uu|ij|ei|ui|ou|au|eu|oe|ie|[aeiouyéèëïöü]/gu;
 
+const SEPARABLE = "aan|af|bij|binnen|door|in|mee|na|neer|om|onder|op|over|samen|terug|toe|uit|vast|voor|weg";
+const PARTICIPLE = new RegExp(`^(${SEPARABLE})?ge([a-z]{2,}?)[td](?:e[nrs]?)?$`);
+
+/** Regular participles as the form that the stem is like: "gerepareerde", "opgeruimd"; and verbs in -eren. */
+const regularVerb = (word: string): string =>
+  word.replace(PARTICIPLE, "$1$2t").replace(/(?<=[a-z]{2})eer(?:t|den?|d)$/, "eren");
+
 /**
  * Dutch. Stemmer: Snowball's, with v and z at the end of a stem told as f and s ("huis", "huizen"). Small words: articles,
  * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs.
@@ -12,12 +19,16 @@ export const dutch = makePack({
   name: "Dutch",
   stemmer: "dutch",
   clings: /'s$/,
-  prepare: (word) => word.replace(/tsen$/, "ts"),
+  prepare: (word) => regularVerb(word.replace(/tsen$/, "ts").replace(/(?<=[a-z]{3}en)s$/, "")),
   finish: (stem) =>
     stem
+      // Endings of the third person and the past, which the stemmer leaves: "zwemt", "huurde".
+      .replace(/(?<=[a-z]{3}[^aeiouhcst])[td]$/, "")
+      .replace(/(aa|ee|oo|uu)(?=[^aeiou]$)/, (vowels) => vowels[0]!)
       .replace(/v$/, "f")
       .replace(/z$/, "s")
       .replace(/([b-df-hj-np-tv-xz])\1$/, "$1"),
+  infinitive: /en$/,
   alike: `
 kind kinderen kinders|ei eieren|lied liederen|stad steden|schip schepen|lid leden|weg wegen|dag dagen|pad paden|bad baden|glas glazen|dak daken|gat gaten|blad bladen bladeren|rad raderen
 kopen koopt koop kocht kochten gekocht|verkopen verkoopt verkocht verkochten|rijden rijdt reed reden gereden rijd|dragen draagt droeg droegen gedragen draag|kiezen kiest kies koos kozen gekozen
@@ -27,7 +38,19 @@ huren huurt huurde huurden gehuurd huur|testen test getest testte|poetsen poetst
 laden laadt laadde geladen laad|wassen wast waste gewassen|goed goede|beter betere best beste|veel vele|meest meeste|hoog hoge hoger hogere hoogst hoogste|groot grote groter grotere grootst grootste
 baby baby's babys|foto foto's fotos|auto auto's autos|museum musea|datum data|medium media|bus bussen|fiets fietsen fietst fietste gefietst|auto's|menu menu's
 `,
+  verbs: {
+    prefixes:
+      "be ver er ont her aan af bij binnen door in mee mis na neer om onder op over samen terug toe tegen uit vast voor vooruit weg weer",
+    forms: `
+geven geeft geef gegeven|staan staat sta gestaan|gaan gaat ga gegaan|komen komt kom gekomen|blijven blijft blijf gebleven|stijgen stijgt gestegen|krijgen krijgt krijg gekregen|wijzen wijst wijs gewezen|snijden snijdt gesneden|zwijgen zwijgt gezwegen
+sluiten sluit gesloten|bieden biedt geboden|vliegen vliegt vlieg gevlogen|buigen buigt gebogen|gieten giet gegoten|vriezen vriest gevroren|verliezen verliest verlies verloren|wegen weegt gewogen|trekken trekt trek getrokken|spreken spreekt spreek gesproken
+breken breekt breek gebroken|treffen treft getroffen|sterven sterft gestorven|helpen helpt help geholpen|werpen werpt geworpen|beginnen begint begin begonnen|zwemmen zwemt zwem gezwommen|winnen wint win gewonnen|zingen zingt zing gezongen|springen springt spring gesprongen|binden bindt bind gebonden|zinken zinkt gezonken|drinken drinkt drink gedronken
+zitten zit gezeten|liggen ligt lig gelegen|bidden bidt gebeden|eten eet gegeten|meten meet gemeten|vergeten vergeet vergaten|groeien groeit groeide gegroeid|slaan slaat sla geslagen|vangen vangt vang gevangen|laten laat gelaten|raden raadt geraden|vallen valt val gevallen|roepen roept roep geroepen|bakken bakt bak gebakken|varen vaart vaar gevaren
+schuiven schuift geschoven|ruiken ruikt geroken|schijnen schijnt geschenen|grijpen grijpt gegrepen|doen doet doe gedaan|weten weet geweten|zoeken zoekt zoek zochten gezocht|maken maakt maak maakte maakten gemaakt|koken kookt kook kookte kookten gekookt|boeken boekt boekte geboekt|leren leert leerde leerden geleerd|spelen speelt speelde speelden gespeeld
+rijden rijdt rijd gereden|dragen draagt draag gedragen|kiezen kiest kies gekozen|nemen neemt neem genomen|zien ziet gezien|lezen leest lees gelezen|schrijven schrijft schrijf geschreven|brengen brengt breng brachten gebracht|vinden vindt vind gevonden|denken denkt denk dachten gedacht|houden houdt gehouden|lopen loopt loop gelopen|slapen slaapt slaap geslapen|kopen koopt koop kochten gekocht`,
+  },
   apart: `
+markt markten|sport sporten|start starts starten|punt punten|kracht krachten|hond honden|hand handen|land landen|maand maanden|avond avonden|
 universiteit universiteiten|universum|organisatie organisaties|orgaan organen|politie|politiek politieke|bank banken|bang bange|maan manen|man mannen|been benen|ben|boom bomen|bom bommen
 weken week|wekken wekt|tenen teen|ten|beer beren|ber|muur muren|mur|zon zonnen|zoon zonen zoons|vis vissen|vies vieze|poot poten|pot potten|boot boten|bot botten|kop koppen|koop
 `,

@@ -19,6 +19,7 @@ export const portuguese = makePack({
       .replace(/ns$/, "m")
       .replace(/(?<=[a-z]{2}u)s$/, "")
       .replace(/(?<=[rz])es$/, ""),
+  infinitive: /[aei]r$/,
   alike: `
 pão pães|mão mãos|cão cães|irmão irmãos irmã irmãs|alemão alemães alemã alemãs|homem homens|mulher mulheres|luz luzes|vez vezes|mês meses|país países|lápis|ônibus|autocarro autocarros
 fazer faz fazem faço fez fizeram feito feita feitos feitas|comprar compra compram comprou comprado comprada compras|vender vende vendem vendeu vendido vendida venda vendas|escolher escolhe escolhem escolheu escolhido escolha escolhas
@@ -28,7 +29,15 @@ custar custa custam custou custo custos|bom boa bons boas|melhor melhores|mau m�
 criança crianças|filho filha filhos filhas|elétrico elétrica elétricos elétricas eléctrico eléctrica eléctricos eléctricas|ação ações acção acções|ótimo ótima óptimo óptima|direção direções direcção direcções|projeto projetos projecto projectos|atual atuais actual actuais
 fácil fáceis|difícil difíceis|útil úteis|possível possíveis|móvel móveis|papel papéis|hotel hotéis|animal animais|azul azuis|sol sóis|foto fotos fotografia fotografias
 `,
+  verbs: {
+    prefixes: "re des de con com pro pre contra dis ex en em im in man ob ante sobre su sus abs",
+    forms: `
+ter tenho tem têm temos teve tiveram tendo tido|pôr ponho põe põem pomos pôs puseram pondo posta postos postas posto|dizer digo diz dizem disse disseram dizendo dita ditos dito|fazer faço faz fazem fazemos fez fizeram fazendo feita feitos feitas feito|trazer trago traz trazem trouxe trouxeram trazendo trazido|vir venho vem vêm veio vieram vindo|sair saio sai saem saiu saíram saindo saído|ver vejo vê veem viu viram vendo vista vistos vistas visto
+saber sei sabe sabem soube souberam sabido|poder posso pode podem pôde puderam podido|querer quero quer querem quis quiseram querido|dar dou dá dão deu deram dando|dormir durmo dorme dormem dormiu dormindo dormido|pedir peço pede pedem pediu pedindo pedido|seguir sigo segue seguem seguiu seguindo seguido|servir sirvo serve servem serviu servindo servido|vestir veste vestem vestiu vestindo vestido|medir meço mede medem mediu medindo medido|ouvir ouço ouve ouvem ouviu ouvindo ouvido
+duzir duzo duz duzem duziu duzindo duzido|construir construo constrói constroem construiu construindo construída construído|abrir abro abre abrem abriu abrindo aberta abertos abertas aberto|cobrir cubro cobre cobrem cobriu coberta cobertos cobertas coberto|escrever escrevo escreve escrevem escreveu escrevendo escrita escritos escritas escrito|ler leio lê leem leu leram lendo lida lido|cair caio cai caem caiu caíram caindo caído|crescer cresce crescem cresceu crescido|conhecer conheço conhece conhecem conheceu conhecida conhecido|pagar pago paga pagam pagou pagando|ganhar ganho ganha ganham ganhou ganhando|gastar gasto gasta gastam gastou gastando|subir subo sobe sobem subiu subindo subido|correr corro corre correm correu correndo corrido`,
+  },
   apart: `
+bolo bolos|bola bolas|nada|nadar nadam nadou nadando|
 universidade universidades|universo universos|universal universais|casa casas|caso casos|casar casado|porta portas|porto portos|livro livros|livre livres|conta contas|conto contos|ponto pontos|ponta pontas
 modo modos|moda modas|modelo modelos|polícia polícias|política políticas político políticos|geral gerais|geração gerações|organização organizações|órgão órgãos|banco bancos|banca bancas|barco barcos|barca barcas
 carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
