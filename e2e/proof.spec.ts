@@ -85,6 +85,25 @@ test("mends of the text are one step of undo in the editor, too", async ({ page 
   expect(await words()).toEqual(was);
 });
 
+test("undoing a mend leaves what was written since", async ({ page }) => {
+  await openDesk(page);
+  await openStage(page, `${TOUR}/proof`);
+  await ledger(page).getByRole("button", { name: "Mend “Alt text”" }).click();
+  await ledger(page)
+    .getByRole("button", { name: /^Mend: Start the alt texts/ })
+    .click();
+  const undo = page.getByRole("region", { name: /Notifications/ }).getByRole("button", { name: "Undo" });
+  await expect(undo).toBeVisible();
+  // The notice stays while the pointer is on it.
+  await undo.hover();
+  await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Write/ }).press("Enter");
+  await sheet(page).press("Control+End");
+  await page.keyboard.insertText(" Written since.");
+  await undo.click();
+  await expect(page.getByRole("textbox", { name: /Alt text/ }).first()).toHaveValue("");
+  await expect(sheet(page)).toContainText("Written since.");
+});
+
 test("the way to a score follows the aim, and leads to its findings", async ({ page }) => {
   await openProof(page);
   const way = page.getByRole("region", { name: "Way to the score" });

@@ -1,12 +1,13 @@
 /** Makes mends in the open post: as one step, with a version kept before and a way back. */
 import { toast } from "sonner";
+import { withoutChange } from "../../../core/draft/withoutChange";
 import type { MendedMeta } from "../../../core/proof/mends/mend";
 import { mendedDoc } from "../../../core/proof/mends/mended";
 import type { Mending } from "../../../core/proof/mends/mending";
 import { proofWorker } from "../../../workers/clients";
 import { postEdited } from "../../store/openPostSlice";
 import { store } from "../../store/store";
-import { points } from "../../ui/figures";
+import { count, points } from "../../ui/figures";
 import { currentSession } from "../currentSession";
 import { keepCurrent } from "../versions/keepCurrent";
 import { mendHelp } from "./mendHelp";
@@ -21,6 +22,8 @@ export async function applyMendings(mendings: readonly Mending[]): Promise<void>
   const { doc: after, meta, begun } = mendedDoc(before, mendings);
   const old = Object.fromEntries(Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]));
   if (after !== before) session.replaceDoc(after);
+  // As the editor holds it: with the ids that it gave to what is new.
+  const made = session.json();
   const edits = { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) };
   if (Object.keys(edits).length) store.dispatch(postEdited(edits));
   const gain = mendings.reduce((sum, mending) => sum + mending.gain, 0);
@@ -33,8 +36,24 @@ export async function applyMendings(mendings: readonly Mending[]): Promise<void>
         onClick: () => {
           // Another post may be open by now.
           if (currentSession() !== session) return;
-          if (after !== before) session.replaceDoc(before);
-          store.dispatch(postEdited({ ...old, ...(begun.length && { begun: post.begun ?? [] }) }));
+          const { post: now } = store.getState().openPost;
+          if (!now) return;
+          // What was written since stays.
+          const undone = withoutChange(session.json(), before, made);
+          session.replaceDoc(undone.doc);
+          const fields = Object.entries(old).filter(([key]) =>
+            Object.is(now[key as keyof MendedMeta], meta[key as keyof MendedMeta]),
+          );
+          store.dispatch(
+            postEdited({
+              ...Object.fromEntries(fields),
+              ...(begun.length && { begun: (now.begun ?? []).filter((text) => !begun.includes(text)) }),
+            }),
+          );
+          if (undone.left)
+            toast(
+              `${count(undone.left, "place")} stayed mended: you have written there since. The text from before is kept under Versions.`,
+            );
         },
       },
     },

@@ -7,6 +7,7 @@ import { ReportMenu } from "../../reports/ReportMenu";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
+import { Segments } from "../../ui/Segments";
 import { MendSheet } from "../mending/MendSheet";
 import { useMendings } from "../mending/useMendings";
 import { StripHead } from "../StripHead";
@@ -73,7 +74,7 @@ export function Proof() {
           <PathLine onGo={goTo} />
           <BegunTexts />
           <div className="mb-2 flex flex-wrap items-center gap-2">
-            <OrderChoice order={order} onOrder={setOrder} />
+            <Segments label="Order of the ledger" options={ORDERS} value={order} onChange={setOrder} />
             <div className="ml-auto flex gap-2">
               <Button disabled={readOnly || !mendings?.length} onClick={() => setSeveral(true)}>
                 <Wrench size={14} aria-hidden="true" />
@@ -155,31 +156,6 @@ export function Proof() {
         />
       )}
     </div>
-  );
-}
-
-function OrderChoice({ order, onOrder }: { order: Order; onOrder: (order: Order) => void }) {
-  return (
-    <fieldset className="flex">
-      <legend className="sr-only">Order of the ledger</legend>
-      {(Object.keys(ORDERS) as Order[]).map((id) => (
-        <label
-          key={id}
-          className={`flex h-8 cursor-pointer items-center border border-edge px-3 first-of-type:rounded-l last-of-type:rounded-r last-of-type:border-l-0 has-focus-visible:outline-2 has-focus-visible:outline-proof ${
-            order === id ? "bg-proof-wash font-semibold text-proof" : "bg-sheet"
-          }`}
-        >
-          <input
-            type="radio"
-            name="order"
-            className="sr-only"
-            checked={order === id}
-            onChange={() => onOrder(id)}
-          />
-          {ORDERS[id]}
-        </label>
-      ))}
-    </fieldset>
   );
 }
 

@@ -5,6 +5,7 @@ import { AUDIENCES, houseProfile, type Profile } from "../../../core/proof/profi
 import { checks } from "../../../core/proof/registry";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
+import { Segments } from "../../ui/Segments";
 import { Sheet } from "../../ui/Sheet";
 import { thresholdName } from "../../ui/thresholds";
 import {
@@ -48,24 +49,7 @@ export function ProfileSheet({ profile, onTake, onClose }: Props) {
   return (
     <Sheet title="Weights and thresholds" wide onClose={onClose}>
       <div className="mb-3 flex flex-wrap items-center gap-3">
-        <fieldset className="flex">
-          <legend className="sr-only">Way to change it</legend>
-          {(Object.keys(WAYS) as (keyof typeof WAYS)[]).map((id) => (
-            <label
-              key={id}
-              className={`flex h-8 cursor-pointer items-center border border-edge px-3 first-of-type:rounded-l last-of-type:rounded-r last-of-type:border-l-0 has-focus-visible:outline-2 has-focus-visible:outline-proof ${way === id ? "bg-proof-wash font-semibold text-proof" : "bg-sheet"}`}
-            >
-              <input
-                type="radio"
-                name="way"
-                className="sr-only"
-                checked={way === id}
-                onChange={() => turn(id)}
-              />
-              {WAYS[id]}
-            </label>
-          ))}
-        </fieldset>
+        <Segments label="Way to change it" options={WAYS} value={way} onChange={turn} />
         <label className="flex items-center gap-2">
           Name
           <input
