@@ -53,6 +53,34 @@ test("sentences are underlined by kind, as asked", async ({ page }) => {
   expect(await sheet(page).locator(".term-use").count()).toBeGreaterThan(5);
 });
 
+test("in a long text, what is in sight is underlined", async ({ page }) => {
+  await openDesk(page);
+  const line =
+    "A box and a bell, and whatever else the road asks of people who carry their lives by bike. ".repeat(3);
+  const paragraphs = Array.from({ length: 150 }, (_, n) => `Paragraph ${n} is of a cargo bike. ${line}`);
+  const text = `---\ntitle: Long\nkeyword: cargo bike\n---\n\n${paragraphs.join("\n\n")}\n`;
+  await page
+    .getByLabel("Import posts: files")
+    .setInputFiles({ name: "long.md", mimeType: "text/markdown", buffer: Buffer.from(text) });
+  const uses = sheet(page).locator(".keyword-use");
+  const underlined = (n: number) =>
+    expect(
+      sheet(page)
+        .locator("p", { hasText: `Paragraph ${n} ` })
+        .locator(".keyword-use"),
+    ).toHaveText(["cargo bike"]);
+  await underlined(0);
+  await expect(foot(page)).toContainText("150 keyword uses");
+  expect(await uses.count()).toBeLessThan(100);
+  await sheet(page).locator("p").last().scrollIntoViewIfNeeded();
+  await underlined(149);
+  // What is written before it moves it.
+  await sheet(page).press("Control+Home");
+  await page.keyboard.insertText("Written at the top. ");
+  await sheet(page).locator("p", { hasText: "Paragraph 75 " }).scrollIntoViewIfNeeded();
+  await underlined(75);
+});
+
 test("a claim is unsourced until a link stands with it or somebody accepts it", async ({ page }) => {
   await openStage(page, `${TOUR}/write`);
   await addLine(page, "Studies show that 80 per cent of parents never look back.");
