@@ -5,9 +5,22 @@ import type { Body, StoredBody } from "./model";
 /** JSON by top-level node, which never changes in place: of a long document, a save finds one that is new. */
 const written = new WeakMap<EditorNode, string>();
 function nodeJson(node: EditorNode): string {
-  const known = written.get(node) ?? JSON.stringify(node);
+  const known = written.get(node) ?? narrow(JSON.stringify(node));
   written.set(node, known);
   return known;
+}
+
+/** More of such signs, and escaping them costs more than it saves. */
+const FEW = 1 / 16;
+
+/**
+ * Signs beyond Latin-1 as JSON's own escapes, where they are few: a long text has some quotation marks and dashes, and one of them
+ * makes every character of the string two bytes, which are copied each time that it is written.
+ */
+function narrow(json: string): string {
+  const wide = json.match(/[\u0100-\uffff]/g)?.length ?? 0;
+  if (!wide || wide > FEW * json.length) return json;
+  return json.replace(/[\u0100-\uffff]/g, (sign) => `\\u${sign.charCodeAt(0).toString(16).padStart(4, "0")}`);
 }
 
 export const storedBody = ({ postId, doc }: Body): StoredBody => ({
