@@ -2,6 +2,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { stemKey } from "../core/keywords/stemKey";
 import { newPost } from "../data/draft";
+import type { Post } from "../data/model";
 import { emptySite } from "../data/settings";
 import { attention } from "./desk/attention";
 import { asAddress } from "./post/write/asAddress";
@@ -16,11 +17,31 @@ import {
   postOpened,
   reportArrived,
 } from "./store/openPostSlice";
+import { posts, postsRead } from "./store/postsSlice";
 import { createSaver, type SaverStatus } from "./store/saver";
 import { count, kilobytes, points } from "./ui/figures";
 
 const NOW = "2026-11-24T10:00:00.000Z";
 const post = (id: string, fields = {}) => newPost(id, emptySite, NOW, fields);
+
+describe("the list of posts, read anew", () => {
+  it("keeps what says the same, and takes what is another or gone", () => {
+    const read = (state: ReturnType<typeof posts> | undefined, ...all: Post[]) =>
+      posts(state, postsRead(structuredClone(all)));
+    const before = read(undefined, post("a"), post("b"), post("c", { tags: ["rain"] }));
+    const after = read(
+      before,
+      post("a"),
+      post("b", { title: "New" }),
+      post("c", { tags: ["sun"] }),
+      post("d"),
+    );
+    const { a, b, c, d } = after.posts.entities;
+    expect(a).toBe(before.posts.entities.a);
+    expect([b!.title, c!.tags, d!.id]).toEqual(["New", ["sun"], "d"]);
+    expect(read(after, post("d")).posts.ids).toEqual(["d"]);
+  });
+});
 
 describe("the saver", () => {
   beforeEach(() => {

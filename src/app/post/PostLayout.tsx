@@ -7,7 +7,7 @@ import { getRecording } from "../../data/recordings";
 import { RouteError } from "../shell/RouteError";
 import { saver } from "../store/listeners";
 import { docEdited, postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
-import { store, useApp } from "../store/store";
+import { type RootState, store, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { SessionContext, setCurrentSession } from "./currentSession";
 import { type LiveProof, startLiveProof } from "./liveProof";
@@ -126,10 +126,20 @@ function watchMeta(proof: LiveProof): () => void {
       now.openPost.post !== last.openPost.post ||
       now.openPost.field !== last.openPost.field ||
       now.openPost.outline !== last.openPost.outline ||
-      now.posts.posts !== last.posts.posts ||
+      othersMoved(now, last) ||
       now.session.site !== last.session.site ||
       now.session.profile !== last.session.profile;
     last = now;
     if (moved) proof.request();
   });
+}
+
+/** Each save of the open post reads the list of posts anew: the others of it stay the same objects. */
+function othersMoved(now: RootState, last: RootState): boolean {
+  const [posts, before] = [now.posts.posts, last.posts.posts];
+  if (posts === before) return false;
+  return (
+    posts.ids.length !== before.ids.length ||
+    posts.ids.some((id) => id !== now.openPost.post?.id && posts.entities[id] !== before.entities[id])
+  );
 }

@@ -1,5 +1,5 @@
 /** All posts of the site as lists show them, and their last scores. Both follow the database. */
-import { createEntityAdapter, createSlice, type PayloadAction } from "@reduxjs/toolkit";
+import { createEntityAdapter, createSlice, original, type PayloadAction } from "@reduxjs/toolkit";
 import type { Post, PostScore } from "../../data/model";
 
 export const postsAdapter = createEntityAdapter<Post>();
@@ -7,6 +7,17 @@ export const scoresAdapter = createEntityAdapter<PostScore, string>({ selectId: 
 
 /** Sealed already, so that the store does not go through the thirty findings of each of a thousand posts to do it: nobody changes a score. */
 const sealed = (score: PostScore): PostScore => Object.freeze(score);
+
+function sameFields(a: Post, b: Post): boolean {
+  if (a.updatedAt !== b.updatedAt) return false;
+  const keys = Object.keys(b) as (keyof Post)[];
+  return (
+    keys.length === Object.keys(a).length &&
+    keys.every((key) =>
+      typeof b[key] === "object" ? JSON.stringify(a[key]) === JSON.stringify(b[key]) : a[key] === b[key],
+    )
+  );
+}
 
 const slice = createSlice({
   name: "posts",
@@ -16,9 +27,17 @@ const slice = createSlice({
     scores: scoresAdapter.getInitialState(),
   },
   reducers: {
-    postsRead: (state, { payload }: PayloadAction<Post[]>) => {
+    postsRead: (state, { payload }: PayloadAction<readonly Post[]>) => {
+      const { entities } = original(state.posts)!;
       state.loaded = true;
-      postsAdapter.setAll(state.posts, payload);
+      // Each save of one is told as all of them: who looks at the others sees the same objects.
+      postsAdapter.setAll(
+        state.posts,
+        payload.map((post) => {
+          const known = entities[post.id];
+          return known && sameFields(known, post) ? known : post;
+        }),
+      );
     },
     scoresRead: (state, { payload }: PayloadAction<readonly PostScore[]>) => {
       scoresAdapter.setAll(state.scores, payload.map(sealed));
