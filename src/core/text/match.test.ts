@@ -37,6 +37,11 @@ describe("a keyword", () => {
     // The better form wins, then the earlier; none overlap.
     ["cargo bike cargo bike", "cargo bike", ["exact: cargo bike", "exact: cargo bike"]],
     ["bike cargo bike", "cargo bike", ["exact: cargo bike"]],
+    // A word that is a form of another too counts as that form beside other words of the keyword only.
+    ["The glasses that we found", "find glasses", ["close: glasses that we found"]],
+    ["Find your glasses", "found glasses", ["close: Find your glasses"]],
+    ["What we found", "find", []],
+    ["Found a company", "found", ["exact: Found"]],
     // A keyword of small words only is matched exactly.
     ["what is what", "what is", ["exact: what is"]],
     ["is what", "what is", []],

@@ -15,6 +15,8 @@ export interface Token {
   end: number;
   folded: string;
   stem: string;
+  /** Stem of the other word that it may be a form of (see LanguagePack.otherStem). */
+  otherStem: string | undefined;
   small: boolean;
   /** Number of the sentence it stands in, from 0. */
   sentence: number;
@@ -45,9 +47,11 @@ export interface CompiledKeyword {
 }
 
 interface Variant {
-  words: { folded: string; stem: string }[];
-  /** Stems of the words that carry the subject; empty for a keyword of small words only. */
-  content: string[];
+  words: Pick<Token, "folded" | "stem" | "otherStem">[];
+  /** The words that carry the subject, each stem once: its place by every stem that stands for it. Empty for a keyword of small words only. */
+  content: ReadonlyMap<string, number>;
+  /** How many words that is. */
+  size: number;
 }
 
 /** One place where a keyword was found; the span is in the text that was searched. */
@@ -76,6 +80,7 @@ export function analyseText(text: string, pack: LanguagePack): AnalysedText {
       end: word.end,
       folded,
       stem: pack.stem(folded),
+      otherStem: pack.otherStem(folded),
       small: pack.smallWords.has(folded),
       sentence,
       joinsNext: next !== undefined && HYPHEN.test(text.slice(word.end, next.start)),
@@ -106,11 +111,19 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
   }
   return {
     text: keyword,
-    variants: spellings.map((spelling) => ({
-      words: spelling.map(({ folded, stem }) => ({ folded, stem })),
-      content: [...new Set(spelling.filter((t) => !t.small).map((t) => t.stem))],
-    })),
+    variants: spellings.map(variantOf),
   };
+}
+
+function variantOf(spelling: Token[]): Variant {
+  const carrying = new Map(spelling.filter(({ small }) => !small).map((token) => [token.stem, token]));
+  const content = new Map([...carrying.keys()].map((stem, place) => [stem, place]));
+  const size = content.size;
+  // A word alone says nothing of which of two words it is.
+  if (size > 1)
+    for (const { stem, otherStem } of carrying.values())
+      if (otherStem && !content.has(otherStem)) content.set(otherStem, content.get(stem)!);
+  return { words: spelling, content, size };
 }
 
 function joined(tokens: Token[], from: number, to: number, pack: LanguagePack): Token {
@@ -123,6 +136,7 @@ function joined(tokens: Token[], from: number, to: number, pack: LanguagePack): 
     end: tokens[to]!.end,
     folded,
     stem: pack.stem(folded),
+    otherStem: pack.otherStem(folded),
     small: pack.smallWords.has(folded),
     joinsNext: false,
   };
@@ -152,19 +166,19 @@ export function findKeyword(
   for (const form of ["exact", "inflected"] as const) {
     for (let i = 0; i < tokens.length; i++) {
       for (const variant of keyword.variants) {
-        if (form === "inflected" && !variant.content.length) continue;
+        if (form === "inflected" && !variant.size) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
         if (to >= 0 && free(taken, i, to)) take(form, i, to);
       }
     }
   }
   for (const variant of keyword.variants) {
-    if (variant.content.length)
+    if (variant.size)
       closeMatches(tokens, taken, variant, variant.words.length + values.closeWindow, pack, take);
   }
   if (whole && !found.length) {
     for (const variant of keyword.variants) {
-      const span = variant.content.length ? scatteredSpan(tokens, variant, pack) : null;
+      const span = variant.size ? scatteredSpan(tokens, variant, pack) : null;
       if (span && !found.length) take("scattered", span[0], span[1]);
     }
   }
@@ -188,10 +202,16 @@ export function bestOccurrence(occurrences: Occurrence[]): Occurrence | null {
 /** A cheap look that spares most blocks the search: some variant's first content stem, or first word, is there. */
 function mayContain(tokens: Token[], keyword: CompiledKeyword): boolean {
   for (const variant of keyword.variants) {
-    const stem = variant.content[0] ?? variant.words[0]!.stem;
-    for (const token of tokens) if (token.stem === stem || token.joinsNext) return true;
+    if (!variant.size && tokens.some(({ stem }) => stem === variant.words[0]!.stem)) return true;
+    for (const token of tokens) if (token.joinsNext || placeOf(token, variant) === 0) return true;
   }
   return false;
+}
+
+/** Which word of a variant's content a token is a form of. */
+function placeOf({ stem, otherStem }: Token, { content, size }: Variant): number | undefined {
+  const place = content.get(stem);
+  return place === undefined && otherStem !== undefined && size > 1 ? content.get(otherStem) : place;
 }
 
 function free(taken: Uint8Array, from: number, to: number): boolean {
@@ -207,13 +227,19 @@ function sequenceEnd(
   form: "exact" | "inflected",
   pack: LanguagePack,
 ): number {
-  const key = form === "exact" ? "folded" : "stem";
+  const same = (token: Token, word: Variant["words"][number]): boolean => {
+    if (form === "exact") return token.folded === word.folded;
+    if (token.stem === word.stem) return true;
+    if (variant.size < 2) return false;
+    const place = placeOf(token, variant);
+    return place !== undefined && place === variant.content.get(word.stem);
+  };
   const first = tokens[from]!;
   let at = from;
   for (const word of variant.words) {
     const token = tokens[at];
     if (!token || token.sentence !== first.sentence) return -1;
-    if (token[key] === word[key]) {
+    if (same(token, word)) {
       at++;
       continue;
     }
@@ -222,7 +248,7 @@ function sequenceEnd(
     let hit = false;
     while (!hit && tokens[end]?.joinsNext && end - at < LONGEST_CHAIN - 1) {
       end++;
-      hit = joined(tokens, at, end, pack)[key] === word[key];
+      hit = same(joined(tokens, at, end, pack), word);
     }
     if (!hit) return -1;
     at = end + 1;
@@ -233,16 +259,16 @@ function sequenceEnd(
 /** All places where each content stem may be read, joined readings of hyphenated words included. */
 function* sightings(
   tokens: Token[],
-  content: string[],
+  variant: Variant,
   pack: LanguagePack,
-): Generator<{ stem: number; from: number; to: number }> {
+): Generator<{ place: number; from: number; to: number }> {
   for (let i = 0; i < tokens.length; i++) {
-    const at = content.indexOf(tokens[i]!.stem);
-    if (at >= 0) yield { stem: at, from: i, to: i };
+    const at = placeOf(tokens[i]!, variant);
+    if (at !== undefined) yield { place: at, from: i, to: i };
     for (let end = i; tokens[end]?.joinsNext && end - i < LONGEST_CHAIN - 1; ) {
       end++;
-      const chain = content.indexOf(joined(tokens, i, end, pack).stem);
-      if (chain >= 0) yield { stem: chain, from: i, to: end };
+      const chain = placeOf(joined(tokens, i, end, pack), variant);
+      if (chain !== undefined) yield { place: chain, from: i, to: end };
     }
   }
 }
@@ -258,18 +284,18 @@ function closeMatches(
 ): void {
   let last: ({ from: number; to: number } | undefined)[] = [];
   let sentence = -1;
-  for (const sight of sightings(tokens, variant.content, pack)) {
+  for (const sight of sightings(tokens, variant, pack)) {
     const here = tokens[sight.from]!.sentence;
     if (here !== sentence) {
       last = [];
       sentence = here;
     }
     if (!free(taken, sight.from, sight.to)) continue;
-    last[sight.stem] = sight;
+    last[sight.place] = sight;
     let from = sight.from;
     let to = sight.to;
     let complete = true;
-    for (let s = 0; s < variant.content.length; s++) {
+    for (let s = 0; s < variant.size; s++) {
       const seen = last[s];
       if (!seen) {
         complete = false;
@@ -287,10 +313,10 @@ function closeMatches(
 
 function scatteredSpan(tokens: Token[], variant: Variant, pack: LanguagePack): [number, number] | null {
   const first: ({ from: number; to: number } | undefined)[] = [];
-  for (const sight of sightings(tokens, variant.content, pack)) first[sight.stem] ??= sight;
+  for (const sight of sightings(tokens, variant, pack)) first[sight.place] ??= sight;
   let from = tokens.length;
   let to = -1;
-  for (let s = 0; s < variant.content.length; s++) {
+  for (let s = 0; s < variant.size; s++) {
     const seen = first[s];
     if (!seen) return null;
     from = Math.min(from, seen.from);

@@ -1115,6 +1115,728 @@ pt: cortar cabelo
 pt: flores brancas
 = Uma flor branca
 ≠ A floresta
+en: rent a storage unit
+= Renting a storage unit
+= Storage units rented by the month
+≠ A unit of measure
+en: healthy lunch ideas
+= Ideas for healthy lunches
+= A healthy lunch idea
+≠ Health and ideals
+en: build a bookshelf
+= Building bookshelves
+= She built a bookshelf.
+≠ The building has shelves of books.
+en: wireless headphones
+= A wireless headphone
+≠ Headlines on wires
+en: teaching kids to swim
+= Teach your kid to swim
+= How kids are taught to swim
+≠ A teacher with a goat
+de: küche renovieren
+= Die renovierte Küche
+= Küchen renovieren
+= Die Küche wird renoviert.
+≠ Der Koch
+de: auto leasen
+= Autos leasen
+= Ein geleastes Auto
+≠ Der Automat
+de: urlaub buchen
+= Gebuchter Urlaub
+= Urlaube buchen
+≠ Das Buch
+de: teppich verlegen
+= Verlegte Teppiche
+= Den Teppich verlegen
+≠ Der Verlag
+de: blumen gießen
+= Eine Blume gießen
+= Gegossene Blumen
+≠ Die Gasse
+de: schnelle rezepte
+= Ein schnelles Rezept
+≠ Die Rezeption
+de: zähne putzen
+= Geputzte Zähne
+= Einen Zahn putzen
+≠ Zahlen
+de: fahrrad mitnehmen
+= Fahrräder mitnehmen
+= Das Fahrrad wird mitgenommen.
+≠ Der Mitfahrer
+de: wein lagern
+= Gelagerte Weine
+= Wein wird gelagert.
+≠ Er weinte.
+fr: louer un appartement
+= Des appartements loués
+= Il loue un appartement.
+≠ Le loup
+fr: réserver un hôtel
+= Un hôtel réservé
+= Réserver des hôtels
+= Elle réserve l'hôtel.
+≠ L'hôte
+fr: recettes faciles
+= Une recette facile
+≠ La facilité
+fr: rideaux blancs
+= Un rideau blanc
+≠ La ride
+fr: tondre la pelouse
+= La pelouse tondue
+= Tondre des pelouses
+≠ Le ton de la pelle
+fr: réparer une chaise
+= Des chaises réparées
+= On répare la chaise.
+≠ La chair
+fr: lits d'enfant
+= Un lit d'enfant
+≠ La litière
+fr: cours de yoga
+= Un cours de yoga
+≠ La cour
+es: decorar la cocina
+= Una cocina decorada
+= Decorando cocinas
+≠ El decoro
+es: reservar hotel
+= Hoteles reservados
+= Reservé un hotel.
+≠ La reserva natural
+es: zapatos cómodos
+= Un zapato cómodo
+≠ La comida
+es: aprender a conducir
+= Aprendiendo a conducir
+= Ella aprendió a conducir.
+≠ La conducta
+es: lavar cortinas
+= Cortinas lavadas
+= Lavo la cortina.
+≠ La lava
+es: recetas fáciles
+= Una receta fácil
+≠ El recetario difícil
+es: camiones grandes
+= Un camión grande
+≠ El camino
+nl: auto huren
+= Een gehuurde auto
+= Auto's huren
+≠ De automaat
+nl: gordijnen ophangen
+= Een gordijn ophangen
+= Opgehangen gordijnen
+≠ De hangar
+nl: snelle recepten
+= Een snel recept
+≠ De receptie
+nl: tanden poetsen
+= Gepoetste tanden
+= Een tand poetsen
+≠ De tang
+nl: muziek maken
+= Gemaakte muziek
+= Hij maakt muziek.
+≠ De muzikant
+nl: boom snoeien
+= Bomen snoeien
+= Een gesnoeide boom
+≠ De snoep
+nl: vloer leggen
+= Vloeren leggen
+= De gelegde vloer
+≠ Het vlees
+it: affittare appartamento
+= Appartamenti affittati
+= Affitto un appartamento
+≠ La parte
+it: prenotare hotel
+= Hotel prenotati
+= Ho prenotato un hotel.
+≠ La nota
+it: ricette veloci
+= Una ricetta veloce
+≠ La velocità
+it: stirare camicie
+= Camicie stirate
+= Stirare una camicia
+≠ Lo stivale
+it: finestre sporche
+= Una finestra sporca
+≠ Lo sport
+it: montare mobili
+= Mobili montati
+= Monto un mobile.
+≠ La montagna
+it: corsi di inglese
+= Un corso di inglese
+≠ La corsa
+pt: reservar hotel
+= Hotéis reservados
+= Reservei um hotel.
+≠ A reserva natural
+pt: decorar sala
+= Uma sala decorada
+= Decorando salas
+≠ O decoro
+pt: receitas fáceis
+= Uma receita fácil
+≠ A faculdade
+pt: lavar tapetes
+= Tapetes lavados
+= Lavei o tapete.
+≠ A lava
+pt: cães pequenos
+= Um cão pequeno
+≠ A canção
+pt: aprender inglês
+= Aprendi inglês.
+= Aprendendo inglês
+≠ A Inglaterra
+en: train a puppy
+= How we trained our puppies
+= Training a puppy takes patience.
+= Puppy training in the first month
+≠ The train was full of puppets.
+en: hang curtains
+= She hung the curtains herself.
+= Hanging curtains without a drill
+≠ A hangar behind a curtain wall
+en: dog friendly cafes
+= A dog-friendly café
+= Cafés that are friendly to dogs
+≠ Friends had coffee with the doggedly silent man.
+en: best budget laptops
+= The best laptop on a budget
+= Our best budget laptop
+≠ Budgets were cut and laps were run.
+en: bake sourdough bread
+= Baking sourdough breads at home
+= He baked a sourdough bread.
+≠ The bakery is in the broad street.
+en: how to freeze berries
+= Frozen berries keep for a year.
+= Freezing a berry crop
+≠ The freezer is near the berth.
+en: children's shoes
+= Shoes for children
+= A child's shoe
+≠ A childish show
+en: choose a mattress
+= Choosing mattresses
+= The mattress I chose
+≠ Choice matters.
+en: mow the lawn
+= A freshly mown lawn
+= Lawns are mowed weekly.
+≠ The law of the move
+en: knife sharpening
+= Sharpen your knives
+= Sharpened kitchen knives
+≠ Sharp words about knights
+en: write a cover letter
+= Writing cover letters
+= A cover letter written in haste
+≠ Letters about the discovery of writing systems by writers uncovered
+en: women's running shorts
+= Running shorts for women
+= A woman's running short
+≠ The shortest woman ran.
+en: grow tomatoes indoors
+= Tomatoes grown indoors
+= Growing a tomato indoors
+≠ A grower was indoors.
+en: low-cost flights
+= Low cost flights
+= A low-cost flight
+≠ The cost of flying low
+en: home office desk
+= Desks for a home office
+= Home-office desks
+≠ Officers at home
+en: sell used books
+= Selling used books
+= I sold a used book.
+≠ The seller is used to it.
+en: teeth whitening
+= Whiten your teeth
+= A tooth whitened at home
+≠ White tea
+en: travel insurance for seniors
+= Seniors' travel insurance
+= Travel insurance for a senior
+≠ Insured travellers met a senator.
+en: sew a button
+= A button sewn on by hand
+= Sewing buttons
+≠ Sew the hem; the bottom is next.
+en: eco friendly cleaning products
+= An eco-friendly cleaning product
+= Cleaning products that are eco-friendly
+≠ Clean production economics
+de: zimmer streichen
+= Ein frisch gestrichenes Zimmer
+= Die Zimmer streichen
+= Wir strichen das Zimmer.
+≠ Ein Strich im Schirm
+de: hochbeet bauen
+= Hochbeete bauen
+= Ein selbst gebautes Hochbeet
+≠ Der Bauer im Beet
+de: kuchen backen
+= Gebackene Kuchen
+= Sie backt einen Kuchen.
+≠ Die Backe schmerzt.
+de: sprachkurs online
+= Online-Sprachkurse
+= Ein Sprachkurs, online
+≠ Die Kurse der Aktien
+de: hund baden
+= Hunde richtig baden
+= Der Hund wird gebadet.
+≠ Das Bad ist hundert Jahre alt.
+de: reifen wechseln
+= Gewechselte Reifen
+= Wie wechselt man einen Reifen?
+≠ Das Wechselgeld reicht.
+de: rechnung schreiben
+= Rechnungen schreiben
+= Eine geschriebene Rechnung
+≠ Der Rechner der Schreiberin
+de: günstige hotels
+= Ein günstiges Hotel
+= Hotel günstig buchen
+≠ Die Gunst des Hoteliers
+de: möbel transportieren
+= Möbel werden transportiert.
+= Ein transportiertes Möbel
+≠ Der Transporter ist neu.
+de: kinderzimmer einrichten
+= Eingerichtete Kinderzimmer
+= Das Kinderzimmer neu einrichten
+≠ Die Einrichtung des Kindergartens
+de: lehrerin werden
+= Lehrerinnen werden gesucht.
+≠ Die Lehre
+de: haare färben
+= Gefärbte Haare
+= Das Haar färben
+≠ Die Farbe des Hasen
+de: schuhe reinigen
+= Einen Schuh reinigen
+= Gereinigte Schuhe
+≠ Rein in die Schule
+de: computerproblem
+= Computerprobleme
+≠ Der Computer ist problematisch.
+de: bäume fällen
+= Ein gefällter Baum
+= Bäume fällen
+≠ Die Falle am Raum
+de: wohnung mieten
+= Gemietete Wohnungen
+= Sie mietet eine Wohnung.
+≠ Die Gewohnheit
+de: vertrag kündigen
+= Verträge kündigen
+= Der gekündigte Vertrag
+≠ Die Verträglichkeit
+de: brot selbst backen
+= Selbst gebackenes Brot
+≠ Selbst die Backe ist rot.
+de: gemüse einfrieren
+= Eingefrorenes Gemüse
+= Gemüse wird eingefroren.
+≠ Die Frisur
+de: zähne bleichen
+= Gebleichte Zähne
+= Einen Zahn bleichen
+≠ Bleibende Zahlen
+fr: cuire des pâtes
+= Des pâtes bien cuites
+= Il cuit les pâtes.
+≠ Le cuir de la patte
+fr: planter un arbre
+= Des arbres plantés
+= Ils plantent un arbre.
+≠ Le plan d'un arc
+fr: louer une voiture
+= Une voiture louée
+= Voitures à louer
+≠ Une louve
+fr: cheveux bouclés
+= Un cheveu bouclé
+≠ La boucle du cheval
+fr: vendre sa maison
+= Maisons vendues
+= Ils vendent leur maison.
+≠ Le vent de la saison
+fr: apprendre l'anglais
+= L'anglais appris seul
+= En apprenant l'anglais
+≠ Un angle
+fr: matelas confortable
+= Des matelas confortables
+≠ Le confort d'un matin
+fr: coudre une jupe
+= Une jupe cousue main
+= Coudre des jupes
+≠ Le coude
+fr: nettoyer un tapis
+= Des tapis nettoyés
+= On nettoie le tapis.
+≠ Net et tapi dans l'ombre
+fr: choisir un vin
+= Le vin choisi
+= Choisissez un vin.
+≠ La vie en vingt choses
+fr: gâteaux au chocolat
+= Un gâteau au chocolat
+≠ Un chat gâté
+fr: construire une terrasse
+= Une terrasse construite en bois
+= Il construit sa terrasse.
+≠ Les terres consulaires
+fr: sécher des fleurs
+= Des fleurs séchées
+= Fleurs à sécher
+≠ La chair fleurie
+fr: ouvrir un compte
+= Un compte ouvert
+= Comptes ouverts en ligne
+≠ Un conte ouvrier
+fr: taille-haie électrique
+= Un taille-haie électrique
+= Taille-haies électriques
+≠ L'électricien est de taille moyenne.
+fr: jeux éducatifs
+= Un jeu éducatif
+≠ La jeunesse éduquée
+fr: peindre un mur
+= Un mur peint
+= Des murs peints en blanc
+≠ Un mûrier dans le pain
+fr: payer ses impôts
+= Des impôts payés
+= Il paie ses impôts.
+≠ Le pays importe
+fr: suivre un régime
+= Un régime suivi
+= Suivez ce régime.
+≠ Le suivant regarde
+fr: obtenir un visa
+= Un visa obtenu
+= Obtenez votre visa.
+≠ Le visage
+es: pintar la casa
+= Una casa pintada
+= Pintamos la casa.
+≠ El cazador de pinzas
+es: cerrar una cuenta
+= Cuentas cerradas
+= Cierra tu cuenta.
+≠ El cerro del cuento
+es: cocer arroz
+= Arroz cocido
+= Se cuece el arroz.
+≠ El coche del arrozal
+es: vuelos baratos
+= Un vuelo barato
+≠ La barata volea
+es: entrenar perros
+= Un perro entrenado
+= Entrena a tu perro.
+≠ El tren de la pera
+es: plantar tomates
+= Planta tomates en abril.
+= Tomates plantados
+≠ La planta baja
+es: vestidos de novia
+= Un vestido de novia
+≠ El novio vestía mal
+es: conseguir trabajo
+= Consiguió trabajo.
+= Trabajos conseguidos
+≠ Trabaja en el consejo
+es: colgar cuadros
+= Cuadros colgados
+= Cuelga el cuadro.
+≠ El colegio cuadrado
+es: dormir mejor
+= Duerme mejor.
+= Durmiendo mejor
+≠ El dormitorio
+es: hervir huevos
+= Huevos hervidos
+= Se hierve un huevo.
+≠ La hierba nueva
+es: proteger la piel
+= Protege tu piel.
+= Pieles protegidas
+≠ El pelo
+es: niños felices
+= Un niño feliz
+≠ La felicidad del nieto
+es: construir una piscina
+= Piscinas construidas
+= Construye tu piscina.
+≠ El pez constante
+es: aprender francés
+= Aprendió francés.
+= Aprendiendo francés
+≠ El aprendiz francamente
+es: pagar impuestos
+= Pagué los impuestos.
+= Impuestos pagados
+≠ El país impone
+es: lentes de sol
+= Un lente de sol
+≠ Lento y solo
+es: freír pescado
+= Pescado frito
+= Pescados fritos
+≠ El pescador frío
+es: escribir cartas
+= Una carta escrita
+= Escribe cartas.
+≠ El cartel del escritor
+es: medir ventanas
+= Mide la ventana.
+= Ventanas medidas
+≠ La media ventaja
+nl: muur verven
+= Een geverfde muur
+= Muren verven
+≠ De moord
+nl: hond trainen
+= Honden trainen
+= Een getrainde hond
+≠ De trein van honderd
+nl: brood bakken
+= Gebakken brood
+= Hij bakt brood.
+≠ Een broeder op de bank
+nl: huis verkopen
+= Verkochte huizen
+= Zij verkopen hun huis.
+≠ Huisraad
+nl: planten verzorgen
+= Een plant verzorgen
+= Verzorgde planten
+≠ De zorg om de plantage
+nl: kleding wassen
+= Gewassen kleding
+= Was je kleding.
+≠ Kleed in de wasem
+nl: leren zwemmen
+= Kinderen leren zwemmen.
+= Hij leert zwemmen.
+≠ Leraren zweven
+nl: foto's bewerken
+= Een foto bewerken
+= Bewerkte foto's
+≠ Het werk van de fotograaf
+nl: aardappelen koken
+= Gekookte aardappelen
+= Een aardappel koken
+≠ De kok van de aarde
+nl: fiets stallen
+= Gestalde fietsen
+= Fietsen stallen
+≠ Fietsers op de stoel
+nl: tuin aanleggen
+= Een aangelegde tuin
+= Tuinen aanleggen
+≠ De aanleiding
+nl: geld lenen
+= Geleend geld
+= Zij leent geld.
+≠ De leuning is geel.
+nl: baan zoeken
+= Banen zoeken
+= Hij zocht een baan.
+≠ De zak met bananen
+nl: kast schilderen
+= Geschilderde kasten
+= Een kast schilderen
+≠ Het schild van het kasteel
+nl: zachte matrassen
+= Een zacht matras
+≠ De zaak van de matroos
+nl: brief schrijven
+= Een geschreven brief
+= Brieven schrijven
+≠ Brede schroeven
+nl: raam isoleren
+= Geïsoleerde ramen
+= Ramen isoleren
+≠ De ramp op het eiland
+nl: huiswerk maken
+= Gemaakt huiswerk
+= Zij maakt haar huiswerk.
+≠ De makelaar werkt in huis
+nl: kleine keukens
+= Een kleine keuken
+≠ Kuikens in een kleed
+nl: gras maaien
+= Gemaaid gras
+= Hij maait het gras.
+≠ De maand gratis
+it: dipingere una parete
+= Una parete dipinta
+= Dipingi le pareti.
+≠ Il dipartimento parente
+it: cucinare il pesce
+= Pesce cucinato
+= Cucinando il pesce
+≠ Il pescatore in cucina
+it: aprire un conto
+= Un conto aperto
+= Apri un conto.
+≠ Il racconto di aprile
+it: scarpe comode
+= Una scarpa comoda
+≠ La comodità dello scarpone
+it: piantare alberi
+= Alberi piantati
+= Piantano un albero.
+≠ Il piano dell'albergo
+it: vestiti eleganti
+= Un vestito elegante
+≠ L'eleganza della vista
+it: scrivere un curriculum
+= Un curriculum scritto bene
+= Scrivi il tuo curriculum.
+≠ La scrivania
+it: vendere casa
+= Case vendute
+= Vendiamo casa.
+≠ La vendetta del caso
+it: pulire il forno
+= Forni puliti
+= Pulisci il forno.
+≠ La polizia fornì
+it: imparare il tedesco
+= Imparo il tedesco.
+= Imparando il tedesco
+≠ Il pareggio tedioso
+it: giochi educativi
+= Un gioco educativo
+≠ La gioia educata
+it: risparmiare energia
+= Energia risparmiata
+= Risparmia energia.
+≠ Il risparmiatore energico
+it: appendere un quadro
+= Quadri appesi
+= Appendi il quadro.
+≠ La squadra appena
+it: friggere patate
+= Patate fritte
+= Una patata fritta
+≠ La patente fredda
+it: torte di mele
+= Una torta di mele
+≠ Il torto del miele
+it: pagare le tasse
+= Tasse pagate
+= Paghi le tasse.
+≠ Il paese e il tasso
+it: proteggere la pelle
+= Pelle protetta
+= Proteggi la pelle.
+≠ Il progetto del pelo
+it: libri usati
+= Un libro usato
+≠ Il librarsi dell'uscio
+it: chiudere il contratto
+= Contratti chiusi
+= Chiudi il contratto.
+≠ La chiusa del contrasto
+it: noleggiare un camper
+= Un camper noleggiato
+= Camper a noleggio
+≠ Il campo noioso
+pt: pintar paredes
+= Uma parede pintada
+= Pintei a parede.
+≠ O pinto parece
+pt: fazer bolos
+= Um bolo feito
+= Faço bolos.
+≠ A bola fez gol
+pt: vender carro
+= Carros vendidos
+= Vendeu o carro.
+≠ A carta da vendedora
+pt: treinar cachorro
+= Cachorros treinados
+= Treine seu cachorro.
+≠ O trem da cachoeira
+pt: abrir conta
+= Contas abertas
+= Abra uma conta.
+≠ O conto de abril
+pt: plantas de interior
+= Uma planta de interior
+≠ O plano interino
+pt: escrever livro
+= Um livro escrito
+= Escrevi um livro.
+≠ O escritor livre
+pt: cabelos cacheados
+= Cabelo cacheado
+≠ O cabide
+pt: construir casa
+= Casas construídas
+= Construindo a casa
+≠ O caso constante
+pt: aulas de inglês
+= Uma aula de inglês
+≠ A ala inglória
+pt: congelar frutas
+= Frutas congeladas
+= Congele a fruta.
+≠ O gelo do fruteiro
+pt: pagar impostos
+= Impostos pagos
+= Paguei o imposto.
+≠ O país impõe
+pt: limpar o forno
+= Um forno limpo
+= Limpe o forno.
+≠ O fornecedor
+pt: fritar ovos
+= Ovos fritos
+= Um ovo frito
+≠ O povo frio
+pt: dormir melhor
+= Durma melhor.
+= Dormindo melhor
+≠ O dormitório
+pt: conseguir emprego
+= Conseguiu emprego.
+= Consegui um emprego.
+≠ A empresa consegue lucro
+pt: crianças felizes
+= Uma criança feliz
+≠ A criação feia
+pt: medir janelas
+= Meça a janela.
+= Janelas medidas
+≠ O médio de janeiro
+pt: viagens baratas
+= Uma viagem barata
+≠ O barato da vigia
+pt: proteger a pele
+= Pele protegida
+= Proteja a pele.
+≠ O pelo do projeto
 `;
 
 export const matchingTable: readonly MatchingRow[] = (() => {

@@ -7,20 +7,29 @@ const NUCLEUS = /aa|ai|au|äu|ay|ee|ei|eu|ey|ie|oo|oi|[aeiouyäöü]/gu;
 const plainUmlauts = (word: string): string => word.replace(/([ao])e/g, "$1").replace(/(?<![aeq])ue/g, "u");
 
 const SEPARABLE =
-  "ab|an|auf|aus|bei|ein|fest|fort|heraus|herein|her|hin|los|mit|nach|vorbei|vor|weg|zuruck|zusammen|zu|um";
+  "abwarts|ab|aneinander|an|aufwarts|auf|auseinander|aus|bei|bereit|dabei|dagegen|daneben|dar|davon|dazu|da|durch|einander|ein|empor|entgegen|entlang|fern|fertig|fest|fort|frei|gegenuber|gegen|gleich|heim|herab|heran|herauf|heraus|herbei|herein|herum|herunter|her|hervor|hinauf|hinaus|hinein|hinterher|hinunter|hinweg|hinzu|hin|hoch|innen|los|mit|nach|nieder|quer|raus|rein|rum|runter|statt|still|teil|uber|umher|um|unter|voll|voran|voraus|vorbei|vorher|vorwarts|vor|weg|weiter|wider|wieder|zurecht|zuruck|zusammen|zu";
 const PARTICIPLE = new RegExp(`^(${SEPARABLE})?ge([a-z]{3,}?)e?t(?:e[nmrs]?)?$`);
-const WITH_ZU = new RegExp(`^(${SEPARABLE})zu([a-z]{2,}en)$`);
+const WITH_ZU = new RegExp(`^(?!(?:hin|da)zu(?!zu))(${SEPARABLE})zu([a-z]{2,}en)$`);
 
-/** Regular participles as their infinitive: "gesperrt", "eingekauft"; and "einzukaufen". */
-function regularVerb(word: string): string {
-  return word
-    .replace(
-      PARTICIPLE,
-      (_, prefix = "", root: string) => `${prefix}${root}${/e[lr]$/.test(root) ? "n" : "en"}`,
-    )
-    .replace(WITH_ZU, "$1$2")
-    .replace(/igt(?:e[nmrs]?)?$/, "ig")
-    .replace(/iert(?:e[nmrs]?)?$/, "ieren");
+/** Regular participles as their infinitive: "gesperrt", "eingekauft"; "einzukaufen"; and plurals and genitives of nouns that the stemmer leaves. */
+function regularForm(word: string): string {
+  return (
+    word
+      .replace(/(?<=[a-z]{3}in)nen$/, "")
+      .replace(/(?<=[a-z]{2}[^l]o|[a-z]{3}(?<!g|gl|gr)a|[a-z]{2}y)s$/, "")
+      .replace(/(?<=[a-z]{3}er)s$/, "")
+      // The s of these is their own, as is -em: "Kurs", "Problem".
+      .replace(/(?:kur|wuch|fuch|lach|luch|(?<!sc)hal|pul|gan|zin)s$/, "$&e")
+      .replace(/(?:probl|syst|extr)em$/, "$&e")
+      .replace(/(?<=[a-z]{2}i)ums?$/, "e")
+      .replace(
+        PARTICIPLE,
+        (_, prefix = "", root: string) => `${prefix}${root}${/e[lr]$/.test(root) ? "n" : "en"}`,
+      )
+      .replace(WITH_ZU, "$1$2")
+      .replace(/igt(?:e[nmrs]?)?$/, "ig")
+      .replace(/iert(?:e[nmrs]?)?$/, "ieren")
+  );
 }
 
 /**
@@ -31,18 +40,21 @@ export const german = makePack({
   code: "de",
   name: "German",
   stemmer: "german",
-  prepare: (word) => regularVerb(plainUmlauts(word)),
+  prepare: (word) => regularForm(plainUmlauts(word)),
   // Endings that verbs have in the third person and in the past, and the stemmer leaves: "lagert", "mietet", "sammelt".
   finish: (stem) =>
     stem
       .replace(/(?<=[a-z]{3})ert$/, "")
-      .replace(/(?<=[a-z]{4})et$/, "")
+      .replace(/(?<=[a-z]{4})(?<!i)et$/, "")
+      .replace(/(?<=sch|[a-z]{2}lich)t$/, "")
       .replace(/(?<=[a-z]{3}[^aeiouhy])t$/, "")
-      .replace(/eln$/, "el"),
+      .replace(/eln$/, "el")
+      .replace(/(?<=[a-z]{4})ern$|(?<=[a-z]{2}i)en$/, ""),
   infinitive: /en$/,
   alike: `
+gestalten gestaltet gestaltete gestalteten gestaltung gestaltungen|taxi taxis|profi profis|ski skis skier|pulli pullis|motiv motive motivs motiven|handy handys
 mutter mütter müttern|ei eier eiern eies|reis reises|reise reisen reist reiste|tochter töchter töchtern|vater väter vätern|bruder brüder brüdern|mann männer männern mannes|haus häuser häusern hauses
-kaufen kauft kaufte kauften gekauft|verkaufen verkauft verkaufte verkauften|fahren fährt fuhr fuhren gefahren fahre|tragen trägt trug trugen getragen
+kaufen kauft kaufte kauften gekauft|verkaufen verkauft verkaufte verkauften|fahren fährt gefahren fahre|tragen trägt trug trugen getragen
 nehmen nimmt nahm nahmen genommen|sehen sieht sah sahen gesehen|lesen liest las lasen gelesen|schreiben schreibt schrieb schrieben geschrieben
 finden findet fand fanden gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält hielt hielten gehalten
 laufen läuft lief liefen gelaufen|schlafen schläft schlief schliefen geschlafen|essen isst aß aßen gegessen|trinken trinkt trank tranken getrunken
@@ -54,10 +66,16 @@ risiko risiken|visum visa|datum daten|medium medien|studium studien|index indize
 foto fotos photo photos|fotografie fotografien photographie photographien|delfin delfine delphin delphine|potenzial potenziale potential potentiale|potenziell potentiell
 `,
   verbs: {
-    endings: "e en em er es",
+    agreeing: (participle) => ["e", "en", "em", "er", "es"].map((ending) => participle + ending),
+    stay: "be ver er ent zer emp miss über unter hinter durch ge",
     prefixes:
-      "be ver er ent zer emp miss über unter wider hinter durch um ab an auf aus bei ein fort her hin los mit nach vor weg zu zurück zusammen herunter heraus herein hinaus hinein vorbei fern fest frei",
+      "um wider ab an auf aus bei ein fort her hin los mit nach vor weg zu zurück zusammen herunter heraus herein hinaus hinein vorbei fern fest frei",
     forms: `
+fliehen flieht geflohen|liegen liegt gelegen|hängen hängt hing gehangen|scheiden scheidet geschieden|meiden meidet gemieden|genießen genießt genossen|schießen schießt geschossen|schmelzen schmilzt geschmolzen|empfehlen empfiehlt empfohlen|befehlen befiehlt befohlen|schleifen schleift geschliffen|beißen beißt gebissen|reiben reibt gerieben|schweigen schweigt geschwiegen|verzeihen verzeiht verziehen|steigen
+leiden leidet gelitten|streiten streitet gestritten|gleiten gleitet geglitten|schreiten schreitet geschritten|pfeifen pfeift gepfiffen|kneifen kneift gekniffen|weichen weicht gewichen|lügen lügt gelogen|betrügen betrügt betrogen|zwingen zwingt gezwungen|verschwinden verschwindet verschwunden|spinnen spinnt gesponnen|braten brät gebraten|blasen bläst geblasen|verderben verdirbt verdorben|stehlen stiehlt gestohlen
+bergen birgt geborgen|schwellen schwillt geschwollen|kriechen kriecht gekrochen|treten tritt getreten|stechen sticht gestochen|schwören schwört geschworen|löschen löscht gelöscht|reichen reicht reichte reichten gereicht|lachen lacht lachte lachten gelacht|tauchen taucht tauchte tauchten getaucht|wachen wacht wachte gewacht|schmecken schmeckt geschmeckt
+üben übt übte übten geübt|bauen baut baute bauten gebaut|schauen schaut schaute schauten geschaut|freuen freut freute gefreut|trauen traut traute getraut|kauen kaut kaute gekaut|hauen haut gehauen|streuen streut streute gestreut|hören hört hörte hörten gehört|führen führt führte führten geführt|lösen löst löste lösten gelöst|malen malt malte malten gemalt|holen holt holte holten geholt|legen legt legte legten gelegt|sagen sagt sagte sagten gesagt|jagen jagt jagte gejagt
+leben lebt lebte lebten gelebt|reden redet redete geredet|baden badet badete gebadet|beten betet betete gebetet|sägen sägt sägte gesägt|loben lobt lobte gelobt|ölen ölt ölte geölt|fegen fegt fegte gefegt|biegen|gären gärt gegoren|garen gart garte gegart|weben webt gewebt|atmen atmet atmete geatmet|haben|
 ziehen zieht gezogen|streichen streicht gestrichen|schneiden schneidet geschnitten|geben gibt gegeben|nehmen nimmt genommen
 gehen geht gegangen|stehen steht gestanden|kommen kommt gekommen|bleiben bleibt geblieben|steigen steigt gestiegen|treiben treibt getrieben
 schließen schließt geschlossen|gießen gießt gegossen|fließen fließt geflossen|bieten bietet geboten|fliegen fliegt geflogen|biegen biegt gebogen|wiegen wiegt gewogen
@@ -71,10 +89,16 @@ drehen dreht drehte drehten gedreht|mähen mäht mähte mähten gemäht|nähen n
 tun tut getan|wissen weiß wusste wussten gewusst
 fahren fährt gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest gelesen|schreiben schreibt geschrieben|finden findet gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält gehalten|laufen läuft gelaufen|schlafen schläft geschlafen|essen isst gegessen|trinken trinkt getrunken|helfen hilft geholfen|laden lädt geladen`,
   },
+  // "du baust", but also "Kunst".
+  perhapsForm: (word) => word.replace(/(?<=[a-z]{2})st$/, "t"),
+  perhaps: `
+schneiden schnitt schnitten|streichen strich strichen|treiben trieb trieben|binden band banden|werfen warf warfen|bieten bot boten|brechen brach brachen|fangen fing fingen|fliegen flog flogen|frieren fror froren|geben gab gaben|gehen ging gingen|gewinnen gewann gewannen|gießen goss gossen|graben grub|greifen griff griffen|halten hielt hielten|hängen hing hingen|heben hob hoben|kommen kam kamen|laden lud luden|lassen ließ ließen|leihen lieh|liegen lag lagen|messen maß maßen|raten riet|reißen riss rissen|reiten ritt ritten|rufen rief riefen|schieben schob schoben|schießen schoss|schlagen schlug schlugen
+schleifen schliff schliffen|schließen schloss schlossen|schmelzen schmolz|schreiben schrieb schrieben|schwimmen schwamm schwammen|singen sang sangen|sinken sank sanken|sitzen saß saßen|sprechen sprach sprachen|springen sprang sprangen|stechen stach|stehen stand standen|stehlen stahl|steigen stieg stiegen|sterben starb starben|stoßen stieß stießen|treffen traf trafen|treten trat traten|verlieren verlor verloren|wachsen wuchs wuchsen|waschen wusch wuschen|werben warb|wiegen wog wogen|ziehen zog zogen|fahren fuhr fuhren|bleiben blieb blieben|braten briet|beginnen begann begannen|scheinen schien|schweigen schwieg|vergleichen verglich|weisen wies wiesen
+`,
   apart: `
 markt märkte markts marktes märkten|punkt punkte punkten punkts|start starts starten startet startete gestartet|sport sports|planet planeten|internet internets|dienst dienste diensten dienstes|wert werte werten wertes|kunst künste künsten|
 geschäft geschäfte geschäften geschäfts|gericht gerichte gerichten gerichts|gewicht gewichte gewichten gewichts|gesicht gesichter gesichtern|gesamt gesamte gesamten|gestalt gestalten|gehalt gehälter gehalts|gewalt|gedicht gedichte gedichten|geburt geburten|hundert hunderte hunderten|geduld|
-fahrt fahrten|fracht frachten|karte karten|garten gärten gartens|monat monate|buch bücher büchern buches|
+lager lagern lagert lagerte gelagert gelagerte gelagerten lagerung lagerungen|haut häute|feder federn|führer führern führers|fahrt fahrten|fracht frachten|karte karten|garten gärten gartens|monat monate|buch bücher büchern buches|
 wagen wagens|wage wagt gewagt|universität universitäten|universum universen|tonne tonnen|mode moden|modell modelle modellen|mutig mut|müde müder
 `,
   smallWords: `der die das des dem den ein eine einer eines einem einen kein keine keiner keines keinem keinen

@@ -57,6 +57,16 @@ const RE = /^(.*(?:cent|met|lit|fib|theat|calib))re(s|d)?$/;
 const ISE = /^(.{3,}[^aeiouy\W])is(e|es|ed|er|ers|ing|ation|ations)$/;
 const YSE = /^(.{2,})ys(e|es|ed|er|ers|ing)$/;
 
+/** Compounds of nouns whose plurals are listed above: "bookshelves", "craftsmen", "grandchildren". */
+const irregularPlural = (word: string): string =>
+  word
+    .replace(/(?<=[a-z]{2}(?:shel|kni|wi|lea|hal|loa|wol|thie|scar))ves$/, (_, at: number) =>
+      /(?:kni|wi)$/.test(word.slice(0, at)) ? "fe" : "f",
+    )
+    .replace(/(?<=[a-z]{2}(?:s|rk|re|st|ir|sh|le|ce|er))men$/, "man")
+    .replace(/(?<=[a-z]child)ren$/, "")
+    .replace(/(?<=[a-z]{2}t)eeth$/, "ooth");
+
 /** British spelling to the one form that both regions share from here on. */
 function oneSpelling(word: string): string {
   return word
@@ -109,9 +119,20 @@ export const english = makePack({
   name: "English",
   stemmer: "english",
   clings: /'s$/,
-  prepare: (word) => oneSpelling(word.replace(/n't$/, "nt")),
+  prepare: (word) => oneSpelling(irregularPlural(word.replace(/n't$/, "nt"))),
   alike: irregular,
   apart,
+  perhaps: `
+find found|leave left|see saw saws|feel felt|grind ground|rise rose|bind bound|wind wound|bear bore|lie lay|fall fell|train training trained|light lit|speak spoke|wake woke|shoot shot shots|bite bit bits|sew sow|strike struck`,
+  verbs: {
+    shortest: 4,
+    prefixes: "re over under out un mis fore with inter",
+    forms: `
+bend bends bending bent|bleed bleeds bleeding bled|blow blows blowing blew blown|breed breeds breeding bred|beat beats beating beaten|come comes coming came|cling clings clinging clung|creep creeps creeping crept|dig digs digging dug|dream dreams dreaming dreamt dreamed|awake awakes awoke awoken|fight fights fighting fought|flee fled|forgive forgives forgiving forgave forgiven|forbid forbids forbidding forbade forbidden|feel feels feeling|find finds finding|go goes going went gone
+hang hangs hanging hung|kneel kneels kneeling knelt|lean leans leaning leant leaned|leap leaps leaping leapt leaped|lay lays laying laid|leave leaves leaving|mean means meaning meant|mow mows mowing mown mowed|prove proves proving proven proved|ring rings ringing rang rung|rise rises rising risen|say says saying said|see sees seeing seen|seek seeks seeking sought|sew sews sewing sewn sewed|shine shines shining shone|show shows showing shown showed|shave shaves shaving shaven shaved
+shrink shrinks shrinking shrank shrunk|sink sinks sinking sank sunk|sit sits sitting sat|slide slides sliding slid|spell spells spelling spelt spelled|spill spills spilling spilt spilled|spin spins spinning spun|spit spits spat|spring springs springing sprang sprung|stick sticks sticking stuck|sting stings stinging stung|strike strikes striking stricken struck|swear swears swore sworn|sweep sweeps sweeping swept|swell swells swelling swollen|swing swings swinging swung
+tear tears tearing tore torn|tell tells telling told|do does doing did done|wake wakes waking woken|weave weaves weaving wove woven|weep weeps weeping wept|wind winds winding|lose|fall falls falling fallen|stand stands standing stood|bite bites biting bitten|draw drawing drew drawn|grind grinds grinding|write writes writing wrote written|build builds building built|take takes taking took taken|make makes making made|think thinks thinking thought|pay pays paying paid|sell sells selling sold|grow grows growing grew grown|eat eats eating ate eaten|run runs running ran|hold holds holding held|lead leads leading led|hear hears hearing heard|read reads reading|set sets setting|light lights lighting|sow sows sowing sown|saw sawing sawn|stride strode`,
+  },
   smallWords: `
     a an the this that these those i me my mine myself we us our ours ourselves you your yours yourself yourselves he him his himself
     she her hers herself it its itself they them their theirs themselves who whom whose which what

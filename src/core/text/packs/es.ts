@@ -1,7 +1,30 @@
-import { accented, list, makePack } from "./make";
+import { accented, list, makePack, withEndings } from "./make";
 
 /** Syllables of Spanish: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iuü]?[aeoáéó](?:[iuüy](?![aeoáéóíú]))?|[íú]|[iuüy]+/gu;
+
+/** Forms made ready for the stemmer, which knows endings by their accents. These are folded before, so that they are told here. */
+const prepare = (word: string): string =>
+  word
+    .replace(/ces$/, "z")
+    .replace(/([aeiu]d)es$/, "$1")
+    .replace(/(?<=[a-z]{3})([aeio])nes$/, "$1n")
+    // "construye", and the future: "aprenderá", "compraría".
+    .replace(/(?<=[a-z]{2}u)y(?:[oea]|es|en|an|endo|eron)$/, "ir")
+    .replace(/(?<=[a-z]{2}[ei]r)(?:a|as|an|emos|ia|ian)$/, "")
+    .replace(/(?<=[a-z]{2}ar)(?:ia|ian|emos)$/, "");
+
+/** Endings that have lost their accent ("vendió", "comía"), and spelling that follows sound ("busque", "aparcó"). */
+const finish = (stem: string): string =>
+  stem
+    .replace(/(?<=[a-z]{2}[^aeio])(?<!er)i$|(?<=[a-z]{3})e$/, "")
+    .replace(/(?<=[a-z]{3})[aei]r$/, "")
+    .replace(/qu$/, "c")
+    .replace(/gu$/, "g")
+    .replace(/(?:zc|z)$/, "c");
+
+/** What stands after a stem that changes under the stress: "cierro", "pidiendo". */
+const CHANGED = "o as a an es e en iendo ió ieron";
 
 /**
  * Spanish. Stemmer: Snowball's. Small words: articles, pronouns, prepositions, conjunctions, auxiliaries and the commonest
@@ -11,12 +34,9 @@ export const spanish = makePack({
   code: "es",
   name: "Spanish",
   stemmer: "spanish",
-  // Accents are folded before: what the stemmer knows by them is told here.
-  prepare: (word) =>
-    word
-      .replace(/ces$/, "z")
-      .replace(/([aeiu]d)es$/, "$1")
-      .replace(/(?<=[a-z]{3})([aeio])nes$/, "$1n"),
+  afterVowel: true,
+  prepare,
+  finish,
   infinitive: /[aei]r$/,
   alike: `
 hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
@@ -30,14 +50,28 @@ carro carros|coche coches|ordenador ordenadores|computadora computadoras computa
 `,
   verbs: {
     prefixes: "re des de con con com pro pre contra dis ex en em im in man ob ante sobre su su sos abs ab",
-    forms: `
+    forms: `${withEndings(
+      CHANGED,
+      `cerrar cierr|pensar piens|empezar empiez empiec|comenzar comienz comienc|calentar calient|sentar sient|despertar despiert|recomendar recomiend|gobernar gobiern|negar nieg|regar rieg riegu|sembrar siembr|apretar apriet|atravesar atravies|fregar frieg friegu|helar hiel|invertir inviert invirt|convertir conviert convirt|divertir diviert divirt
+      |sentir sint|preferir prefier prefir|sugerir sugier sugir|herir hier hir|hervir hierv hirv|mentir mient mint|perder pierd|entender entiend|encender enciend|atender atiend|extender extiend|defender defiend|descender desciend|querer quier
+      |contar cuent|encontrar encuentr|mostrar muestr|demostrar demuestr|probar prueb|aprobar aprueb|comprobar comprueb|costar cuest|acostar acuest|soñar sueñ|volar vuel|rodar rued|colgar cuelg cuelgu|almorzar almuerz almuerc|acordar acuerd|recordar recuerd|renovar renuev|soltar suelt|jugar jueg juegu|volver vuelv|mover muev
+      |solver suelv|llover lluev|doler duel|moler muel|morder muerd|oler huel|cocer cuez cuec|torcer tuerz tuerc|poder pued|dormir duerm durm|morir muer mur|pedir pid|medir mid|servir sirv|repetir repit|vestir vist|seguir sig sigu|conseguir consig consigu|elegir elij elig|corregir corrij corrig|despedir despid|impedir impid|competir compit`,
+    )}
+decir diga digan|salir salga salgan|traer traiga traigan|tener tienes tenga tengan tenía|venir vienes venimos venga venía|poner ponga pongan ponía|hacer hice haga hagan hacía|ver ves vemos vean veía|caer caigo caía|leer leo lees leemos leía|traer traía|dar das damos di daba|andar|añadir añado añade añades añaden añada|decidir decido decide deciden decida|acabar acabo acaba acabas acaban|planificar planifico planifica planificas planifican planificó
+recoger recojo recoja|proteger protejo proteja|dirigir dirijo dirija|exigir exijo exija|coger cojo coja|freír frío fríe fríen frió frita fritos fritas frito|reír río ríe ríen rió|huir huyo huye huyen huyó huyendo|caber quepo cupo|andar anduvo anduvieron|cubrir cubierto|imprimir impreso
 tener tengo tiene tienen tenemos tuvo tuvieron tendrá teniendo tenido|poner pongo pone ponen ponemos puso pusieron pondrá poniendo puesta puestos puestas puesto|decir digo dice dicen decimos dijo dijeron dirá diciendo dicha dichos dichas dicho|hacer hago hace hacen hacemos hizo hicieron hará haciendo hecha hechos hechas hecho|traer traigo trae traen trajo trajeron trayendo traída traído|venir vengo viene vienen vino vinieron vendrá viniendo venido|salir salgo sale salen salió salieron saldrá saliendo salido
 ver veo ve ven vio vieron verá viendo vista vistos vistas visto|saber sabe saben supo supieron sabido|poder puedo puede pueden pudo pudieron podido|querer quiero quiere quieren quiso quisieron querido|dar doy da dan dio dieron dará dando dado|pensar pienso piensa piensan pensó pensando pensado|empezar empiezo empieza empiezan empezó empezado|encontrar encuentro encuentra encuentran encontró encontrado|contar cuentan contó contado|mostrar mostró mostrado|probar probó probado|acostar acuesta acuestan acostó acostado
 volver vuelvo vuelve vuelven volvió volvieron vuelto|solver suelve suelven solvió suelto|mover muevo mueve mueven movió movido|dormir duermo duerme duermen durmió durmieron durmiendo dormido|pedir pido pide piden pidió pidieron pidiendo pedido|elegir elijo elige eligen eligió eligieron eligiendo elegida elegido|seguir sigo sigue siguen siguió siguieron siguiendo seguido|servir sirve sirven sirvió sirviendo servido|vestir viste visten vistió vestido|medir mido mide miden midió midiendo medido|jugar juega juegan jugó jugaron jugando jugado
 ducir duzco duce ducen dujo dujeron duciendo ducido|construir construyo construye construyen construyó construyeron construyendo construida construido|oír oigo oye oyen oyó oído|abrir abro abre abren abrió abriendo abierta abiertos abiertas abierto|escribir escribo escribe escriben escribió escribiendo escrita escritos escritas escrito|romper rompe rompen rompió rota rotos rotas roto|morir muere mueren murió muerta muertos muertas muerto|caer cae caen cayó cayeron cayendo caído|leer lee leen leyó leyeron leyendo leída leído|crecer crece crecen creció crecido|conocer conozco conoce conocen conoció conocida conocido|cocer cuece cuecen coció cocida cocido|regar riega riegan regó regado|calentar caliento calienta calientan calentó calentado`,
   },
+  perhaps: `
+volar vuelo vuelos|soñar sueño sueños|jugar juego juegos|regar riego riegos|mostrar muestra muestras|probar prueba pruebas|rodar rueda ruedas|cerrar cierre cierres|almorzar almuerzo almuerzos|acordar acuerdo acuerdos|recordar recuerdo recuerdos|encontrar encuentro encuentros|pensar pienso piensos|sembrar siembra siembras|comenzar comienzo comienzos|soltar suelto suelta|costar cuesta|pedir pedido pedidos|vestir vestido vestidos|medir media medidas medida|comer comida comidas
+contar cuenta cuentas cuento cuentos|plantar planta plantas|casar casa casas|probar prueba pruebas|libre libra|marcar marca marcas|bancar banca|modo moda|limpiar limpio limpia|secar seco seca
+`,
   apart: `
-universidad universidades|universo universos|universal universales|general generales generalmente|generar genera generación generaciones|casa casas|casar casado casada caso casos
+vuelo vuelos|sueño sueños|juego juegos|riego riegos|muestra muestras|prueba pruebas|rueda ruedas|cierre cierres|almuerzo almuerzos|acuerdo acuerdos|recuerdo recuerdos|encuentro encuentros|pienso piensos|siembra siembras|comienzo comienzos|suelto suelta sueltos sueltas|cuesta cuestas|pedido pedidos|vestido vestidos|medida medidas|media medias|medio medios|comida comidas
+lente lentes|lento lenta lentos lentas|sol soles|solo sola solos solas|novio novia novios novias|
+mano manos|primo prima primos primas|correo correos|universidad universidades|universo universos|universal universales|general generales generalmente|generar genera generación generaciones|casa casas|casar casado casada caso casos
 puerta puertas|puerto puertos|libro libros|libra libras|libre libres|cuenta cuentas|cuento cuentos|carta cartas|cartón cartones|pata patas|pato patos|rato ratos|rata ratas|punta puntas|punto puntos
 moda modas|modo modos|modelo modelos|policía policías|política políticas político políticos|organización organizaciones|órgano órganos|vino vinos|venir viene vienen
 banco bancos|banca|barco barcos|barca barcas|fruta frutas|fruto frutos|plano planos|plana planas|planta plantas|marco marcos|marca marcas

@@ -1,8 +1,31 @@
-import { accented, list, makePack } from "./make";
+import { accented, list, makePack, withEndings } from "./make";
 
 const NUCLEUS = /[aeiouyàâäéèêëîïôöùûüœæ]+/gu;
 /** A mute e at the end is not said: "roue", "vélos électriques". */
 const MUTE = /(?<=[^aeiouyàâäéèêëîïôöùûü])es?$|(?<=[éiuû])es?$/u;
+
+/** Forms of one word made the form that the stemmer reads right: it knows many endings by accents only, and few of the verbs in -re. */
+const prepare = (word: string): string =>
+  word
+    // The stemmer leaves the plural of words in -o.
+    .replace(/(?<=[a-z]{2}o)s$/, "")
+    // Participles: "réparée".
+    .replace(/(?<=[a-z]{2})ees?$/, "er")
+    // "traduit", "construisent"; "inscrite".
+    .replace(/(?<=[a-z]{2}d|[a-z]tr)ui(?:te?s?|s|sent|sait|saient|sant|sez|ra|rez|ront)$/, "uire")
+    // "obtenue", "devenu".
+    .replace(/(?<=[a-z]{2}[tv]en)ue?s?$/, "ir")
+    // "coûtent", but also "différent, différente": all forms of both.
+    .replace(/(?<=[a-z]{2}(?:[a-ln-z]|rm))(?<!ai|iss)ente?s?$/, "er")
+    // "vendre", "tondue", "mordra".
+    .replace(/(?<=[aeo]nd|[eo]rd|[a-z]att)(?:res?|rez|ra|ront|ue?s?)$/, "er")
+    .replace(/(?<=[a-z]cri)(?:te?s?|s|ra|rez|ront|v(?:ent|ait|aient|ant|ez|ons))$/, "re");
+
+const finish = (stem: string): string =>
+  stem
+    .replace(/(?<=[aou])y$/, "i")
+    // Verbs in -ier, which keep the i in some forms only.
+    .replace(/(?<=[a-z]{2}[^aeiou])i$/, "");
 
 /**
  * French. Stemmer: Snowball's. What is elided ("l'", "d'", "qu'") is taken off first. Small words: articles, pronouns,
@@ -13,30 +36,37 @@ export const french = makePack({
   name: "French",
   stemmer: "french",
   clings: /^(?:l|d|j|m|t|s|c|n|qu|jusqu|lorsqu|puisqu|quelqu)'/,
-  // The stemmer leaves the plural of words in -o.
-  prepare: (word) =>
-    word
-      .replace(/(?<=[a-z]{2}o)s$/, "")
-      // Participles, which the stemmer knows by their accents.
-      .replace(/(?<=[a-z]{2})ees?$/, "er"),
-  finish: (stem) => stem.replace(/(?<=[ou])y$/, "i"),
+  afterVowel: true,
+  prepare,
+  finish,
   infinitive: /(?:er|ir|re)$/,
   alike: `
 freiner freinage freine freinent freiné frein freins
 œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux|national nationaux|bail baux|vitrail vitraux
-monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
+monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|cheveu cheveux|feu feux|neveu neveux|vœu vœux|milieu milieux|pneu pneus|bleu bleue bleus bleues|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
 acheter achète achètes achètent achetons achetez acheté achetée achetés achetées achat achats|vendre vend vends vendons vendez vendent vendu vendue vendus vendues vente ventes
 choisir choisit choisis choisissez choisissons choisissent choisi choisie choisis choisies choix|prendre prend prends prenons prenez prennent pris prise prises
-mettre met mets mettons mettez mettent mis mise mises|faire fait fais faisons faites font faite faits|voir voit vois voyons voyez voient vu vue vus vues|lire lit lis lisez lisons lisent lu lue lus lues
+mettre met mets mettons mettez mettent mis mise mises|faire fait fais faisons faites font faite faits|voir voit vois voyons voyez voient vu vue vus vues|lire lisez lisons lisent lu lue lus lues
 écrire écrit écris écrivons écrivez écrivent écrite écrits écrites|conduire conduit conduis conduisez conduisent conduite conduites|entretenir entretient entretiens entretenez entretenu entretien
 réparer répare répares réparent réparez réparé réparée réparation réparations|louer loue loues louent louez loué location locations|laver lave laves lavent lavez lavé lavage
 petit petite petits petites|bon bonne bons bonnes|meilleur meilleure meilleurs meilleures|beau belle beaux belles bel|nouveau nouvelle nouveaux nouvelles nouvel|vieux vieille vieilles vieil|sec sèche secs sèches|blanc blanche blancs blanches|long longue longs longues
-clé clés clef clefs|événement événements évènement évènements|cout couts coût coûts coûter coûte coûtent
+clé clés clef clefs|événement événements évènement évènements|coûter cout couts coût coûts coûte coûtent
 `,
   verbs: {
     prefixes:
       "ap com sur entre re ré dé des dis par pour pro pré con contre main sou sous inter intro ob sub trans abs at ad ex en in ac",
-    forms: `
+    forms: `${withEndings(
+      "ns nt nte nts ntes ndra ndrez ndront gnent gnait gnaient gnant gnez",
+      "teindre tei|peindre pei|joindre joi|craindre crai|plaindre plai|atteindre attei|éteindre étei|ceindre cei",
+    )}
+${withEndings(
+  "ait aient ez",
+  "préférer préfér|générer génér|opérer opér|libérer libér|récupérer récupér|considérer considér|accélérer accélér|tolérer tolér|espérer espér|gérer gér|suggérer suggér|digérer digér|insérer insér|respirer respir|tirer tir|attirer attir|admirer admir|inspirer inspir|désirer désir|comparer compar|préparer prépar|séparer sépar",
+)}
+appeler appelle appelles appellent appellera appelleront|jeter jette jettes jettent jettera jetteront|renouveler renouvelle renouvellent|acheter achètera achèteront
+vendre vendez vendait vendaient vendant|battre bat bats|envoyer enverra enverront|courir courra courront courue|tenir tiendrez tiendront|venir viendrez viendront|savoir saurez sauront|voir verrez verront|recevoir recevrez recevront|boire boirez boiront|croire croirez croiront cru crue|faire fera ferez feront faisait faisaient faisant|aller ira irez iront|pouvoir pourra
+permettre permet permets permettez permettait permise permises permis|remettre remet remets remettez remettait remise remises remis|soumettre soumet soumis|promettre promet promis|admettre admet admis|naître né née nés nées|permettre|sécher sèche sèchent
+résoudre résout résous résolvent résolvait résolu résolue|coudre coud couds cousent cousait cousu cousue|convaincre convainc convaincs convainquent convaincu convaincue|cueillir cueille cueillent cueilli|souffrir souffre souffrent souffert soufferte soufferts|découvrir découvre découvrent découvrez découvert découverte|apparaître apparaît apparaissent apparaissait apparu apparue|rire rit rient riait ri|plaire plaît plaisent plaisait|fuir fuit fuient fui|élire élit élisent élu élue|nuire nuit
 apprendre appris|comprendre compris|permettre permis|promettre promis|prendre prend prends prenons prenez prennent prenait prenaient prendra prenant prise prises pris|mettre met mets mettons mettez mettent mettait mettaient mettra mettant mise mises mis|tenir tient tiens tenons tenez tiennent tenait tiendra tenant tenue tenus tenues tenu|venir vient viens venons venez viennent venait viendra venant venue venus venues venu
 ouvrir ouvre ouvres ouvrons ouvrez ouvrent ouvrait ouvrira ouvrant ouverte ouverts ouvertes ouvert|couvrir couvre couvrent couvrait couvrant couverte couverts couvertes couvert|offrir offre offrent offrait offrant offerte offerts offertes offert|partir part pars partons partez partent partait partira partant partie partis parties parti|sortir sort sors sortons sortez sortent sortait sortira sortant sortie sortis sorties sorti
 dormir dort dors dormons dormez dorment dormait dormira dormant dormi|servir sert sers servons servez servent servait servira servant servie servis servies servi|sentir sent sens sentons sentez sentent sentait sentant sentie senti|courir courent courait courra courant couru|mourir meurt meurent mourait morte morts mortes mort
@@ -45,6 +75,11 @@ connaître connaît connais connaissons connaissez connaissent connaissait conna
 cuire cuit cuis cuisons cuisent cuisait cuite cuites cuits|peindre peint peins peignons peignez peignent peignait peindra peignant peinte peints peintes|joindre joint joignons joignez joignent joignait joignant jointe joints jointes|craindre craint craignent craignait crainte|rendre rend rends rendons rendez rendent rendait rendra rendant rendue rendus rendues rendu|perdre perd perds perdons perdez perdent perdait perdra perdant perdue perdus perdues perdu|attendre attend attends attendons attendez attendent attendait attendra attendu
 descendre descend descends descendons descendez descendent descendait descendu|répondre répond réponds répondons répondez répondent répondait répondu|vendre vend vends vendons vendez vendent vendait vendra vendue vendus vendues vendu|battre bat bats battons battez battent battait battue battus battu|écrire écrit écris écrivons écrivez écrivent écrivait écrira écrivant écrite écrits écrites|crire crit cris crivons crivez crivent crivait crira crivant crite crites crits|lire lisons lisez lisent lisait lira lisant lue lus lues lu|voir voit vois voyons voyez voient voyait verra voyant vue vus vues vu`,
   },
+  // "achetons", but also "poissons".
+  perhapsForm: (word) => word.replace(/(?<=[a-z]{2})(?:iss|e)?ons$/, "ez"),
+  perhaps: `
+lire lit lis|poser pose poses|porter porte portes|marquer marque marques|poster poste postes|cour cours|peser pèse pèsent|voir voie|tondre tonte|courir cours court|sécher sèche sèches séché
+`,
   apart: `
 musée musées|année années|journée journées|idée idées|
 université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles

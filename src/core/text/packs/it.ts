@@ -4,6 +4,49 @@ import { accented, list, makePack } from "./make";
 const NUCLEUS = /[iu]?[aeoàèéòó](?:[iu](?![aeoàèéòóìù]))?|[ìùí]|[iu]+/gu;
 
 /**
+ * Forms of one word made the form that the stemmer reads right: verbs in the future, nouns whose ending looks like a verb's,
+ * and spelling that follows sound.
+ */
+const prepare = (word: string): string =>
+  word
+    // The h that keeps a c or g hard before i and e.
+    .replace(/(?<=[cg])h(?=er(?:a|o|emo|ete|anno|ai|ebbe|ebbero)$)/, "")
+    .replace(/([cg])h([ei])$/, (_, hard: string, end: string) => `${hard}${end === "e" ? "a" : "o"}`)
+    // "bandiera", "cantieri", "pizzeria", "orari": endings of their own, not a verb's. No Italian word has a j here.
+    .replace(/(?<!gl)ier[aeio]$/, "jero")
+    .replace(/(?<=[a-z]{2})eri[ae]$/, "erjo")
+    .replace(/(?<=[a-z]{2}(?:li|ol|ul|nt))ari$/, "are")
+    .replace(/(?<=[a-z]{2})ari[oae]?$/, "arjo")
+    .replace(/ier(?:emo|ete|anno|ai)$/, "iare")
+    .replace(/(?<=[a-z]{2})er(?:a|o|i|emo|ete|anno|ai|ebbe|ebbero)$/, "ere")
+    .replace(/(?<=[a-z]{3})ir(?:a|o|i|emo|ete|anno|ai|ebbe|ebbero)$/, "ire")
+    .replace(COMPOSE, "porre")
+    .replace(CONDUCT, "durre")
+    .replace(/(?<=[a-z]{2})end(?:[aei]|ono)$/, "endere")
+    .replace(/iv[aei]$/, "ivo")
+    .replace(/ani$/, "ano")
+    .replace(/ian[ae]$/, "iano")
+    .replace(/(?<=[aei]rt)[aei]$/, "o")
+    .replace(/(?<=[a-z][ae])ss[aoei]$/, "szo")
+    // "acciaio", "acciai".
+    .replace(/(?<=[a-z]{2}[ao])i$/, "io")
+    // The i of -cia, -gia, which plurals drop; and the doubled one that they do without.
+    .replace(/([cg])i[ae]$/, "$1e")
+    .replace(/(?<=[cg])io$/, "i");
+
+const COMPOSE =
+  /(?<=[a-z]{2})(?:pon(?:go|gono|i|e|iamo|ete|endo|eva|evano)|pos(?:e|ero|t[aeio])|porr(?:a|o|emo|anno))$/;
+const CONDUCT =
+  /(?<=[a-z]{2})(?:duc(?:o|i|e|iamo|ete|ono|endo|eva|evano)|duss(?:e|ero)|dott[aeio]|durr(?:a|o|emo|anno))$/;
+
+const finish = (stem: string): string =>
+  stem
+    .replace(/(?<=[a-z]{2})iam$/, "")
+    .replace(/sz$/, "ss")
+    .replace(/(?<=[a-z]{3})ar$|(?<=[a-z]{3}[^j])er$|(?<=[a-z]{3})ir$/, "")
+    .replace(/(?<=[a-z]{3})([cg])h$/, "$1");
+
+/**
  * Italian. Stemmer: Snowball's. What is elided ("l'", "dell'") is taken off first. Small words: articles, pronouns,
  * prepositions, conjunctions, auxiliaries and the commonest adverbs.
  */
@@ -12,15 +55,13 @@ export const italian = makePack({
   name: "Italian",
   stemmer: "italian",
   clings: /^(?:l|un|d|c|dell|all|dall|nell|sull|quest|quell|bell|sant|dev|mezz)'/,
-  // The h that keeps a c or g hard before i and e, and the i of -cia, -gia, which plurals drop.
-  prepare: (word) =>
-    word
-      .replace(/([cg])h([ei])$/, (_, hard: string, end: string) => `${hard}${end === "e" ? "a" : "o"}`)
-      .replace(/([cg])i[ae]$/, "$1e"),
+  afterVowel: true,
+  prepare,
+  finish,
   infinitive: /[aei]re$/,
   alike: `
 parete pareti|uomo uomini|bue buoi|dio dei|dito dita|braccio braccia|uovo uova|paio paia|lenzuolo lenzuola|ginocchio ginocchia|mano mani|città|bambino bambini bambina bambine
-comprare compra compri comprano compriamo comprato comprata comprati acquistare|vendere vende vendono venduto venduta vendita vendite|scegliere sceglie scegli scelgono scelto scelta scelti scelte
+comprare compra compri comprano compriamo comprato comprata comprati|vendere vende vendono venduto venduta vendita vendite|scegliere sceglie scegli scelgono scelto scelta scelti scelte
 fare fa fanno faccio fatto fatta fatti fatte|mettere mette mettono messo messa messi messe|prendere prende prendono preso presa presi prese|vedere vede vedono visto vista visti viste
 leggere legge leggono letto letta letti lette|scrivere scrive scrivono scritto scritta scritti scritte|andare va vanno vado andato|portare porta portano porto portato portata
 mantenere mantiene manutenzione manutenzioni|riparare ripara riparano riparato riparazione riparazioni|noleggiare noleggia noleggiano noleggiato noleggio noleggi|pulire pulisce puliscono pulito pulita pulizia pulizie
@@ -29,15 +70,26 @@ amico amici amica amiche|medico medici|psicologo psicologi|greco greci|pratico p
 bici bicicletta biciclette|auto automobile automobili|foto fotografia fotografie|moto motocicletta motociclette|cinema|problema problemi|sistema sistemi|tema temi|programma programmi
 `,
   verbs: {
+    agreeing: (participle) => ["a", "i", "e"].map((ending) => participle.replace(/o$/, ending)),
     prefixes:
       "ri re dis di con com pro pre contra sotto sopra sor per in im es ac ap as at av ot man sos rin os ab intra",
     forms: `
+accendere acceso|appendere appeso|attendere atteso|intendere inteso|tendere teso|stendere steso|difendere difendo difeso|offendere offeso|sospendere sospeso|fondere fuso|confondere confuso|diffondere diffuso|nascondere nascosto|rispondere risponde risposto|chiedere chiesto
+dividere diviso|decidere deciso|uccidere ucciso|concludere concluso|includere incluso|escludere escluso|deludere deluso|invadere invaso|mordere morso|spargere sparso|immergere immerso|emergere emerso|convincere convinto|piangere pianto|spingere spinto|stringere stretto|tingere tinto|fingere finto
+giungere giunto|aggiungere aggiunto|raggiungere raggiunto|svolgere svolto|volgere volto|avvolgere avvolto|coinvolgere coinvolto|risolvere risolto|sciogliere sciolgo sciolgono sciolto|accogliere accolgo accolgono accolto|proteggere protetto|friggere fritto|correggere corretto|dirigere diretto|distruggere distrutto
+rimanere rimango rimane rimangono rimasto|discutere discusso|esprimere espresso|comprimere compresso|assumere assunto|spegnere spengo spengono spento|distinguere distinto|estinguere estinto|soffrire sofferto|apparire appaio appare appaiono apparso|scoprire scoperto|morire muore muoiono morto|piacere piaccio piacciono|possedere possiedo possiede possiedono posseduto|sedere siedo siede siedono
+vedere vedrà vedrai vedremo vedranno|venire vieni verrà verrai verremo verranno|tenere tieni terrai terremo terranno|mantenere manterrà manterrai manterremo manterranno|fare farà farai faremo faranno faceva|bere berrà berranno beviamo beveva|dire dici dirà diranno diceva|sapere sai sappiamo saprà saprai saprete sapranno|vivere vivrà vivrai vivremo vivranno|andare vai andrà andrai andremo andranno|porre poni poniamo ponete
+militare militari|affare affari|esemplare esemplari|cambiare cambierà cambierò|inviare invierà|iniziare inizierà|risparmiare risparmierà|coltivare coltivano coltivò|scegliere|abitare abita abitano|imparare impari|preparare prepari|riparare ripari|separare separi|dichiarare dichiari|superare supera supero supererà|operare operano|generare genera generano|visitare visita visitano|limitare limita limitano|evitare evita evitano|ospitare ospita ospitano|invitare invita invitano|meritare merita meritano
 tenere tengo tiene tengono teniamo tenne tennero terrà tenendo tenuta tenuti tenute tenuto|venire vengo viene vengono veniamo venne vennero verrà venendo venuta venuti venute venuto|mettere metto mette mettono misero mettendo messa messi messe messo|prendere prendo prende prendono prese presero prendendo presa presi preso|scendere scende scendono scese sceso|spendere spende spendono speso|rendere rende rendono reso
 chiudere chiudo chiude chiudono chiuse chiudendo chiusa chiusi chiuso|ridurre riduco riduce riducono ridusse riducendo ridotta ridotti ridotte ridotto|durre duce ducono dusse ducendo dotta dotti dotte dotto|porre pongo pone pongono ponendo posta posti poste posto|aprire apro apre aprono aprì aprendo aperta aperti aperte aperto|coprire copre coprono coprì coperta coperti coperte coperto|offrire offre offrono offrì offerta offerti offerte offerto|dire dico dice dicono disse dicendo detta detti dette detto
 fare faccio fa fanno fece facendo fatta fatti fatte fatto|dare do danno diede dando dato|stare sto sta stanno stette stando|sapere so sa sanno seppe sapendo saputo|vedere vedo vede vedono vide vedendo vista visti viste visto|leggere leggo legge leggono lesse leggendo letta letti lette letto|scrivere scrivo scrive scrivono scrisse scrivendo scritta scritti scritte scritto|vivere vive vivono visse vissuto|scegliere scelgo sceglie scelgono scelse scegliendo scelta scelti scelte scelto|togliere tolgo toglie tolgono tolse tolta tolto|raccogliere raccolgo raccoglie raccolgono raccolse raccolta raccolte raccolti raccolto
 rompere rompe rompono ruppe rotta rotti rotte rotto|correre corre corrono|muovere muove muovono mosso|cuocere cuoce cuociono cosse cotta cotti cotte cotto|bere bevo beve bevono bevve bevendo bevuto|uscire esco esce escono uscì uscendo uscito|salire salgo salgono salì salito|tagliare taglia tagliano tagliato|costruire costruisco costruisce costruiscono costruito|pulire pulisco pulisce puliscono pulito|finire finisco finisce finiscono finito|perdere perde perdono perse persa perso|vincere vince vincono vinse vinto|dipingere dipinge dipingono dipinse dipinta dipinto|nascere nasce nascono nacque nato|crescere cresce crescono crebbe cresciuto|conoscere conosce conoscono conobbe conosciuto|piantare pianta piantano piantato`,
   },
+  perhaps: `
+piantare pianta piante pianto|portare porta porte porto|costare costa coste costo|posare posa posto posta poste|puntare punta punte punto|visitare visita visite|pulire pulito|testare testa|piangere pianta pianto|porre posto posta poste posti|morire morte|ridere riso|correre corso corsa
+`,
   apart: `
+zucchero zuccheri|zucca zucche|mistero misteri|gambero gamberi|gamba gambe|tempo tempi|tempera tempere|lettera lettere|letto letti|camera camere|terra terre|opera opere|numero numeri|sera sere|pera pere|cera cere|altare altari|impero imperi|oceano oceani|genere generi|tonno tonni|colle colli|colla|danno danni
 università|universo|universale universali|casa case|caso casi|porta porte|porto porti|foglia foglie|foglio fogli|testa teste|testo testi|modo modi|moda mode|modello modelli
 costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punta punte|polizia|politica politiche|generale generali|generazione generazioni|genere generi|organo organi|organizzazione organizzazioni
 banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici|colpa colpe|colpo colpi|palo pali|pala pale|capello capelli|cappello cappelli

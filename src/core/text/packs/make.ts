@@ -12,17 +12,33 @@ export interface PackWords {
   clings?: RegExp;
   /** Folds spellings of the language's regions, and endings that the stemmer knows only with their accents, before stemming. */
   prepare?(folded: string): string;
+  /**
+   * The stemmer looks for endings too late in short words that begin with a vowel ("usare", "abrir"); true to have them stemmed as
+   * though a consonant stood before.
+   */
+  afterVowel?: true;
   /** Puts right what the stemmer leaves apart. */
   finish?(stem: string): string;
   /** Irregular forms: words of one meaning, "|" or a new line between them. */
   alike: string;
-  /** How infinitives end: where one comes first among words that are alike, whatever else has its stem is alike too. */
+  /** How infinitives end: where one comes first among words that are listed, whatever else has its stem is of their kind too. */
   infinitive?: RegExp;
   /**
    * Irregular verbs, as above: the infinitive first, the participle last; prefixes that may stand before any of their forms, and
-   * endings that the participle takes.
+   * how else the participle ends by gender, number or case. `stay` are prefixes that never part from the verb, so that its participle
+   * has no "ge". `shortest` is how long the rest has to be, in letters: five, or what follows is another word as often as not.
    */
-  verbs?: { forms: string; prefixes: string; endings?: string };
+  verbs?: {
+    forms: string;
+    prefixes: string;
+    stay?: string;
+    shortest?: number;
+    agreeing?(participle: string): string[];
+  };
+  /** Forms that are words of their own too, after the word that they may belong to: "build building". Prefixes of verbs go for them as well. */
+  perhaps?: string;
+  /** The same by rule, for endings that nouns have as well: the form of a verb that a word may stand for, or the word itself. */
+  perhapsForm?(folded: string): string;
   /** Words that the stemmer joins with others of another meaning, in the same form: each keeps to itself. */
   apart?: string;
   smallWords: string;
@@ -45,6 +61,18 @@ export interface PackWords {
   claims?: LanguagePack["claims"];
 }
 
+/** Forms of verbs whose stems change: lines of an infinitive and its other stems ("cerrar cierr"), each stem with each ending. */
+export const withEndings = (endings: string, verbs: string): string =>
+  verbs
+    .split(/[|\n]/)
+    .map((line) => {
+      const [infinitive, ...stems] = line.trim().split(/\s+/);
+      return [infinitive, ...stems.flatMap((stem) => endings.split(" ").map((ending) => stem + ending))].join(
+        " ",
+      );
+    })
+    .join("|");
+
 /** A set of words from a text, folded. */
 export const list = (words: string): ReadonlySet<string> => new Set(fold(words).split(/\s+/).filter(Boolean));
 /** The same unfolded: for what accents tell apart. */
@@ -60,17 +88,25 @@ const phrases = (text: string): string[] =>
 const KNOWN_LIMIT = 50_000;
 /** What a Snowball stemmer can read once accents are folded. */
 const STEMMED = /^[a-z']+$/;
+const VOWEL_FIRST = /^[aeiou]/;
 
 export function makePack(words: PackWords): LanguagePack {
   const snow = snowball.newStemmer(words.stemmer);
   const listed = exceptions(`${words.alike}\n${words.apart ?? ""}`);
   const known = new Map<string, string>();
-  const { clings, prepare = (word) => word, finish = (made) => made } = words;
+  const { clings, prepare = (word) => word, finish = (made) => made, perhapsForm = (word) => word } = words;
   const infinitiveOf = verbForms(words.verbs);
-  const regular = (word: string) => finish(snow.stem(prepare(word)));
+  const perhapsOf = verbForms({
+    ...words.verbs,
+    forms: words.perhaps ?? "",
+    prefixes: words.verbs?.prefixes ?? "",
+  });
+  const snowballed = (word: string) =>
+    words.afterVowel && VOWEL_FIRST.test(word) ? snow.stem(`b${word}`).slice(1) : snow.stem(word);
+  const regular = (word: string) => finish(snowballed(prepare(word)));
   // Regular forms of a verb that nobody listed meet the irregular ones.
   const stems = new Map<string, string>();
-  for (const key of new Set(exceptions(words.alike).values())) {
+  for (const key of new Set(listed.values())) {
     const stem = regular(key.slice(1));
     if (words.infinitive?.test(key) && !stems.has(stem)) stems.set(stem, key);
   }
@@ -80,10 +116,22 @@ export function makePack(words: PackWords): LanguagePack {
     const bare = (clings && folded.replace(clings, "")) || folded;
     const verb = infinitiveOf(bare);
     const plain = prepare(verb);
-    const made = STEMMED.test(plain) ? finish(snow.stem(plain)) : plain;
+    const made = STEMMED.test(plain) ? finish(snowballed(plain)) : plain;
     const key = listed.get(bare) ?? listed.get(verb) ?? listed.get(plain) ?? stems.get(made) ?? made;
     if (known.size >= KNOWN_LIMIT) known.clear();
     known.set(folded, key);
+    return key;
+  };
+  const others = new Map<string, string | undefined>();
+  const otherStem = (folded: string): string | undefined => {
+    if (others.has(folded)) return others.get(folded);
+    const bare = (clings && folded.replace(clings, "")) || folded;
+    const listedOther = perhapsOf(bare);
+    const other = listedOther === bare ? perhapsForm(bare) : listedOther;
+    const made = other === bare ? undefined : stem(other);
+    const key = made === stem(folded) ? undefined : made;
+    if (others.size >= KNOWN_LIMIT) others.clear();
+    others.set(folded, key);
     return key;
   };
   const stemmed = (phrase: string) => phrase.split(" ").map(stem).join(" ");
@@ -92,6 +140,7 @@ export function makePack(words: PackWords): LanguagePack {
     name: words.name,
     known: true,
     stem,
+    otherStem,
     smallWords: list(words.smallWords),
     abbreviations: list(words.abbreviations),
     vagueLinkTexts: new Set(phrases(words.vagueLinkTexts)),
@@ -116,28 +165,25 @@ export function makePack(words: PackWords): LanguagePack {
   };
 }
 
-/** Shorter forms with a prefix before them are other words as often as not. */
-const LEAST_AFTER_PREFIX = 5;
-
 /** @returns the infinitive of an irregular form, its prefix before it; any other word as it is */
 function verbForms(verbs: NonNullable<PackWords["verbs"]> = { forms: "", prefixes: "" }) {
-  const { forms, prefixes, endings = "" } = verbs;
+  const { forms, prefixes, stay = "", shortest = 5, agreeing = () => [] } = verbs;
   const infinitives = new Map<string, string>();
   for (const line of fold(forms).split(/[|\n]/)) {
     const [infinitive, ...others] = line.split(/\s+/).filter(Boolean);
-    const participles = endings.split(" ").map((ending) => `${others.at(-1)}${ending}`);
-    for (const form of [...others, ...participles])
-      if (!infinitives.has(form)) infinitives.set(form, infinitive!);
+    for (const form of [infinitive, ...others, ...others.slice(-1).flatMap(agreeing)])
+      if (form && !infinitives.has(form)) infinitives.set(form, infinitive!);
   }
-  const before = fold(prefixes).split(/\s+/).filter(Boolean);
+  const staying = list(stay);
+  const before = [...list(prefixes), ...staying];
   return (word: string): string => {
     const own = infinitives.get(word);
     if (own) return own;
     for (const prefix of before) {
       const rest = word.slice(prefix.length);
-      if (rest.length < LEAST_AFTER_PREFIX || !word.startsWith(prefix)) continue;
-      // Where a prefix stands that does not part, the participle has no "ge".
-      const infinitive = infinitives.get(rest) ?? infinitives.get(`ge${rest}`);
+      if (rest.length < shortest || !word.startsWith(prefix)) continue;
+      const infinitive =
+        infinitives.get(rest) ?? (staying.has(prefix) ? infinitives.get(`ge${rest}`) : undefined);
       if (infinitive) return prefix + infinitive;
     }
     return word;

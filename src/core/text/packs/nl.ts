@@ -1,14 +1,20 @@
-import { accented, list, makePack } from "./make";
+import { accented, list, makePack, withEndings } from "./make";
 
 /** Vowels and diphthongs of Dutch spelling, the longest first. */
 const NUCLEUS = /aai|ooi|oei|eeu|ieu|aa|ee|oo|uu|ij|ei|ui|ou|au|eu|oe|ie|[aeiouyéèëïöü]/gu;
 
 const SEPARABLE = "aan|af|bij|binnen|door|in|mee|na|neer|om|onder|op|over|samen|terug|toe|uit|vast|voor|weg";
-const PARTICIPLE = new RegExp(`^(${SEPARABLE})?ge([a-z]{2,}?)[td](?:e[nrs]?)?$`);
+const PARTICIPLE = new RegExp(`^(${SEPARABLE})?ge([a-z]{2,}?)([td])(?:e[nrs]?)?$`);
 
-/** Regular participles as the form that the stem is like: "gerepareerde", "opgeruimd"; and verbs in -eren. */
+/** Regular participles as their stem: "gerepareerde", "opgeruimd"; verbs in -eren; and those whose stem ends in a vowel: "snoeit". */
 const regularVerb = (word: string): string =>
-  word.replace(PARTICIPLE, "$1$2t").replace(/(?<=[a-z]{2})eer(?:t|den?|d)$/, "eren");
+  word
+    .replace(PARTICIPLE, (_, prefix = "", root: string, end: string) =>
+      // A t or d after a vowel or an s is the stem's own more often than not: "gezet", "getest".
+      /[aeious]$/.test(root) ? prefix + root + end : prefix + root,
+    )
+    .replace(/(?<=aai|oei|ooi)(?:t|de?n?)$/, "en")
+    .replace(/(?<=[a-z]{2})eer(?:t|den?|d)?$/, "eren");
 
 /**
  * Dutch. Stemmer: Snowball's, with v and z at the end of a stem told as f and s ("huis", "huizen"). Small words: articles,
@@ -23,25 +29,34 @@ export const dutch = makePack({
   finish: (stem) =>
     stem
       // Endings of the third person and the past, which the stemmer leaves: "zwemt", "huurde".
-      .replace(/(?<=[a-z]{3}[^aeiouhcst])[td]$/, "")
+      .replace(/(?<=[a-z]{3}[^aeiouhcst])(?:dt|[td])$/, "")
+      .replace(/(?<=[a-z]{3})en$/, "")
       .replace(/(aa|ee|oo|uu)(?=[^aeiou]$)/, (vowels) => vowels[0]!)
       .replace(/v$/, "f")
       .replace(/z$/, "s")
       .replace(/([b-df-hj-np-tv-xz])\1$/, "$1"),
   infinitive: /en$/,
   alike: `
+gebruiken gebruikt gebruikte gebruikten gebruik|geloven gelooft geloofde geloof|genieten geniet genoten|gebeuren gebeurt gebeurde gebeurd|openen open opent opende openden geopend geopende|genezen geneest
 kind kinderen kinders|ei eieren|lied liederen|stad steden|schip schepen|lid leden|weg wegen|dag dagen|pad paden|bad baden|glas glazen|dak daken|gat gaten|blad bladen bladeren|rad raderen
-kopen koopt koop kocht kochten gekocht|verkopen verkoopt verkocht verkochten|rijden rijdt reed reden gereden rijd|dragen draagt droeg droegen gedragen draag|kiezen kiest kies koos kozen gekozen
-nemen neemt nam namen genomen neem|zien ziet zag zagen gezien|lezen leest las gelezen lees|schrijven schrijft schreef schreven geschreven schrijf|brengen brengt bracht brachten gebracht
+kopen koopt koop kocht kochten gekocht|verkopen verkoopt verkocht verkochte verkochten|rijden rijdt reed reden gereden rijd|dragen draagt droeg droegen gedragen draag|kiezen kiest kies koos kozen gekozen
+nemen neemt nam namen genomen neem|zien ziet gezien|lezen leest las gelezen lees|schrijven schrijft schreef schreven geschreven schrijf|brengen brengt bracht brachten gebracht
 vinden vindt vond vonden gevonden vind|denken denkt dacht dachten gedacht|houden houdt hield hielden gehouden|lopen loopt liep liepen gelopen loop|slapen slaapt sliep sliepen geslapen slaap
 huren huurt huurde huurden gehuurd huur|testen test getest testte|poetsen poetst gepoetst|onderhouden onderhoudt onderhield onderhoud|repareren repareert repareerde gerepareerd reparatie reparaties
 laden laadt laadde geladen laad|wassen wast waste gewassen|goed goede|beter betere best beste|veel vele|meest meeste|hoog hoge hoger hogere hoogst hoogste|groot grote groter grotere grootst grootste
 baby baby's babys|foto foto's fotos|auto auto's autos|museum musea|datum data|medium media|bus bussen|fiets fietsen fietst fietste gefietst|auto's|menu menu's
 `,
   verbs: {
+    agreeing: (participle) => (/[td]$/.test(participle) ? [`${participle}e`] : []),
     prefixes:
       "be ver er ont her aan af bij binnen door in mee mis na neer om onder op over samen terug toe tegen uit vast voor vooruit weg weer",
-    forms: `
+    forms: `zoeken zocht gezocht|denken dacht gedacht|brengen bracht gebracht|kopen kocht gekocht|verkopen verkocht|
+${withEndings("t de den", "leggen leg|zeggen zeg|rollen rol|vullen vul|bellen bel|tillen til|kammen kam|zagen zaag|breien brei|tellen tel|vellen vel|bouwen bouw|duwen duw|malen maal|halen haal|delen deel|spoelen spoel|voelen voel|boren boor|huren huur|leren leer|horen hoor|lenen leen|wonen woon|roeren roer|tonen toon|dromen droom|storen stoor|sparen spaar")}
+${withEndings("t te ten", "pakken pak|wekken wek|plukken pluk|dekken dek|lekken lek|bakken bak|hakken hak|plakken plak|koken kook|raken raak|roken rook|maken maak|kappen kap|stappen stap|stoppen stop|knippen knip|kloppen klop|shoppen shop|dopen doop|hopen hoop|blaffen blaf")}
+dansen dans danst danste dansten gedanst|missen mis mist miste misten gemist|passen pas past paste pasten gepast|plaatsen plaats plaatst plaatste plaatsten geplaatst geplaatste|lossen los lost loste losten gelost geloste|reizen reis reist reisde reisden gereisd|verhuizen verhuis verhuist verhuisde verhuisden verhuisd|wassen was wast waste gewassen|poetsen gepoetst gepoetste|vissen vist viste gevist|kussen kust kuste gekust
+hangen hangt hang gehangen|bijten bijt gebeten|blazen blaast blaas geblazen|fluiten fluit gefloten|glijden glijdt gegleden|kijken kijkt kijk gekeken|klimmen klimt klim geklommen|knijpen knijpt geknepen|krimpen krimpt gekrompen|kruipen kruipt gekropen|liegen liegt gelogen|lijden lijdt geleden|lijken lijkt geleken|prijzen prijst geprezen|rijgen rijgt geregen|scheiden scheidt gescheiden|schenken schenkt schenk geschonken
+scheren scheert scheer geschoren|schieten schiet geschoten|schrikken schrikt geschrokken|slijpen slijpt slijp geslepen|slijten slijt gesleten|smelten smelt gesmolten|smijten smijt gesmeten|spinnen spint gesponnen|splijten splijt gespleten|spuiten spuit gespoten|steken steekt steek gestoken|stelen steelt gestolen|stinken stinkt gestonken|strijden strijdt gestreden|strijken strijkt strijk gestreken|vechten vecht gevochten
+verdwijnen verdwijnt verdwenen|vergelijken vergelijkt vergelijk vergeleken|vlechten vlecht gevlochten|vreten vreet gevreten|wijken wijkt geweken|wringen wringt gewrongen|zenden zendt gezonden|zuigen zuigt zuig gezogen|zwellen zwelt gezwollen|bedriegen bedriegt bedrogen|dwingen dwingt gedwongen|vouwen vouwt vouw gevouwen|weven weeft geweven|duiken duikt duik gedoken|schuilen schuilt geschuild|kneden kneedt geknede gekneed
 geven geeft geef gegeven|staan staat sta gestaan|gaan gaat ga gegaan|komen komt kom gekomen|blijven blijft blijf gebleven|stijgen stijgt gestegen|krijgen krijgt krijg gekregen|wijzen wijst wijs gewezen|snijden snijdt gesneden|zwijgen zwijgt gezwegen
 sluiten sluit gesloten|bieden biedt geboden|vliegen vliegt vlieg gevlogen|buigen buigt gebogen|gieten giet gegoten|vriezen vriest gevroren|verliezen verliest verlies verloren|wegen weegt gewogen|trekken trekt trek getrokken|spreken spreekt spreek gesproken
 breken breekt breek gebroken|treffen treft getroffen|sterven sterft gestorven|helpen helpt help geholpen|werpen werpt geworpen|beginnen begint begin begonnen|zwemmen zwemt zwem gezwommen|winnen wint win gewonnen|zingen zingt zing gezongen|springen springt spring gesprongen|binden bindt bind gebonden|zinken zinkt gezonken|drinken drinkt drink gedronken
@@ -49,7 +64,12 @@ zitten zit gezeten|liggen ligt lig gelegen|bidden bidt gebeden|eten eet gegeten|
 schuiven schuift geschoven|ruiken ruikt geroken|schijnen schijnt geschenen|grijpen grijpt gegrepen|doen doet doe gedaan|weten weet geweten|zoeken zoekt zoek zochten gezocht|maken maakt maak maakte maakten gemaakt|koken kookt kook kookte kookten gekookt|boeken boekt boekte geboekt|leren leert leerde leerden geleerd|spelen speelt speelde speelden gespeeld
 rijden rijdt rijd gereden|dragen draagt draag gedragen|kiezen kiest kies gekozen|nemen neemt neem genomen|zien ziet gezien|lezen leest lees gelezen|schrijven schrijft schrijf geschreven|brengen brengt breng brachten gebracht|vinden vindt vind gevonden|denken denkt denk dachten gedacht|houden houdt gehouden|lopen loopt loop gelopen|slapen slaapt slaap geslapen|kopen koopt koop kochten gekocht`,
   },
+  perhaps: `
+geven gaf gaven|staan stond stonden|gaan ging gingen|komen kwam kwamen|blijven bleef bleven|stijgen steeg|krijgen kreeg kregen|wijzen wees|snijden sneed sneden|sluiten sloot sloten|bieden bood boden|vliegen vloog vlogen|buigen boog bogen|gieten goot goten|verliezen verloor|wegen woog wogen|trekken trok trokken|spreken sprak spraken|breken brak braken|helpen hielp hielpen|werpen wierp|zwemmen zwom zwommen|winnen won wonnen|zingen zong|springen sprong|binden bond bonden|drinken dronk dronken|zitten zat zaten|liggen lag lagen|eten at aten|meten mat maten|slaan sloeg sloegen|vangen ving|laten liet lieten|vallen viel vielen|roepen riep|schuiven schoof|ruiken rook|grijpen greep
+doen deed deden|weten wist|hangen hing hingen|bijten beet|kijken keek keken|kruipen kroop|schieten schoot|scheren schoor|slijpen sleep|smelten smolt|steken stak staken|strijken streek|zuigen zoog|zien zag zagen|rijden reed reden|nemen nam namen
+`,
   apart: `
+gezond gezonde gezonder gezondste|geduld|geweld|gerecht gerechten|gezicht gezichten|gewicht gewichten|gebied gebieden|geluid geluiden|gebit gebitten|gebed gebeden|gedicht gedichten|geschikt geschikte|gericht gerichte|gemeente gemeenten gemeentes|gedachte gedachten|geboorte
 markt markten|sport sporten|start starts starten|punt punten|kracht krachten|hond honden|hand handen|land landen|maand maanden|avond avonden|
 universiteit universiteiten|universum|organisatie organisaties|orgaan organen|politie|politiek politieke|bank banken|bang bange|maan manen|man mannen|been benen|ben|boom bomen|bom bommen
 weken week|wekken wekt|tenen teen|ten|beer beren|ber|muur muren|mur|zon zonnen|zoon zonen zoons|vis vissen|vies vieze|poot poten|pot potten|boot boten|bot botten|kop koppen|koop

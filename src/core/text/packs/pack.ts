@@ -37,6 +37,11 @@ export interface LanguagePack {
   known: boolean;
   /** Stem key of a folded word; equal keys mean inflections of one word. */
   stem(folded: string): string;
+  /**
+   * Stem key of the other word that a word may be a form of, where it is one of its own too ("building": of *build*); undefined for
+   * most. It counts only where other words of a keyword stand beside it and tell which is meant.
+   */
+  otherStem(folded: string): string | undefined;
   /** Small words: they carry no subject of their own. */
   smallWords: ReadonlySet<string>;
   /** Abbreviations after whose full stop a sentence goes on, without the stop. */

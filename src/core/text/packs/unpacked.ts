@@ -6,6 +6,7 @@ export const unpacked: LanguagePack = {
   name: "a language without a pack",
   known: false,
   stem: (folded) => folded,
+  otherStem: () => undefined,
   smallWords: new Set(),
   abbreviations: new Set(),
   vagueLinkTexts: new Set(),
