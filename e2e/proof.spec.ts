@@ -49,10 +49,10 @@ test("several mends are one step; what was begun is looked at before release", a
   const dialog = page.getByRole("dialog", { name: "Mend several" });
   await dialog.getByLabel(/Start the alt texts/).check();
   await expectAccessible(page);
-  const promised = gainIn((await dialog.getByText(/in sum$/).textContent())!);
+  const promised = gainIn((await dialog.getByText(/together$/).textContent())!);
   await dialog.getByRole("button", { name: /^Mend \d+ things$/ }).click();
   await expect(page.getByText(/^\d+ mends: \+/)).toBeVisible();
-  await expect.poll(async () => Math.abs((await keptScore(page, ID)) - before - promised)).toBeLessThan(0.5);
+  await expect.poll(async () => Math.abs((await keptScore(page, ID)) - before - promised)).toBeLessThan(0.06);
   const begun = page.getByRole("region", { name: "To be looked at" });
   await expect(begun).toContainText("Two children in a box bike");
   await page

@@ -29,7 +29,7 @@ const REST_A_COST = 8;
 /** While keys go on without such a rest, reports take this share of the page's time at most, within these milliseconds. */
 const BUSIEST = 1 / 500;
 const SOONEST = 800;
-const LATEST = 5000;
+const LATEST = 10_000;
 
 const within = (least: number, value: number, most: number): number => Math.min(most, Math.max(least, value));
 

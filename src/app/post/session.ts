@@ -21,7 +21,7 @@ interface Place {
 
 /** Milliseconds after which typing counts as rested, and after which it must be looked over though it goes on. */
 const REST = 300;
-const LONGEST = 5000;
+const LONGEST = 10_000;
 
 export class PostSession {
   editor: Editor | null = null;

@@ -1,8 +1,7 @@
 import { Download } from "lucide-react";
-import { DropdownMenu } from "radix-ui";
-import { useRef } from "react";
 import { toast } from "sonner";
 import { download } from "../ui/download";
+import { Menu, MenuItem } from "../ui/Menu";
 import type { ReportFormat } from "./reportFiles";
 
 const NAMES: Record<ReportFormat, string> = {
@@ -22,7 +21,6 @@ export function ReportMenu({
   disabled?: boolean;
   make: (format: ReportFormat) => Promise<{ blob: Blob; name: string }>;
 }) {
-  const chosen = useRef<ReportFormat | null>(null);
   const save = async (format: ReportFormat) => {
     try {
       const { blob, name } = await make(format);
@@ -35,34 +33,24 @@ export function ReportMenu({
     }
   };
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger
-        disabled={disabled}
-        className="eased inline-flex h-8 items-center gap-1.5 whitespace-nowrap rounded border border-edge bg-sheet px-3 hover:bg-paper disabled:border-rule disabled:text-ink-2"
-      >
-        <Download size={14} aria-hidden="true" /> {label}
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Content
-        align="end"
-        sideOffset={4}
-        className="z-40 rounded border border-rule bg-sheet py-1 shadow-lg"
-        onCloseAutoFocus={() => {
-          if (chosen.current) void save(chosen.current);
-          chosen.current = null;
-        }}
-      >
-        {(Object.keys(NAMES) as ReportFormat[]).map((format) => (
-          <DropdownMenu.Item
-            key={format}
-            className="cursor-pointer px-3 py-1.5 outline-none data-highlighted:bg-proof-wash"
-            onSelect={() => {
-              chosen.current = format;
-            }}
-          >
-            {NAMES[format]}
-          </DropdownMenu.Item>
-        ))}
-      </DropdownMenu.Content>
-    </DropdownMenu.Root>
+    <Menu
+      align="end"
+      className="z-40 py-1"
+      button={
+        <button
+          type="button"
+          disabled={disabled}
+          className="eased inline-flex h-8 items-center gap-1.5 whitespace-nowrap rounded border border-edge bg-sheet px-3 hover:bg-paper disabled:border-rule disabled:text-ink-2"
+        >
+          <Download size={14} aria-hidden="true" /> {label}
+        </button>
+      }
+    >
+      {(Object.keys(NAMES) as ReportFormat[]).map((format) => (
+        <MenuItem key={format} onSelect={() => void save(format)}>
+          {NAMES[format]}
+        </MenuItem>
+      ))}
+    </Menu>
   );
 }

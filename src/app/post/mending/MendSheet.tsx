@@ -1,9 +1,9 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Mending } from "../../../core/proof/mends/mending";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { applyMends } from "./applyMendings";
+import { applyMendings, mendingsTogether } from "./applyMendings";
 import { Lines } from "./MendPanel";
 
 /** All that can be mended, to choose from; several are made as one step. */
@@ -13,13 +13,14 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
   const [chosen, setChosen] = useState<ReadonlySet<string>>(
     new Set(best.filter(({ toCheck }) => !toCheck).map(({ mend }) => mend)),
   );
-  const picked = best.filter(({ mend }) => chosen.has(mend));
-  const gain = picked.reduce((sum, mending) => sum + mending.gain, 0);
+  const together = useTogether(chosen);
+  const spared = (mend: string) =>
+    together !== null && chosen.has(mend) && !together.some((one) => one.mend === mend);
   return (
     <Sheet title="Mend several" onClose={onClose}>
       <p className="mb-3 text-ink-2">
-        Made one after the other, as one step that can be undone; a version is kept before. What two of them
-        gain together can differ a little from the sum.
+        Made one after the other, as one step that can be undone; a version is kept before. What each gains is
+        said as if it were made alone; what all chosen gain together is below.
       </p>
       <ul className="border-t border-rule">
         {best.map((mending) => (
@@ -38,6 +39,9 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
               />
               <span>
                 {mending.name}
+                {spared(mending.mend) && (
+                  <span className="text-[13px] text-ink-2"> · the others leave nothing to do here</span>
+                )}
                 {mending.toCheck && (
                   <span className="text-[13px] text-plum"> · to be looked at afterwards</span>
                 )}
@@ -53,16 +57,37 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
       <div className="mt-4 flex items-center gap-3">
         <Button
           kind="primary"
-          disabled={!picked.length}
+          disabled={!together?.length}
           onClick={() => {
-            void applyMends([...chosen]);
+            if (together) void applyMendings(together);
             onClose();
           }}
         >
-          Mend {count(picked.length, "thing")}
+          Mend {count(together?.length ?? chosen.size, "thing")}
         </Button>
-        <span className="figures text-ink-2">+{points(gain)} in sum</span>
+        {together && (
+          <span className="figures text-ink-2">
+            +{points(together.reduce((sum, { gain }) => sum + gain, 0))} together
+          </span>
+        )}
       </div>
     </Sheet>
   );
+}
+
+/** The chosen mends, each as it is made on what those before it left; null until that is known. */
+function useTogether(chosen: ReadonlySet<string>): readonly Mending[] | null {
+  const [together, setTogether] = useState<{ of: ReadonlySet<string>; made: readonly Mending[] } | null>(
+    null,
+  );
+  useEffect(() => {
+    let live = true;
+    void mendingsTogether([...chosen]).then((made) => {
+      if (live) setTogether({ of: chosen, made });
+    });
+    return () => {
+      live = false;
+    };
+  }, [chosen]);
+  return together?.of === chosen ? together.made : null;
 }

@@ -60,8 +60,8 @@ export async function applyMendings(mendings: readonly Mending[]): Promise<void>
   );
 }
 
-/** Several mends at once, each on what those before it left. */
-export async function applyMends(ids: readonly string[]): Promise<void> {
+/** Several mends of the open post, each as it is made on what those before it left. */
+export async function mendingsTogether(ids: readonly string[]): Promise<Mending[]> {
   const { post } = store.getState().openPost;
-  if (post) await applyMendings(await proofWorker().mendAll(post.id, ids, mendHelp()));
+  return post ? proofWorker().mendAll(post.id, ids, mendHelp()) : [];
 }

@@ -15,12 +15,12 @@ import {
   NotebookPen,
   Trash2,
 } from "lucide-react";
-import { DropdownMenu } from "radix-ui";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import type { HeadingNote } from "../../../core/outline/headingFaults";
 import type { OutlineChanges, OutlineItem } from "../../../core/outline/outline";
 import { outlineItemChanged, outlineItemNudged } from "../../store/openPostSlice";
 import { useAct } from "../../store/store";
+import { Menu, MenuItem } from "../../ui/Menu";
 
 const TOOL =
   "flex h-7 w-7 items-center justify-center rounded text-ink-2 hover:bg-proof-wash hover:text-proof disabled:opacity-30";
@@ -209,28 +209,22 @@ export function OutlineRow(props: RowProps) {
         >
           <NotebookPen size={15} aria-hidden="true" />
         </button>
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger className={TOOL} aria-label={`More for “${name}”`} disabled={readOnly}>
-            <Ellipsis size={15} aria-hidden="true" />
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content
-              align="end"
-              className="z-50 min-w-48 rounded border border-edge bg-sheet p-1 shadow-lg"
-            >
-              {tools.map(({ name: tool, icon: Icon, off = false, run }) => (
-                <DropdownMenu.Item
-                  key={tool}
-                  disabled={off}
-                  onSelect={run}
-                  className="flex h-8 cursor-pointer items-center gap-2 rounded px-2 outline-none data-[disabled]:text-edge data-[highlighted]:bg-proof-wash"
-                >
-                  <Icon size={15} aria-hidden="true" /> {tool}
-                </DropdownMenu.Item>
-              ))}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu
+          align="end"
+          portal
+          className="z-50 min-w-48 py-1"
+          button={
+            <button type="button" className={TOOL} aria-label={`More for “${name}”`} disabled={readOnly}>
+              <Ellipsis size={15} aria-hidden="true" />
+            </button>
+          }
+        >
+          {tools.map(({ name: tool, icon: Icon, off = false, run }) => (
+            <MenuItem key={tool} disabled={off} onSelect={run}>
+              <Icon size={15} aria-hidden="true" /> {tool}
+            </MenuItem>
+          ))}
+        </Menu>
       </div>
       {faults.length > 0 && (
         <p className="ml-20 text-[12px] text-plum">{faults.map(({ says }) => says).join(" ")}</p>

@@ -15,8 +15,9 @@ import {
   Search,
   Undo2,
 } from "lucide-react";
-import { DropdownMenu, Toolbar } from "radix-ui";
+import { Toolbar } from "radix-ui";
 import { type RefObject, useRef, useState } from "react";
+import { Menu, MenuItem } from "../../ui/Menu";
 import { BlockBar } from "./blockBar/BlockBar";
 import { insertGallery, insertKnownPicture, insertPictures } from "./editor/insertPictures";
 import { FindBar } from "./FindBar";
@@ -43,10 +44,6 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
   const [source, setSource] = useState(false);
   const [recording, setRecording] = useState(false);
   const [shelf, setShelf] = useState(false);
-  const chosen = useRef<(() => void) | null>(null);
-  const choose = (act: () => void) => {
-    chosen.current = act;
-  };
   const { undo, redo } = useEditorState({
     editor,
     // Asked of the history itself: trying the commands out would cost as much as a key.
@@ -93,45 +90,22 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
             <Icon size={15} aria-hidden="true" /> {name}
           </Toolbar.Button>
         ))}
-        <DropdownMenu.Root modal={false}>
-          <Toolbar.Button asChild className={tool} disabled={readOnly}>
-            <DropdownMenu.Trigger>
+        <Menu
+          className="z-30 min-w-52 py-1"
+          button={
+            <Toolbar.Button type="button" className={tool} disabled={readOnly}>
               More <ChevronDown size={14} aria-hidden="true" />
-            </DropdownMenu.Trigger>
-          </Toolbar.Button>
-          <DropdownMenu.Content
-            align="start"
-            sideOffset={4}
-            className="z-30 min-w-52 rounded border border-edge bg-sheet py-1 text-[13px] shadow-md"
-            // Only once the menu has let go of the focus: what was put in gets the cursor, not the menu's button.
-            onCloseAutoFocus={(event) => {
-              if (!chosen.current) return;
-              event.preventDefault();
-              chosen.current();
-              chosen.current = null;
-            }}
-          >
-            <MenuLine
-              name="Picture from a shelf"
-              icon={Library}
-              onSelect={() => choose(() => setShelf(true))}
-            />
-            <MenuLine name="Gallery" icon={Images} onSelect={() => choose(() => gallery.current?.click())} />
-            <MenuLine
-              name="From a recording's text"
-              icon={Mic}
-              onSelect={() => choose(() => setRecording(true))}
-            />
-            <MenuLine
-              name="Source: Markdown or HTML"
-              icon={FileCode2}
-              onSelect={() => choose(() => setSource(true))}
-            />
-            {MORE.map(({ name, icon, run }) => (
-              <MenuLine key={name} name={name} icon={icon} onSelect={() => choose(() => run(editor))} />
-            ))}
-          </DropdownMenu.Content>
-        </DropdownMenu.Root>
+            </Toolbar.Button>
+          }
+        >
+          <MenuLine name="Picture from a shelf" icon={Library} onSelect={() => setShelf(true)} />
+          <MenuLine name="Gallery" icon={Images} onSelect={() => gallery.current?.click()} />
+          <MenuLine name="From a recording's text" icon={Mic} onSelect={() => setRecording(true)} />
+          <MenuLine name="Source: Markdown or HTML" icon={FileCode2} onSelect={() => setSource(true)} />
+          {MORE.map(({ name, icon, run }) => (
+            <MenuLine key={name} name={name} icon={icon} onSelect={() => run(editor)} />
+          ))}
+        </Menu>
         <span className="mx-1 h-4 w-px bg-rule" aria-hidden="true" />
         <Toolbar.Button
           type="button"
@@ -216,11 +190,8 @@ function PictureFiles({
 
 function MenuLine({ name, icon: Icon, onSelect }: { name: string; icon: LucideIcon; onSelect: () => void }) {
   return (
-    <DropdownMenu.Item
-      onSelect={onSelect}
-      className="flex h-8 items-center gap-2 px-3 outline-none data-highlighted:bg-proof-wash"
-    >
+    <MenuItem onSelect={onSelect}>
       <Icon size={15} aria-hidden="true" /> {name}
-    </DropdownMenu.Item>
+    </MenuItem>
   );
 }

@@ -1,4 +1,5 @@
 import { Extension } from "@tiptap/core";
+import type { Node } from "@tiptap/pm/model";
 import { Plugin, PluginKey } from "@tiptap/pm/state";
 import { freshId } from "../../../freshId";
 
@@ -20,6 +21,13 @@ const TYPES = [
   "contents",
 ];
 
+/** Whether both have the same ids in the same places, as after a key in a paragraph: looked at by identity, so that a long text costs little. */
+function keepsIds(before: Node, after: Node): boolean {
+  if (before.childCount !== after.childCount) return false;
+  const [old, now] = [before.children, after.children];
+  return now.every((node, i) => node === old[i] || (node.attrs.id && node.attrs.id === old[i]!.attrs.id));
+}
+
 /** Gives every top-level node an id that stays with it, and a new one to the half that a split or a copy makes. */
 export const BlockIds = Extension.create({
   name: "blockIds",
@@ -32,8 +40,9 @@ export const BlockIds = Extension.create({
     return [
       new Plugin({
         key: new PluginKey("blockIds"),
-        appendTransaction(transactions, _before, { doc, tr }) {
+        appendTransaction(transactions, before, { doc, tr }) {
           if (!transactions.some((transaction) => transaction.docChanged)) return null;
+          if (keepsIds(before.doc, doc)) return null;
           const seen = new Set<string>();
           doc.forEach((node, pos) => {
             const id = node.attrs.id as string | null;
