@@ -40,5 +40,7 @@ export async function deskReady(page: Page): Promise<void> {
   await page.goto("/");
   await page.getByRole("heading", { name: "The Long Haul" }).waitFor();
   await page.getByText(/^\d+ posts$/).waitFor();
+  // The scores come from a worker, after the list.
+  await page.waitForFunction(() => !/\nScoring \d|\n–\n/.test(document.body.innerText));
   await page.waitForTimeout(400);
 }

@@ -15,7 +15,7 @@ export function ShareSymbol({ finding }: { finding: Pick<ListedFinding, "state" 
             : "border-edge";
   return (
     <span
-      className={`relative inline-block h-3 w-6 overflow-hidden rounded-[2px] border ${box}`}
+      className={`relative inline-block h-3 w-6 shrink-0 overflow-hidden rounded-[2px] border ${box}`}
       aria-hidden="true"
     >
       {state === "judged" && share > 0 && (

@@ -1,3 +1,5 @@
+import { letGo } from "./letGo";
+
 /** Hands a file to the browser's downloads. */
 export function download(blob: Blob, name: string): void {
   const url = URL.createObjectURL(blob);
@@ -5,8 +7,7 @@ export function download(blob: Blob, name: string): void {
   link.href = url;
   link.download = name;
   link.click();
-  // The download has its own hold on the data once it has begun.
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+  letGo(url);
 }
 
 /** Hands CSV over, with the mark by which spreadsheets know UTF-8. */

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { assetId, getAsset } from "../../data/assets";
+import { letGo } from "./letGo";
 
 /** Told on the window where the file of a picture is another one now; its detail is the picture's id. */
 export const ASSET_CHANGED = "picture-changed";
@@ -16,7 +17,7 @@ export function usePictureSource(src: string): string | null {
     const show = () =>
       void getAsset(id).then((asset) => {
         if (!asset || !live) return;
-        if (made) URL.revokeObjectURL(made);
+        if (made) letGo(made);
         made = URL.createObjectURL(asset.blob);
         setUrl(made);
       });
@@ -29,7 +30,7 @@ export function usePictureSource(src: string): string | null {
       live = false;
       window.removeEventListener(ASSET_CHANGED, onChange);
       setUrl(null);
-      if (made) URL.revokeObjectURL(made);
+      if (made) letGo(made);
     };
   }, [src]);
   return embedded ?? url;
