@@ -51,7 +51,7 @@ describe("the saver", () => {
     vi.useRealTimers();
   });
 
-  function setUp(save = vi.fn(async (_key: string, _change: object) => {})) {
+  function setUp(save = vi.fn(async (_key: string, _change: object, _now: boolean) => {})) {
     const states: SaverStatus["state"][] = [];
     const saver = createSaver<{ a?: number; b?: number }>(save, ({ state }) => states.push(state));
     return { saver, save, states };
@@ -64,7 +64,7 @@ describe("the saver", () => {
       await vi.advanceTimersByTimeAsync(100);
     }
     expect(save).toHaveBeenCalledTimes(2);
-    expect(save.mock.calls[0]).toEqual(["p", { a: 6 }]);
+    expect(save.mock.calls[0]).toEqual(["p", { a: 6 }, false]);
   });
 
   it("flushes at once, and says saved only when nothing is pending", async () => {
@@ -73,8 +73,8 @@ describe("the saver", () => {
     saver.note("q", { b: 2 });
     await saver.flush();
     expect(save.mock.calls).toEqual([
-      ["p", { a: 1 }],
-      ["q", { b: 2 }],
+      ["p", { a: 1 }, true],
+      ["q", { b: 2 }, true],
     ]);
     expect(states).toEqual(["saving", "saving"]);
     await vi.advanceTimersByTimeAsync(150);
@@ -85,7 +85,7 @@ describe("the saver", () => {
 
   it("keeps a change that could not be saved, tries again, and lets what is newer win", async () => {
     let refuse = true;
-    const save = vi.fn(async (_key: string, _change: object) => {
+    const save = vi.fn(async (_key: string, _change: object, _now: boolean) => {
       if (refuse) throw new Error("full");
     });
     const { saver, states } = setUp(save);
@@ -96,7 +96,7 @@ describe("the saver", () => {
     await vi.advanceTimersByTimeAsync(700);
     refuse = false;
     await vi.advanceTimersByTimeAsync(10_000);
-    expect(save.mock.lastCall).toEqual(["p", { a: 2, b: 1 }]);
+    expect(save.mock.lastCall).toEqual(["p", { a: 2, b: 1 }, false]);
     expect(states.at(-1)).toBe("saved");
   });
 
@@ -113,7 +113,7 @@ describe("the saver", () => {
       await vi.advanceTimersByTimeAsync(500);
     }
     await vi.advanceTimersByTimeAsync(3000);
-    expect(save.mock.lastCall).toEqual(["p", { a: 4 }]);
+    expect(save.mock.lastCall).toEqual(["p", { a: 4 }, false]);
   });
 });
 

@@ -4,7 +4,7 @@ import type { Body, StoredBody } from "./model";
 
 /** JSON by top-level node, which never changes in place: of a long document, a save finds one that is new. */
 const written = new WeakMap<EditorNode, string>();
-function nodeJson(node: EditorNode): string {
+export function nodeJson(node: EditorNode): string {
   const known = written.get(node) ?? narrow(JSON.stringify(node));
   written.set(node, known);
   return known;
@@ -23,9 +23,12 @@ function narrow(json: string): string {
   return json.replace(/[\u0100-\uffff]/g, (sign) => `\\u${sign.charCodeAt(0).toString(16).padStart(4, "0")}`);
 }
 
+/** A document as JSON, from its top-level nodes. */
+export const docJson = (nodes: readonly string[]): string => `{"type":"doc","content":[${nodes.join(",")}]}`;
+
 export const storedBody = ({ postId, doc }: Body): StoredBody => ({
   postId,
-  json: `{"type":"doc","content":[${doc.content.map(nodeJson).join(",")}]}`,
+  json: docJson(doc.content.map(nodeJson)),
 });
 export const bodyOf = ({ postId, json }: StoredBody): Body => ({
   postId,

@@ -53,13 +53,25 @@ export interface PostChange {
   piece?: Piece;
 }
 
+const GONE = "This post is no longer in the workspace.";
+
+/** Saves the text alone, as JSON, and stamps the post. */
+export async function saveTextJson(id: string, json: string, now: string): Promise<void> {
+  await db.transaction("rw", db.posts, db.bodies, async () => {
+    const post = await db.posts.get(id);
+    if (!post) throw new Error(GONE);
+    await db.posts.put({ ...post, updatedAt: now });
+    await db.bodies.put({ postId: id, json });
+  });
+}
+
 /** Saves what changed of a post, all or nothing, and stamps it. */
 export async function savePost(id: string, change: PostChange, now: string): Promise<void> {
   // While somebody writes, the text alone changes, again and again.
   const tables = change.post || change.outline || change.piece ? TABLES : [db.posts, db.bodies];
   await db.transaction("rw", tables, async () => {
     const post = await db.posts.get(id);
-    if (!post) throw new Error("This post is no longer in the workspace.");
+    if (!post) throw new Error(GONE);
     const changed = { ...post, ...change.post, updatedAt: now };
     await db.posts.put(changed);
     if (change.post && ("keyword" in change.post || "supporting" in change.post))

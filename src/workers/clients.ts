@@ -5,6 +5,7 @@ import type { FieldApi } from "./field.worker";
 import type { KeywordsApi } from "./keywords.worker";
 import type { PicturesApi } from "./pictures.worker";
 import type { ProofApi } from "./proof.worker";
+import type { SaveApi } from "./save.worker";
 import type { TableFileApi } from "./tableFile.worker";
 
 let proof: Comlink.Remote<ProofApi> | undefined;
@@ -12,6 +13,7 @@ let draft: Comlink.Remote<DraftApi> | undefined;
 let field: Comlink.Remote<FieldApi> | undefined;
 let keywords: Comlink.Remote<KeywordsApi> | undefined;
 let pictures: Comlink.Remote<PicturesApi> | undefined;
+let save: Begun<SaveApi> | undefined;
 
 export function proofWorker(): Comlink.Remote<ProofApi> {
   proof ??= Comlink.wrap<ProofApi>(
@@ -48,11 +50,30 @@ export function picturesWorker(): Comlink.Remote<PicturesApi> {
   return pictures;
 }
 
-/** A worker for one file; ending it ends what it does. */
-export function tableFileWorker(): { api: Comlink.Remote<TableFileApi>; end: () => void } {
-  const worker = new Worker(new URL("./tableFile.worker.ts", import.meta.url), {
-    type: "module",
-    name: "table file",
-  });
-  return { api: Comlink.wrap<TableFileApi>(worker), end: () => worker.terminate() };
+export function saveWorker(): Comlink.Remote<SaveApi> {
+  save ??= begin<SaveApi>(
+    new Worker(new URL("./save.worker.ts", import.meta.url), { type: "module", name: "save" }),
+  );
+  return save.api;
 }
+
+/** Ends the worker, and with it whatever it was still at; the next one knows nothing. */
+export function endSaveWorker(): void {
+  save?.end();
+  save = undefined;
+}
+
+interface Begun<Api> {
+  api: Comlink.Remote<Api>;
+  end: () => void;
+}
+const begin = <Api>(worker: Worker): Begun<Api> => ({
+  api: Comlink.wrap<Api>(worker),
+  end: () => worker.terminate(),
+});
+
+/** A worker for one file; ending it ends what it does. */
+export const tableFileWorker = (): Begun<TableFileApi> =>
+  begin(
+    new Worker(new URL("./tableFile.worker.ts", import.meta.url), { type: "module", name: "table file" }),
+  );

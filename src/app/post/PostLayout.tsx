@@ -5,6 +5,7 @@ import { getField } from "../../data/fields";
 import { getDoc, getPlan, getPost } from "../../data/posts";
 import { getRecording } from "../../data/recordings";
 import { RouteError } from "../shell/RouteError";
+import { readyToKeep } from "../store/keepText";
 import { saver } from "../store/listeners";
 import { docEdited, postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
 import { type RootState, store, useApp } from "../store/store";
@@ -67,6 +68,7 @@ function OpenPost({ id }: { id: string }) {
         startVersionKeeper(opened).stop,
       );
       proof.request();
+      readyToKeep();
       setSession(opened);
       endings.push(() => opened.end());
     })();

@@ -2,6 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
 import type { Node } from "@tiptap/pm/model";
+import { commonEnds } from "../../core/draft/commonEnds";
 import type { Block } from "../../core/draft/draft";
 import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
 import { blocksFromNode } from "../../core/draft/fromEditor";
@@ -125,11 +126,7 @@ export class PostSession {
       return;
     }
     const [before, after] = [this.json().content, doc.content];
-    const most = Math.min(before.length, after.length);
-    let head = 0;
-    while (head < most && before[head] === after[head]) head++;
-    let tail = 0;
-    while (tail < most - head && before.at(-1 - tail) === after.at(-1 - tail)) tail++;
+    const { head, tail } = commonEnds(before, after);
     if (head === before.length && head === after.length) return;
     const { doc: now, schema, tr } = editor.state;
     const sizeOf = (from: number, to: number) =>

@@ -6,6 +6,7 @@ import type { Piece } from "../../core/outline/piece";
 import { type Post, STAGES, type Stage } from "../../data/model";
 import { savePost } from "../../data/posts";
 import { currentSession } from "../post/currentSession";
+import { keepText } from "./keepText";
 import {
   docEdited,
   type openPost,
@@ -29,8 +30,11 @@ interface Pending {
 
 let notify: (status: Saving) => void = () => {};
 export const saver = createSaver<Pending>(
-  (id, { doc, ...change }) =>
-    savePost(id, { ...change, ...(doc && { doc: doc() }) }, new Date().toISOString()),
+  (id, { doc, ...change }, now) => {
+    const at = new Date().toISOString();
+    if (doc && !now && !Object.keys(change).length) return keepText(id, doc(), at);
+    return savePost(id, { ...change, ...(doc && { doc: doc() }) }, at);
+  },
   (status) => notify(status),
   mergePending,
 );

@@ -9,14 +9,14 @@ export interface Saver<Change extends object> {
 }
 
 /**
- * @param save stores the merged change of one key
+ * @param save stores the merged change of one key; `now` where it was asked for and not waited for: the page may be about to go
  * @param merge joins two changes of one key; the newer wins
  * @param delay milliseconds from the first unsaved change to saving
  * @param settle milliseconds of rest after a save before it is said: between two keys it would only flicker
  * @param retry milliseconds before the first new attempt after a failure; doubles up to a minute
  */
 export function createSaver<Change extends object>(
-  save: (key: string, change: Change) => Promise<void>,
+  save: (key: string, change: Change, now: boolean) => Promise<void>,
   onStatus: (status: SaverStatus) => void,
   merge: (older: Change, newer: Change) => Change = (older, newer) => ({ ...older, ...newer }),
   delay = 700,
@@ -32,15 +32,15 @@ export function createSaver<Change extends object>(
   const plan = (ms: number) => {
     timer ??= setTimeout(() => {
       timer = undefined;
-      void flush();
+      void run(false);
     }, ms);
   };
 
-  async function attempt(): Promise<void> {
+  async function attempt(now: boolean): Promise<void> {
     for (const [key, change] of [...pending]) {
       pending.delete(key);
       try {
-        await save(key, change);
+        await save(key, change, now);
         wait = retry;
       } catch (error) {
         // What came in meanwhile is newer and wins.
@@ -56,13 +56,13 @@ export function createSaver<Change extends object>(
     else settling = setTimeout(() => onStatus({ state: "saved" }), settle);
   }
 
-  async function flush(): Promise<void> {
+  async function run(now: boolean): Promise<void> {
     clearTimeout(timer);
     timer = undefined;
     // Two attempts at once could finish in the wrong order.
     while (running !== null) await running;
     if (!pending.size) return;
-    running = attempt().finally(() => {
+    running = attempt(now).finally(() => {
       running = null;
     });
     await running;
@@ -76,7 +76,7 @@ export function createSaver<Change extends object>(
       onStatus({ state: "saving" });
       plan(delay);
     },
-    flush,
+    flush: () => run(true),
   };
 }
 
