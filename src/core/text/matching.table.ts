@@ -1837,6 +1837,21 @@ pt: proteger a pele
 = Pele protegida
 = Proteja a pele.
 ≠ O pelo do projeto
+en: buy a saw
+= Buying saws
+≠ See what to buy.
+it: vacanze sulla costa
+= Una vacanza sulla costa
+≠ Quanto costano le vacanze
+es: casa de playa
+= Casas de playa
+≠ Casar en la playa
+pt: casa de praia
+= Casas de praia
+≠ Casar na praia
+fr: cours de yoga à domicile
+= Un cours de yoga, à domicile
+≠ Courir après le yoga, à domicile
 `;
 
 export const matchingTable: readonly MatchingRow[] = (() => {

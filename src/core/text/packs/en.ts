@@ -123,7 +123,7 @@ export const english = makePack({
   alike: irregular,
   apart,
   perhaps: `
-find found|leave left|see saw saws|feel felt|grind ground|rise rose|bind bound|wind wound|bear bore|lie lay|fall fell|train training trained|light lit|speak spoke|wake woke|shoot shot shots|bite bit bits|sew sow|strike struck`,
+find found|leave left|feel felt|grind ground|bind bound|wind wound|train training trained|light lit|speak spoke|wake woke|shoot shot shots|strike struck`,
   verbs: {
     shortest: 4,
     prefixes: "re over under out un mis fore with inter",

@@ -78,7 +78,7 @@ descendre descend descends descendons descendez descendent descendait descendu|r
   // "achetons", but also "poissons".
   perhapsForm: (word) => word.replace(/(?<=[a-z]{2})(?:iss|e)?ons$/, "ez"),
   perhaps: `
-lire lit lis|poser pose poses|porter porte portes|marquer marque marques|poster poste postes|cour cours|peser pèse pèsent|voir voie|tondre tonte|courir cours court|sécher sèche sèches séché
+lire lit lis|poser pose poses|porter porte portes|marquer marque marques|poster poste postes|peser pèse pèsent|tondre tonte|sécher sèche sèches séché
 `,
   apart: `
 musée musées|année années|journée journées|idée idées|

@@ -86,7 +86,7 @@ fare faccio fa fanno fece facendo fatta fatti fatte fatto|dare do danno diede da
 rompere rompe rompono ruppe rotta rotti rotte rotto|correre corre corrono|muovere muove muovono mosso|cuocere cuoce cuociono cosse cotta cotti cotte cotto|bere bevo beve bevono bevve bevendo bevuto|uscire esco esce escono uscì uscendo uscito|salire salgo salgono salì salito|tagliare taglia tagliano tagliato|costruire costruisco costruisce costruiscono costruito|pulire pulisco pulisce puliscono pulito|finire finisco finisce finiscono finito|perdere perde perdono perse persa perso|vincere vince vincono vinse vinto|dipingere dipinge dipingono dipinse dipinta dipinto|nascere nasce nascono nacque nato|crescere cresce crescono crebbe cresciuto|conoscere conosce conoscono conobbe conosciuto|piantare pianta piantano piantato`,
   },
   perhaps: `
-piantare pianta piante pianto|portare porta porte porto|costare costa coste costo|posare posa posto posta poste|puntare punta punte punto|visitare visita visite|pulire pulito|testare testa|piangere pianta pianto|porre posto posta poste posti|morire morte|ridere riso|correre corso corsa
+piantare pianta piante pianto|portare porta porte porto|visitare visita visite|pulire pulito|piangere pianta pianto|morire morte
 `,
   apart: `
 zucchero zuccheri|zucca zucche|mistero misteri|gambero gamberi|gamba gambe|tempo tempi|tempera tempere|lettera lettere|letto letti|camera camere|terra terre|opera opere|numero numeri|sera sere|pera pere|cera cere|altare altari|impero imperi|oceano oceani|genere generi|tonno tonni|colle colli|colla|danno danni

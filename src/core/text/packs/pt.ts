@@ -48,7 +48,7 @@ saber sei sabe sabem soube souberam sabido|poder posso pode podem pôde puderam 
 duzir duzo duz duzem duziu duzindo duzido|construir construo constrói constroem construiu construindo construída construído|abrir abro abre abrem abriu abrindo aberta abertos abertas aberto|cobrir cubro cobre cobrem cobriu coberta cobertos cobertas coberto|escrever escrevo escreve escrevem escreveu escrevendo escrita escritos escritas escrito|ler leio lê leem leu leram lendo lida lido|cair caio cai caem caiu caíram caindo caído|crescer cresce crescem cresceu crescido|conhecer conheço conhece conhecem conheceu conhecida conhecido|pagar pago paga pagam pagou pagando|ganhar ganho ganha ganham ganhou ganhando|gastar gasto gasta gastam gastou gastando|subir subo sobe sobem subiu subindo subido|correr corro corre correm correu correndo corrido`,
   },
   perhaps: `
-contar conta contas conto contos|plantar planta plantas|casar casa casas|marcar marca marcas
+contar conta contas conto contos|plantar planta plantas|marcar marca marcas
 `,
   apart: `
 bolo bolos|bola bolas|nada|nadar nadam nadou nadando|

@@ -37,18 +37,24 @@ export const BlockIds = Extension.create({
   },
 
   addProseMirrorPlugins() {
+    // Documents that were looked through whole, or follow from one: another may come in with ids missing or twice.
+    const settled = new WeakSet<Node>();
     return [
       new Plugin({
         key: new PluginKey("blockIds"),
         appendTransaction(transactions, before, { doc, tr }) {
           if (!transactions.some((transaction) => transaction.docChanged)) return null;
-          if (keepsIds(before.doc, doc)) return null;
+          if (settled.has(before.doc) && keepsIds(before.doc, doc)) {
+            settled.add(doc);
+            return null;
+          }
           const seen = new Set<string>();
           doc.forEach((node, pos) => {
             const id = node.attrs.id as string | null;
             if (id && !seen.has(id)) seen.add(id);
             else if ("id" in node.attrs) tr.setNodeAttribute(pos, "id", freshId());
           });
+          if (!tr.docChanged) settled.add(doc);
           return tr.docChanged ? tr.setMeta("addToHistory", false) : null;
         },
       }),
