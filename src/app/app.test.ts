@@ -100,6 +100,37 @@ describe("the saver", () => {
     expect(states.at(-1)).toBe("saved");
   });
 
+  it("is calm at once where nothing is to be saved; else when that was said, an attempt failed, or the time is up", async () => {
+    let refuse = false;
+    const { saver } = setUp(
+      vi.fn(async () => {
+        if (refuse) throw new Error("full");
+      }),
+    );
+    const told: string[] = [];
+    const ask = (what: string, most: number) => void saver.calm(most).then(() => told.push(what));
+    ask("idle", 5000);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(told).toEqual(["idle"]);
+    // Keys go on for two seconds.
+    for (let i = 0; i < 20; i++) {
+      saver.note("p", { a: i });
+      if (i === 0) {
+        ask("rested", 60_000);
+        ask("time up", 1000);
+      }
+      await vi.advanceTimersByTimeAsync(100);
+    }
+    expect(told).toEqual(["idle", "time up"]);
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(told).toEqual(["idle", "time up", "rested"]);
+    refuse = true;
+    saver.note("p", { a: 0 });
+    ask("failed", 60_000);
+    await vi.advanceTimersByTimeAsync(700);
+    expect(told.at(-1)).toBe("failed");
+  });
+
   it("never runs two saves at once", async () => {
     let running = 0;
     const save = vi.fn(async () => {

@@ -1,6 +1,6 @@
 /** The start: open the database, bring in the demo where it is empty, follow what changes. */
-import { liveQuery } from "dexie";
 import { db } from "../data/db";
+import { follow } from "../data/follow";
 import { listHeads } from "../data/lists";
 import { listPosts } from "../data/posts";
 import { getHidden, getProfile, getSearchConnection, getSite } from "../data/settings";
@@ -18,8 +18,8 @@ export async function start(): Promise<void> {
     if (!(await getSite())) await loadDemo();
     await readSession();
     store.dispatch(postsRead(await listPosts()));
-    liveQuery(listPosts).subscribe((posts) => store.dispatch(postsRead(posts)));
-    liveQuery(listHeads).subscribe((lists) => store.dispatch(listsRead(lists)));
+    follow(listPosts, saver.calm, (posts) => store.dispatch(postsRead(posts)));
+    follow(listHeads, saver.calm, (lists) => store.dispatch(listsRead(lists)));
     const flush = () => void saver.flush();
     window.addEventListener("pagehide", flush);
     document.addEventListener("visibilitychange", () => {

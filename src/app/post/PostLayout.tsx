@@ -7,7 +7,8 @@ import { getRecording } from "../../data/recordings";
 import { RouteError } from "../shell/RouteError";
 import { readyToKeep } from "../store/keepText";
 import { saver } from "../store/listeners";
-import { docEdited, postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
+import { noteText } from "../store/noteText";
+import { postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
 import { type RootState, store, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { SessionContext, setCurrentSession } from "./currentSession";
@@ -61,7 +62,7 @@ function OpenPost({ id }: { id: string }) {
       store.dispatch(readOnlyChanged(!writing));
       const proof = startLiveProof(opened);
       endings.push(
-        opened.subscribe(() => opened.waiting || store.dispatch(docEdited())),
+        opened.subscribe(() => noteText(opened)),
         opened.subscribe(proof.request),
         watchMeta(proof),
         proof.stop,

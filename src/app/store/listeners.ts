@@ -5,17 +5,8 @@ import type { OutlineItem } from "../../core/outline/outline";
 import type { Piece } from "../../core/outline/piece";
 import { type Post, STAGES, type Stage } from "../../data/model";
 import { savePost } from "../../data/posts";
-import { currentSession } from "../post/currentSession";
 import { keepText } from "./keepText";
-import {
-  docEdited,
-  type openPost,
-  outlineActions,
-  pieceChanged,
-  postEdited,
-  type Saving,
-  savingMoved,
-} from "./openPostSlice";
+import { type openPost, outlineActions, pieceChanged, postEdited, type Saving } from "./openPostSlice";
 import { createSaver } from "./saver";
 
 export const saving = createListenerMiddleware<{ openPost: ReturnType<typeof openPost> }>();
@@ -28,42 +19,40 @@ interface Pending {
   piece?: Piece;
 }
 
-let notify: (status: Saving) => void = () => {};
+let told: (status: Saving) => void = () => {};
+/** Who is told how saving goes. */
+export const onSaving = (tell: (status: Saving) => void): void => {
+  told = tell;
+};
+
 export const saver = createSaver<Pending>(
   (id, { doc, ...change }, now) => {
     const at = new Date().toISOString();
     if (doc && !now && !Object.keys(change).length) return keepText(id, doc(), at);
     return savePost(id, { ...change, ...(doc && { doc: doc() }) }, at);
   },
-  (status) => notify(status),
+  (status) => told(status),
   mergePending,
 );
 
 saving.startListening({
-  matcher: isAnyOf(postEdited, docEdited, pieceChanged, ...outlineActions),
+  matcher: isAnyOf(postEdited, pieceChanged, ...outlineActions),
   effect: (action, { getState, dispatch }) => {
-    notify = (status) => {
-      dispatch(savingMoved(status));
-    };
     const { post, outline, piece, readOnly } = getState().openPost;
-    const session = currentSession();
     if (!post || readOnly) return;
-    // Where a person works on a draft is the stage that it is in; looking around moves nothing.
-    const room = stageInSight();
-    if (room && room !== post.stage && post.status === "draft") dispatch(postEdited({ stage: room }));
+    const stage = stageOfWork(post);
+    if (stage) dispatch(postEdited({ stage }));
     if (postEdited.match(action)) saver.note(post.id, { post: pick(post, Object.keys(action.payload)) });
     else if (pieceChanged.match(action)) saver.note(post.id, { piece });
-    else if (!docEdited.match(action)) saver.note(post.id, { outline });
-    else if (session?.postId === post.id) {
-      session.waiting = true;
-      const doc = () => {
-        session.waiting = false;
-        return session.json();
-      };
-      saver.note(post.id, { doc });
-    }
+    else saver.note(post.id, { outline });
   },
 });
+
+/** Where a person works on a draft is the stage that it is in; looking around moves nothing. Null where it is in it already. */
+export function stageOfWork(post: Post): Stage | null {
+  const room = stageInSight();
+  return room && room !== post.stage && post.status === "draft" ? room : null;
+}
 
 function mergePending(older: Pending, newer: Pending): Pending {
   return {

@@ -77,8 +77,6 @@ const slice = createSlice({
     postEdited: (state, { payload }: PayloadAction<Partial<Omit<Post, "id">>>) => {
       if (state.post) Object.assign(state.post, payload);
     },
-    /** The document changed; its text is with the session. */
-    docEdited: () => {},
     outlineItemAdded: (state, { payload: { item, at } }: PayloadAction<{ item: OutlineItem; at: number }>) =>
       change(state, state.outline.toSpliced(at, 0, item)),
     outlineItemChanged: (state, { payload }: PayloadAction<{ id: string; changes: OutlineChanges }>) =>
@@ -133,8 +131,7 @@ const slice = createSlice({
       state.report = Object.freeze(payload.report);
     },
     savingMoved: (state, { payload }: PayloadAction<Saving>) => {
-      // Said with every key: only news may draw anything anew.
-      if (payload.state === "failed" || payload.state !== state.saving.state) state.saving = payload;
+      state.saving = payload;
     },
     readOnlyChanged: (state, { payload }: PayloadAction<boolean>) => {
       state.readOnly = payload;
@@ -146,7 +143,6 @@ export const {
   postOpened,
   postClosed,
   postEdited,
-  docEdited,
   outlineItemAdded,
   outlineItemChanged,
   outlineItemRemoved,

@@ -6,6 +6,8 @@ export interface Saver<Change extends object> {
   note(key: string, change: Change): void;
   /** Saves at once what is pending; resolves when the attempt is over. */
   flush(): Promise<void>;
+  /** Resolves once nothing is to be saved and that has been said, or an attempt failed, or after `most` milliseconds. */
+  calm(most: number): Promise<void>;
 }
 
 /**
@@ -28,6 +30,10 @@ export function createSaver<Change extends object>(
   let settling: ReturnType<typeof setTimeout> | undefined;
   let wait = retry;
   let running: Promise<void> | null = null;
+  const waiting = new Set<() => void>();
+  const release = () => {
+    for (const go of waiting) go();
+  };
 
   const plan = (ms: number) => {
     timer ??= setTimeout(() => {
@@ -47,13 +53,19 @@ export function createSaver<Change extends object>(
         const newer = pending.get(key);
         pending.set(key, newer ? merge(change, newer) : change);
         onStatus({ state: "failed", message: firstLine(error) });
+        release();
         plan(wait);
         wait = Math.min(wait * 2, 60_000);
         return;
       }
     }
     if (pending.size) plan(delay);
-    else settling = setTimeout(() => onStatus({ state: "saved" }), settle);
+    else
+      settling = setTimeout(() => {
+        settling = undefined;
+        onStatus({ state: "saved" });
+        release();
+      }, settle);
   }
 
   async function run(now: boolean): Promise<void> {
@@ -73,10 +85,23 @@ export function createSaver<Change extends object>(
       const older = pending.get(key);
       pending.set(key, older ? merge(older, change) : change);
       clearTimeout(settling);
+      settling = undefined;
       onStatus({ state: "saving" });
       plan(delay);
     },
     flush: () => run(true),
+    calm(most) {
+      if (!pending.size && !running && settling === undefined) return Promise.resolve();
+      return new Promise((resolve) => {
+        const go = () => {
+          clearTimeout(latest);
+          waiting.delete(go);
+          resolve();
+        };
+        const latest = setTimeout(go, most);
+        waiting.add(go);
+      });
+    },
   };
 }
 

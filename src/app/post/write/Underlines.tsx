@@ -2,7 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import type { Transaction } from "@tiptap/pm/state";
 import { Mapping } from "@tiptap/pm/transform";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import { usePostSession } from "../currentSession";
 import { useOpenPost } from "../useOpenPost";
 import { useClaims } from "./ClaimsSheet";
@@ -17,12 +17,16 @@ export function Underlines({ editor, layers }: { editor: Editor; layers: Readonl
   const { accepted } = useClaims();
   const { said } = useOwnWords();
   const language = post?.language ?? "";
+  const [drawing, setDrawing] = useState<InSight | null>(null);
   useEffect(() => {
-    if (!report) return;
-    const spans = underlinesOf(session, { layers, report, language, accepted, said });
-    if (spans.length > FEW) return drawInSight(editor, spans);
-    draw(editor, spans);
-  }, [editor, session, report, layers, language, accepted, said]);
+    const begun = new InSight(editor);
+    setDrawing(begun);
+    return () => begun.stop();
+  }, [editor]);
+  useEffect(() => {
+    if (!report || !drawing) return;
+    drawing.show(underlinesOf(session, { layers, report, language, accepted, said }));
+  }, [drawing, session, report, layers, language, accepted, said]);
   return null;
 }
 
@@ -32,45 +36,68 @@ const FEW = 60;
 const AROUND = 2;
 const SOON = 1;
 
-/** @returns how to end it */
-function drawInSight(editor: Editor, spans: readonly Underline[]): () => void {
-  // What is written until the next report moves them all.
-  const since = new Mapping();
-  let drawn: [number, number] | null = null;
-  let frame = 0;
-  const moved = ({ transaction }: { transaction: Transaction }) => {
-    if (!transaction.docChanged) return;
-    since.appendMapping(transaction.mapping);
-    drawn &&= [transaction.mapping.map(drawn[0], -1), transaction.mapping.map(drawn[1])];
+/** Draws the underlines that are in sight. Where that is, is asked when the page is scrolled, and not when a report came: it would be laid out for that alone. */
+class InSight {
+  private spans: readonly Underline[] = [];
+  /** What was written since they were found moves them all. */
+  private since = new Mapping();
+  /** The part of the text that is drawn; null until it was looked for. */
+  private part: [from: number, to: number] | null = null;
+  private frame = 0;
+
+  constructor(private readonly editor: Editor) {
+    editor.on("transaction", this.move);
+    window.addEventListener("scroll", this.soon, { passive: true });
+    window.addEventListener("resize", this.soon);
+  }
+
+  show(spans: readonly Underline[]): void {
+    this.spans = spans;
+    this.since = new Mapping();
+    if (spans.length <= FEW) {
+      this.part = null;
+      draw(this.editor, spans);
+    } else if (this.part) this.draw(this.part);
+    else this.look();
+  }
+
+  stop(): void {
+    cancelAnimationFrame(this.frame);
+    this.editor.off("transaction", this.move);
+    window.removeEventListener("scroll", this.soon);
+    window.removeEventListener("resize", this.soon);
+  }
+
+  private readonly move = ({ transaction: { docChanged, mapping } }: { transaction: Transaction }) => {
+    if (!docChanged) return;
+    this.since.appendMapping(mapping);
+    this.part &&= [mapping.map(this.part[0], -1), mapping.map(this.part[1])];
   };
-  const look = () => {
-    frame = 0;
+
+  private readonly soon = () => {
+    if (this.spans.length > FEW) this.frame ||= requestAnimationFrame(this.look);
+  };
+
+  private readonly look = () => {
+    this.frame = 0;
+    const { editor, part } = this;
     if (editor.isDestroyed) return;
     const [from, to] = inSight(editor.view, SOON);
-    if (drawn && from >= drawn[0] && to <= drawn[1]) return;
-    const [first, last] = inSight(editor.view, AROUND);
-    drawn = [first, last];
+    if (part && from >= part[0] && to <= part[1]) return;
+    this.part = inSight(editor.view, AROUND);
+    this.draw(this.part);
+  };
+
+  private draw([first, last]: readonly [number, number]): void {
+    const { spans, since } = this;
     const here = spans.map(
       ([start, end, className]): Underline => [since.map(start), since.map(end, -1), className],
     );
     draw(
-      editor,
+      this.editor,
       here.filter(([start, end]) => end >= first && start <= last),
     );
-  };
-  const onScroll = () => {
-    frame ||= requestAnimationFrame(look);
-  };
-  look();
-  editor.on("transaction", moved);
-  window.addEventListener("scroll", onScroll, { passive: true });
-  window.addEventListener("resize", onScroll);
-  return () => {
-    cancelAnimationFrame(frame);
-    editor.off("transaction", moved);
-    window.removeEventListener("scroll", onScroll);
-    window.removeEventListener("resize", onScroll);
-  };
+  }
 }
 
 const asKey = ([from, to, className]: Underline): string => `${from}-${to}-${className}`;

@@ -3,6 +3,8 @@ import { ListItem } from "@tiptap/extension-list";
 import { Table, TableCell, TableHeader, TableRow } from "@tiptap/extension-table";
 import { Placeholder } from "@tiptap/extensions";
 import type { Node } from "@tiptap/pm/model";
+import { TextSelection } from "@tiptap/pm/state";
+import type { EditorView } from "@tiptap/pm/view";
 import StarterKit from "@tiptap/starter-kit";
 import type { EditorDoc } from "../../../../core/draft/editorJson";
 import { BlockIds } from "./blockIds";
@@ -30,6 +32,21 @@ const LONG = 120;
 const isLong = (doc: Node): boolean =>
   doc.childCount >= LONG &&
   !doc.children.some(({ attrs }) => attrs.side === "left" || attrs.side === "right");
+
+/** Pixels of the window that bars can cover. */
+const COVERED = { top: 240, bottom: 70 };
+
+/**
+ * Whether the cursor is in sight already, as it is with most keys: else the editor asks each element around it whether it must
+ * scroll. Of text that scrolls by itself, as code and tables do, it says nothing.
+ */
+function cursorInSight(view: EditorView): boolean {
+  const { selection } = view.state;
+  const { $head } = selection;
+  if (!(selection instanceof TextSelection) || $head.depth !== 1 || $head.parent.type.spec.code) return false;
+  const { top, bottom } = view.coordsAtPos($head.pos, 1);
+  return top >= COVERED.top && bottom <= window.innerHeight - COVERED.bottom;
+}
 
 export function createEditor(content: EditorDoc, editable: boolean): Editor {
   const editor: Editor = new Editor({
@@ -80,8 +97,9 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
         spellcheck: "true",
       }),
       // What stands above and below the sheet must not cover the place that is gone to.
-      scrollThreshold: { top: 240, bottom: 70, left: 0, right: 0 },
+      scrollThreshold: { top: COVERED.top, bottom: COVERED.bottom, left: 0, right: 0 },
       scrollMargin: { top: 260, bottom: 90, left: 0, right: 0 },
+      handleScrollToSelection: cursorInSight,
       // Before the editor parses the clipboard itself, on the page's own thread and before anything is cleaned.
       handleDOMEvents: {
         paste: (_view, event) => {

@@ -1,0 +1,22 @@
+/** Following what the database holds: it is read anew each time that something of it changes, in this tab, a worker or another tab. */
+import Dexie, { liveQuery } from "dexie";
+
+/** Milliseconds after a change that are not gone beyond, though there is no calm. */
+const LATEST = 10_000;
+
+/**
+ * @param read what is followed; it may read the database only
+ * @param calm resolves when it is time to read, at the latest after so many milliseconds. The text of a post is stored each second
+ *   while it is written, and of a thousand posts each reading costs the keys around it
+ * @param tell told of what was read
+ * @returns how to end it
+ */
+export function follow<T>(
+  read: () => Promise<T>,
+  calm: (most: number) => Promise<void>,
+  tell: (found: T) => void,
+): () => void {
+  // The database's own promise, which knows who reads when it goes on. What changes while it waits asks for no other reading.
+  const following = liveQuery(() => Dexie.Promise.resolve(calm(LATEST)).then(read)).subscribe(tell);
+  return () => following.unsubscribe();
+}
