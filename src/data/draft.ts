@@ -33,7 +33,7 @@ export function draftMeta(post: Post, site: Site): DraftMeta {
   };
 }
 
-export const postDraft = (post: Post, site: Site, blocks: Block[]): Draft => ({
+export const postDraft = (post: Post, site: Site, blocks: readonly Block[]): Draft => ({
   meta: draftMeta(post, site),
   blocks,
   headingIds: "derived",

@@ -8,7 +8,7 @@ import { summarise } from "../../data/summarise";
 import { proofWorker } from "../../workers/clients";
 import { scoreBasis } from "../desk/scoreBasis";
 import { keepScore } from "../store/keepScores";
-import { reportArrived } from "../store/openPostSlice";
+import { reportArrived, reportFailed } from "../store/openPostSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { store } from "../store/store";
 import { restOf } from "./restOf";
@@ -69,7 +69,7 @@ export function startLiveProof(session: PostSession): LiveProof {
     busy = true;
     const mine = ++revision;
     const began = performance.now();
-    const keyed = session.blocks();
+    const keyed = session.keyed();
     const order = keyed.map(({ key }) => key);
     const changed = keyed
       .filter(({ key }) => !sent.has(key))
@@ -118,6 +118,7 @@ export function startLiveProof(session: PostSession): LiveProof {
       lastContext = "";
       lastProfile = null;
       again ||= ++failures < MOST_FAILURES;
+      if (!stopped) store.dispatch(reportFailed());
     } finally {
       busy = false;
       if (again) {

@@ -21,11 +21,7 @@ export function postGates(
   text: Pick<PostSession, "json" | "blocks">,
   source: { post: Post; doc: EditorDoc } | null,
 ): Gate[] {
-  const draft = postDraft(
-    post,
-    site,
-    text.blocks().map(({ block }) => block),
-  );
+  const draft = postDraft(post, site, text.blocks());
   return gates(draft, {
     sameSlug,
     rawSigns: rawPasteSigns(text.json()),

@@ -8,7 +8,7 @@ import type { Post, Site } from "../../data/model";
 export function postLeftovers(
   post: Post,
   site: Site,
-  blocks: Block[],
+  blocks: readonly Block[],
   source: { post: Post; doc: EditorDoc } | null,
 ): Leftover[] {
   if (!source) return [];

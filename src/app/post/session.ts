@@ -6,7 +6,6 @@ import { commonEnds } from "../../core/draft/commonEnds";
 import type { Block } from "../../core/draft/draft";
 import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
 import { blocksFromNode } from "../../core/draft/fromEditor";
-import { restOf } from "./restOf";
 
 /** A block with the key under which the proof worker knows it: a new key whenever its content is new. */
 export interface KeyedBlock {
@@ -20,28 +19,22 @@ interface Place {
   block: Block;
 }
 
-/** Milliseconds after which typing counts as rested, and after which it must be looked over though it goes on. */
-const REST = 300;
-const LONGEST = 10_000;
+/** A document looked over. */
+interface Look {
+  of: Node | EditorDoc;
+  keyed: readonly KeyedBlock[];
+  blocks: readonly Block[];
+  /** Of the top-level nodes that the blocks are in; none without the editor. */
+  positions: readonly number[];
+}
 
 export class PostSession {
   editor: Editor | null = null;
-  /** Grows each time typing has come to rest: what looks at the whole document follows this, not every key. */
-  rests = 0;
   /** A change of the document waits to be saved; what comes with it until then needs no word of its own. */
   waiting = false;
   private doc: EditorDoc;
   private listeners = new Set<() => void>();
-  private restListeners = new Set<() => void>();
-  private places: { doc: Node; of: readonly Place[] } | null = null;
-  private rest = restOf(
-    () => REST,
-    () => LONGEST,
-    () => {
-      this.rests++;
-      for (const listener of this.restListeners) listener();
-    },
-  );
+  private looked: Look | null = null;
   /** JSON by top-level node: of a long document, a key changes one. */
   private written = new WeakMap<object, EditorNode>();
   /** Blocks by top-level node: the editor's nodes never change in place, so their identity is the key. */
@@ -68,32 +61,40 @@ export class PostSession {
     return json;
   }
 
-  blocks(): KeyedBlock[] {
-    const out: KeyedBlock[] = [];
-    if (this.editor && !this.editor.isDestroyed) {
-      for (const node of this.editor.state.doc.children) out.push(...this.blocksOf(node));
-    } else {
-      for (const node of this.doc.content)
-        out.push(...this.remember(node, () => node, String(node.attrs?.id ?? "")));
-    }
-    return out;
+  /** The blocks with their keys: the same list for the same document, as the two below. */
+  keyed(): readonly KeyedBlock[] {
+    return this.look().keyed;
+  }
+
+  blocks(): readonly Block[] {
+    return this.look().blocks;
   }
 
   /** Where a block stands in the editor: the position of its top-level node, and the block itself. */
   placeOf(index: number): Place | null {
-    if (!this.editor || this.editor.isDestroyed) return null;
-    return this.placesIn(this.editor.state.doc)[index] ?? null;
+    const { keyed, positions } = this.look();
+    const pos = positions[index];
+    return pos === undefined ? null : { pos, block: keyed[index]!.block };
   }
 
-  /** Every block's place, found once for a document: a report asks for hundreds. */
-  private placesIn(doc: Node): readonly Place[] {
-    if (this.places?.doc === doc) return this.places.of;
-    const of: Place[] = [];
-    doc.forEach((node, pos) => {
-      for (const { block } of this.blocksOf(node)) of.push({ pos, block });
+  /** Looks a document over once: a report asks for hundreds of places, and many ask for the blocks. */
+  private look(): Look {
+    const doc = this.editor && !this.editor.isDestroyed ? this.editor.state.doc : null;
+    const of = doc ?? this.doc;
+    if (this.looked?.of === of) return this.looked;
+    const keyed: KeyedBlock[] = [];
+    const positions: number[] = [];
+    doc?.forEach((node, pos) => {
+      for (const one of this.blocksOf(node)) {
+        keyed.push(one);
+        positions.push(pos);
+      }
     });
-    this.places = { doc, of };
-    return of;
+    if (!doc)
+      for (const node of this.doc.content)
+        keyed.push(...this.remember(node, () => node, String(node.attrs?.id ?? "")));
+    this.looked = { of, keyed, blocks: keyed.map(({ block }) => block), positions };
+    return this.looked;
   }
 
   private blocksOf(node: Node): KeyedBlock[] {
@@ -147,8 +148,6 @@ export class PostSession {
   end(): void {
     this.doc = this.json();
     this.listeners.clear();
-    this.restListeners.clear();
-    this.rest.stop();
     this.editor?.destroy();
   }
 
@@ -157,13 +156,7 @@ export class PostSession {
     return () => this.listeners.delete(listener);
   }
 
-  readonly subscribeRests = (listener: () => void): (() => void) => {
-    this.restListeners.add(listener);
-    return () => this.restListeners.delete(listener);
-  };
-
   private changed(): void {
     for (const listener of this.listeners) listener();
-    this.rest.note();
   }
 }

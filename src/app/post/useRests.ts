@@ -1,8 +1,7 @@
-import { useSyncExternalStore } from "react";
-import { usePostSession } from "./currentSession";
+import { useApp } from "../store/store";
 
-/** A number that is new each time typing has come to rest: stands for the whole document where it is looked over. */
-export function useRests(): number {
-  const session = usePostSession();
-  return useSyncExternalStore(session.subscribeRests, () => session.rests);
-}
+/**
+ * A number that is new each time that a report of the text was made or failed, which is when typing has come to rest: stands for the
+ * whole document where it is looked over, so that all of that is drawn at once.
+ */
+export const useRests = (): number => useApp((state) => state.openPost.rests);

@@ -32,6 +32,8 @@ export interface OpenPostState {
   recording: Recording | null;
   report: Report | null;
   revision: number;
+  /** Grows with each answer of the proof: what looks at the whole text follows this, not every key. */
+  rests: number;
   saving: Saving;
   /** Another tab writes this post. */
   readOnly: boolean;
@@ -49,6 +51,7 @@ const initialState: OpenPostState = {
   recording: null,
   report: null,
   revision: 0,
+  rests: 0,
   saving: { state: "saved" },
   readOnly: false,
 };
@@ -124,11 +127,15 @@ const slice = createSlice({
       state,
       { payload }: PayloadAction<{ postId: string; revision: number; report: Report }>,
     ) => {
+      state.rests++;
       // An answer about an older draft, or another post, is of no use any more.
       if (state.post?.id !== payload.postId || payload.revision < state.revision) return;
       state.revision = payload.revision;
       // Sealed already, so that the store does not go through every finding to do it: nobody changes a report.
       state.report = Object.freeze(payload.report);
+    },
+    reportFailed: (state) => {
+      state.rests++;
     },
     savingMoved: (state, { payload }: PayloadAction<Saving>) => {
       state.saving = payload;
@@ -155,6 +162,7 @@ export const {
   fieldChanged,
   recordingChanged,
   reportArrived,
+  reportFailed,
   savingMoved,
   readOnlyChanged,
 } = slice.actions;

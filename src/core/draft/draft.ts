@@ -7,7 +7,7 @@
 
 export interface Draft {
   meta: DraftMeta;
-  blocks: Block[];
+  blocks: readonly Block[];
   /**
    * Whether headings get fragment ids from their text, as Markdown renderers and our own export give them. Pages read
    * from HTML have only the ids that stand in them.

@@ -15,7 +15,7 @@ const meta =
   (fields: Partial<DraftMeta>) =>
   (draft: Draft): Draft => ({ ...draft, meta: { ...draft.meta, ...fields } });
 const blocks =
-  (change: (all: Block[]) => Block[]) =>
+  (change: (all: readonly Block[]) => Block[]) =>
   (draft: Draft): Draft => ({ ...draft, blocks: change(draft.blocks) });
 const source = (from: string | RegExp, to: string) => (): Draft => {
   const text = strongMarkdown.replace(from, to);

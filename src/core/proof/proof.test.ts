@@ -177,7 +177,8 @@ describe("the proof engine", () => {
     context: noContext,
     profile: houseProfile,
   });
-  const numbered = (blocks: Block[]): Block[] => blocks.map((block, i) => ({ ...block, id: `b${i}` }));
+  const numbered = (blocks: readonly Block[]): Block[] =>
+    blocks.map((block, i) => ({ ...block, id: `b${i}` }));
 
   it("rescores after one edited block as if afresh", () => {
     fc.assert(

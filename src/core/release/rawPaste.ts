@@ -5,23 +5,40 @@ import { blocksToEditor } from "../draft/toEditor";
 
 const MARKER = /^\s*(?:[•·▪◦‣–—*]|o(?=\s{2})|-(?=\s)|\d{1,2}[.)](?=\s))\s*/;
 
+/** How often each sign stands in a node. */
+type Signs = Record<"blanks" | "breaks" | "markers" | "tags", number>;
+
+/** Nodes never change in place: of a long document, most were looked through before. */
+const known = new WeakMap<EditorNode, Signs>();
+
 /** What is raw in a document, in words; empty where nothing is. */
 export function rawPasteSigns(doc: EditorDoc): string[] {
-  const signs = { empty: 0, blanks: 0, breaks: 0, markers: 0, tags: 0 };
+  const signs: Signs = { blanks: 0, breaks: 0, markers: 0, tags: 0 };
+  let empty = 0;
   const last = doc.content.length - 1;
   doc.content.forEach((node, i) => {
     // One empty line at the end is where the cursor waits; more, or between paragraphs, is spacing by hand.
     if (node.type === "paragraph" && !node.content?.length && i < last && isBlank(doc.content[i + 1]))
-      signs.empty++;
-    visit(node);
+      empty++;
+    const here = signsIn(node);
+    for (const sign of Object.keys(here) as (keyof Signs)[]) signs[sign] += here[sign];
   });
   return [
-    signs.empty && `${signs.empty} empty paragraphs in a row`,
+    empty && `${empty} empty paragraphs in a row`,
     signs.blanks && `${signs.blanks} runs of doubled blanks`,
     signs.breaks && `${signs.breaks} doubled line breaks`,
     signs.markers && `${signs.markers} list markers typed as text`,
     signs.tags && `${signs.tags} HTML tags or entities as text`,
   ].filter((sign): sign is string => typeof sign === "string");
+}
+
+function signsIn(top: EditorNode): Signs {
+  const before = known.get(top);
+  if (before) return before;
+  const signs: Signs = { blanks: 0, breaks: 0, markers: 0, tags: 0 };
+  visit(top);
+  known.set(top, signs);
+  return signs;
 
   function visit(node: EditorNode): void {
     if (node.type === "codeBlock") return;

@@ -335,7 +335,7 @@ export async function analyse(field: PostField): Promise<void> {
 export async function findGaps(): Promise<void> {
   const { openPost, session, field } = store.getState();
   if (!field.analysis || !openPost.post) return;
-  const blocks = (currentSession()?.blocks() ?? []).map(({ block }) => block);
+  const blocks = currentSession()?.blocks() ?? [];
   const found = await fieldWorker().gaps(
     openPost.outline,
     postDraft(openPost.post, session.site, blocks),

@@ -15,14 +15,7 @@ export function BegunTexts() {
   const go = useGo();
   const begun = post?.begun;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the report stands for the document
-  const left = useMemo(
-    () =>
-      begunTexts(
-        session.blocks().map(({ block }) => block),
-        begun ?? [],
-      ),
-    [session, begun, report],
-  );
+  const left = useMemo(() => begunTexts(session.blocks(), begun ?? []), [session, begun, report]);
   if (!left.length) return null;
   return (
     <section

@@ -21,7 +21,7 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
   const [choosing, setChoosing] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const lead = useMemo(
-    () => session.blocks().find(({ block }) => block.kind === "picture")?.block as PictureBlock | undefined,
+    () => session.blocks().find((block): block is PictureBlock => block.kind === "picture"),
     [session, report],
   );
   const own = post.socialPicture ?? "";

@@ -23,12 +23,7 @@ export function useClaims(): { claims: Claim[]; open: number; accepted: string[]
   const language = post?.language ?? "";
   // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   const claims = useMemo(
-    () =>
-      claimsOf(
-        session.blocks().map(({ block }) => block),
-        languagePack(language),
-        claimsOfBlock,
-      ),
+    () => claimsOf(session.blocks(), languagePack(language), claimsOfBlock),
     [session, rests, language],
   );
   const open = claims.filter((claim) => !claim.source && !accepted.includes(claimKey(claim))).length;

@@ -32,7 +32,7 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
   const keyword = useApp((state) => state.openPost.post?.keyword);
   const go = useGo();
   const { open: claims } = useClaims();
-  const { share: ownWords } = useOwnWords();
+  const ownWords = useOwnWords();
   const links = useLinkCount();
   if (!report) return null;
   const [next] = byWorth(report.findings);
@@ -100,7 +100,7 @@ function useLinkCount(): number {
   const rests = useRests();
   // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   return useMemo(
-    () => session.blocks().reduce((sum, { block }) => sum + linksOf(block.runs).length, 0),
+    () => session.blocks().reduce((sum, block) => sum + linksOf(block.runs).length, 0),
     [session, rests],
   );
 }

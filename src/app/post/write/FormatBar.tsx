@@ -1,7 +1,6 @@
 /** The formatting bar: over a selection, reached from the text with Alt F10. */
 import type { Editor } from "@tiptap/core";
 import { NodeSelection } from "@tiptap/pm/state";
-import { useEditorState } from "@tiptap/react";
 import { BubbleMenu, type BubbleMenuProps } from "@tiptap/react/menus";
 import {
   Bold,
@@ -21,6 +20,7 @@ import {
 import { Toolbar } from "radix-ui";
 import { type RefObject, useEffect } from "react";
 import { LinkForm } from "./links/LinkForm";
+import { useEditorValue } from "./useEditorValue";
 
 interface Tool {
   name: string;
@@ -90,8 +90,6 @@ const TOOLS: Tool[] = [
   },
 ];
 
-const NONE: boolean[] = [];
-
 /** Both outside the component: a new object at every render would make the menu disturb a selection that is being made. */
 const PLACE: NonNullable<BubbleMenuProps["options"]> = { placement: "top", offset: 6 };
 const overSelection: NonNullable<BubbleMenuProps["shouldShow"]> = ({ editor, state, element }) => {
@@ -108,13 +106,7 @@ interface Props {
 }
 
 export function FormatBar({ editor, bar, linking, onLinking }: Props) {
-  const active = useEditorState({
-    editor,
-    // Not in sight without a selection, and asked with every key.
-    selector: ({ editor: e }) =>
-      e.state.selection.empty ? NONE : [...TOOLS.map((tool) => tool.on(e)), e.isActive("link")],
-  });
-  const collapsed = useEditorState({ editor, selector: ({ editor: e }) => e.state.selection.empty });
+  const collapsed = useEditorValue(editor, ({ state }) => state.selection.empty);
   useEffect(() => {
     if (collapsed) onLinking(false);
   }, [collapsed, onLinking]);
@@ -130,36 +122,53 @@ export function FormatBar({ editor, bar, linking, onLinking }: Props) {
       {linking ? (
         <LinkForm editor={editor} onDone={() => onLinking(false)} />
       ) : (
-        <Toolbar.Root
-          aria-label="Formatting"
-          className="flex rounded border border-edge bg-sheet p-0.5 shadow-md"
-          onKeyDown={(event) => {
-            if (event.key === "Escape") editor.commands.focus();
-          }}
-        >
-          {TOOLS.map(({ name, icon: Icon, run }, i) => (
-            <Toolbar.Button
-              key={name}
-              type="button"
-              aria-pressed={active[i]}
-              aria-label={name}
-              title={name}
-              onClick={() => run(editor)}
-              className={`flex h-7 w-7 items-center justify-center rounded ${active[i] ? "bg-proof-wash text-proof" : "hover:bg-paper"}`}
-            >
-              <Icon size={16} aria-hidden="true" />
-            </Toolbar.Button>
-          ))}
-          <Toolbar.Button
-            type="button"
-            aria-pressed={active.at(-1)}
-            className={`flex h-7 items-center gap-1 rounded px-1.5 ${active.at(-1) ? "bg-proof-wash text-proof" : "hover:bg-paper"}`}
-            onClick={() => onLinking(true)}
-          >
-            <Link2 size={16} aria-hidden="true" /> Link
-          </Toolbar.Button>
-        </Toolbar.Root>
+        <Tools editor={editor} collapsed={collapsed} onLink={() => onLinking(true)} />
       )}
     </BubbleMenu>
+  );
+}
+
+interface ToolsProps {
+  editor: Editor;
+  /** Nothing is selected: the tools are not in sight, and most keys need not ask for their state. */
+  collapsed: boolean;
+  onLink: () => void;
+}
+
+function Tools({ editor, collapsed, onLink }: ToolsProps) {
+  const on = useEditorValue(editor, (e) =>
+    collapsed ? "" : [...TOOLS.map((tool) => tool.on(e)), e.isActive("link")].map(Number).join(""),
+  );
+  const pressed = (tool: number) => on.at(tool) === "1";
+  return (
+    <Toolbar.Root
+      aria-label="Formatting"
+      className="flex rounded border border-edge bg-sheet p-0.5 shadow-md"
+      onKeyDown={(event) => {
+        if (event.key === "Escape") editor.commands.focus();
+      }}
+    >
+      {TOOLS.map(({ name, icon: Icon, run }, i) => (
+        <Toolbar.Button
+          key={name}
+          type="button"
+          aria-pressed={pressed(i)}
+          aria-label={name}
+          title={name}
+          onClick={() => run(editor)}
+          className={`flex h-7 w-7 items-center justify-center rounded ${pressed(i) ? "bg-proof-wash text-proof" : "hover:bg-paper"}`}
+        >
+          <Icon size={16} aria-hidden="true" />
+        </Toolbar.Button>
+      ))}
+      <Toolbar.Button
+        type="button"
+        aria-pressed={pressed(-1)}
+        className={`flex h-7 items-center gap-1 rounded px-1.5 ${pressed(-1) ? "bg-proof-wash text-proof" : "hover:bg-paper"}`}
+        onClick={onLink}
+      >
+        <Link2 size={16} aria-hidden="true" /> Link
+      </Toolbar.Button>
+    </Toolbar.Root>
   );
 }

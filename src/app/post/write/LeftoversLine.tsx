@@ -23,15 +23,7 @@ export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
   const rests = useRests();
   // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   const left = useMemo(
-    () =>
-      post
-        ? postLeftovers(
-            post,
-            site,
-            session.blocks().map(({ block }) => block),
-            source,
-          )
-        : [],
+    () => (post ? postLeftovers(post, site, session.blocks(), source) : []),
     [post, site, session, source, rests],
   );
   if (!post || !source || !left.length) return null;

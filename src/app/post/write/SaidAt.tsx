@@ -1,6 +1,5 @@
 /** In the foot: when the sentence under the cursor was said, and the way there. */
 import type { Editor } from "@tiptap/core";
-import { useEditorState } from "@tiptap/react";
 import { useMemo } from "react";
 import { languagePack } from "../../../core/text/language";
 import { sentences } from "../../../core/text/sentences";
@@ -8,6 +7,7 @@ import { originOf, originsOf } from "../../../core/transcript/origins";
 import { clock, videoPlace } from "../../../core/transcript/toDoc";
 import type { Recording } from "../../../data/model";
 import { useOpenPost } from "../useOpenPost";
+import { useEditorValue } from "./useEditorValue";
 
 export function SaidAt({ editor }: { editor: Editor }) {
   const { recording, post } = useOpenPost("recording", "post");
@@ -16,10 +16,7 @@ export function SaidAt({ editor }: { editor: Editor }) {
 
 function At({ editor, recording, language }: { editor: Editor; recording: Recording; language: string }) {
   const origins = useMemo(() => originsOf(recording.sentences.map(({ text }) => text)), [recording]);
-  const place = useEditorState({
-    editor,
-    selector: ({ editor: e }) => originOf(sentenceAt(e, language), origins),
-  });
+  const place = useEditorValue(editor, (e) => originOf(sentenceAt(e, language), origins));
   const said = place === null ? undefined : recording.sentences[place];
   if (said?.start == null) return null;
   const when = `said at ${clock(said.start)}${said.speaker && ` by ${said.speaker}`}`;

@@ -10,7 +10,6 @@ import {
 import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import type { Editor } from "@tiptap/core";
-import { useEditorState } from "@tiptap/react";
 import { memo, useCallback, useMemo, useRef } from "react";
 import { foldPlain } from "../../../core/text/fold";
 import { useApp } from "../../store/store";
@@ -18,6 +17,7 @@ import { whole } from "../../ui/figures";
 import { useRests } from "../useRests";
 import { dropSection } from "./editor/moveBlocks";
 import { type Section, sectionsOf } from "./sectionsOf";
+import { useEditorValue } from "./useEditorValue";
 
 const PIXELS_A_WORD = 0.28;
 const LEAST = 24;
@@ -35,10 +35,9 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
     () => new Map(outline.map(({ text, budget }) => [foldPlain(text), budget])),
     [outline],
   );
-  const current = useEditorState({
-    editor,
-    selector: ({ editor: at }) => sections.findLastIndex(({ pos }) => pos <= at.state.selection.from),
-  });
+  const current = useEditorValue(editor, ({ state }) =>
+    sections.findLastIndex(({ pos }) => pos <= state.selection.from),
+  );
   // The same list while the sections stand where they stood: a new one draws every line anew.
   const order = sections.map(({ at }) => at).join();
   const places = useMemo(() => order.split(",").map(Number), [order]);
@@ -70,7 +69,7 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
                 words={section.words}
                 at={section.at}
                 current={i === current}
-                budget={budgets.get(foldPlain(section.heading)) ?? null}
+                budget={(budgets.size && budgets.get(foldPlain(section.heading))) || null}
                 // What stands before the first heading stays there.
                 fixed={!section.heading || !editor.isEditable}
                 onGo={goTo}

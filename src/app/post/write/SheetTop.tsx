@@ -1,7 +1,6 @@
 /** The top edge of the sheet: what can be put in, and undo. */
 import type { Editor } from "@tiptap/core";
 import { redoDepth, undoDepth } from "@tiptap/pm/history";
-import { useEditorState } from "@tiptap/react";
 import {
   ChevronDown,
   FileCode2,
@@ -25,6 +24,7 @@ import { INSERTS, MORE } from "./inserts";
 import { RecordingSheet } from "./RecordingSheet";
 import { SourceSheet } from "./SourceSheet";
 import { ShelfSheet } from "./shelf/ShelfSheet";
+import { useEditorValue } from "./useEditorValue";
 
 interface Props {
   editor: Editor;
@@ -44,11 +44,9 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
   const [source, setSource] = useState(false);
   const [recording, setRecording] = useState(false);
   const [shelf, setShelf] = useState(false);
-  const { undo, redo } = useEditorState({
-    editor,
-    // Asked of the history itself: trying the commands out would cost as much as a key.
-    selector: ({ editor: e }) => ({ undo: undoDepth(e.state) > 0, redo: redoDepth(e.state) > 0 }),
-  });
+  // Asked of the history itself: trying the commands out would cost as much as a key.
+  const undo = useEditorValue(editor, ({ state }) => undoDepth(state) > 0);
+  const redo = useEditorValue(editor, ({ state }) => redoDepth(state) > 0);
   const tool =
     "inline-flex h-7 items-center gap-1 rounded px-1 text-[13px] hover:bg-proof-wash disabled:text-ink-2 disabled:opacity-50";
   return (

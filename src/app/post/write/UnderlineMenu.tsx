@@ -20,7 +20,7 @@ export function UnderlineMenu({ layers, onLayers }: Props) {
         </button>
       }
     >
-      {LAYERS.map(({ id, name, className }) => (
+      {LAYERS.map(({ id, name, stroke }) => (
         <MenuCheck
           key={id}
           checked={layers.has(id)}
@@ -31,7 +31,7 @@ export function UnderlineMenu({ layers, onLayers }: Props) {
             onLayers(next);
           }}
         >
-          <span className={className}>{name}</span>
+          <span className={stroke}>{name}</span>
         </MenuCheck>
       ))}
     </Menu>

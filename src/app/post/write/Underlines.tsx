@@ -1,21 +1,22 @@
 /** Draws the underlines that are asked for, each time a report has come; shows nothing itself. */
 import type { Editor } from "@tiptap/core";
 import type { Transaction } from "@tiptap/pm/state";
-import { Mapping } from "@tiptap/pm/transform";
+import { Mapping, ReplaceStep, type Step } from "@tiptap/pm/transform";
 import { useEffect, useState } from "react";
 import { usePostSession } from "../currentSession";
 import { useOpenPost } from "../useOpenPost";
-import { useClaims } from "./ClaimsSheet";
-import { evidenceKey, type Underline } from "./editor/evidence";
+import { clearHighlights, drawHighlights, type Underline } from "./editor/highlights";
 import { inSight } from "./editor/sight";
-import { type LayerId, underlinesOf } from "./underlines";
-import { useOwnWords } from "./useOwnWords";
+import { LAYERS, type LayerId, underlinesOf } from "./underlines";
+import { useSaidWords } from "./useOwnWords";
+
+const NONE: readonly string[] = [];
 
 export function Underlines({ editor, layers }: { editor: Editor; layers: ReadonlySet<LayerId> }): null {
   const session = usePostSession();
   const { post, report } = useOpenPost("post", "report");
-  const { accepted } = useClaims();
-  const { said } = useOwnWords();
+  const accepted = post?.acceptedClaims ?? NONE;
+  const said = useSaidWords();
   const language = post?.language ?? "";
   const [drawing, setDrawing] = useState<InSight | null>(null);
   useEffect(() => {
@@ -30,7 +31,9 @@ export function Underlines({ editor, layers }: { editor: Editor; layers: Readonl
   return null;
 }
 
-/** So many are drawn at once; of more, those in sight, since each costs every key a little. */
+const STROKES = LAYERS.map(({ stroke }) => stroke);
+
+/** So many are drawn at once; of more, those in sight, since each costs every frame a little. */
 const FEW = 60;
 /** Screens above and below that are drawn as well, and those after which what is drawn is looked at anew. */
 const AROUND = 2;
@@ -41,9 +44,10 @@ class InSight {
   private spans: readonly Underline[] = [];
   /** What was written since they were found moves them all. */
   private since = new Mapping();
-  /** The part of the text that is drawn; null until it was looked for. */
+  /** The part of the text that is drawn; null where all of it is. */
   private part: [from: number, to: number] | null = null;
-  private frame = 0;
+  private looking = 0;
+  private drawing = 0;
 
   constructor(private readonly editor: Editor) {
     editor.on("transaction", this.move);
@@ -54,59 +58,57 @@ class InSight {
   show(spans: readonly Underline[]): void {
     this.spans = spans;
     this.since = new Mapping();
-    if (spans.length <= FEW) {
-      this.part = null;
-      draw(this.editor, spans);
-    } else if (this.part) this.draw(this.part);
-    else this.look();
+    if (spans.length <= FEW) this.part = null;
+    else this.part ??= inSight(this.editor.view, AROUND);
+    this.draw();
   }
 
   stop(): void {
-    cancelAnimationFrame(this.frame);
+    cancelAnimationFrame(this.looking);
+    cancelAnimationFrame(this.drawing);
     this.editor.off("transaction", this.move);
     window.removeEventListener("scroll", this.soon);
     window.removeEventListener("resize", this.soon);
+    clearHighlights(STROKES);
   }
 
-  private readonly move = ({ transaction: { docChanged, mapping } }: { transaction: Transaction }) => {
+  private readonly move = ({ transaction: { docChanged, mapping, steps } }: { transaction: Transaction }) => {
     if (!docChanged) return;
     this.since.appendMapping(mapping);
     this.part &&= [mapping.map(this.part[0], -1), mapping.map(this.part[1])];
+    // Else the editor draws elements anew, and what was drawn on the old ones is gone.
+    if (!steps.every(isPlain)) this.drawing ||= requestAnimationFrame(this.draw);
   };
 
   private readonly soon = () => {
-    if (this.spans.length > FEW) this.frame ||= requestAnimationFrame(this.look);
+    if (this.part) this.looking ||= requestAnimationFrame(this.look);
   };
 
   private readonly look = () => {
-    this.frame = 0;
+    this.looking = 0;
     const { editor, part } = this;
-    if (editor.isDestroyed) return;
+    if (editor.isDestroyed || !part) return;
     const [from, to] = inSight(editor.view, SOON);
-    if (part && from >= part[0] && to <= part[1]) return;
+    if (from >= part[0] && to <= part[1]) return;
     this.part = inSight(editor.view, AROUND);
-    this.draw(this.part);
+    this.draw();
   };
 
-  private draw([first, last]: readonly [number, number]): void {
-    const { spans, since } = this;
+  private readonly draw = () => {
+    this.drawing = 0;
+    const { editor, spans, since, part } = this;
+    if (editor.isDestroyed) return;
     const here = spans.map(
-      ([start, end, className]): Underline => [since.map(start), since.map(end, -1), className],
+      ([start, end, stroke]): Underline => [since.map(start), since.map(end, -1), stroke],
     );
-    draw(
-      this.editor,
-      here.filter(([start, end]) => end >= first && start <= last),
+    drawHighlights(
+      editor.view,
+      STROKES,
+      part ? here.filter(([start, end]) => end >= part[0] && start <= part[1]) : here,
     );
-  }
+  };
 }
 
-const asKey = ([from, to, className]: Underline): string => `${from}-${to}-${className}`;
-
-/** A redraw for nothing could swallow a step of a selection that is just being made. */
-function draw(editor: Editor, spans: readonly Underline[]): void {
-  const drawn = (evidenceKey.getState(editor.state)?.find() ?? []).map(({ from, to, spec }) =>
-    asKey([from, to, (spec as { className: string }).className]),
-  );
-  if (drawn.sort().join() === spans.map(asKey).sort().join()) return;
-  editor.view.dispatch(editor.state.tr.setMeta(evidenceKey, spans).setMeta("addToHistory", false));
-}
+/** A letter more or less: it stands in the element that is there. */
+const isPlain = (step: Step): boolean =>
+  step instanceof ReplaceStep && step.slice.size <= 1 && step.to - step.from <= 1;

@@ -7,18 +7,18 @@ import { analyseText } from "../../../core/text/match";
 import { ownIn, type SaidWords } from "../../../core/transcript/ownWords";
 import type { PostSession } from "../session";
 import { openClaimsIn } from "./claimsOfBlock";
-import type { Underline } from "./editor/evidence";
+import type { Underline } from "./editor/highlights";
 import { spanPositions } from "./editor/positions";
 import { remembered } from "./remembered";
 
 /** In the order in which they are offered. */
 export const LAYERS = [
-  { id: "keyword", name: "Keyword uses", className: "keyword-use" },
-  { id: "terms", name: "Terms of the field", className: "term-use" },
-  { id: "claims", name: "Claims without a source", className: "claim-use" },
-  { id: "long", name: MARKINGS.find(({ id }) => id === "long")!.name, className: "long-use" },
-  { id: "passive", name: MARKINGS.find(({ id }) => id === "passive")!.name, className: "passive-use" },
-  { id: "others", name: "Words that were not said", className: "other-use" },
+  { id: "keyword", name: "Keyword uses", stroke: "keyword-use" },
+  { id: "terms", name: "Terms of the field", stroke: "term-use" },
+  { id: "claims", name: "Claims without a source", stroke: "claim-use" },
+  { id: "long", name: MARKINGS.find(({ id }) => id === "long")!.name, stroke: "long-use" },
+  { id: "passive", name: MARKINGS.find(({ id }) => id === "passive")!.name, stroke: "passive-use" },
+  { id: "others", name: "Words that were not said", stroke: "other-use" },
 ] as const;
 export type LayerId = (typeof LAYERS)[number]["id"];
 
@@ -44,10 +44,10 @@ export function underlinesOf(
   const put = (at: number, spans: readonly Span[], id: LayerId) => {
     if (!spans.length) return;
     const place = session.placeOf(at);
-    const { className } = LAYERS.find((layer) => layer.id === id)!;
+    const { stroke } = LAYERS.find((layer) => layer.id === id)!;
     for (const { start, end } of spans) {
       const span = place && spanPositions(place.block, place.pos, start, end);
-      if (span) out.push([...span, className]);
+      if (span) out.push([...span, stroke]);
     }
   };
   const uses = layers.has("keyword")
@@ -55,7 +55,7 @@ export function underlinesOf(
     : [];
   for (const { block, start, end } of uses) if (block !== undefined) put(block, [{ start, end }], "keyword");
   if (layers.size === (layers.has("keyword") ? 1 : 0)) return out;
-  session.blocks().forEach(({ block }, at) => {
+  session.blocks().forEach((block, at) => {
     if (!isProse(block)) return;
     const analysed = () => analyseText(block.text, pack);
     for (const marking of MARKINGS)

@@ -4,23 +4,21 @@ import { useApp } from "../../store/store";
 import { usePostSession } from "../currentSession";
 import { useRests } from "../useRests";
 
-/** What was said in the post's recording, and the share of the text that is it, 0 to 1; nulls where there is none. */
-export function useOwnWords(): { said: SaidWords | null; share: number | null } {
-  const session = usePostSession();
+/** What was said in the post's recording; null where there is none. */
+export function useSaidWords(): SaidWords | null {
   const recording = useApp((state) => state.openPost.recording);
+  return useMemo(() => recording && saidWords(recording.sentences.map(({ text }) => text)), [recording]);
+}
+
+/** The share of the text that was said so, 0 to 1; null where nothing was. */
+export function useOwnWords(): number | null {
+  const session = usePostSession();
+  const said = useSaidWords();
   const rests = useRests();
-  const said = useMemo(
-    () => recording && saidWords(recording.sentences.map(({ text }) => text)),
-    [recording],
-  );
   // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
-  const share = useMemo(() => {
+  return useMemo(() => {
     if (!said) return null;
-    const { words, own } = ownWordsOf(
-      session.blocks().map(({ block }) => block),
-      said,
-    );
+    const { words, own } = ownWordsOf(session.blocks(), said);
     return words ? own / words : null;
   }, [session, said, rests]);
-  return { said, share };
 }

@@ -1,16 +1,13 @@
 /** The second line of the sheet's top edge: what can be done with the block that the cursor stands in. */
 import type { Editor } from "@tiptap/core";
 import { NodeSelection, type Selection } from "@tiptap/pm/state";
-import { useEditorState } from "@tiptap/react";
+import { useEditorValue } from "../useEditorValue";
 import { BLOCK_TOOLS } from "./blockTools";
 
 export function BlockBar({ editor }: { editor: Editor }) {
-  const active = useEditorState({
-    editor,
-    selector: ({ editor: e }) => {
-      const around = nodesAround(e.state.selection);
-      return BLOCK_TOOLS.findIndex(({ type }) => around.has(type));
-    },
+  const active = useEditorValue(editor, ({ state }) => {
+    const around = nodesAround(state.selection);
+    return BLOCK_TOOLS.findIndex(({ type }) => around.has(type));
   });
   const tools = BLOCK_TOOLS[active];
   if (!tools || !editor.isEditable) return null;

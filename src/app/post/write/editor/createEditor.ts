@@ -16,7 +16,6 @@ import { Gallery } from "./blocks/gallery";
 import { Note } from "./blocks/note";
 import { PictureNode } from "./blocks/picture";
 import { Quote } from "./blocks/quote";
-import { Evidence } from "./evidence";
 import { Finder } from "./finder";
 import { insertPictures } from "./insertPictures";
 import { MoveBlocks } from "./moveBlocks";
@@ -84,7 +83,6 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
       TableCell.extend({ content: "paragraph+" }),
       TableHeader.extend({ content: "paragraph+" }),
       BlockIds,
-      Evidence,
       Finder,
       Placeholder.configure({ placeholder: "Write, or paste from anywhere" }),
     ],

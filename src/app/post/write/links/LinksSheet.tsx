@@ -31,7 +31,7 @@ export function LinksSheet({ onGo, onClose }: Props) {
   const targets = useLinkTargets();
   const links = useMemo(() => {
     const known = new Set(targets.map(({ href }) => href.replace(/\/$/, "")));
-    return session.blocks().flatMap(({ block }, at) =>
+    return session.blocks().flatMap((block, at) =>
       linksOf(block.runs).map(({ link, text, start, end }) => {
         const kind = kindOf(link.href);
         const path = link.href.replace(/[?#].*$/, "").replace(/\/$/, "");

@@ -28,7 +28,7 @@ export function siteTargets(posts: readonly Post[], site: Site, own: string): Li
 }
 
 function sectionTargets(session: PostSession): LinkTarget[] {
-  const blocks = session.blocks().map(({ block }) => block);
+  const blocks = session.blocks();
   return [...derivedHeadingIds(blocks)].map(([at, id]) => ({
     kind: "section",
     href: `#${id}`,

@@ -1,0 +1,16 @@
+import type { Editor } from "@tiptap/core";
+import { useSyncExternalStore } from "react";
+
+/** What the editor says, asked with every key: a plain value, so that a key that changes nothing of it costs next to nothing. */
+export function useEditorValue<T extends string | number | boolean | null>(
+  editor: Editor,
+  ask: (editor: Editor) => T,
+): T {
+  return useSyncExternalStore(
+    (tell) => {
+      editor.on("transaction", tell);
+      return () => editor.off("transaction", tell);
+    },
+    () => ask(editor),
+  );
+}
