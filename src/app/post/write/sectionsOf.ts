@@ -11,11 +11,17 @@ export interface Section {
   at: number;
 }
 
-/** Nodes never change in place: of a long text, a key makes one to count. */
+/** Nodes never change in place: of a long text, a key makes one to count, or to read. */
 const counted = new WeakMap<Node, number>();
 function wordsIn(node: Node): number {
   const known = counted.get(node) ?? countWords(node.textBetween(0, node.content.size, " ", " "));
   counted.set(node, known);
+  return known;
+}
+const read = new WeakMap<Node, string>();
+function textOf(node: Node): string {
+  const known = read.get(node) ?? node.textContent;
+  read.set(node, known);
   return known;
 }
 
@@ -23,7 +29,7 @@ export function sectionsOf(doc: Node): Section[] {
   const sections: Section[] = [{ heading: "", level: 2, words: 0, pos: 0, at: 0 }];
   doc.forEach((node, pos, at) => {
     if (node.type.name === "heading")
-      sections.push({ heading: node.textContent, level: Number(node.attrs.level), words: 0, pos, at });
+      sections.push({ heading: textOf(node), level: Number(node.attrs.level), words: 0, pos, at });
     else if (node.type.name !== "codeBlock") sections.at(-1)!.words += wordsIn(node);
   });
   return sections.filter(({ heading, words }, i) => i > 0 || words > 0 || heading);

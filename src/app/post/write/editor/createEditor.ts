@@ -51,6 +51,8 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
   const editor: Editor = new Editor({
     content,
     editable,
+    // It tells what was deleted, for which it compares the text before and after every key; nobody listens.
+    enableCoreExtensions: { delete: false },
     extensions: [
       StarterKit.configure({
         heading: { levels: [1, 2, 3, 4, 5, 6] },
