@@ -192,7 +192,11 @@ test("many files come in with a report, and can be taken out again", async ({ pa
   });
   const many = zipSync({
     "posts/one.md": strToU8("---\ntitle: Zipped one\n---\n\n![A lock](../pictures/lock.png)\n\nText of it."),
-    "posts/two.html": strToU8("<main><header><h1>Zipped two</h1></header><p>Words here.</p></main>"),
+    "posts/two.html": strToU8(
+      "<main><header><h1>Zipped two</h1></header><p>Words here.</p><img src='gone.png' alt='Gone'></main>",
+    ),
+    "posts/site.css": strToU8("p { color: red }"),
+    "__MACOSX/posts/._one.md": strToU8("x"),
     "pictures/lock.png": readFileSync("docs/screenshots/desk.png"),
   });
   await page
@@ -209,6 +213,10 @@ test("many files come in with a report, and can be taken out again", async ({ pa
   await expect(report.getByRole("region", { name: "What did not come in" }).getByRole("listitem")).toHaveText(
     [/^table.pdf: This is no Markdown/, /^torn.md: It cannot be read: The front matter/],
   );
+  await expect(report).toContainText(
+    "Left alone in many.zip, being neither posts nor pictures: posts/site.css.",
+  );
+  await expect(report).toContainText("1 picture did not come along and stayed a path: gone.png.");
   await expect(report.getByRole("link")).toHaveText([
     "Zipped one",
     "Zipped two",

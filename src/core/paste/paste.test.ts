@@ -55,6 +55,11 @@ describe("pasted HTML", () => {
       "orderedList[listItem[paragraph[a] bulletList[listItem[paragraph[b]]]] listItem[paragraph[c]]]",
     ],
     [
+      "takes the markers of such a list that stand in the text itself",
+      '<p style="mso-list:l0 level1 lfo1"><![if !supportLists]><span>·<span>&nbsp;&nbsp; </span></span><![endif]>a <b>b</b></p><p style="mso-list:l0 level2 lfo1"><span>o&nbsp;&nbsp; </span>c</p><p style="mso-list:l1 level1 lfo2"><span>(1)&nbsp;</span>d</p><p style="mso-list:l0 level1 lfo1">o. k.</p>',
+      "bulletList[listItem[paragraph[a bold(b)] bulletList[listItem[paragraph[c]]]]] orderedList[listItem[paragraph[d]] listItem[paragraph[o. k.]]]",
+    ],
+    [
       "keeps tables as text",
       "<table><tr><th>a</th></tr><tr><td><ul><li>b</li></ul></td></tr></table>",
       "table[tableRow[tableHeader[paragraph[a]]] tableRow[tableCell[paragraph[b]]]]",

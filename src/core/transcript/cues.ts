@@ -34,7 +34,7 @@ export function readTranscript(text: string): Cue[] {
   return lines.some((line) => ARROW.test(line)) ? captionCues(lines) : lineCues(lines);
 }
 
-/** WebVTT and SubRip: a line with an arrow, then what is said, up to an empty line. */
+/** WebVTT and SubRip: a line with an arrow, then what is said, up to an empty line or the next arrow, whose number may stand above it. */
 function captionCues(lines: readonly string[]): Cue[] {
   const cues: Cue[] = [];
   for (let i = 0; i < lines.length; i++) {
@@ -42,7 +42,9 @@ function captionCues(lines: readonly string[]): Cue[] {
     // Headers, notes, styles and numbers stand outside of cues.
     if (!times) continue;
     const said: string[] = [];
-    for (i++; i < lines.length && lines[i]!.trim(); i++) said.push(lines[i]!);
+    while (i + 1 < lines.length && lines[i + 1]!.trim() && !ARROW.test(lines[i + 1]!)) said.push(lines[++i]!);
+    if (i + 1 < lines.length && ARROW.test(lines[i + 1]!) && /^\s*\d+\s*$/.test(said.at(-1) ?? ""))
+      said.pop();
     put(cues, seconds(times.slice(1, 5)), said.join(" "));
   }
   return cues;

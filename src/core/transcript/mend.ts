@@ -70,15 +70,24 @@ const capitalised = (sentence: string): string =>
 /** Stands where a filler began a sentence, whose next word begins it now. */
 const BEGAN = "\uE000";
 
+/** Stands where a filler was: a pause behind a small word is no comma. */
+const PAUSE = "\uE001";
+
 /** Fillers with the commas around them, and a word said twice in a row. */
-export function withoutFillers(text: string, { fillers = [] }: LanguagePack): string {
+export function withoutFillers(text: string, { fillers = [], smallWords }: LanguagePack): string {
   let out = text;
   if (fillers.length) {
     const any = [...fillers].sort((a, b) => b.length - a.length).map((one) => one.replace(/ /g, "\\s+"));
     out = out.replace(
       new RegExp(String.raw`(^|[\s,])(${any.join("|")})(?:[,…]|\.{3})?(?=[\s.!?]|$)`, "giu"),
-      (_whole, before: string, filler: string) => `${before}${/^\p{Lu}/u.test(filler) ? BEGAN : ""}`,
+      (_whole, before: string, filler: string) => `${before}${PAUSE}${/^\p{Lu}/u.test(filler) ? BEGAN : ""}`,
     );
+    out = out
+      .replace(
+        new RegExp(`([\\p{L}'’]+)\\s*,[\\s,]*(?:${PAUSE}[\\s,]*)+`, "gu"),
+        (_whole, word: string) => `${word}${smallWords.has(fold(word)) ? "" : ","} `,
+      )
+      .replaceAll(PAUSE, "");
   }
   return out
     .replace(/(?<![\p{L}\p{N}])([\p{L}'’]+)((?:[,\s]+\1)+)(?![\p{L}\p{N}])/giu, (whole, word: string) =>

@@ -3,6 +3,8 @@ import type { Block } from "../draft/draft";
 import { countsAsWords } from "../draft/draft";
 import { fold } from "../text/fold";
 import { words } from "../text/words";
+import type { Spoken } from "./mend";
+import { labelOf } from "./toDoc";
 
 /** So many words in a row are somebody's own; fewer stand together in anybody's text. */
 const RUN = 3;
@@ -10,15 +12,18 @@ const RUN = 3;
 /** What was said, made ready to be looked for. */
 export interface SaidWords {
   runs: ReadonlySet<string>;
+  /** What stands before a paragraph to say who speaks: it is neither said nor added. */
+  labels: readonly string[];
 }
 
 const folded = (text: string): string[] => words(text).map((word) => fold(word.text));
 
-export function saidWords(texts: readonly string[]): SaidWords {
-  const all = texts.flatMap(folded);
+/** @param sentences of a recording */
+export function saidWords(sentences: readonly Pick<Spoken, "text" | "speaker">[]): SaidWords {
+  const all = sentences.flatMap(({ text }) => folded(text));
   const runs = new Set<string>();
   for (let i = 0; i + RUN <= all.length; i++) runs.add(all.slice(i, i + RUN).join(" "));
-  return { runs };
+  return { runs, labels: [...new Set(sentences.map(({ speaker }) => speaker))].filter(Boolean).map(labelOf) };
 }
 
 export interface OwnWords {
@@ -45,9 +50,10 @@ export function ownWordsOf(blocks: readonly Block[], said: SaidWords): OwnWords 
 /** The same for one text. */
 export function ownIn(
   text: string,
-  { runs }: SaidWords,
+  { runs, labels }: SaidWords,
 ): { words: number; own: number; others: { start: number; end: number }[] } {
-  const cut = words(text);
+  const label = labels.find((one) => text.startsWith(one)) ?? "";
+  const cut = words(text).filter(({ start }) => start >= label.length);
   const all = cut.map((word) => fold(word.text));
   const said = new Uint8Array(all.length);
   for (let i = 0; i + RUN <= all.length; i++)

@@ -38,6 +38,9 @@ export function transcriptDoc(
   return { type: "doc", content: content.length ? content : [{ type: "paragraph" }] };
 }
 
+/** What stands before a paragraph to say who speaks. */
+export const labelOf = (speaker: string): string => `${speaker}:`;
+
 export function clock(second: number): string {
   const whole = Math.floor(second);
   const parts = [Math.floor(whole / 3600), Math.floor(whole / 60) % 60, whole % 60];
@@ -73,7 +76,7 @@ function paragraphs(sentences: readonly Spoken[], named: boolean): EditorNode[] 
       content: [
         ...(named && speaker && begins
           ? [
-              { type: "text", text: `${speaker}:`, marks: [{ type: "bold" }] },
+              { type: "text", text: labelOf(speaker), marks: [{ type: "bold" }] },
               { type: "text", text: " " },
             ]
           : []),

@@ -27,6 +27,11 @@ describe("a recording's text", () => {
       ["1 INES We look at pads.", "3 - Every month."],
     ],
     [
+      "captions without empty lines between them, numbered or not",
+      "WEBVTT\n\n00:01.000 --> 00:02.000\nOne\n00:02.000 --> 00:03.000\ntwo.\n3\n00:03.000 --> 00:04.000\nThree.\n00:04.000 --> 00:05.000\n00:05.000 --> 00:06.000\nIn 2019 there were\n4",
+      ["1 - One", "2 - two.", "3 - Three.", "5 - In 2019 there were 4"],
+    ],
+    [
       "lines with times",
       "[0:05] Ines: Good morning.\n(12:40) - And now the chain.\n1:00:01\nThe end.",
       ["5 Ines Good morning.", "760 - And now the chain.", "3601 - The end."],
@@ -66,10 +71,12 @@ describe("sentences of a recording", () => {
       spoken("0:01 Ines: we look at the\n0:03 pads. then at the\n0:06 chain\n0:08 Dev: And oil it."),
     ).toEqual(["1 Ines We look at the pads. then at the chain", "8 Dev And oil it."]));
   it.each([
-    ["Um, so we, uh, look at it.", "So we, look at it."],
+    ["Um, so we, uh, look at it.", "So we look at it."],
     ["It is so. Uh, the pads wear.", "It is so. The pads wear."],
     ["we look, um, the pads wear", "we look, the pads wear"],
     ["The the pads wear, you know, fast.", "The pads wear, fast."],
+    ["It is cheap and, you know, the the best.", "It is cheap and the best."],
+    ["So, um it works.", "So it works."],
     ["He had had it, and that that is that.", "He had had it, and that that is that."],
     ["The hummer and the umbrella.", "The hummer and the umbrella."],
     ["Um.", "."],
@@ -144,7 +151,9 @@ describe("sections of a recording", () => {
 });
 
 describe("own words", () => {
-  const said = saidWords(["We look at the brake pads once a month, in good light."]);
+  const said = saidWords([
+    { text: "We look at the brake pads once a month, in good light.", speaker: "Ines" },
+  ]);
   const of = (markdown: string) => {
     const draft = draftOf(markdown);
     const { words, own, others } = ownWordsOf(draft.blocks, said);
@@ -155,6 +164,8 @@ describe("own words", () => {
     ["WE LOOK AT THE “brake” pads!", [6, 6, []]],
     ["In short, we look at the brake pads often.", [6, 9, ["In short", "often"]]],
     ["Pads brake the at.", [0, 4, ["Pads brake the at"]]],
+    ["**Ines:** We look at the brake pads.", [6, 6, []]],
+    ["Inessa: we look at the brake pads.", [6, 7, ["Inessa"]]],
     ["## Wholly new heading", [0, 0, []]],
     ["", [0, 0, []]],
   ])("in “%s”", (markdown, expected) => expect(of(markdown)).toEqual(expected));

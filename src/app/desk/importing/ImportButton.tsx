@@ -27,7 +27,7 @@ export function ImportButton() {
     const { importFiles } = await import("./importPost");
     const results = await importFiles(chosen, (done, of) => shown && show({ done, of }), stop.signal);
     const [only, ...others] = results;
-    if (!only || others.length) {
+    if (!only || others.length || "leftAlone" in only) {
       show({ results });
       return;
     }
@@ -84,7 +84,7 @@ export function ImportButton() {
   );
 }
 
-function say(only: Imported): void {
+function say(only: Exclude<Imported, { leftAlone: unknown }>): void {
   if ("error" in only) {
     toast.error(`“${only.name}”: ${only.error} Nothing was imported; your posts are as they were.`, {
       duration: 12_000,

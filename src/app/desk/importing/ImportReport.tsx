@@ -4,7 +4,7 @@ import { deletePost } from "../../../data/posts";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import type { Imported } from "./importPost";
+import { type Imported, NAMED } from "./importPost";
 
 export interface ImportRun {
   done: number;
@@ -34,6 +34,7 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
     );
   const came = results.filter((one) => "id" in one);
   const failed = results.filter((one) => "error" in one);
+  const others = results.filter((one) => "leftAlone" in one);
   const takeBack = async () => {
     for (const { id } of came) await deletePost(id);
     setTakenBack(true);
@@ -57,6 +58,12 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
           </ul>
         </section>
       )}
+      {others.map(({ name, leftAlone }) => (
+        <p key={name} className="mb-4 text-ink-2">
+          Left alone in {name}, being neither posts nor pictures: {leftAlone.slice(0, NAMED).join(", ")}
+          {leftAlone.length > NAMED && ` and ${count(leftAlone.length - NAMED, "other")}`}.
+        </p>
+      ))}
       {came.length > 0 && !takenBack && (
         <section aria-label="What came in">
           <h3 className="mb-1">What came in</h3>

@@ -14,7 +14,9 @@ import { count } from "../../ui/figures";
 /** What became of one file. */
 export type Imported =
   | { name: string; id: string; title: string; words: number; notes: string[] }
-  | { name: string; error: string };
+  | { name: string; error: string }
+  /** Files of a folder or a zip that are neither posts nor pictures of them. */
+  | { name: string; leftAlone: readonly string[] };
 
 /** A file that may be a post, with what lies beside it. */
 interface Source {
@@ -41,9 +43,13 @@ export async function importFiles(
 ): Promise<Imported[]> {
   const results: Imported[] = [];
   const sources: Source[] = [];
+  const leftAlone = files.filter(({ webkitRelativePath: path }) => path && isOther(path)).map(pathOf);
+  if (leftAlone.length) results.push({ name: leftAlone[0]!.split("/")[0]!, leftAlone });
   for (const file of files) {
     try {
-      sources.push(...(await sourcesIn(file, files)));
+      const found = await sourcesIn(file, files);
+      sources.push(...found.sources);
+      if (found.leftAlone.length) results.push({ name: file.name, leftAlone: found.leftAlone });
     } catch (error) {
       results.push({ name: file.name, error: messageOf(error) });
     }
@@ -66,35 +72,54 @@ const pathOf = (file: File): string => file.webkitRelativePath || file.name;
 const folderOf = (path: string): string => path.slice(0, path.lastIndexOf("/") + 1);
 const bytesOf = async (file: File): Promise<Uint8Array> => new Uint8Array(await file.arrayBuffer());
 
-/** @throws Error with the reason, where there is no post in it; what lies in a folder and is no post is none without a word */
-async function sourcesIn(file: File, all: readonly File[]): Promise<Source[]> {
+const PICTURE = /\.(?:png|jpe?g|webp|gif|svg|avif)$/i;
+/** What systems put beside files of a person. */
+const OF_A_SYSTEM = /(?:^|\/)(?:__MACOSX\/|\.|Thumbs\.db$|desktop\.ini$)/i;
+const isPost = (path: string): boolean => READABLE.test(path) && !OF_A_SYSTEM.test(path);
+const isOther = (path: string): boolean =>
+  !path.endsWith("/") &&
+  !READABLE.test(path) &&
+  !/\.zip$/i.test(path) &&
+  !PICTURE.test(path) &&
+  !OF_A_SYSTEM.test(path);
+
+interface Found {
+  sources: Source[];
+  leftAlone: string[];
+}
+
+/** @throws Error with the reason, where there is no post in it */
+async function sourcesIn(file: File, all: readonly File[]): Promise<Found> {
   const path = pathOf(file);
   const inFolder = Boolean(file.webkitRelativePath);
   if (!/\.zip$/i.test(path) && !READABLE.test(path)) {
-    if (inFolder || file.type.startsWith("image/")) return [];
+    if (inFolder || file.type.startsWith("image/")) return { sources: [], leftAlone: [] };
     throw new Error("This is no Markdown, HTML, DOCX, text or zip file.");
   }
   if (file.size > MOST_BYTES) throw new Error("It is larger than 50 MB. Import it in parts.");
-  if (!/\.zip$/i.test(path))
-    return [
-      {
-        name: path,
-        read: () => bytesOf(file),
-        beside: async (to) => {
-          const wanted = resolved(folderOf(path), to);
-          const found = all.find((one) => pathOf(one) === wanted);
-          return found ? bytesOf(found) : null;
-        },
+  if (!/\.zip$/i.test(path)) {
+    const source: Source = {
+      name: path,
+      read: () => bytesOf(file),
+      beside: async (to) => {
+        const wanted = resolved(folderOf(path), to);
+        const found = all.find((one) => pathOf(one) === wanted);
+        return found ? bytesOf(found) : null;
       },
-    ];
+    };
+    return { sources: [source], leftAlone: [] };
+  }
   const entries = await unpack(file);
-  const names = Object.keys(entries).filter((name) => READABLE.test(name) && !name.startsWith("__MACOSX"));
+  const names = Object.keys(entries).filter(isPost);
   if (!names.length) throw new Error("There is no Markdown, HTML, DOCX or text file in it.");
-  return names.map((name) => ({
-    name: names.length > 1 ? `${path}: ${name}` : name,
-    read: async () => entries[name]!,
-    beside: async (to) => entries[resolved(folderOf(name), to)] ?? null,
-  }));
+  return {
+    sources: names.map((name) => ({
+      name: names.length > 1 ? `${path}: ${name}` : name,
+      read: async () => entries[name]!,
+      beside: async (to) => entries[resolved(folderOf(name), to)] ?? null,
+    })),
+    leftAlone: Object.keys(entries).filter(isOther),
+  };
 }
 
 /** A relative path from a folder, "./" and "../" followed. */
@@ -126,10 +151,15 @@ async function unpack(file: File): Promise<Record<string, Uint8Array>> {
 
 async function keep(draft: Draft, lost: readonly string[], source: Source): Promise<Imported> {
   let unread = 0;
+  /** Names of pictures that the text has by a path, where nothing lies. */
+  const missing: string[] = [];
   /** A picture that came along, kept as a file of the workspace; null where none did, or it could not be read. */
   const kept = async (src: string, fileName: string) => {
     const bytes = src ? await pictureBytes(src, source) : null;
-    if (!bytes) return null;
+    if (!bytes) {
+      if (src && !/^[a-z][a-z\d+.-]*:|^\/\//i.test(src)) missing.push(src);
+      return null;
+    }
     try {
       return await keepPicture(new File([bytes as BlobPart], fileName), false);
     } catch (error) {
@@ -177,6 +207,8 @@ async function keep(draft: Draft, lost: readonly string[], source: Source): Prom
   await addPost(post, doc);
   const notes = [
     ...lost,
+    missing.length > 0 &&
+      `${count(missing.length, "picture")} did not come along and stayed a path: ${missing.slice(0, NAMED).join(", ")}${missing.length > NAMED ? " …" : ""}.`,
     unread && `${count(unread, "picture")} could not be read and stayed an address.`,
     removed &&
       `${count(removed, "address", "addresses")} that would run or open something unsafe ${removed === 1 ? "was" : "were"} taken out; the words are there.`,
@@ -190,6 +222,9 @@ async function keep(draft: Draft, lost: readonly string[], source: Source): Prom
     notes: notes.filter((note): note is string => typeof note === "string"),
   };
 }
+
+/** So many files are named where several are meant. */
+export const NAMED = 4;
 
 const firstHeading = (blocks: readonly Block[]): string =>
   blocks.find((b) => b.kind === "heading" && b.level === 1)?.text ?? "";

@@ -7,7 +7,7 @@ import { useRests } from "../useRests";
 /** What was said in the post's recording; null where there is none. */
 export function useSaidWords(): SaidWords | null {
   const recording = useApp((state) => state.openPost.recording);
-  return useMemo(() => recording && saidWords(recording.sentences.map(({ text }) => text)), [recording]);
+  return useMemo(() => recording && saidWords(recording.sentences), [recording]);
 }
 
 /** The share of the text that was said so, 0 to 1; null where nothing was. */
