@@ -44,6 +44,9 @@ test("boxes, buttons and questions are written in place", async ({ page }) => {
     .click();
   await expect(tools(page, "Video or audio").getByRole("button", { name: "no poster" })).toBeVisible();
   await more(page, "Contents list");
+  // What is typed with a block selected goes on behind it.
+  await page.keyboard.type("Behind the list.");
+  await expect(text(page).locator("p", { hasText: "Behind the list." })).toBeVisible();
   await expect(page.getByText("Contents", { exact: true })).toBeVisible();
   await expectAccessible(page);
 

@@ -20,6 +20,7 @@ import { Finder } from "./finder";
 import { insertPictures } from "./insertPictures";
 import { MoveBlocks } from "./moveBlocks";
 import { pasteInto } from "./paste";
+import { TypeBehind } from "./typeBehind";
 
 /** Names and nesting here are what core/draft/fromEditor and toEditor know. */
 const ListItemOfLines = ListItem.extend({ content: "paragraph (paragraph | bulletList | orderedList)*" });
@@ -85,6 +86,7 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
       TableCell.extend({ content: "paragraph+" }),
       TableHeader.extend({ content: "paragraph+" }),
       BlockIds,
+      TypeBehind,
       Finder,
       Placeholder.configure({ placeholder: "Write, or paste from anywhere" }),
     ],

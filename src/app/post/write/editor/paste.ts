@@ -1,13 +1,16 @@
 /** Pasting: the clipboard's HTML or text is cleaned in a worker, then put in as one step. */
 import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
+import { TextSelection } from "@tiptap/pm/state";
 import { toast } from "sonner";
 import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
 import type { Pasted } from "../../../../core/paste/paste";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
 import { draftWorker } from "../../../../workers/clients";
+import { asAddress } from "../asAddress";
 import { keepPicture, PictureError } from "../keepPicture";
 import { insertPictures } from "./insertPictures";
+import { stepBehind } from "./typeBehind";
 
 /** More text than any post holds; the editor would stand still under it. */
 const MOST_CHARACTERS = 400_000;
@@ -26,8 +29,13 @@ export function pasteInto(editor: Editor, event: ClipboardEvent): boolean {
     return true;
   }
   if (!html && !text) return false;
+  const address = html ? null : asAddress(text.trim());
+  if (address && editor.isActive("embed", { href: "" }))
+    return editor.commands.updateAttributes("embed", { href: address });
   // An address pasted over selected words becomes their link; the editor knows how.
-  if (!html && !editor.state.selection.empty && /^https?:\/\/\S+$/.test(text.trim())) return false;
+  const { selection } = editor.state;
+  if (!html && selection instanceof TextSelection && !selection.empty && /^https?:\/\/\S+$/.test(text.trim()))
+    return false;
   void clean(editor, html, text);
   return true;
 }
@@ -67,7 +75,7 @@ function insert(editor: Editor, doc: EditorDoc): void {
   const [only, ...others] = doc.content;
   const content = !others.length && only?.type === "paragraph" ? (only.content ?? []) : doc.content;
   // A step of undo of its own: what was typed right before must not go with it.
-  editor.view.dispatch(closeHistory(editor.state.tr));
+  editor.view.dispatch(closeHistory(stepBehind(editor.state) ?? editor.state.tr));
   editor.chain().focus().insertContent(content).scrollIntoView().run();
 }
 
