@@ -5,8 +5,10 @@ import { postEdited } from "./openPostSlice";
 import { store } from "./store";
 
 export function noteText(session: PostSession): void {
+  // So with nearly every key: the change that waits already asks for the text only when it is stored.
+  if (session.waiting) return;
   const { post, readOnly } = store.getState().openPost;
-  if (session.waiting || !post || readOnly || session.postId !== post.id) return;
+  if (!post || readOnly || session.postId !== post.id) return;
   const stage = stageOfWork(post);
   if (stage) store.dispatch(postEdited({ stage }));
   session.waiting = true;

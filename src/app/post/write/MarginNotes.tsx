@@ -7,7 +7,7 @@ import { store } from "../../store/store";
 import { points } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 import { useGo } from "../useGo";
-import { groupNotes, marginNotes, type NoteGroup, stack } from "./noteGroups";
+import { groupNotes, type MarginNote, marginNotes, type NoteGroup, stack } from "./noteGroups";
 
 const LINE = 30;
 const GAP = 4;
@@ -24,6 +24,7 @@ export function MarginNotes({ editor, sheet }: Props) {
   const [groups, setGroups] = useState<NoteGroup[]>([]);
   const [open, setOpen] = useState<string | null>(null);
   const tops = useRef<readonly number[]>([]);
+  const found = useRef<{ report: Report; notes: readonly Found[] } | null>(null);
 
   const settle = useCallback(() => {
     const boxes = [...(margin.current?.children ?? [])] as HTMLElement[];
@@ -40,7 +41,13 @@ export function MarginNotes({ editor, sheet }: Props) {
       const { report } = store.getState().openPost;
       if (!margin.current || !report) return;
       const from = margin.current.getBoundingClientRect().top;
-      const placed = groupNotes(placedNotes(report, editor, session, from), LINE);
+      // A sheet that only grew has moved the paragraphs, and they are the same.
+      if (found.current?.report !== report || found.current.notes.some(({ dom }) => !dom.isConnected))
+        found.current = { report, notes: findNotes(report, editor, session) };
+      const placed = groupNotes(
+        found.current.notes.map(({ note, dom }) => ({ note, top: dom.getBoundingClientRect().top - from })),
+        LINE,
+      );
       tops.current = placed.map(({ top }) => top);
       // Most keys move nothing here, or only move it: what says the same is not drawn anew.
       setGroups((known) => keepSame(known, placed));
@@ -138,15 +145,16 @@ const Group = memo(function Group({ group, open, onToggle }: GroupProps) {
   );
 });
 
-function placedNotes(
-  report: Report,
-  editor: Editor,
-  session: ReturnType<typeof usePostSession>,
-  from: number,
-) {
+/** A note, and the element of the paragraph that it is about. */
+interface Found {
+  note: MarginNote;
+  dom: HTMLElement;
+}
+
+function findNotes(report: Report, editor: Editor, session: ReturnType<typeof usePostSession>): Found[] {
   return marginNotes(report).flatMap((note) => {
     const place = session.placeOf(note.block);
     const dom = place && editor.view.nodeDOM(place.pos);
-    return dom instanceof HTMLElement ? [{ note, top: dom.getBoundingClientRect().top - from }] : [];
+    return dom instanceof HTMLElement ? [{ note, dom }] : [];
   });
 }

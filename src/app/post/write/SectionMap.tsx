@@ -16,7 +16,7 @@ import { useApp } from "../../store/store";
 import { whole } from "../../ui/figures";
 import { useRests } from "../useRests";
 import { dropSection } from "./editor/moveBlocks";
-import { type Section, sectionsOf } from "./sectionsOf";
+import { type Section, sectionAt, sectionsOf } from "./sectionsOf";
 import { useEditorValue } from "./useEditorValue";
 
 const PIXELS_A_WORD = 0.28;
@@ -35,9 +35,7 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
     () => new Map(outline.map(({ text, budget }) => [foldPlain(text), budget])),
     [outline],
   );
-  const current = useEditorValue(editor, ({ state }) =>
-    sections.findLastIndex(({ pos }) => pos <= state.selection.from),
-  );
+  const current = useEditorValue(editor, ({ state }) => sectionAt(sections, state.selection.from));
   // The same list while the sections stand where they stood: a new one draws every line anew.
   const order = sections.map(({ at }) => at).join();
   const places = useMemo(() => order.split(",").map(Number), [order]);

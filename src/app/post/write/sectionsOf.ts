@@ -34,3 +34,15 @@ export function sectionsOf(doc: Node): Section[] {
   });
   return sections.filter(({ heading, words }, i) => i > 0 || words > 0 || heading);
 }
+
+/** The place of the section that a position is in; -1 before the first. Halved, since it is asked with every key. */
+export function sectionAt(sections: readonly Section[], pos: number): number {
+  let from = 0;
+  let to = sections.length;
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if (sections[middle]!.pos <= pos) from = middle + 1;
+    else to = middle;
+  }
+  return from - 1;
+}

@@ -1,16 +1,17 @@
 import type { Editor } from "@tiptap/core";
-import { useSyncExternalStore } from "react";
+import { useCallback, useSyncExternalStore } from "react";
 
 /** What the editor says, asked with every key: a plain value, so that a key that changes nothing of it costs next to nothing. */
 export function useEditorValue<T extends string | number | boolean | null>(
   editor: Editor,
   ask: (editor: Editor) => T,
 ): T {
-  return useSyncExternalStore(
-    (tell) => {
+  const follow = useCallback(
+    (tell: () => void) => {
       editor.on("transaction", tell);
       return () => editor.off("transaction", tell);
     },
-    () => ask(editor),
+    [editor],
   );
+  return useSyncExternalStore(follow, () => ask(editor));
 }

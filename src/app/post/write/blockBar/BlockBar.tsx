@@ -6,6 +6,9 @@ import { BLOCK_TOOLS } from "./blockTools";
 
 export function BlockBar({ editor }: { editor: Editor }) {
   const active = useEditorValue(editor, ({ state }) => {
+    const { $from, $to } = state.selection;
+    // As with nearly every key.
+    if ($from.depth === 1 && $from.parent === $to.parent && $from.parent.type.name === "paragraph") return -1;
     const around = nodesAround(state.selection);
     return BLOCK_TOOLS.findIndex(({ type }) => around.has(type));
   });
