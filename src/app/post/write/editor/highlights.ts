@@ -7,7 +7,11 @@ import type { EditorView } from "@tiptap/pm/view";
 /** A span in positions of the editor, and the name of the highlight that it is drawn with; styles.css says how each looks. */
 export type Underline = readonly [from: number, to: number, name: string];
 
+/** Before 2025 not every browser had them: there, nothing is underlined, and all else is as it is. */
+const canDraw = (): boolean => "highlights" in CSS;
+
 export function clearHighlights(names: readonly string[]): void {
+  if (!canDraw()) return;
   for (const name of names) CSS.highlights.delete(name);
 }
 
@@ -17,6 +21,7 @@ export function drawHighlights(
   names: readonly string[],
   underlines: readonly Underline[],
 ): void {
+  if (!canDraw()) return;
   for (const name of names) {
     const ranges = underlines.flatMap((underline) => (underline[2] === name ? rangeOf(view, underline) : []));
     if (ranges.length) CSS.highlights.set(name, new Highlight(...ranges));

@@ -32,6 +32,7 @@ function typed(state: EditorState, text: string): EditorState {
 it.each([
   ["at the end", stateOf(rule()), 0, ["", "x"]],
   ["before an empty line", stateOf(rule(), paragraph()), 0, ["", "x"]],
+  ["in another block", stateOf(schema.node("blockquote", null, [rule(), paragraph("a")])), 1, ["a", "x"]],
   ["before text", stateOf(paragraph("a"), rule(), paragraph("b")), 3, ["a", "", "x", "b"]],
 ] as const)("%s", (_where, state, pos, expected) => {
   const after = typed(selected(state, pos), "x");

@@ -4,12 +4,13 @@ import { type EditorState, NodeSelection, Plugin, TextSelection, type Transactio
 
 /** @returns puts the cursor into the line behind the block, which is made where there is none; null where no block is selected */
 export function stepBehind({ selection, schema, tr }: EditorState): Transaction | null {
-  if (!(selection instanceof NodeSelection) || !selection.node.isBlock || selection.$from.depth > 0)
-    return null;
-  const next = tr.doc.nodeAt(selection.to);
+  if (!(selection instanceof NodeSelection) || !selection.node.isBlock) return null;
+  // Of what stands in another, as a picture in a gallery, behind that.
+  const behind = selection.$from.depth ? selection.$from.after(1) : selection.to;
+  const next = tr.doc.nodeAt(behind);
   if (next?.type.name !== "paragraph" || next.content.size)
-    tr.insert(selection.to, schema.nodes.paragraph!.create());
-  return tr.setSelection(TextSelection.create(tr.doc, selection.to + 1));
+    tr.insert(behind, schema.nodes.paragraph!.create());
+  return tr.setSelection(TextSelection.create(tr.doc, behind + 1));
 }
 
 export const TypeBehind = Extension.create({
