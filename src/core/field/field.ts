@@ -228,7 +228,7 @@ function readText(
   const own = languagePack(page.draft.meta.language);
   for (const block of page.draft.blocks) {
     if (!countsAsWords(block) || !block.text) continue;
-    const analysed = own === pack ? cache.block(block, pack).analysed : analyseText(block.text, pack);
+    const analysed = own === pack ? cache.block(block).analysed(pack) : analyseText(block.text, pack);
     texts.push(analysed);
     words += analysed.tokens.length;
     if (compiled) uses += findKeyword(analysed, compiled, profile.matching, pack).length;
@@ -371,7 +371,7 @@ function headingsOf(
       sectionsOf(page.draft.blocks).filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text))),
       Math.floor(MOST_HEADINGS / pages.length),
     ).map((section): FieldHeading => {
-      const text = cache.block(page.draft.blocks[section.heading]!, pack).analysed;
+      const text = cache.block(page.draft.blocks[section.heading]!).analysed(pack);
       return {
         page: index,
         text: section.text,
@@ -400,7 +400,7 @@ function ownWords(section: Section, page: FieldPage, cache: ReadingCache, pack: 
   for (let i = section.from; i < section.to; i++) {
     const block = page.draft.blocks[i]!;
     if (block.kind === "heading") break;
-    if (countsAsWords(block)) words += cache.block(block, pack).analysed.tokens.length;
+    if (countsAsWords(block)) words += cache.block(block).analysed(pack).tokens.length;
   }
   return words;
 }
@@ -418,7 +418,7 @@ function usesIn(
     const block = page.draft.blocks[i]!;
     if (!countsAsWords(block)) continue;
     const n = i === section.heading ? 2 : 1;
-    for (const token of cache.block(block, pack).analysed.tokens) {
+    for (const token of cache.block(block).analysed(pack).tokens) {
       if (!namesSubject(token, pack) || ignored.has(token.stem)) continue;
       const subject = pack.subjects.get(token.stem) ?? token.stem;
       uses.set(subject, (uses.get(subject) ?? 0) + n);

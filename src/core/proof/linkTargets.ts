@@ -28,7 +28,7 @@ export function targetResolver(reading: DraftReading): (href: string) => Target 
   const host = bareHost(site.host || own?.host || "");
   const base = own?.href ?? `https://${host || "site.invalid"}/`;
 
-  const resting = `target ${base} ${host} ${slug}`;
+  const resting = ["target", base, host, slug, own !== null];
   return (href) => reading.remember(resting, href, () => resolve(href));
 
   function resolve(href: string): Target {

@@ -1,11 +1,13 @@
 /**
  * The draft as the checks read it: texts cut and stemmed, the keyword found in each block, words and links counted.
- * Whatever belongs to one block is remembered with that block, so that after an edit only the edited block is read again.
+ * Whatever belongs to one block is remembered with that block and with all else that it rests on, so that after an edit only the
+ * edited block is read again, and a draft read before gives the same report as one read for the first time.
  */
 import type { Block, Draft, PictureBlock } from "../draft/draft";
 import { countsAsWords } from "../draft/draft";
 import { linksOf, type PlacedLink } from "../draft/runs";
 import {
+  type BlockFacts,
   blockFacts,
   type CompiledField,
   type Coverage,
@@ -15,6 +17,7 @@ import {
 } from "../field/coverage";
 import { isProse, type Span } from "../marking/marking";
 import { passivesIn } from "../marking/passive";
+import { Memo, MemoByText } from "../memo";
 import { languagePack } from "../text/language";
 import {
   type AnalysedText,
@@ -88,98 +91,100 @@ export interface DraftReading {
   /** Occurrences of the keyword in a text read as one field, scattered included. */
   findIn(text: AnalysedText, whole: boolean): Occurrence[];
   analyse(text: string): AnalysedText;
-  /** What a check finds out about a text from the text alone: computed once, however often the draft is judged. */
-  remember<T>(kind: string, text: string, compute: () => T): T;
+  /**
+   * What a check finds out about a text: computed once, however often the draft is judged.
+   *
+   * @param on names the question, and everything that the answer rests on beside the text and its language
+   */
+  remember<T>(on: readonly (string | number | boolean)[], text: string, compute: () => T): T;
 }
 
-/** What is remembered of a block. Blocks are never changed in place, so their identity is the key. */
-interface BlockReading {
-  pack: LanguagePack;
-  analysed: AnalysedText;
-  links: PlacedLink[];
-  keyword: CompiledKeyword | null;
-  uses: Occurrence[];
-  field: CompiledField | null;
-  covered: CoveredBlock | null;
-  prose: Prose | null;
-  passives: Span[] | null;
+/** What is read of a block. Blocks are never changed in place, so their identity is the key. */
+class BlockReading {
+  private readonly textMemo = new Memo<AnalysedText>();
+  private readonly linksMemo = new Memo<PlacedLink[]>();
+  private readonly usesMemo = new Memo<Occurrence[]>();
+  private readonly proseMemo = new Memo<Prose>();
+  private readonly passivesMemo = new Memo<Span[]>();
+  private readonly factsMemo = new Memo<BlockFacts>();
+
+  constructor(private readonly block: Block) {}
+
+  analysed(pack: LanguagePack): AnalysedText {
+    return this.textMemo.get([pack], () => analyseText(this.block.text, pack));
+  }
+  links(): PlacedLink[] {
+    return this.linksMemo.get([], () => blockLinks(this.block));
+  }
+  uses(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): Occurrence[] {
+    if (!keyword) return NONE;
+    return this.usesMemo.get([keyword, values, pack], () =>
+      findKeyword(this.analysed(pack), keyword, values, pack),
+    );
+  }
+  prose(uses: Occurrence[], pack: LanguagePack): Prose {
+    return this.proseMemo.get([uses, pack], () => {
+      const analysed = this.analysed(pack);
+      return proseOf(analysed, pack, saysOnly(analysed, uses));
+    });
+  }
+  passives(pack: LanguagePack): Span[] {
+    return this.passivesMemo.get([pack], () => passivesIn(this.analysed(pack), pack));
+  }
+  facts(field: CompiledField, pack: LanguagePack): BlockFacts {
+    return this.factsMemo.get([field, pack], () => blockFacts(field, this.block, this.analysed(pack)));
+  }
+}
+
+interface FoundInText {
+  whole: Memo<Occurrence[]>;
+  parts: Memo<Occurrence[]>;
 }
 
 /** Memory that lives as long as its owner: the engine keeps one a post. */
 export class ReadingCache {
-  readonly blocks = new WeakMap<Block, BlockReading>();
-  private fields = new Map<FieldName, FieldReading & { pack: LanguagePack }>();
-  private facts = new Map<string, Map<string, unknown>>();
-  private factCount = 0;
-  private found = new WeakMap<
-    AnalysedText,
-    { keyword: CompiledKeyword; values: MatchValues; whole?: Occurrence[]; parts?: Occurrence[] }
-  >();
-  private compiledField: { asked: string; pack: LanguagePack; made: CompiledField } | null = null;
-  private compiled: { text: string; pack: LanguagePack; keyword: CompiledKeyword | null } | null = null;
+  private readonly blocks = new WeakMap<Block, BlockReading>();
+  private readonly fields = new Map<FieldName, Memo<FieldReading | null>>();
+  private readonly facts = new MemoByText<unknown>(MOST_FACTS);
+  private readonly found = new WeakMap<AnalysedText, FoundInText>();
+  private readonly readyField = new Memo<CompiledField>();
+  private readonly compiled = new Memo<CompiledKeyword | null>();
 
-  block(block: Block, pack: LanguagePack): BlockReading {
-    const known = this.blocks.get(block);
-    if (known && known.pack === pack) return known;
-    const made: BlockReading = {
-      pack,
-      analysed: analyseText(block.text, pack),
-      links: blockLinks(block),
-      keyword: null,
-      uses: NONE,
-      field: null,
-      covered: null,
-      prose: null,
-      passives: null,
-    };
-    this.blocks.set(block, made);
-    return made;
+  block(block: Block): BlockReading {
+    let reading = this.blocks.get(block);
+    if (!reading) {
+      reading = new BlockReading(block);
+      this.blocks.set(block, reading);
+    }
+    return reading;
   }
 
   field(name: FieldName, text: string, pack: LanguagePack): FieldReading | null {
     const trimmed = text.trim();
-    if (!trimmed) return null;
-    const known = this.fields.get(name);
-    if (known && known.text === trimmed && known.pack === pack) return known;
-    const made = { name, text: trimmed, analysed: analyseText(trimmed, pack), pack };
-    this.fields.set(name, made);
-    return made;
+    let memo = this.fields.get(name);
+    if (!memo) {
+      memo = new Memo();
+      this.fields.set(name, memo);
+    }
+    return memo.get([trimmed, pack], () =>
+      trimmed ? { name, text: trimmed, analysed: analyseText(trimmed, pack) } : null,
+    );
   }
 
   keyword(text: string, pack: LanguagePack): CompiledKeyword | null {
-    if (!this.compiled || this.compiled.text !== text || this.compiled.pack !== pack) {
-      this.compiled = { text, pack, keyword: compileKeyword(text, pack) };
-    }
-    return this.compiled.keyword;
+    return this.compiled.get([text, pack], () => compileKeyword(text, pack));
   }
 
-  /** The field made ready; made anew only where the field, or what is asked of it, is another. */
+  /** The field made ready to be looked for. */
   fieldReady({ field, questions }: ProofContext, pack: LanguagePack): CompiledField | null {
     if (!field) return null;
-    const asked = questions.join("\n");
-    const last = this.compiledField;
-    if (last && last.made.measure === field && last.asked === asked && last.pack === pack) return last.made;
-    this.compiledField = { asked, pack, made: compileField(field, questions, pack) };
-    return this.compiledField.made;
+    return this.readyField.get([field, JSON.stringify(questions), pack], () =>
+      compileField(field, questions, pack),
+    );
   }
 
-  /** What is known of a text by its own words alone; `kind` names the question, and all else that the answer rests on. */
-  fact<T>(kind: string, text: string, compute: () => T): T {
-    let ofKind = this.facts.get(kind);
-    if (ofKind?.has(text)) return ofKind.get(text) as T;
-    if (this.factCount >= MOST_FACTS) {
-      this.facts.clear();
-      this.factCount = 0;
-      ofKind = undefined;
-    }
-    const made = compute();
-    if (!ofKind) {
-      ofKind = this.facts.get(kind) ?? new Map();
-      this.facts.set(kind, ofKind);
-    }
-    ofKind.set(text, made);
-    this.factCount++;
-    return made;
+  fact<T>(on: readonly (string | number | boolean)[], text: string, compute: () => T): T {
+    return this.facts.get(text, on, compute) as T;
   }
 
   find(
@@ -189,14 +194,14 @@ export class ReadingCache {
     pack: LanguagePack,
     whole: boolean,
   ): Occurrence[] {
-    let known = this.found.get(text);
-    if (!known || known.keyword !== keyword || known.values !== values) {
-      known = { keyword, values };
-      this.found.set(text, known);
+    let found = this.found.get(text);
+    if (!found) {
+      found = { whole: new Memo(), parts: new Memo() };
+      this.found.set(text, found);
     }
-    const kind = whole ? "whole" : "parts";
-    known[kind] ??= findKeyword(text, keyword, values, pack, whole);
-    return known[kind];
+    return found[whole ? "whole" : "parts"].get([keyword, values, pack], () =>
+      findKeyword(text, keyword, values, pack, whole),
+    );
   }
 }
 
@@ -233,8 +238,8 @@ export function readDraft(
 
   draft.blocks.forEach((block, i) => {
     if (block.kind === "divider" || block.kind === "contents") return;
-    const known = cache.block(block, pack);
-    if (known.links.length) for (const link of known.links) links.push({ ...link, block: i });
+    const known = cache.block(block);
+    for (const link of known.links()) links.push({ ...link, block: i });
     if (block.kind === "picture") pictures.push({ block: i, picture: block });
     if (block.kind === "heading") {
       headings.push({ text: block.text, level: block.level, block: i });
@@ -242,23 +247,18 @@ export function readDraft(
       sections.push(section);
     }
     if (!countsAsWords(block)) return;
-    const count = known.analysed.tokens.length;
+    const count = known.analysed(pack).tokens.length;
     words += count;
     if (count && isProse(block)) prose.push(i);
     if (block.kind !== "heading") section.words += count;
-    if (!keyword) return;
-    if (known.keyword !== keyword) {
-      known.uses = findKeyword(known.analysed, keyword, values, pack);
-      known.keyword = keyword;
-      known.prose = null;
-    }
-    if (known.uses.length) {
-      uses.push({ block: i, occurrences: known.uses });
-      useCount += known.uses.length;
+    const occurrences = known.uses(keyword, values, pack);
+    if (occurrences.length) {
+      uses.push({ block: i, occurrences });
+      useCount += occurrences.length;
     }
   });
 
-  const analysedKind = `analysed ${pack.code}`;
+  const blockAt = (index: number) => cache.block(draft.blocks[index]!);
   return {
     draft,
     context,
@@ -279,19 +279,14 @@ export function readDraft(
     coverage: coverage(draft, context, profile, pack, words, cache),
     prose,
     proseOf: (index) => {
-      const known = cache.block(draft.blocks[index]!, pack);
-      known.prose ??= proseOf(known.analysed, pack, saysOnly(known.analysed, known.uses));
-      return known.prose;
+      const block = blockAt(index);
+      return block.prose(block.uses(keyword, values, pack), pack);
     },
-    passivesOf: (index) => {
-      const known = cache.block(draft.blocks[index]!, pack);
-      known.passives ??= passivesIn(known.analysed, pack);
-      return known.passives;
-    },
-    analysed: (index) => cache.block(draft.blocks[index]!, pack).analysed,
-    analyse: (text) => cache.fact(analysedKind, text, () => analyseText(text, pack)),
+    passivesOf: (index) => blockAt(index).passives(pack),
+    analysed: (index) => blockAt(index).analysed(pack),
+    analyse: (text) => cache.fact(["analysed", pack.code], text, () => analyseText(text, pack)),
     findIn: (text, whole) => (keyword ? cache.find(text, keyword, values, pack, whole) : NONE),
-    remember: (kind, text, compute) => cache.fact(`${kind} ${pack.code}`, text, compute),
+    remember: (on, text, compute) => cache.fact([...on, pack.code], text, compute),
   };
 }
 
@@ -320,22 +315,16 @@ function coverage(
   const field = cache.fieldReady(context, pack);
   if (!field) return null;
   const covered: CoveredBlock[] = [];
-  // With every keystroke: what a block says of the field is kept with it, and only its place is new.
   for (let at = 0; at < blocks.length; at++) {
     const block = blocks[at]!;
     if (!countsAsWords(block)) continue;
-    const known = cache.block(block, pack);
-    if (known.field !== field || !known.covered) {
-      known.field = field;
-      known.covered = {
-        facts: blockFacts(field, block, known.analysed),
-        words: known.analysed.tokens.length,
-        heading: block.kind === "heading",
-        at,
-      };
-    }
-    known.covered.at = at;
-    covered.push(known.covered);
+    const known = cache.block(block);
+    covered.push({
+      facts: known.facts(field, pack),
+      words: known.analysed(pack).tokens.length,
+      heading: block.kind === "heading",
+      at,
+    });
   }
   const { overShare, overFactor } = profile.checks["field-terms"];
   const { answerWords } = profile.checks["reader-questions"];

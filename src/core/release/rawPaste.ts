@@ -2,6 +2,7 @@
 import type { EditorDoc, EditorNode } from "../draft/editorJson";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { blocksToEditor } from "../draft/toEditor";
+import { MemoBy } from "../memo";
 
 const MARKER = /^\s*(?:[•·▪◦‣–—*]|o(?=\s{2})|-(?=\s)|\d{1,2}[.)](?=\s))\s*/;
 
@@ -9,7 +10,7 @@ const MARKER = /^\s*(?:[•·▪◦‣–—*]|o(?=\s{2})|-(?=\s)|\d{1,2}[.)](?=
 type Signs = Record<"blanks" | "breaks" | "markers" | "tags", number>;
 
 /** Nodes never change in place: of a long document, most were looked through before. */
-const known = new WeakMap<EditorNode, Signs>();
+const looked = new MemoBy<EditorNode, Signs>();
 
 /** What is raw in a document, in words; empty where nothing is. */
 export function rawPasteSigns(doc: EditorDoc): string[] {
@@ -32,29 +33,27 @@ export function rawPasteSigns(doc: EditorDoc): string[] {
   ].filter((sign): sign is string => typeof sign === "string");
 }
 
-function signsIn(top: EditorNode): Signs {
-  const before = known.get(top);
-  if (before) return before;
-  const signs: Signs = { blanks: 0, breaks: 0, markers: 0, tags: 0 };
-  visit(top);
-  known.set(top, signs);
-  return signs;
+const signsIn = (top: EditorNode): Signs =>
+  looked.get(top, [], () => {
+    const signs: Signs = { blanks: 0, breaks: 0, markers: 0, tags: 0 };
+    noteSigns(top, signs);
+    return signs;
+  });
 
-  function visit(node: EditorNode): void {
-    if (node.type === "codeBlock") return;
-    const content = node.content ?? [];
-    if (node.type === "paragraph") {
-      const text = content.map((child) => child.text ?? "\n").join("");
-      if (MARKER.test(text) && text.trim().length > 2) signs.markers++;
-      if (/[ \u00a0]{2,}|\u00a0 ?\u00a0/.test(text)) signs.blanks++;
-      if (/<\/?(?:p|div|span|br|b|i|strong|em|a|h[1-6]|ul|li)\b[^>]*>|&(?:nbsp|amp|quot|lt|gt);/i.test(text))
-        signs.tags++;
-    }
-    content.forEach((child, i) => {
-      if (child.type === "hardBreak" && content[i + 1]?.type === "hardBreak") signs.breaks++;
-      visit(child);
-    });
+function noteSigns(node: EditorNode, signs: Signs): void {
+  if (node.type === "codeBlock") return;
+  const content = node.content ?? [];
+  if (node.type === "paragraph") {
+    const text = content.map((child) => child.text ?? "\n").join("");
+    if (MARKER.test(text) && text.trim().length > 2) signs.markers++;
+    if (/[ \u00a0]{2,}|\u00a0 ?\u00a0/.test(text)) signs.blanks++;
+    if (/<\/?(?:p|div|span|br|b|i|strong|em|a|h[1-6]|ul|li)\b[^>]*>|&(?:nbsp|amp|quot|lt|gt);/i.test(text))
+      signs.tags++;
   }
+  content.forEach((child, i) => {
+    if (child.type === "hardBreak" && content[i + 1]?.type === "hardBreak") signs.breaks++;
+    noteSigns(child, signs);
+  });
 }
 
 const isBlank = (node: EditorNode | undefined) => node?.type === "paragraph" && !node.content?.length;

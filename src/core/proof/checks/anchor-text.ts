@@ -19,7 +19,9 @@ export const anchorText: Check = {
     const { mostWords } = reading.profile.checks["anchor-text"];
     const poor = links.filter(
       (link) =>
-        !reading.remember(`anchor ${mostWords} ${link.link.href}`, link.text, () => saysWhere(reading, link)),
+        !reading.remember(["anchor text", mostWords, link.link.href], link.text, () =>
+          saysWhere(reading, link),
+        ),
     );
     const reason = poor.length
       ? `${poor.length} of ${links.length} link texts do not say where they go.`

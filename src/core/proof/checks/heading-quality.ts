@@ -16,7 +16,7 @@ export const headingQuality: Check = {
     const seen = new Set<string>();
     const faults = { empty: 0, repeated: 0, long: 0 };
     const poor = headings.filter(({ text }) => {
-      const folded = reading.remember("plain", text, () => foldPlain(text));
+      const folded = reading.remember(["plain"], text, () => foldPlain(text));
       const fault = !text.trim()
         ? "empty"
         : folded && seen.has(folded)

@@ -1,5 +1,6 @@
 import type { FieldMeasure } from "../../field/measure";
 import { stemKey } from "../../keywords/stemKey";
+import { MemoBy } from "../../memo";
 import { type Check, judged, waiting } from "../check";
 import { inBlock, percent, plural } from "../evidence";
 import { NO_KEYWORD } from "../keywordField";
@@ -66,17 +67,14 @@ function sentencesThatBegin(reading: DraftReading): number {
 }
 
 /** Of each field, whether it is for a keyword: asked with every keystroke, and answered by stemming. */
-const known = new WeakMap<FieldMeasure, Map<string, boolean>>();
+const answers = new MemoBy<FieldMeasure, boolean>();
 
 function isFor(field: FieldMeasure, keyword: string, language: string): boolean {
-  const answers = known.get(field) ?? new Map<string, boolean>();
-  known.set(field, answers);
-  let answer = answers.get(keyword);
-  if (answer === undefined) {
-    answer = stemKey(field.keyword, language) === stemKey(keyword, language);
-    answers.set(keyword, answer);
-  }
-  return answer;
+  return answers.get(
+    field,
+    [keyword, language],
+    () => stemKey(field.keyword, language) === stemKey(keyword, language),
+  );
 }
 
 /** What is usual: between the 10th and 90th percentile of the field's pages, where it has enough and is for this keyword. */

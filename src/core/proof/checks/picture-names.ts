@@ -15,7 +15,7 @@ export const pictureNames: Check = {
     if (!named.length) return notApplicable("No file name is known.");
     const poor = named.filter(
       ({ picture }) =>
-        !reading.remember("made of words", picture.fileName, () => isMadeOfWords(picture.fileName)),
+        !reading.remember(["made of words"], picture.fileName, () => isMadeOfWords(picture.fileName)),
     );
     const evidence = poor.slice(0, MOST_EVIDENCE).map(({ block, picture }) => ({
       quote: picture.fileName,

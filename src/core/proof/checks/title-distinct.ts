@@ -1,3 +1,4 @@
+import { MemoBy } from "../../memo";
 import { foldPlain } from "../../text/fold";
 import { type Check, judged, waiting } from "../check";
 import type { OtherPost } from "../context";
@@ -9,16 +10,13 @@ interface Folded {
 }
 
 /** A site has a thousand titles, and each of its posts is held against all others. */
-const folded = new WeakMap<OtherPost, Folded>();
+const folded = new MemoBy<OtherPost, Folded>();
 
-function foldedOf(other: OtherPost): Folded {
-  const known = folded.get(other);
-  if (known) return known;
-  const text = foldPlain(other.metaTitle);
-  const made = { text, words: new Set(text.split(" ")) };
-  folded.set(other, made);
-  return made;
-}
+const foldedOf = (other: OtherPost): Folded =>
+  folded.get(other, [other.metaTitle], () => {
+    const text = foldPlain(other.metaTitle);
+    return { text, words: new Set(text.split(" ")) };
+  });
 
 export const titleDistinct: Check = {
   id: "title-distinct",

@@ -1,0 +1,58 @@
+import { describe, expect, it } from "vitest";
+import { Memo, MemoBy, MemoByText } from "./memo";
+
+describe("memo", () => {
+  it("computes again exactly when a dependency is another", () => {
+    const memo = new Memo<number>();
+    let computed = 0;
+    const ask = (...on: unknown[]) => memo.get(on, () => ++computed);
+    const thing = {};
+    expect([ask(1, thing), ask(1, thing), ask(1, {}), ask(1, thing), ask(1), ask(Number.NaN)]).toEqual([
+      1, 1, 2, 3, 4, 5,
+    ]);
+    expect(ask(Number.NaN)).toBe(5);
+  });
+
+  it("remembers a value that is undefined", () => {
+    const memo = new Memo<undefined>();
+    let computed = 0;
+    for (let i = 0; i < 3; i++) memo.get([], () => void computed++);
+    expect(computed).toBe(1);
+  });
+
+  it("keeps one value a thing", () => {
+    const memo = new MemoBy<object, string>();
+    const [a, b] = [{}, {}];
+    expect([memo.get(a, [1], () => "a"), memo.get(b, [1], () => "b"), memo.get(a, [1], () => "c")]).toEqual([
+      "a",
+      "b",
+      "a",
+    ]);
+  });
+
+  it.each([
+    [
+      ["a", "b c"],
+      ["a b", "c"],
+    ],
+    [
+      [1, 11],
+      [11, 1],
+    ],
+    [["1"], [1]],
+    [["true"], [true]],
+    [["a 1 b"], ["a", "b"]],
+  ])("tells %j from %j", (one, other) => {
+    const memo = new MemoByText<number>(10);
+    expect(memo.get("text", one, () => 1)).toBe(1);
+    expect(memo.get("text", other, () => 2)).toBe(2);
+    expect(memo.get("text", one, () => 3)).toBe(1);
+  });
+
+  it("forgets rather than growing without end", () => {
+    const memo = new MemoByText<number>(3);
+    for (const text of ["a", "b", "c", "d"]) memo.get(text, [], () => 1);
+    expect(memo.get("a", [], () => 2)).toBe(2);
+    expect(memo.get("d", [], () => 2)).toBe(1);
+  });
+});
