@@ -1,6 +1,7 @@
 import { Extension } from "@tiptap/core";
 import type { Node } from "@tiptap/pm/model";
 import { Plugin, PluginKey } from "@tiptap/pm/state";
+import { KEPT } from "../../../../core/draft/documentRules";
 import { freshId } from "../../../freshId";
 
 const TYPES = [
@@ -19,6 +20,7 @@ const TYPES = [
   "faq",
   "gallery",
   "contents",
+  KEPT,
 ];
 
 /** Whether both have the same ids in the same places, as after a key in a paragraph: looked at by identity, so that a long text costs little. */

@@ -1,29 +1,15 @@
 import { Editor } from "@tiptap/core";
-import { ListItem } from "@tiptap/extension-list";
-import { Table, TableCell, TableHeader, TableRow } from "@tiptap/extension-table";
 import { Placeholder } from "@tiptap/extensions";
 import type { Node } from "@tiptap/pm/model";
 import { TextSelection } from "@tiptap/pm/state";
 import type { EditorView } from "@tiptap/pm/view";
-import StarterKit from "@tiptap/starter-kit";
 import type { EditorDoc } from "../../../../core/draft/editorJson";
-import { BlockIds } from "./blockIds";
-import { ButtonBlock } from "./blocks/button";
-import { Contents } from "./blocks/contents";
-import { Embed } from "./blocks/embed";
-import { Faq, FaqPair, FaqQuestion } from "./blocks/faq";
-import { Gallery } from "./blocks/gallery";
-import { Note } from "./blocks/note";
-import { PictureNode } from "./blocks/picture";
-import { Quote } from "./blocks/quote";
+import { documentExtensions } from "./documentExtensions";
 import { Finder } from "./finder";
 import { insertPictures } from "./insertPictures";
 import { MoveBlocks } from "./moveBlocks";
 import { pasteInto } from "./paste";
 import { TypeBehind } from "./typeBehind";
-
-/** Names and nesting here are what core/draft/fromEditor and toEditor know. */
-const ListItemOfLines = ListItem.extend({ content: "paragraph (paragraph | bulletList | orderedList)*" });
 
 /** From this many blocks on, those out of sight are not laid out with every key. */
 const LONG = 120;
@@ -55,37 +41,8 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
     // It tells what was deleted, for which it compares the text before and after every key; nobody listens.
     enableCoreExtensions: { delete: false },
     extensions: [
-      StarterKit.configure({
-        heading: { levels: [1, 2, 3, 4, 5, 6] },
-        underline: false,
-        link: {
-          openOnClick: false,
-          autolink: false,
-          linkOnPaste: true,
-          HTMLAttributes: { rel: null, target: null },
-        },
-        listItem: false,
-        blockquote: false,
-        dropcursor: { color: "var(--color-proof)", width: 2 },
-        trailingNode: { node: "paragraph" },
-      }),
-      ListItemOfLines,
-      Quote,
-      PictureNode,
-      Gallery,
-      Embed,
-      ButtonBlock,
-      Note,
-      Faq,
-      FaqPair,
-      FaqQuestion,
-      Contents,
+      ...documentExtensions,
       MoveBlocks,
-      Table.configure({ resizable: false }),
-      TableRow,
-      TableCell.extend({ content: "paragraph+" }),
-      TableHeader.extend({ content: "paragraph+" }),
-      BlockIds,
       TypeBehind,
       Finder,
       Placeholder.configure({ placeholder: "Write, or paste from anywhere" }),
