@@ -1,7 +1,6 @@
 /** Packs the demo: posts/*.md, pictures/, and what was looked up for them into one workspace file. Run with `npm run demo:build`. */
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { strToU8, zipSync } from "fflate";
 import { parse } from "yaml";
 import type { EditorDoc, EditorNode } from "../src/core/draft/editorJson";
 import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
@@ -10,7 +9,9 @@ import type { OutlineItem } from "../src/core/outline/outline";
 import { noPiece, type Piece } from "../src/core/outline/piece";
 import { newPost } from "../src/data/draft";
 import type { Post, Site, Stage } from "../src/data/model";
-import type { WorkspaceFile } from "../src/data/workspace";
+import { packFiles } from "../src/data/workspace/pack";
+import { VERSION, type WorkspaceFile } from "../src/data/workspace/workspaceFile";
+import type { ZipItem } from "../src/data/zip";
 import { demoField } from "./field";
 import { demoHistory } from "./history";
 import { rawDog } from "./posts/carrying-a-dog.raw";
@@ -117,7 +118,7 @@ const research = demoResearch(
 );
 const file: WorkspaceFile = {
   format: "dune-sparrow-workspace",
-  version: 1,
+  version: VERSION,
   savedAt: stamp,
   site,
   posts: posts.map(({ post }) => post),
@@ -136,15 +137,14 @@ const file: WorkspaceFile = {
   ...demoHistory(posts, site),
   assets: assets.map((asset) => ({ ...asset, type: "image/jpeg", width: WIDTH, height: HEIGHT })),
 };
-const entries: Record<string, [Uint8Array, { mtime: string }]> = {
-  "workspace.json": [strToU8(JSON.stringify(file, null, 1)), { mtime: stamp }],
-};
+const items: ZipItem[] = [{ name: "workspace.json", content: JSON.stringify(file, null, 1) }];
 for (const { lookUp, held } of research.lookUps)
-  entries[`look-ups/${lookUp.id}.json`] = [strToU8(JSON.stringify(held)), { mtime: stamp }];
-entries[`fields/${kept.field.id}.json`] = [strToU8(JSON.stringify(kept.collected)), { mtime: stamp }];
-for (const asset of assets) entries[asset.file] = [bytesOf(asset.fileName), { mtime: stamp }];
+  items.push({ name: `look-ups/${lookUp.id}.json`, content: JSON.stringify(held) });
+items.push({ name: `fields/${kept.field.id}.json`, content: JSON.stringify(kept.collected) });
+for (const asset of assets) items.push({ name: asset.file, content: bytesOf(asset.fileName) });
 const out = join(here, "../public/demo/brackenford.dunesparrow.zip");
-writeFileSync(out, zipSync(entries, { level: 9 }));
+const packed = await packFiles(items, undefined, new Date(stamp));
+writeFileSync(out, new Uint8Array(await packed.arrayBuffer()));
 console.log(
   `${posts.length} posts, ${research.lists.length} lists, ${research.lookUps.length} look-ups, ${assets.length} pictures: ${out}`,
 );

@@ -11,7 +11,7 @@ import { type FoundKeyword, rowsOf } from "../src/core/keywords/table";
 import { listOfPost } from "../src/data/listOfPost";
 import type { Idea, LookUp, Post } from "../src/data/model";
 import type { Article } from "../src/data/schemas/search";
-import type { LookUpFile } from "../src/data/workspace";
+import type { LookUpFile } from "../src/data/workspace/workspaceFile";
 import { Corpus } from "../src/server/standins/search/corpus";
 import { readKeywordLog } from "../src/server/standins/search/keywordLog";
 import { REGIONS, SearchService } from "../src/server/standins/search/searchService";

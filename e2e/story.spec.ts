@@ -4,7 +4,7 @@ import { copyFileSync, mkdirSync, mkdtempSync, readFileSync, writeFileSync } fro
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { strFromU8, unzipSync } from "fflate";
-import type { WorkspaceFile } from "../src/data/workspace";
+import type { WorkspaceFile } from "../src/data/workspace/workspaceFile";
 import { readWeb } from "../src/server/standins/web/pages";
 import { downloaded, expect, field, keptScore, openDesk, scoreOf, sheet, strip, test } from "./test";
 

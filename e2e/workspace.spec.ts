@@ -4,7 +4,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { emptyMeta } from "../src/core/draft/draft";
 import { draftToDocx } from "../src/core/draft/toDocx";
 import type { Profile } from "../src/core/proof/profile";
-import type { WorkspaceFile } from "../src/data/workspace";
+import type { WorkspaceFile } from "../src/data/workspace/workspaceFile";
 import { downloaded, expect, expectAccessible, field, openDesk, sheet, test } from "./test";
 
 test("a post deleted from the Desk comes back whole", async ({ page }) => {

@@ -4,18 +4,18 @@ import { follow } from "../data/follow";
 import { listHeads } from "../data/lists";
 import { listPosts } from "../data/posts";
 import { getHidden, getProfile, getSearchConnection, getSite } from "../data/settings";
-import { loadDemo } from "./loadDemo";
 import { readScores } from "./store/keepScores";
 import { saver } from "./store/listeners";
 import { listsRead } from "./store/listsSlice";
 import { postsRead } from "./store/postsSlice";
 import { started, startFailed } from "./store/sessionSlice";
 import { store } from "./store/store";
+import { fetchDemo, replaceWorkspace } from "./workspace";
 
 export async function start(): Promise<void> {
   try {
     await db.open();
-    if (!(await getSite())) await loadDemo();
+    if (!(await getSite())) await bringInDemo();
     await readSession();
     store.dispatch(postsRead(await listPosts()));
     follow(listPosts, saver.calm, (posts) => store.dispatch(postsRead(posts)));
@@ -28,6 +28,11 @@ export async function start(): Promise<void> {
   } catch (error) {
     store.dispatch(startFailed(error instanceof Error ? error.message : String(error)));
   }
+}
+
+async function bringInDemo(): Promise<void> {
+  const outcome = await replaceWorkspace({ kind: "file", file: await fetchDemo() }, { why: "" });
+  if (outcome.kind !== "replaced") throw new Error("The demo could not be read.");
 }
 
 /** Reads what holds for the whole session again, after the workspace was replaced. */

@@ -10,6 +10,7 @@ import type {
   DrawerEntry,
   FieldBody,
   Idea,
+  JournalEntry,
   ListBody,
   ListHead,
   LookUp,
@@ -21,6 +22,7 @@ import type {
   PostScore,
   PostVersion,
   Recording,
+  Redirect,
   Setting,
   StoredBody,
   VersionBody,
@@ -45,6 +47,8 @@ export class Database extends Dexie {
   fields!: EntityTable<PostField, "id">;
   fieldBodies!: EntityTable<FieldBody, "fieldId">;
   drawer!: EntityTable<DrawerEntry, "id">;
+  journal!: EntityTable<JournalEntry, "postId">;
+  redirects!: EntityTable<Redirect, "id">;
 
   constructor(name = "dune-sparrow") {
     // What is said to be saved is on the disk: a browser that is killed the next moment has it (Indexed Database API 3.0, durability).
@@ -99,6 +103,8 @@ export class Database extends Dexie {
             row.value = storedBody(body as Body);
           }),
       );
+    // The last keys of a post until its text is stored whole, and addresses that were given up.
+    this.version(6).stores({ journal: "postId", redirects: "id, from, postId" });
   }
 }
 

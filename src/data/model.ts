@@ -118,6 +118,32 @@ export interface StoredBody {
   json: string;
 }
 
+/** What was written since the text of a post was stored, kept while keys go on: replayed where the page was gone before the next storing. */
+export interface JournalEntry {
+  postId: string;
+  /** How many top-level nodes the stored text has, and what they are: a journal of another text is no good. */
+  base: string;
+  /** Nodes of it that stay at the beginning and at the end, and JSON of those between. */
+  head: number;
+  tail: number;
+  nodes: string[];
+  /** When (ISO). */
+  at: string;
+}
+
+/** An address that was given up, and where it leads now. */
+export interface Redirect {
+  id: string;
+  /** Paths on the site. */
+  from: string;
+  to: string;
+  /** When (ISO). */
+  since: string;
+  why: "slug changed" | "category moved" | "by hand";
+  /** The post that it leads to; null where it was made by hand. */
+  postId: string | null;
+}
+
 /** A state of a post that was kept, as lists show it. */
 export interface PostVersion {
   id: string;
@@ -279,6 +305,8 @@ export interface Settings {
   search: SearchConnection;
   /** Keywords hidden for this site, by stem key. */
   hidden: string[];
+  /** When the workspace was last taken out of the browser as a file, or began (ISO). */
+  backedUp: string;
 }
 export interface Setting {
   key: keyof Settings;

@@ -31,7 +31,9 @@ import {
   saveSearchConnection,
   saveSite,
 } from "./settings";
-import { emptyWorkspace, packWorkspace, readWorkspace, replaceWorkspace } from "./workspace";
+import { packWorkspace } from "./workspace/pack";
+import { readWorkspace } from "./workspace/read";
+import { emptyWorkspace, replaceWorkspace } from "./workspace/replace";
 
 const NOW = "2026-11-24T10:00:00.000Z";
 const LATER = "2026-11-25T10:00:00.000Z";
@@ -75,7 +77,7 @@ const idea = (id: string): Idea => ({
   createdAt: NOW,
 });
 
-beforeEach(emptyWorkspace);
+beforeEach(() => emptyWorkspace("2026-01-01T00:00:00.000Z"));
 
 describe("a post and its list", () => {
   it("change together, from either side, and keep the numbers", async () => {
@@ -212,14 +214,14 @@ describe("look-ups and ideas", () => {
       await listIdeas(),
       rowsOf((await getLookUpBody("a"))!.table),
     ];
-    const packed = readWorkspace(await packWorkspace(LATER));
-    await emptyWorkspace();
+    const packed = await readWorkspace(await packWorkspace(LATER));
+    await emptyWorkspace("2026-01-01T00:00:00.000Z");
     expect([await allLists(), await getHidden(), (await getSearchConnection()).kind]).toEqual([
       [],
       [],
       "stand-in",
     ]);
-    await replaceWorkspace(packed);
+    await replaceWorkspace(packed, "2026-01-01T00:00:00.000Z");
     expect([
       await allLists(),
       await listLookUps(),
@@ -235,16 +237,19 @@ describe("look-ups and ideas", () => {
     expect(await listIdeas()).toEqual([]);
   });
   it("are made of a workspace from before there were any", async () => {
-    const file = readWorkspace(await packWorkspace(NOW)).file;
+    const file = (await readWorkspace(await packWorkspace(NOW))).file;
     const { lists: _lists, lookUps: _lookUps, ideas: _ideas, ...old } = file;
     const post = newPost("p", emptySite, NOW, { keyword: "bike", supporting: ["bell"] });
     const keywords = [{ ...bareKeyword("Bike"), searches: 7 }];
-    await replaceWorkspace({
-      file: { ...old, posts: [post], keywords },
-      lookUps: new Map(),
-      fields: new Map(),
-      pictures: new Map(),
-    });
+    await replaceWorkspace(
+      {
+        file: { ...old, posts: [post], keywords },
+        lookUps: new Map(),
+        fields: new Map(),
+        pictures: new Map(),
+      },
+      NOW,
+    );
     expect((await listLookUps()).map(({ seeds, count }) => [seeds, count])).toEqual([
       [["Keywords of the site"], 1],
     ]);
@@ -257,7 +262,7 @@ describe("look-ups and ideas", () => {
 
 describe("a workspace file whose lists and posts disagree", () => {
   it("is read as its posts say: no list without its post, no post without its list", async () => {
-    const file = readWorkspace(await packWorkspace(NOW)).file;
+    const file = (await readWorkspace(await packWorkspace(NOW))).file;
     const posts = [
       newPost("p", emptySite, NOW, { keyword: "bike", supporting: ["bell"] }),
       newPost("q", emptySite, NOW, { keyword: "lock" }),
@@ -267,12 +272,15 @@ describe("a workspace file whose lists and posts disagree", () => {
       list("b", ["x"], "", "p"),
       list("c", ["y"], "", "gone"),
     ];
-    await replaceWorkspace({
-      file: { ...file, posts, lists },
-      lookUps: new Map(),
-      fields: new Map(),
-      pictures: new Map(),
-    });
+    await replaceWorkspace(
+      {
+        file: { ...file, posts, lists },
+        lookUps: new Map(),
+        fields: new Map(),
+        pictures: new Map(),
+      },
+      NOW,
+    );
     const byId = (await allLists()).map(({ id, postId, target, keywords }) => [
       id,
       postId,

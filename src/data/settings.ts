@@ -41,5 +41,8 @@ export const getSearchConnection = async (): Promise<SearchConnection> =>
 export const saveSearchConnection = (connection: SearchConnection): Promise<void> =>
   save("search", connection);
 
+export const getBackedUp = async (): Promise<string> => (await get("backedUp")) ?? "";
+export const saveBackedUp = (when: string): Promise<void> => save("backedUp", when);
+
 export const getHidden = async (): Promise<string[]> => (await get("hidden")) ?? [];
 export const saveHidden = (hidden: string[]): Promise<void> => save("hidden", hidden);

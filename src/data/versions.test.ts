@@ -5,7 +5,9 @@ import type { EditorDoc } from "../core/draft/editorJson";
 import type { PostVersion } from "./model";
 import { deletePost, restorePost } from "./posts";
 import { getVersionDoc, keepVersion, listVersions } from "./versions";
-import { packWorkspace, readWorkspace, replaceWorkspace } from "./workspace";
+import { packWorkspace } from "./workspace/pack";
+import { readWorkspace } from "./workspace/read";
+import { replaceWorkspace } from "./workspace/replace";
 
 const DEMO = new Uint8Array(
   readFileSync(join(import.meta.dirname, "../../public/demo/brackenford.dunesparrow.zip")),
@@ -29,7 +31,7 @@ const version = (id: string, savedAt: string, more: Partial<PostVersion> = {}): 
 const ids = async () => (await listVersions(POST)).map(({ id }) => id);
 
 describe("versions", () => {
-  beforeEach(() => replaceWorkspace(readWorkspace(DEMO)));
+  beforeEach(async () => replaceWorkspace(await readWorkspace(new Blob([DEMO])), "2026-01-01T00:00:00.000Z"));
 
   it("are kept once for each state; the same state again only takes the name", async () => {
     expect(await keepVersion(version("a", "2026-06-01T10:00:00Z"), doc("One"))).toBe(true);
@@ -66,7 +68,7 @@ describe("versions", () => {
       content: [{ type: "button", attrs: { href: "javascript:alert(1)" } }],
     });
     const packed = await packWorkspace("2026-06-02T10:00:00Z");
-    await replaceWorkspace(readWorkspace(packed));
+    await replaceWorkspace(await readWorkspace(packed), "2026-01-01T00:00:00.000Z");
     expect(await ids()).toEqual(["a"]);
     expect((await getVersionDoc("a"))!.content[0]!.attrs).toEqual({ href: "" });
   });

@@ -1,79 +1,70 @@
 /** The workers as the application calls them; each starts when first needed. */
-import * as Comlink from "comlink";
 import type { DraftApi } from "./draft.worker";
 import type { FieldApi } from "./field.worker";
+import type { FilesApi } from "./files.worker";
 import type { KeywordsApi } from "./keywords.worker";
 import type { PicturesApi } from "./pictures.worker";
 import type { ProofApi } from "./proof.worker";
 import type { SaveApi } from "./save.worker";
+import { type Supervised, supervise } from "./supervise";
 import type { TableFileApi } from "./tableFile.worker";
 
-let proof: Comlink.Remote<ProofApi> | undefined;
-let draft: Comlink.Remote<DraftApi> | undefined;
-let field: Comlink.Remote<FieldApi> | undefined;
-let keywords: Comlink.Remote<KeywordsApi> | undefined;
-let pictures: Comlink.Remote<PicturesApi> | undefined;
-let save: Begun<SaveApi> | undefined;
+const proof = supervise<ProofApi>(
+  "scores posts",
+  () => new Worker(new URL("./proof.worker.ts", import.meta.url), { type: "module", name: "proof" }),
+);
+export const proofWorker = () => proof.api;
 
-export function proofWorker(): Comlink.Remote<ProofApi> {
-  proof ??= Comlink.wrap<ProofApi>(
-    new Worker(new URL("./proof.worker.ts", import.meta.url), { type: "module", name: "proof" }),
-  );
-  return proof;
-}
+const draft = supervise<DraftApi>(
+  "reads and writes texts",
+  () => new Worker(new URL("./draft.worker.ts", import.meta.url), { type: "module", name: "draft" }),
+);
+export const draftWorker = () => draft.api;
+/** Milliseconds that reading a text may take, whatever is in it. */
+const LONGEST_READING = 20_000;
+/** For texts of others, which may be made to be read for ever. */
+export const draftReader = () => draft.within(LONGEST_READING);
 
-export function draftWorker(): Comlink.Remote<DraftApi> {
-  draft ??= Comlink.wrap<DraftApi>(
-    new Worker(new URL("./draft.worker.ts", import.meta.url), { type: "module", name: "draft" }),
-  );
-  return draft;
-}
+const field = supervise<FieldApi>(
+  "reads and compares pages",
+  () => new Worker(new URL("./field.worker.ts", import.meta.url), { type: "module", name: "field" }),
+);
+export const fieldWorker = () => field.api;
 
-export function fieldWorker(): Comlink.Remote<FieldApi> {
-  field ??= Comlink.wrap<FieldApi>(
-    new Worker(new URL("./field.worker.ts", import.meta.url), { type: "module", name: "field" }),
-  );
-  return field;
-}
+const keywords = supervise<KeywordsApi>(
+  "looks keywords up",
+  () => new Worker(new URL("./keywords.worker.ts", import.meta.url), { type: "module", name: "keywords" }),
+);
+export const keywordsWorker = () => keywords.api;
 
-export function keywordsWorker(): Comlink.Remote<KeywordsApi> {
-  keywords ??= Comlink.wrap<KeywordsApi>(
-    new Worker(new URL("./keywords.worker.ts", import.meta.url), { type: "module", name: "keywords" }),
-  );
-  return keywords;
-}
+const pictures = supervise<PicturesApi>(
+  "makes pictures fit",
+  () => new Worker(new URL("./pictures.worker.ts", import.meta.url), { type: "module", name: "pictures" }),
+);
+export const picturesWorker = () => pictures.api;
 
-export function picturesWorker(): Comlink.Remote<PicturesApi> {
-  pictures ??= Comlink.wrap<PicturesApi>(
-    new Worker(new URL("./pictures.worker.ts", import.meta.url), { type: "module", name: "pictures" }),
-  );
-  return pictures;
-}
-
-export function saveWorker(): Comlink.Remote<SaveApi> {
-  save ??= begin<SaveApi>(
-    new Worker(new URL("./save.worker.ts", import.meta.url), { type: "module", name: "save" }),
-  );
-  return save.api;
-}
-
+const save = supervise<SaveApi>(
+  "saves the text",
+  () => new Worker(new URL("./save.worker.ts", import.meta.url), { type: "module", name: "save" }),
+  { again: false },
+);
+export const saveWorker = () => save.api;
 /** Ends the worker, and with it whatever it was still at; the next one knows nothing. */
-export function endSaveWorker(): void {
-  save?.end();
-  save = undefined;
-}
-
-interface Begun<Api> {
-  api: Comlink.Remote<Api>;
-  end: () => void;
-}
-const begin = <Api>(worker: Worker): Begun<Api> => ({
-  api: Comlink.wrap<Api>(worker),
-  end: () => worker.terminate(),
-});
+export const endSaveWorker = () => save.end();
 
 /** A worker for one file; ending it ends what it does. */
-export const tableFileWorker = (): Begun<TableFileApi> =>
-  begin(
-    new Worker(new URL("./tableFile.worker.ts", import.meta.url), { type: "module", name: "table file" }),
+export const tableFileWorker = (): Supervised<TableFileApi> =>
+  supervise(
+    "reads keyword files",
+    () =>
+      new Worker(new URL("./tableFile.worker.ts", import.meta.url), { type: "module", name: "table file" }),
+    { again: false },
+  );
+
+/** A worker for one task with files; ending it ends the task. */
+export const filesWorker = (): Supervised<FilesApi> =>
+  supervise(
+    "packs and unpacks files",
+    () => new Worker(new URL("./files.worker.ts", import.meta.url), { type: "module", name: "files" }),
+    { again: false },
   );

@@ -4,7 +4,7 @@ import { newPost } from "../data/draft";
 import { deleteList, giveList, saveList } from "../data/lists";
 import { addPost } from "../data/posts";
 import { emptySite } from "../data/settings";
-import { emptyWorkspace } from "../data/workspace";
+import { emptyWorkspace } from "../data/workspace/replace";
 import { ListIndex } from "./listIndex";
 
 const at = (minute: number): string => `2026-11-25T10:${String(minute).padStart(2, "0")}:00.000Z`;
@@ -19,7 +19,7 @@ const list = (id: string, texts: string[], target = ""): KeywordList => ({
   updatedAt: at(0),
 });
 
-beforeEach(emptyWorkspace);
+beforeEach(() => emptyWorkspace("2026-01-01T00:00:00.000Z"));
 
 describe("the index of lists", () => {
   it("follows the database: lists that come, change, get a post and go", async () => {

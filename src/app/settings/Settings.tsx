@@ -10,7 +10,7 @@ import { NumberField } from "../ui/NumberField";
 import { CheckedField } from "./CheckedField";
 import { ConnectionsSection } from "./ConnectionsSection";
 import { ProfileSection } from "./ProfileSection";
-import { WorkspaceSection } from "./WorkspaceSection";
+import { WorkspaceSection } from "./workspace/WorkspaceSection";
 
 export function Settings() {
   const site = useApp((state) => state.session.site);

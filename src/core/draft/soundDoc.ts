@@ -16,6 +16,8 @@ export interface SoundDoc {
 export const MOST_LEVELS = 60;
 /** Nodes of a document; a post of 20,000 words has about 2,000. */
 export const MOST_NODES = 100_000;
+/** Blocks that were more than a document can have. */
+const MORE = "more";
 
 interface Told {
   unknown: Map<string, number>;
@@ -42,7 +44,7 @@ export function soundDoc(given: unknown): SoundDoc {
     nodes += measured.nodes;
     if (nodes > MOST_NODES) {
       told.rest = tops.length - i;
-      content.push(keptAs({ type: "more", content: tops.slice(i) as EditorNode[] }));
+      content.push(keptAs({ type: MORE, content: tops.slice(i) as EditorNode[] }));
       break;
     }
     content.push(...soundTop(top, measured.levels, told));
@@ -51,6 +53,17 @@ export function soundDoc(given: unknown): SoundDoc {
   const same =
     content.length === given.content.length && content.every((node, i) => node === given.content![i]);
   return { doc: same ? (given as EditorDoc) : { type: "doc", content }, said: sentences(told) };
+}
+
+/** A document with what was kept as it came, for an application that may know it. */
+export function asItCame(doc: EditorDoc): EditorDoc {
+  if (!doc.content.some(({ type }) => type === KEPT)) return doc;
+  const content = doc.content.flatMap((node): EditorNode[] => {
+    const inside = node.type === KEPT ? parsed(node.attrs?.json) : null;
+    if (!inside) return [node];
+    return inside.type === MORE ? (inside.content ?? []) : [inside];
+  });
+  return { ...doc, content };
 }
 
 const isInline = (value: unknown): value is EditorNode =>
@@ -291,7 +304,10 @@ function repair(node: EditorNode): EditorNode[] {
 }
 
 /** Puts nodes into a container in their order: wrapped where they need it, completed where something must stand first. */
-function placedIn(type: NodeType, nodes: readonly EditorNode[]): { content: EditorNode[]; after: EditorNode[] } {
+function placedIn(
+  type: NodeType,
+  nodes: readonly EditorNode[],
+): { content: EditorNode[]; after: EditorNode[] } {
   const content: EditorNode[] = [];
   const after: EditorNode[] = [];
   let match: ContentMatch = type.contentMatch;

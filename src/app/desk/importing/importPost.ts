@@ -1,11 +1,12 @@
 /** Bringing posts in: Markdown, HTML, DOCX, plain text, one or many, in folders and zips with their pictures. */
-import { unzip } from "fflate";
+import * as Comlink from "comlink";
 import type { Block, Draft } from "../../../core/draft/draft";
 import { READABLE } from "../../../core/draft/fromFile";
 import { ASSET_PREFIX } from "../../../data/assets";
 import { newPost } from "../../../data/draft";
 import { addPost } from "../../../data/posts";
-import { draftWorker } from "../../../workers/clients";
+import type { Damaged } from "../../../data/zip";
+import { draftReader, draftWorker, filesWorker } from "../../../workers/clients";
 import { freshId } from "../../freshId";
 import { keepPicture, PictureError } from "../../post/write/keepPicture";
 import { store } from "../../store/store";
@@ -27,7 +28,8 @@ interface Source {
 }
 
 const MOST_BYTES = 50 * 1024 * 1024;
-const MOST_UNPACKED = 200 * 1024 * 1024;
+/** What a zip may hold; a small one may claim to be huge. */
+const BOUNDS = { entries: 10_000, bytes: 200_000_000 };
 const ADVICE = "Save it again as UTF-8 Markdown or HTML and try once more.";
 
 /**
@@ -47,8 +49,10 @@ export async function importFiles(
   if (leftAlone.length) results.push({ name: leftAlone[0]!.split("/")[0]!, leftAlone });
   for (const file of files) {
     try {
-      const found = await sourcesIn(file, files);
+      const found = await sourcesIn(file, files, cancelled);
       sources.push(...found.sources);
+      for (const { name, why } of found.damaged)
+        results.push({ name: `${file.name}: ${name}`, error: `It is damaged: ${why}.` });
       if (found.leftAlone.length) results.push({ name: file.name, leftAlone: found.leftAlone });
     } catch (error) {
       results.push({ name: file.name, error: messageOf(error) });
@@ -58,7 +62,7 @@ export async function importFiles(
     if (cancelled.aborted) break;
     onProgress(done, sources.length);
     try {
-      const { draft, lost } = await draftWorker().readFile(source.name, await source.read());
+      const { draft, lost } = await draftReader().readFile(source.name, await source.read());
       results.push(await keep(draft, lost, source));
     } catch (error) {
       results.push({ name: source.name, error: `It cannot be read: ${messageOf(error)}. ${ADVICE}` });
@@ -86,14 +90,15 @@ const isOther = (path: string): boolean =>
 interface Found {
   sources: Source[];
   leftAlone: string[];
+  damaged: Damaged[];
 }
 
 /** @throws Error with the reason, where there is no post in it */
-async function sourcesIn(file: File, all: readonly File[]): Promise<Found> {
+async function sourcesIn(file: File, all: readonly File[], cancelled: AbortSignal): Promise<Found> {
   const path = pathOf(file);
   const inFolder = Boolean(file.webkitRelativePath);
   if (!/\.zip$/i.test(path) && !READABLE.test(path)) {
-    if (inFolder || file.type.startsWith("image/")) return { sources: [], leftAlone: [] };
+    if (inFolder || file.type.startsWith("image/")) return { sources: [], leftAlone: [], damaged: [] };
     throw new Error("This is no Markdown, HTML, DOCX, text or zip file.");
   }
   if (file.size > MOST_BYTES) throw new Error("It is larger than 50 MB. Import it in parts.");
@@ -107,18 +112,20 @@ async function sourcesIn(file: File, all: readonly File[]): Promise<Found> {
         return found ? bytesOf(found) : null;
       },
     };
-    return { sources: [source], leftAlone: [] };
+    return { sources: [source], leftAlone: [], damaged: [] };
   }
-  const entries = await unpack(file);
-  const names = Object.keys(entries).filter(isPost);
-  if (!names.length) throw new Error("There is no Markdown, HTML, DOCX or text file in it.");
+  const { entries, damaged } = await unpack(file, cancelled);
+  const names = [...entries.keys()].filter(isPost);
+  if (!names.length && !damaged.length)
+    throw new Error("There is no Markdown, HTML, DOCX or text file in it.");
   return {
     sources: names.map((name) => ({
       name: names.length > 1 ? `${path}: ${name}` : name,
-      read: async () => entries[name]!,
-      beside: async (to) => entries[resolved(folderOf(name), to)] ?? null,
+      read: async () => entries.get(name)!,
+      beside: async (to) => entries.get(resolved(folderOf(name), to)) ?? null,
     })),
-    leftAlone: Object.keys(entries).filter(isOther),
+    leftAlone: [...entries.keys()].filter(isOther),
+    damaged,
   };
 }
 
@@ -132,21 +139,22 @@ function resolved(folder: string, path: string): string {
   return parts.join("/");
 }
 
-/** A small zip may claim to be huge: then nothing of it is taken, rather than a part. */
-async function unpack(file: File): Promise<Record<string, Uint8Array>> {
-  const bytes = await bytesOf(file);
-  let total = 0;
-  const filter = ({ originalSize }: { originalSize: number }) => {
-    total += originalSize;
-    return total <= MOST_UNPACKED;
-  };
-  const entries = await new Promise<Record<string, Uint8Array>>((resolve, reject) => {
-    unzip(bytes, { filter }, (error, unpacked) =>
-      error ? reject(new Error("It cannot be unpacked.")) : resolve(unpacked),
+async function unpack(file: File, cancelled: AbortSignal) {
+  const { api, end } = filesWorker();
+  cancelled.addEventListener("abort", end);
+  try {
+    return await api.unpackFile(
+      file,
+      BOUNDS,
+      Comlink.proxy(() => {}),
     );
-  });
-  if (total > MOST_UNPACKED) throw new Error("It unpacks to more than 200 MB.");
-  return entries;
+  } catch (error) {
+    if (cancelled.aborted) throw new Error("Cancelled before it was unpacked.");
+    throw error;
+  } finally {
+    cancelled.removeEventListener("abort", end);
+    end();
+  }
 }
 
 async function keep(draft: Draft, lost: readonly string[], source: Source): Promise<Imported> {

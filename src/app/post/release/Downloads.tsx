@@ -1,9 +1,9 @@
 import { Download, FileCode2, FileText } from "lucide-react";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { toast } from "sonner";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
-import { count } from "../../ui/figures";
+import { count, kilobytes } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 import type { ExportedFile } from "./exportPost";
 
@@ -12,24 +12,34 @@ export function Downloads({ shut }: { shut: number }) {
   const session = usePostSession();
   const [waved, setWaved] = useState(false);
   const [jpeg, setJpeg] = useState(false);
-  const [busy, setBusy] = useState(false);
+  const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
+  const stop = useRef<AbortController | null>(null);
+  const busy = progress !== null;
   const ready = !shut || waved;
   const save = async (make: "exportPage" | "exportMarkdown") => {
-    setBusy(true);
+    const own = new AbortController();
+    stop.current = own;
+    setProgress({ done: 0, of: 0 });
     try {
       const exports = await import("./exportPost");
-      const file: ExportedFile = await exports[make](session, { jpeg });
+      const file: ExportedFile = await exports[make](session, {
+        jpeg,
+        onProgress: (done, of) => setProgress({ done, of }),
+        signal: own.signal,
+      });
       download(file.blob, file.name);
       toast(
         `Downloaded ${file.name}.${file.missing ? ` ${count(file.missing, "picture")} had no file and stays an address.` : ""}`,
       );
     } catch (error) {
-      toast.error(
-        `The file could not be made: ${(error as Error).message}. Your post is as it was; try again.`,
-        { duration: 12_000 },
-      );
+      if (own.signal.aborted) toast("Cancelled. No file was made.");
+      else
+        toast.error(
+          `The file could not be made: ${(error as Error).message}. Your post is as it was; try again.`,
+          { duration: 12_000 },
+        );
     } finally {
-      setBusy(false);
+      setProgress(null);
     }
   };
   return (
@@ -58,6 +68,14 @@ export function Downloads({ shut }: { shut: number }) {
           <FileText size={15} aria-hidden="true" /> Markdown and pictures, zipped
         </Button>
       </div>
+      {progress && (
+        <div className="mt-2 flex flex-wrap items-center gap-2">
+          <p role="status" className="figures text-[13px] text-ink-2">
+            {progress.of ? `Packing: ${kilobytes(progress.done)} of ${kilobytes(progress.of)}` : "Writing …"}
+          </p>
+          <Button onClick={() => stop.current?.abort()}>Cancel</Button>
+        </div>
+      )}
       <label className="mt-3 flex items-center gap-2 text-[13px]">
         <input type="checkbox" checked={jpeg} onChange={(event) => setJpeg(event.target.checked)} />
         Pictures as JPEG, for what reads no WebP

@@ -1,10 +1,11 @@
 /** The post as files to take away: one HTML page, or Markdown with its pictures in a zip. */
-import { strToU8, zip } from "fflate";
+import * as Comlink from "comlink";
 import type { Block, Draft } from "../../../core/draft/draft";
 import { assetId, getAsset } from "../../../data/assets";
 import { draftOf } from "../../../data/draft";
 import type { Asset } from "../../../data/model";
-import { draftWorker, picturesWorker } from "../../../workers/clients";
+import type { Progress, ZipItem } from "../../../data/zip";
+import { draftWorker, filesWorker, picturesWorker } from "../../../workers/clients";
 import { store } from "../../store/store";
 import type { PostSession } from "../session";
 
@@ -18,6 +19,8 @@ export interface ExportedFile {
 export interface ExportOptions {
   /** Newer pictures are written as JPEG, which everything reads. */
   jpeg: boolean;
+  onProgress: Progress;
+  signal: AbortSignal;
 }
 
 /** One HTML page that stands alone, pictures embedded. */
@@ -36,14 +39,14 @@ export async function exportMarkdown(session: PostSession, options: ExportOption
   const { draft, name } = openDraft(session);
   const { files: pictures, missing } = await pictureFiles(draft, options);
   const sources: Record<string, string> = {};
-  const files: Record<string, Uint8Array> = {};
+  const files = new Map<string, ZipItem>();
   for (const [src, { fileName, blob }] of pictures) {
     const path = freePath(files, fileName);
-    files[path] = new Uint8Array(await blob.arrayBuffer());
+    files.set(path, { name: path, content: blob });
     sources[src] = path.split("/").map(encodeURIComponent).join("/");
   }
-  files[`${name}.md`] = strToU8(await draftWorker().toMarkdown(draft, sources));
-  return { name: `${name}.zip`, blob: await zipped(files), missing };
+  const text: ZipItem = { name: `${name}.md`, content: await draftWorker().toMarkdown(draft, sources) };
+  return { name: `${name}.zip`, blob: await zipped([text, ...files.values()], options), missing };
 }
 
 function openDraft(session: PostSession): { draft: Draft; name: string; siteName: string } {
@@ -94,12 +97,12 @@ function renamed(block: Block, files: ReadonlyMap<string, PictureFile>): Block {
 }
 
 /** A path in pictures/ that no other picture has. */
-function freePath(taken: Record<string, unknown>, fileName: string): string {
+function freePath(taken: ReadonlyMap<string, unknown>, fileName: string): string {
   const clean = safeName(fileName) || "picture";
   const dot = clean.lastIndexOf(".");
   const [stem, ending] = dot > 0 ? [clean.slice(0, dot), clean.slice(dot)] : [clean, ""];
   let path = `pictures/${clean}`;
-  for (let n = 2; taken[path]; n++) path = `pictures/${stem}-${n}${ending}`;
+  for (let n = 2; taken.has(path); n++) path = `pictures/${stem}-${n}${ending}`;
   return path;
 }
 
@@ -121,10 +124,17 @@ function dataAddress(blob: Blob): Promise<string> {
   });
 }
 
-function zipped(files: Record<string, Uint8Array>): Promise<Blob> {
-  return new Promise((resolve, reject) => {
-    zip(files, { level: 6 }, (error, bytes) =>
-      error ? reject(error) : resolve(new Blob([bytes as BlobPart], { type: "application/zip" })),
-    );
-  });
+async function zipped(items: ZipItem[], { onProgress, signal }: ExportOptions): Promise<Blob> {
+  signal.throwIfAborted();
+  const { api, end } = filesWorker();
+  signal.addEventListener("abort", end);
+  try {
+    return await api.packFiles(items, Comlink.proxy(onProgress));
+  } catch (error) {
+    signal.throwIfAborted();
+    throw error;
+  } finally {
+    signal.removeEventListener("abort", end);
+    end();
+  }
 }

@@ -1,0 +1,86 @@
+/** Copies of earlier workspaces in this browser: bring one back, download it, delete it. */
+import { Download, RotateCcw, Trash2 } from "lucide-react";
+import { toast } from "sonner";
+import {
+  ALWAYS_KEPT,
+  deleteSnapshot,
+  restoreSnapshot,
+  type Snapshot,
+  snapshotFile,
+} from "../../../data/snapshots";
+import { dayAndTime } from "../../ui/dates";
+import { download } from "../../ui/download";
+import { count, kilobytes } from "../../ui/figures";
+
+interface Props {
+  snapshots: readonly Snapshot[];
+  busy: boolean;
+  onRestore: (snapshot: Snapshot) => void;
+  onChanged: () => void;
+}
+
+export function SnapshotList({ snapshots, busy, onRestore, onChanged }: Props) {
+  const attempt = (work: () => Promise<void>) => {
+    work().then(onChanged, (error: Error) => {
+      toast.error(error.message);
+      onChanged();
+    });
+  };
+  const save = (snapshot: Snapshot) =>
+    attempt(async () =>
+      download(await snapshotFile(snapshot.id), `workspace-${snapshot.madeAt.slice(0, 10)}.dunesparrow.zip`),
+    );
+  const remove = (snapshot: Snapshot) =>
+    attempt(async () => {
+      const file = await snapshotFile(snapshot.id);
+      await deleteSnapshot(snapshot.id);
+      toast("The copy was deleted.", {
+        duration: 30_000,
+        action: { label: "Undo", onClick: () => attempt(() => restoreSnapshot(snapshot, file)) },
+      });
+    });
+  const tool = "inline-flex items-center gap-1 text-[13px] text-ink-2 hover:text-ink disabled:opacity-50";
+  return (
+    <section aria-label="Earlier workspaces" className="mt-5">
+      <h3 className="mb-1">Earlier workspaces</h3>
+      <p className="mb-2 text-[13px] text-ink-2">
+        Kept in this browser before the workspace was replaced: the last {ALWAYS_KEPT} always, others as long
+        as there is room.
+      </p>
+      {snapshots.length ? (
+        <ul className="border-t border-rule">
+          {snapshots.map((snapshot) => (
+            <li
+              key={snapshot.id}
+              className="figures grid grid-cols-[9.5rem_minmax(0,1fr)_5rem_5rem_auto] items-baseline gap-x-4 border-b border-rule py-1.5"
+            >
+              <span>{dayAndTime(snapshot.madeAt)}</span>
+              <span className="min-w-0">
+                {snapshot.siteName}
+                <span className="block text-[13px] text-ink-2">{snapshot.why}</span>
+              </span>
+              <span className="text-right">{count(snapshot.posts, "post")}</span>
+              <span className="text-right">{kilobytes(snapshot.bytes)}</span>
+              <span className="flex gap-3">
+                <button type="button" className={tool} disabled={busy} onClick={() => onRestore(snapshot)}>
+                  <RotateCcw size={14} aria-hidden="true" /> Bring back
+                  <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
+                </button>
+                <button type="button" className={tool} onClick={() => save(snapshot)}>
+                  <Download size={14} aria-hidden="true" /> Download
+                  <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
+                </button>
+                <button type="button" className={tool} onClick={() => remove(snapshot)}>
+                  <Trash2 size={14} aria-hidden="true" /> Delete
+                  <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
+                </button>
+              </span>
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <p className="text-ink-2">None yet.</p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,189 @@
+/** The workspace as one file: taken away, put back, started again; and the copies of earlier ones. */
+import { useCallback, useEffect, useState } from "react";
+import { toast } from "sonner";
+import { listSnapshots, type Snapshot } from "../../../data/snapshots";
+import type { NewerWorkspace } from "../../../data/workspace/newer";
+import type { Refused, Replacement } from "../../../workers/files.worker";
+import { readSession } from "../../start";
+import { Button } from "../../ui/Button";
+import { dayAndTime } from "../../ui/dates";
+import { download } from "../../ui/download";
+import { FileButton } from "../../ui/FileButton";
+import { count } from "../../ui/figures";
+import { fetchDemo, noteBackup, type OnStep, replaceWorkspace, workspaceFile } from "../../workspace";
+import { Refusal } from "../Refusal";
+import { NewerSheet } from "./NewerSheet";
+import { RefusedNotice } from "./RefusedNotice";
+import { SnapshotList } from "./SnapshotList";
+import { StorageLine } from "./StorageLine";
+import { TaskLine } from "./TaskLine";
+import { useTask } from "./useTask";
+
+/** A replacement as it was asked for, to be asked for again on other terms. */
+interface Asked {
+  /** What the workspace is now, in words. */
+  says: string;
+  by: () => Promise<Replacement>;
+}
+
+/** Notes on what came in that are shown at once. */
+const NOTES_SHOWN = 6;
+
+export function WorkspaceSection() {
+  const task = useTask();
+  const [snapshots, setSnapshots] = useState<Snapshot[]>([]);
+  const [refused, setRefused] = useState<{ asked: Asked; why: Exclude<Refused, { kind: "newer" }> } | null>(
+    null,
+  );
+  const [newer, setNewer] = useState<NewerWorkspace | null>(null);
+  const [notes, setNotes] = useState<string[]>([]);
+  const readSnapshots = useCallback(() => {
+    listSnapshots().then(setSnapshots, (error: Error) =>
+      toast.error(`The list of earlier workspaces could not be read: ${error.message}`),
+    );
+  }, []);
+  useEffect(readSnapshots, [readSnapshots]);
+
+  const replace = (asked: Asked, terms: { takeTheRest?: boolean; withoutCopy?: boolean } = {}) =>
+    task.run(async (onStep, signal) => {
+      setRefused(null);
+      setNotes([]);
+      await replaced(asked, terms, onStep, signal);
+      readSnapshots();
+    });
+
+  async function replaced(
+    asked: Asked,
+    { takeTheRest = false, withoutCopy = false }: { takeTheRest?: boolean; withoutCopy?: boolean },
+    onStep: OnStep,
+    signal: AbortSignal,
+  ): Promise<void> {
+    const by = await asked.by();
+    const outcome = await replaceWorkspace(by.kind === "file" ? { ...by, takeTheRest } : by, {
+      why: `Before: ${asked.says}`,
+      withoutCopy,
+      onStep,
+      signal,
+    });
+    if (outcome.kind === "cancelled") {
+      toast("Cancelled. Your workspace is as it was.");
+      return;
+    }
+    if (outcome.kind === "refused") {
+      if (outcome.refused.kind === "newer") setNewer(outcome.refused.workspace);
+      else setRefused({ asked, why: outcome.refused });
+      return;
+    }
+    await readSession();
+    setNotes(outcome.notes);
+    const { copy } = outcome;
+    const undo = () =>
+      task.run(async (step, stop) => {
+        const back = await replaceWorkspace(
+          { kind: "snapshot", id: copy! },
+          { why: `Before: undone, “${asked.says}”`, onStep: step, signal: stop },
+        );
+        if (back.kind !== "replaced")
+          throw new Error("It could not be undone; the copy is in the list below.");
+        await readSession();
+        readSnapshots();
+        setNotes([]);
+        toast("Everything is as it was.");
+      });
+    toast(asked.says, {
+      duration: 60_000,
+      ...(copy && { action: { label: "Undo", onClick: () => void undo() } }),
+    });
+  }
+
+  const backUp = () =>
+    task.run(async (onStep, signal) => {
+      const packed = await workspaceFile(onStep, signal).catch((error: Error) => {
+        throw new Error(`The workspace could not be packed: ${error.message}`);
+      });
+      if (!packed) {
+        toast("Cancelled. No file was made.");
+        return;
+      }
+      download(packed.file, `workspace-${packed.when.slice(0, 10)}.dunesparrow.zip`);
+      await noteBackup(packed.when);
+    });
+  const busy = task.step !== null;
+  return (
+    <>
+      <p className="mb-2">
+        All posts, outlines, keywords, pictures and settings are kept in this browser. One file holds a copy
+        of everything.
+      </p>
+      <StorageLine />
+      <Refusal error={task.failure} safe="Nothing was replaced: your workspace is as it was." />
+      {refused && (
+        <RefusedNotice
+          refused={refused.why}
+          onTheRest={() => void replace(refused.asked, { takeTheRest: true })}
+          onWithoutCopy={() => void replace(refused.asked, { withoutCopy: true })}
+        />
+      )}
+      {newer && <NewerSheet workspace={newer} onClose={() => setNewer(null)} />}
+      <div className="flex flex-wrap gap-2">
+        <Button kind="primary" disabled={busy} onClick={() => void backUp()}>
+          Download the workspace file
+        </Button>
+        <FileButton
+          label="Open a workspace file"
+          accept=".zip"
+          disabled={busy}
+          onFile={(file) =>
+            void replace({
+              says: `The workspace is now that of “${file.name}”.`,
+              by: async () => ({ kind: "file", file }),
+            })
+          }
+        />
+        <Button
+          disabled={busy}
+          onClick={() =>
+            void replace({
+              says: "Started again with the demo.",
+              by: async () => ({ kind: "file", file: await fetchDemo() }),
+            })
+          }
+        >
+          Start again with the demo
+        </Button>
+        <Button
+          disabled={busy}
+          onClick={() => void replace({ says: "Started empty.", by: async () => ({ kind: "empty" }) })}
+        >
+          Start empty
+        </Button>
+      </div>
+      <p className="mt-2 text-[13px] text-ink-2">
+        Opening a file and starting again replace everything. What is here now is kept below before.
+      </p>
+      <TaskLine task={task} />
+      {notes.length > 0 && (
+        <div role="status" className="mb-2 border-l-2 border-plum pl-3 text-[13px]">
+          <p>{count(notes.length, "note")} on what came in:</p>
+          <ul className="list-disc pl-5">
+            {notes.slice(0, NOTES_SHOWN).map((note, i) => (
+              <li key={i}>{note}</li>
+            ))}
+          </ul>
+          {notes.length > NOTES_SHOWN && <p>and {notes.length - NOTES_SHOWN} more of this kind.</p>}
+        </div>
+      )}
+      <SnapshotList
+        snapshots={snapshots}
+        busy={busy}
+        onChanged={readSnapshots}
+        onRestore={(snapshot) =>
+          void replace({
+            says: `The workspace is that of ${dayAndTime(snapshot.madeAt)} again.`,
+            by: async () => ({ kind: "snapshot", id: snapshot.id }),
+          })
+        }
+      />
+    </>
+  );
+}

@@ -1,0 +1,95 @@
+/** What is done with the whole workspace: replacing it, with a copy of what was there, and taking it out as a file. */
+import * as Comlink from "comlink";
+import { saveBackedUp } from "../data/settings";
+import { filesWorker } from "../workers/clients";
+import type { Refused, Replacement } from "../workers/files.worker";
+import { freshId } from "./freshId";
+import { saver } from "./store/listeners";
+
+const DEMO = "/demo/brackenford.dunesparrow.zip";
+
+/** A step of a long task: what is going on, and how far; of 0 where that cannot be said. */
+export interface Step {
+  doing: string;
+  done: number;
+  of: number;
+}
+export type OnStep = (step: Step) => void;
+
+export type Replaced =
+  /** It is another one now; `copy` names what was there. */
+  | { kind: "replaced"; copy: string | null; notes: string[] }
+  | { kind: "refused"; refused: Refused }
+  /** Ended by the person; nothing has changed. */
+  | { kind: "cancelled" };
+
+export interface ReplaceTerms {
+  /** What it is, in words, for the list of copies. */
+  why: string;
+  withoutCopy?: boolean;
+  onStep?: OnStep;
+  signal?: AbortSignal;
+}
+
+/**
+ * Replaces the workspace, all or nothing. What is there is kept as a copy before.
+ *
+ * @throws Error where it failed for a reason that is not in the file; nothing has changed then
+ */
+export async function replaceWorkspace(by: Replacement, terms: ReplaceTerms): Promise<Replaced> {
+  const { why, withoutCopy = false, onStep = () => {}, signal } = terms;
+  // What was written in the last moment belongs to the copy.
+  await saver.flush();
+  const { api, end } = filesWorker();
+  const copy = freshId();
+  signal?.addEventListener("abort", end);
+  try {
+    const outcome = await api.replace(
+      by,
+      { why, snapshotId: copy, now: new Date().toISOString(), withoutCopy },
+      Comlink.proxy((doing: string, done: number, of: number) => onStep({ doing, done, of })),
+    );
+    if ("refused" in outcome) return { kind: "refused", refused: outcome.refused };
+    return { kind: "replaced", copy: withoutCopy ? null : copy, notes: outcome.notes };
+  } catch (error) {
+    if (signal?.aborted) return { kind: "cancelled" };
+    throw error;
+  } finally {
+    signal?.removeEventListener("abort", end);
+    end();
+  }
+}
+
+/** The demo's file. @throws Error where it cannot be had */
+export async function fetchDemo(): Promise<Blob> {
+  const response = await fetch(DEMO);
+  if (!response.ok) throw new Error(`The demo could not be fetched (${response.status}).`);
+  return response.blob();
+}
+
+/** The whole workspace as one file; null where the person ended it. */
+export async function workspaceFile(
+  onStep: OnStep,
+  signal: AbortSignal,
+): Promise<{ file: Blob; when: string } | null> {
+  await saver.flush();
+  const { api, end } = filesWorker();
+  signal.addEventListener("abort", end);
+  const when = new Date().toISOString();
+  try {
+    const file = await api.packWorkspace(
+      when,
+      Comlink.proxy((done: number, of: number) => onStep({ doing: "Packing", done, of })),
+    );
+    return { file, when };
+  } catch (error) {
+    if (signal.aborted) return null;
+    throw error;
+  } finally {
+    signal.removeEventListener("abort", end);
+    end();
+  }
+}
+
+/** Remembers that the workspace is outside of the browser as well. */
+export const noteBackup = (when: string): Promise<void> => saveBackedUp(when);
