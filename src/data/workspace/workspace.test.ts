@@ -245,9 +245,7 @@ describe("a damaged workspace file", () => {
 
   it("is not unpacked beyond what may be taken, whatever it claims", async () => {
     const zeros = strToU8("\0".repeat(1_000_000));
-    const bomb = zipSync(Object.fromEntries(Array.from({ length: 40 }, (_, i) => [`pictures/${i}`, zeros])), {
-      level: 9,
-    });
+    const bomb = claimed(zipSync({ "pictures/0": zeros }, { level: 9 }), 2_000_000_000);
     expect(await faultsOf(zipped(bomb))).toContain("more than 1.1 GB");
     // One that claims to be small: its declared size lies.
     const lie = claimed(zipSync({ "workspace.json": zeros }, { level: 9 }), 100);
