@@ -4,7 +4,9 @@ import { follow } from "../data/follow";
 import { listHeads } from "../data/lists";
 import { listPosts } from "../data/posts";
 import { getHidden, getProfile, getSearchConnection, getSite } from "../data/settings";
+import { recoverPosts } from "./post/recover";
 import { readScores } from "./store/keepScores";
+import { watchLeaving } from "./store/leaving";
 import { saver } from "./store/listeners";
 import { listsRead } from "./store/listsSlice";
 import { postsRead } from "./store/postsSlice";
@@ -16,15 +18,12 @@ export async function start(): Promise<void> {
   try {
     await db.open();
     if (!(await getSite())) await bringInDemo();
+    await recoverPosts();
     await readSession();
     store.dispatch(postsRead(await listPosts()));
     follow(listPosts, saver.calm, (posts) => store.dispatch(postsRead(posts)));
     follow(listHeads, saver.calm, (lists) => store.dispatch(listsRead(lists)));
-    const flush = () => void saver.flush();
-    window.addEventListener("pagehide", flush);
-    document.addEventListener("visibilitychange", () => {
-      if (document.visibilityState === "hidden") flush();
-    });
+    watchLeaving();
   } catch (error) {
     store.dispatch(startFailed(error instanceof Error ? error.message : String(error)));
   }

@@ -116,14 +116,16 @@ export interface StoredBody {
   postId: string;
   /** The document as JSON. */
   json: string;
+  /** When it was stored (ISO), for its journal; absent where it came in from a file. */
+  savedAt?: string;
 }
 
 /** What was written since the text of a post was stored, kept while keys go on: replayed where the page was gone before the next storing. */
 export interface JournalEntry {
   postId: string;
-  /** How many top-level nodes the stored text has, and what they are: a journal of another text is no good. */
+  /** When the text that it follows from was stored; empty where that is not known. A journal of another text is no good. */
   base: string;
-  /** Nodes of it that stay at the beginning and at the end, and JSON of those between. */
+  /** Top-level nodes of it that stay at the beginning and at the end, and JSON of those between. */
   head: number;
   tail: number;
   nodes: string[];

@@ -18,7 +18,8 @@ import type {
   VersionBody,
 } from "./model";
 
-const TABLES = [db.posts, db.bodies, db.outlines, db.lists, db.listBodies];
+const TEXT = [db.posts, db.bodies, db.journal];
+const TABLES = [...TEXT, db.outlines, db.lists, db.listBodies];
 const ALL_OF_A_POST = [
   ...TABLES,
   db.scores,
@@ -37,6 +38,9 @@ export const getDoc = async (id: string): Promise<EditorDoc> => {
   const body = await db.bodies.get(id);
   return body ? bodyOf(body).doc : emptyDoc;
 };
+/** The document of a post as the database keeps it; null where there is none. */
+export const getStoredJson = async (id: string): Promise<string | null> =>
+  (await db.bodies.get(id))?.json ?? null;
 /** Documents of several posts as JSON, in the order asked for; of an empty document where there is none. */
 export const getDocsAsJson = async (ids: readonly string[]): Promise<string[]> =>
   (await db.bodies.bulkGet([...ids])).map((body) => body?.json ?? JSON.stringify(emptyDoc));
@@ -57,18 +61,19 @@ const GONE = "This post is no longer in the workspace.";
 
 /** Saves the text alone, as JSON, and stamps the post. */
 export async function saveTextJson(id: string, json: string, now: string): Promise<void> {
-  await db.transaction("rw", db.posts, db.bodies, async () => {
+  await db.transaction("rw", TEXT, async () => {
     const post = await db.posts.get(id);
     if (!post) throw new Error(GONE);
     await db.posts.put({ ...post, updatedAt: now });
-    await db.bodies.put({ postId: id, json });
+    await db.bodies.put({ postId: id, json, savedAt: now });
+    await db.journal.delete(id);
   });
 }
 
 /** Saves what changed of a post, all or nothing, and stamps it. */
 export async function savePost(id: string, change: PostChange, now: string): Promise<void> {
   // While somebody writes, the text alone changes, again and again.
-  const tables = change.post || change.outline || change.piece ? TABLES : [db.posts, db.bodies];
+  const tables = change.post || change.outline || change.piece ? TABLES : TEXT;
   await db.transaction("rw", tables, async () => {
     const post = await db.posts.get(id);
     if (!post) throw new Error(GONE);
@@ -76,7 +81,10 @@ export async function savePost(id: string, change: PostChange, now: string): Pro
     await db.posts.put(changed);
     if (change.post && ("keyword" in change.post || "supporting" in change.post))
       await syncListOfPost(changed);
-    if (change.doc) await db.bodies.put(storedBody({ postId: id, doc: change.doc }));
+    if (change.doc) {
+      await db.bodies.put({ ...storedBody({ postId: id, doc: change.doc }), savedAt: now });
+      await db.journal.delete(id);
+    }
     if (change.outline || change.piece) {
       const known = await db.outlines.get(id);
       const piece = change.piece ?? known?.piece;
@@ -143,6 +151,7 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
       db.lists.where("postId").equals(id).modify({ postId: null }),
       db.posts.delete(id),
       db.bodies.delete(id),
+      db.journal.delete(id),
       db.outlines.delete(id),
       db.scores.delete(id),
       db.fields.bulkDelete(fieldIds),

@@ -1,5 +1,6 @@
 /** Versions of posts: states that were kept, by themselves or by hand. */
 import type { EditorDoc } from "../core/draft/editorJson";
+import { soundDoc } from "../core/draft/soundDoc";
 import { compareDocs } from "../core/versions/compare";
 import { surplusVersions } from "../core/versions/thin";
 import { db } from "./db";
@@ -14,8 +15,19 @@ export async function listVersions(postId: string): Promise<PostVersion[]> {
 /** Versions of all posts, without their texts. */
 export const allVersions = (): Promise<PostVersion[]> => db.versions.toArray();
 
-export const getVersionDoc = async (id: string): Promise<EditorDoc | undefined> =>
-  (await db.versionBodies.get(id))?.doc;
+/** Its text, as the editor can show it. */
+export async function getVersionDoc(id: string): Promise<EditorDoc | undefined> {
+  const body = await db.versionBodies.get(id);
+  return body && soundDoc(body.doc).doc;
+}
+
+/** Keeps a version without a look at what it says: of a text that may not be sound. */
+export async function addVersion(version: PostVersion, doc: EditorDoc): Promise<void> {
+  await db.transaction("rw", db.versions, db.versionBodies, async () => {
+    await db.versions.add(version);
+    await db.versionBodies.add({ versionId: version.id, doc });
+  });
+}
 
 /**
  * Keeps a version, unless it says the same as the latest one; then only a name that is new is taken. Older ones without a
@@ -45,7 +57,7 @@ async function isSame(latest: PostVersion, version: PostVersion, doc: EditorDoc)
   const before = await db.versionBodies.get(latest.id);
   return (
     before !== undefined &&
-    compareDocs(before.doc, doc).every(({ kind }) => kind === "same") &&
+    compareDocs(soundDoc(before.doc).doc, doc).every(({ kind }) => kind === "same") &&
     JSON.stringify(latest.fields) === JSON.stringify(version.fields)
   );
 }

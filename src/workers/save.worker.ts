@@ -3,7 +3,10 @@ import * as Comlink from "comlink";
 import { type TextChange, TextKeeper } from "./textKeeper";
 
 const keeper = new TextKeeper();
-const api = { keep: (change: TextChange): Promise<boolean> => keeper.keep(change) };
+const api = {
+  keep: (change: TextChange): Promise<boolean> => keeper.keep(change),
+  note: (change: TextChange): Promise<boolean> => keeper.note(change),
+};
 
 export type SaveApi = typeof api;
 Comlink.expose(api);

@@ -5,8 +5,9 @@ import { commonEnds } from "../core/draft/commonEnds";
 import type { EditorNode } from "../core/draft/editorJson";
 import { RUNS } from "../core/testing/runs";
 import { db } from "../data/db";
+import { replayJournal } from "../data/journal";
 import type { Post } from "../data/model";
-import { addPost, getDoc, getPost } from "../data/posts";
+import { addPost, deletePost, getDoc, getPost, savePost } from "../data/posts";
 import { TextKeeper } from "./textKeeper";
 
 const post = (id: string) =>
@@ -59,4 +60,53 @@ it("says where the post is gone, and stamps it where it is there", async () => {
   await expect(keeper.keep({ ...whole, postId: "gone", revision: 2 })).rejects.toThrow(
     "no longer in the workspace",
   );
+});
+
+it("is whole after a kill at any moment: the text that was stored with what was noted since", async () => {
+  const known = ["one", "two “quoted”", "three", "vier", "五"].map(line);
+  const text = fc.array(fc.constantFrom(...known), { maxLength: 8 });
+  const step = fc.record({ now: text, how: fc.constantFrom("keep" as const, "note" as const) });
+  await fc.assert(
+    fc.asyncProperty(fc.array(step, { minLength: 1, maxLength: 6 }), async (steps) => {
+      const keeper = new TextKeeper();
+      let before: readonly EditorNode[] = [];
+      for (const [i, { now, how }] of steps.entries()) {
+        const { head, tail } = commonEnds(before, now);
+        const nodes = structuredClone(now.slice(head, now.length - tail));
+        const change = { postId: "a", revision: i, since: i ? i - 1 : null, head, tail, nodes, at: at(i) };
+        expect(await keeper[how](change)).toBe(true);
+        before = now;
+      }
+      // The worker is gone; the next page opens the post.
+      await replayJournal("a");
+      expect((await getDoc("a")).content).toEqual(before);
+      expect((await getPost("a"))!.updatedAt).toBe(at(steps.length - 1));
+      expect(await db.journal.count()).toBe(0);
+    }),
+    { ...RUNS, numRuns: Math.min(RUNS.numRuns ?? 100, 50) },
+  );
+});
+
+it("a journal of a text that somebody else has stored since is no good, and is dropped", async () => {
+  const keeper = new TextKeeper();
+  const change = { postId: "a", head: 0, tail: 0, nodes: [line("kept")] };
+  await keeper.keep({ ...change, revision: 1, since: null, at: at(1) });
+  await keeper.note({ ...change, nodes: [line("noted")], revision: 2, since: 1, at: at(2) });
+  const entry = (await db.journal.get("a"))!;
+  await savePost("a", { doc: { type: "doc", content: [line("theirs")] } }, at(3));
+  expect(await db.journal.count()).toBe(0);
+  await db.journal.put(entry);
+  await replayJournal("a");
+  expect([(await getDoc("a")).content, await db.journal.count()]).toEqual([[line("theirs")], 0]);
+});
+
+it("a journal goes with its post", async () => {
+  const keeper = new TextKeeper();
+  const change = { postId: "a", head: 0, tail: 0, nodes: [line("kept")] };
+  await keeper.keep({ ...change, revision: 1, since: null, at: at(1) });
+  await keeper.note({ ...change, revision: 2, since: 1, at: at(2) });
+  await deletePost("a");
+  expect(await db.journal.count()).toBe(0);
+  await expect(keeper.note({ ...change, revision: 3, since: 2, at: at(3) })).rejects.toThrow("no longer");
+  await replayJournal("a");
 });

@@ -1,6 +1,8 @@
 /** The text of the post that is being written, as the worker that stores it holds it: it is told what changed only. */
+import { commonEnds } from "../core/draft/commonEnds";
 import type { EditorNode } from "../core/draft/editorJson";
 import { docJson, nodeJson } from "../data/bodies";
+import { writeJournal } from "../data/journal";
 import { saveTextJson } from "../data/posts";
 
 /** What changed of a text since the revision that was told last. */
@@ -17,8 +19,17 @@ export interface TextChange {
   at: string;
 }
 
+interface Held {
+  postId: string;
+  revision: number;
+  /** JSON of its top-level nodes. */
+  nodes: readonly string[];
+}
+
 export class TextKeeper {
-  private held: { postId: string; revision: number; nodes: readonly string[] } | null = null;
+  private held: Held | null = null;
+  /** The text as it was last stored whole, which a journal follows from. */
+  private stored: { postId: string; nodes: readonly string[]; at: string } | null = null;
 
   /**
    * Stores the text with a change.
@@ -26,13 +37,45 @@ export class TextKeeper {
    * @returns false where the text that it is a change of is not held: then it must be told whole
    * @throws where it cannot be stored
    */
-  async keep({ postId, revision, since, head, tail, nodes, at }: TextChange): Promise<boolean> {
+  async keep(change: TextChange): Promise<boolean> {
+    const held = this.take(change);
+    if (!held) return false;
+    const { postId, nodes } = held;
+    const { at } = change;
+    this.stored = { postId, nodes, at };
+    await saveTextJson(postId, docJson(nodes), at);
+    return true;
+  }
+
+  /**
+   * Notes a change in the journal, which costs as much as what changed since the text was stored, and not as much as the text.
+   *
+   * @returns as `keep`
+   */
+  async note(change: TextChange): Promise<boolean> {
+    // There is no text yet that a journal could follow from.
+    if (this.stored?.postId !== change.postId) return this.keep(change);
+    const held = this.take(change);
+    if (!held) return false;
+    const { head, tail } = commonEnds(this.stored.nodes, held.nodes);
+    await writeJournal({
+      postId: held.postId,
+      base: this.stored.at,
+      head,
+      tail,
+      nodes: held.nodes.slice(head, held.nodes.length - tail),
+      at: change.at,
+    });
+    return true;
+  }
+
+  /** What is held with a change; null where it is a change of something else. Done before anything is waited for, so in order. */
+  private take({ postId, revision, since, head, tail, nodes }: TextChange): Held | null {
     const { held } = this;
-    if (since !== null && !(held?.postId === postId && held.revision === since)) return false;
+    if (since !== null && !(held?.postId === postId && held.revision === since)) return null;
     const before = since === null || !held ? [] : held.nodes;
     const now = [...before.slice(0, head), ...nodes.map(nodeJson), ...before.slice(before.length - tail)];
     this.held = { postId, revision, nodes: now };
-    await saveTextJson(postId, docJson(now), at);
-    return true;
+    return this.held;
   }
 }

@@ -1,20 +1,28 @@
 /** One post: its bar with the five stages, and the stage that is open. */
 import { useEffect, useState } from "react";
 import { Outlet, useParams } from "react-router";
+import type { EditorDoc } from "../../core/draft/editorJson";
+import { soundDoc } from "../../core/draft/soundDoc";
+import { newVersion } from "../../data/draft";
 import { getField } from "../../data/fields";
+import type { Post } from "../../data/model";
 import { getDoc, getPlan, getPost } from "../../data/posts";
 import { getRecording } from "../../data/recordings";
+import { addVersion, keepVersion } from "../../data/versions";
+import { freshId } from "../freshId";
 import { RouteError } from "../shell/RouteError";
-import { readyToKeep } from "../store/keepText";
+import { textKeeping } from "../store/keepText";
 import { saver } from "../store/listeners";
-import { noteText } from "../store/noteText";
+import { textNotes } from "../store/noteText";
 import { postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
 import { type RootState, store, useApp } from "../store/store";
 import { Button } from "../ui/Button";
+import { Notice } from "../ui/Notice";
 import { SessionContext, setCurrentSession } from "./currentSession";
 import { type LiveProof, startLiveProof } from "./liveProof";
 import { PostBar, SaveFailure } from "./PostBar";
 import { holdPost } from "./postLock";
+import { recoverPost } from "./recover";
 import { PostSession } from "./session";
 import { startVersionKeeper } from "./versions/versionKeeper";
 
@@ -24,10 +32,16 @@ export function PostLayout() {
   return <OpenPost key={id} id={id!} />;
 }
 
+type Opening =
+  | { state: "loading" }
+  | { state: "ready"; session: PostSession; said: readonly string[] }
+  | { state: "missing" }
+  | { state: "failed"; why: string };
+
 function OpenPost({ id }: { id: string }) {
-  const [session, setSession] = useState<PostSession | null>(null);
-  const [missing, setMissing] = useState(false);
-  const [turn, setTurn] = useState(0);
+  const [opening, setOpening] = useState<Opening>({ state: "loading" });
+  /** Counts the tries; all but the first may take the post from another tab. */
+  const [turn, setTurn] = useState<{ number: number; takeOver: boolean }>({ number: 0, takeOver: false });
   const readOnly = useApp((state) => state.openPost.readOnly);
   const title = useApp((state) => state.openPost.post?.title);
 
@@ -38,53 +52,89 @@ function OpenPost({ id }: { id: string }) {
   useEffect(() => {
     let live = true;
     const endings: (() => void)[] = [];
-    const lock = holdPost(id, turn > 0, (writing) => live && store.dispatch(readOnlyChanged(!writing)));
+    const lock = holdPost(id, {
+      takeOver: turn.takeOver,
+      handOver: async () => {
+        if (live) store.dispatch(readOnlyChanged(true));
+        await saver.flush();
+      },
+      onTaken: () => {
+        if (live) store.dispatch(readOnlyChanged(true));
+        void keepUnsaved(id);
+      },
+    });
     endings.push(lock.release);
-    void (async () => {
-      const [post, doc, plan, field, recording, writing] = await Promise.all([
+    const open = async () => {
+      const writing = await lock.writing;
+      if (writing) await recoverPost(id);
+      const [post, stored, plan, field, recording] = await Promise.all([
         getPost(id),
         getDoc(id),
         getPlan(id),
         getField(id),
         getRecording(id),
-        lock.writing,
       ]);
-      if (!live) return;
       const source = post?.copiedFrom ? await sourceOf(post.copiedFrom) : null;
       if (!live) return;
       if (!post) {
-        setMissing(true);
+        setOpening({ state: "missing" });
         return;
       }
-      const opened = new PostSession(id, doc);
-      setCurrentSession(opened);
+      const { doc, said } = soundDoc(stored);
+      // What was stored goes into a version before anything is stored over it.
+      if (doc !== stored && writing) await keepAsStored(post, stored);
+      if (!live) return;
+      const session = new PostSession(id, doc);
+      setCurrentSession(session);
       store.dispatch(postOpened({ post, outline: plan.items, piece: plan.piece, field, recording, source }));
       store.dispatch(readOnlyChanged(!writing));
-      const proof = startLiveProof(opened);
+      const proof = startLiveProof(session);
+      const notes = textNotes(session);
       endings.push(
-        opened.subscribe(() => noteText(opened)),
-        opened.subscribe(proof.request),
+        session.subscribe(notes.note),
+        notes.stop,
+        session.subscribe(proof.request),
         watchMeta(proof),
         proof.stop,
-        startVersionKeeper(opened).stop,
+        startVersionKeeper(session).stop,
       );
       proof.request();
-      readyToKeep();
-      setSession(opened);
-      endings.push(() => opened.end());
-    })();
+      textKeeping.ready();
+      setOpening({ state: "ready", session, said });
+      endings.push(() => session.end());
+    };
+    open().catch((error: Error) => {
+      if (live) setOpening({ state: "failed", why: error.message });
+    });
     return () => {
       live = false;
       void saver.flush();
       for (const end of endings) end();
       setCurrentSession(null);
-      setSession(null);
+      setOpening({ state: "loading" });
       store.dispatch(postClosed());
     };
   }, [id, turn]);
 
-  if (missing) return <RouteError notFound />;
-  if (!session) {
+  if (opening.state === "missing") return <RouteError notFound />;
+  if (opening.state === "failed")
+    return (
+      <div className="m-auto max-w-xl p-6">
+        <Notice heading="h1" title="This post could not be opened">
+          <p>The browser's storage did not give it: {opening.why}. What was saved has not been touched.</p>
+          <Button
+            className="mt-3"
+            onClick={() => {
+              setOpening({ state: "loading" });
+              setTurn({ number: turn.number + 1, takeOver: false });
+            }}
+          >
+            Try again
+          </Button>
+        </Notice>
+      </div>
+    );
+  if (opening.state === "loading") {
     return (
       <p role="status" className="m-auto text-ink-2">
         Opening the post …
@@ -92,26 +142,46 @@ function OpenPost({ id }: { id: string }) {
     );
   }
   return (
-    <SessionContext value={session}>
+    <SessionContext value={opening.session}>
       <PostBar />
       <SaveFailure />
+      {opening.said.length > 0 && (
+        <p role="status" className="border-b border-plum/30 bg-plum-wash px-4 py-1.5">
+          {opening.said.join(" ")}
+        </p>
+      )}
       {readOnly && (
         <div
           role="alert"
           className="flex items-center gap-4 border-b border-plum/30 bg-plum-wash px-4 py-1.5"
         >
           <span>This post is open in another tab. What you see here is for reading.</span>
-          <Button
-            onClick={() => {
-              setTurn(turn + 1);
-            }}
-          >
+          <Button onClick={() => setTurn({ number: turn.number + 1, takeOver: true })}>
             Write here instead
           </Button>
         </div>
       )}
       <Outlet />
     </SessionContext>
+  );
+}
+
+/** What another tab took away before it was stored, as a version of the post. */
+async function keepUnsaved(id: string): Promise<void> {
+  const doc = saver.release(id)?.doc?.();
+  const post = await getPost(id);
+  if (doc && post)
+    await keepVersion(
+      newVersion(freshId(), post, new Date().toISOString(), "before another tab took over"),
+      doc,
+    );
+}
+
+/** A text that had to be repaired, as it was stored. Where that cannot be kept, the post is not opened. */
+async function keepAsStored(post: Post, stored: EditorDoc): Promise<void> {
+  await addVersion(
+    newVersion(freshId(), post, new Date().toISOString(), "as it was stored, before it was repaired"),
+    stored,
   );
 }
 

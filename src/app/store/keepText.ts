@@ -10,51 +10,81 @@ import { endSaveWorker, saveWorker } from "../../workers/clients";
 /** Milliseconds; a save takes a few. */
 const PATIENCE = 1500;
 
-/** The text that the worker holds. */
-let told: { postId: string; revision: number; content: readonly EditorNode[] } | null = null;
-let revisions = 0;
-/** A worker that failed once is not waited for again. */
-let failed = false;
+export class TextKeeping {
+  /** The text that the worker holds, or will hold once it has read what it was sent. */
+  private told: { postId: string; revision: number; content: readonly EditorNode[] } | null = null;
+  private revisions = 0;
+  /** A worker that failed once is not waited for again. */
+  private failed = false;
+  /** The text that is stored is the one that the worker stored last: what is noted follows from it. */
+  private follows = false;
 
-/** Starts the worker, so that the first save need not wait for it. */
-export const readyToKeep = (): void => {
-  if (!failed) saveWorker();
-};
+  /** Starts the worker, so that the first save need not wait for it. */
+  ready(): void {
+    if (!this.failed) saveWorker();
+  }
 
-export async function keepText(postId: string, doc: EditorDoc, at: string): Promise<void> {
-  if (failed) return savePost(postId, { doc }, at);
-  const before = told?.postId === postId ? told : null;
-  // Until it is known that this one arrived, nothing can follow from it.
-  told = null;
-  try {
-    if (!(before && (await tell(postId, doc, at, before))) && !(await tell(postId, doc, at, null)))
-      throw new Error("The worker does not take the text.");
-  } catch {
-    // Nothing that it is still at may come after this.
-    endSaveWorker();
-    failed = true;
-    await savePost(postId, { doc }, at);
+  /** Stores the text whole. @throws where it cannot be stored */
+  async keep(postId: string, doc: EditorDoc, at: string): Promise<void> {
+    this.follows = await this.reached("keep", postId, doc, at);
+    if (!this.follows) await savePost(postId, { doc }, at);
+  }
+
+  /** The text was stored by somebody else: what is noted next cannot follow from what the worker stored. */
+  storedElsewhere(): void {
+    this.follows = false;
+  }
+
+  /** Stores what changed since it was stored whole, so that little is lost with the browser itself. */
+  async note(postId: string, doc: EditorDoc, at: string): Promise<void> {
+    if (this.follows && this.told?.postId === postId) await this.reached("note", postId, doc, at);
+    else this.follows = await this.reached("keep", postId, doc, at);
+  }
+
+  /** @returns whether the worker has stored it */
+  private async reached(how: "keep" | "note", postId: string, doc: EditorDoc, at: string): Promise<boolean> {
+    if (this.failed) return false;
+    try {
+      return (await this.tell(how, postId, doc, at, false)) || (await this.tell(how, postId, doc, at, true));
+    } catch {
+      // Nothing that it is still at may come after what is stored here.
+      endSaveWorker();
+      this.told = null;
+      this.failed = true;
+      return false;
+    }
+  }
+
+  private async tell(
+    how: "keep" | "note",
+    postId: string,
+    doc: EditorDoc,
+    at: string,
+    whole: boolean,
+  ): Promise<boolean> {
+    const before = !whole && this.told?.postId === postId ? this.told : null;
+    const { head, tail } = commonEnds(before?.content ?? [], doc.content);
+    const revision = ++this.revisions;
+    // The worker reads in order: what is told next follows from this.
+    this.told = { postId, revision, content: doc.content };
+    const taken = await within(
+      PATIENCE,
+      saveWorker()[how]({
+        postId,
+        revision,
+        since: before?.revision ?? null,
+        head,
+        tail,
+        nodes: doc.content.slice(head, doc.content.length - tail),
+        at,
+      }),
+    );
+    if (!taken && this.told.revision === revision) this.told = null;
+    return taken;
   }
 }
 
-async function tell(postId: string, doc: EditorDoc, at: string, before: typeof told): Promise<boolean> {
-  const { head, tail } = commonEnds(before?.content ?? [], doc.content);
-  const revision = ++revisions;
-  const taken = await within(
-    PATIENCE,
-    saveWorker().keep({
-      postId,
-      revision,
-      since: before?.revision ?? null,
-      head,
-      tail,
-      nodes: doc.content.slice(head, doc.content.length - tail),
-      at,
-    }),
-  );
-  if (taken) told = { postId, revision, content: doc.content };
-  return taken;
-}
+export const textKeeping = new TextKeeping();
 
 function within<T>(ms: number, promise: Promise<T>): Promise<T> {
   return new Promise((resolve, reject) => {

@@ -5,14 +5,18 @@ import type { OutlineItem } from "../../core/outline/outline";
 import type { Piece } from "../../core/outline/piece";
 import { type Post, STAGES, type Stage } from "../../data/model";
 import { savePost } from "../../data/posts";
-import { keepText } from "./keepText";
+import { textKeeping } from "./keepText";
 import { type openPost, outlineActions, pieceChanged, postEdited, type Saving } from "./openPostSlice";
 import { createSaver } from "./saver";
 
 export const saving = createListenerMiddleware<{ openPost: ReturnType<typeof openPost> }>();
 
+/** Milliseconds from a change to its being stored. Of the text, what is not is in the journal sooner. */
+const DELAY_OF_TEXT = 700;
+const DELAY_OF_FIELDS = 150;
+
 /** What is pending of a post. The document is asked for at the moment of saving, so that a keystroke costs nothing here. */
-interface Pending {
+export interface Pending {
   post?: Partial<Omit<Post, "id">>;
   doc?: () => EditorDoc;
   outline?: OutlineItem[];
@@ -26,13 +30,19 @@ export const onSaving = (tell: (status: Saving) => void): void => {
 };
 
 export const saver = createSaver<Pending>(
-  (id, { doc, ...change }, now) => {
+  async (id, { doc, ...change }, now) => {
     const at = new Date().toISOString();
-    if (doc && !now && !Object.keys(change).length) return keepText(id, doc(), at);
-    return savePost(id, { ...change, ...(doc && { doc: doc() }) }, at);
+    if (doc && !now) {
+      if (Object.keys(change).length) await savePost(id, change, at);
+      await textKeeping.keep(id, doc(), at);
+    } else {
+      if (doc) textKeeping.storedElsewhere();
+      await savePost(id, { ...change, ...(doc && { doc: doc() }) }, at);
+    }
   },
   (status) => told(status),
   mergePending,
+  ({ doc }) => (doc ? DELAY_OF_TEXT : DELAY_OF_FIELDS),
 );
 
 saving.startListening({

@@ -1,21 +1,43 @@
 /** The text of the open post changed. No action of the store, in which nothing is other than before: it comes with the keys. */
 import type { PostSession } from "../post/session";
+import { textKeeping } from "./keepText";
 import { saver, stageOfWork } from "./listeners";
 import { postEdited } from "./openPostSlice";
 import { store } from "./store";
 
-export function noteText(session: PostSession): void {
-  // So with nearly every key: the change that waits already asks for the text only when it is stored.
-  if (session.waiting) return;
-  const { post, readOnly } = store.getState().openPost;
-  if (!post || readOnly || session.postId !== post.id) return;
-  const stage = stageOfWork(post);
-  if (stage) store.dispatch(postEdited({ stage }));
-  session.waiting = true;
-  saver.note(post.id, {
-    doc: () => {
-      session.waiting = false;
-      return session.json();
+/** Milliseconds from a key to its being in the journal: what a browser that is killed can lose, with the time that writing takes. */
+const JOURNAL_AFTER = 100;
+
+/** @returns what is told of each change of the text, and how to end it */
+export function textNotes(session: PostSession): { note: () => void; stop: () => void } {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const writable = () => {
+    const { post, readOnly } = store.getState().openPost;
+    return post && !readOnly && session.postId === post.id ? post : null;
+  };
+  const journal = () => {
+    timer = undefined;
+    // What is stored by now needs no journal.
+    if (session.waiting && writable())
+      void textKeeping.note(session.postId, session.json(), new Date().toISOString());
+  };
+  return {
+    note() {
+      timer ??= setTimeout(journal, JOURNAL_AFTER);
+      // So with nearly every key: the change that waits already asks for the text only when it is stored.
+      if (session.waiting) return;
+      const post = writable();
+      if (!post) return;
+      const stage = stageOfWork(post);
+      if (stage) store.dispatch(postEdited({ stage }));
+      session.waiting = true;
+      saver.note(post.id, {
+        doc: () => {
+          session.waiting = false;
+          return session.json();
+        },
+      });
     },
-  });
+    stop: () => clearTimeout(timer),
+  };
 }

@@ -6,6 +6,10 @@ export interface Saver<Change extends object> {
   note(key: string, change: Change): void;
   /** Saves at once what is pending; resolves when the attempt is over. */
   flush(): Promise<void>;
+  /** What is not stored yet, by key. */
+  unsaved(): Map<string, Change>;
+  /** Takes what is not stored of a key out: it will not be saved from here. */
+  release(key: string): Change | undefined;
   /** Resolves once nothing is to be saved and that has been said, or an attempt failed, or after `most` milliseconds. */
   calm(most: number): Promise<void>;
 }
@@ -13,7 +17,7 @@ export interface Saver<Change extends object> {
 /**
  * @param save stores the merged change of one key; `now` where it was asked for and not waited for: the page may be about to go
  * @param merge joins two changes of one key; the newer wins
- * @param delay milliseconds from the first unsaved change to saving
+ * @param delayOf milliseconds from the first unsaved change of a kind to saving
  * @param settle milliseconds of rest after a save before it is said: between two keys it would only flicker
  * @param retry milliseconds before the first new attempt after a failure; doubles up to a minute
  */
@@ -21,12 +25,16 @@ export function createSaver<Change extends object>(
   save: (key: string, change: Change, now: boolean) => Promise<void>,
   onStatus: (status: SaverStatus) => void,
   merge: (older: Change, newer: Change) => Change = (older, newer) => ({ ...older, ...newer }),
-  delay = 700,
+  delayOf: (change: Change) => number = () => 700,
   retry = 2000,
   settle = 150,
 ): Saver<Change> {
   const pending = new Map<string, Change>();
+  /** What is being stored at this moment. */
+  const storing = new Map<string, Change>();
   let timer: ReturnType<typeof setTimeout> | undefined;
+  /** When the timer goes off. */
+  let due = Number.POSITIVE_INFINITY;
   let settling: ReturnType<typeof setTimeout> | undefined;
   let wait = retry;
   let running: Promise<void> | null = null;
@@ -36,7 +44,11 @@ export function createSaver<Change extends object>(
   };
 
   const plan = (ms: number) => {
-    timer ??= setTimeout(() => {
+    const at = Date.now() + ms;
+    if (timer !== undefined && due <= at) return;
+    clearTimeout(timer);
+    due = at;
+    timer = setTimeout(() => {
       timer = undefined;
       void run(false);
     }, ms);
@@ -44,11 +56,14 @@ export function createSaver<Change extends object>(
 
   async function attempt(now: boolean): Promise<void> {
     for (const [key, change] of [...pending]) {
-      pending.delete(key);
+      if (!pending.delete(key)) continue;
+      storing.set(key, change);
       try {
         await save(key, change, now);
+        storing.delete(key);
         wait = retry;
       } catch (error) {
+        storing.delete(key);
         // What came in meanwhile is newer and wins.
         const newer = pending.get(key);
         pending.set(key, newer ? merge(change, newer) : change);
@@ -59,7 +74,7 @@ export function createSaver<Change extends object>(
         return;
       }
     }
-    if (pending.size) plan(delay);
+    if (pending.size) plan(Math.min(...[...pending.values()].map(delayOf)));
     else
       settling = setTimeout(() => {
         settling = undefined;
@@ -87,7 +102,21 @@ export function createSaver<Change extends object>(
       clearTimeout(settling);
       settling = undefined;
       onStatus({ state: "saving" });
-      plan(delay);
+      // After a failure the next attempt is not a key away.
+      if (wait === retry) plan(delayOf(change));
+    },
+    unsaved() {
+      const all = new Map(storing);
+      for (const [key, change] of pending) {
+        const older = all.get(key);
+        all.set(key, older ? merge(older, change) : change);
+      }
+      return all;
+    },
+    release(key) {
+      const change = pending.get(key);
+      pending.delete(key);
+      return change;
     },
     flush: () => run(true),
     calm(most) {

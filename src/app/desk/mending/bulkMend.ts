@@ -9,7 +9,7 @@ import { planContext } from "../../../data/fields";
 import type { Post } from "../../../data/model";
 import { getDoc, getPost, savePost } from "../../../data/posts";
 import { proofWorker } from "../../../workers/clients";
-import { holdPost } from "../../post/postLock";
+import { whileFree } from "../../post/postLock";
 import { keep } from "../../post/versions/keepCurrent";
 import { siteTargets } from "../../post/write/links/useLinkTargets";
 import { postsAdapter } from "../../store/postsSlice";
@@ -64,12 +64,11 @@ export async function makeMends(all: readonly PostMends[]): Promise<BulkResult> 
   const left: string[] = [];
   const scores = store.getState().posts.scores.entities;
   for (const { post, doc, made } of all) {
-    const lock = holdPost(post.id, false, () => {});
-    try {
-      const current = (await lock.writing) ? await getPost(post.id) : undefined;
+    const free = await whileFree(post.id, async () => {
+      const current = await getPost(post.id);
       if (current?.updatedAt !== post.updatedAt) {
         left.push(post.title || "Untitled post");
-        continue;
+        return;
       }
       await keep(post, doc, { why: "before mending" }, scores[post.id] ?? null);
       const { doc: after, meta, begun } = mendedDoc(doc, made);
@@ -91,9 +90,8 @@ export async function makeMends(all: readonly PostMends[]): Promise<BulkResult> 
         fields: { ...fields, ...(begun.length && { begun: post.begun ?? [] }) },
         doc,
       });
-    } finally {
-      lock.release();
-    }
+    });
+    if (!free) left.push(post.title || "Untitled post");
   }
   return {
     mended: done.length,
