@@ -1,7 +1,7 @@
 /**
  * A browser killed while somebody types, again and again: `npm run trial:killed [times]`. Each time a letter goes in every 60 ms; the
  * whole browser is killed without a word (SIGKILL) at some moment; opened again, the post must be whole and lack no letter that
- * was older than a second.
+ * was older than a quarter of a second.
  */
 import { execFileSync } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
@@ -14,6 +14,8 @@ import { listen } from "../src/server/listen";
 
 const times = Number(process.argv[2] ?? 50);
 const SECOND = 1000;
+/** Milliseconds of typing that may be lost with the browser itself. */
+const MOST = 250;
 const profile = mkdtempSync(join(tmpdir(), "killed-"));
 const { server, port } = await listen(
   createApp(join(import.meta.dirname, "../dist"), { reach: "this-machine" }),
@@ -82,6 +84,6 @@ server.closeAllConnections();
 server.close();
 rmSync(profile, { recursive: true, force: true });
 console.log(
-  `${times} times killed: the oldest letter that was lost was ${Math.round(worst)} ms old (aim: under ${SECOND}); ${damaged} posts damaged; ${untyped} times the sheet did not take the letters, which are left out`,
+  `${times} times killed: the oldest letter that was lost was ${Math.round(worst)} ms old (aim: at most ${MOST}); ${damaged} posts damaged; ${untyped} times the sheet did not take the letters, which are left out`,
 );
-process.exitCode = worst > SECOND || damaged ? 1 : 0;
+process.exitCode = worst > MOST || damaged ? 1 : 0;

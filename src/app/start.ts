@@ -1,4 +1,5 @@
 /** The start: open the database, bring in the demo where it is empty, follow what changes. */
+import { sweepFreshAssets } from "../data/assets";
 import { db } from "../data/db";
 import { follow } from "../data/follow";
 import { listHeads } from "../data/lists";
@@ -24,9 +25,23 @@ export async function start(): Promise<void> {
     follow(listPosts, saver.calm, (posts) => store.dispatch(postsRead(posts)));
     follow(listHeads, saver.calm, (lists) => store.dispatch(listsRead(lists)));
     watchLeaving();
+    void sweep();
   } catch (error) {
     store.dispatch(startFailed(error instanceof Error ? error.message : String(error)));
   }
+}
+
+/** Held by each tab, so that one which wants to be alone knows whether it is. */
+const OPEN_TABS = "dune-sparrow open tabs";
+
+/** Deletes what an earlier page had taken in and could not place, where this is the only tab. */
+async function sweep(): Promise<void> {
+  if (!navigator.locks) return;
+  await navigator.locks.request(OPEN_TABS, { ifAvailable: true }, async (lock) => {
+    if (lock)
+      await sweepFreshAssets().catch((error: unknown) => console.warn("Pictures were not swept", error));
+  });
+  void navigator.locks.request(OPEN_TABS, { mode: "shared" }, () => new Promise(() => {}));
 }
 
 async function bringInDemo(): Promise<void> {

@@ -20,6 +20,40 @@ export async function addAsset(asset: Asset, original?: Asset): Promise<void> {
 export const getOriginal = async (id: string): Promise<Asset | undefined> =>
   (await db.originals.get(id))?.asset;
 
+/**
+ * Deletes pictures that were taken in and came into no text, version or post. Only where no other tab may yet put them there.
+ *
+ * @returns how many
+ */
+export async function sweepFreshAssets(): Promise<number> {
+  return db.transaction("rw", [db.assets, db.originals, db.bodies, db.versionBodies, db.posts], async () => {
+    const fresh = new Set<string>();
+    await db.assets
+      .filter((asset) => asset.fresh === true)
+      .each(({ id }) => {
+        fresh.add(id);
+      });
+    if (!fresh.size) return 0;
+    const seen = new Set<string>();
+    const look = (text: string) => {
+      for (const [, id] of text.matchAll(/asset:([\w-]+)/g)) if (fresh.has(id!)) seen.add(id!);
+    };
+    await db.bodies.each(({ json }) => look(json));
+    await db.posts.each(({ socialPicture }) => look(socialPicture ?? ""));
+    if (seen.size < fresh.size) await db.versionBodies.each(({ doc }) => look(JSON.stringify(doc)));
+    await db.assets
+      .where("id")
+      .anyOf([...seen])
+      .modify((asset) => {
+        delete asset.fresh;
+      });
+    const left = [...fresh].filter((id) => !seen.has(id));
+    await db.assets.bulkDelete(left);
+    await db.originals.bulkDelete(left);
+    return left.length;
+  });
+}
+
 /** Makes room: what pictures were made of goes before anything that a post shows. @returns whether there was any */
 export async function dropOriginals(): Promise<boolean> {
   return db.transaction("rw", db.originals, async () => {

@@ -235,6 +235,8 @@ export interface Asset {
   width: number | null;
   height: number | null;
   blob: Blob;
+  /** Taken in, and not yet seen in any text: where the page was gone before it got there, nobody needs it. */
+  fresh?: true;
 }
 
 /** The file that a picture was made of, kept while there is room, so that what was made of it can be taken back. */

@@ -69,6 +69,7 @@ export async function addSnapshot(snapshot: Snapshot, file: Blob, room?: number)
       break;
     } catch (error) {
       if (!/Quota/.test((error as Error).name + String((error as { inner?: unknown }).inner))) throw error;
+      // With this one, so many are kept.
       const surplus = (await listSnapshots()).slice(ALWAYS_KEPT - 1);
       if (!surplus.length) throw new NoRoomError();
       await deleteSnapshot(surplus.at(-1)!.id);
@@ -99,6 +100,13 @@ export async function deleteSnapshot(id: string): Promise<void> {
     await db.snapshots.delete(id);
     await db.bodies.delete(id);
   });
+}
+
+/** Makes room: the oldest of the copies that are not always kept. @returns whether there was one */
+export async function dropSurplusSnapshot(): Promise<boolean> {
+  const oldest = (await listSnapshots()).slice(ALWAYS_KEPT).at(-1);
+  if (oldest) await deleteSnapshot(oldest.id);
+  return oldest !== undefined;
 }
 
 /** Puts a deleted copy back. */

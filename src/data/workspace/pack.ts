@@ -72,7 +72,7 @@ export async function packWorkspace(
     ]),
   );
   const setting = (key: string): unknown => settings.find((one) => one.key === key)?.value;
-  const packed = ({ blob: _blob, ...asset }: Asset, folder: string): PackedAsset => ({
+  const packed = ({ blob: _blob, fresh: _fresh, ...asset }: Asset, folder: string): PackedAsset => ({
     ...asset,
     file: `${folder}/${asset.id}-${asset.fileName.replace(/[/\\]/g, "-")}`,
   });

@@ -16,8 +16,9 @@ import {
   Quote,
   Table,
 } from "lucide-react";
+import type { EditorNode } from "../../../core/draft/editorJson";
 import { EMPTY_FAQ } from "./editor/blocks/faq";
-import { insertBlock } from "./editor/insertBlock";
+import { insertBlock, insertDivider } from "./editor/insertBlock";
 
 export interface Insert {
   name: string;
@@ -29,6 +30,18 @@ export interface Insert {
 
 const EMPTY = [{ type: "paragraph" }];
 
+/** A table whose first row is its head. */
+const emptyTable = (rows: number, columns: number): EditorNode => ({
+  type: "table",
+  content: Array.from({ length: rows }, (_, row) => ({
+    type: "tableRow",
+    content: Array.from({ length: columns }, () => ({
+      type: row ? "tableCell" : "tableHeader",
+      content: EMPTY,
+    })),
+  })),
+});
+
 export const INSERTS: readonly Insert[] = [
   { name: "Heading", icon: Heading2, run: (e) => e.chain().focus().toggleHeading({ level: 2 }).run() },
   { name: "List", icon: List, run: (e) => e.chain().focus().toggleBulletList().run() },
@@ -37,9 +50,9 @@ export const INSERTS: readonly Insert[] = [
   {
     name: "Table",
     icon: Table,
-    run: (e) => e.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run(),
+    run: (e) => insertBlock(e, emptyTable(3, 3)),
   },
-  { name: "Divider", icon: Minus, run: (e) => e.chain().focus().setHorizontalRule().run() },
+  { name: "Divider", icon: Minus, run: insertDivider },
 ];
 
 export const MORE: readonly Insert[] = [

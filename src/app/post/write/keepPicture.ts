@@ -2,6 +2,7 @@
 import { toast } from "sonner";
 import { addAsset, dropOriginals } from "../../../data/assets";
 import type { Asset } from "../../../data/model";
+import { dropSurplusSnapshot } from "../../../data/snapshots";
 import { picturesWorker } from "../../../workers/clients";
 import { freshId } from "../../freshId";
 import { kilobytes } from "../../ui/figures";
@@ -36,7 +37,7 @@ export async function keepPicture(file: File, tell = true): Promise<Asset> {
   const fitted = await picturesWorker().fit(original.blob);
   if (!fitted) {
     await makeRoom(original.blob.size);
-    await addAsset(original);
+    await addAsset({ ...original, fresh: true });
     return original;
   }
   const asset: Asset = {
@@ -48,7 +49,7 @@ export async function keepPicture(file: File, tell = true): Promise<Asset> {
     height: fitted.height,
   };
   await makeRoom(asset.blob.size + original.blob.size);
-  await addAsset(asset, original);
+  await addAsset({ ...asset, fresh: true }, original);
   if (tell) tellFitted(original, asset, fitted.stripped);
   return asset;
 }
@@ -60,7 +61,7 @@ const KEPT_FREE = 20 * 1024 * 1024;
 export async function makeRoom(bytes: number): Promise<void> {
   const { usage = 0, quota } = await navigator.storage.estimate();
   if (quota === undefined || usage + bytes + KEPT_FREE <= quota) return;
-  if (await dropOriginals()) return makeRoom(bytes);
+  if ((await dropOriginals()) || (await dropSurplusSnapshot())) return makeRoom(bytes);
   throw new PictureError(
     `The browser's storage is nearly full (${kilobytes(usage)} of ${kilobytes(quota)}), so the picture was not taken. Your text is still saved. Take the workspace away as a file in Settings, and delete posts with pictures that are done.`,
   );

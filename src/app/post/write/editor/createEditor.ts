@@ -6,9 +6,8 @@ import type { EditorView } from "@tiptap/pm/view";
 import type { EditorDoc } from "../../../../core/draft/editorJson";
 import { documentExtensions } from "./documentExtensions";
 import { Finder } from "./finder";
-import { insertPictures } from "./insertPictures";
 import { MoveBlocks } from "./moveBlocks";
-import { pasteInto } from "./paste";
+import { dropInto, pasteInto } from "./paste";
 import { TypeBehind } from "./typeBehind";
 
 /** From this many blocks on, those out of sight are not laid out with every key. */
@@ -66,13 +65,12 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
           if (taken) event.preventDefault();
           return taken;
         },
-      },
-      handleDrop: (_view, event) => {
-        const files = [...(event.dataTransfer?.files ?? [])];
-        if (!files.length) return false;
-        event.preventDefault();
-        void insertPictures(editor, files);
-        return true;
+        // What is dragged within the text stays as it is.
+        drop: (view, event) => {
+          const taken = !view.dragging && dropInto(editor, event);
+          if (taken) event.preventDefault();
+          return taken;
+        },
       },
     },
   });

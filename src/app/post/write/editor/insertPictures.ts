@@ -3,25 +3,21 @@ import { toast } from "sonner";
 import type { EditorNode } from "../../../../core/draft/editorJson";
 import { ASSET_PREFIX } from "../../../../data/assets";
 import type { Asset } from "../../../../data/model";
+import { count, kilobytes, whole } from "../../../ui/figures";
 import { keepPicture, PictureError } from "../keepPicture";
-import { insertBlock } from "./insertBlock";
+import { insertBlock, insertBlocks } from "./insertBlock";
 
-/** Puts picture files in at the cursor; what is no picture is said, and the rest goes in. */
-export async function insertPictures(editor: Editor, files: readonly File[]): Promise<void> {
-  const pictures = await kept(files);
-  if (!pictures.length) return;
-  editor
-    .chain()
-    .focus()
-    .insertContent([...pictures, { type: "paragraph" }])
-    .run();
+/** Puts picture files in behind the block of the cursor, or of a place; what is no picture is said, and the rest goes in. */
+export async function insertPictures(editor: Editor, files: readonly File[], place?: number): Promise<void> {
+  const pictures = await takePictures(files);
+  if (pictures.length && !editor.isDestroyed) insertBlocks(editor, pictures, place);
 }
 
 /** The same, as one gallery. */
 export async function insertGallery(editor: Editor, files: readonly File[]): Promise<void> {
-  const pictures = await kept(files);
-  if (!pictures.length) return;
-  insertBlock(editor, { type: "gallery", attrs: { layout: "row" }, content: pictures });
+  const pictures = await takePictures(files);
+  if (pictures.length && !editor.isDestroyed)
+    insertBlock(editor, { type: "gallery", attrs: { layout: "row" }, content: pictures });
 }
 
 /** A picture of a shelf, with what is known of it. */
@@ -50,18 +46,45 @@ export const pictureNode = ({ id, fileName, blob, width, height }: Asset): Edito
   },
 });
 
-async function kept(files: readonly File[]): Promise<EditorNode[]> {
+/** From so many on, it is said how far they are, and what became of them in one sentence. */
+const MANY = 3;
+
+/** Takes pictures into the workspace, one after the other. Those before a cancel are taken. */
+async function takePictures(files: readonly File[]): Promise<EditorNode[]> {
+  const many = files.length >= MANY;
+  const stop = new AbortController();
+  const notice = "pictures";
+  const tell = (done: number) =>
+    toast.loading(`${whole(done)} of ${count(files.length, "picture")} taken …`, {
+      id: notice,
+      duration: Number.POSITIVE_INFINITY,
+      action: { label: "Stop; what is taken goes in", onClick: () => stop.abort() },
+    });
   const pictures: EditorNode[] = [];
-  for (const file of files) {
-    try {
-      pictures.push(pictureNode(await keepPicture(file)));
-    } catch (error) {
-      const message =
-        error instanceof PictureError
-          ? error.message
-          : `“${file.name}” could not be stored: ${(error as Error).message}. Your post is as it was.`;
-      toast.error(message, { duration: 12_000 });
+  let [before, after] = [0, 0];
+  try {
+    for (const [done, file] of files.entries()) {
+      if (stop.signal.aborted) break;
+      if (many) tell(done);
+      try {
+        const asset = await keepPicture(file, !many);
+        pictures.push(pictureNode(asset));
+        before += file.size;
+        after += asset.blob.size;
+      } catch (error) {
+        const message =
+          error instanceof PictureError
+            ? error.message
+            : `“${file.name}” could not be stored: ${(error as Error).message}. Your post is as it was.`;
+        toast.error(message, { duration: 12_000 });
+      }
     }
+  } finally {
+    toast.dismiss(notice);
   }
+  if (many && after < before)
+    toast(
+      `${count(pictures.length, "picture")}: ${kilobytes(before)} became ${kilobytes(after)}. Each can go back to its original.`,
+    );
   return pictures;
 }

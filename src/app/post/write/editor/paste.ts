@@ -1,12 +1,12 @@
 /** Pasting: the clipboard's HTML or text is cleaned in a worker, then put in as one step. */
 import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
-import { TextSelection } from "@tiptap/pm/state";
+import { Selection, TextSelection } from "@tiptap/pm/state";
 import { toast } from "sonner";
 import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
 import type { Pasted } from "../../../../core/paste/paste";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
-import { draftWorker } from "../../../../workers/clients";
+import { draftReader } from "../../../../workers/clients";
 import { asAddress } from "../asAddress";
 import { keepPicture, PictureError } from "../keepPicture";
 import { insertPictures } from "./insertPictures";
@@ -40,6 +40,27 @@ export function pasteInto(editor: Editor, event: ClipboardEvent): boolean {
   return true;
 }
 
+/** What is dropped from elsewhere goes the way of what is pasted, to where it is dropped. @returns whether it is taken care of */
+export function dropInto(editor: Editor, event: DragEvent): boolean {
+  const data = event.dataTransfer;
+  if (!data || !editor.isEditable) return false;
+  const place = editor.view.posAtCoords({ left: event.clientX, top: event.clientY })?.pos;
+  const files = [...data.files];
+  if (files.length) {
+    void insertPictures(editor, files, place);
+    return true;
+  }
+  const html = data.getData("text/html");
+  const text = data.getData("text/plain");
+  if (!html && !text) return false;
+  if (place !== undefined) {
+    const { state, view } = editor;
+    view.dispatch(state.tr.setSelection(Selection.near(state.doc.resolve(place))));
+  }
+  void clean(editor, html, text);
+  return true;
+}
+
 async function clean(editor: Editor, html: string, text: string): Promise<void> {
   const size = (html || text).length;
   const notice =
@@ -47,7 +68,7 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
       ? toast.loading(`Cleaning the paste (${(size / 1e6).toFixed(1)} million characters) …`)
       : undefined;
   try {
-    const pasted = html ? await draftWorker().pasteHtml(html) : await draftWorker().pastePlain(text);
+    const pasted = html ? await draftReader().pasteHtml(html) : await draftReader().pastePlain(text);
     const characters = textLength(pasted.doc);
     if (characters > MOST_CHARACTERS) {
       toast.error(
