@@ -7,7 +7,6 @@ import {
   analyseField,
   draftFigures,
   type FieldAnalysis,
-  type FieldQuestion,
   type PageFigures,
   type RankedFieldPage,
 } from "../core/field/field";
@@ -29,9 +28,9 @@ import type { OutlineItem } from "../core/outline/outline";
 import { draftToPage } from "../core/release/page";
 import { decodeText } from "../core/text/decodeText";
 import { getFieldBody } from "../data/fields";
-import type { PostField } from "../data/model";
-import type { ReadPageAnswer } from "../data/schemas/field";
+import type { AskedQuestion, ReadPageAnswer } from "../data/schemas/field";
 import { readAddress } from "../services/pages/pageReader";
+import { type FieldOf, Fields } from "./fields";
 
 export type BriefForm = "docx" | "markdown" | "html" | "prompt";
 
@@ -42,58 +41,70 @@ export type Put =
   | { kind: "term"; key: string }
   | { kind: "all" };
 
-let analysis: FieldAnalysis | null = null;
-let reading: AbortController | null = null;
-let ids = 0;
+const fields = new Fields(analyseKept);
+/** Pages that are being read, by the job that asked for them. */
+const reading = new Map<string, AbortController>();
 /** Names of new items: the worker's life and a count. */
-const freshId = (): string => `f${Date.now().toString(36)}${(ids++).toString(36)}`;
+const began = Date.now().toString(36);
+const ids = { given: 0 };
+const freshId = (): string => `f${began}${(ids.given++).toString(36)}`;
+
+async function analyseKept(
+  { fieldId, keyword, language, kept, profile }: FieldOf,
+  onProgress?: (done: number, of: number) => void,
+): Promise<FieldAnalysis | null> {
+  const body = await getFieldBody(fieldId);
+  if (!body) return null;
+  const addresses = new Set(kept);
+  return analyseField(
+    body.pages.filter(({ page }) => addresses.has(page.address)),
+    { keyword, language, profile, asked: body.asked },
+    onProgress,
+  );
+}
 
 const api = {
-  readAddress(address: string): Promise<ReadPageAnswer> {
-    reading ??= new AbortController();
-    return readAddress(address, reading.signal);
+  readAddress(job: string, address: string): Promise<ReadPageAnswer> {
+    const own = reading.get(job) ?? new AbortController();
+    reading.set(job, own);
+    return readAddress(address, own.signal);
   },
-  cancelReading(): void {
-    reading?.abort();
-    reading = null;
+  /** Ends what a job still reads. To be called at its end as well. */
+  endReading(job: string): void {
+    reading.get(job)?.abort();
+    reading.delete(job);
   },
   readSource: (html: string, address: string, language: string): FieldPage =>
     readPage(html, address, language),
   readFile: (bytes: Uint8Array, name: string, language: string): FieldPage =>
     readPage(decodeText(bytes, true), name, language),
 
-  /** Analyses pages; what follows is about this field. */
-  analyse(
+  /** Analyses pages that have just been read for a field, which is not kept yet. */
+  async analyse(
+    of: FieldOf,
     pages: RankedFieldPage[],
-    question: FieldQuestion,
+    asked: AskedQuestion[],
     onProgress?: (done: number, of: number) => void,
-  ): FieldAnalysis {
-    analysis = analyseField(pages, question, onProgress);
-    return analysis;
-  },
-  /** Analyses a kept field from what was read for it. */
-  async analyseKept(
-    field: PostField,
-    question: Omit<FieldQuestion, "asked">,
-    onProgress?: (done: number, of: number) => void,
-  ): Promise<FieldAnalysis | null> {
-    const body = await getFieldBody(field.id);
-    if (!body) return null;
-    const kept = new Set(field.pages.filter(({ state }) => state === "kept").map(({ address }) => address));
-    return api.analyse(
-      body.pages.filter(({ page }) => kept.has(page.address)),
-      { ...question, asked: body.asked },
-      onProgress,
+  ): Promise<FieldAnalysis> {
+    const { keyword, language, profile } = of;
+    const analysis = await fields.of(of, async () =>
+      analyseField(pages, { keyword, language, profile, asked }, onProgress),
     );
+    return analysis!;
   },
+  /** The analysis of a field that is kept; null where its pages are no longer in the workspace. */
+  analysis: (of: FieldOf, onProgress?: (done: number, of: number) => void): Promise<FieldAnalysis | null> =>
+    fields.of(of, (one) => analyseKept(one, onProgress)),
 
-  gaps(
+  async gaps(
+    of: FieldOf,
     items: OutlineItem[],
     draft: Draft,
     address: string,
     rules: GapRules,
-  ): { gaps: { outline: Gaps | null; draft: Gaps | null }; ours: PageFigures } {
+  ): Promise<{ gaps: { outline: Gaps | null; draft: Gaps | null }; ours: PageFigures }> {
     const ours = draftFigures(draft, address);
+    const analysis = await fields.of(of);
     if (!analysis) return { gaps: { outline: null, draft: null }, ours };
     return {
       gaps: {
@@ -103,9 +114,9 @@ const api = {
       ours,
     };
   },
-  put(items: OutlineItem[], what: Put, rules: GapRules): OutlineItem[] {
-    if (!analysis) return items;
-    const found = analysis;
+  async put(of: FieldOf, items: OutlineItem[], what: Put, rules: GapRules): Promise<OutlineItem[]> {
+    const found = await fields.of(of);
+    if (!found) return items;
     if (what.kind === "topic") {
       const topic = found.topics.find(({ label }) => label === what.label);
       return topic ? withTopic(items, topic, found, freshId()) : items;
@@ -123,21 +134,28 @@ const api = {
     const gaps = gapsOf(found, outlineBlocks(items), rules, "by a heading");
     return gaps ? withAllGaps(items, gaps, found, freshId) : items;
   },
-  budgets: (items: OutlineItem[]): OutlineItem[] => (analysis ? withBudgets(items, analysis) : items),
-  assemble: (points: string[], leastPresence: number): Assembled[] =>
-    analysis ? assemble(analysis, points, leastPresence) : [],
+  async budgets(of: FieldOf, items: OutlineItem[]): Promise<OutlineItem[]> {
+    const analysis = await fields.of(of);
+    return analysis ? withBudgets(items, analysis) : items;
+  },
+  async assemble(of: FieldOf, points: string[], leastPresence: number): Promise<Assembled[]> {
+    const analysis = await fields.of(of);
+    return analysis ? assemble(analysis, points, leastPresence) : [];
+  },
   merge: (
     items: OutlineItem[],
     made: AssembledItem[],
     of: Pick<FieldAnalysis, "keyword" | "language">,
   ): { items: OutlineItem[]; added: number } => mergeAssembled(items, made, of, freshId),
 
+  /** @param of the field that it is made from; null where there is none */
   async brief(
+    of: FieldOf | null,
     material: Omit<BriefMaterial, "analysis">,
     parts: BriefPart[],
     form: BriefForm,
   ): Promise<string | Uint8Array> {
-    const whole: BriefMaterial = { ...material, analysis };
+    const whole: BriefMaterial = { ...material, analysis: of && (await fields.of(of)) };
     if (form === "prompt") return briefPrompt(whole, parts);
     const draft = briefDraft(whole, parts);
     if (form === "docx") return draftToDocx(draft);

@@ -2,27 +2,16 @@
 import * as Comlink from "comlink";
 import { bareListKeyword, identity, type ListKeyword } from "../core/keywords/list";
 import { intentOf } from "../core/keywords/reader";
-import type { Filter, SortKey } from "../core/keywords/sift";
-import { type FoundKeyword, rowAt, tableOf } from "../core/keywords/table";
+import { type FoundKeyword, rowAt } from "../core/keywords/table";
 import { listName } from "../data/listOfPost";
-import { getList } from "../data/lists";
 import { getLookUp, getLookUpBody, listLookUps, saveLookUp, touchLookUp } from "../data/lookUps";
 import type { LookUp, SearchConnection } from "../data/model";
 import type { Article, KeywordNumbers, RankedPage, Region } from "../data/schemas/search";
 import { askSearch, SearchFailure } from "../services/search/searchClient";
-import {
-  type BoardGroup,
-  type BoardRow,
-  type BoardView,
-  KeywordBoard,
-  type KeywordDetail,
-  type MapPoint,
-} from "./keywordBoard";
+import { type BoardQuestion, Boards, type OpenBoard } from "./boards";
+import type { BoardGroup, BoardRow, BoardView, KeywordBoard, KeywordDetail, MapPoint } from "./keywordBoard";
 import { ListIndex, type NamedOverlap, type OverlapMatrix } from "./listIndex";
 import { joinTables, type LookUpQuestion, runLookUp } from "./lookUpJob";
-
-/** What is on the screen. */
-export type Source = { kind: "lookUp"; id: string } | { kind: "list"; id: string };
 
 export interface Opened {
   count: number;
@@ -42,11 +31,20 @@ export interface Tray {
   overlaps: NamedOverlap[];
 }
 
-let board: KeywordBoard | null = null;
-let boardLists = new Map<string, string>();
-let boardNotes = new Map<string, string>();
 const lists = new ListIndex();
-let asking: AbortController | null = null;
+const boards = new Boards(() => lists.uses());
+/** Look-ups that are being asked for, by their id. */
+const asking = new Map<string, AbortController>();
+
+/** @throws Error where the set that the question is about is gone */
+async function ask<T>(
+  question: BoardQuestion,
+  work: (board: KeywordBoard, open: OpenBoard) => T,
+): Promise<T> {
+  const answer = await boards.ask(question, (open) => ({ of: work(open.board, open) }));
+  if (!answer) throw new Error("These keywords are no longer in the workspace.");
+  return answer.of;
+}
 
 const failedOf = (error: unknown): Failed => ({
   code: error instanceof SearchFailure ? error.code : "failed",
@@ -61,15 +59,8 @@ async function outcome<T>(work: () => Promise<T>): Promise<Outcome<T>> {
   }
 }
 
-function opened(): KeywordBoard {
-  if (!board) throw new Error("No table is open.");
-  return board;
-}
-
 async function refreshUses(): Promise<void> {
-  await lists.refresh();
-  boardLists = new Map(lists.lists.map((list) => [list.id, listName(list)]));
-  board?.setUses(lists.uses());
+  if (await lists.refresh()) boards.usesChanged();
 }
 
 const asListKeyword = (
@@ -82,58 +73,62 @@ const asListKeyword = (
 });
 
 const api = {
-  /** Puts a look-up or a list on the screen. @returns null where it is gone */
-  async open(source: Source, hidden: string[], now: string): Promise<Opened | null> {
-    let articles: Article[] = [];
-    if (source.kind === "lookUp") {
-      const [lookUp, body] = await Promise.all([getLookUp(source.id), getLookUpBody(source.id)]);
-      if (!lookUp || !body) return null;
-      board = new KeywordBoard(body.table, lookUp.language);
-      articles = body.articles;
-      boardNotes = new Map();
-      await touchLookUp(source.id, now);
-    } else {
-      const list = await getList(source.id);
-      if (!list) return null;
-      board = new KeywordBoard(tableOf(list.keywords), list.language);
-      boardNotes = new Map(list.keywords.map(({ text, note }) => [identity(text), note]));
-    }
+  /** Opens a look-up or a list for the screen. @returns null where it is gone */
+  async open(question: BoardQuestion, now: string): Promise<Opened | null> {
     await refreshUses();
-    // A list shows all that is in it.
-    if (source.kind === "lookUp") board.setHidden(hidden);
-    return { count: board.count, articles };
+    const opened = await boards.ask(question, ({ board, articles }) => ({ count: board.count, articles }));
+    if (opened && question.source.kind === "lookUp") await touchLookUp(question.source.id, now);
+    return opened;
   },
-  refreshUses,
-  setHidden: (texts: string[]): void => opened().setHidden(texts),
-  sift: (filter: Filter, sort: SortKey[]): BoardView => opened().sift(filter, sort),
-  rows: (from: number, to: number): BoardRow[] => opened().rows(from, to),
-  places: (from?: number, to?: number): Uint32Array => {
-    const places = opened().places(from, to);
+  /** Sifts it, with who has its keywords at present. @returns null where it is gone */
+  async sift(question: BoardQuestion): Promise<BoardView | null> {
+    await refreshUses();
+    return boards.ask(question, ({ view }) => view);
+  },
+  rows: (of: BoardQuestion, from: number, to: number): Promise<BoardRow[]> =>
+    ask(of, (board) => board.rows(from, to)),
+  places: async (of: BoardQuestion, from?: number, to?: number): Promise<Uint32Array> => {
+    const places = await ask(of, (board) => board.places(from, to));
     return Comlink.transfer(places, [places.buffer as ArrayBuffer]);
   },
-  groupCount: (): number => opened().groups(),
-  groups: (from: number, to: number): BoardGroup[] => opened().groupsAt(from, to),
-  map: (most: number): { points: MapPoint[]; known: number } => opened().map(most),
-  within: (searches: [number, number], difficulty: [number, number]): Uint32Array =>
-    opened().within(searches, difficulty),
-  detail: (text: string): KeywordDetail | null => opened().detail(text),
-  async tray(places: Uint32Array, language: string, withoutList: string): Promise<Tray> {
-    await lists.refresh();
-    const known = places.filter((place) => place < opened().count);
-    const texts = Array.from(known, (place) => opened().rowAt(place).text);
-    return { ...opened().sum(known), overlaps: lists.overlapOfTexts(texts, language, withoutList) };
+  groupCount: (of: BoardQuestion): Promise<number> => ask(of, (board) => board.groups()),
+  groups: (of: BoardQuestion, from: number, to: number): Promise<BoardGroup[]> =>
+    ask(of, (board) => board.groupsAt(from, to)),
+  map: (of: BoardQuestion, most: number): Promise<{ points: MapPoint[]; known: number }> =>
+    ask(of, (board) => board.map(most)),
+  within: (
+    of: BoardQuestion,
+    searches: [number, number],
+    difficulty: [number, number],
+  ): Promise<Uint32Array> => ask(of, (board) => board.within(searches, difficulty)),
+  detail: (of: BoardQuestion, text: string): Promise<KeywordDetail | null> =>
+    ask(of, (board) => board.detail(text)),
+  async tray(of: BoardQuestion, places: Uint32Array, language: string, withoutList: string): Promise<Tray> {
+    await refreshUses();
+    return ask(of, (board) => {
+      const known = places.filter((place) => place < board.count);
+      const texts = Array.from(known, (place) => board.rowAt(place).text);
+      return { ...board.sum(known), overlaps: lists.overlapOfTexts(texts, language, withoutList) };
+    });
   },
   /** Rows of a selection as a list keeps them. */
-  chosen: (places: Uint32Array, region: string): ListKeyword[] =>
-    // What an article has just brought may be chosen a moment before the table has it.
-    Array.from(
-      places.filter((place) => place < opened().count),
-      (place) => {
-        const row = opened().rowAt(place);
-        return { ...asListKeyword(stripped(row), region), intent: row.wants };
-      },
+  chosen: (of: BoardQuestion, places: Uint32Array, region: string): Promise<ListKeyword[]> =>
+    ask(of, (board) =>
+      Array.from(
+        // What an article has just brought may be chosen a moment before the table has it.
+        places.filter((place) => place < board.count),
+        (place) => {
+          const row = board.rowAt(place);
+          return { ...asListKeyword(stripped(row), region), intent: row.wants };
+        },
+      ),
     ),
-  csv: (places: Uint32Array | null): string => opened().csv(places, boardLists, boardNotes),
+  /** @param places of the rows that are written; all that are shown where it is null */
+  async csv(of: BoardQuestion, places: Uint32Array | null): Promise<string> {
+    await refreshUses();
+    const names = new Map(lists.lists.map((list) => [list.id, listName(list)]));
+    return ask(of, (board, { notes }) => board.csv(places, names, notes));
+  },
 
   /** Asks for seeds and keeps the answer as a look-up, a new one or the given one with more in it. */
   async lookUp(
@@ -141,10 +136,9 @@ const api = {
     lookUp: LookUp,
     onProgress: (done: number, of: number) => void,
   ): Promise<Outcome<{ lookUp: LookUp; notes: string[]; failed: { seed: string; why: string }[] }>> {
-    asking?.abort();
     const own = new AbortController();
-    asking = own;
-    return outcome(async () => {
+    asking.set(lookUp.id, own);
+    const done = outcome(async () => {
       const earlier = (await getLookUpBody(lookUp.id)) ?? null;
       const { table, articles, standIn, notes, failed } = await runLookUp(
         question,
@@ -152,15 +146,18 @@ const api = {
         onProgress,
         own.signal,
       );
-      const done = {
+      const made = {
         ...lookUp,
         seeds: lookUp.seeds.filter((seed) => !failed.some((one) => one.seed === seed)),
         standIn: lookUp.standIn || standIn,
         count: table.text.length,
       };
       // A look-up that found nothing is said and not kept.
-      if (table.text.length) await saveLookUp(done, { table, articles });
-      return { lookUp: done, notes, failed };
+      if (table.text.length) await saveLookUp(made, { table, articles });
+      return { lookUp: made, notes, failed };
+    });
+    return done.finally(() => {
+      if (asking.get(lookUp.id) === own) asking.delete(lookUp.id);
     });
   },
   /** Puts keywords that an article draws into the look-up on screen. @returns their places; those of before stay */
@@ -181,7 +178,7 @@ const api = {
       await saveLookUp({ ...lookUp, count: table.text.length }, { table, articles: body.articles });
     return places;
   },
-  cancelLookUp: (): void => asking?.abort(),
+  cancelLookUp: (id: string): void => asking.get(id)?.abort(),
   regions: (
     connection: SearchConnection,
   ): Promise<Outcome<{ service: string; standIn: boolean; regions: Region[] }>> =>
@@ -240,11 +237,11 @@ const api = {
   },
 
   async overlapOf(listId: string): Promise<NamedOverlap[]> {
-    await lists.refresh();
+    await refreshUses();
     return lists.overlapOf(listId);
   },
   async matrix(): Promise<OverlapMatrix> {
-    await lists.refresh();
+    await refreshUses();
     return lists.matrix();
   },
 };

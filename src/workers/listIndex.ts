@@ -32,8 +32,8 @@ export class ListIndex {
   #index = new OverlapIndex();
   #lists = new Map<string, { list: KeywordList; keyed: KeyedList }>();
 
-  /** Brings the index up to what the database holds; only lists that have changed are read. */
-  async refresh(): Promise<void> {
+  /** Brings the index up to what the database holds; only lists that have changed are read. @returns whether any had */
+  async refresh(): Promise<boolean> {
     const heads = await db.lists.toArray();
     const gone = new Set(this.#lists.keys());
     const changed = heads.filter(({ id, updatedAt, postId, name }) => {
@@ -50,6 +50,7 @@ export class ListIndex {
       this.#lists.set(list.id, entry);
       this.#index.put(entry.keyed);
     }
+    return changed.length > 0 || gone.size > 0;
   }
 
   get lists(): KeywordList[] {

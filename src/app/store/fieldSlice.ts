@@ -31,7 +31,8 @@ interface FieldState {
   gaps: { outline: Gaps | null; draft: Gaps | null };
   /** The same figures of our draft as of the pages. */
   ours: PageFigures | null;
-  job: CollectJob | null;
+  /** Pages being read, by the post that they are read for. */
+  jobs: Record<string, CollectJob>;
   drawer: DrawerEntry[];
   /** Fields that were in force before, the latest first. */
   earlier: PostField[];
@@ -44,7 +45,7 @@ const initialState: FieldState = {
   failure: "",
   gaps: { outline: null, draft: null },
   ours: null,
-  job: null,
+  jobs: {},
   drawer: [],
   earlier: [],
 };
@@ -71,16 +72,17 @@ const slice = createSlice({
       Object.assign(state, payload);
     },
     jobStarted: (state, { payload }: PayloadAction<Omit<CollectJob, "outcomes">>) => {
-      state.job = { ...payload, outcomes: [] };
+      state.jobs[payload.postId] = { ...payload, outcomes: [] };
     },
-    jobMoved: (state, { payload }: PayloadAction<Partial<CollectJob>>) => {
-      if (state.job) Object.assign(state.job, payload);
+    jobMoved: (state, { payload }: PayloadAction<Partial<CollectJob> & { postId: string }>) => {
+      const job = state.jobs[payload.postId];
+      if (job) Object.assign(job, payload);
     },
-    pageArrived: (state, { payload }: PayloadAction<ReadOutcome>) => {
-      state.job?.outcomes.push(payload);
+    pageArrived: (state, { payload }: PayloadAction<{ postId: string; outcome: ReadOutcome }>) => {
+      state.jobs[payload.postId]?.outcomes.push(payload.outcome);
     },
-    jobEnded: (state) => {
-      state.job = null;
+    jobEnded: (state, { payload }: PayloadAction<string>) => {
+      delete state.jobs[payload];
     },
     keptRead: (state, { payload }: PayloadAction<Pick<FieldState, "drawer" | "earlier">>) => {
       Object.assign(state, payload);
@@ -88,7 +90,7 @@ const slice = createSlice({
   },
   // Reading for another post goes on; all else is of the post that is open.
   extraReducers: (builder) =>
-    builder.addMatcher(isAnyOf(postOpened, postClosed), ({ job }) => ({ ...initialState, job })),
+    builder.addMatcher(isAnyOf(postOpened, postClosed), ({ jobs }) => ({ ...initialState, jobs })),
 });
 
 export const {

@@ -1,8 +1,8 @@
 /** One set of keywords on screen: filters, the table, groups or map, one keyword's detail, and the tray of what is chosen. */
 import { lazy, type ReactNode, Suspense, useState } from "react";
-import type { Filter, SortKey } from "../../../core/keywords/sift";
+import type { SortKey } from "../../../core/keywords/sift";
+import type { BoardQuestion } from "../../../workers/boards";
 import type { BoardGroup, BoardRow, KeywordDetail } from "../../../workers/keywordBoard";
-import type { Source } from "../../../workers/keywords.worker";
 import type { BoardMode } from "../../store/researchSlice";
 import { Notice } from "../../ui/Notice";
 import { Detail } from "./Detail";
@@ -15,10 +15,9 @@ import type { Selection } from "./useSelection";
 const KeywordMap = lazy(() => import("./KeywordMap"));
 
 interface Props {
-  source: Source;
+  question: BoardQuestion;
   state: BoardState;
   label: string;
-  filter: Filter;
   sort: SortKey[];
   onSort: (sort: SortKey[]) => void;
   mode: BoardMode;
@@ -41,7 +40,8 @@ interface Props {
 }
 
 export function Board(props: Props) {
-  const { source, state, label, sort, onSort, mode, selection, language, region, target } = props;
+  const { question, state, label, sort, onSort, mode, selection, language, region, target } = props;
+  const { source } = question;
   const [detail, setDetail] = useState<{ of: string; text: string } | null>(null);
   const key = `${source.kind} ${source.id}`;
   const shown = detail?.of === key ? detail.text : null;
@@ -62,16 +62,23 @@ export function Board(props: Props) {
           {open ? (
             mode === "groups" ? (
               <Groups
+                question={open.question}
                 revision={open.revision}
                 selection={selection}
                 onList={props.onGroupList ?? (() => {})}
               />
             ) : mode === "map" ? (
               <Suspense fallback={<p className="p-4 text-ink-2">Drawing the map …</p>}>
-                <KeywordMap revision={open.revision} selection={selection} shown={open.view.shown} />
+                <KeywordMap
+                  question={open.question}
+                  revision={open.revision}
+                  selection={selection}
+                  shown={open.view.shown}
+                />
               </Suspense>
             ) : (
               <KeywordGrid
+                question={open.question}
                 label={label}
                 shown={open.view.shown}
                 revision={open.revision}
@@ -92,12 +99,19 @@ export function Board(props: Props) {
             <Skeleton />
           )}
           {open && shown !== null && (
-            <Detail text={shown} revision={open.revision} region={region} onClose={() => setDetail(null)}>
+            <Detail
+              question={open.question}
+              text={shown}
+              revision={open.revision}
+              region={region}
+              onClose={() => setDetail(null)}
+            >
               {props.detailActions}
             </Detail>
           )}
         </div>
         <Tray
+          question={question}
           selection={selection}
           language={language}
           withoutList={source.kind === "list" ? source.id : ""}

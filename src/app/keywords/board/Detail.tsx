@@ -3,21 +3,25 @@ import { X } from "lucide-react";
 import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { isDated, monthBefore, monthName } from "../../../core/keywords/seasonality";
 import type { RankedPage } from "../../../data/schemas/search";
+import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { KeywordDetail } from "../../../workers/keywordBoard";
 import { useApp } from "../../store/store";
+import { attemptRead } from "../../ui/attemptRead";
 import { Figure } from "../../ui/Figure";
 import { whole } from "../../ui/figures";
 
 const YearChart = lazy(() => import("./YearChart"));
 
 export function Detail({
+  question,
   text: wanted,
   revision,
   region,
   onClose,
   children,
 }: {
+  question: BoardQuestion;
   text: string;
   revision: number;
   region: string;
@@ -29,18 +33,20 @@ export function Detail({
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision may have other uses
   useEffect(() => {
     let current = true;
-    void keywordsWorker()
-      .detail(wanted)
-      .then((answer) => {
-        if (!current) return;
-        setDetail(answer);
-        // Taken out of the list: there is nothing to tell any more.
-        if (!answer) onClose();
-      });
+    attemptRead(
+      keywordsWorker()
+        .detail(question, wanted)
+        .then((answer) => {
+          if (!current) return;
+          setDetail(answer);
+          // Taken out of the list: there is nothing to tell any more.
+          if (!answer) onClose();
+        }),
+    );
     return () => {
       current = false;
     };
-  }, [wanted, revision]);
+  }, [question, wanted, revision]);
   if (!detail) return <aside aria-label="Keyword" className="w-[290px] shrink-0" />;
   const { text, searches, difficulty, costPerClick, opportunity, wants, decidedBy, months, lastMonth } =
     detail;
@@ -140,12 +146,15 @@ function Ranking({ query, region }: { query: string; region: string }) {
     if (!region) return;
     let current = true;
     setAnswer(null);
-    void keywordsWorker()
+    keywordsWorker()
       .ranking(connection, query, region)
-      .then((outcome) => {
-        if (!current) return;
-        setAnswer("ok" in outcome ? { query, pages: outcome.ok } : { query, why: outcome.failed.message });
-      });
+      .then(
+        (outcome) => {
+          if (!current) return;
+          setAnswer("ok" in outcome ? { query, pages: outcome.ok } : { query, why: outcome.failed.message });
+        },
+        (error: Error) => current && setAnswer({ query, why: error.message }),
+      );
     return () => {
       current = false;
     };

@@ -1,9 +1,11 @@
 /** Keywords that want the same page, as groups: each becomes a list in one step. */
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { BoardGroup } from "../../../workers/keywordBoard";
 import { Button } from "../../ui/Button";
+import { Failed } from "../../ui/Failed";
 import { count, whole } from "../../ui/figures";
 import { useRows } from "./useBoard";
 import type { Selection } from "./useSelection";
@@ -14,27 +16,39 @@ const WHY = {
   alone: "on its own",
 };
 const ROW = 76;
-const fetchGroups = (from: number, to: number): Promise<BoardGroup[]> => keywordsWorker().groups(from, to);
 
 export function Groups({
+  question,
   revision,
   selection,
   onList,
 }: {
+  question: BoardQuestion;
   revision: number;
   selection: Selection;
   onList: (group: BoardGroup) => void;
 }) {
   const [made, setMade] = useState<{ revision: number; count: number } | null>(null);
+  const [failure, setFailure] = useState("");
+  const [tries, setTries] = useState(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: trying again asks again
   useEffect(() => {
     let current = true;
-    void keywordsWorker()
-      .groupCount()
-      .then((n) => current && setMade({ revision, count: n }));
+    setFailure("");
+    keywordsWorker()
+      .groupCount(question)
+      .then(
+        (n) => current && setMade({ revision, count: n }),
+        (error: Error) => current && setFailure(error.message),
+      );
     return () => {
       current = false;
     };
-  }, [revision]);
+  }, [question, revision, tries]);
+  const fetchGroups = useCallback(
+    (from: number, to: number): Promise<BoardGroup[]> => keywordsWorker().groups(question, from, to),
+    [question],
+  );
   const scroller = useRef<HTMLElement>(null);
   const { rowAt, want } = useRows(made?.revision ?? 0, fetchGroups);
   const virtual = useVirtualizer({
@@ -48,6 +62,8 @@ export function Groups({
   const last = (items.at(-1)?.index ?? -1) + 1;
   // biome-ignore lint/correctness/useExhaustiveDependencies: newly made groups are fetched anew
   useEffect(() => want(first, last), [want, first, last, made]);
+  if (failure)
+    return <Failed what="The groups could not be made" why={failure} onRetry={() => setTries(tries + 1)} />;
   if (!made)
     return (
       <p role="status" className="p-4 text-ink-2">

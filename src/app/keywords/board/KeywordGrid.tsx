@@ -8,22 +8,26 @@ import {
   type KeyboardEvent,
   memo,
   type ReactNode,
+  useCallback,
   useDeferredValue,
   useEffect,
   useRef,
   useState,
 } from "react";
 import type { SortColumn, SortKey } from "../../../core/keywords/sift";
+import type { BoardQuestion } from "../../../workers/boards";
+import { keywordsWorker } from "../../../workers/clients";
 import type { BoardRow } from "../../../workers/keywordBoard";
 import { whole } from "../../ui/figures";
 import { Sparkline } from "../../ui/Sparkline";
 import { useMatches } from "../../ui/useMatches";
 import { COLUMNS, NARROW_GRID, WIDE_GRID } from "./columns";
 import { Uses } from "./Uses";
-import { fetchBoardRows, useRows } from "./useBoard";
+import { useRows } from "./useBoard";
 import type { Selection } from "./useSelection";
 
 interface Props {
+  question: BoardQuestion;
   label: string;
   shown: number;
   revision: number;
@@ -50,6 +54,7 @@ const PAGE = 12;
 
 export function KeywordGrid(props: Props) {
   const {
+    question,
     label,
     shown,
     revision,
@@ -68,7 +73,10 @@ export function KeywordGrid(props: Props) {
   const narrow = props.narrow || !wideWindow;
   const [active, setActive] = useState(0);
   const anchor = useRef(0);
-  const { rowAt, want } = useRows(revision, fetchBoardRows);
+  const { rowAt, want } = useRows(
+    revision,
+    useCallback((from: number, to: number) => keywordsWorker().rows(question, from, to), [question]),
+  );
   const virtual = useVirtualizer({
     count: shown,
     getScrollElement: () => grid.current,

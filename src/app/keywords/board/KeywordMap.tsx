@@ -1,8 +1,10 @@
 /** The map: searches against difficulty. Dragging over it chooses the keywords inside, the same as in the table. */
 import type { ApexOptions } from "apexcharts";
 import { useCallback, useEffect, useRef, useState } from "react";
+import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { MapPoint } from "../../../workers/keywordBoard";
+import { attemptRead } from "../../ui/attemptRead";
 import { Chart } from "../../ui/Chart";
 import { count, short, whole } from "../../ui/figures";
 import type { Selection } from "./useSelection";
@@ -12,10 +14,12 @@ const MOST = 400;
 const logOf = (searches: number): number => Math.log10(Math.max(1, searches));
 
 export default function KeywordMap({
+  question,
   revision,
   selection,
   shown,
 }: {
+  question: BoardQuestion;
   revision: number;
   selection: Selection;
   shown: number;
@@ -26,13 +30,15 @@ export default function KeywordMap({
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision has new points
   useEffect(() => {
     let current = true;
-    void keywordsWorker()
-      .map(MOST)
-      .then((answer) => current && setMap(answer));
+    attemptRead(
+      keywordsWorker()
+        .map(question, MOST)
+        .then((answer) => current && setMap(answer)),
+    );
     return () => {
       current = false;
     };
-  }, [revision]);
+  }, [question, revision]);
   const chosen = selection.chosen;
   const options = useCallback(
     (token: (name: string) => string): ApexOptions => {
@@ -52,9 +58,11 @@ export default function KeywordMap({
             selection: (_chart, { xaxis, yaxis }: { xaxis: Span; yaxis: Span | Span[] }) => {
               const y = Array.isArray(yaxis) ? yaxis[0] : yaxis;
               if (!y || xaxis.min === undefined || y.min === undefined) return;
-              void keywordsWorker()
-                .within([y.min <= 0 ? 0 : 10 ** y.min, 10 ** y.max], [xaxis.min, xaxis.max])
-                .then((places) => add.current(places));
+              attemptRead(
+                keywordsWorker()
+                  .within(question, [y.min <= 0 ? 0 : 10 ** y.min, 10 ** y.max], [xaxis.min, xaxis.max])
+                  .then((places) => add.current(places)),
+              );
             },
           },
         },

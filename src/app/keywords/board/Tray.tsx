@@ -1,5 +1,6 @@
 /** The foot of the table: what is chosen, what it sums up to, what it shares with other lists, and what to do with it. */
 import { type ReactNode, useEffect, useState } from "react";
+import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { Tray as TrayAnswer } from "../../../workers/keywords.worker";
 import { Button } from "../../ui/Button";
@@ -8,12 +9,14 @@ import { OverlapSummary } from "./OverlapSummary";
 import type { Selection } from "./useSelection";
 
 export function Tray({
+  question,
   selection,
   language,
   withoutList,
   children,
   idle,
 }: {
+  question: BoardQuestion;
   selection: Selection;
   language: string;
   withoutList: string;
@@ -28,15 +31,19 @@ export function Tray({
     if (!chosen.size) return;
     let current = true;
     const timer = setTimeout(() => {
-      void keywordsWorker()
-        .tray(Uint32Array.from(chosen), language, withoutList)
-        .then((tray) => current && setAnswer({ of: chosen, tray }));
+      keywordsWorker()
+        .tray(question, Uint32Array.from(chosen), language, withoutList)
+        .then(
+          (tray) => current && setAnswer({ of: chosen, tray }),
+          // How many are chosen is said all the same.
+          (error: unknown) => console.warn("The selection could not be summed up", error),
+        );
     }, 60);
     return () => {
       current = false;
       clearTimeout(timer);
     };
-  }, [chosen, language, withoutList]);
+  }, [question, chosen, language, withoutList]);
   const tray = answer?.of === chosen ? answer.tray : null;
   return (
     <section

@@ -1,38 +1,53 @@
 /** The table on screen, as the worker holds it: what is open, how it is sifted, and the rows in sight. */
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Filter, SortKey } from "../../../core/keywords/sift";
+import type { BoardQuestion, Source } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
-import type { BoardRow, BoardView } from "../../../workers/keywordBoard";
-import type { Opened, Source } from "../../../workers/keywords.worker";
+import type { BoardView } from "../../../workers/keywordBoard";
+import type { Opened } from "../../../workers/keywords.worker";
 import { useApp } from "../../store/store";
 
 export type BoardState =
   | { state: "opening" }
   | { state: "gone" }
   | { state: "failed"; message: string }
-  | { state: "open"; opened: Opened; view: BoardView; revision: number };
+  /** `question` is what the view answers; a newer one may be on its way. */
+  | { state: "open"; opened: Opened; question: BoardQuestion; view: BoardView; revision: number };
 
 /**
+ * What the screen asks about: whose keywords, and how they are sifted. The same object as long as it is the same question.
+ *
  * @param version changes where the source has changed and must be opened again
  */
-export function useBoard(source: Source, filter: Filter, sort: SortKey[], version: string): BoardState {
+export function useBoardQuestion(
+  { kind, id }: Source,
+  filter: Filter,
+  sort: SortKey[],
+  version: string,
+): BoardQuestion {
   const hidden = useApp((state) => state.session.hidden);
+  return useMemo(
+    () => ({ source: { kind, id }, version, filter, sort, hidden: kind === "lookUp" ? hidden : [] }),
+    [kind, id, version, filter, sort, hidden],
+  );
+}
+
+export function useBoard(question: BoardQuestion): BoardState {
   const listStamp = useApp(
     ({ lists }) => lists.ids.length + (lists.entities[lists.ids[0] ?? ""]?.updatedAt ?? ""),
   );
   const [opened, setOpened] = useState<{ of: string; opened: Opened } | null>(null);
   const [result, setResult] = useState<BoardState>({ state: "opening" });
   const revision = useRef(0);
-  const key = `${source.kind} ${source.id} ${version}`;
-  const hiddenNow = useRef(hidden);
-  hiddenNow.current = hidden;
+  const key = `${question.source.kind} ${question.source.id} ${question.version}`;
+  const questionNow = useRef(question);
+  questionNow.current = question;
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for the source and its version
   useEffect(() => {
     let current = true;
     setResult((before) => (before.state === "open" ? before : { state: "opening" }));
     keywordsWorker()
-      .open(source, hiddenNow.current, new Date().toISOString())
+      .open(questionNow.current, new Date().toISOString())
       .then(
         (answer) => {
           if (!current) return;
@@ -46,22 +61,31 @@ export function useBoard(source: Source, filter: Filter, sort: SortKey[], versio
     };
   }, [key]);
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the stamps say that lists or hidden keywords have changed
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the stamp says that lists have changed
   useEffect(() => {
     if (opened?.of !== key) return;
     let current = true;
-    const sift = async () => {
-      const worker = keywordsWorker();
-      await worker.refreshUses();
-      if (source.kind === "lookUp") await worker.setHidden(hidden);
-      const view = await worker.sift(filter, sort);
-      if (current) setResult({ state: "open", opened: opened.opened, view, revision: ++revision.current });
-    };
-    sift().catch((error: Error) => current && setResult({ state: "failed", message: error.message }));
+    keywordsWorker()
+      .sift(question)
+      .then(
+        (view) => {
+          if (!current) return;
+          if (view)
+            setResult({
+              state: "open",
+              opened: opened.opened,
+              question,
+              view,
+              revision: ++revision.current,
+            });
+          else setResult({ state: "gone" });
+        },
+        (error: Error) => current && setResult({ state: "failed", message: error.message }),
+      );
     return () => {
       current = false;
     };
-  }, [opened, key, filter, sort, hidden, listStamp]);
+  }, [opened, key, question, listStamp]);
 
   return result;
 }
@@ -97,11 +121,16 @@ export function useRows<Row>(
       for (let block = Math.floor(from / BLOCK); block * BLOCK < to; block++) {
         if (blocks.has(block)) continue;
         blocks.set(block, "coming");
-        void fetchRows(block * BLOCK, (block + 1) * BLOCK).then((rows) => {
-          if (!live.current || cache.current.revision !== asked) return;
-          cache.current.blocks.set(block, rows);
-          redraw((n) => n + 1);
-        });
+        const mine = cache.current.blocks;
+        fetchRows(block * BLOCK, (block + 1) * BLOCK).then(
+          (rows) => {
+            if (!live.current || cache.current.revision !== asked) return;
+            mine.set(block, rows);
+            redraw((n) => n + 1);
+          },
+          // Asked again when it comes into sight the next time.
+          () => mine.delete(block),
+        );
       }
     },
     [fetchRows],
@@ -115,6 +144,3 @@ export function useRows<Row>(
   }, []);
   return { rowAt, want };
 }
-
-export const fetchBoardRows = (from: number, to: number): Promise<BoardRow[]> =>
-  keywordsWorker().rows(from, to);

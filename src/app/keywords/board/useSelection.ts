@@ -1,6 +1,8 @@
 /** Which rows are chosen, by their place in the table, so that sifting leaves the choice alone. */
-import { useCallback, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
+import { attemptRead } from "../../ui/attemptRead";
 
 export interface Selection {
   chosen: ReadonlySet<number>;
@@ -13,7 +15,8 @@ export interface Selection {
   clear(): void;
 }
 
-export function useSelection(): Selection {
+/** @param question what the places are places of: another set of keywords has others */
+export function useSelection(question: BoardQuestion): Selection {
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   const before = useRef<{ from: number; chosen: ReadonlySet<number> } | null>(null);
   const latest = useRef(0);
@@ -22,6 +25,12 @@ export function useSelection(): Selection {
     latest.current++;
     setChosen(new Set(places));
   }, []);
+  // What was asked of another set is no answer to this one.
+  const of = `${question.source.kind} ${question.source.id}`;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the source is what it follows
+  useEffect(() => {
+    latest.current++;
+  }, [of]);
   return useMemo(
     () => ({
       chosen,
@@ -37,22 +46,26 @@ export function useSelection(): Selection {
         if (before.current?.from !== from) before.current = { from, chosen };
         const kept = before.current.chosen;
         const asked = ++latest.current;
-        void keywordsWorker()
-          .places(Math.min(from, to), Math.max(from, to) + 1)
-          .then((places) => {
-            if (asked === latest.current) setChosen(new Set([...kept, ...places]));
-          });
+        attemptRead(
+          keywordsWorker()
+            .places(question, Math.min(from, to), Math.max(from, to) + 1)
+            .then((places) => {
+              if (asked === latest.current) setChosen(new Set([...kept, ...places]));
+            }),
+        );
       },
       all: () => {
         before.current = null;
         const asked = ++latest.current;
-        void keywordsWorker()
-          .places()
-          .then((places) => {
-            if (asked === latest.current) setChosen(new Set(places));
-          });
+        attemptRead(
+          keywordsWorker()
+            .places(question)
+            .then((places) => {
+              if (asked === latest.current) setChosen(new Set(places));
+            }),
+        );
       },
     }),
-    [chosen, set],
+    [chosen, set, question],
   );
 }

@@ -1,7 +1,7 @@
 /** One list: its post, its target, what it shares with others, and its keywords in the same table as a look-up's. */
 import { useDraggable } from "@dnd-kit/core";
 import { ClipboardPaste, Copy, Download, Trash2 } from "lucide-react";
-import { type ReactNode, useEffect, useMemo, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { identity, type KeywordList, withTarget } from "../../../core/keywords/list";
 import { type Filter, noFilter, type SortKey } from "../../../core/keywords/sift";
@@ -12,6 +12,7 @@ import { keywordsWorker } from "../../../workers/clients";
 import type { BoardRow } from "../../../workers/keywordBoard";
 import type { NamedOverlap } from "../../../workers/listIndex";
 import { createPost } from "../../desk/createPost";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { downloadCsv } from "../../ui/download";
 import { count, whole } from "../../ui/figures";
@@ -28,7 +29,7 @@ import {
   takeOut,
 } from "../actions";
 import { Board } from "../board/Board";
-import { useBoard } from "../board/useBoard";
+import { useBoard, useBoardQuestion } from "../board/useBoard";
 import { useSelection } from "../board/useSelection";
 import { ListPicker } from "./ListPicker";
 import { NoteField } from "./NoteField";
@@ -46,13 +47,13 @@ export function ListView({
   posts: Record<string, Post>;
 }) {
   const navigate = useNavigate();
-  const selection = useSelection();
   const [filter, setFilter] = useState<Filter>(noFilter);
   const [sort, setSort] = useState<SortKey[]>([]);
   const [pasting, setPasting] = useState(false);
   const [overlaps, setOverlaps] = useState<NamedOverlap[] | null>(null);
-  const source = useMemo(() => ({ kind: "list" as const, id: list.id }), [list.id]);
-  const state = useBoard(source, filter, sort, list.updatedAt);
+  const question = useBoardQuestion({ kind: "list", id: list.id }, filter, sort, list.updatedAt);
+  const selection = useSelection(question);
+  const state = useBoard(question);
   const post = list.postId ? posts[list.postId] : undefined;
   const region = list.keywords.find((keyword) => keyword.region)?.region ?? "";
   const { clear } = selection;
@@ -63,9 +64,11 @@ export function ListView({
   // biome-ignore lint/correctness/useExhaustiveDependencies: any other list may have changed
   useEffect(() => {
     let current = true;
-    void keywordsWorker()
-      .overlapOf(list.id)
-      .then((answer) => current && setOverlaps(answer));
+    attemptRead(
+      keywordsWorker()
+        .overlapOf(list.id)
+        .then((answer) => current && setOverlaps(answer)),
+    );
     return () => {
       current = false;
     };
@@ -85,7 +88,8 @@ export function ListView({
     const id = await createPost();
     if (await assignList(list.id, id)) void navigate(`/post/${id}/find`);
   };
-  const exportCsv = async () => downloadCsv(await keywordsWorker().csv(null), `list ${listName(list)}`);
+  const exportCsv = async () =>
+    downloadCsv(await keywordsWorker().csv(question, null), `list ${listName(list)}`);
   const other = (id: string) => lists.find((one) => one.id === id);
 
   return (
@@ -112,7 +116,7 @@ export function ListView({
           <Button onClick={() => void copyOf()}>
             <Copy size={15} aria-hidden="true" /> Duplicate
           </Button>
-          <Button aria-label="List as CSV" onClick={() => void exportCsv()}>
+          <Button aria-label="List as CSV" onClick={() => attemptRead(exportCsv())}>
             <Download size={15} aria-hidden="true" /> CSV
           </Button>
           <Button aria-label="Delete the list" onClick={() => void removeList(list)}>
@@ -144,10 +148,9 @@ export function ListView({
       </div>
       {overlaps && <OverlapPanel overlaps={overlaps} posts={posts} target={list.target} />}
       <Board
-        source={source}
+        question={question}
         state={state}
         label={`Keywords of ${listName(list)}`}
-        filter={filter}
         sort={sort}
         onSort={setSort}
         mode="table"

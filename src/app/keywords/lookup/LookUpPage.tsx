@@ -9,6 +9,7 @@ import type { BoardGroup } from "../../../workers/keywordBoard";
 import { listsAdapter } from "../../store/listsSlice";
 import { type BoardMode, filterCleared, modeChosen, sortChanged } from "../../store/researchSlice";
 import { useAct, useApp } from "../../store/store";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { downloadCsv } from "../../ui/download";
@@ -16,7 +17,7 @@ import { count, whole } from "../../ui/figures";
 import { hide, makeList, putInList, setHidden } from "../actions";
 import { Board } from "../board/Board";
 import { Filters } from "../board/Filters";
-import { useBoard } from "../board/useBoard";
+import { useBoard, useBoardQuestion } from "../board/useBoard";
 import { useSelection } from "../board/useSelection";
 import { ListPicker } from "../lists/ListPicker";
 import { Articles } from "./Articles";
@@ -123,19 +124,24 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
   const [params] = useSearchParams();
   const navigate = useNavigate();
   const act = useAct();
-  const selection = useSelection();
   const [tab, setTab] = useState<"keywords" | "articles">("keywords");
   const [showHidden, setShowHidden] = useState(false);
-  const source = { kind: "lookUp" as const, id: lookUp.id };
-  const state = useBoard(source, filter, sort, `${lookUp.madeAt} ${lookUp.count}`);
+  const question = useBoardQuestion(
+    { kind: "lookUp", id: lookUp.id },
+    filter,
+    sort,
+    `${lookUp.madeAt} ${lookUp.count}`,
+  );
+  const selection = useSelection(question);
+  const state = useBoard(question);
   const view = state.state === "open" ? state.view : null;
   const articles = state.state === "open" ? state.opened.articles : [];
   const postList = lists.find(({ postId }) => postId !== null && postId === params.get("post"));
 
   const chosen = useCallback(
     (places?: number[]) =>
-      keywordsWorker().chosen(Uint32Array.from(places ?? selection.chosen), lookUp.region),
-    [selection.chosen, lookUp.region],
+      keywordsWorker().chosen(question, Uint32Array.from(places ?? selection.chosen), lookUp.region),
+    [question, selection.chosen, lookUp.region],
   );
   const putIn = async (listId: string) => {
     await putInList(listId, await chosen());
@@ -156,7 +162,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
     await hide(texts);
   };
   const exportCsv = async (places: Uint32Array | null) =>
-    downloadCsv(await keywordsWorker().csv(places), `keywords ${lookUpName(lookUp)}`);
+    downloadCsv(await keywordsWorker().csv(question, places), `keywords ${lookUpName(lookUp)}`);
 
   return (
     <>
@@ -209,10 +215,9 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
         </>
       ) : (
         <Board
-          source={source}
+          question={question}
           state={state}
           label="Keywords of the look-up"
-          filter={filter}
           sort={sort}
           onSort={(next) => act(sortChanged(next))}
           mode={mode}
@@ -221,8 +226,8 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
           region={lookUp.region}
           autoFocus={fresh}
           filters={<Filters view={view} onShowHidden={() => setShowHidden(true)} />}
-          onDelete={() => void hideChosen()}
-          onGroupList={(group: BoardGroup) => void makeOf(group.head, group.members)}
+          onDelete={() => attemptRead(hideChosen())}
+          onGroupList={(group: BoardGroup) => attemptRead(makeOf(group.head, group.members))}
           empty={
             <>
               No keyword of this look-up passes the filters.{" "}
@@ -238,11 +243,11 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
                 label="Put the chosen keywords in a list"
                 first={postList?.id}
                 newName={lookUp.seeds[0] ?? "New list"}
-                onList={(listId) => void putIn(listId)}
-                onNew={(name) => void makeOf(name)}
+                onList={(listId) => attemptRead(putIn(listId))}
+                onNew={(name) => attemptRead(makeOf(name))}
               />
-              <Button onClick={() => void hideChosen()}>Hide for this site</Button>
-              <Button onClick={() => void exportCsv(Uint32Array.from(selection.chosen))}>
+              <Button onClick={() => attemptRead(hideChosen())}>Hide for this site</Button>
+              <Button onClick={() => attemptRead(exportCsv(Uint32Array.from(selection.chosen)))}>
                 <Download size={15} aria-hidden="true" /> CSV
               </Button>
             </>
@@ -256,7 +261,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
               <Button kind="quiet" disabled={!view?.shown} onClick={selection.all}>
                 Choose all shown
               </Button>
-              <Button kind="quiet" disabled={!view?.shown} onClick={() => void exportCsv(null)}>
+              <Button kind="quiet" disabled={!view?.shown} onClick={() => attemptRead(exportCsv(null))}>
                 <Download size={15} aria-hidden="true" /> Shown as CSV
               </Button>
             </>

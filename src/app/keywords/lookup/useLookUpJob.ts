@@ -1,6 +1,6 @@
 /** A look-up in progress: asked, followed, cancelled; what was there before stays whatever comes of it. */
 import * as Comlink from "comlink";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { LookUp } from "../../../data/model";
 import { keywordsWorker } from "../../../workers/clients";
 import { freshId } from "../../freshId";
@@ -17,6 +17,7 @@ export function useLookUpJob(current: LookUp | undefined, onDone: (id: string) =
   const connection = useApp((state) => state.session.search);
   const { region, regions } = useApp((state) => state.research);
   const [job, setJob] = useState<Job>({ state: "idle" });
+  const askedFor = useRef("");
 
   /** @param add puts the seeds into the look-up on screen instead of making a new one */
   const ask = async (seeds: string[], add: boolean): Promise<void> => {
@@ -39,6 +40,7 @@ export function useLookUpJob(current: LookUp | undefined, onDone: (id: string) =
             openedAt: when,
           };
     setJob({ state: "asking", done: 0, of: seeds.length, seed: seeds[0]! });
+    askedFor.current = lookUp.id;
     const outcome = await keywordsWorker().lookUp(
       { connection, region: lookUp.region, seeds },
       lookUp,
@@ -57,8 +59,11 @@ export function useLookUpJob(current: LookUp | undefined, onDone: (id: string) =
   };
   return {
     job,
-    ask: (seeds: string[], add: boolean) => void ask(seeds, add),
-    cancel: () => void keywordsWorker().cancelLookUp(),
+    ask: (seeds: string[], add: boolean) =>
+      void ask(seeds, add).catch((error: Error) =>
+        setJob({ state: "failed", code: "failed", message: error.message, seeds, add }),
+      ),
+    cancel: () => void keywordsWorker().cancelLookUp(askedFor.current),
     dismiss: () => setJob({ state: "idle" }),
   };
 }

@@ -1,14 +1,15 @@
 /** A look-up beside the post's list: search it, choose in it, take from it. */
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import type { ListKeyword } from "../../../core/keywords/list";
 import { type Filter, noFilter, type SortKey } from "../../../core/keywords/sift";
 import type { LookUp, Post } from "../../../data/model";
 import { keywordsWorker } from "../../../workers/clients";
 import { Board } from "../../keywords/board/Board";
-import { useBoard } from "../../keywords/board/useBoard";
+import { useBoard, useBoardQuestion } from "../../keywords/board/useBoard";
 import { useSelection } from "../../keywords/board/useSelection";
 import { lookUpName } from "../../keywords/lookup/EarlierLookUps";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 
@@ -26,16 +27,25 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
   const [typed, setTyped] = useState("");
   const [filter, setFilter] = useState<Filter>(noFilter);
   const [sort, setSort] = useState<SortKey[]>([{ column: "opportunity", down: true }]);
-  const selection = useSelection();
   useEffect(() => {
     const timer = setTimeout(() => setFilter((before) => ({ ...before, contains: typed })), 120);
     return () => clearTimeout(timer);
   }, [typed]);
-  const source = useMemo(() => ({ kind: "lookUp" as const, id: lookUp.id }), [lookUp.id]);
-  const state = useBoard(source, filter, sort, `${lookUp.madeAt} ${lookUp.count}`);
+  const question = useBoardQuestion(
+    { kind: "lookUp", id: lookUp.id },
+    filter,
+    sort,
+    `${lookUp.madeAt} ${lookUp.count}`,
+  );
+  const selection = useSelection(question);
+  const state = useBoard(question);
   const view = state.state === "open" ? state.view : null;
   const take = async (use: (keywords: ListKeyword[]) => void) => {
-    const keywords = await keywordsWorker().chosen(Uint32Array.from(selection.chosen), lookUp.region);
+    const keywords = await keywordsWorker().chosen(
+      question,
+      Uint32Array.from(selection.chosen),
+      lookUp.region,
+    );
     selection.clear();
     if (keywords.length) use(keywords);
   };
@@ -78,10 +88,9 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
         </Link>
       </div>
       <Board
-        source={source}
+        question={question}
         state={state}
         label="Keywords"
-        filter={filter}
         sort={sort}
         onSort={setSort}
         mode="table"
@@ -97,12 +106,12 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
               <Button
                 kind="primary"
                 disabled={readOnly}
-                onClick={() => void take(([keyword]) => onTarget(keyword!))}
+                onClick={() => attemptRead(take(([keyword]) => onTarget(keyword!)))}
               >
                 Make it the target
               </Button>
             )}
-            <Button disabled={readOnly} onClick={() => void take(onSupporting)}>
+            <Button disabled={readOnly} onClick={() => attemptRead(take(onSupporting))}>
               Add as supporting
             </Button>
           </>
@@ -117,9 +126,11 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
             <Button
               disabled={readOnly}
               onClick={() =>
-                void keywordsWorker()
-                  .chosen(Uint32Array.of(detail.place), lookUp.region)
-                  .then(([keyword]) => onTarget(keyword!))
+                attemptRead(
+                  keywordsWorker()
+                    .chosen(question, Uint32Array.of(detail.place), lookUp.region)
+                    .then(([keyword]) => keyword && onTarget(keyword)),
+                )
               }
             >
               Make it the target
@@ -128,7 +139,11 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
               kind="quiet"
               disabled={readOnly}
               onClick={() =>
-                void keywordsWorker().chosen(Uint32Array.of(detail.place), lookUp.region).then(onSupporting)
+                attemptRead(
+                  keywordsWorker()
+                    .chosen(question, Uint32Array.of(detail.place), lookUp.region)
+                    .then(onSupporting),
+                )
               }
             >
               Support

@@ -10,12 +10,13 @@ import { freshId } from "../../freshId";
 import { attempt, now } from "../../keywords/actions";
 import { outlineReplaced, outlineUndone } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { useOpenPost } from "../useOpenPost";
-import { gapRules, readKept } from "./fieldJobs";
+import { gapRules, openField, readKept } from "./fieldJobs";
 
 export function AssembleSheet({ onClose }: { onClose: () => void }) {
   const { post, piece, readOnly } = useOpenPost("post", "piece", "readOnly");
@@ -24,9 +25,11 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
   const [busy, setBusy] = useState(false);
   if (!post) return null;
   const make = async () => {
+    const field = openField();
+    if (!field) return;
     setBusy(true);
     const { points } = pieceWithDefaults(piece, site.piece ?? noPiece);
-    const made = await fieldWorker().assemble(points, gapRules(profile).leastPresence);
+    const made = await fieldWorker().assemble(field, points, gapRules(profile).leastPresence);
     const known = new Set(drawer.map(({ items }) => JSON.stringify(items)));
     const fresh = made.filter(({ items }) => !known.has(JSON.stringify(items)));
     const createdAt = now();
@@ -39,7 +42,6 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
     else if (await attempt(() => addToDrawer(entries)))
       toast(`${count(fresh.length, "outline")} assembled and kept in the drawer.`);
     await readKept(post.id);
-    setBusy(false);
   };
   return (
     <Sheet title="Outlines from the field" wide onClose={onClose}>
@@ -47,7 +49,11 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
         <p className="mr-auto text-ink-2">
           Up to three, of what the pages share and your own points. Every one stays in the drawer.
         </p>
-        <Button kind="primary" disabled={busy || readOnly || !analysis} onClick={() => void make()}>
+        <Button
+          kind="primary"
+          disabled={busy || readOnly || !analysis}
+          onClick={() => attemptRead(make().finally(() => setBusy(false)))}
+        >
           <ListTree size={15} aria-hidden="true" /> Assemble
         </Button>
       </div>

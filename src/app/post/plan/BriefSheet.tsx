@@ -13,9 +13,11 @@ import { fieldWorker } from "../../../workers/clients";
 import type { BriefForm } from "../../../workers/field.worker";
 import { postsAdapter } from "../../store/postsSlice";
 import { store, useApp } from "../../store/store";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
 import { Sheet } from "../../ui/Sheet";
+import { openField } from "./fieldJobs";
 
 const FILES: Record<Exclude<BriefForm, "prompt">, { name: string; ending: string; type: string }> = {
   docx: {
@@ -36,10 +38,12 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
   const { post } = openPost;
   useEffect(() => {
     let current = true;
-    void material().then(async (found) => {
-      const made = found && (await fieldWorker().brief(found, parts, seen));
-      if (current && typeof made === "string") setText(made);
-    });
+    attemptRead(
+      material().then(async (found) => {
+        const made = found && (await fieldWorker().brief(openField(), found, parts, seen));
+        if (current && typeof made === "string") setText(made);
+      }),
+    );
     return () => {
       current = false;
     };
@@ -49,14 +53,14 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
     const found = await material();
     if (!found) return;
     const { ending, type } = FILES[form];
-    const made = await fieldWorker().brief(found, parts, form);
+    const made = await fieldWorker().brief(openField(), found, parts, form);
     download(new Blob([made as BlobPart], { type }), `brief-${post.slug || post.id}.${ending}`);
     toast(`Downloaded brief-${post.slug || post.id}.${ending}.`);
   };
   const copy = async () => {
     const found = await material();
     if (!found) return;
-    const made = (await fieldWorker().brief(found, parts, "prompt")) as string;
+    const made = (await fieldWorker().brief(openField(), found, parts, "prompt")) as string;
     try {
       await navigator.clipboard.writeText(made);
       toast("Copied: paste it into a writing assistant.");
@@ -96,12 +100,12 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
                 key={form}
                 kind={form === "docx" ? "primary" : "plain"}
                 disabled={!parts.length}
-                onClick={() => void take(form)}
+                onClick={() => attemptRead(take(form))}
               >
                 <FileDown size={15} aria-hidden="true" /> {FILES[form].name}
               </Button>
             ))}
-            <Button disabled={!parts.length} onClick={() => void copy()}>
+            <Button disabled={!parts.length} onClick={() => attemptRead(copy())}>
               <Copy size={15} aria-hidden="true" /> Copy for a writing assistant
             </Button>
           </div>

@@ -1,7 +1,7 @@
 import { Check, X } from "lucide-react";
 import type { CollectJob } from "../../store/fieldSlice";
 import { Button } from "../../ui/Button";
-import { stopCollecting } from "./fieldJobs";
+import { stopCollecting } from "./collecting";
 
 /** Pages as they are read, with a way to stop: what has been read by then is kept. */
 export function CollectProgress({ job }: { job: CollectJob }) {
@@ -16,7 +16,7 @@ export function CollectProgress({ job }: { job: CollectJob }) {
         </p>
         {of > 0 && <progress value={outcomes.length} max={of} aria-label="Pages read" className="w-40" />}
         <span className="mr-auto" />
-        <Button onClick={stopCollecting}>Stop, and keep what is read</Button>
+        <Button onClick={() => stopCollecting(job.postId)}>Stop, and keep what is read</Button>
       </div>
       <ul className="mt-1 max-h-28 overflow-y-auto text-[13px] text-ink-2">
         {outcomes.toReversed().map(({ address, title, failed: why }) => (

@@ -7,7 +7,7 @@ import { FieldLine } from "../../ui/FieldLine";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { useOpenPost } from "../useOpenPost";
-import { collect, MOST_ADDRESSES } from "./fieldJobs";
+import { collect, MOST_ADDRESSES } from "./collecting";
 
 export function CollectSheet({ onClose }: { onClose: () => void }) {
   const { post, field } = useOpenPost("post", "field");

@@ -16,7 +16,7 @@ export function FieldHead({ field, onCollect }: { field: PostField; onCollect: (
   const { analysis, ours, earlier } = useApp((state) => state.field);
   const readOnly = useApp((state) => state.openPost.readOnly);
   const keyword = useApp((state) => state.openPost.post?.keyword ?? "");
-  const busy = useApp((state) => state.field.job !== null);
+  const busy = useApp((state) => (state.openPost.post?.id ?? "") in state.field.jobs);
   const kept = field.pages.filter(({ state }) => state === "kept").length;
   const dropped = field.pages.filter(({ state }) => state === "dropped").length;
   const failed = field.pages.filter(({ state }) => state === "failed").length;

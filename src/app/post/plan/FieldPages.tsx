@@ -6,7 +6,8 @@ import type { FieldSource, PostField } from "../../../data/model";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { points, whole } from "../../ui/figures";
-import { retryFailed, setKept } from "./fieldJobs";
+import { retryFailed } from "./collecting";
+import { setKept } from "./fieldJobs";
 import { PageDetail } from "./PageDetail";
 
 const DOUBTS = {
@@ -15,7 +16,7 @@ const DOUBTS = {
 } as const;
 
 export function FieldPages({ field }: { field: PostField }) {
-  const { analysis, job } = useApp((state) => state.field);
+  const { analysis, jobs } = useApp((state) => state.field);
   const readOnly = useApp((state) => state.openPost.readOnly);
   const [shown, setShown] = useState<string | null>(null);
   const byAddress = new Map(analysis?.pages.map((page) => [page.address, page]));
@@ -40,7 +41,11 @@ export function FieldPages({ field }: { field: PostField }) {
         <section aria-label="Pages that could not be read" className="mt-2 border-t border-rule pt-2">
           <div className="flex items-center gap-3">
             <h3 className="text-[13px] text-plum">Not read</h3>
-            <Button kind="quiet" disabled={readOnly || job !== null} onClick={() => void retryFailed(field)}>
+            <Button
+              kind="quiet"
+              disabled={readOnly || field.postId in jobs}
+              onClick={() => void retryFailed(field)}
+            >
               <RotateCw size={14} aria-hidden="true" /> Read again
             </Button>
           </div>

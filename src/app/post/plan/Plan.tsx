@@ -47,7 +47,7 @@ export function Plan() {
     "piece",
     "readOnly",
   );
-  const job = useApp((state) => state.field.job);
+  const job = useApp((state) => state.field.jobs[state.openPost.post?.id ?? ""]);
   const site = useApp((state) => state.session.site);
   const act = useAct();
   const [sheet, setSheet] = useState<keyof typeof SHEETS | null>(null);
@@ -74,7 +74,7 @@ export function Plan() {
   const inForce = pieceWithDefaults(piece, site.piece ?? noPiece);
   const faults = pieceFaults(inForce, field?.measure?.medianWords ?? null);
   const Open = sheet && SHEETS[sheet];
-  const running = job?.postId === post.id ? job : null;
+  const running = job ?? null;
 
   return (
     <DndContext

@@ -1,0 +1,46 @@
+/**
+ * Analyses of fields, as the field worker holds them. Every question names the field that it is about, so that a job for one post
+ * never answers for another; what is not held (any more) is made again from what was read for it.
+ */
+import type { FieldAnalysis } from "../core/field/field";
+import type { Profile } from "../core/proof/profile";
+
+/** A field as a question names it: which pages of it are compared, and by what. */
+export interface FieldOf {
+  fieldId: string;
+  keyword: string;
+  language: string;
+  /** Addresses of the pages that are kept. */
+  kept: string[];
+  profile: Profile;
+}
+
+/** Names an analysis by all that it rests on. */
+export const fieldKey = ({ fieldId, keyword, language, kept, profile }: FieldOf): string =>
+  JSON.stringify([fieldId, keyword, language, kept, profile]);
+
+/** The field of the post that is open, and the one of a job in the background. */
+const MOST = 2;
+
+export class Fields {
+  readonly #held = new Map<string, Promise<FieldAnalysis | null>>();
+
+  /** @param analyse makes an analysis from what was read; null where that is no longer there */
+  constructor(private readonly analyse: (of: FieldOf) => Promise<FieldAnalysis | null>) {}
+
+  /** The analysis of a field; null where its pages are no longer in the workspace. */
+  of(of: FieldOf, analyse = this.analyse): Promise<FieldAnalysis | null> {
+    const key = fieldKey(of);
+    const known = this.#held.get(key);
+    // Asked for last, it goes last.
+    this.#held.delete(key);
+    const analysis = known ?? analyse(of);
+    this.#held.set(key, analysis);
+    for (const oldest of this.#held.keys()) if (this.#held.size > MOST) this.#held.delete(oldest);
+    const forget = () => {
+      if (this.#held.get(key) === analysis) this.#held.delete(key);
+    };
+    analysis.then((found) => found ?? forget(), forget);
+    return analysis;
+  }
+}
