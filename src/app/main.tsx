@@ -4,9 +4,11 @@ import { createRoot } from "react-dom/client";
 import { Provider } from "react-redux";
 import { RouterProvider } from "react-router";
 import { router } from "./routes";
+import { watchTrouble } from "./shell/watchTrouble";
 import { start } from "./start";
 import { store } from "./store/store";
 
+watchTrouble();
 void start();
 
 createRoot(document.getElementById("root")!).render(

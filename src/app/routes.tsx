@@ -3,6 +3,8 @@ import { createBrowserRouter, Navigate } from "react-router";
 import { Desk } from "./desk/Desk";
 import { RouteError } from "./shell/RouteError";
 import { Shell } from "./shell/Shell";
+import { PartBoundary } from "./ui/PartBoundary";
+import { part } from "./ui/part";
 
 export const router = createBrowserRouter([
   {
@@ -10,43 +12,50 @@ export const router = createBrowserRouter([
     element: <Shell />,
     errorElement: <RouteError />,
     children: [
-      { index: true, element: <Desk /> },
-      { path: "settings", lazy: async () => ({ Component: (await import("./settings/Settings")).Settings }) },
+      {
+        index: true,
+        element: (
+          <PartBoundary name="The Desk">
+            <Desk />
+          </PartBoundary>
+        ),
+      },
+      { path: "settings", ...part("Settings", async () => (await import("./settings/Settings")).Settings) },
       {
         path: "keywords",
-        lazy: async () => ({ Component: (await import("./keywords/KeywordsPlace")).KeywordsPlace }),
+        ...part("Keywords", async () => (await import("./keywords/KeywordsPlace")).KeywordsPlace),
         children: [
           { index: true, element: <Navigate to="look-ups" replace /> },
           {
             path: "look-ups/:id?",
-            lazy: async () => ({ Component: (await import("./keywords/lookup/LookUpPage")).LookUpPage }),
+            ...part("Look-ups", async () => (await import("./keywords/lookup/LookUpPage")).LookUpPage),
           },
           {
             path: "lists/:id?",
-            lazy: async () => ({ Component: (await import("./keywords/lists/ListsPage")).ListsPage }),
+            ...part("Lists", async () => (await import("./keywords/lists/ListsPage")).ListsPage),
           },
           {
             path: "overlap",
-            lazy: async () => ({ Component: (await import("./keywords/overlap/OverlapPage")).OverlapPage }),
+            ...part("Overlap", async () => (await import("./keywords/overlap/OverlapPage")).OverlapPage),
           },
           {
             path: "ideas",
-            lazy: async () => ({ Component: (await import("./keywords/ideas/IdeasPage")).IdeasPage }),
+            ...part("Ideas", async () => (await import("./keywords/ideas/IdeasPage")).IdeasPage),
           },
         ],
       },
       {
         path: "post/:id",
-        lazy: async () => ({ Component: (await import("./post/PostLayout")).PostLayout }),
+        ...part("This post", async () => (await import("./post/PostLayout")).PostLayout),
         children: [
           { index: true, element: <Navigate to="write" replace /> },
-          { path: "find", lazy: async () => ({ Component: (await import("./post/find/Find")).Find }) },
-          { path: "plan", lazy: async () => ({ Component: (await import("./post/plan/Plan")).Plan }) },
-          { path: "write", lazy: async () => ({ Component: (await import("./post/write/Write")).Write }) },
-          { path: "proof", lazy: async () => ({ Component: (await import("./post/proof/Proof")).Proof }) },
+          { path: "find", ...part("Find", async () => (await import("./post/find/Find")).Find) },
+          { path: "plan", ...part("Plan", async () => (await import("./post/plan/Plan")).Plan) },
+          { path: "write", ...part("Write", async () => (await import("./post/write/Write")).Write) },
+          { path: "proof", ...part("Proof", async () => (await import("./post/proof/Proof")).Proof) },
           {
             path: "release",
-            lazy: async () => ({ Component: (await import("./post/release/Release")).Release }),
+            ...part("Release", async () => (await import("./post/release/Release")).Release),
           },
         ],
       },

@@ -1,4 +1,5 @@
 /** The start: open the database, bring in the demo where it is empty, follow what changes. */
+import { toast } from "sonner";
 import { sweepFreshAssets } from "../data/assets";
 import { db } from "../data/db";
 import { follow } from "../data/follow";
@@ -22,8 +23,12 @@ export async function start(): Promise<void> {
     await recoverPosts();
     await readSession();
     store.dispatch(postsRead(await listPosts()));
-    follow(listPosts, saver.calm, (posts) => store.dispatch(postsRead(posts)));
-    follow(listHeads, saver.calm, (lists) => store.dispatch(listsRead(lists)));
+    const stale = (why: string) =>
+      toast.error(`What is shown of your posts may be older than what is saved (${why}). It is read again.`, {
+        id: "stale",
+      });
+    follow(listPosts, saver.calm, (posts) => store.dispatch(postsRead(posts)), stale);
+    follow(listHeads, saver.calm, (lists) => store.dispatch(listsRead(lists)), stale);
     watchLeaving();
     void sweep();
   } catch (error) {

@@ -1,6 +1,6 @@
 /** The Desk: every post by stage, with its score, what it needs next, and what of the whole needs attention. */
 import { Plus, Wrench } from "lucide-react";
-import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from "react";
+import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { byWorth } from "../../core/proof/finding";
 import type { CheckId } from "../../core/proof/profile";
@@ -10,6 +10,7 @@ import { postsAdapter, scoresAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { count } from "../ui/figures";
+import { lazyPart } from "../ui/part";
 import { AttentionLine } from "./AttentionLine";
 import { createPost } from "./createPost";
 import { ImportButton } from "./importing/ImportButton";
@@ -24,11 +25,14 @@ const { selectAll: allPosts } = postsAdapter.getSelectors();
 const { selectEntities: scoreMap } = scoresAdapter.getSelectors();
 
 /** What is asked for seldom is loaded when it is. */
-const BulkMendSheet = lazy(() =>
-  import("./mending/BulkMendSheet").then((loaded) => ({ default: loaded.BulkMendSheet })),
+const BulkMendSheet = lazyPart(
+  "This part",
+  async () => (await import("./mending/BulkMendSheet")).BulkMendSheet,
 );
-const ReportMenu = lazy(() =>
-  import("../reports/ReportMenu").then((loaded) => ({ default: loaded.ReportMenu })),
+const ReportMenu = lazyPart(
+  "This part",
+  async () => (await import("../reports/ReportMenu")).ReportMenu,
+  <span className="h-8 w-24" />,
 );
 
 const SORTS = {
@@ -164,19 +168,17 @@ export function Desk() {
         <Button disabled={!rows.length} onClick={() => setMending(rows.map(({ post }) => post))}>
           <Wrench size={14} aria-hidden="true" /> Mend these …
         </Button>
-        <Suspense fallback={<span className="h-8 w-24" />}>
-          <ReportMenu
-            label="Report"
-            disabled={!rows.length}
-            make={async (format) => {
-              const { reportOfMany } = await import("./reportOfMany");
-              return reportOfMany(
-                rows.map(({ post }) => post),
-                format,
-              );
-            }}
-          />
-        </Suspense>
+        <ReportMenu
+          label="Report"
+          disabled={!rows.length}
+          make={async (format) => {
+            const { reportOfMany } = await import("./reportOfMany");
+            return reportOfMany(
+              rows.map(({ post }) => post),
+              format,
+            );
+          }}
+        />
       </div>
       {posts.length === 0 ? (
         <Empty />
@@ -198,11 +200,7 @@ export function Desk() {
       ) : (
         <PostList groups={groups} />
       )}
-      {mending && (
-        <Suspense>
-          <BulkMendSheet posts={mending} onClose={() => setMending(null)} />
-        </Suspense>
-      )}
+      {mending && <BulkMendSheet posts={mending} onClose={() => setMending(null)} />}
     </div>
   );
 }

@@ -1,13 +1,14 @@
 import { Settings as Gear } from "lucide-react";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import { NavLink, Outlet, useNavigation } from "react-router";
 import { Toaster } from "sonner";
 import { useApp } from "../store/store";
 import { Notice } from "../ui/Notice";
+import { lazyPart } from "../ui/part";
 import { Mark } from "./Mark";
 
-const CommandField = lazy(async () => ({ default: (await import("./CommandField")).CommandField }));
-const KeySheet = lazy(async () => ({ default: (await import("./KeySheet")).KeySheet }));
+const CommandField = lazyPart("The command field", async () => (await import("./CommandField")).CommandField);
+const KeySheet = lazyPart("The list of keys", async () => (await import("./KeySheet")).KeySheet);
 
 /** Is the key meant for a text that is being written? */
 const isTyping = (target: EventTarget | null): boolean =>
@@ -82,10 +83,9 @@ export function Shell() {
         )}
       </main>
       <Toaster position="bottom-left" offset={{ bottom: 48, left: 24 }} toastOptions={{ duration: 8000 }} />
-      <Suspense>
-        {finding && <CommandField onClose={() => setFinding(false)} />}
-        {keys && <KeySheet onClose={() => setKeys(false)} />}
-      </Suspense>
+
+      {finding && <CommandField onClose={() => setFinding(false)} />}
+      {keys && <KeySheet onClose={() => setKeys(false)} />}
     </div>
   );
 }

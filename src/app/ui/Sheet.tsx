@@ -1,6 +1,7 @@
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
+import { PartBoundary } from "./PartBoundary";
 
 /** A dialog on a sheet of paper. */
 export function Sheet({
@@ -28,7 +29,7 @@ export function Sheet({
               <X size={15} aria-hidden="true" /> Close
             </Dialog.Close>
           </div>
-          {children}
+          <PartBoundary name="This sheet">{children}</PartBoundary>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -1,13 +1,14 @@
 /** Posts from files: one goes straight to its text, several give a report of what came in and what did not. */
 import { FileInput, FolderInput } from "lucide-react";
-import { lazy, Suspense, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
 import { Button } from "../../ui/Button";
+import { lazyPart } from "../../ui/part";
 import type { ImportRun } from "./ImportReport";
 import type { Imported } from "./importPost";
 
-const ImportReport = lazy(async () => ({ default: (await import("./ImportReport")).ImportReport }));
+const ImportReport = lazyPart("The report", async () => (await import("./ImportReport")).ImportReport);
 
 export function ImportButton() {
   const navigate = useNavigate();
@@ -75,11 +76,7 @@ export function ImportButton() {
       >
         <FolderInput size={15} aria-hidden="true" />
       </Button>
-      {run && (
-        <Suspense fallback={null}>
-          <ImportReport run={run} onClose={() => setRun(null)} />
-        </Suspense>
-      )}
+      {run && <ImportReport run={run} onClose={() => setRun(null)} />}
     </>
   );
 }

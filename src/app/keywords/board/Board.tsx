@@ -1,10 +1,11 @@
 /** One set of keywords on screen: filters, the table, groups or map, one keyword's detail, and the tray of what is chosen. */
-import { lazy, type ReactNode, Suspense, useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { SortKey } from "../../../core/keywords/sift";
 import type { BoardQuestion } from "../../../workers/boards";
 import type { BoardGroup, BoardRow, KeywordDetail } from "../../../workers/keywordBoard";
 import type { BoardMode } from "../../store/researchSlice";
 import { Notice } from "../../ui/Notice";
+import { lazyPart } from "../../ui/part";
 import { Detail } from "./Detail";
 import { Groups } from "./Groups";
 import { KeywordGrid } from "./KeywordGrid";
@@ -12,7 +13,11 @@ import { Tray } from "./Tray";
 import type { BoardState } from "./useBoard";
 import type { Selection } from "./useSelection";
 
-const KeywordMap = lazy(() => import("./KeywordMap"));
+const KeywordMap = lazyPart(
+  "The map",
+  async () => (await import("./KeywordMap")).default,
+  <p className="p-4 text-ink-2">Drawing the map …</p>,
+);
 
 interface Props {
   question: BoardQuestion;
@@ -68,14 +73,12 @@ export function Board(props: Props) {
                 onList={props.onGroupList ?? (() => {})}
               />
             ) : mode === "map" ? (
-              <Suspense fallback={<p className="p-4 text-ink-2">Drawing the map …</p>}>
-                <KeywordMap
-                  question={open.question}
-                  revision={open.revision}
-                  selection={selection}
-                  shown={open.view.shown}
-                />
-              </Suspense>
+              <KeywordMap
+                question={open.question}
+                revision={open.revision}
+                selection={selection}
+                shown={open.view.shown}
+              />
             ) : (
               <KeywordGrid
                 question={open.question}

@@ -1,6 +1,6 @@
 /** One keyword: its year, what decided its intent, questions with it, where it was asked, and the pages that rank. */
 import { X } from "lucide-react";
-import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import { isDated, monthBefore, monthName } from "../../../core/keywords/seasonality";
 import type { RankedPage } from "../../../data/schemas/search";
 import type { BoardQuestion } from "../../../workers/boards";
@@ -10,8 +10,13 @@ import { useApp } from "../../store/store";
 import { attemptRead } from "../../ui/attemptRead";
 import { Figure } from "../../ui/Figure";
 import { whole } from "../../ui/figures";
+import { lazyPart } from "../../ui/part";
 
-const YearChart = lazy(() => import("./YearChart"));
+const YearChart = lazyPart(
+  "The year",
+  async () => (await import("./YearChart")).default,
+  <div style={{ height: 130 }} />,
+);
 
 export function Detail({
   question,
@@ -84,15 +89,13 @@ export function Detail({
       {months.length === 12 ? (
         <>
           <p className="font-semibold first-letter:uppercase">{detail.season}</p>
-          <Suspense fallback={<div style={{ height: 130 }} />}>
-            <YearChart
-              text={text}
-              season={detail.season}
-              months={months}
-              names={months.map((_, i) => (isDated(lastMonth) ? monthName(i, lastMonth) : String(i + 1)))}
-              ends={isDated(lastMonth) ? `${monthBefore(lastMonth, 11)} to ${lastMonth}` : ""}
-            />
-          </Suspense>
+          <YearChart
+            text={text}
+            season={detail.season}
+            months={months}
+            names={months.map((_, i) => (isDated(lastMonth) ? monthName(i, lastMonth) : String(i + 1)))}
+            ends={isDated(lastMonth) ? `${monthBefore(lastMonth, 11)} to ${lastMonth}` : ""}
+          />
         </>
       ) : (
         <p>No monthly numbers are known.</p>

@@ -1,6 +1,6 @@
 /** Looking up: broad words in, keywords out, sifted down to what goes into a list. */
 import { Download, FileUp } from "lucide-react";
-import { lazy, Suspense, useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { toast } from "sonner";
 import type { LookUp } from "../../../data/model";
@@ -13,7 +13,9 @@ import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { downloadCsv } from "../../ui/download";
+import { Failed } from "../../ui/Failed";
 import { count, whole } from "../../ui/figures";
+import { lazyPart } from "../../ui/part";
 import { hide, makeList, putInList, setHidden } from "../actions";
 import { Board } from "../board/Board";
 import { Filters } from "../board/Filters";
@@ -28,11 +30,11 @@ import { useLookUpJob } from "./useLookUpJob";
 import { useLookUps } from "./useLookUps";
 import { useRegions } from "./useRegions";
 
-const ImportSheet = lazy(async () => ({ default: (await import("../importing/ImportSheet")).ImportSheet }));
-const HiddenSheet = lazy(async () => ({ default: (await import("./HiddenSheet")).HiddenSheet }));
+const ImportSheet = lazyPart("The sheet", async () => (await import("../importing/ImportSheet")).ImportSheet);
+const HiddenSheet = lazyPart("The sheet", async () => (await import("./HiddenSheet")).HiddenSheet);
 
 export function LookUpPage() {
-  useLookUps();
+  const reading = useLookUps();
   const { id } = useParams();
   const [params] = useSearchParams();
   const search = params.toString() ? `?${params}` : "";
@@ -74,7 +76,9 @@ export function LookUpPage() {
         </p>
       )}
       <JobLine job={job.job} onCancel={job.cancel} onRetry={job.ask} onDismiss={job.dismiss} />
-      {current ? (
+      {reading.failure !== null ? (
+        <Failed what="The look-ups could not be read" why={reading.failure} onRetry={reading.retry} />
+      ) : current ? (
         <LookUpBoard key={current.id} lookUp={current} fresh={fresh === current.id} />
       ) : read ? (
         <NoLookUp known={Boolean(id)} onFile={() => setImporting(true)} />
@@ -83,18 +87,16 @@ export function LookUpPage() {
           Reading the look-ups …
         </p>
       )}
-      <Suspense>
-        {importing && (
-          <ImportSheet
-            onClose={() => setImporting(false)}
-            onDone={(made) => {
-              setImporting(false);
-              setFresh(made);
-              void navigate(`/keywords/look-ups/${made}${search}`);
-            }}
-          />
-        )}
-      </Suspense>
+      {importing && (
+        <ImportSheet
+          onClose={() => setImporting(false)}
+          onDone={(made) => {
+            setImporting(false);
+            setFresh(made);
+            void navigate(`/keywords/look-ups/${made}${search}`);
+          }}
+        />
+      )}
     </>
   );
 }
@@ -268,15 +270,13 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
           }
         />
       )}
-      <Suspense>
-        {showHidden && (
-          <HiddenSheet
-            hidden={hidden}
-            onShow={(texts) => void setHidden(hidden.filter((text) => !texts.includes(text)))}
-            onClose={() => setShowHidden(false)}
-          />
-        )}
-      </Suspense>
+      {showHidden && (
+        <HiddenSheet
+          hidden={hidden}
+          onShow={(texts) => void setHidden(hidden.filter((text) => !texts.includes(text)))}
+          onClose={() => setShowHidden(false)}
+        />
+      )}
     </>
   );
 }

@@ -1,14 +1,22 @@
 import { liveQuery } from "dexie";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import { listLookUps } from "../../../data/lookUps";
 import { lookUpsRead } from "../../store/researchSlice";
 import { useAct } from "../../store/store";
 
-/** Keeps the look-ups of the session those of the database while the place is open. */
-export function useLookUps(): void {
+/** Keeps the look-ups of the session those of the database while the place is open; says why where they cannot be read. */
+export function useLookUps(): { failure: string | null; retry: () => void } {
   const act = useAct();
+  const [failure, setFailure] = useState<string | null>(null);
+  const [tries, setTries] = useState(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: trying again reads again
   useEffect(() => {
-    const following = liveQuery(listLookUps).subscribe((lookUps) => act(lookUpsRead(lookUps)));
+    setFailure(null);
+    const following = liveQuery(listLookUps).subscribe({
+      next: (lookUps) => act(lookUpsRead(lookUps)),
+      error: (error: unknown) => setFailure(error instanceof Error ? error.message : String(error)),
+    });
     return () => following.unsubscribe();
-  }, [act]);
+  }, [act, tries]);
+  return { failure, retry: () => setTries(tries + 1) };
 }

@@ -12,13 +12,16 @@ export function useRegions(): { failure: string | null; retry: () => void } {
   // biome-ignore lint/correctness/useExhaustiveDependencies: trying again asks again
   useEffect(() => {
     let current = true;
-    void keywordsWorker()
+    keywordsWorker()
       .regions(connection)
-      .then((outcome) => {
-        if (!current) return;
-        if ("ok" in outcome) act(regionsRead(outcome.ok.regions));
-        setFailure("ok" in outcome ? null : outcome.failed.message);
-      });
+      .then(
+        (outcome) => {
+          if (!current) return;
+          if ("ok" in outcome) act(regionsRead(outcome.ok.regions));
+          setFailure("ok" in outcome ? null : outcome.failed.message);
+        },
+        (error: Error) => current && setFailure(error.message),
+      );
     return () => {
       current = false;
     };

@@ -1,12 +1,14 @@
 /** How all lists overlap: a row a list, a column a list, and in each cell the share of the row's keywords that the column has too. */
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
 import { keywordsWorker } from "../../../workers/clients";
 import type { OverlapMatrix } from "../../../workers/listIndex";
 import { listsAdapter } from "../../store/listsSlice";
 import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
+import { Failed } from "../../ui/Failed";
 import { count, percent } from "../../ui/figures";
+import { useAnswer } from "../../ui/useAnswer";
 import { useOverlapLimit } from "../board/OverlapSummary";
 
 const MOST = 30;
@@ -16,27 +18,21 @@ export function OverlapPage() {
   const lists = useApp((state) => listsAdapter.getSelectors().selectAll(state.lists));
   const posts = useApp((state) => selectEntities(state.posts.posts));
   const limit = useOverlapLimit();
-  const [matrix, setMatrix] = useState<OverlapMatrix | null>(null);
-  const [chosen, setChosen] = useState<[string, string] | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: made anew when any list has changed
-  useEffect(() => {
-    let current = true;
-    void keywordsWorker()
-      .matrix()
-      .then((answer) => current && setMatrix(answer));
-    return () => {
-      current = false;
-    };
-  }, [lists]);
+  const answer = useAnswer<OverlapMatrix>(useCallback(() => keywordsWorker().matrix(), [lists]));
+  const [chosen, setChosen] = useState<[string, string] | null>(null);
   useEffect(() => {
     document.title = "Overlap · Dune Sparrow";
   }, []);
-  if (!matrix)
+  if (answer.state === "failed")
+    return <Failed what="The lists could not be compared" why={answer.why} onRetry={answer.retry} />;
+  if (answer.state === "loading")
     return (
       <p role="status" className="p-6 text-ink-2">
         Comparing the lists …
       </p>
     );
+  const matrix = answer.value;
   if (!matrix.lists.length)
     return (
       <div className="border border-rule bg-sheet p-8">

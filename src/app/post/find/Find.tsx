@@ -10,6 +10,7 @@ import { OverlapPanel } from "../../keywords/lists/OverlapPanel";
 import { useLookUps } from "../../keywords/lookup/useLookUps";
 import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
+import { attemptRead } from "../../ui/attemptRead";
 import { whole } from "../../ui/figures";
 import { OwnKeyword } from "./OwnKeyword";
 import { PickKeywords } from "./PickKeywords";
@@ -42,9 +43,11 @@ function FindFor({ post }: { post: Post }) {
   useEffect(() => {
     if (!listId) return;
     let current = true;
-    void keywordsWorker()
-      .overlapOf(listId)
-      .then((answer) => current && setOverlaps(answer));
+    attemptRead(
+      keywordsWorker()
+        .overlapOf(listId)
+        .then((answer) => current && setOverlaps(answer)),
+    );
     return () => {
       current = false;
     };
@@ -112,8 +115,8 @@ function FindFor({ post }: { post: Post }) {
         <OwnKeyword
           label="Type a keyword of your own"
           disabled={readOnly}
-          onTarget={(text) => void addTyped(text, true)}
-          onSupporting={(text) => void addTyped(text, false)}
+          onTarget={(text) => attemptRead(addTyped(text, true))}
+          onSupporting={(text) => attemptRead(addTyped(text, false))}
         />
         {(post.keyword || post.supporting.length > 0) && (
           <>

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Mending } from "../../../core/proof/mends/mending";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -82,9 +83,11 @@ function useTogether(chosen: ReadonlySet<string>): readonly Mending[] | null {
   );
   useEffect(() => {
     let live = true;
-    void mendingsTogether([...chosen]).then((made) => {
-      if (live) setTogether({ of: chosen, made });
-    });
+    attemptRead(
+      mendingsTogether([...chosen]).then((made) => {
+        if (live) setTogether({ of: chosen, made });
+      }),
+    );
     return () => {
       live = false;
     };

@@ -1,17 +1,16 @@
 /** What a shared link shows: a picture, title, description, address; and the choice of that picture. */
-import { lazy, Suspense, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import type { PictureBlock } from "../../../core/draft/draft";
 import { ASSET_PREFIX, assetId } from "../../../data/assets";
 import { postAddress } from "../../../data/draft";
 import type { Post } from "../../../data/model";
 import { postEdited } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
+import { lazyPart } from "../../ui/part";
 import { usePictureSource } from "../../ui/usePictureSource";
 import { usePostSession } from "../currentSession";
 
-const ShelfSheet = lazy(() =>
-  import("../write/shelf/ShelfSheet").then((loaded) => ({ default: loaded.ShelfSheet })),
-);
+const ShelfSheet = lazyPart("This part", async () => (await import("../write/shelf/ShelfSheet")).ShelfSheet);
 
 export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean }) {
   const session = usePostSession();
@@ -76,13 +75,11 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
         )}
       </p>
       {choosing && (
-        <Suspense>
-          <ShelfSheet
-            title="Picture to share it with"
-            onTake={({ asset }) => share(`${ASSET_PREFIX}${asset.id}`)}
-            onClose={() => setChoosing(false)}
-          />
-        </Suspense>
+        <ShelfSheet
+          title="Picture to share it with"
+          onTake={({ asset }) => share(`${ASSET_PREFIX}${asset.id}`)}
+          onClose={() => setChoosing(false)}
+        />
       )}
     </section>
   );

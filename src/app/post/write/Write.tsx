@@ -4,6 +4,7 @@ import { EditorContent } from "@tiptap/react";
 import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { languagePack } from "../../../core/text/language";
+import { PartBoundary } from "../../ui/PartBoundary";
 import { usePostSession } from "../currentSession";
 import { StripHead } from "../StripHead";
 import type { PostSession } from "../session";
@@ -89,7 +90,9 @@ export function Write() {
       <StripHead />
       <div className="mx-auto grid w-full max-w-[1400px] flex-1 grid-cols-[minmax(0,1fr)_210px] gap-x-5 px-6 pb-10 pt-4 mid:grid-cols-[150px_minmax(0,760px)_minmax(220px,1fr)] print:block print:p-0">
         <div className="hidden mid:block">
-          <SectionMap editor={editor} onGo={goTo} />
+          <PartBoundary name="The list of sections">
+            <SectionMap editor={editor} onGo={goTo} />
+          </PartBoundary>
         </div>
         <div className="self-start">
           <LeftoversLine onGo={(goal) => reach(goal, editor, session)} />
@@ -111,10 +114,16 @@ export function Write() {
             </div>
           </div>
         </div>
-        <MarginNotes editor={editor} sheet={sheet} />
+        <PartBoundary name="The margin">
+          <MarginNotes editor={editor} sheet={sheet} />
+        </PartBoundary>
       </div>
       <Underlines editor={editor} layers={layers} />
-      {tray && <CoverageTray onFind={setFinding} />}
+      {tray && (
+        <PartBoundary name="The tray">
+          <CoverageTray onFind={setFinding} />
+        </PartBoundary>
+      )}
       <Foot
         editor={editor}
         tray={tray}

@@ -1,0 +1,96 @@
+/** Parts of the application that are loaded when they are first needed. One that cannot be loaded says so in its place, and can be tried again. */
+import { type ComponentType, type ReactNode, useEffect, useState } from "react";
+import type { RouteObject } from "react-router";
+import { Failed } from "./Failed";
+import { PartBoundary } from "./PartBoundary";
+
+interface Loadable<Props extends object> {
+  Part: ComponentType<Props>;
+  /** Resolves once it is loaded. */
+  load: () => Promise<void>;
+}
+
+function loadable<Props extends object>(
+  name: string,
+  load: () => Promise<ComponentType<Props>>,
+  waiting: ReactNode,
+): Loadable<Props> {
+  const held: { loaded: ComponentType<Props> | null } = { loaded: null };
+  const get = async () => {
+    held.loaded ??= await load();
+  };
+
+  function Part(props: Props) {
+    const [, setLoads] = useState(0);
+    const [failure, setFailure] = useState<string | null>(null);
+    const [tries, setTries] = useState(0);
+    const Loaded = held.loaded;
+    // biome-ignore lint/correctness/useExhaustiveDependencies: trying again loads again
+    useEffect(() => {
+      if (held.loaded) return;
+      let live = true;
+      setFailure(null);
+      get().then(
+        () => live && setLoads((n) => n + 1),
+        (error: Error) => live && setFailure(error.message),
+      );
+      return () => {
+        live = false;
+      };
+    }, [tries]);
+    if (Loaded)
+      return (
+        <PartBoundary name={name}>
+          <Loaded {...props} />
+        </PartBoundary>
+      );
+    if (failure === null) return waiting;
+    return (
+      <div className="m-auto max-w-xl p-6">
+        <Failed
+          what={`${name} could not be loaded`}
+          why={
+            navigator.onLine ? failure : "This device is offline, and this part had not been loaded before"
+          }
+          safe="What was saved is safe, and the rest of the application goes on."
+          onRetry={() => setTries(tries + 1)}
+        />
+      </div>
+    );
+  }
+  return { Part, load: get };
+}
+
+/**
+ * A part of a screen that is loaded when it is first shown.
+ *
+ * @param name what it is, as the beginning of a sentence
+ * @param waiting shown until it is there
+ */
+export const lazyPart = <Props extends object>(
+  name: string,
+  load: () => Promise<ComponentType<Props>>,
+  waiting: ReactNode = null,
+): ComponentType<Props> => loadable(name, load, waiting).Part;
+
+/** The same for a route: it is loaded before the screen changes, and where that fails, its place says so. */
+export function part(
+  name: string,
+  load: () => Promise<ComponentType>,
+): Pick<RouteObject, "loader" | "Component"> {
+  const { Part, load: get } = loadable(
+    name,
+    load,
+    <p role="status" className="m-auto p-6 text-ink-2">
+      Loading …
+    </p>,
+  );
+  return {
+    Component: Part,
+    loader: async () => {
+      // Whether it could be loaded, its place says.
+      await get().catch(() => {});
+      return null;
+    },
+  };
+}
