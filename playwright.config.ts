@@ -21,6 +21,8 @@ export default defineConfig({
     contextOptions: { reducedMotion: "reduce" },
     permissions: ["clipboard-read", "clipboard-write"],
     launchOptions: { executablePath: chromiumPath, args: chromiumArguments },
+    // Each test has a fresh profile: what is kept for the time without a network is offline.spec's question.
+    serviceWorkers: "block",
     video: "off",
     trace: "off",
   },

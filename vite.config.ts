@@ -3,6 +3,8 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import express from "express";
 import { defineConfig, type Plugin } from "vite";
+import { compressedFiles } from "./scripts/compressedFiles";
+import { offlineFiles } from "./scripts/offlineFiles";
 import type * as Api from "./src/server/api";
 
 /** Its browser build asks the document for help, which a worker does not have; the plain one works everywhere. */
@@ -24,7 +26,13 @@ export default defineConfig({
   resolve: { alias: { "decode-named-character-reference": entities } },
   root: "src/app",
   publicDir: "../../public",
-  plugins: [react(), tailwindcss(), withApi],
+  plugins: [
+    react(),
+    tailwindcss(),
+    withApi,
+    offlineFiles("src/serviceWorker/serviceWorker.ts"),
+    compressedFiles(),
+  ],
   worker: { format: "es" },
   build: {
     outDir: "../../dist",

@@ -4,11 +4,14 @@ import { createRoot } from "react-dom/client";
 import { Provider } from "react-redux";
 import { RouterProvider } from "react-router";
 import { router } from "./routes";
+import { startOffline } from "./shell/offline";
 import { watchTrouble } from "./shell/watchTrouble";
 import { start } from "./start";
 import { store } from "./store/store";
 
 watchTrouble();
+// Without it the application works while there is a network.
+startOffline().catch((error: unknown) => console.warn("It will not work offline", error));
 void start();
 
 createRoot(document.getElementById("root")!).render(

@@ -31,6 +31,8 @@ export async function start(): Promise<void> {
     follow(listHeads, saver.calm, (lists) => store.dispatch(listsRead(lists)), stale);
     watchLeaving();
     void sweep();
+    // Asked once a visit; what the browser answers is shown in Settings.
+    void navigator.storage?.persist?.().catch(() => false);
   } catch (error) {
     store.dispatch(startFailed(error instanceof Error ? error.message : String(error)));
   }

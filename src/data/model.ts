@@ -62,6 +62,8 @@ export interface Post {
   /** The picture that a shared link shows, as the document names pictures; the lead picture where absent or empty. */
   socialPicture?: string;
   status: "draft" | "scheduled" | "live";
+  /** Of a live post, the slug that readers know, where it has another one by now and nobody has decided on a redirect. */
+  liveSlug?: string;
   /** Checks overruled, with the reason. */
   setAside: Record<string, string>;
   /** The post that it was copied from. */

@@ -3,7 +3,9 @@ import { join } from "node:path";
 import express, { type NextFunction, type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
 import { answerError } from "./errors";
+import { createLog, type Log, logFailure } from "./log";
 import type { Reach } from "./outside/addressRules";
+import { Connections, connectionRoutes } from "./outside/connections";
 import { pageFetcher } from "./outside/pageFetcher";
 import { pageReading } from "./outside/pageReading";
 import { pageRoute } from "./outside/pageRoute";
@@ -25,6 +27,8 @@ export interface ApiOptions {
   pageLimit?: number;
   /** Requests a minute from one address. */
   limit?: number;
+  /** Where failures are written. */
+  log?: Log;
 }
 
 export function api({
@@ -33,25 +37,31 @@ export function api({
   pageReach = "public",
   pageLimit = 240,
   limit = 1200,
+  log = createLog(),
 }: ApiOptions): Router {
+  const connections = new Connections();
   const router = Router();
   router.use(atMost(limit));
   router.use(ownPagesOnly);
   router.use(express.json({ limit: "1mb" }));
   router.use("/standins/search", searchRoutes(demo));
   router.use("/standins/photos", photoRoutes(demo));
-  router.use("/connections/search", searchRelay(reach));
+  router.use("/connections/search", searchRelay(connections, reach));
+  router.use("/connections", connectionRoutes(connections, reach));
   router.use(
     "/read-page",
     atMost(pageLimit),
-    pageRoute(pageFetcher(pageReach, standInWeb(join(demo, "web"))), pageReading()),
+    pageRoute(pageFetcher(pageReach, standInWeb(join(demo, "web"))), pageReading(), log),
   );
   router.use((_request, response) =>
     answerError(response, 404, "not-found", "There is nothing at this address."),
   );
-  router.use((error: { status?: number }, _request: Request, response: Response, _next: NextFunction) => {
+  router.use((error: { status?: number }, request: Request, response: Response, _next: NextFunction) => {
     const status = error.status ?? 500;
-    if (status >= 500) answerError(response, 500, "failed", "The server failed. Nothing of yours is lost.");
+    if (status >= 500) logFailure(log, request, status, error);
+    if (response.headersSent) response.destroy();
+    else if (status >= 500)
+      answerError(response, 500, "failed", "The server failed. Nothing of yours is lost.");
     else answerError(response, status, "bad-request", "The request could not be read.");
   });
   return router;

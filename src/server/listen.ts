@@ -1,7 +1,11 @@
-import type { Server } from "node:http";
+import { createServer, type Server } from "node:http";
 import type { Express } from "express";
 
 const MOST_TRIES = 50;
+/** Milliseconds that a request may take to come in, its head and in all, and that a connection may say nothing. */
+const LONGEST_HEAD = 10_000;
+const LONGEST_REQUEST = 30_000;
+const LONGEST_SILENCE = 60_000;
 
 /** Listens on a port of this machine, or on the next free one. */
 export async function listen(
@@ -18,7 +22,17 @@ export async function listen(
 
 function tryPort(app: Express, port: number, host: string): Promise<Server | null> {
   return new Promise((resolve, reject) => {
-    const server = app.listen(port, host);
+    const server = createServer(
+      {
+        headersTimeout: LONGEST_HEAD,
+        requestTimeout: LONGEST_REQUEST,
+        connectionsCheckingInterval: 2000,
+        maxHeaderSize: 32_768,
+      },
+      app,
+    );
+    server.setTimeout(LONGEST_SILENCE);
+    server.listen(port, host);
     server.once("listening", () => resolve(server));
     server.once("error", (error: NodeJS.ErrnoException) =>
       error.code === "EADDRINUSE" ? resolve(null) : reject(error),

@@ -10,8 +10,11 @@ if (!Number.isInteger(asked) || asked < 1 || asked > 65_535) {
 const host = process.env.HOST || "127.0.0.1";
 // Who can ask only from this machine may be led to this machine.
 const onlyHere = /^(?:127\.|localhost$|::1$)/.test(host);
+/** Names under which it is reached from elsewhere, where it is. */
+const names = (process.env.DUNE_SPARROW_HOSTS ?? "").split(/[\s,]+/).filter(Boolean);
 const app = createApp(join(import.meta.dirname, "../../dist"), {
   reach: onlyHere ? "this-machine" : "public",
+  names,
 });
 const { server, port } = await listen(app, asked, host);
 if (port !== asked) console.log(`Port ${asked} is taken; using ${port}.`);

@@ -3,9 +3,11 @@ import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import request from "supertest";
+import { Agent, request as ask } from "undici";
 import { describe, expect, it } from "vitest";
 import { createApp } from "./app";
 import { listen } from "./listen";
+import { createLog } from "./log";
 
 const dist = mkdtempSync(join(tmpdir(), "dist-"));
 mkdirSync(join(dist, "assets"));
@@ -43,6 +45,7 @@ describe("the server", () => {
       expect(policy).toContain("frame-ancestors 'none'");
       expect(headers["x-content-type-options"]).toBe("nosniff");
       expect(headers["x-powered-by"]).toBeUndefined();
+      expect(headers["permissions-policy"]).toContain("camera=()");
     }
   });
 
@@ -51,10 +54,99 @@ describe("the server", () => {
     expect((await request(app).get("/")).headers["cache-control"]).toBe("no-cache");
   });
 
-  it("packs what is worth packing", async () => {
-    writeFileSync(join(dist, "assets", "big-1.js"), "x".repeat(5000));
-    const { headers } = await request(app).get("/assets/big-1.js").set("Accept-Encoding", "gzip");
-    expect(headers["content-encoding"]).toBe("gzip");
+  it.each([
+    ["br", "br, gzip", "brotli"],
+    ["gz", "gzip", "gzipped"],
+  ])("sends what was compressed when it was built: %s", async (ending, accepted, content) => {
+    writeFileSync(join(dist, "assets", "big-1.js"), "plain");
+    writeFileSync(join(dist, "assets", `big-1.js.${ending}`), content);
+    // The files are looked through once, at the start.
+    const built = createApp(dist);
+    const { headers } = await request(built)
+      .get("/assets/big-1.js")
+      .set("Accept-Encoding", accepted)
+      .buffer(false);
+    expect(headers["content-encoding"]).toBe(ending === "br" ? "br" : "gzip");
+    expect(headers["cache-control"]).toContain("immutable");
+    expect(headers["content-type"]).toContain("javascript");
+    const plain = await request(built).get("/assets/big-1.js").set("Accept-Encoding", "identity");
+    expect(plain.text).toBe("plain");
+  });
+
+  it("does not compress again and again: 2,000 requests at once are answered, with no more memory than a few", async () => {
+    writeFileSync(join(dist, "assets", "worker-1.js"), "x".repeat(400_000));
+    const { server, port } = await listen(createApp(dist), 4930);
+    const agent = new Agent({ connections: 200 });
+    const before = process.memoryUsage().rss;
+    const statuses = await Promise.all(
+      Array.from({ length: 2000 }, async () => {
+        const { statusCode, body } = await ask(`http://127.0.0.1:${port}/assets/worker-1.js`, {
+          dispatcher: agent,
+        });
+        await body.dump({ limit: 1_000_000 });
+        return statusCode;
+      }),
+    );
+    expect(new Set(statuses)).toEqual(new Set([200]));
+    expect(process.memoryUsage().rss - before).toBeLessThan(500_000_000);
+    await agent.close();
+    server.closeAllConnections();
+    server.close();
+  }, 60_000);
+
+  it("answers to its own addresses only", async () => {
+    const { server, port } = await listen(createApp(dist, { names: ["proofroom.example"] }), 4940);
+    const status = (headers: Record<string, string>) =>
+      ask(`http://127.0.0.1:${port}/`, { headers }).then(({ statusCode, body }) =>
+        body.dump().then(() => statusCode),
+      );
+    for (const host of [
+      `127.0.0.1:${port}`,
+      `localhost:${port}`,
+      `app.localhost:${port}`,
+      "proofroom.example",
+    ])
+      expect([host, await status({ host })]).toEqual([host, 200]);
+    for (const host of [
+      "evil.example",
+      `evil.example:${port}`,
+      "127.0.0.1:1",
+      "localhost",
+      `127.0.0.2:${port}`,
+      `localhost.evil.example:${port}`,
+      "a b",
+      "",
+    ])
+      expect([host, await status({ host })]).toEqual([host, 421]);
+    const host = `127.0.0.1:${port}`;
+    expect(await status({ host, origin: `http://localhost:${port}` })).toBe(200);
+    for (const origin of ["http://evil.example", "null", `http://127.0.0.1:1`, "nonsense"])
+      expect([origin, await status({ host, origin })]).toEqual([origin, 421]);
+    server.closeAllConnections();
+    server.close();
+  });
+
+  it("ends a request that comes in too slowly", () => {
+    // How long is the platform's to keep; that it is asked to is ours.
+    return listen(app, 4950).then(({ server }) => {
+      expect([server.requestTimeout, server.headersTimeout]).toEqual([30_000, 10_000]);
+      server.close();
+    });
+  });
+
+  it("writes a line for each failure, and nothing that a person typed", async () => {
+    const lines: string[] = [];
+    const log = createLog({ write: (line) => void lines.push(line) });
+    const broken = createApp(dist, { log, demo: join(dist, "no-demo") });
+    const asked = await request(broken)
+      .post("/api/standins/search/ideas?secret-address")
+      .send({ seed: "my secret words", region: "BR", most: 3 });
+    expect(asked.body).toMatchObject({ error: { code: "failed" } });
+    expect(lines).toHaveLength(1);
+    const line = JSON.parse(lines[0]!) as Record<string, unknown>;
+    expect(line).toMatchObject({ method: "POST", part: "/api/standins/search", status: 500, code: "ENOENT" });
+    expect((line.at as string[]).length).toBeGreaterThan(1);
+    expect(lines[0]).not.toMatch(/secret/);
   });
 
   it("says so where nothing has been built", () => {

@@ -10,8 +10,10 @@ import { postsAdapter, scoresAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { count } from "../ui/figures";
+import { PartBoundary } from "../ui/PartBoundary";
 import { lazyPart } from "../ui/part";
 import { AttentionLine } from "./AttentionLine";
+import { BackupLine } from "./BackupLine";
 import { createPost } from "./createPost";
 import { ImportButton } from "./importing/ImportButton";
 import { PostList } from "./PostList";
@@ -143,7 +145,10 @@ export function Desk() {
         </Button>
       </div>
       <AttentionLine posts={posts} />
-      <Portfolio posts={posts} scores={scores} finding={finding} onFinding={setFinding} />
+      <BackupLine posts={posts} />
+      <PartBoundary name="The look over all posts">
+        <Portfolio posts={posts} scores={scores} finding={finding} onFinding={setFinding} />
+      </PartBoundary>
       <div className="mb-1 flex flex-wrap items-center gap-3">
         <p role="status" className="figures mr-auto text-[13px] text-ink-2">
           <Progress

@@ -8,6 +8,24 @@ export interface AttentionNote {
   stage?: Stage;
 }
 
+/** Days of changes after which a copy outside of the browser is too old. */
+const BACKUP_DAYS = 7;
+
+/**
+ * What is said of the last copy outside of the browser; null where it is young enough, or nothing has changed since.
+ *
+ * @param backedUp when it was made, or the workspace began (ISO); empty where that is not known
+ * @param now ISO
+ */
+export function backupReminder(posts: readonly Post[], backedUp: string, now: string): string | null {
+  const since =
+    backedUp || posts.reduce((first, { createdAt }) => (createdAt < first ? createdAt : first), now);
+  const days = Math.floor((Date.parse(now) - Date.parse(since)) / 86_400_000);
+  const changed = posts.filter(({ updatedAt }) => updatedAt > since).length;
+  if (!changed || days < BACKUP_DAYS) return null;
+  return `${changed === 1 ? "1 post has" : `${changed} posts have`} changed since the workspace was last kept outside of this browser, ${days} days ago.`;
+}
+
 /**
  * @param today ISO date
  * @param targetKeys by post id: keys that agree where two targets say the same; a post without a target has none

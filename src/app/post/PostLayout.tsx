@@ -19,6 +19,7 @@ import { type RootState, store, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { SessionContext, setCurrentSession } from "./currentSession";
+import { LiveAddress } from "./LiveAddress";
 import { type LiveProof, startLiveProof } from "./liveProof";
 import { PostBar, SaveFailure } from "./PostBar";
 import { holdPost } from "./postLock";
@@ -145,6 +146,7 @@ function OpenPost({ id }: { id: string }) {
     <SessionContext value={opening.session}>
       <PostBar />
       <SaveFailure />
+      <LiveAddress />
       {opening.said.length > 0 && (
         <p role="status" className="border-b border-plum/30 bg-plum-wash px-4 py-1.5">
           {opening.said.join(" ")}

@@ -2,7 +2,6 @@
 import { useCallback, useRef } from "react";
 import { useNavigate } from "react-router";
 import type { Evidence } from "../../core/proof/check";
-import { NO_KEYWORD } from "../../core/proof/keywordField";
 import type { CheckId } from "../../core/proof/profile";
 import { store } from "../store/store";
 
@@ -19,7 +18,7 @@ export function useGo(): (id: CheckId, evidence?: Evidence) => void {
     const { report } = store.getState().openPost;
     const finding = report?.findings.find((f) => f.id === id);
     const found = evidence ?? finding?.evidence[0];
-    const place = finding?.reason === NO_KEYWORD ? "keyword" : (finding?.place ?? "body");
+    const place = finding?.code === "no-keyword" ? "keyword" : (finding?.place ?? "body");
     const goal: Goal =
       found?.block !== undefined
         ? { block: found.block, start: found.start, end: found.end, part: found.field ?? "text" }

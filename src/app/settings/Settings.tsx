@@ -165,7 +165,7 @@ export function Settings() {
       <Section title="Connections" id="connections">
         <ConnectionsSection />
       </Section>
-      <Section title="Workspace">
+      <Section title="Workspace" id="workspace">
         <WorkspaceSection />
       </Section>
     </div>

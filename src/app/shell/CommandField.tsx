@@ -9,12 +9,13 @@ import { useApp } from "../store/store";
 import { commandItem } from "../ui/commandItem";
 import { count } from "../ui/figures";
 
+const { selectAll: selectLists } = listsAdapter.getSelectors();
 const { selectAll } = postsAdapter.getSelectors();
 
 /** Finds posts and actions by typing. */
 export function CommandField({ onClose }: { onClose: () => void }) {
   const posts = useApp((state) => selectAll(state.posts.posts));
-  const lists = useApp((state) => listsAdapter.getSelectors().selectAll(state.lists));
+  const lists = useApp((state) => selectLists(state.lists));
   const navigate = useNavigate();
   const go = (to: string) => {
     onClose();

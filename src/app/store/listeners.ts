@@ -6,7 +6,14 @@ import type { Piece } from "../../core/outline/piece";
 import { type Post, STAGES, type Stage } from "../../data/model";
 import { savePost } from "../../data/posts";
 import { textKeeping } from "./keepText";
-import { type openPost, outlineActions, pieceChanged, postEdited, type Saving } from "./openPostSlice";
+import {
+  addressSettled,
+  type openPost,
+  outlineActions,
+  pieceChanged,
+  postEdited,
+  type Saving,
+} from "./openPostSlice";
 import { createSaver } from "./saver";
 
 export const saving = createListenerMiddleware<{ openPost: ReturnType<typeof openPost> }>();
@@ -46,14 +53,18 @@ export const saver = createSaver<Pending>(
 );
 
 saving.startListening({
-  matcher: isAnyOf(postEdited, pieceChanged, ...outlineActions),
+  matcher: isAnyOf(postEdited, addressSettled, pieceChanged, ...outlineActions),
   effect: (action, { getState, dispatch }) => {
     const { post, outline, piece, readOnly } = getState().openPost;
     if (!post || readOnly) return;
     const stage = stageOfWork(post);
     if (stage) dispatch(postEdited({ stage }));
-    if (postEdited.match(action)) saver.note(post.id, { post: pick(post, Object.keys(action.payload)) });
-    else if (pieceChanged.match(action)) saver.note(post.id, { piece });
+    if (addressSettled.match(action)) saver.note(post.id, { post: pick(post, ["liveSlug"]) });
+    else if (postEdited.match(action)) {
+      const keys = Object.keys(action.payload);
+      // Which address readers know goes with the slug.
+      saver.note(post.id, { post: pick(post, "slug" in action.payload ? [...keys, "liveSlug"] : keys) });
+    } else if (pieceChanged.match(action)) saver.note(post.id, { piece });
     else saver.note(post.id, { outline });
   },
 });

@@ -11,6 +11,7 @@ import {
 } from "../../core/outline/outline";
 import { noPiece, type Piece } from "../../core/outline/piece";
 import type { Report } from "../../core/proof/report";
+import { liveSlugAfter } from "../../core/release/liveAddress";
 import type { Post, PostField, Recording } from "../../data/model";
 
 export type Saving = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
@@ -78,7 +79,18 @@ const slice = createSlice({
     ) => ({ ...initialState, ...payload }),
     postClosed: () => initialState,
     postEdited: (state, { payload }: PayloadAction<Partial<Omit<Post, "id">>>) => {
-      if (state.post) Object.assign(state.post, payload);
+      const { post } = state;
+      if (!post) return;
+      if (payload.slug !== undefined) {
+        const known = liveSlugAfter(post, payload.slug);
+        if (known === undefined) delete post.liveSlug;
+        else post.liveSlug = known;
+      }
+      Object.assign(post, payload);
+    },
+    /** It is decided what becomes of the address that readers know. */
+    addressSettled: (state) => {
+      if (state.post) delete state.post.liveSlug;
     },
     outlineItemAdded: (state, { payload: { item, at } }: PayloadAction<{ item: OutlineItem; at: number }>) =>
       change(state, state.outline.toSpliced(at, 0, item)),
@@ -150,6 +162,7 @@ export const {
   postOpened,
   postClosed,
   postEdited,
+  addressSettled,
   outlineItemAdded,
   outlineItemChanged,
   outlineItemRemoved,

@@ -44,6 +44,9 @@ export interface Workings {
   excess?: number;
 }
 
+/** What a finding says, for programs: its words may change. */
+export type FindingCode = "no-keyword";
+
 export type Judgement =
   | ({
       state: "judged";
@@ -51,7 +54,7 @@ export type Judgement =
       reason: string;
       evidence: Evidence[];
     } & Workings)
-  | { state: "waiting"; reason: string; evidence: Evidence[] }
+  | { state: "waiting"; reason: string; evidence: Evidence[]; code?: FindingCode }
   | { state: "not-applicable"; reason: string; evidence: Evidence[] };
 
 export const judged = (
@@ -66,7 +69,14 @@ export const judged = (
   evidence,
   ...workings,
 });
-export const waiting = (reason: string): Judgement => ({ state: "waiting", reason, evidence: [] });
+export const waiting = (reason: string, code?: FindingCode): Judgement => ({
+  state: "waiting",
+  reason,
+  evidence: [],
+  ...(code && { code }),
+});
+/** Of every check that looks for the target keyword, where there is none. */
+export const waitingForKeyword = (): Judgement => waiting("Choose a target keyword first.", "no-keyword");
 export const notApplicable = (reason: string): Judgement => ({
   state: "not-applicable",
   reason,

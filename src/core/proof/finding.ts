@@ -1,5 +1,5 @@
 /** What a check says of a draft, and the order in which findings are worth looking at. */
-import type { CheckFacts, Evidence, Judgement, Workings } from "./check";
+import type { CheckFacts, Evidence, FindingCode, Judgement, Workings } from "./check";
 
 export type FindingState = Judgement["state"] | "set-aside";
 
@@ -11,6 +11,8 @@ export interface Finding extends CheckFacts, Workings {
   /** Points by which the whole score rises if this check alone earned all of its weight. */
   gain: number;
   reason: string;
+  /** What the reason says, where something in the application rests on it. */
+  code?: FindingCode;
   evidence: Evidence[];
 }
 

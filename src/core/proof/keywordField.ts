@@ -1,10 +1,8 @@
 /** What the checks that look for the keyword in one field have in common. */
 import { bestOccurrence, type Occurrence } from "../text/match";
-import { type Judgement, judged, waiting } from "./check";
+import { type Judgement, judged, waiting, waitingForKeyword } from "./check";
 import { formWords, inField, quoted } from "./evidence";
 import type { DraftReading, FieldReading } from "./reading";
-
-export const NO_KEYWORD = "Choose a target keyword first.";
 
 /**
  * Judges a field by the best form in which the keyword stands in it.
@@ -23,7 +21,7 @@ export function keywordInField(
     note: "",
   }),
 ): Judgement {
-  if (!reading.keyword) return waiting(NO_KEYWORD);
+  if (!reading.keyword) return waitingForKeyword();
   if (!field) return waiting(`There is no ${where} yet.`);
   const occurrences = reading.findIn(field.analysed, whole);
   if (!occurrences.length) return judged(0, `The ${where} does not say ${quoted(reading.keyword.text)}.`);

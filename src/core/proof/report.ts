@@ -1,6 +1,6 @@
 /** The report of a proof. */
 import type { Coverage } from "../field/coverage";
-import type { Check, Evidence, Workings } from "./check";
+import type { Check, Evidence, FindingCode, Workings } from "./check";
 import { counts, type Finding, scoreOf } from "./finding";
 import { type GroupId, groups } from "./groups";
 import type { Profile } from "./profile";
@@ -56,7 +56,10 @@ export function judgeReading(reading: DraftReading): Report {
 
   function finding(check: Check, of: DraftReading): Finding {
     const why = Object.hasOwn(context.setAside, check.id) ? context.setAside[check.id] : undefined;
-    const judgement: Pick<Finding, "state" | "reason" | "evidence"> & { share?: number } & Workings =
+    const judgement: Pick<Finding, "state" | "reason" | "evidence"> & {
+      share?: number;
+      code?: FindingCode;
+    } & Workings =
       why === undefined
         ? check.judge(of)
         : { state: "set-aside", reason: why || "Set aside", evidence: NO_EVIDENCE };
@@ -78,6 +81,7 @@ export function judgeReading(reading: DraftReading): Report {
       reason,
       evidence,
     };
+    if (judgement.code !== undefined) made.code = judgement.code;
     if (judgement.formula !== undefined) made.formula = judgement.formula;
     if (judgement.excess) made.excess = judgement.excess;
     return made;

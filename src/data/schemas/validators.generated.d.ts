@@ -13,6 +13,7 @@ export const searchRankingQuestion: ValidateFunction;
 export const searchRankingAnswer: ValidateFunction;
 export const searchArticlesQuestion: ValidateFunction;
 export const searchArticlesAnswer: ValidateFunction;
+export const searchConnectionQuestion: ValidateFunction;
 export const lookUp: ValidateFunction;
 export const field: ValidateFunction;
 export const fieldReadPageQuestion: ValidateFunction;

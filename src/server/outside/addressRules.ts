@@ -15,10 +15,30 @@ export type Reach = "public" | "this-machine";
 /** Why an IP address is out of reach; null where it is not. Every spelling of IPv4 inside IPv6 counts as IPv4. */
 export function refusalOf(ip: string, reach: Reach): string | null {
   if (!ipaddr.isValid(ip)) return "it is no address";
-  const range = ipaddr.process(ip).range();
-  if (range === "unicast") return null;
+  const address = ipaddr.process(ip);
+  const range = address.range();
   if (range === "loopback" && reach === "this-machine") return null;
-  return `it is ${range} and not a public address`;
+  if (range !== "unicast") return `it is ${range} and not a public address`;
+  const why = address instanceof ipaddr.IPv6 ? refusalOfIPv6(address) : null;
+  return why && `it is ${why} and not a public address`;
+}
+
+/** Parts of the one block of IPv6 that is given out (2000::/3) which lead elsewhere or nowhere (IANA, IPv6 Special-Purpose Address Registry). */
+const SPECIAL: [block: string, what: string][] = [
+  ["2001::/23", "reserved for protocols"],
+  ["2001:db8::/32", "for documentation"],
+  ["2002::/16", "an IPv4 address in disguise (6to4)"],
+  ["2620:4f:8000::/48", "for black holes"],
+  ["3fff::/20", "for documentation"],
+];
+
+function refusalOfIPv6(address: ipaddr.IPv6): string | null {
+  if (!address.match(ipaddr.IPv6.parseCIDR("2000::/3"))) return "outside of what is given out";
+  for (const [block, what] of SPECIAL) if (address.match(ipaddr.IPv6.parseCIDR(block))) return what;
+  // RFC 5214, section 6.1: an interface that carries an IPv4 address.
+  const [, , , , high, low] = address.parts;
+  if ((high === 0 || high === 0x200) && low === 0x5efe) return "an IPv4 address in disguise (ISATAP)";
+  return null;
 }
 
 /** @throws AddressRefused where the address itself shows that it may not be reached; its name is checked when it is resolved */

@@ -4,6 +4,7 @@ import type { ReadPageAnswer, ReadPageQuestion } from "../../data/schemas/field"
 import { checkShape, ShapeError } from "../../data/schemas/validate";
 import { fieldReadPageQuestion } from "../../data/schemas/validators.generated.js";
 import { answerError } from "../errors";
+import { type Log, logFailure } from "../log";
 import { AddressRefused } from "./addressRules";
 import { PageFailure, type PageFetcher } from "./pageFetcher";
 import type { PageReading } from "./pageReading";
@@ -18,7 +19,7 @@ const STATUS: Record<PageFailure["code"], number> = {
   "no-text": 502,
 };
 
-export function pageRoute(fetchPage: PageFetcher, readPage: PageReading): Router {
+export function pageRoute(fetchPage: PageFetcher, readPage: PageReading, log: Log): Router {
   const router = Router();
   router.post("/", async (request, response) => {
     try {
@@ -36,7 +37,10 @@ export function pageRoute(fetchPage: PageFetcher, readPage: PageReading): Router
         answerError(response, 400, "bad-question", error.message, error.faults);
       else if (error instanceof PageFailure)
         answerError(response, STATUS[error.code], error.code, error.message);
-      else answerError(response, 500, "failed", "The page could not be read. Nothing of yours is lost.");
+      else {
+        logFailure(log, request, 500, error);
+        answerError(response, 500, "failed", "The page could not be read. Nothing of yours is lost.");
+      }
     }
   });
   return router;

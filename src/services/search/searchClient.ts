@@ -24,13 +24,52 @@ export async function askSearch<Operation extends SearchOperation>(
   question: SearchOperations[Operation]["question"],
   signal?: AbortSignal,
 ): Promise<SearchOperations[Operation]["answer"]> {
+  const ask = async () => {
+    const base =
+      connection.kind === "stand-in"
+        ? "/api/standins/search"
+        : `/api/connections/search/${await connectionId(connection.address, signal)}`;
+    return post(`${base}/${operation}`, question, headers(connection), signal);
+  };
+  const answer = await ask().catch((error: unknown) => {
+    if (!(error instanceof SearchFailure) || error.code !== "unknown-connection") throw error;
+    // The server was started again since it was told of the connection.
+    connectionIds.delete(connection.address);
+    return ask();
+  });
+  if (!validates<SearchOperations[Operation]["answer"]>(searchAnswer[operation], answer))
+    throw new SearchFailure(
+      "bad-answer",
+      "The search service answered in a shape that is not the interface's.",
+    );
+  return answer;
+}
+
+/** What the server calls an address: it asks only those that it was told of. */
+const connectionIds = new Map<string, string>();
+
+async function connectionId(address: string, signal?: AbortSignal): Promise<string> {
+  const known = connectionIds.get(address);
+  if (known) return known;
+  const { id } = (await post("/api/connections", { address }, {}, signal)) as { id: string };
+  connectionIds.set(address, id);
+  return id;
+}
+
+/** @throws SearchFailure */
+async function post(
+  address: string,
+  question: unknown,
+  more: Record<string, string>,
+  signal?: AbortSignal,
+): Promise<unknown> {
   const timeout = AbortSignal.timeout(LONGEST_WAIT);
   let response: Response;
   let answer: unknown;
   try {
-    response = await fetch(`${base(connection)}/${operation}`, {
+    response = await fetch(address, {
       method: "POST",
-      headers: { "content-type": "application/json", ...headers(connection) },
+      headers: { "content-type": "application/json", ...more },
       body: JSON.stringify(question),
       signal: signal ? AbortSignal.any([signal, timeout]) : timeout,
     });
@@ -49,19 +88,11 @@ export async function askSearch<Operation extends SearchOperation>(
       said?.message ?? `The search service failed (${response.status}).`,
     );
   }
-  if (!validates<SearchOperations[Operation]["answer"]>(searchAnswer[operation], answer))
-    throw new SearchFailure(
-      "bad-answer",
-      "The search service answered in a shape that is not the interface's.",
-    );
   return answer;
 }
 
-const base = ({ kind }: SearchConnection): string =>
-  kind === "stand-in" ? "/api/standins/search" : "/api/connections/search";
-
-function headers({ kind, address, delay, errorRate }: SearchConnection): Record<string, string> {
-  if (kind === "address") return { "X-Connection": address };
+function headers({ kind, delay, errorRate }: SearchConnection): Record<string, string> {
+  if (kind === "address") return {};
   return {
     ...(delay > 0 && { "X-Stand-In-Delay": String(delay) }),
     ...(errorRate > 0 && { "X-Stand-In-Error-Rate": String(errorRate) }),

@@ -98,7 +98,7 @@ export default function KeywordMap({
         },
       };
     },
-    [map, chosen],
+    [map, chosen, question],
   );
   if (!map)
     return (

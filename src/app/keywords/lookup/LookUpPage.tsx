@@ -30,6 +30,7 @@ import { useLookUpJob } from "./useLookUpJob";
 import { useLookUps } from "./useLookUps";
 import { useRegions } from "./useRegions";
 
+const { selectAll } = listsAdapter.getSelectors();
 const ImportSheet = lazyPart("The sheet", async () => (await import("../importing/ImportSheet")).ImportSheet);
 const HiddenSheet = lazyPart("The sheet", async () => (await import("./HiddenSheet")).HiddenSheet);
 
@@ -122,7 +123,7 @@ function NoLookUp({ known, onFile }: { known: boolean; onFile: () => void }) {
 function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
   const { filter, sort, mode } = useApp((state) => state.research);
   const hidden = useApp((state) => state.session.hidden);
-  const lists = useApp((state) => listsAdapter.getSelectors().selectAll(state.lists));
+  const lists = useApp((state) => selectAll(state.lists));
   const [params] = useSearchParams();
   const navigate = useNavigate();
   const act = useAct();

@@ -11,11 +11,12 @@ import { count, percent } from "../../ui/figures";
 import { useAnswer } from "../../ui/useAnswer";
 import { useOverlapLimit } from "../board/OverlapSummary";
 
+const { selectAll } = listsAdapter.getSelectors();
 const MOST = 30;
 const { selectEntities } = postsAdapter.getSelectors();
 
 export function OverlapPage() {
-  const lists = useApp((state) => listsAdapter.getSelectors().selectAll(state.lists));
+  const lists = useApp((state) => selectAll(state.lists));
   const posts = useApp((state) => selectEntities(state.posts.posts));
   const limit = useOverlapLimit();
   // biome-ignore lint/correctness/useExhaustiveDependencies: made anew when any list has changed

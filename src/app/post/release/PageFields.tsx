@@ -6,6 +6,7 @@ import { postEdited } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
 import { FieldLine } from "../../ui/FieldLine";
 import { ListField } from "../../ui/ListField";
+import { Redirects } from "./Redirects";
 
 /** What the page carries besides its text. */
 export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }) {
@@ -117,6 +118,7 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
           />
         )}
       </FieldLine>
+      <Redirects postId={post.id} readOnly={readOnly} />
       <p className="mt-2 text-[13px] text-ink-2">
         Title, meta title and description are on{" "}
         <Link className="quiet-link" to="../write" relative="path">

@@ -2,7 +2,6 @@
 import type { ReactNode } from "react";
 import { makeSlug } from "../../../core/draft/slug";
 import type { Check } from "../../../core/proof/check";
-import { NO_KEYWORD } from "../../../core/proof/keywordField";
 import { textWidth } from "../../../core/snippet/width";
 import { languagePack } from "../../../core/text/language";
 import type { Post } from "../../../data/model";
@@ -121,7 +120,7 @@ function FieldNotes({ place }: { place: Check["place"] }) {
   // Two checks may wait for the same thing: it is said once, with what both are worth.
   const gains = new Map<string, number>();
   for (const f of report?.findings ?? []) {
-    if (f.gain > 0.005 && f.place === place && f.reason !== NO_KEYWORD)
+    if (f.gain > 0.005 && f.place === place && f.code !== "no-keyword")
       gains.set(f.reason, (gains.get(f.reason) ?? 0) + f.gain);
   }
   if (!gains.size) return null;

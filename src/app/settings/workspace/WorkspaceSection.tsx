@@ -23,6 +23,8 @@ import { useTask } from "./useTask";
 interface Asked {
   /** What the workspace is now, in words. */
   says: string;
+  /** What was about to happen, in words, for the copy of what was there. */
+  why: string;
   by: () => Promise<Replacement>;
 }
 
@@ -60,7 +62,7 @@ export function WorkspaceSection() {
   ): Promise<void> {
     const by = await asked.by();
     const outcome = await replaceWorkspace(by.kind === "file" ? { ...by, takeTheRest } : by, {
-      why: `Before: ${asked.says}`,
+      why: asked.why,
       withoutCopy,
       onStep,
       signal,
@@ -81,7 +83,7 @@ export function WorkspaceSection() {
       task.run(async (step, stop) => {
         const back = await replaceWorkspace(
           { kind: "snapshot", id: copy! },
-          { why: `Before: undone, “${asked.says}”`, onStep: step, signal: stop },
+          { why: "Before an undo", onStep: step, signal: stop },
         );
         if (back.kind !== "replaced")
           throw new Error("It could not be undone; the copy is in the list below.");
@@ -136,6 +138,7 @@ export function WorkspaceSection() {
           onFile={(file) =>
             void replace({
               says: `The workspace is now that of “${file.name}”.`,
+              why: `Before “${file.name}” was opened`,
               by: async () => ({ kind: "file", file }),
             })
           }
@@ -145,6 +148,7 @@ export function WorkspaceSection() {
           onClick={() =>
             void replace({
               says: "Started again with the demo.",
+              why: "Before the demo was started again",
               by: async () => ({ kind: "file", file: await fetchDemo() }),
             })
           }
@@ -153,7 +157,13 @@ export function WorkspaceSection() {
         </Button>
         <Button
           disabled={busy}
-          onClick={() => void replace({ says: "Started empty.", by: async () => ({ kind: "empty" }) })}
+          onClick={() =>
+            void replace({
+              says: "Started empty.",
+              why: "Before an empty start",
+              by: async () => ({ kind: "empty" }),
+            })
+          }
         >
           Start empty
         </Button>
@@ -180,6 +190,7 @@ export function WorkspaceSection() {
         onRestore={(snapshot) =>
           void replace({
             says: `The workspace is that of ${dayAndTime(snapshot.madeAt)} again.`,
+            why: `Before the workspace of ${dayAndTime(snapshot.madeAt)} was brought back`,
             by: async () => ({ kind: "snapshot", id: snapshot.id }),
           })
         }

@@ -1,7 +1,6 @@
 import { bestOccurrence } from "../../text/match";
-import { type Check, judged, notApplicable, waiting } from "../check";
+import { type Check, judged, notApplicable, waiting, waitingForKeyword } from "../check";
 import { formWords, MOST_EVIDENCE, percent, quoted } from "../evidence";
-import { NO_KEYWORD } from "../keywordField";
 
 export const keywordInAlt: Check = {
   id: "keyword-in-alt",
@@ -11,7 +10,7 @@ export const keywordInAlt: Check = {
   place: "pictures",
   says: "One alt text or more says the target keyword, where that is honest; where there are four or more, no more than half of them do.",
   judge(reading) {
-    if (!reading.keyword) return waiting(NO_KEYWORD);
+    if (!reading.keyword) return waitingForKeyword();
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const meant = reading.pictures.filter(({ picture }) => !picture.decorative);
     if (!meant.length) return notApplicable("All pictures are marked as decoration.");

@@ -1,7 +1,6 @@
 import { bestOccurrence } from "../../text/match";
-import { type Check, type Judgement, judged, waiting } from "../check";
+import { type Check, type Judgement, judged, waiting, waitingForKeyword } from "../check";
 import { formWords, inBlock, inField, quoted } from "../evidence";
-import { NO_KEYWORD } from "../keywordField";
 
 export const keywordInH1: Check = {
   id: "keyword-in-h1",
@@ -11,7 +10,7 @@ export const keywordInH1: Check = {
   place: "title",
   says: "The page's H1 says the target keyword. Most sites show the post's title as the H1.",
   judge(reading) {
-    if (!reading.keyword) return waiting(NO_KEYWORD);
+    if (!reading.keyword) return waitingForKeyword();
     if (!reading.h1s.length) return waiting("The page has no H1 yet: give the post a title.");
     let best: Judgement = judged(0, `The H1 does not say ${quoted(reading.keyword.text)}.`);
     for (const { text, block } of reading.h1s) {

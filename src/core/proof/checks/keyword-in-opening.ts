@@ -1,7 +1,6 @@
 import { bestOccurrence } from "../../text/match";
-import { type Check, judged, waiting } from "../check";
+import { type Check, judged, waiting, waitingForKeyword } from "../check";
 import { formWords, quoted } from "../evidence";
-import { NO_KEYWORD } from "../keywordField";
 import { openingOf } from "../opening";
 
 export const keywordInOpening: Check = {
@@ -12,7 +11,7 @@ export const keywordInOpening: Check = {
   place: "body",
   says: "The opening (the first paragraph, or the first 100 words where that is longer) says the target keyword, so that a reader sees at once that the page answers what they asked.",
   judge(reading) {
-    if (!reading.keyword) return waiting(NO_KEYWORD);
+    if (!reading.keyword) return waitingForKeyword();
     const opening = openingOf(reading);
     if (!opening) return waiting("There is no opening paragraph yet.");
     const found = bestOccurrence(reading.findIn(opening.analysed, true));

@@ -1,7 +1,6 @@
 import { bestOccurrence } from "../../text/match";
-import { type Check, judged, waiting } from "../check";
+import { type Check, judged, waiting, waitingForKeyword } from "../check";
 import { formWords, inBlock, MOST_EVIDENCE, percent, quoted } from "../evidence";
-import { NO_KEYWORD } from "../keywordField";
 
 export const keywordInSubheads: Check = {
   id: "keyword-in-subheads",
@@ -11,7 +10,7 @@ export const keywordInSubheads: Check = {
   place: "body",
   says: "One H2 or H3 or more says the target keyword. When most of them do, the page reads like a list of keywords, and half the points go.",
   judge(reading) {
-    if (!reading.keyword) return waiting(NO_KEYWORD);
+    if (!reading.keyword) return waitingForKeyword();
     const subheads = reading.headings.filter((h) => h.block !== null && (h.level === 2 || h.level === 3));
     if (!subheads.length) return waiting("There are no subheadings (H2 or H3) yet.");
     const { mostShare, mostCount, mostFactor } = reading.profile.checks["keyword-in-subheads"];

@@ -1,9 +1,8 @@
 import type { FieldMeasure } from "../../field/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
-import { type Check, judged, waiting } from "../check";
+import { type Check, judged, waiting, waitingForKeyword } from "../check";
 import { inBlock, percent, plural } from "../evidence";
-import { NO_KEYWORD } from "../keywordField";
 import type { DraftReading } from "../reading";
 
 /** All uses of any real post are shown; a megabyte of one phrase need not be. */
@@ -17,7 +16,7 @@ export const keywordUse: Check = {
   place: "body",
   says: "The text uses the target keyword as often as a page on the subject does: neither hardly ever nor until it reads like a list. Inflections count; points stop at the upper end and fall beyond it.",
   judge(reading) {
-    if (!reading.keyword) return waiting(NO_KEYWORD);
+    if (!reading.keyword) return waitingForKeyword();
     if (!reading.words) return waiting("There is no text yet.");
     const { fewUses, fewWords, fewShare, endFactor, endAtLeast } = reading.profile.checks["keyword-use"];
     const { low, high, usual } = usualDensity(reading);

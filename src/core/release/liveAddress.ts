@@ -1,0 +1,15 @@
+/** The address that readers know a live post by: it never changes without somebody being told. */
+
+interface Addressed {
+  status: "draft" | "scheduled" | "live";
+  slug: string;
+  /** The slug that readers know, where the post has another one by now. */
+  liveSlug?: string;
+}
+
+/** What is remembered of the slug that readers know, once a post has another: undefined where they know the one it has. */
+export function liveSlugAfter(post: Addressed, slug: string): string | undefined {
+  if (post.status !== "live") return undefined;
+  const known = post.liveSlug ?? post.slug;
+  return known && known !== slug ? known : undefined;
+}
