@@ -99,7 +99,7 @@ test("a workspace that was replaced is brought back after a reload, pictures too
   await page
     .getByRole("region", { name: /Notifications/ })
     .getByRole("button", { name: "Undo" })
-    .last()
+    .first()
     .click();
   await expect(copies.getByRole("listitem")).toHaveCount(2);
   const file = await downloaded(page, () =>

@@ -37,7 +37,7 @@ export function offlineFiles(entry: string): Plugin {
           configFile: false,
           logLevel: "warn",
           publicDir: false,
-          define: { "scope.__FILES": JSON.stringify(files), "process.env.NODE_ENV": '"production"' },
+          define: { BUILT_FILES: JSON.stringify(files), "process.env.NODE_ENV": '"production"' },
           build: {
             outDir: out.folder,
             emptyOutDir: false,

@@ -13,12 +13,13 @@ interface Scope {
   ): void;
   skipWaiting(): Promise<void>;
   clients: { claim(): Promise<void> };
-  /** Written in by the build: every file with the hash of its bytes, where its name has none. */
-  __FILES: { url: string; revision: string | null }[];
 }
+/** Written in by the build: every file with the hash of its bytes, where its name has none. */
+declare const BUILT_FILES: { url: string; revision: string | null }[];
+
 const scope = globalThis as unknown as Scope;
 
-precacheAndRoute(scope.__FILES, { ignoreURLParametersMatching: [] });
+precacheAndRoute(BUILT_FILES, { ignoreURLParametersMatching: [] });
 cleanupOutdatedCaches();
 // Addresses of posts and places are all the one page.
 registerRoute(
