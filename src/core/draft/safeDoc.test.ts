@@ -37,7 +37,9 @@ describe("safeDoc", () => {
     ["https://video.example/1", 1],
     ["javascript:alert(1)", 0],
     ["data:text/html,x", 0],
-    ["", 0],
+    // One that waits for its address.
+    ["", 1],
+    ["http://video.example/1", 0],
   ])("keeps an embed of %j: %d", (href, kept) => {
     expect(
       safeDoc(doc({ type: "embed", attrs: { href } })).doc.content.filter(({ type }) => type === "embed"),

@@ -1,12 +1,6 @@
-/** What comes in from files must not act when it goes out again: addresses that run something are taken out. */
+/** What comes in from files must not act when it goes out again: addresses that are not on the list are taken out. */
+import { mayPass } from "../safety/addresses";
 import type { EditorDoc, EditorNode } from "./editorJson";
-
-/** Schemes are compared as a browser reads them: without control characters and blanks, in any case. */
-// biome-ignore lint/suspicious/noControlCharactersInRegex: browsers drop these inside addresses, and so do attacks
-const bare = (address: unknown): string => String(address ?? "").replace(/[\u0000-\u0020\u007f-\u009f]/g, "");
-const ACTS = /^(javascript|vbscript|data|blob|file|filesystem|view-source):/i;
-const LOADABLE = /^https?:\/\//i;
-const PICTURE_DATA = /^data:image\/(png|jpeg|gif|webp|avif)[;,]/i;
 
 export interface SafeDoc {
   doc: EditorDoc;
@@ -15,8 +9,8 @@ export interface SafeDoc {
 }
 
 /**
- * Takes out of a document every address that could act: links that run scripts or open data become plain text, embeds of
- * anything but http and https go, and pictures keep only addresses of pictures.
+ * Takes out of a document every address that may not pass: such links become plain text, embeds of anything but https go, and
+ * pictures keep only addresses of pictures.
  *
  * @returns a new document; the text is the same to the last letter
  */
@@ -26,18 +20,18 @@ export function safeDoc(doc: EditorDoc): SafeDoc {
   return { doc: { ...doc, content: content.length ? content : [{ type: "paragraph" }] }, removed };
 
   function clean(node: EditorNode): EditorNode[] {
-    if (node.type === "embed" && !LOADABLE.test(bare(node.attrs?.href))) {
+    if (node.type === "embed" && !mayPass(node.attrs?.href, "embed")) {
       removed++;
       return [];
     }
     const out: EditorNode = { ...node };
     if (node.marks) {
-      out.marks = node.marks.filter(({ type, attrs }) => type !== "link" || !ACTS.test(bare(attrs?.href)));
+      out.marks = node.marks.filter(({ type, attrs }) => type !== "link" || mayPass(attrs?.href, "link"));
       removed += node.marks.length - out.marks.length;
     }
     if (node.type === "embed") out.attrs = loadable(node.attrs ?? {}, "poster");
     if (node.type === "picture") out.attrs = pictureAttributes(node.attrs ?? {});
-    if (node.type === "button" && ACTS.test(bare(node.attrs?.href))) {
+    if (node.type === "button" && !mayPass(node.attrs?.href, "link")) {
       out.attrs = { ...node.attrs, href: "" };
       removed++;
     }
@@ -47,14 +41,14 @@ export function safeDoc(doc: EditorDoc): SafeDoc {
 
   /** The address of a picture may be that of one, or its data. */
   function loadable(attrs: Record<string, unknown>, name: string): Record<string, unknown> {
-    if (!ACTS.test(bare(attrs[name])) || PICTURE_DATA.test(bare(attrs[name]))) return { ...attrs };
+    if (mayPass(attrs[name], "picture")) return { ...attrs };
     removed++;
     return { ...attrs, [name]: "" };
   }
 
   function pictureAttributes(attrs: Record<string, unknown>): Record<string, unknown> {
     const kept = loadable(attrs, "src");
-    if (ACTS.test(bare(attrs.href))) {
+    if (!mayPass(attrs.href, "link")) {
       kept.href = null;
       removed++;
     }

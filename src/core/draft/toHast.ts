@@ -1,6 +1,7 @@
 /** From draft blocks back to an HTML tree: the nesting is rebuilt from the paths that neighbours share. */
 import type { Element, ElementContent, Properties } from "hast";
 import { objectPosition } from "../pictures/focus";
+import { mayPass } from "../safety/addresses";
 import type { Block, Container, Mark, PictureBlock, Run } from "./draft";
 import { derivedHeadingIds } from "./headingIds";
 import { sameLink } from "./runs";
@@ -76,6 +77,9 @@ function containerElement(container: Container): Element {
   }
 }
 
+/** A player needs its scripts and its own storage; it may neither lead the page elsewhere nor send its forms. */
+const SANDBOX = ["allow-scripts", "allow-same-origin", "allow-popups", "allow-presentation"];
+
 function blockElement(block: Block, id: string | undefined, options: HastOptions): Element {
   switch (block.kind) {
     case "heading":
@@ -90,7 +94,9 @@ function blockElement(block: Block, id: string | undefined, options: HastOptions
       return pictureElement(block, options);
     case "embed":
       return element("iframe", {
-        src: block.href,
+        // What is not on the list of what may pass is shown by nobody.
+        ...(mayPass(block.href, "embed") && { src: block.href }),
+        sandbox: SANDBOX,
         title: block.label || "Embedded content",
         loading: "lazy",
         ...(block.poster && { dataPoster: options.pictureSrc?.({ src: block.poster }) ?? block.poster }),

@@ -5,6 +5,7 @@ import { visitParents } from "unist-util-visit-parents";
 import type { EditorDoc } from "../draft/editorJson";
 import { blocksFromHast } from "../draft/fromHast";
 import { parseHtml } from "../draft/fromHtml";
+import { safeDoc } from "../draft/safeDoc";
 import { blocksToEditor } from "../draft/toEditor";
 import { FAKED, markFakedHeadings } from "./fakedHeadings";
 import { sanitizeTree } from "./sanitize";
@@ -87,7 +88,7 @@ function told(n: number, what: string, done: string, many = `${what}s`): string 
   return n ? `${n} ${n === 1 ? what : many} ${done}` : "";
 }
 
-const docOf = (tree: Root): EditorDoc => blocksToEditor(blocksFromHast(sanitizeTree(tree)));
+const docOf = (tree: Root): EditorDoc => safeDoc(blocksToEditor(blocksFromHast(sanitizeTree(tree)))).doc;
 
 function dropComments(tree: Root): void {
   visit(tree, "comment", (_node, index, parent) => {

@@ -2,6 +2,7 @@
 import type { Root } from "hast";
 import rehypeSanitize, { defaultSchema } from "rehype-sanitize";
 import { unified } from "unified";
+import { SCHEMES } from "../safety/addresses";
 
 /** What may come in: no script, style, form or frame, addresses of known schemes only. Embedded pictures may stay as data. */
 export const pasteSchema = {
@@ -20,10 +21,11 @@ export const pasteSchema = {
   strip: ["script", "style", "title", "noscript", "template", "textarea", "select", "svg", "math", "object"],
   clobber: [],
   protocols: {
-    href: ["http", "https", "mailto", "tel"],
-    src: ["http", "https", "data", "asset"],
-    dataSrc: ["http", "https", "data", "asset"],
-    dataPoster: ["http", "https", "data", "asset"],
+    href: [...SCHEMES.link],
+    // Which data may pass is asked of the document, of which each way in makes sure.
+    src: [...SCHEMES.picture, "data"],
+    dataSrc: [...SCHEMES.picture, "data"],
+    dataPoster: [...SCHEMES.picture, "data"],
   },
   tagNames: [
     ...(defaultSchema.tagNames ?? []),

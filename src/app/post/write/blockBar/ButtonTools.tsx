@@ -8,6 +8,6 @@ export const ButtonTools = ({ editor }: { editor: Editor }) => (
     attribute="href"
     label="Leads to"
     placeholder="https://, /own/page or #place"
-    address
+    address="link"
   />
 );

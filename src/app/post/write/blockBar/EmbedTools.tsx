@@ -21,7 +21,7 @@ export function EmbedTools({ editor }: { editor: Editor }) {
         attribute="href"
         label="Address"
         placeholder="https://"
-        address
+        address="embed"
       />
       <AttributeField
         editor={editor}

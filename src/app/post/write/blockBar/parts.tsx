@@ -2,7 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
 import { type ReactNode, useEffect, useId, useState } from "react";
-import { asAddress } from "../asAddress";
+import { asAddress, asEmbedAddress } from "../asAddress";
 
 interface ActProps {
   children: ReactNode;
@@ -57,8 +57,8 @@ interface AttributeProps {
   placeholder?: string;
   /** Values to choose from; any other may be typed. */
   offers?: readonly string[];
-  /** Only addresses that a page may link to are taken. */
-  address?: boolean;
+  /** Only addresses that a page may link to, or embed, are taken. */
+  address?: "link" | "embed";
 }
 /** An attribute of the active node, as a line to type in; taken with every key that leaves it valid. */
 export function AttributeField({
@@ -68,7 +68,7 @@ export function AttributeField({
   label,
   placeholder,
   offers,
-  address = false,
+  address,
 }: AttributeProps) {
   const kept = useEditorState({
     editor,
@@ -103,7 +103,7 @@ export function AttributeField({
       )}
       {refused && (
         <span role="alert" className="text-plum">
-          no address that a page may link to
+          {address === "embed" ? "an address over https is needed" : "no address that a page may link to"}
         </span>
       )}
     </label>
@@ -111,8 +111,8 @@ export function AttributeField({
 }
 
 /** @returns what is kept of what was typed; null where it may not be kept */
-function taken(text: string, address: boolean): string | null {
+function taken(text: string, address: "link" | "embed" | undefined): string | null {
   const trimmed = text.trim();
   if (!address || !trimmed) return trimmed;
-  return asAddress(trimmed);
+  return address === "embed" ? asEmbedAddress(trimmed) : asAddress(trimmed);
 }

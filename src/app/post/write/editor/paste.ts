@@ -7,7 +7,7 @@ import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
 import type { Pasted } from "../../../../core/paste/paste";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
 import { draftReader } from "../../../../workers/clients";
-import { asAddress } from "../asAddress";
+import { asEmbedAddress } from "../asAddress";
 import { keepPicture, PictureError } from "../keepPicture";
 import { insertPictures } from "./insertPictures";
 import { stepBehind } from "./typeBehind";
@@ -29,7 +29,7 @@ export function pasteInto(editor: Editor, event: ClipboardEvent): boolean {
     return true;
   }
   if (!html && !text) return false;
-  const address = html ? null : asAddress(text.trim());
+  const address = html ? null : asEmbedAddress(text);
   if (address && editor.isActive("embed", { href: "" }))
     return editor.commands.updateAttributes("embed", { href: address });
   // An address pasted over selected words becomes their link; the editor knows how.
