@@ -1,4 +1,5 @@
-import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import { execFileSync } from "node:child_process";
+import { mkdirSync, mkdtempSync, readFileSync, symlinkSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
@@ -202,5 +203,59 @@ describe("the demo's posts", () => {
       "keyword: cargo bike maintenance",
     );
     expect(files[0]!.score).toBeGreaterThan(85);
+  });
+});
+
+describe("files that are none, or more than one", () => {
+  it("scores the others, and says why with exit code 2", () => {
+    execFileSync("mkfifo", [path("pipe.md")]);
+    writeFileSync(path("large.md"), Buffer.alloc(10_000_001, "a"));
+    const named = path("a\u001b[31m\u202e.md");
+    writeFileSync(named, "---\ntitle: T\n---\nText");
+    const { code, out, err } = call(
+      "score",
+      path("pipe.md"),
+      path("large.md"),
+      named,
+      path("a.md"),
+      "--min",
+      "99",
+    );
+    expect(code).toBe(2);
+    expect(err).toContain("pipe.md: This is no regular file");
+    expect(err).toContain("large.md: It is larger than 10 MB");
+    expect(out).toContain(`${path("a.md")}: `);
+    // A terminal shows the name and does not obey it.
+    expect(out).toContain("a\\u001b[31m\\u202e.md: ");
+    expect(out + err).not.toMatch(/[\u001b\u202e]/);
+  });
+
+  it("scores a word of four million letters like any other text", () => {
+    writeFileSync(path("word.md"), "a".repeat(4_000_000));
+    const { code, out } = call("score", path("word.md"), path("a.md"), "--min", "1");
+    expect(code).toBe(0);
+    expect(out).toContain("word.md");
+  });
+
+  it("scores a file once, however many links lead to it", () => {
+    symlinkSync(path("a.md"), path("link.md"));
+    symlinkSync(path("ring.md"), path("ring.md"));
+    const answer = call("score", path("a.md"), path("link.md"), path("ring.md"), "--format", "json");
+    const { files, errors } = JSON.parse(answer.out) as Answer;
+    expect(files.map(({ file }) => file)).toEqual([path("a.md")]);
+    expect(errors!.map(({ file }) => file)).toEqual([path("ring.md")]);
+  });
+
+  it("reads standard input where it is asked to", () => {
+    const bin = join(import.meta.dirname, "entry.ts");
+    const out = execFileSync(
+      process.execPath,
+      ["--import", "tsx", bin, "score", "-", "--keyword", "cargo bike"],
+      {
+        input: "# Cargo bike\n\nA cargo bike wants care.",
+        encoding: "utf8",
+      },
+    );
+    expect(out).toMatch(/^-: [\d.]+ of 100 · 5 words/);
   });
 });

@@ -1,5 +1,5 @@
 /** Names and patterns as files. */
-import { existsSync } from "node:fs";
+import { existsSync, realpathSync } from "node:fs";
 import { relative, resolve } from "node:path";
 import { globSync, isDynamicPattern } from "tinyglobby";
 
@@ -16,6 +16,7 @@ export function expandFiles(
   folder: string,
 ): string[] {
   const files = patterns.flatMap((pattern) => {
+    if (pattern === "-") return [pattern];
     const path = resolve(folder, pattern);
     if (existsSync(path) || !isDynamicPattern(pattern)) return [shown(path, pattern)];
     const found = globSync(pattern, {
@@ -26,7 +27,21 @@ export function expandFiles(
     }).sort(new Intl.Collator("en", { numeric: true }).compare);
     return found.length ? found.map((one) => shown(one)) : [pattern];
   });
-  return [...new Set(files)];
+  // One file by two names, as by a link to it, is one file.
+  const seen = new Set<string>();
+  return files.filter((file) => {
+    const real = file === "-" ? file : realPath(file);
+    return !seen.has(real) && seen.add(real);
+  });
+}
+
+function realPath(file: string): string {
+  try {
+    return realpathSync(file);
+  } catch {
+    // It is missed where it is read.
+    return resolve(file);
+  }
 }
 
 /** As somebody would name it who stands where the command was called. */

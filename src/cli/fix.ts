@@ -7,6 +7,7 @@ import remarkGfm from "remark-gfm";
 import remarkParse from "remark-parse";
 import { unified } from "unified";
 import { visit } from "unist-util-visit";
+import { boundMarkdown } from "../core/draft/boundMarkdown";
 import type { Draft } from "../core/draft/draft";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import { readFrontMatter } from "../core/draft/frontMatter";
@@ -35,6 +36,8 @@ export function fixedMarkdown(
   made: readonly Mending[],
 ): string | null {
   const { body } = readFrontMatter(source);
+  // Its places are not those of the text that was read.
+  if (boundMarkdown(body) !== body) return null;
   const head = source.length - body.length;
   const tree = parser.parse(body) as Root;
   const edits: Edit[] = [];

@@ -6,11 +6,13 @@ import { asJson } from "./formats/json";
 import { asMarkdown } from "./formats/markdown";
 import { asSarif } from "./formats/sarif";
 import { asText } from "./formats/text";
+import { printable } from "./printable";
 import { type FailedFile, fixFiles, type ScoredFile, scoreFiles } from "./score";
 
 const USAGE = `Use: dune-sparrow score FILE… [options]
 
-Scores Markdown and HTML files as the application does. Names may be patterns: "posts/**/*.md".
+Scores Markdown and HTML files as the application does. Names may be patterns: "posts/**/*.md"; - is standard
+input, read as Markdown.
 
   --keyword "…"        target keyword; wins over the file's own
   --supporting "a,b"   supporting keywords; win over the file's own
@@ -50,14 +52,17 @@ export function run(argv: string[], out: (text: string) => void, err: (text: str
   }
   if (call.fix !== "no") fix(call, err);
   const { scored, failed } = scoreFiles(call.files, call);
-  out(ANSWERS[call.format](scored, call.profile, failed));
-  for (const { file, message } of failed) err(`${file}: ${message}\n`);
+  const answer = ANSWERS[call.format](scored, call.profile, failed);
+  // Formats for programs write such signs in their own way.
+  out(call.format === "text" || call.format === "markdown" ? printable(answer) : answer);
+  for (const { file, message } of failed) err(printable(`${file}: ${message}\n`));
   const { min } = call;
   if (failed.length) return 2;
   return min !== null && scored.some(({ report }) => report.score < min) ? 1 : 0;
 }
 
-function fix(call: Call, err: (text: string) => void): void {
+function fix(call: Call, say: (text: string) => void): void {
+  const err = (text: string) => say(printable(text));
   for (const { file, made, source, left } of fixFiles(call.files, call)) {
     if (left) {
       err(`${file}: ${left}\n`);

@@ -1,5 +1,5 @@
 /** Scoring files: reading, decoding, sizes of the pictures that stand beside them, and what the files know of each other. */
-import { readFileSync, statSync } from "node:fs";
+import { readFileSync, readSync, statSync } from "node:fs";
 import { basename, dirname, extname, resolve } from "node:path";
 import type { Block, Draft } from "../core/draft/draft";
 import { draftFromHtml } from "../core/draft/fromHtml";
@@ -65,9 +65,14 @@ export function scoreFiles(
       failed.push({ file, message: sayWhy(error) });
     }
   }
-  const scored = drafts.map((read) => {
-    const { context, field } = termsOf(read, drafts, options);
-    return { ...read, report: proof(read.draft, context, options.profile), field };
+  const scored = drafts.flatMap((read): ScoredFile[] => {
+    try {
+      const { context, field } = termsOf(read, drafts, options);
+      return [{ ...read, report: proof(read.draft, context, options.profile), field }];
+    } catch (error) {
+      failed.push({ file: read.file, message: `It could not be scored: ${sayWhy(error)}` });
+      return [];
+    }
   });
   return { scored, failed: [...failed, ...(options.field?.failed ?? [])] };
 }
@@ -105,13 +110,15 @@ export interface FixedFile {
 
 /** The safe mends of every Markdown file that needs one; files that cannot be read are left to scoring, which says why. */
 export function fixFiles(files: readonly string[], options: ScoreOptions): FixedFile[] {
-  const read = files.flatMap((file): ReadFile[] => {
-    try {
-      return [readDraftFile(file, options)];
-    } catch {
-      return [];
-    }
-  });
+  const read = files
+    .filter((file) => file !== STANDARD_INPUT)
+    .flatMap((file): ReadFile[] => {
+      try {
+        return [readDraftFile(file, options)];
+      } catch {
+        return [];
+      }
+    });
   const safe = mends.filter((mend) => mend.safe).map(({ id }) => id);
   return read.flatMap((one): FixedFile[] => {
     const { file, source, draft } = one;
@@ -120,7 +127,7 @@ export function fixFiles(files: readonly string[], options: ScoreOptions): Fixed
     const { draft: mended, made } = mendAll(draft, safe, terms);
     if (!made.length) return [];
     const left = { file, made, source };
-    if (READERS[extname(file).toLowerCase()]!.html)
+    if (READERS[endingOf(file)]!.html)
       return [{ ...left, left: "has safe mends, but only Markdown files are written." }];
     const fixed = fixedMarkdown(source, draft, mended, made);
     const score = (of: Draft) => proof(of, context, options.profile).score;
@@ -147,15 +154,43 @@ function areSiblings(a: Draft, b: Draft): boolean {
   return one.host === two.host && one.pathname !== two.pathname;
 }
 
+/** Larger files hold no post, and nobody waits for them. */
+const MOST_BYTES = 10_000_000;
+/** The file that is read from standard input, which is taken for Markdown. */
+export const STANDARD_INPUT = "-";
+const endingOf = (file: string): string => (file === STANDARD_INPUT ? ".md" : extname(file).toLowerCase());
+
+/** @throws Error where it is no regular file, or larger than any post: a pipe may never end */
+function bytesOf(file: string): Buffer {
+  if (file !== STANDARD_INPUT) {
+    const stat = statSync(file);
+    if (stat.isDirectory()) throw new Error("This is a folder; name the files in it.");
+    if (!stat.isFile()) throw new Error("This is no regular file; what comes through a pipe is given as -.");
+    if (stat.size > MOST_BYTES) throw new Error(tooLarge);
+    return readFileSync(file);
+  }
+  const pieces: Buffer[] = [];
+  let size = 0;
+  for (;;) {
+    const piece = Buffer.alloc(65_536);
+    const read = readSync(0, piece, 0, piece.length, null);
+    if (!read) return Buffer.concat(pieces);
+    size += read;
+    if (size > MOST_BYTES) throw new Error(tooLarge);
+    pieces.push(piece.subarray(0, read));
+  }
+}
+const tooLarge = `It is larger than ${MOST_BYTES / 1e6} MB, which no post is.`;
+
 function readDraftFile(file: string, options: ScoreOptions): ReadFile {
-  const reader = READERS[extname(file).toLowerCase()];
+  const reader = READERS[endingOf(file)];
   if (!reader) throw new Error(`“${basename(file)}” is neither Markdown (.md) nor HTML (.html).`);
-  const source = decodeText(readFileSync(file), reader.html);
+  const source = decodeText(bytesOf(file), reader.html);
   return { file, source, draft: draftOfText(source, file, options) };
 }
 
 function draftOfText(source: string, file: string, options: ScoreOptions): Draft {
-  const draft = READERS[extname(file).toLowerCase()]!.read(source);
+  const draft = READERS[endingOf(file)]!.read(source);
   const folder = dirname(resolve(file));
   return {
     ...draft,

@@ -7,6 +7,7 @@ import remarkParse from "remark-parse";
 import remarkRehype from "remark-rehype";
 import { type Processor, unified } from "unified";
 import { SKIP, visit } from "unist-util-visit";
+import { boundMarkdown } from "./boundMarkdown";
 import type { Draft } from "./draft";
 import { blocksFromHast } from "./fromHast";
 import { parseHtml } from "./fromHtml";
@@ -74,7 +75,9 @@ const MARKER_CHAIN = /^[ \t]*(?:(?:>|[-+*](?=[ \t])|\d{1,9}[.)](?=[ \t]))[ \t]*)
 function treeOf(body: string): HastRoot {
   try {
     return withoutFootnoteFurniture(
-      limitDepth(toTree.runSync(parser.parse(body.replace(MARKER_CHAIN, "")) as MdastRoot) as HastRoot),
+      limitDepth(
+        toTree.runSync(parser.parse(boundMarkdown(body.replace(MARKER_CHAIN, ""))) as MdastRoot) as HastRoot,
+      ),
     );
   } catch (error) {
     // Nested beyond what the parser's own recursion can stand: the words are kept, the nesting is not.

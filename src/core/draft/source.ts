@@ -64,7 +64,14 @@ const parser = unified().use(rehypeParse, { fragment: true, emitParseErrors: tru
 /** Faults that the parser of the HTML Standard (section 13.2.2) names; a missing doctype is none in a fragment. */
 function htmlFaults(html: string): SourceFault[] {
   const file = new VFile(html);
-  parser.parse(file);
+  try {
+    parser.parse(file);
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return [
+      { line: 1, message: "It is nested deeper than can be read: its words are kept, the nesting is not" },
+    ];
+  }
   return [
     ...file.messages
       .filter(({ ruleId }) => ruleId !== "missing-doctype")

@@ -53,6 +53,29 @@ let segmenter: Intl.Segmenter | undefined;
  * @returns words with their spans; numbers and one-letter words count, punctuation and emoji do not
  */
 export function words(text: string): Word[] {
+  if (text.length <= MOST_AT_ONCE) return wordsOf(text);
+  const found: Word[] = [];
+  for (let from = 0; from < text.length; ) {
+    const to = pieceEnd(text, from);
+    for (const word of wordsOf(text.slice(from, to)))
+      found.push({ text: word.text, start: word.start + from, end: word.end + from });
+    from = to;
+  }
+  return found;
+}
+
+/** The engine of regular expressions runs out of stack over a word of millions of letters. */
+const MOST_AT_ONCE = 100_000;
+
+/** Where a piece ends that begins at a place: behind its last blank; in a word only where that is longer than a piece. */
+function pieceEnd(text: string, from: number): number {
+  const most = Math.min(text.length, from + MOST_AT_ONCE);
+  if (most === text.length) return most;
+  for (let at = most; at > from; at--) if (/\s/.test(text[at - 1]!)) return at;
+  return most;
+}
+
+function wordsOf(text: string): Word[] {
   if (WESTERN.test(text)) return matchedWords(text, W_SPACED, W_WORD_LIKE);
   return UNSPACED.test(text) ? segmentedWords(text) : matchedWords(text, SPACED, WORD_LIKE);
 }

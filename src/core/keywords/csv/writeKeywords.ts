@@ -1,10 +1,7 @@
-import Papa from "papaparse";
+import { writeCsv } from "../../csv/writeCsv";
 import type { KeywordRow } from "../keyword";
 import { isDated, monthBefore } from "../seasonality";
 import type { RejectedRow } from "./readKeywords";
-
-/** Cells that a spreadsheet would run as a formula get a quote in front (OWASP, "CSV Injection"). */
-const SAFE = { escapeFormulae: true, newline: "\r\n" } as const;
 
 /** What an export says beyond the row. */
 export interface ExportedKeyword extends KeywordRow {
@@ -24,45 +21,39 @@ export function writeKeywordCsv(rows: readonly ExportedKeyword[]): string {
   const months = withMonths.length
     ? Array.from({ length: 12 }, (_, i) => (isDated(end) ? monthBefore(end, 11 - i) : `Month ${i + 1}`))
     : [];
-  return Papa.unparse(
-    {
-      fields: [
-        "Keyword",
-        "Searches",
-        "Difficulty",
-        "Intent",
-        "Cost per click",
-        "Opportunity",
-        "Lists",
-        "Note",
-        "Figures",
-        ...months,
-      ],
-      data: rows.map((row) => [
-        row.text,
-        row.searches,
-        row.difficulty,
-        row.intent,
-        row.costPerClick,
-        row.opportunity === null || row.opportunity === undefined ? null : Math.round(row.opportunity),
-        (row.lists ?? []).join("; "),
-        row.note ?? "",
-        row.standIn ? "stand-in" : "",
-        ...months.map((_, i) => row.months[i] ?? null),
-      ]),
-    },
-    SAFE,
+  return writeCsv(
+    [
+      "Keyword",
+      "Searches",
+      "Difficulty",
+      "Intent",
+      "Cost per click",
+      "Opportunity",
+      "Lists",
+      "Note",
+      "Figures",
+      ...months,
+    ],
+    rows.map((row) => [
+      row.text,
+      row.searches,
+      row.difficulty,
+      row.intent,
+      row.costPerClick,
+      row.opportunity === null || row.opportunity === undefined ? null : Math.round(row.opportunity),
+      (row.lists ?? []).join("; "),
+      row.note ?? "",
+      row.standIn ? "stand-in" : "",
+      ...months.map((_, i) => row.months[i] ?? null),
+    ]),
   );
 }
 
 /** Rejected rows as CSV: line, reason, and the row's own cells. */
 export function writeRejectedCsv(rejected: readonly RejectedRow[]): string {
   const width = rejected.reduce((most, { cells }) => Math.max(most, cells.length), 0);
-  return Papa.unparse(
-    {
-      fields: ["Line", "Reason", ...Array.from({ length: width }, (_, i) => `Cell ${i + 1}`)],
-      data: rejected.map(({ line, reason, cells }) => [line, reason, ...cells]),
-    },
-    SAFE,
+  return writeCsv(
+    ["Line", "Reason", ...Array.from({ length: width }, (_, i) => `Cell ${i + 1}`)],
+    rejected.map(({ line, reason, cells }) => [line, reason, ...cells]),
   );
 }

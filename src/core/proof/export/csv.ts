@@ -1,8 +1,5 @@
-import Papa from "papaparse";
+import { writeCsv } from "../../csv/writeCsv";
 import type { Out } from "./reported";
-
-/** What a spreadsheet takes for a formula; a cell may have several lines. */
-const FORMULA = /^[=+\-@\t\r][\s\S]*$/;
 
 /** A row a check and post, as spreadsheets read it (RFC 4180), with a byte order mark so that they read it as UTF-8. */
 export function reportCsv({ reports, profile }: Out): string {
@@ -40,6 +37,5 @@ export function reportCsv({ reports, profile }: Out): string {
       `${profile.name}, version ${profile.version}`,
     ]),
   );
-  // A cell that begins like a formula would be run by a spreadsheet.
-  return `\uFEFF${Papa.unparse({ fields, data }, { newline: "\r\n", escapeFormulae: FORMULA })}\r\n`;
+  return `\uFEFF${writeCsv(fields, data)}\r\n`;
 }
