@@ -1,12 +1,14 @@
 /** Bringing posts in: Markdown, HTML, DOCX, plain text, one or many, in folders and zips with their pictures. */
 import * as Comlink from "comlink";
 import type { Block, Draft } from "../../../core/draft/draft";
-import { READABLE } from "../../../core/draft/fromFile";
+import { READABLE, type ReadFile } from "../../../core/draft/fromFile";
+import { plainDraft } from "../../../core/draft/plainLines";
 import { ASSET_PREFIX } from "../../../data/assets";
 import { newPost } from "../../../data/draft";
 import { addPost } from "../../../data/posts";
 import type { Damaged } from "../../../data/zip";
 import { draftReader, draftWorker, filesWorker } from "../../../workers/clients";
+import { TookTooLong } from "../../../workers/supervise";
 import { freshId } from "../../freshId";
 import { keepPicture, PictureError } from "../../post/write/keepPicture";
 import { store } from "../../store/store";
@@ -62,13 +64,27 @@ export async function importFiles(
     if (cancelled.aborted) break;
     onProgress(done, sources.length);
     try {
-      const { draft, lost } = await draftReader().readFile(source.name, await source.read());
+      const { draft, lost } = await readFile(source.name, await source.read());
       results.push(await keep(draft, lost, source));
     } catch (error) {
       results.push({ name: source.name, error: `It cannot be read: ${messageOf(error)}. ${ADVICE}` });
     }
   }
   return results;
+}
+
+/** Reads a file; a text that no reader comes to an end with comes in as it is. */
+async function readFile(name: string, bytes: Uint8Array): Promise<ReadFile> {
+  try {
+    return await draftReader().readFile(name, bytes);
+  } catch (error) {
+    if (!(error instanceof TookTooLong) || /\.docx$/i.test(name)) throw error;
+    const text = new TextDecoder().decode(bytes);
+    return {
+      draft: plainDraft(text),
+      lost: ["It took longer than 20 seconds to read, so it came in as plain text, signs and all."],
+    };
+  }
 }
 
 const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { ReadSource, SourceKind } from "../../../core/draft/source";
-import { draftWorker } from "../../../workers/clients";
+import { draftReader, draftWorker } from "../../../workers/clients";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
@@ -49,7 +49,7 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
     }
     let live = true;
     const timer = setTimeout(() => {
-      draftWorker()
+      draftReader()
         .readSource(text, kind)
         .then((result) => live && setRead(result), failed);
     }, REST);
@@ -60,7 +60,7 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
   }, [text, kind, changed]);
 
   const take = async () => {
-    const { doc } = await draftWorker().readSource(text, kind);
+    const { doc } = await draftReader().readSource(text, kind);
     await keepCurrent({ why: "before changing the source" });
     const before = session.json();
     session.setDoc(await withPictures(doc));

@@ -4,6 +4,7 @@ import { EditorContent } from "@tiptap/react";
 import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { languagePack } from "../../../core/text/language";
+import { draftWorker } from "../../../workers/clients";
 import { PartBoundary } from "../../ui/PartBoundary";
 import { usePostSession } from "../currentSession";
 import { StripHead } from "../StripHead";
@@ -28,6 +29,9 @@ import { Underlines } from "./Underlines";
 import type { LayerId } from "./underlines";
 import { useFocusView } from "./useFocusView";
 
+/** Milliseconds after which what reads a paste is made ready. */
+const READY_AFTER = 2000;
+
 export function Write() {
   const session = usePostSession();
   const { post, readOnly } = useOpenPost("post", "readOnly");
@@ -49,6 +53,17 @@ export function Write() {
     setEditor(session.editor);
   }, [session, readOnly]);
   useGoal(editor, session);
+  useEffect(() => {
+    // So that the first paste need not wait for it.
+    const timer = setTimeout(
+      () =>
+        void draftWorker()
+          .pastePlain("")
+          .catch(() => {}),
+      READY_AFTER,
+    );
+    return () => clearTimeout(timer);
+  }, []);
 
   if (!post || !editor) return null;
   const onKey = (event: KeyboardEvent) => {

@@ -4,11 +4,15 @@ import { closeHistory } from "@tiptap/pm/history";
 import { Selection, TextSelection } from "@tiptap/pm/state";
 import { toast } from "sonner";
 import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
+import { plainDoc } from "../../../../core/draft/plainLines";
 import type { Pasted } from "../../../../core/paste/paste";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
 import { draftReader } from "../../../../workers/clients";
+import { TookTooLong } from "../../../../workers/supervise";
+import { freshId } from "../../../freshId";
 import { asEmbedAddress } from "../asAddress";
 import { keepPicture, PictureError } from "../keepPicture";
+import { insertBlocks } from "./insertBlock";
 import { insertPictures } from "./insertPictures";
 import { stepBehind } from "./typeBehind";
 
@@ -68,7 +72,7 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
       ? toast.loading(`Cleaning the paste (${(size / 1e6).toFixed(1)} million characters) …`)
       : undefined;
   try {
-    const pasted = html ? await draftReader().pasteHtml(html) : await draftReader().pastePlain(text);
+    const pasted = await read(html, text);
     const characters = textLength(pasted.doc);
     if (characters > MOST_CHARACTERS) {
       toast.error(
@@ -92,13 +96,39 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
   }
 }
 
+/** Reads the clipboard; what no reader comes to an end with is taken as the text that it is. */
+async function read(html: string, text: string): Promise<Pasted> {
+  try {
+    return await (html ? draftReader().pasteHtml(html) : draftReader().pastePlain(text));
+  } catch (error) {
+    if (!(error instanceof TookTooLong) || !text) throw error;
+    return {
+      doc: plainDoc(text),
+      asItIs: null,
+      withHeadings: null,
+      headings: 0,
+      putRight: ["it took too long to read, so it is plain text"],
+    };
+  }
+}
+
 function insert(editor: Editor, doc: EditorDoc): void {
   const [only, ...others] = doc.content;
-  const content = !others.length && only?.type === "paragraph" ? (only.content ?? []) : doc.content;
+  // With ids of their own: each that is given later makes the whole list of blocks anew.
+  const content =
+    !others.length && only?.type === "paragraph"
+      ? (only.content ?? [])
+      : doc.content.map((node) => ({ ...node, attrs: { ...node.attrs, id: freshId() } }));
   // A step of undo of its own: what was typed right before must not go with it.
   editor.view.dispatch(closeHistory(stepBehind(editor.state) ?? editor.state.tr));
-  editor.chain().focus().insertContent(content).scrollIntoView().run();
+  const { selection } = editor.state;
+  const atEnd = selection.empty && selection.$to.parentOffset === selection.$to.parent.content.size;
+  // Fitting many blocks into a line costs time with each of them; behind it nothing has to fit.
+  if (content.length >= MANY && atEnd) insertBlocks(editor, content);
+  else editor.chain().focus().insertContent(content).scrollIntoView().run();
 }
+
+const MANY = 50;
 
 /** Says what was put right, with the ways back: as it came, or with headings where lines only look like them. */
 function offer(editor: Editor, { putRight, asItIs, withHeadings, headings }: Pasted): void {
