@@ -41,7 +41,7 @@ export function SnapshotList({ snapshots, busy, onRestore, onChanged }: Props) {
     });
   const tool = "inline-flex items-center gap-1 text-[13px] text-ink-2 hover:text-ink disabled:opacity-50";
   return (
-    <section aria-label="Earlier workspaces" className="mt-5">
+    <section aria-label="Earlier workspaces" className="mt-1">
       <h3 className="mb-1">Earlier workspaces</h3>
       <p className="mb-2 text-[13px] text-ink-2">
         Kept in this browser before the workspace was replaced: the last {ALWAYS_KEPT} always, others as long
@@ -50,31 +50,31 @@ export function SnapshotList({ snapshots, busy, onRestore, onChanged }: Props) {
       {snapshots.length ? (
         <ul className="border-t border-rule">
           {snapshots.map((snapshot) => (
-            <li
-              key={snapshot.id}
-              className="figures grid grid-cols-[9.5rem_minmax(0,1fr)_5rem_5rem_auto] items-baseline gap-x-4 border-b border-rule py-1.5"
-            >
-              <span>{dayAndTime(snapshot.madeAt)}</span>
-              <span className="min-w-0">
-                {snapshot.siteName}
-                <span className="block text-[13px] text-ink-2">{snapshot.why}</span>
-              </span>
-              <span className="text-right">{count(snapshot.posts, "post")}</span>
-              <span className="text-right">{kilobytes(snapshot.bytes)}</span>
-              <span className="flex gap-3">
-                <button type="button" className={tool} disabled={busy} onClick={() => onRestore(snapshot)}>
-                  <RotateCcw size={14} aria-hidden="true" /> Bring back
-                  <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
-                </button>
-                <button type="button" className={tool} onClick={() => save(snapshot)}>
-                  <Download size={14} aria-hidden="true" /> Download
-                  <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
-                </button>
-                <button type="button" className={tool} onClick={() => remove(snapshot)}>
-                  <Trash2 size={14} aria-hidden="true" /> Delete
-                  <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
-                </button>
-              </span>
+            <li key={snapshot.id} className="figures border-b border-rule py-2">
+              <p className="flex items-baseline gap-x-4">
+                <span className="min-w-0 flex-1 truncate">
+                  <span className="font-semibold">{dayAndTime(snapshot.madeAt)}</span> · {snapshot.siteName}
+                </span>
+                <span className="w-20 shrink-0 text-right">{count(snapshot.posts, "post")}</span>
+                <span className="w-20 shrink-0 text-right">{kilobytes(snapshot.bytes)}</span>
+              </p>
+              <div className="flex items-baseline gap-x-4">
+                <p className="min-w-0 flex-1 text-[13px] text-ink-2">{snapshot.why}</p>
+                <span className="flex shrink-0 gap-3">
+                  <button type="button" className={tool} disabled={busy} onClick={() => onRestore(snapshot)}>
+                    <RotateCcw size={14} aria-hidden="true" /> Bring back
+                    <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
+                  </button>
+                  <button type="button" className={tool} onClick={() => save(snapshot)}>
+                    <Download size={14} aria-hidden="true" /> Download
+                    <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
+                  </button>
+                  <button type="button" className={tool} onClick={() => remove(snapshot)}>
+                    <Trash2 size={14} aria-hidden="true" /> Delete
+                    <span className="sr-only"> the workspace of {dayAndTime(snapshot.madeAt)}</span>
+                  </button>
+                </span>
+              </div>
             </li>
           ))}
         </ul>

@@ -5,7 +5,7 @@ import type { Task } from "./useTask";
 /** How far a task is, and the way to end it. */
 export function TaskLine({ task: { step, cancel } }: { task: Task }) {
   return (
-    <div className="mt-3 min-h-8">
+    <div className="mt-2 min-h-8">
       {step && (
         <div className="flex items-center gap-3">
           <p role="status" className="figures text-ink-2">
