@@ -104,11 +104,36 @@ test("the page comes with a strict policy, and nothing inline runs", async ({ pa
   expect(policy).toContain("default-src 'none'");
   expect(policy).toContain("script-src 'self'");
   expect(policy).not.toMatch(/script-src[^;]*unsafe/);
-  watch.expected.push(/Content Security Policy/);
+  expect(policy).toContain("require-trusted-types-for 'script'");
+  watch.expected.push(/Content Security Policy/, /requires 'Trusted/);
   await openDesk(page);
+  // Text does not become script, nor markup that acts, nor a worker from elsewhere.
+  const tried = await page.evaluate(() => {
+    const refused = (act: () => void) => {
+      try {
+        act();
+        return false;
+      } catch (error) {
+        return error instanceof TypeError;
+      }
+    };
+    return [
+      refused(() => {
+        document.createElement("script").textContent = "window.ran = true";
+      }),
+      refused(() => {
+        document.createElement("div").innerHTML = "<img src=x onerror='window.ran = true'>";
+      }),
+      refused(() => void new Worker("https://elsewhere.example/x.js")),
+      refused(() => {
+        document.createElement("div").innerHTML = "<b>bold</b>";
+      }),
+    ];
+  });
+  expect(tried).toEqual([true, true, true, false]);
   await page.evaluate(() => {
     const script = document.createElement("script");
-    script.textContent = "window.ran = true";
+    script.append("window.ran = true");
     document.body.append(script);
   });
   expect(await page.evaluate(() => "ran" in window)).toBe(false);

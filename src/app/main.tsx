@@ -8,7 +8,9 @@ import { startOffline } from "./shell/offline";
 import { watchTrouble } from "./shell/watchTrouble";
 import { start } from "./start";
 import { store } from "./store/store";
+import { guardTypes } from "./trustedTypes";
 
+guardTypes();
 watchTrouble();
 // Without it the application works while there is a network.
 startOffline().catch((error: unknown) => console.warn("It will not work offline", error));

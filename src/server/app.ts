@@ -69,6 +69,9 @@ export function createApp(
           formAction: ["'none'"],
           frameAncestors: ["'none'"],
           objectSrc: ["'none'"],
+          requireTrustedTypesFor: ["'script'"],
+          // The application's own policy, and the editor's for what it parses of the clipboard.
+          trustedTypes: ["default", "ProseMirrorClipboard"],
         },
       },
       crossOriginEmbedderPolicy: true,
