@@ -131,6 +131,38 @@ describe("the saver", () => {
     expect(told.at(-1)).toBe("failed");
   });
 
+  it("stores what came for a second key while the first was stored", async () => {
+    const save = vi.fn(async (_key: string, _change: object, _now: boolean) => {
+      await new Promise((resolve) => setTimeout(resolve, 300));
+    });
+    const { saver } = setUp(save);
+    saver.note("p", { a: 1 });
+    saver.note("q", { a: 1 });
+    void saver.flush();
+    await vi.advanceTimersByTimeAsync(100);
+    saver.note("q", { b: 2 });
+    await vi.advanceTimersByTimeAsync(5000);
+    const stored = save.mock.calls.filter(([key]) => key === "q").map(([, change]) => change);
+    expect(Object.assign({}, ...stored)).toEqual({ a: 1, b: 2 });
+    expect(saver.unsaved().size).toBe(0);
+  });
+
+  it("knows what is not stored: what waits and what is on its way, the newer winning", async () => {
+    const save = vi.fn(async () => {
+      await new Promise((resolve) => setTimeout(resolve, 300));
+    });
+    const { saver } = setUp(save);
+    saver.note("p", { a: 1, b: 1 });
+    void saver.flush();
+    await vi.advanceTimersByTimeAsync(10);
+    saver.note("p", { b: 2 });
+    expect([...saver.unsaved()]).toEqual([["p", { a: 1, b: 2 }]]);
+    await vi.advanceTimersByTimeAsync(300);
+    expect([...saver.unsaved()]).toEqual([["p", { b: 2 }]]);
+    expect(saver.release("p")).toEqual({ b: 2 });
+    expect(saver.unsaved().size).toBe(0);
+  });
+
   it("never runs two saves at once", async () => {
     let running = 0;
     const save = vi.fn(async () => {

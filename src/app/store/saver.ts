@@ -55,8 +55,11 @@ export function createSaver<Change extends object>(
   };
 
   async function attempt(now: boolean): Promise<void> {
-    for (const [key, change] of [...pending]) {
-      if (!pending.delete(key)) continue;
+    for (const key of [...pending.keys()]) {
+      // As it is now: while those before it were stored, more may have come.
+      const change = pending.get(key);
+      if (change === undefined) continue;
+      pending.delete(key);
       storing.set(key, change);
       try {
         await save(key, change, now);
