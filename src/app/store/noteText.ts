@@ -6,7 +6,7 @@ import { postEdited } from "./openPostSlice";
 import { store } from "./store";
 
 /** Milliseconds from a key to its being in the journal: what a browser that is killed can lose, with the time that writing takes. */
-const JOURNAL_AFTER = 100;
+const JOURNAL_AFTER = 150;
 
 /** @returns what is told of each change of the text, and how to end it */
 export function textNotes(session: PostSession): { note: () => void; stop: () => void } {
