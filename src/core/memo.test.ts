@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { Memo, MemoBy, MemoByText } from "./memo";
+import { Memo, MemoBy, MemoByText, Remembered } from "./memo";
 
 describe("memo", () => {
   it("computes again exactly when a dependency is another", () => {
@@ -18,6 +18,16 @@ describe("memo", () => {
     let computed = 0;
     for (let i = 0; i < 3; i++) memo.get([], () => void computed++);
     expect(computed).toBe(1);
+  });
+
+  it("computes again exactly when an argument is another", () => {
+    let computed = 0;
+    const remembered = new Remembered((_a: unknown, _b: unknown, _c: unknown) => ++computed);
+    const thing = {};
+    const ask = (a: unknown, b: unknown, c: unknown) => remembered.get(a, b, c);
+    expect([ask(1, thing, 2), ask(1, thing, 2), ask(1, {}, 2), ask(2, thing, 2), ask(2, thing, 3)]).toEqual([
+      1, 1, 2, 3, 4,
+    ]);
   });
 
   it("keeps one value a thing", () => {
@@ -44,15 +54,15 @@ describe("memo", () => {
     [["a 1 b"], ["a", "b"]],
   ])("tells %j from %j", (one, other) => {
     const memo = new MemoByText<number>(10);
-    expect(memo.get("text", one, () => 1)).toBe(1);
-    expect(memo.get("text", other, () => 2)).toBe(2);
-    expect(memo.get("text", one, () => 3)).toBe(1);
+    expect(memo.of(one).get("text", () => 1)).toBe(1);
+    expect(memo.of(other).get("text", () => 2)).toBe(2);
+    expect(memo.of(one).get("text", () => 3)).toBe(1);
   });
 
   it("forgets rather than growing without end", () => {
     const memo = new MemoByText<number>(3);
-    for (const text of ["a", "b", "c", "d"]) memo.get(text, [], () => 1);
-    expect(memo.get("a", [], () => 2)).toBe(2);
-    expect(memo.get("d", [], () => 2)).toBe(1);
+    for (const text of ["a", "b", "c", "d"]) memo.of([]).get(text, () => 1);
+    expect(memo.of([]).get("a", () => 2)).toBe(2);
+    expect(memo.of([]).get("d", () => 2)).toBe(1);
   });
 });

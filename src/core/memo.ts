@@ -34,6 +34,29 @@ export class MemoBy<Key extends object, T> {
   }
 }
 
+/**
+ * One value, computed from what it depends on and from nothing else: its dependencies are the arguments. For what is asked of every
+ * block with every key, where a list of dependencies would cost more than it saves.
+ */
+export class Remembered<A, B, C, T> {
+  #last: { a: A; b: B; c: C; value: T } | null = null;
+
+  constructor(private readonly compute: (a: A, b: B, c: C) => T) {}
+
+  get(a: A, b: B, c: C): T {
+    const last = this.#last;
+    if (last !== null && last.a === a && last.b === b && last.c === c) return last.value;
+    const value = this.compute(a, b, c);
+    this.#last = { a, b, c, value };
+    return value;
+  }
+}
+
+/** Answers of one kind, by the text that each is about. */
+export interface TextMemo<T> {
+  get(text: string, compute: () => T): T;
+}
+
 /** Values by a text and what else they depend on; all are forgotten when there are too many. */
 export class MemoByText<T> {
   #kinds = new Map<string, Map<string, T>>();
@@ -42,18 +65,26 @@ export class MemoByText<T> {
   /** @param most values that are held */
   constructor(private readonly most: number) {}
 
-  /** @param on everything that `compute` looks at beside the text */
-  get(text: string, on: readonly (string | number | boolean)[], compute: () => T): T {
+  /** @param on everything that the answers look at beside the text */
+  of(on: readonly (string | number | boolean)[]): TextMemo<T> {
     // Lengths before the parts, so that no two lists of them read alike.
     const kind = on.map((part) => `${typeof part} ${String(part).length} ${part}`).join("");
-    let values = this.#kinds.get(kind);
-    if (values?.has(text)) return values.get(text) as T;
-    const value = compute();
+    return {
+      get: (text, compute) => {
+        const values = this.#kinds.get(kind);
+        const known = values?.get(text);
+        if (known !== undefined || values?.has(text)) return known as T;
+        return this.#keep(kind, text, compute());
+      },
+    };
+  }
+
+  #keep(kind: string, text: string, value: T): T {
     if (this.#size >= this.most) {
       this.#kinds = new Map();
       this.#size = 0;
     }
-    values = this.#kinds.get(kind);
+    let values = this.#kinds.get(kind);
     if (!values) {
       values = new Map();
       this.#kinds.set(kind, values);

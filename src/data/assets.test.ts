@@ -5,7 +5,7 @@ import { newPost } from "./draft";
 import type { Asset } from "./model";
 import { addPost } from "./posts";
 import { emptySite } from "./settings";
-import { keepVersion } from "./versions";
+import { keepVersion } from "./versionTexts";
 
 const NOW = "2026-02-01T00:00:00.000Z";
 const picture = (id: string, fresh = true): Asset => ({

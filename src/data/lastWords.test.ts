@@ -5,7 +5,8 @@ import { newPost } from "./draft";
 import { dropLastWords, keepLastWords, postsWithLastWords, replayLastWords } from "./lastWords";
 import { addPost, deletePost, getDoc, getPlan, getPost, savePost } from "./posts";
 import { emptySite } from "./settings";
-import { getVersionDoc, listVersions } from "./versions";
+import { listVersions } from "./versions";
+import { getVersionDoc } from "./versionTexts";
 
 const at = (n: number) => `2026-02-01T00:00:${String(n).padStart(2, "0")}.000Z`;
 const doc = (text: string): EditorDoc => ({

@@ -8,11 +8,11 @@ import { getField } from "../../data/fields";
 import type { Post } from "../../data/model";
 import { getDoc, getPlan, getPost } from "../../data/posts";
 import { getRecording } from "../../data/recordings";
-import { addVersion, keepVersion } from "../../data/versions";
+import { addVersion, keepVersion } from "../../data/versionTexts";
 import { freshId } from "../freshId";
 import { RouteError } from "../shell/RouteError";
 import { textKeeping } from "../store/keepText";
-import { saver } from "../store/listeners";
+import { docOf, saver } from "../store/listeners";
 import { textNotes } from "../store/noteText";
 import { postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
 import { type RootState, store, useApp } from "../store/store";
@@ -170,12 +170,12 @@ function OpenPost({ id }: { id: string }) {
 
 /** What another tab took away before it was stored, as a version of the post. */
 async function keepUnsaved(id: string): Promise<void> {
-  const doc = saver.release(id)?.doc?.();
+  const text = saver.release(id)?.text?.();
   const post = await getPost(id);
-  if (doc && post)
+  if (text && post)
     await keepVersion(
       newVersion(freshId(), post, new Date().toISOString(), "before another tab took over"),
-      doc,
+      docOf(text),
     );
 }
 

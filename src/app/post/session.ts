@@ -6,6 +6,7 @@ import { commonEnds } from "../../core/draft/commonEnds";
 import type { Block } from "../../core/draft/draft";
 import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
 import { blocksFromNode } from "../../core/draft/fromEditor";
+import type { TextNow } from "../store/keepText";
 
 /** A block with the key under which the proof worker knows it: a new key whenever its content is new. */
 export interface KeyedBlock {
@@ -51,6 +52,17 @@ export class PostSession {
   json(): EditorDoc {
     if (!this.editor || this.editor.isDestroyed) return this.doc;
     return { type: "doc", content: this.editor.state.doc.children.map((node) => this.write(node)) };
+  }
+
+  /** The text as it is now; the editor's nodes never change in place. */
+  text(): TextNow {
+    const doc = this.editor && !this.editor.isDestroyed ? this.editor.state.doc : null;
+    if (!doc) {
+      const { content } = this.doc;
+      return { nodes: content, write: (from, to) => content.slice(from, to) };
+    }
+    const { children } = doc;
+    return { nodes: children, write: (from, to) => children.slice(from, to).map((node) => this.write(node)) };
   }
 
   private write(node: Node): EditorNode {

@@ -10,9 +10,16 @@ import { endSaveWorker, saveWorker } from "../../workers/clients";
 /** Milliseconds; a save takes a few. */
 const PATIENCE = 1500;
 
+/** A text as it is at a moment: what did not change since another moment is told by identity, and only the rest is written out. */
+export interface TextNow {
+  nodes: readonly object[];
+  /** Nodes from one place to another, as JSON. */
+  write(from: number, to: number): EditorNode[];
+}
+
 export class TextKeeping {
   /** The text that the worker holds, or will hold once it has read what it was sent. */
-  private told: { postId: string; revision: number; content: readonly EditorNode[] } | null = null;
+  private told: { postId: string; revision: number; nodes: readonly object[] } | null = null;
   private revisions = 0;
   /** A worker that failed once is not waited for again. */
   private failed = false;
@@ -25,9 +32,11 @@ export class TextKeeping {
   }
 
   /** Stores the text whole. @throws where it cannot be stored */
-  async keep(postId: string, doc: EditorDoc, at: string): Promise<void> {
-    this.follows = await this.reached("keep", postId, doc, at);
-    if (!this.follows) await savePost(postId, { doc }, at);
+  async keep(postId: string, text: TextNow, at: string): Promise<void> {
+    this.follows = await this.reached("keep", postId, text, at);
+    if (this.follows) return;
+    const doc: EditorDoc = { type: "doc", content: text.write(0, text.nodes.length) };
+    await savePost(postId, { doc }, at);
   }
 
   /** The text was stored by somebody else: what is noted next cannot follow from what the worker stored. */
@@ -36,16 +45,18 @@ export class TextKeeping {
   }
 
   /** Stores what changed since it was stored whole, so that little is lost with the browser itself. */
-  async note(postId: string, doc: EditorDoc, at: string): Promise<void> {
-    if (this.follows && this.told?.postId === postId) await this.reached("note", postId, doc, at);
-    else this.follows = await this.reached("keep", postId, doc, at);
+  async note(postId: string, text: TextNow, at: string): Promise<void> {
+    if (this.follows && this.told?.postId === postId) await this.reached("note", postId, text, at);
+    else this.follows = await this.reached("keep", postId, text, at);
   }
 
   /** @returns whether the worker has stored it */
-  private async reached(how: "keep" | "note", postId: string, doc: EditorDoc, at: string): Promise<boolean> {
+  private async reached(how: "keep" | "note", postId: string, text: TextNow, at: string): Promise<boolean> {
     if (this.failed) return false;
     try {
-      return (await this.tell(how, postId, doc, at, false)) || (await this.tell(how, postId, doc, at, true));
+      return (
+        (await this.tell(how, postId, text, at, false)) || (await this.tell(how, postId, text, at, true))
+      );
     } catch {
       // Nothing that it is still at may come after what is stored here.
       endSaveWorker();
@@ -58,15 +69,15 @@ export class TextKeeping {
   private async tell(
     how: "keep" | "note",
     postId: string,
-    doc: EditorDoc,
+    text: TextNow,
     at: string,
     whole: boolean,
   ): Promise<boolean> {
     const before = !whole && this.told?.postId === postId ? this.told : null;
-    const { head, tail } = commonEnds(before?.content ?? [], doc.content);
+    const { head, tail } = commonEnds(before?.nodes ?? [], text.nodes);
     const revision = ++this.revisions;
     // The worker reads in order: what is told next follows from this.
-    this.told = { postId, revision, content: doc.content };
+    this.told = { postId, revision, nodes: text.nodes };
     const taken = await within(
       PATIENCE,
       saveWorker()[how]({
@@ -75,7 +86,7 @@ export class TextKeeping {
         since: before?.revision ?? null,
         head,
         tail,
-        nodes: doc.content.slice(head, doc.content.length - tail),
+        nodes: text.write(head, text.nodes.length - tail),
         at,
       }),
     );

@@ -1,6 +1,6 @@
 /** What happens as the page goes: what is not stored is handed over at once, and where that cannot be, leaving asks. */
 import { dropLastWords, keepLastWords } from "../../data/lastWords";
-import { saver } from "./listeners";
+import { docOf, saver } from "./listeners";
 import { store } from "./store";
 
 export function watchLeaving(): void {
@@ -11,9 +11,9 @@ export function watchLeaving(): void {
   const handOver = (): void => {
     const at = new Date().toISOString();
     stuck.clear();
-    for (const [id, { doc, ...change }] of saver.unsaved()) {
+    for (const [id, { text, ...change }] of saver.unsaved()) {
       try {
-        keepLastWords(id, { ...change, ...(doc && { doc: doc() }) }, at);
+        keepLastWords(id, { ...change, ...(text && { doc: docOf(text()) }) }, at);
       } catch {
         stuck.add(id);
       }

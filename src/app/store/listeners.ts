@@ -5,7 +5,7 @@ import type { OutlineItem } from "../../core/outline/outline";
 import type { Piece } from "../../core/outline/piece";
 import { type Post, STAGES, type Stage } from "../../data/model";
 import { savePost } from "../../data/posts";
-import { textKeeping } from "./keepText";
+import { type TextNow, textKeeping } from "./keepText";
 import {
   addressSettled,
   type openPost,
@@ -22,10 +22,10 @@ export const saving = createListenerMiddleware<{ openPost: ReturnType<typeof ope
 const DELAY_OF_TEXT = 700;
 const DELAY_OF_FIELDS = 150;
 
-/** What is pending of a post. The document is asked for at the moment of saving, so that a keystroke costs nothing here. */
+/** What is pending of a post. The text is asked for at the moment of saving, so that a keystroke costs nothing here. */
 export interface Pending {
   post?: Partial<Omit<Post, "id">>;
-  doc?: () => EditorDoc;
+  text?: () => TextNow;
   outline?: OutlineItem[];
   piece?: Piece;
 }
@@ -37,19 +37,19 @@ export const onSaving = (tell: (status: Saving) => void): void => {
 };
 
 export const saver = createSaver<Pending>(
-  async (id, { doc, ...change }, now) => {
+  async (id, { text, ...change }, now) => {
     const at = new Date().toISOString();
-    if (doc && !now) {
+    if (text && !now) {
       if (Object.keys(change).length) await savePost(id, change, at);
-      await textKeeping.keep(id, doc(), at);
+      await textKeeping.keep(id, text(), at);
     } else {
-      if (doc) textKeeping.storedElsewhere();
-      await savePost(id, { ...change, ...(doc && { doc: doc() }) }, at);
+      if (text) textKeeping.storedElsewhere();
+      await savePost(id, { ...change, ...(text && { doc: docOf(text()) }) }, at);
     }
   },
   (status) => told(status),
   mergePending,
-  ({ doc }) => (doc ? DELAY_OF_TEXT : DELAY_OF_FIELDS),
+  ({ text }) => (text ? DELAY_OF_TEXT : DELAY_OF_FIELDS),
 );
 
 saving.startListening({
@@ -74,6 +74,12 @@ export function stageOfWork(post: Post): Stage | null {
   const room = stageInSight();
   return room && room !== post.stage && post.status === "draft" ? room : null;
 }
+
+/** A text as a document. */
+export const docOf = ({ nodes, write }: TextNow): EditorDoc => ({
+  type: "doc",
+  content: write(0, nodes.length),
+});
 
 function mergePending(older: Pending, newer: Pending): Pending {
   return {

@@ -19,7 +19,7 @@ export function textNotes(session: PostSession): { note: () => void; stop: () =>
     timer = undefined;
     // What is stored by now needs no journal.
     if (session.waiting && writable())
-      void textKeeping.note(session.postId, session.json(), new Date().toISOString());
+      void textKeeping.note(session.postId, session.text(), new Date().toISOString());
   };
   return {
     note() {
@@ -32,9 +32,9 @@ export function textNotes(session: PostSession): { note: () => void; stop: () =>
       if (stage) store.dispatch(postEdited({ stage }));
       session.waiting = true;
       saver.note(post.id, {
-        doc: () => {
+        text: () => {
           session.waiting = false;
-          return session.json();
+          return session.text();
         },
       });
     },

@@ -7,6 +7,7 @@ export function commonEnds<T>(before: readonly T[], after: readonly T[]): { head
   let head = 0;
   while (head < most && before[head] === after[head]) head++;
   let tail = 0;
-  while (tail < most - head && before.at(-1 - tail) === after.at(-1 - tail)) tail++;
+  const [a, b] = [before.length - 1, after.length - 1];
+  while (tail < most - head && before[a - tail] === after[b - tail]) tail++;
   return { head, tail };
 }

@@ -28,8 +28,8 @@ export function targetResolver(reading: DraftReading): (href: string) => Target 
   const host = bareHost(site.host || own?.host || "");
   const base = own?.href ?? `https://${host || "site.invalid"}/`;
 
-  const resting = ["target", base, host, slug, own !== null];
-  return (href) => reading.remember(resting, href, () => resolve(href));
+  const memory = reading.memory<Target>("target", base, host, slug, own !== null);
+  return (href) => memory.get(href, () => resolve(href));
 
   function resolve(href: string): Target {
     // biome-ignore lint/suspicious/noControlCharactersInRegex: browsers drop these inside addresses, and so do attacks

@@ -17,7 +17,7 @@ import {
 } from "../field/coverage";
 import { isProse, type Span } from "../marking/marking";
 import { passivesIn } from "../marking/passive";
-import { Memo, MemoByText } from "../memo";
+import { Memo, MemoByText, Remembered, type TextMemo } from "../memo";
 import { languagePack } from "../text/language";
 import {
   type AnalysedText,
@@ -92,47 +92,50 @@ export interface DraftReading {
   findIn(text: AnalysedText, whole: boolean): Occurrence[];
   analyse(text: string): AnalysedText;
   /**
-   * What a check finds out about a text: computed once, however often the draft is judged.
+   * Answers that a check finds about texts: each computed once, however often the draft is judged.
    *
-   * @param on names the question, and everything that the answer rests on beside the text and its language
+   * @param on names the question, and everything that the answers rest on beside the text and its language
    */
-  remember<T>(on: readonly (string | number | boolean)[], text: string, compute: () => T): T;
+  memory<T>(...on: (string | number | boolean)[]): TextMemo<T>;
 }
 
 /** What is read of a block. Blocks are never changed in place, so their identity is the key. */
 class BlockReading {
-  private readonly textMemo = new Memo<AnalysedText>();
-  private readonly linksMemo = new Memo<PlacedLink[]>();
-  private readonly usesMemo = new Memo<Occurrence[]>();
-  private readonly proseMemo = new Memo<Prose>();
-  private readonly passivesMemo = new Memo<Span[]>();
-  private readonly factsMemo = new Memo<BlockFacts>();
+  readonly links: PlacedLink[];
+  private readonly analysedIn: Remembered<LanguagePack, null, null, AnalysedText>;
+  private readonly usesOf: Remembered<CompiledKeyword, MatchValues, LanguagePack, Occurrence[]>;
+  private readonly proseWith: Remembered<Occurrence[], LanguagePack, null, Prose>;
+  private readonly passivesIn: Remembered<LanguagePack, null, null, Span[]>;
+  private readonly factsOf: Remembered<CompiledField, LanguagePack, null, BlockFacts>;
 
-  constructor(private readonly block: Block) {}
-
-  analysed(pack: LanguagePack): AnalysedText {
-    return this.textMemo.get([pack], () => analyseText(this.block.text, pack));
-  }
-  links(): PlacedLink[] {
-    return this.linksMemo.get([], () => blockLinks(this.block));
-  }
-  uses(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): Occurrence[] {
-    if (!keyword) return NONE;
-    return this.usesMemo.get([keyword, values, pack], () =>
+  constructor(block: Block) {
+    this.links = blockLinks(block);
+    this.analysedIn = new Remembered((pack) => analyseText(block.text, pack));
+    this.usesOf = new Remembered((keyword, values, pack) =>
       findKeyword(this.analysed(pack), keyword, values, pack),
     );
-  }
-  prose(uses: Occurrence[], pack: LanguagePack): Prose {
-    return this.proseMemo.get([uses, pack], () => {
+    this.proseWith = new Remembered((uses, pack) => {
       const analysed = this.analysed(pack);
       return proseOf(analysed, pack, saysOnly(analysed, uses));
     });
+    this.passivesIn = new Remembered((pack) => passivesIn(this.analysed(pack), pack));
+    this.factsOf = new Remembered((field, pack) => blockFacts(field, block, this.analysed(pack)));
+  }
+
+  analysed(pack: LanguagePack): AnalysedText {
+    return this.analysedIn.get(pack, null, null);
+  }
+  uses(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): Occurrence[] {
+    return keyword ? this.usesOf.get(keyword, values, pack) : NONE;
+  }
+  prose(uses: Occurrence[], pack: LanguagePack): Prose {
+    return this.proseWith.get(uses, pack, null);
   }
   passives(pack: LanguagePack): Span[] {
-    return this.passivesMemo.get([pack], () => passivesIn(this.analysed(pack), pack));
+    return this.passivesIn.get(pack, null, null);
   }
   facts(field: CompiledField, pack: LanguagePack): BlockFacts {
-    return this.factsMemo.get([field, pack], () => blockFacts(field, this.block, this.analysed(pack)));
+    return this.factsOf.get(field, pack, null);
   }
 }
 
@@ -183,8 +186,8 @@ export class ReadingCache {
     );
   }
 
-  fact<T>(on: readonly (string | number | boolean)[], text: string, compute: () => T): T {
-    return this.facts.get(text, on, compute) as T;
+  memory<T>(on: readonly (string | number | boolean)[]): TextMemo<T> {
+    return this.facts.of(on) as TextMemo<T>;
   }
 
   find(
@@ -239,7 +242,7 @@ export function readDraft(
   draft.blocks.forEach((block, i) => {
     if (block.kind === "divider" || block.kind === "contents") return;
     const known = cache.block(block);
-    for (const link of known.links()) links.push({ ...link, block: i });
+    if (known.links.length) for (const link of known.links) links.push({ ...link, block: i });
     if (block.kind === "picture") pictures.push({ block: i, picture: block });
     if (block.kind === "heading") {
       headings.push({ text: block.text, level: block.level, block: i });
@@ -258,6 +261,7 @@ export function readDraft(
     }
   });
 
+  const analyses = cache.memory<AnalysedText>(["analysed", pack.code]);
   const blockAt = (index: number) => cache.block(draft.blocks[index]!);
   return {
     draft,
@@ -284,9 +288,9 @@ export function readDraft(
     },
     passivesOf: (index) => blockAt(index).passives(pack),
     analysed: (index) => blockAt(index).analysed(pack),
-    analyse: (text) => cache.fact(["analysed", pack.code], text, () => analyseText(text, pack)),
+    analyse: (text) => analyses.get(text, () => analyseText(text, pack)),
     findIn: (text, whole) => (keyword ? cache.find(text, keyword, values, pack, whole) : NONE),
-    remember: (on, text, compute) => cache.fact([...on, pack.code], text, compute),
+    memory: (...on) => cache.memory([...on, pack.code]),
   };
 }
 

@@ -1,6 +1,6 @@
 import type { EditorDoc } from "../../../core/draft/editorJson";
 import type { Post } from "../../../data/model";
-import { keepVersion } from "../../../data/versions";
+import { keepVersion } from "../../../data/versionTexts";
 import { freshId } from "../../freshId";
 import { store } from "../../store/store";
 import { currentSession } from "../currentSession";

@@ -17,11 +17,11 @@ export const anchorText: Check = {
     const { links } = reading;
     if (!links.length) return notApplicable("There are no links.");
     const { mostWords } = reading.profile.checks["anchor-text"];
+    const memory = reading.memory<boolean>("anchor text", mostWords);
     const poor = links.filter(
       (link) =>
-        !reading.remember(["anchor text", mostWords, link.link.href], link.text, () =>
-          saysWhere(reading, link),
-        ),
+        // Of what address a text is depends on both.
+        !memory.get(`${link.link.href.length} ${link.link.href}${link.text}`, () => saysWhere(reading, link)),
     );
     const reason = poor.length
       ? `${poor.length} of ${links.length} link texts do not say where they go.`

@@ -15,8 +15,9 @@ export const headingQuality: Check = {
     const { mostCharacters } = reading.profile.checks["heading-quality"];
     const seen = new Set<string>();
     const faults = { empty: 0, repeated: 0, long: 0 };
+    const memory = reading.memory<string>("plain");
     const poor = headings.filter(({ text }) => {
-      const folded = reading.remember(["plain"], text, () => foldPlain(text));
+      const folded = memory.get(text, () => foldPlain(text));
       const fault = !text.trim()
         ? "empty"
         : folded && seen.has(folded)

@@ -13,9 +13,9 @@ export const pictureNames: Check = {
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const named = reading.pictures.filter(({ picture }) => picture.fileName);
     if (!named.length) return notApplicable("No file name is known.");
+    const memory = reading.memory<boolean>("made of words");
     const poor = named.filter(
-      ({ picture }) =>
-        !reading.remember(["made of words"], picture.fileName, () => isMadeOfWords(picture.fileName)),
+      ({ picture: { fileName } }) => !memory.get(fileName, () => isMadeOfWords(fileName)),
     );
     const evidence = poor.slice(0, MOST_EVIDENCE).map(({ block, picture }) => ({
       quote: picture.fileName,

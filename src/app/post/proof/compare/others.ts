@@ -5,7 +5,7 @@ import { proofContext } from "../../../../data/draft";
 import { planContext } from "../../../../data/fields";
 import type { ListedFinding, Post, PostVersion } from "../../../../data/model";
 import { getDoc } from "../../../../data/posts";
-import { getVersionDoc } from "../../../../data/versions";
+import { getVersionDoc } from "../../../../data/versionTexts";
 import { proofWorker } from "../../../../workers/clients";
 import { postsAdapter } from "../../../store/postsSlice";
 import { store } from "../../../store/store";
