@@ -1,6 +1,6 @@
 /** The texts of versions. Apart from the list of them, since what compares and checks texts is large. */
 import type { EditorDoc } from "../core/draft/editorJson";
-import { soundDoc } from "../core/draft/soundDoc";
+import { soundDoc } from "../core/draft/sound/soundDoc";
 import { compareDocs } from "../core/versions/compare";
 import { surplusVersions } from "../core/versions/thin";
 import { db } from "./db";

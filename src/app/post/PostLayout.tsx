@@ -2,7 +2,7 @@
 import { useEffect, useState } from "react";
 import { Outlet, useParams } from "react-router";
 import type { EditorDoc } from "../../core/draft/editorJson";
-import { soundDoc } from "../../core/draft/soundDoc";
+import { soundDoc } from "../../core/draft/sound/soundDoc";
 import { newVersion } from "../../data/draft";
 import { getField } from "../../data/fields";
 import type { Post } from "../../data/model";

@@ -8,7 +8,7 @@ import { blocksFromEditor } from "../draft/fromEditor";
 import { draftFromFile } from "../draft/fromFile";
 import { parseHtml } from "../draft/fromHtml";
 import { safeDoc } from "../draft/safeDoc";
-import { soundDoc } from "../draft/soundDoc";
+import { soundDoc } from "../draft/sound/soundDoc";
 import { readSource } from "../draft/source";
 import { blocksToEditor } from "../draft/toEditor";
 import { draftToMarkdown } from "../draft/toMarkdown";

@@ -1,7 +1,7 @@
 /** A workspace file of a newer version: what of it can be read, to be looked at and copied, never in place of what is there. */
 import type { EditorDoc } from "../../core/draft/editorJson";
 import { safeDoc } from "../../core/draft/safeDoc";
-import { soundDoc } from "../../core/draft/soundDoc";
+import { soundDoc } from "../../core/draft/sound/soundDoc";
 
 export interface NewerPost {
   title: string;

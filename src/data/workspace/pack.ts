@@ -1,5 +1,5 @@
 /** Packing all that the database holds into one file. */
-import { asItCame } from "../../core/draft/soundDoc";
+import { asItCame } from "../../core/draft/sound/soundDoc";
 import { rowsOf } from "../../core/keywords/table";
 import { bodyOf } from "../bodies";
 import { db } from "../db";

@@ -1,7 +1,7 @@
 /** Reading a workspace file. Nothing is taken from one before all of it has been checked. */
 
 import { safeDoc } from "../../core/draft/safeDoc";
-import { soundDoc } from "../../core/draft/soundDoc";
+import { soundDoc } from "../../core/draft/sound/soundDoc";
 import { completeProfile } from "../../core/proof/profile";
 import type { CollectedField } from "../schemas/field";
 import { checkShape, parseJson, ShapeError } from "../schemas/validate";

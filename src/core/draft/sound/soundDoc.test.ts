@@ -1,10 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { anyDoc } from "../testing/arbitraries";
-import { RUNS } from "../testing/runs";
-import { documentSchema, KEPT } from "./documentRules";
-import type { EditorDoc, EditorNode } from "./editorJson";
-import { MOST_LEVELS, soundDoc } from "./soundDoc";
+import { anyDoc } from "../../testing/arbitraries";
+import { RUNS } from "../../testing/runs";
+import { documentSchema, KEPT } from "../documentRules";
+import type { EditorDoc, EditorNode } from "../editorJson";
+import { MOST_LEVELS } from "./bounds";
+import { soundDoc } from "./soundDoc";
 
 const doc = (...content: unknown[]) => ({ type: "doc", content });
 const t = (text: string, ...marks: string[]) => ({
