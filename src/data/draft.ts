@@ -5,7 +5,7 @@ import { blocksFromEditor } from "../core/draft/fromEditor";
 import { oneLine } from "../core/draft/oneLine";
 import type { FieldMeasure } from "../core/field/measure";
 import type { ProofContext } from "../core/proof/context";
-import type { Post, PostVersion, Site } from "./model";
+import type { Post, Site } from "./model";
 
 export const postPath = (post: Pick<Post, "slug">, site: Site): string => `${site.basePath}${post.slug}`;
 export const postAddress = (post: Pick<Post, "slug" | "canonical">, site: Site): string =>
@@ -87,23 +87,6 @@ export const proofContext = (
   site: Site,
   plan: PlanContext,
 ): ProofContext => siteContext(posts, site)(post, plan);
-
-/** A version of a post that nobody scored. */
-export const newVersion = (
-  id: string,
-  { id: postId, title, metaTitle, description }: Post,
-  savedAt: string,
-  why: string,
-): PostVersion => ({
-  id,
-  postId,
-  savedAt,
-  name: "",
-  why,
-  words: 0,
-  score: null,
-  fields: { title, metaTitle, description },
-});
 
 /** A new post with nothing in it. */
 export function newPost(id: string, site: Site, now: string, fields: Partial<Post> = {}): Post {

@@ -4,7 +4,6 @@
  */
 import type { EditorDoc } from "../core/draft/editorJson";
 import { docJson, nodeJson } from "./bodies";
-import { newVersion } from "./draft";
 import { getPost, getStoredJson, type PostChange, savePost } from "./posts";
 
 const PREFIX = "dune-sparrow last words ";
@@ -43,7 +42,7 @@ export async function replayLastWords(postId: string, versionId: string): Promis
     if (at >= post.updatedAt) await savePost(postId, change, at);
     else if (change.doc && docJson(change.doc.content.map(nodeJson)) !== (await getStoredJson(postId))) {
       // Hardly ever: two tabs wrote the post, one right after the other.
-      const { keepVersion } = await import("./versionTexts");
+      const { keepVersion, newVersion } = await import("./versionTexts");
       await keepVersion(newVersion(versionId, post, at, "written as the page was left"), change.doc);
     }
   }

@@ -4,8 +4,25 @@ import { soundDoc } from "../core/draft/sound/soundDoc";
 import { compareDocs } from "../core/versions/compare";
 import { surplusVersions } from "../core/versions/thin";
 import { db } from "./db";
-import type { PostVersion } from "./model";
+import type { Post, PostVersion } from "./model";
 import { listVersions } from "./versions";
+
+/** A version of a post that nobody scored. */
+export const newVersion = (
+  id: string,
+  { id: postId, title, metaTitle, description }: Post,
+  savedAt: string,
+  why: string,
+): PostVersion => ({
+  id,
+  postId,
+  savedAt,
+  name: "",
+  why,
+  words: 0,
+  score: null,
+  fields: { title, metaTitle, description },
+});
 
 /** Its text, as the editor can show it. */
 export async function getVersionDoc(id: string): Promise<EditorDoc | undefined> {

@@ -15,6 +15,9 @@ export type Reach = "public" | "this-machine";
 /** Why an IP address is out of reach; null where it is not. Every spelling of IPv4 inside IPv6 counts as IPv4. */
 export function refusalOf(ip: string, reach: Reach): string | null {
   if (!ipaddr.isValid(ip)) return "it is no address";
+  // The library takes them for mapped ones, which are this machine's; these are nobody's (RFC 4291, section 2.5.5.1).
+  if (/^(?:0*:){2,}(?:0+:)*(?:\d+\.){3}\d+$/.test(ip))
+    return "it is an IPv4 address in disguise (IPv4-compatible) and not a public address";
   const address = ipaddr.process(ip);
   const range = address.range();
   if (range === "loopback" && reach === "this-machine") return null;
