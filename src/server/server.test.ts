@@ -62,7 +62,7 @@ describe("the server", () => {
     writeFileSync(join(dist, "assets", "big-1.js"), "plain");
     writeFileSync(join(dist, "assets", `big-1.js.${ending}`), pack("packed"));
     // The files are looked through once, at the start.
-    const { server, port } = await listen(createApp(dist), 4960);
+    const { server, port } = await listen(createApp(dist), ending === "br" ? 4960 : 4970);
     const get = async (accept: string) => {
       const { headers, body } = await ask(`http://127.0.0.1:${port}/assets/big-1.js`, {
         headers: { "accept-encoding": accept },
