@@ -74,7 +74,8 @@ export function FindBar({ editor, first, onClose }: Props) {
         if (event.key !== "Escape") return;
         event.preventDefault();
         onClose();
-        editor.commands.focus();
+        // At once: the command waits for the next frame, and the next key may come before.
+        editor.view.focus();
       }}
     >
       <input

@@ -56,7 +56,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
         aria-label="Insert"
         className="flex min-h-9 flex-wrap items-center gap-0.5 px-3"
         onKeyDown={(event) => {
-          if (event.key === "Escape") editor.commands.focus();
+          if (event.key === "Escape") editor.view.focus();
         }}
       >
         <PictureFiles
