@@ -54,24 +54,45 @@ test("with text that cannot be stored, leaving asks", async ({ page, watch }) =>
   await expect(sheet(page)).toContainText("Nowhere to go.");
 });
 
-test("a post that cannot be read says so, and opens when it is tried again", async ({ page, watch }) => {
+test("what cannot be read says so, and comes when it is tried again", async ({ page, watch }) => {
   watch.expected.push(/torn/);
   await openDesk(page);
   await page.evaluate(() => {
-    const get = IDBObjectStore.prototype.get;
-    Object.assign(window, { mendStorage: () => (IDBObjectStore.prototype.get = get) });
+    const { get } = IDBObjectStore.prototype;
+    const { getAll } = IDBIndex.prototype;
+    const torn = () => new DOMException("The page of the database is torn.", "UnknownError");
     IDBObjectStore.prototype.get = function (...args) {
-      if (this.name === "outlines")
-        throw new DOMException("The page of the database is torn.", "UnknownError");
+      if (this.name === "outlines") throw torn();
       return get.apply(this, args);
     };
+    IDBIndex.prototype.getAll = function (...args) {
+      if (this.objectStore.name === "versions") throw torn();
+      return getAll.apply(this, args);
+    };
+    Object.assign(window, {
+      mendOutlines: () => Object.assign(IDBObjectStore.prototype, { get }),
+      mendVersions: () => Object.assign(IDBIndex.prototype, { getAll }),
+    });
   });
+  const mend = (name: "mendOutlines" | "mendVersions") =>
+    page.evaluate((which) => (window as never as Record<string, () => void>)[which]!(), name);
+
   await page.getByRole("link", { name: "Winter cycling with children: warm feet" }).first().click();
-  const alert = page.getByRole("alert").filter({ hasText: "This post could not be opened" });
-  await expect(alert).toContainText("torn");
-  await page.evaluate(() => (window as never as { mendStorage: () => void }).mendStorage());
-  await alert.getByRole("button", { name: "Try again" }).click();
-  await expect(page.getByRole("navigation", { name: "Stages" })).toBeVisible();
+  const post = page.getByRole("alert").filter({ hasText: "This post could not be opened" });
+  await expect(post).toContainText("torn");
+  await mend("mendOutlines");
+  await post.getByRole("button", { name: "Try again" }).click();
+  const stages = page.getByRole("navigation", { name: "Stages" });
+  await stages.getByRole("link", { name: /^Write/ }).click();
+
+  await page.getByRole("button", { name: "Versions" }).click();
+  const dialog = page.getByRole("dialog", { name: "Versions" });
+  const versions = dialog.getByRole("alert").filter({ hasText: "The versions could not be read" });
+  await expect(versions).toContainText("torn");
+  await mend("mendVersions");
+  await versions.getByRole("button", { name: "Try again" }).click();
+  await expect(versions).toBeHidden();
+  await expect(dialog.getByText(/None yet|words/).first()).toBeVisible();
 });
 
 test("a worker that dies is started again and asked once more, and that is said", async ({ page, watch }) => {

@@ -49,9 +49,7 @@ function loadable<Props extends object>(
       <div className="m-auto max-w-xl p-6">
         <Failed
           what={`${name} could not be loaded`}
-          why={
-            navigator.onLine ? failure : "This device is offline, and this part had not been loaded before"
-          }
+          why={whyNot(failure)}
           safe="What was saved is safe, and the rest of the application goes on."
           onRetry={() => setTries(tries + 1)}
         />
@@ -59,6 +57,16 @@ function loadable<Props extends object>(
     );
   }
   return { Part, load: get };
+}
+
+/** The browser's own words name the file's address, which helps nobody. */
+const NOT_FETCHED = /dynamically imported module|module script failed|preload/i;
+
+function whyNot(failure: string): string {
+  if (!navigator.onLine) return "This device is offline, and this part had not been loaded before";
+  return NOT_FETCHED.test(failure)
+    ? "Its files did not come: the server may be stopped or out of reach"
+    : failure;
 }
 
 /**

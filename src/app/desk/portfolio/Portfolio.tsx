@@ -1,5 +1,6 @@
 /** Above the list of posts: how the site scores, since when, and what costs it most. */
 import { memo, useEffect, useMemo, useState } from "react";
+import { toast } from "sonner";
 import type { CheckId } from "../../../core/proof/profile";
 import type { Post, PostScore, PostVersion } from "../../../data/model";
 import { allVersions } from "../../../data/versions";
@@ -194,7 +195,12 @@ function useVersions(posts: number): readonly PostVersion[] {
     let wanted = true;
     allVersions().then(
       (all) => wanted && setVersions(all),
-      (error: unknown) => console.error("The versions could not be read", error),
+      (error: Error) => {
+        if (wanted)
+          toast.error(`The versions could not be read: ${error.message} Open this again to try once more.`, {
+            id: "versions",
+          });
+      },
     );
     return () => {
       wanted = false;

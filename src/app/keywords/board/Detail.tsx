@@ -1,16 +1,17 @@
 /** One keyword: its year, what decided its intent, questions with it, where it was asked, and the pages that rank. */
 import { X } from "lucide-react";
-import { type ReactNode, useEffect, useState } from "react";
+import { type ReactNode, useCallback, useEffect, useState } from "react";
 import { isDated, monthBefore, monthName } from "../../../core/keywords/seasonality";
 import type { RankedPage } from "../../../data/schemas/search";
 import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { KeywordDetail } from "../../../workers/keywordBoard";
 import { useApp } from "../../store/store";
-import { attemptRead } from "../../ui/attemptRead";
+import { Failed } from "../../ui/Failed";
 import { Figure } from "../../ui/Figure";
 import { whole } from "../../ui/figures";
 import { lazyPart } from "../../ui/part";
+import { useAnswer } from "../../ui/useAnswer";
 
 const YearChart = lazyPart(
   "The year",
@@ -34,24 +35,23 @@ export function Detail({
   /** What can be done with the keyword here. */
   children?: ((detail: KeywordDetail) => ReactNode) | undefined;
 }) {
-  const [detail, setDetail] = useState<KeywordDetail | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision may have other uses
+  const answer = useAnswer(
+    // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision may have other uses
+    useCallback(() => keywordsWorker().detail(question, wanted), [question, wanted, revision]),
+  );
+  const detail: KeywordDetail | null = answer.state === "ready" ? answer.value : null;
+  // Taken out of the list: there is nothing to tell any more.
+  const gone = answer.state === "ready" && !answer.value;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: closed once it is gone
   useEffect(() => {
-    let current = true;
-    attemptRead(
-      keywordsWorker()
-        .detail(question, wanted)
-        .then((answer) => {
-          if (!current) return;
-          setDetail(answer);
-          // Taken out of the list: there is nothing to tell any more.
-          if (!answer) onClose();
-        }),
+    if (gone) onClose();
+  }, [gone]);
+  if (answer.state === "failed")
+    return (
+      <aside aria-label="Keyword" className="w-[290px] shrink-0">
+        <Failed what="The keyword could not be read" why={answer.why} onRetry={answer.retry} />
+      </aside>
     );
-    return () => {
-      current = false;
-    };
-  }, [question, wanted, revision]);
   if (!detail) return <aside aria-label="Keyword" className="w-[290px] shrink-0" />;
   const { text, searches, difficulty, costPerClick, opportunity, wants, decidedBy, months, lastMonth } =
     detail;

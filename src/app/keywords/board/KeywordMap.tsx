@@ -1,12 +1,13 @@
 /** The map: searches against difficulty. Dragging over it chooses the keywords inside, the same as in the table. */
 import type { ApexOptions } from "apexcharts";
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useRef } from "react";
 import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
-import type { MapPoint } from "../../../workers/keywordBoard";
 import { attemptRead } from "../../ui/attemptRead";
 import { Chart } from "../../ui/Chart";
+import { Failed } from "../../ui/Failed";
 import { count, short, whole } from "../../ui/figures";
+import { useAnswer } from "../../ui/useAnswer";
 import type { Selection } from "./useSelection";
 
 const MOST = 400;
@@ -24,21 +25,13 @@ export default function KeywordMap({
   selection: Selection;
   shown: number;
 }) {
-  const [map, setMap] = useState<{ points: MapPoint[]; known: number } | null>(null);
   const add = useRef(selection.add);
   add.current = selection.add;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision has new points
-  useEffect(() => {
-    let current = true;
-    attemptRead(
-      keywordsWorker()
-        .map(question, MOST)
-        .then((answer) => current && setMap(answer)),
-    );
-    return () => {
-      current = false;
-    };
-  }, [question, revision]);
+  const drawn = useAnswer(
+    // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision has new points
+    useCallback(() => keywordsWorker().map(question, MOST), [question, revision]),
+  );
+  const map = drawn.state === "ready" ? drawn.value : null;
   const chosen = selection.chosen;
   const options = useCallback(
     (token: (name: string) => string): ApexOptions => {
@@ -100,6 +93,8 @@ export default function KeywordMap({
     },
     [map, chosen, question],
   );
+  if (drawn.state === "failed")
+    return <Failed what="The map could not be drawn" why={drawn.why} onRetry={drawn.retry} />;
   if (!map)
     return (
       <p role="status" className="p-4 text-ink-2">

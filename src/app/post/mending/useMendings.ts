@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { toast } from "sonner";
 import type { Mending } from "../../../core/proof/mends/mending";
 import { proofWorker } from "../../../workers/clients";
 import { useOpenPost } from "../useOpenPost";
@@ -20,7 +21,11 @@ export function useMendings(): Mending[] | null {
         (all) => wanted && setMendings(all.filter(({ change }) => !live || change.meta?.slug === undefined)),
         (error: unknown) => {
           console.error("The mends could not be found", error);
-          if (wanted) setMendings([]);
+          if (!wanted) return;
+          setMendings(null);
+          toast.error("What can be mended could not be found; your text is as it is. Type on to try again.", {
+            id: "mendings",
+          });
         },
       );
     return () => {

@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { toast } from "sonner";
 import type { Finding } from "../../../core/proof/finding";
 import type { Try } from "../../../data/model";
 import { proofWorker } from "../../../workers/clients";
@@ -20,7 +21,13 @@ export function useTries(tries: readonly Try[]): { score: number; findings: Find
         .whatIf(id, metas)
         .then(
           (all) => wanted && setScores(all),
-          (error: unknown) => console.error("The tries could not be scored", error),
+          (error: unknown) => {
+            console.error("The tries could not be scored", error);
+            if (wanted)
+              toast.error("The tries could not be scored; they are kept. Change one to try again.", {
+                id: "tries",
+              });
+          },
         );
     }, PAUSE);
     return () => {

@@ -1,18 +1,18 @@
 /** Versions of the post: what was kept when, how it differs from now, and the way back. */
 import { RotateCcw } from "lucide-react";
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
-import type { EditorDoc } from "../../../core/draft/editorJson";
 import { type BlockChange, compareDocs, withBlockBack } from "../../../core/versions/compare";
-import type { PostVersion } from "../../../data/model";
 import { listVersions, nameVersion } from "../../../data/versions";
 import { getVersionDoc } from "../../../data/versionTexts";
 import { postEdited } from "../../store/openPostSlice";
 import { useAct } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
+import { Failed } from "../../ui/Failed";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { useAnswer } from "../../ui/useAnswer";
 import { usePostSession } from "../currentSession";
 import { useOpenPost } from "../useOpenPost";
 import { keepCurrent } from "./keepCurrent";
@@ -23,9 +23,16 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
   const session = usePostSession();
   const act = useAct();
   const { readOnly, report } = useOpenPost("readOnly", "report");
-  const [versions, setVersions] = useState<PostVersion[] | null>(null);
+  const kept = useAnswer(useCallback(() => listVersions(session.postId), [session]));
+  const versions = kept.state === "ready" ? kept.value : null;
   const [chosen, setChosen] = useState<string | null>(null);
-  const [old, setOld] = useState<EditorDoc | null>(null);
+  const then = useAnswer(
+    useCallback(
+      async () => (chosen ? { of: chosen, doc: (await getVersionDoc(chosen)) ?? null } : null),
+      [chosen],
+    ),
+  );
+  const old = then.state === "ready" && then.value?.of === chosen ? then.value.doc : null;
   const [name, setName] = useState("");
   // Taking something back changes the text under this sheet.
   const [turn, setTurn] = useState(0);
@@ -34,28 +41,14 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
   const changes = useMemo(() => old && compareDocs(old, now), [old, now]);
   const version = versions?.find(({ id }) => id === chosen);
 
-  const reload = () => listVersions(session.postId).then(setVersions);
-  useEffect(() => {
-    listVersions(session.postId).then((all) => {
-      setVersions(all);
-      setChosen((before) => before ?? all[0]?.id ?? null);
-    }, failed);
-  }, [session]);
-  useEffect(() => {
-    setOld(null);
-    if (!chosen) return;
-    let live = true;
-    getVersionDoc(chosen).then((doc) => live && setOld(doc ?? null), failed);
-    return () => {
-      live = false;
-    };
-  }, [chosen]);
+  const newest = versions?.[0]?.id ?? null;
+  useEffect(() => setChosen((before) => before ?? newest), [newest]);
 
   const keepNow = async () => {
     const more = await keepCurrent({ name: name.trim(), why: "by hand" });
     if (!more) toast("Nothing has changed since the latest version; it has the name now.");
     setName("");
-    await reload();
+    kept.retry();
   };
   const back = async () => {
     if (!version || !old) return;
@@ -105,6 +98,19 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
               Keep
             </Button>
           </form>
+          {kept.state === "loading" && (
+            <p role="status" className="text-ink-2">
+              Reading the versions …
+            </p>
+          )}
+          {kept.state === "failed" && (
+            <Failed
+              what="The versions could not be read"
+              why={kept.why}
+              safe="Your text is as it is."
+              onRetry={kept.retry}
+            />
+          )}
           {versions && <ScoreLine versions={versions} now={report?.score ?? null} />}
           {versions?.length === 0 && (
             <p className="text-ink-2">
@@ -148,13 +154,21 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
                 maxLength={100}
                 onBlur={(event) => {
                   const given = event.target.value.trim();
-                  if (given !== version.name) nameVersion(version.id, given).then(reload, failed);
+                  if (given !== version.name) nameVersion(version.id, given).then(kept.retry, failed);
                 }}
               />
               <Button disabled={readOnly || !old} onClick={() => back().catch(failed)}>
                 <RotateCcw size={14} aria-hidden="true" /> Go back to this version
               </Button>
             </div>
+            {then.state === "failed" && (
+              <Failed
+                what="This version could not be read"
+                why={then.why}
+                safe="Your text is as it is."
+                onRetry={then.retry}
+              />
+            )}
             {changes && <VersionChanges changes={changes} onBack={readOnly ? null : blockBack} />}
           </section>
         )}

@@ -1,11 +1,13 @@
 /** The text as Markdown or HTML, to be changed by hand; what is wrong and what would be lost is said before it is taken. */
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { ReadSource, SourceKind } from "../../../core/draft/source";
 import { draftReader, draftWorker } from "../../../workers/clients";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
+import { Failed } from "../../ui/Failed";
 import { Sheet } from "../../ui/Sheet";
+import { useAnswer } from "../../ui/useAnswer";
 import { usePostSession } from "../currentSession";
 import { keepCurrent } from "../versions/keepCurrent";
 import { Choice } from "./blockBar/parts";
@@ -28,20 +30,19 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
   const [read, setRead] = useState<ReadSource | null>(null);
   const changed = written !== null && text !== written;
 
+  const source = useAnswer(
+    useCallback(
+      async () => ({ of: kind, text: await draftWorker().writeSource(session.json(), kind) }),
+      [session, kind],
+    ),
+  );
+  const asWritten = source.state === "ready" && source.value.of === kind ? source.value : null;
   useEffect(() => {
-    let live = true;
-    draftWorker()
-      .writeSource(session.json(), kind)
-      .then((source) => {
-        if (!live) return;
-        setWritten(source);
-        setText(source);
-        setRead(null);
-      }, failed);
-    return () => {
-      live = false;
-    };
-  }, [session, kind]);
+    if (!asWritten) return;
+    setWritten(asWritten.text);
+    setText(asWritten.text);
+    setRead(null);
+  }, [asWritten]);
   useEffect(() => {
     if (!changed) {
       setRead(null);
@@ -92,11 +93,19 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
           Title, description and the other fields stay where they are.
         </span>
       </div>
+      {source.state === "failed" && (
+        <Failed
+          what="The source could not be written"
+          why={source.why}
+          safe="Your text is as it is."
+          onRetry={source.retry}
+        />
+      )}
       <textarea
         ref={area}
         aria-label="Source"
         spellCheck={false}
-        readOnly={readOnly}
+        readOnly={readOnly || !asWritten}
         className="h-[52vh] w-full resize-none rounded border border-edge bg-sheet p-3 font-mono text-[13px] leading-normal"
         value={text}
         onChange={(event) => setText(event.target.value)}

@@ -1,9 +1,11 @@
 /** Compare: the post beside a page of the field, an earlier version of itself or another post, check by check. */
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { compareReports } from "../../../../core/proof/compare";
+import { Failed } from "../../../ui/Failed";
 import { points } from "../../../ui/figures";
 import { ShareSymbol } from "../../../ui/ShareSymbol";
 import { Sheet } from "../../../ui/Sheet";
+import { useAnswer } from "../../../ui/useAnswer";
 import { useOpenPost } from "../../useOpenPost";
 import type { Other } from "./others";
 
@@ -20,29 +22,16 @@ interface Props {
   onClose: () => void;
 }
 
-type Compared = Awaited<ReturnType<Other["report"]>>;
-
 export function CompareSheet({ others, first, onClose }: Props) {
   const { report } = useOpenPost("report");
   const [chosen, setChosen] = useState(first ?? others[0]?.id ?? "");
-  const [theirs, setTheirs] = useState<Compared | "failed" | null>(null);
   const other = others.find(({ id }) => id === chosen);
-  useEffect(() => {
-    setTheirs(null);
-    let wanted = true;
-    other?.report().then(
-      (found) => wanted && setTheirs(found),
-      (error: unknown) => {
-        console.error("The other side could not be scored", error);
-        if (wanted) setTheirs("failed");
-      },
-    );
-    return () => {
-      wanted = false;
-    };
-  }, [other]);
+  const scored = useAnswer(
+    useCallback(async () => (other ? { of: other, report: await other.report() } : null), [other]),
+  );
+  const theirs = scored.state === "ready" && scored.value?.of === other ? scored.value?.report : null;
   const rows = useMemo(
-    () => (report && theirs && theirs !== "failed" ? compareReports(theirs.findings, report.findings) : []),
+    () => (report && theirs ? compareReports(theirs.findings, report.findings) : []),
     [report, theirs],
   );
   if (!report) return null;
@@ -76,11 +65,14 @@ export function CompareSheet({ others, first, onClose }: Props) {
               })}
             </select>
           </label>
-          {theirs === "failed" ? (
-            <p role="alert" className="text-plum">
-              It could not be scored. Choose another, or close and try again; your post is as it was.
-            </p>
-          ) : theirs === null ? (
+          {scored.state === "failed" ? (
+            <Failed
+              what="It could not be scored"
+              why={scored.why}
+              safe="Your post is as it was."
+              onRetry={scored.retry}
+            />
+          ) : !theirs ? (
             <p role="status" className="text-ink-2">
               Scoring …
             </p>

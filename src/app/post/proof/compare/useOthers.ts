@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useState } from "react";
+import { toast } from "sonner";
 import type { PostVersion } from "../../../../data/model";
 import { listVersions } from "../../../../data/versions";
 import { postsAdapter, scoresAdapter } from "../../../store/postsSlice";
@@ -66,7 +67,12 @@ export function usePostVersions(postId: string | undefined): PostVersion[] {
     let wanted = true;
     listVersions(postId).then(
       (all) => wanted && setVersions(all),
-      (error: unknown) => console.error("The versions could not be read", error),
+      (error: Error) => {
+        if (wanted)
+          toast.error(`The versions could not be read: ${error.message} Open this again to try once more.`, {
+            id: "versions",
+          });
+      },
     );
     return () => {
       wanted = false;

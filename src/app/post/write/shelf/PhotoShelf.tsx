@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import type { PhotosAnswer, ShelfPhoto } from "../../../../data/schemas/photos";
 import { fetchPhoto, findPhotos, photoAddress } from "../../../../services/photos/photoClient";
+import { Failed } from "../../../ui/Failed";
 import { count } from "../../../ui/figures";
 import { keepPicture } from "../keepPicture";
 import { PictureCard, PictureGrid } from "./PictureGrid";
@@ -13,7 +14,9 @@ const PAUSE = 200;
 export function PhotoShelf({ words, onTake }: { words: string; onTake: (taken: Taken) => void }) {
   const [answer, setAnswer] = useState<PhotosAnswer | null>(null);
   const [failure, setFailure] = useState("");
+  const [tries, setTries] = useState(0);
   const [taking, setTaking] = useState<string | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: trying again asks again
   useEffect(() => {
     const stop = new AbortController();
     const timer = setTimeout(() => {
@@ -29,7 +32,7 @@ export function PhotoShelf({ words, onTake }: { words: string; onTake: (taken: T
       clearTimeout(timer);
       stop.abort();
     };
-  }, [words]);
+  }, [words, tries]);
   const take = async (photo: ShelfPhoto) => {
     setTaking(photo.id);
     try {
@@ -42,7 +45,15 @@ export function PhotoShelf({ words, onTake }: { words: string; onTake: (taken: T
       setTaking(null);
     }
   };
-  if (failure) return <p role="alert">{failure} Your post is as it was; search again in a moment.</p>;
+  if (failure)
+    return (
+      <Failed
+        what="The photo shelf did not answer"
+        why={failure}
+        safe="Your post is as it was."
+        onRetry={() => setTries(tries + 1)}
+      />
+    );
   if (!answer) return <p role="status">Asking the photo shelf …</p>;
   return (
     <>

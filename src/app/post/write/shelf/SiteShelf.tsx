@@ -1,25 +1,17 @@
-import { useEffect, useMemo, useState } from "react";
+import { useMemo } from "react";
 import { foldPlain } from "../../../../core/text/fold";
 import { ASSET_PREFIX } from "../../../../data/assets";
 import { type SitePicture, sitePictures } from "../../../../data/sitePictures";
+import { Failed } from "../../../ui/Failed";
 import { count, kilobytes } from "../../../ui/figures";
+import { useAnswer } from "../../../ui/useAnswer";
 import { usePictureSource } from "../../../ui/usePictureSource";
 import { PictureCard, PictureGrid } from "./PictureGrid";
 import type { Taken } from "./ShelfSheet";
 
 export function SiteShelf({ words, onTake }: { words: string; onTake: (taken: Taken) => void }) {
-  const [pictures, setPictures] = useState<SitePicture[] | null>(null);
-  const [failure, setFailure] = useState("");
-  useEffect(() => {
-    let live = true;
-    sitePictures().then(
-      (found) => live && setPictures(found),
-      (error: Error) => live && setFailure(error.message),
-    );
-    return () => {
-      live = false;
-    };
-  }, []);
+  const found = useAnswer(sitePictures);
+  const pictures = found.state === "ready" ? found.value : null;
   const shown = useMemo(() => {
     const wanted = foldPlain(words).split(" ").filter(Boolean);
     return pictures?.filter(({ asset, alt, caption, posts }) => {
@@ -27,7 +19,15 @@ export function SiteShelf({ words, onTake }: { words: string; onTake: (taken: Ta
       return wanted.every((word) => says.includes(word));
     });
   }, [pictures, words]);
-  if (failure) return <p role="alert">The pictures could not be read: {failure} Your post is as it was.</p>;
+  if (found.state === "failed")
+    return (
+      <Failed
+        what="The pictures could not be read"
+        why={found.why}
+        safe="Your post is as it was."
+        onRetry={found.retry}
+      />
+    );
   if (!shown) return <p role="status">Looking through the posts …</p>;
   if (!shown.length)
     return (
