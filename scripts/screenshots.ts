@@ -117,7 +117,7 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   },
   proof: (page) => open(page, `${TOUR}/proof`, page.getByRole("region", { name: "Ledger" })),
   release: (page) => open(page, `${TOUR}/release`, page.getByRole("region", { name: "Gates" })),
-  settings: (page) => open(page, "/settings", page.getByRole("region", { name: "Workspace" })),
+  settings: (page) => open(page, "/settings", page.getByRole("region", { name: "Workspace", exact: true })),
 };
 
 async function openLookUp(page: Page): Promise<void> {
