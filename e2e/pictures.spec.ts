@@ -58,6 +58,14 @@ test("a picture comes from the photo shelf, is cut and named, replaced without l
   await field(page, "File name").fill("Snow / Bike");
   await field(page, "File name").press("Enter");
   await expect(field(page, "File name")).toHaveValue("snow-bike.webp");
+  await expect(sheet(page)).toBeFocused();
+  // A name is taken on the way to another field, too, and the focus goes where it was sent.
+  await field(page, "File name").fill("Bike in snow");
+  await alt.focus();
+  await expect(field(page, "File name")).toHaveValue("bike-in-snow.webp");
+  await expect(alt).toBeFocused();
+  await field(page, "File name").fill("Snow bike");
+  await field(page, "File name").press("Enter");
 
   // Out as JPEG; the page carries the same name.
   await page.getByRole("link", { name: /^Release/ }).click();

@@ -153,7 +153,9 @@ test("other words are tried without touching the draft, kept, and one is taken",
   await expectAccessible(page);
   await page.reload();
   await tries.getByRole("button", { name: /^1\. Electric cargo bike/ }).click();
-  const promised = Number(/([\d.]+)\s*\+/.exec((await tries.textContent())!.replace(/^.*choose/, ""))![1]);
+  const gained = async () => /([\d.]+)\s*\+/.exec((await tries.textContent())!.replace(/^.*choose/, ""))?.[1];
+  await expect.poll(gained).toBeTruthy();
+  const promised = Number(await gained());
   await tries.getByRole("button", { name: "Take it" }).click();
   await expect.poll(() => scoreOf(page)).toBeCloseTo(promised, 0);
 });

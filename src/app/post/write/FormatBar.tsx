@@ -145,7 +145,7 @@ function Tools({ editor, collapsed, onLink }: ToolsProps) {
       aria-label="Formatting"
       className="flex rounded border border-edge bg-sheet p-0.5 shadow-md"
       onKeyDown={(event) => {
-        if (event.key === "Escape") editor.commands.focus();
+        if (event.key === "Escape") editor.view.focus();
       }}
     >
       {TOOLS.map(({ name, icon: Icon, run }, i) => (

@@ -83,7 +83,9 @@ export function PictureTools({ editor }: { editor: Editor }) {
         key={`${src} ${fileName}`}
         fileName={fileName}
         suggested={suggested === fileName ? null : suggested}
-        onName={(name) => update({ fileName: name })}
+        onName={(name) => editor.commands.updateAttributes("picture", { fileName: name })}
+        // At once: the focus command waits for the next frame, and would take the focus from a field entered meanwhile.
+        onDone={() => editor.view.focus()}
       />
       <input
         ref={files}
@@ -141,9 +143,11 @@ interface FileNameProps {
   fileName: string;
   suggested: string | null;
   onName: (name: string) => void;
+  /** Back to the text. */
+  onDone: () => void;
 }
-/** Taken when the field is left: a name in the making is none. */
-function FileName({ fileName, suggested, onName }: FileNameProps) {
+/** Taken when the field is left, wherever to: a name in the making is none. */
+function FileName({ fileName, suggested, onName, onDone }: FileNameProps) {
   const [typed, setTyped] = useState(fileName);
   const take = () => {
     const name = tidyFileName(typed, fileName);
@@ -161,14 +165,17 @@ function FileName({ fileName, suggested, onName }: FileNameProps) {
           maxLength={100}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={take}
-          onKeyDown={(event) => event.key === "Enter" && take()}
+          onKeyDown={(event) => event.key === "Enter" && onDone()}
         />
       </label>
       {suggested && (
         <button
           type="button"
           className="quiet-link max-w-72 shrink-0 truncate"
-          onClick={() => onName(suggested)}
+          onClick={() => {
+            onName(suggested);
+            onDone();
+          }}
         >
           Use “{suggested}”
         </button>
