@@ -3,6 +3,7 @@ import type { ApexOptions } from "apexcharts";
 import { useCallback, useRef } from "react";
 import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
+import type { MapPoint } from "../../../workers/keywordBoard";
 import { attemptRead } from "../../ui/attemptRead";
 import { Chart } from "../../ui/Chart";
 import { Failed } from "../../ui/Failed";
