@@ -3,6 +3,7 @@ import { memo, useEffect, useState } from "react";
 import { Link } from "react-router";
 import type { Post } from "../../data/model";
 import { proofWorker } from "../../workers/clients";
+import { readOnScreen } from "../ui/attemptRead";
 import { type AttentionNote, attention } from "./attention";
 
 /** Of each kind, so many posts are named, and so many kinds: a large site may have hundreds. */
@@ -15,13 +16,15 @@ export const AttentionLine = memo(function AttentionLine({ posts }: { posts: Pos
     let live = true;
     // Comparing targets needs the language's stems: the worker has them.
     const targets = posts.filter((post) => post.keyword.trim());
-    void proofWorker()
-      .stemKeys(targets.map(({ keyword, language }) => ({ keyword, language })))
-      .then((keys) => {
-        if (!live) return;
-        const byPost = new Map(targets.map(({ id }, i) => [id, keys[i]!]));
-        setNotes(attention(posts, new Date().toISOString().slice(0, 10), byPost));
-      });
+    readOnScreen(() =>
+      proofWorker()
+        .stemKeys(targets.map(({ keyword, language }) => ({ keyword, language })))
+        .then((keys) => {
+          if (!live) return;
+          const byPost = new Map(targets.map(({ id }, i) => [id, keys[i]!]));
+          setNotes(attention(posts, new Date().toISOString().slice(0, 10), byPost));
+        }),
+    );
     return () => {
       live = false;
     };

@@ -1,11 +1,23 @@
 import { toast } from "sonner";
 
+const said = (error: unknown) =>
+  `That did not work: ${error instanceof Error ? error.message : String(error)} What was there is as it was`;
+
 /** Waits for something that was asked for by a click; a failure is said, and what was there stays. */
 export function attemptRead(work: Promise<unknown>): void {
   work.catch((error: unknown) => {
-    toast.error(
-      `That did not work: ${error instanceof Error ? error.message : String(error)} What was there is as it was; try again.`,
-      { duration: 12_000 },
-    );
+    toast.error(`${said(error)}; try again.`, { duration: 12_000 });
+  });
+}
+
+/** The same for what a part of a screen asks by itself: there is no click to repeat, so the notice offers to ask again. */
+export function readOnScreen(ask: () => Promise<unknown>): void {
+  ask().catch((error: unknown) => {
+    toast.error(`${said(error)}.`, {
+      // What fails alike for many, for all the pictures of a post say, is one notice.
+      id: said(error),
+      duration: 30_000,
+      action: { label: "Try again", onClick: () => readOnScreen(ask) },
+    });
   });
 }

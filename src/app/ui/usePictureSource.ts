@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { assetId, getAsset } from "../../data/assets";
+import { readOnScreen } from "./attemptRead";
 import { letGo } from "./letGo";
 
 /** Told on the window where the file of a picture is another one now; its detail is the picture's id. */
@@ -15,12 +16,14 @@ export function usePictureSource(src: string): string | null {
     let made: string | null = null;
     let live = true;
     const show = () =>
-      void getAsset(id).then((asset) => {
-        if (!asset || !live) return;
-        if (made) letGo(made);
-        made = URL.createObjectURL(asset.blob);
-        setUrl(made);
-      });
+      readOnScreen(() =>
+        getAsset(id).then((asset) => {
+          if (!asset || !live) return;
+          if (made) letGo(made);
+          made = URL.createObjectURL(asset.blob);
+          setUrl(made);
+        }),
+      );
     const onChange = (event: Event) => {
       if ((event as CustomEvent<string>).detail === id) show();
     };

@@ -1,9 +1,9 @@
 /** Above the list of posts: how the site scores, since when, and what costs it most. */
 import { memo, useEffect, useMemo, useState } from "react";
-import { toast } from "sonner";
 import type { CheckId } from "../../../core/proof/profile";
 import type { Post, PostScore, PostVersion } from "../../../data/model";
 import { allVersions } from "../../../data/versions";
+import { readOnScreen } from "../../ui/attemptRead";
 import { count, points } from "../../ui/figures";
 import { BINS, distribution, meanOverTime, worstChecks } from "./portfolio";
 
@@ -193,15 +193,7 @@ function useVersions(posts: number): readonly PostVersion[] {
   // biome-ignore lint/correctness/useExhaustiveDependencies: read again when posts come or go
   useEffect(() => {
     let wanted = true;
-    allVersions().then(
-      (all) => wanted && setVersions(all),
-      (error: Error) => {
-        if (wanted)
-          toast.error(`The versions could not be read: ${error.message} Open this again to try once more.`, {
-            id: "versions",
-          });
-      },
-    );
+    readOnScreen(() => allVersions().then((all) => wanted && setVersions(all)));
     return () => {
       wanted = false;
     };

@@ -12,7 +12,7 @@ import { keywordsWorker } from "../../../workers/clients";
 import type { BoardRow } from "../../../workers/keywordBoard";
 import type { NamedOverlap } from "../../../workers/listIndex";
 import { createPost } from "../../desk/createPost";
-import { attemptRead } from "../../ui/attemptRead";
+import { attemptRead, readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { downloadCsv } from "../../ui/download";
 import { count, whole } from "../../ui/figures";
@@ -64,7 +64,7 @@ export function ListView({
   // biome-ignore lint/correctness/useExhaustiveDependencies: any other list may have changed
   useEffect(() => {
     let current = true;
-    attemptRead(
+    readOnScreen(() =>
       keywordsWorker()
         .overlapOf(list.id)
         .then((answer) => current && setOverlaps(answer)),

@@ -10,7 +10,7 @@ import { OverlapPanel } from "../../keywords/lists/OverlapPanel";
 import { useLookUps } from "../../keywords/lookup/useLookUps";
 import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
-import { attemptRead } from "../../ui/attemptRead";
+import { attemptRead, readOnScreen } from "../../ui/attemptRead";
 import { whole } from "../../ui/figures";
 import { OwnKeyword } from "./OwnKeyword";
 import { PickKeywords } from "./PickKeywords";
@@ -43,7 +43,7 @@ function FindFor({ post }: { post: Post }) {
   useEffect(() => {
     if (!listId) return;
     let current = true;
-    attemptRead(
+    readOnScreen(() =>
       keywordsWorker()
         .overlapOf(listId)
         .then((answer) => current && setOverlaps(answer)),

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Mending } from "../../../core/proof/mends/mending";
-import { attemptRead } from "../../ui/attemptRead";
+import { readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -83,7 +83,7 @@ function useTogether(chosen: ReadonlySet<string>): readonly Mending[] | null {
   );
   useEffect(() => {
     let live = true;
-    attemptRead(
+    readOnScreen(() =>
       mendingsTogether([...chosen]).then((made) => {
         if (live) setTogether({ of: chosen, made });
       }),

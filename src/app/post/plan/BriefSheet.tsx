@@ -13,7 +13,7 @@ import { fieldWorker } from "../../../workers/clients";
 import type { BriefForm } from "../../../workers/field.worker";
 import { postsAdapter } from "../../store/postsSlice";
 import { store, useApp } from "../../store/store";
-import { attemptRead } from "../../ui/attemptRead";
+import { attemptRead, readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
 import { Sheet } from "../../ui/Sheet";
@@ -38,7 +38,7 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
   const { post } = openPost;
   useEffect(() => {
     let current = true;
-    attemptRead(
+    readOnScreen(() =>
       material().then(async (found) => {
         const made = found && (await fieldWorker().brief(openField(), found, parts, seen));
         if (current && typeof made === "string") setText(made);

@@ -7,6 +7,7 @@ import { covering, isWhole, type Part, partInPixels } from "../../../core/pictur
 import { focusPoint, writeFocus } from "../../../core/pictures/focus";
 import { assetId } from "../../../data/assets";
 import type { Asset } from "../../../data/model";
+import { readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -252,7 +253,8 @@ function useUncut(src: string): { asset: Asset; image: HTMLImageElement } | null
   useEffect(() => {
     let live = true;
     let address = "";
-    void uncut(assetId(src)!).then(async (asset) => {
+    readOnScreen(async () => {
+      const asset = await uncut(assetId(src)!);
       if (!asset || !live) return;
       address = URL.createObjectURL(asset.blob);
       const image = new Image();

@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useState } from "react";
-import { toast } from "sonner";
 import type { PostVersion } from "../../../../data/model";
 import { listVersions } from "../../../../data/versions";
 import { postsAdapter, scoresAdapter } from "../../../store/postsSlice";
 import { useApp } from "../../../store/store";
+import { readOnScreen } from "../../../ui/attemptRead";
 import { dayAndTime } from "../../../ui/dates";
 import { analyse, analysisKey } from "../../plan/fieldJobs";
 import { useOpenPost } from "../../useOpenPost";
@@ -65,15 +65,7 @@ export function usePostVersions(postId: string | undefined): PostVersion[] {
   useEffect(() => {
     if (!postId) return;
     let wanted = true;
-    listVersions(postId).then(
-      (all) => wanted && setVersions(all),
-      (error: Error) => {
-        if (wanted)
-          toast.error(`The versions could not be read: ${error.message} Open this again to try once more.`, {
-            id: "versions",
-          });
-      },
-    );
+    readOnScreen(() => listVersions(postId).then((all) => wanted && setVersions(all)));
     return () => {
       wanted = false;
     };
