@@ -1,5 +1,7 @@
 /** The start: open the database, bring in the demo where it is empty, follow what changes. */
+
 import { toast } from "sonner";
+import { messageOf } from "../core/messageOf";
 import { sweepFreshAssets } from "../data/assets";
 import { db } from "../data/db";
 import { follow } from "../data/follow";
@@ -34,7 +36,7 @@ export async function start(): Promise<void> {
     // Asked once a visit; what the browser answers is shown in Settings.
     void navigator.storage?.persist?.().catch(() => false);
   } catch (error) {
-    store.dispatch(startFailed(error instanceof Error ? error.message : String(error)));
+    store.dispatch(startFailed(messageOf(error)));
   }
 }
 

@@ -1,7 +1,6 @@
 /** What is done with the whole workspace: replacing it, with a copy of what was there, and taking it out as a file. */
 import * as Comlink from "comlink";
-import { saveBackedUp } from "../data/settings";
-import { filesWorker } from "../workers/clients";
+import { withFiles } from "../workers/clients";
 import type { Refused, Replacement } from "../workers/files.worker";
 import { freshId } from "./freshId";
 import { saver } from "./store/listeners";
@@ -40,23 +39,20 @@ export async function replaceWorkspace(by: Replacement, terms: ReplaceTerms): Pr
   const { why, withoutCopy = false, onStep = () => {}, signal } = terms;
   // What was written in the last moment belongs to the copy.
   await saver.flush();
-  const { api, end } = filesWorker();
   const copy = freshId();
-  signal?.addEventListener("abort", end);
   try {
-    const outcome = await api.replace(
-      by,
-      { why, snapshotId: copy, now: new Date().toISOString(), withoutCopy },
-      Comlink.proxy((doing: string, done: number, of: number) => onStep({ doing, done, of })),
+    const outcome = await withFiles(signal, (files) =>
+      files.replace(
+        by,
+        { why, snapshotId: copy, now: new Date().toISOString(), withoutCopy },
+        Comlink.proxy((doing: string, done: number, of: number) => onStep({ doing, done, of })),
+      ),
     );
     if ("refused" in outcome) return { kind: "refused", refused: outcome.refused };
     return { kind: "replaced", copy: withoutCopy ? null : copy, notes: outcome.notes };
   } catch (error) {
     if (signal?.aborted) return { kind: "cancelled" };
     throw error;
-  } finally {
-    signal?.removeEventListener("abort", end);
-    end();
   }
 }
 
@@ -73,23 +69,17 @@ export async function workspaceFile(
   signal: AbortSignal,
 ): Promise<{ file: Blob; when: string } | null> {
   await saver.flush();
-  const { api, end } = filesWorker();
-  signal.addEventListener("abort", end);
   const when = new Date().toISOString();
   try {
-    const file = await api.packWorkspace(
-      when,
-      Comlink.proxy((done: number, of: number) => onStep({ doing: "Packing", done, of })),
+    const file = await withFiles(signal, (files) =>
+      files.packWorkspace(
+        when,
+        Comlink.proxy((done: number, of: number) => onStep({ doing: "Packing", done, of })),
+      ),
     );
     return { file, when };
   } catch (error) {
     if (signal.aborted) return null;
     throw error;
-  } finally {
-    signal.removeEventListener("abort", end);
-    end();
   }
 }
-
-/** Remembers that the workspace is outside of the browser as well. */
-export const noteBackup = (when: string): Promise<void> => saveBackedUp(when);

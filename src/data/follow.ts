@@ -1,5 +1,7 @@
 /** Following what the database holds: it is read anew each time that something of it changes, in this tab, a worker or another tab. */
+
 import Dexie, { liveQuery } from "dexie";
+import { messageOf } from "../core/messageOf";
 
 /** Milliseconds after a change that are not gone beyond, though there is no calm. */
 const LATEST = 10_000;
@@ -27,7 +29,7 @@ export function follow<T>(
     return liveQuery(() => Dexie.Promise.resolve(calm(LATEST)).then(read)).subscribe({
       next: tell,
       error: (error: unknown) => {
-        failed(error instanceof Error ? error.message : String(error));
+        failed(messageOf(error));
         again = setTimeout(() => {
           following = begin();
         }, AFTER_FAILURE);

@@ -2,6 +2,7 @@
  * Zip files, in and out (APPNOTE 6.3.10), entry by entry from and to blobs, so that a large one need not be in memory whole. Each entry's
  * CRC-32 is checked, and nothing is unpacked beyond what was declared and allowed. For workers: none is started from here.
  */
+
 import {
   BlobReader,
   BlobWriter,
@@ -13,6 +14,7 @@ import {
   ZipReader,
   ZipWriter,
 } from "@zip.js/zip.js/index-native.js";
+import { messageOf } from "../core/messageOf";
 
 configure({ useWebWorkers: false });
 
@@ -159,7 +161,7 @@ const bytesOf = (entry: FileEntry): Promise<Uint8Array> =>
   entry.getData(new Bounded(entry.uncompressedSize), { checkSignature: true });
 
 function whyOf(error: unknown): string {
-  const message = error instanceof Error ? error.message : String(error);
+  const message = messageOf(error);
   if (/CRC32|signature/i.test(message)) return "its bytes are not those that were packed";
   if (/size/i.test(message)) return "it is larger or smaller than it says";
   if (/encrypt|password/i.test(message)) return "it is locked with a password";

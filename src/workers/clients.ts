@@ -1,4 +1,5 @@
 /** The workers as the application calls them; each starts when first needed. */
+import type * as Comlink from "comlink";
 import type { DraftApi } from "./draft.worker";
 import type { FieldApi } from "./field.worker";
 import type { FilesApi } from "./files.worker";
@@ -61,10 +62,29 @@ export const tableFileWorker = (): Supervised<TableFileApi> =>
     { again: false },
   );
 
-/** A worker for one task with files; ending it ends the task. */
-export const filesWorker = (): Supervised<FilesApi> =>
-  supervise(
+/**
+ * Does one task with files in a worker of its own, which ends with it.
+ *
+ * @param signal ends the task; it rejects then with the signal's reason
+ */
+export async function withFiles<Answer extends Promise<unknown>>(
+  signal: AbortSignal | undefined,
+  task: (files: Comlink.Remote<FilesApi>) => Answer,
+): Promise<Awaited<Answer>> {
+  signal?.throwIfAborted();
+  const { api, end } = supervise<FilesApi>(
     "packs and unpacks files",
     () => new Worker(new URL("./files.worker.ts", import.meta.url), { type: "module", name: "files" }),
     { again: false },
   );
+  signal?.addEventListener("abort", end);
+  try {
+    return await task(api);
+  } catch (error) {
+    signal?.throwIfAborted();
+    throw error;
+  } finally {
+    signal?.removeEventListener("abort", end);
+    end();
+  }
+}

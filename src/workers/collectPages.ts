@@ -1,5 +1,7 @@
 /** Reads pages a few at a time, tells of each as it is there, and can be stopped: what has been read by then is kept. */
+
 import type { FieldPage } from "../core/field/page";
+import { messageOf } from "../core/messageOf";
 
 export interface PageToRead {
   address: string;
@@ -35,8 +37,7 @@ export async function collectPages(
         const found = await read(asked.address, signal);
         if (!signal.aborted) onOutcome({ asked, ...found });
       } catch (error) {
-        if (!signal.aborted)
-          onOutcome({ asked, failed: error instanceof Error ? error.message : String(error) });
+        if (!signal.aborted) onOutcome({ asked, failed: messageOf(error) });
       }
     }
   };

@@ -1,8 +1,10 @@
 /** Keyword research, off the main thread: look-ups, the table on screen, overlaps. */
+
 import * as Comlink from "comlink";
 import { bareListKeyword, identity, type ListKeyword } from "../core/keywords/list";
 import { intentOf } from "../core/keywords/reader";
 import { type FoundKeyword, rowAt } from "../core/keywords/table";
+import { messageOf } from "../core/messageOf";
 import { listName } from "../data/listOfPost";
 import { getLookUp, getLookUpBody, listLookUps, saveLookUp, touchLookUp } from "../data/lookUps";
 import type { LookUp, SearchConnection } from "../data/model";
@@ -48,7 +50,7 @@ async function ask<T>(
 
 const failedOf = (error: unknown): Failed => ({
   code: error instanceof SearchFailure ? error.code : "failed",
-  message: error instanceof Error ? error.message : String(error),
+  message: messageOf(error),
 });
 
 async function outcome<T>(work: () => Promise<T>): Promise<Outcome<T>> {

@@ -1,4 +1,5 @@
 /** One look-up: every seed asked of the search service, and the answers put into one table. */
+
 import { identity } from "../core/keywords/list";
 import {
   type FoundKeyword,
@@ -7,6 +8,7 @@ import {
   rowsOf,
   TableBuilder,
 } from "../core/keywords/table";
+import { messageOf } from "../core/messageOf";
 import type { SearchConnection } from "../data/model";
 import type { Article, Idea } from "../data/schemas/search";
 import { askSearch, SearchFailure } from "../services/search/searchClient";
@@ -101,7 +103,7 @@ export async function runLookUp(
       failure = error;
       answer.failed.push({
         seed,
-        why: error instanceof Error ? error.message : String(error),
+        why: messageOf(error),
         code: error instanceof SearchFailure ? error.code : "failed",
       });
     }

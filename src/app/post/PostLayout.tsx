@@ -16,7 +16,7 @@ import { textNotes } from "../store/noteText";
 import { postClosed, postOpened, readOnlyChanged } from "../store/openPostSlice";
 import { type RootState, store, useApp } from "../store/store";
 import { Button } from "../ui/Button";
-import { Notice } from "../ui/Notice";
+import { Failed } from "../ui/Failed";
 import { SessionContext, setCurrentSession } from "./currentSession";
 import { LiveAddress } from "./LiveAddress";
 import { type LiveProof, startLiveProof } from "./liveProof";
@@ -120,18 +120,16 @@ function OpenPost({ id }: { id: string }) {
   if (opening.state === "failed")
     return (
       <div className="m-auto max-w-xl p-6">
-        <Notice heading="h1" title="This post could not be opened">
-          <p>The browser's storage did not give it: {opening.why}. What was saved has not been touched.</p>
-          <Button
-            className="mt-3"
-            onClick={() => {
-              setOpening({ state: "loading" });
-              setTurn({ number: turn.number + 1, takeOver: false });
-            }}
-          >
-            Try again
-          </Button>
-        </Notice>
+        <Failed
+          heading="h1"
+          what="This post could not be opened"
+          why={`The browser's storage did not give it: ${opening.why}`}
+          safe="What was saved has not been touched."
+          onRetry={() => {
+            setOpening({ state: "loading" });
+            setTurn({ number: turn.number + 1, takeOver: false });
+          }}
+        />
       </div>
     );
   if (opening.state === "loading") {

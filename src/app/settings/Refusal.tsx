@@ -1,3 +1,4 @@
+import { messageOf } from "../../core/messageOf";
 import { ShapeError } from "../../data/schemas/validate";
 import { Notice } from "../ui/Notice";
 
@@ -14,7 +15,7 @@ export function Refusal({ error, safe }: Props) {
   const faults = error instanceof ShapeError ? error.faults : [];
   return (
     <div className="mb-2">
-      <Notice title={error instanceof Error ? error.message : String(error)}>
+      <Notice title={messageOf(error)}>
         <p>{safe}</p>
         <ul className="list-disc pl-5">
           {faults.map((fault) => (

@@ -83,7 +83,6 @@ export function Shell() {
         )}
       </main>
       <Toaster position="bottom-left" offset={{ bottom: 48, left: 24 }} toastOptions={{ duration: 8000 }} />
-
       {finding && <CommandField onClose={() => setFinding(false)} />}
       {keys && <KeySheet onClose={() => setKeys(false)} />}
     </div>

@@ -1,5 +1,6 @@
 /** What nobody else has caught is said to the person, and never passed over. */
 import { toast } from "sonner";
+import { messageOf } from "../../core/messageOf";
 import { WORKER_STOPPED } from "../../workers/supervise";
 
 /** One notice for each kind of trouble, however often it comes. */
@@ -7,8 +8,7 @@ const say = (id: string, text: string): void => {
   toast.error(text, { id, duration: 15_000 });
 };
 
-const messageOf = (reason: unknown): string =>
-  (reason instanceof Error ? reason.message : String(reason)).split("\n")[0]!.slice(0, 300);
+const firstLine = (reason: unknown): string => messageOf(reason).split("\n")[0]!.slice(0, 300);
 
 export function watchTrouble(): void {
   window.addEventListener("unhandledrejection", ({ reason }) => {
@@ -16,7 +16,7 @@ export function watchTrouble(): void {
     if (reason instanceof DOMException && reason.name === "AbortError") return;
     say(
       "rejection",
-      `Something did not work: ${messageOf(reason)} What was saved is safe; try it once more, and reload the page if it stays so.`,
+      `Something did not work: ${firstLine(reason)} What was saved is safe; try it once more, and reload the page if it stays so.`,
     );
   });
   window.addEventListener("error", ({ message }) => {

@@ -1,4 +1,5 @@
 /** Saving soon, once, and never silently not. Knows nothing of posts: it merges changes and calls what it was given. */
+import { messageOf } from "../../core/messageOf";
 export type SaverStatus = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
 
 export interface Saver<Change extends object> {
@@ -138,5 +139,4 @@ export function createSaver<Change extends object>(
 }
 
 /** The database says a failure twice, the second time with its name. */
-const firstLine = (error: unknown): string =>
-  (error instanceof Error ? error.message : String(error)).split("\n")[0]!.trim();
+const firstLine = (error: unknown): string => messageOf(error).split("\n")[0]!.trim();

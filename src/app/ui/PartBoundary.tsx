@@ -1,5 +1,5 @@
 import { Component, type ReactNode } from "react";
-import { Failed } from "../ui/Failed";
+import { Failed } from "./Failed";
 
 interface Props {
   /** What it is, as the beginning of a sentence: "This stage". */

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useState } from "react";
+import { messageOf } from "../../core/messageOf";
 
 /** What was asked of the database, a worker or a service, in the four states that it can be in; empty is for the screen to tell. */
 export type Answer<T> =
@@ -23,8 +24,7 @@ export function useAnswer<T>(ask: () => Promise<T>): Answer<T> {
     setHeld((before) => (before.state === "ready" ? before : { state: "loading" }));
     ask().then(
       (value) => live && setHeld({ state: "ready", value }),
-      (error: unknown) =>
-        live && setHeld({ state: "failed", why: error instanceof Error ? error.message : String(error) }),
+      (error: unknown) => live && setHeld({ state: "failed", why: messageOf(error) }),
     );
     return () => {
       live = false;

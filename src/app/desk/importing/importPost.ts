@@ -1,13 +1,15 @@
 /** Bringing posts in: Markdown, HTML, DOCX, plain text, one or many, in folders and zips with their pictures. */
+
 import * as Comlink from "comlink";
 import type { Block, Draft } from "../../../core/draft/draft";
 import { READABLE, type ReadFile } from "../../../core/draft/fromFile";
 import { plainDraft } from "../../../core/draft/plainLines";
+import { messageOf } from "../../../core/messageOf";
 import { ASSET_PREFIX } from "../../../data/assets";
 import { newPost } from "../../../data/draft";
 import { addPost } from "../../../data/posts";
 import type { Damaged } from "../../../data/zip";
-import { draftReader, draftWorker, filesWorker } from "../../../workers/clients";
+import { draftReader, draftWorker, withFiles } from "../../../workers/clients";
 import { TookTooLong } from "../../../workers/supervise";
 import { freshId } from "../../freshId";
 import { keepPicture, PictureError } from "../../post/write/keepPicture";
@@ -57,7 +59,8 @@ export async function importFiles(
         results.push({ name: `${file.name}: ${name}`, error: `It is damaged: ${why}.` });
       if (found.leftAlone.length) results.push({ name: file.name, leftAlone: found.leftAlone });
     } catch (error) {
-      results.push({ name: file.name, error: messageOf(error) });
+      const why = cancelled.aborted ? "Cancelled before it was unpacked." : messageOf(error);
+      results.push({ name: file.name, error: why });
     }
   }
   for (const [done, source] of sources.entries()) {
@@ -87,7 +90,6 @@ async function readFile(name: string, bytes: Uint8Array): Promise<ReadFile> {
   }
 }
 
-const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 const pathOf = (file: File): string => file.webkitRelativePath || file.name;
 const folderOf = (path: string): string => path.slice(0, path.lastIndexOf("/") + 1);
 const bytesOf = async (file: File): Promise<Uint8Array> => new Uint8Array(await file.arrayBuffer());
@@ -155,23 +157,14 @@ function resolved(folder: string, path: string): string {
   return parts.join("/");
 }
 
-async function unpack(file: File, cancelled: AbortSignal) {
-  const { api, end } = filesWorker();
-  cancelled.addEventListener("abort", end);
-  try {
-    return await api.unpackFile(
+const unpack = (file: File, cancelled: AbortSignal) =>
+  withFiles(cancelled, (files) =>
+    files.unpackFile(
       file,
       BOUNDS,
       Comlink.proxy(() => {}),
-    );
-  } catch (error) {
-    if (cancelled.aborted) throw new Error("Cancelled before it was unpacked.");
-    throw error;
-  } finally {
-    cancelled.removeEventListener("abort", end);
-    end();
-  }
-}
+    ),
+  );
 
 async function keep(draft: Draft, lost: readonly string[], source: Source): Promise<Imported> {
   let unread = 0;

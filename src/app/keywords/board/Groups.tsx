@@ -1,12 +1,13 @@
 /** Keywords that want the same page, as groups: each becomes a list in one step. */
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef } from "react";
 import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { BoardGroup } from "../../../workers/keywordBoard";
 import { Button } from "../../ui/Button";
 import { Failed } from "../../ui/Failed";
 import { count, whole } from "../../ui/figures";
+import { useAnswer } from "../../ui/useAnswer";
 import { useRows } from "./useBoard";
 import type { Selection } from "./useSelection";
 
@@ -28,23 +29,13 @@ export function Groups({
   selection: Selection;
   onList: (group: BoardGroup) => void;
 }) {
-  const [made, setMade] = useState<{ revision: number; count: number } | null>(null);
-  const [failure, setFailure] = useState("");
-  const [tries, setTries] = useState(0);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: trying again asks again
-  useEffect(() => {
-    let current = true;
-    setFailure("");
-    keywordsWorker()
-      .groupCount(question)
-      .then(
-        (n) => current && setMade({ revision, count: n }),
-        (error: Error) => current && setFailure(error.message),
-      );
-    return () => {
-      current = false;
-    };
-  }, [question, revision, tries]);
+  const answer = useAnswer(
+    useCallback(
+      async () => ({ revision, count: await keywordsWorker().groupCount(question) }),
+      [question, revision],
+    ),
+  );
+  const made = answer.state === "ready" ? answer.value : null;
   const fetchGroups = useCallback(
     (from: number, to: number): Promise<BoardGroup[]> => keywordsWorker().groups(question, from, to),
     [question],
@@ -62,8 +53,8 @@ export function Groups({
   const last = (items.at(-1)?.index ?? -1) + 1;
   // biome-ignore lint/correctness/useExhaustiveDependencies: newly made groups are fetched anew
   useEffect(() => want(first, last), [want, first, last, made]);
-  if (failure)
-    return <Failed what="The groups could not be made" why={failure} onRetry={() => setTries(tries + 1)} />;
+  if (answer.state === "failed")
+    return <Failed what="The groups could not be made" why={answer.why} onRetry={answer.retry} />;
   if (!made)
     return (
       <p role="status" className="p-4 text-ink-2">

@@ -1,6 +1,7 @@
 /** The table on screen, as the worker holds it: what is open, how it is sifted, and the rows in sight. */
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Filter, SortKey } from "../../../core/keywords/sift";
+import type { LookUp } from "../../../data/model";
 import type { BoardQuestion, Source } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { BoardView } from "../../../workers/keywordBoard";
@@ -13,6 +14,13 @@ export type BoardState =
   | { state: "failed"; message: string }
   /** `question` is what the view answers; a newer one may be on its way. */
   | { state: "open"; opened: Opened; question: BoardQuestion; view: BoardView; revision: number };
+
+/** A look-up as a question; one with more in it is another. */
+export const useLookUpQuestion = (
+  { id, madeAt, count }: Pick<LookUp, "id" | "madeAt" | "count">,
+  filter: Filter,
+  sort: SortKey[],
+): BoardQuestion => useBoardQuestion({ kind: "lookUp", id }, filter, sort, `${madeAt} ${count}`);
 
 /**
  * What the screen asks about: whose keywords, and how they are sifted. The same object as long as it is the same question.

@@ -19,7 +19,7 @@ import { lazyPart } from "../../ui/part";
 import { hide, makeList, putInList, setHidden } from "../actions";
 import { Board } from "../board/Board";
 import { Filters } from "../board/Filters";
-import { useBoard, useBoardQuestion } from "../board/useBoard";
+import { useBoard, useLookUpQuestion } from "../board/useBoard";
 import { useSelection } from "../board/useSelection";
 import { ListPicker } from "../lists/ListPicker";
 import { Articles } from "./Articles";
@@ -129,12 +129,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
   const act = useAct();
   const [tab, setTab] = useState<"keywords" | "articles">("keywords");
   const [showHidden, setShowHidden] = useState(false);
-  const question = useBoardQuestion(
-    { kind: "lookUp", id: lookUp.id },
-    filter,
-    sort,
-    `${lookUp.madeAt} ${lookUp.count}`,
-  );
+  const question = useLookUpQuestion(lookUp, filter, sort);
   const selection = useSelection(question);
   const state = useBoard(question);
   const view = state.state === "open" ? state.view : null;

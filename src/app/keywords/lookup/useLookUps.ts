@@ -1,5 +1,6 @@
 import { liveQuery } from "dexie";
 import { useEffect, useState } from "react";
+import { messageOf } from "../../../core/messageOf";
 import { listLookUps } from "../../../data/lookUps";
 import { lookUpsRead } from "../../store/researchSlice";
 import { useAct } from "../../store/store";
@@ -14,7 +15,7 @@ export function useLookUps(): { failure: string | null; retry: () => void } {
     setFailure(null);
     const following = liveQuery(listLookUps).subscribe({
       next: (lookUps) => act(lookUpsRead(lookUps)),
-      error: (error: unknown) => setFailure(error instanceof Error ? error.message : String(error)),
+      error: (error: unknown) => setFailure(messageOf(error)),
     });
     return () => following.unsubscribe();
   }, [act, tries]);

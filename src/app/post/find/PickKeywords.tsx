@@ -6,7 +6,7 @@ import { type Filter, noFilter, type SortKey } from "../../../core/keywords/sift
 import type { LookUp, Post } from "../../../data/model";
 import { keywordsWorker } from "../../../workers/clients";
 import { Board } from "../../keywords/board/Board";
-import { useBoard, useBoardQuestion } from "../../keywords/board/useBoard";
+import { useBoard, useLookUpQuestion } from "../../keywords/board/useBoard";
 import { useSelection } from "../../keywords/board/useSelection";
 import { lookUpName } from "../../keywords/lookup/EarlierLookUps";
 import { attemptRead } from "../../ui/attemptRead";
@@ -31,12 +31,7 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
     const timer = setTimeout(() => setFilter((before) => ({ ...before, contains: typed })), 120);
     return () => clearTimeout(timer);
   }, [typed]);
-  const question = useBoardQuestion(
-    { kind: "lookUp", id: lookUp.id },
-    filter,
-    sort,
-    `${lookUp.madeAt} ${lookUp.count}`,
-  );
+  const question = useLookUpQuestion(lookUp, filter, sort);
   const selection = useSelection(question);
   const state = useBoard(question);
   const view = state.state === "open" ? state.view : null;

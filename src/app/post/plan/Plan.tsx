@@ -74,7 +74,6 @@ export function Plan() {
   const inForce = pieceWithDefaults(piece, site.piece ?? noPiece);
   const faults = pieceFaults(inForce, field?.measure?.medianWords ?? null);
   const Open = sheet && SHEETS[sheet];
-  const running = job ?? null;
 
   return (
     <DndContext
@@ -85,7 +84,7 @@ export function Plan() {
       onDragEnd={onDragEnd}
     >
       <div className="mx-auto w-full max-w-[92rem] flex-1 px-6 py-4">
-        {running && <CollectProgress job={running} />}
+        {job && <CollectProgress job={job} />}
         {field && <FieldHead field={field} onCollect={() => setSheet("collect")} />}
         <div className="mt-4 grid gap-6 mid:grid-cols-2">
           <div className="min-w-0">
@@ -125,7 +124,7 @@ export function Plan() {
                 </p>
                 <Button
                   kind="primary"
-                  disabled={readOnly || running !== null}
+                  disabled={readOnly || job !== undefined}
                   onClick={() => setSheet("collect")}
                 >
                   <BookOpenText size={15} aria-hidden="true" /> Collect the field

@@ -5,7 +5,7 @@ import { assetId, getAsset } from "../../../data/assets";
 import { draftOf } from "../../../data/draft";
 import type { Asset } from "../../../data/model";
 import type { Progress, ZipItem } from "../../../data/zip";
-import { draftWorker, filesWorker, picturesWorker } from "../../../workers/clients";
+import { draftWorker, picturesWorker, withFiles } from "../../../workers/clients";
 import { store } from "../../store/store";
 import type { PostSession } from "../session";
 
@@ -124,17 +124,5 @@ function dataAddress(blob: Blob): Promise<string> {
   });
 }
 
-async function zipped(items: ZipItem[], { onProgress, signal }: ExportOptions): Promise<Blob> {
-  signal.throwIfAborted();
-  const { api, end } = filesWorker();
-  signal.addEventListener("abort", end);
-  try {
-    return await api.packFiles(items, Comlink.proxy(onProgress));
-  } catch (error) {
-    signal.throwIfAborted();
-    throw error;
-  } finally {
-    signal.removeEventListener("abort", end);
-    end();
-  }
-}
+const zipped = (items: ZipItem[], { onProgress, signal }: ExportOptions): Promise<Blob> =>
+  withFiles(signal, (files) => files.packFiles(items, Comlink.proxy(onProgress)));

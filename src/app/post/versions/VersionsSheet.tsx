@@ -1,7 +1,9 @@
 /** Versions of the post: what was kept when, how it differs from now, and the way back. */
+
 import { RotateCcw } from "lucide-react";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
+import { messageOf } from "../../../core/messageOf";
 import { type BlockChange, compareDocs, withBlockBack } from "../../../core/versions/compare";
 import { listVersions, nameVersion } from "../../../data/versions";
 import { getVersionDoc } from "../../../data/versionTexts";
@@ -178,7 +180,5 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
 }
 
 function failed(error: unknown): void {
-  toast.error(
-    `The versions could not be reached: ${error instanceof Error ? error.message : String(error)}. Your text is as it is.`,
-  );
+  toast.error(`The versions could not be reached: ${messageOf(error)}. Your text is as it is.`);
 }

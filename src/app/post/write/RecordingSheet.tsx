@@ -1,7 +1,9 @@
 /** A post from a recording's text: pasted or opened, mended to sentences, cut at changes of subject. */
+
 import type { Editor } from "@tiptap/core";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
+import { messageOf } from "../../../core/messageOf";
 import type { ReadRecording } from "../../../core/transcript/recording";
 import { clock } from "../../../core/transcript/toDoc";
 import { saveRecording } from "../../../data/recordings";
@@ -161,7 +163,5 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
 }
 
 function failed(error: unknown): void {
-  toast.error(
-    `The recording's text could not be used: ${error instanceof Error ? error.message : String(error)}. Your post is as it is.`,
-  );
+  toast.error(`The recording's text could not be used: ${messageOf(error)}. Your post is as it is.`);
 }

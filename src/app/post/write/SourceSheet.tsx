@@ -1,7 +1,9 @@
 /** The text as Markdown or HTML, to be changed by hand; what is wrong and what would be lost is said before it is taken. */
+
 import { useCallback, useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { ReadSource, SourceKind } from "../../../core/draft/source";
+import { messageOf } from "../../../core/messageOf";
 import { draftReader, draftWorker } from "../../../workers/clients";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
@@ -139,7 +141,5 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
 }
 
 function failed(error: unknown): void {
-  toast.error(
-    `The source could not be read: ${error instanceof Error ? error.message : String(error)}. Your text is as it is.`,
-  );
+  toast.error(`The source could not be read: ${messageOf(error)}. Your text is as it is.`);
 }

@@ -8,23 +8,22 @@ import {
   type Snapshot,
   snapshotFile,
 } from "../../../data/snapshots";
+import { attemptRead } from "../../ui/attemptRead";
 import { dayAndTime } from "../../ui/dates";
 import { download } from "../../ui/download";
+import { Failed } from "../../ui/Failed";
 import { count, kilobytes } from "../../ui/figures";
+import type { Answer } from "../../ui/useAnswer";
 
 interface Props {
-  snapshots: readonly Snapshot[];
+  snapshots: Answer<Snapshot[]>;
   busy: boolean;
   onRestore: (snapshot: Snapshot) => void;
-  onChanged: () => void;
 }
 
-export function SnapshotList({ snapshots, busy, onRestore, onChanged }: Props) {
+export function SnapshotList({ snapshots, busy, onRestore }: Props) {
   const attempt = (work: () => Promise<void>) => {
-    work().then(onChanged, (error: Error) => {
-      toast.error(error.message);
-      onChanged();
-    });
+    attemptRead(work().finally(snapshots.retry));
   };
   const save = (snapshot: Snapshot) =>
     attempt(async () =>
@@ -47,9 +46,15 @@ export function SnapshotList({ snapshots, busy, onRestore, onChanged }: Props) {
         Kept in this browser before the workspace was replaced: the last {ALWAYS_KEPT} always, others as long
         as there is room.
       </p>
-      {snapshots.length ? (
+      {snapshots.state === "failed" ? (
+        <Failed what="The list could not be read" why={snapshots.why} onRetry={snapshots.retry} />
+      ) : snapshots.state === "loading" ? (
+        <p role="status" className="text-ink-2">
+          Reading the list …
+        </p>
+      ) : snapshots.value.length ? (
         <ul className="border-t border-rule">
-          {snapshots.map((snapshot) => (
+          {snapshots.value.map((snapshot) => (
             <li key={snapshot.id} className="figures border-b border-rule py-2">
               <p className="flex items-baseline gap-x-4">
                 <span className="min-w-0 flex-1 truncate">

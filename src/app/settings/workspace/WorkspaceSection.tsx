@@ -1,7 +1,8 @@
 /** The workspace as one file: taken away, put back, started again; and the copies of earlier ones. */
-import { useCallback, useEffect, useState } from "react";
+import { useState } from "react";
 import { toast } from "sonner";
-import { listSnapshots, type Snapshot } from "../../../data/snapshots";
+import { saveBackedUp } from "../../../data/settings";
+import { listSnapshots } from "../../../data/snapshots";
 import type { NewerWorkspace } from "../../../data/workspace/newer";
 import type { Refused, Replacement } from "../../../workers/files.worker";
 import { readSession } from "../../start";
@@ -10,7 +11,8 @@ import { dayAndTime } from "../../ui/dates";
 import { download } from "../../ui/download";
 import { FileButton } from "../../ui/FileButton";
 import { count } from "../../ui/figures";
-import { fetchDemo, noteBackup, type OnStep, replaceWorkspace, workspaceFile } from "../../workspace";
+import { useAnswer } from "../../ui/useAnswer";
+import { fetchDemo, type OnStep, replaceWorkspace, workspaceFile } from "../../workspace";
 import { Refusal } from "../Refusal";
 import { NewerSheet } from "./NewerSheet";
 import { RefusedNotice } from "./RefusedNotice";
@@ -33,25 +35,19 @@ const NOTES_SHOWN = 6;
 
 export function WorkspaceSection() {
   const task = useTask();
-  const [snapshots, setSnapshots] = useState<Snapshot[]>([]);
+  const snapshots = useAnswer(listSnapshots);
   const [refused, setRefused] = useState<{ asked: Asked; why: Exclude<Refused, { kind: "newer" }> } | null>(
     null,
   );
   const [newer, setNewer] = useState<NewerWorkspace | null>(null);
   const [notes, setNotes] = useState<string[]>([]);
-  const readSnapshots = useCallback(() => {
-    listSnapshots().then(setSnapshots, (error: Error) =>
-      toast.error(`The list of earlier workspaces could not be read: ${error.message}`),
-    );
-  }, []);
-  useEffect(readSnapshots, [readSnapshots]);
 
   const replace = (asked: Asked, terms: { takeTheRest?: boolean; withoutCopy?: boolean } = {}) =>
     task.run(async (onStep, signal) => {
       setRefused(null);
       setNotes([]);
       await replaced(asked, terms, onStep, signal);
-      readSnapshots();
+      snapshots.retry();
     });
 
   async function replaced(
@@ -88,7 +84,7 @@ export function WorkspaceSection() {
         if (back.kind !== "replaced")
           throw new Error("It could not be undone; the copy is in the list below.");
         await readSession();
-        readSnapshots();
+        snapshots.retry();
         setNotes([]);
         toast("Everything is as it was.");
       });
@@ -108,7 +104,7 @@ export function WorkspaceSection() {
         return;
       }
       download(packed.file, `workspace-${packed.when.slice(0, 10)}.dunesparrow.zip`);
-      await noteBackup(packed.when);
+      await saveBackedUp(packed.when);
     });
   const busy = task.step !== null;
   return (
@@ -186,7 +182,6 @@ export function WorkspaceSection() {
       <SnapshotList
         snapshots={snapshots}
         busy={busy}
-        onChanged={readSnapshots}
         onRestore={(snapshot) =>
           void replace({
             says: `The workspace is that of ${dayAndTime(snapshot.madeAt)} again.`,

@@ -6,7 +6,6 @@ export interface Task {
   /** What a task did not do, and why; what it throws. */
   failure: unknown;
   cancel(): void;
-  clear(): void;
   run(work: (onStep: (step: Step) => void, signal: AbortSignal) => Promise<void>): Promise<void>;
 }
 
@@ -19,7 +18,6 @@ export function useTask(): Task {
     step,
     failure,
     cancel: () => stop.current?.abort(),
-    clear: () => setFailure(null),
     async run(work) {
       if (stop.current) return;
       const own = new AbortController();

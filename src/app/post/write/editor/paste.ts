@@ -1,10 +1,12 @@
 /** Pasting: the clipboard's HTML or text is cleaned in a worker, then put in as one step. */
+
 import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
 import { Selection, TextSelection } from "@tiptap/pm/state";
 import { toast } from "sonner";
 import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
 import { plainDoc } from "../../../../core/draft/plainLines";
+import { messageOf } from "../../../../core/messageOf";
 import type { Pasted } from "../../../../core/paste/paste";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
 import { draftReader } from "../../../../workers/clients";
@@ -86,7 +88,7 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
     offer(editor, pasted);
   } catch (error) {
     toast.error(
-      `This could not be pasted: ${error instanceof Error ? error.message : String(error)}. Your post is as it was; paste it as plain text with Ctrl Shift V.`,
+      `This could not be pasted: ${messageOf(error)}. Your post is as it was; paste it as plain text with Ctrl Shift V.`,
       {
         duration: 12_000,
       },
