@@ -119,7 +119,7 @@ export function fixFiles(files: readonly string[], options: ScoreOptions): Fixed
         return [];
       }
     });
-  const safe = mends.filter((mend) => mend.safe).map(({ id }) => id);
+  const safe = mends.filter((mend) => mend.safe).map(({ id }) => ({ mend: id }));
   return read.flatMap((one): FixedFile[] => {
     const { file, source, draft } = one;
     const { context } = termsOf(one, read, options);

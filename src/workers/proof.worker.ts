@@ -6,7 +6,7 @@ import { stemKey } from "../core/keywords/stemKey";
 import type { ProofContext } from "../core/proof/context";
 import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
 import type { MendHelp } from "../core/proof/mends/mend";
-import { type Mending, mendAll } from "../core/proof/mends/mending";
+import { type Mending, type Pick as MendPick, mendAll } from "../core/proof/mends/mending";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
@@ -37,8 +37,8 @@ async function readPosts(asked: readonly Asked[]): Promise<{ json: string; plan:
 const api = {
   update: (update: DraftUpdate): RevisedReport => engine.update(update),
   mendings: (postId: string, help: MendHelp): Mending[] => engine.mendings(postId, help),
-  mendAll: (postId: string, ids: readonly string[], help: MendHelp): Mending[] =>
-    engine.mendAll(postId, ids, help),
+  mendAll: (postId: string, picks: readonly MendPick[], help: MendHelp): Mending[] =>
+    engine.mendAll(postId, picks, help),
   whatIf: (postId: string, metas: readonly Partial<DraftMeta>[]): Pick<Report, "score" | "findings">[] =>
     engine.whatIf(postId, metas),
   close: (postId: string): void => engine.close(postId),
@@ -54,7 +54,12 @@ const api = {
     profile: Profile,
     ids: readonly string[],
     help: MendHelp,
-  ): Mending[] => mendAll(draftOf(post, site, doc), ids, { context, profile, help }).made,
+  ): Mending[] =>
+    mendAll(
+      draftOf(post, site, doc),
+      ids.map((mend) => ({ mend })),
+      { context, profile, help },
+    ).made,
   /** Begins to score many posts of one site: what they all share is sent once. */
   beginMany: (posts: readonly SitePost[], site: Site, profile: Profile): void => {
     many = { site, profile, contextOf: siteContext(posts, site) };

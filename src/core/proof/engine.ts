@@ -5,7 +5,7 @@
 import type { Block, Draft, DraftMeta } from "../draft/draft";
 import { noContext, type ProofContext } from "./context";
 import type { MendHelp } from "./mends/mend";
-import { type Mending, mendAll, mendingsOf, type Terms } from "./mends/mending";
+import { type Mending, type Pick as MendPick, mendAll, mendingsOf, type Terms } from "./mends/mending";
 import { houseProfile, type Profile } from "./profile";
 import { proof } from "./proof";
 import { ReadingCache } from "./reading";
@@ -90,9 +90,9 @@ export class ProofEngine {
   }
 
   /** Several mends of it at once, each on what those before it left. */
-  mendAll(postId: string, ids: readonly string[], help: MendHelp): Mending[] {
+  mendAll(postId: string, picks: readonly MendPick[], help: MendHelp): Mending[] {
     const open = this.open.get(postId);
-    return open?.draft ? mendAll(open.draft, ids, termsOf(open, help)).made : [];
+    return open?.draft ? mendAll(open.draft, picks, termsOf(open, help)).made : [];
   }
 
   /** Its reports with other fields; none where it is not open. */

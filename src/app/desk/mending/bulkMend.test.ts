@@ -21,7 +21,11 @@ async function mendable(id: string): Promise<PostMends> {
   const post = newPost(id, emptySite, NOW, { title: `Post ${id}`, keyword: "cargo bike" });
   await addPost(post, doc);
   const terms = { context: noContext, profile: houseProfile, help: noHelp };
-  const { made } = mendAll(draftOf(post, emptySite, doc), ["heading-levels", "slug"], terms);
+  const { made } = mendAll(
+    draftOf(post, emptySite, doc),
+    [{ mend: "heading-levels" }, { mend: "slug" }],
+    terms,
+  );
   expect(made).toHaveLength(2);
   return { post, doc, made };
 }

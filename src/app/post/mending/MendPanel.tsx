@@ -22,6 +22,7 @@ export function MendPanel({ mendings, onDone }: { mendings: readonly Mending[]; 
               )}
             </p>
             <Lines mending={mending} />
+            <MendingFacts mending={mending} />
           </div>
           <Button
             aria-label={`Mend: ${mending.name}${mendings.length > 1 ? `, choice ${i + 1}` : ""}`}
@@ -35,6 +36,18 @@ export function MendPanel({ mendings, onDone }: { mendings: readonly Mending[]; 
         </li>
       ))}
     </ul>
+  );
+}
+
+/** What a proposal was made from, how wide it is, and the score with it. */
+export function MendingFacts({ mending: { source, width, score, caution } }: { mending: Mending }) {
+  if (!source) return null;
+  return (
+    <p className="figures mt-0.5 text-[12px] text-ink-2">
+      From {source}
+      {width && ` · ${Math.round(width.pixels)} of ${Math.round(width.most)} px`} · score {points(score)}
+      {caution && ` · ${caution}`}
+    </p>
   );
 }
 

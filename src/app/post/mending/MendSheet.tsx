@@ -1,22 +1,25 @@
-import { useEffect, useState } from "react";
-import type { Mending } from "../../../core/proof/mends/mending";
+import { useEffect, useId, useState } from "react";
+import type { Mending, Pick } from "../../../core/proof/mends/mending";
 import { readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { applyMendings, mendingsTogether } from "./applyMendings";
-import { Lines } from "./MendPanel";
+import { Lines, MendingFacts } from "./MendPanel";
 
 /** All that can be mended, to choose from; several are made as one step. */
 export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[]; onClose: () => void }) {
-  // The best of each: alternatives are with their finding.
-  const best = mendings.filter((one, i) => mendings.findIndex(({ mend }) => mend === one.mend) === i);
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(
-    new Set(best.filter(({ toCheck }) => !toCheck).map(({ mend }) => mend)),
+  const kinds = [...new Set(mendings.map(({ mend }) => mend))].map((mend) =>
+    mendings.filter((one) => one.mend === mend),
+  );
+  const [chosen, setChosen] = useState<readonly Pick[]>(() =>
+    kinds.flatMap(([best]) => (!best!.caution && !best!.toCheck ? [pickOf(best!)] : [])),
   );
   const together = useTogether(chosen);
   const spared = (mend: string) =>
-    together !== null && chosen.has(mend) && !together.some((one) => one.mend === mend);
+    together !== null &&
+    chosen.some((pick) => pick.mend === mend) &&
+    !together.some((one) => one.mend === mend);
   return (
     <Sheet title="Mend several" onClose={onClose}>
       <p className="mb-3 text-ink-2">
@@ -24,36 +27,19 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
         said as if it were made alone; what all chosen gain together is below.
       </p>
       <ul className="border-t border-rule">
-        {best.map((mending) => (
-          <li key={mending.mend} className="border-b border-rule py-2">
-            <label className="grid grid-cols-[1.25rem_minmax(0,1fr)_auto] gap-x-2">
-              <input
-                type="checkbox"
-                className="mt-1"
-                checked={chosen.has(mending.mend)}
-                onChange={({ target }) => {
-                  const next = new Set(chosen);
-                  if (target.checked) next.add(mending.mend);
-                  else next.delete(mending.mend);
-                  setChosen(next);
-                }}
-              />
-              <span>
-                {mending.name}
-                {spared(mending.mend) && (
-                  <span className="text-[13px] text-ink-2"> · the others leave nothing to do here</span>
-                )}
-                {mending.toCheck && (
-                  <span className="text-[13px] text-plum"> · to be looked at afterwards</span>
-                )}
-              </span>
-              <span className="figures font-semibold">+{points(mending.gain)}</span>
-            </label>
-            <div className="pl-7">
-              <Lines mending={mending} />
-            </div>
-          </li>
-        ))}
+        {kinds.map((choices) => {
+          const { mend } = choices[0]!;
+          const others = chosen.filter((pick) => pick.mend !== mend);
+          return (
+            <Kind
+              key={mend}
+              choices={choices}
+              picked={chosen.find((pick) => pick.mend === mend)}
+              spared={spared(mend)}
+              onPick={(pick) => setChosen(pick ? [...others, pick] : others)}
+            />
+          );
+        })}
       </ul>
       <div className="mt-4 flex items-center gap-3">
         <Button
@@ -64,9 +50,11 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
             onClose();
           }}
         >
-          Mend {count(together?.length ?? chosen.size, "thing")}
+          {chosen.length && together?.length !== 0
+            ? `Mend ${count(together?.length ?? chosen.length, "thing")}`
+            : "Choose what to mend"}
         </Button>
-        {together && (
+        {together && together.length > 0 && (
           <span className="figures text-ink-2">
             +{points(together.reduce((sum, { gain }) => sum + gain, 0))} together
           </span>
@@ -76,15 +64,85 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
   );
 }
 
-/** The chosen mends, each as it is made on what those before it left; null until that is known. */
-function useTogether(chosen: ReadonlySet<string>): readonly Mending[] | null {
-  const [together, setTogether] = useState<{ of: ReadonlySet<string>; made: readonly Mending[] } | null>(
-    null,
+const pickOf = ({ mend, lines }: Mending): Pick => ({ mend, after: lines[0]!.after });
+
+interface KindProps {
+  /** Alternatives of one mend, the best first. */
+  choices: readonly Mending[];
+  picked: Pick | undefined;
+  /** Chosen, and the others leave nothing to do for it. */
+  spared: boolean;
+  onPick: (pick: Pick | null) => void;
+}
+
+/** One mend: a box to tick, and where there are several proposals, which of them. */
+function Kind({ choices, picked, spared, onPick }: KindProps) {
+  const group = useId();
+  const [best] = choices as [Mending];
+  const shown = choices.find(({ lines }) => lines[0]?.after === picked?.after) ?? best;
+  return (
+    <li className="border-b border-rule py-2">
+      <label className="grid grid-cols-[1.25rem_minmax(0,1fr)_auto] gap-x-2">
+        <input
+          type="checkbox"
+          className="mt-1"
+          checked={picked !== undefined}
+          onChange={({ target }) => onPick(target.checked ? pickOf(best) : null)}
+        />
+        <span>
+          {best.name}
+          {spared && <span className="text-[13px] text-ink-2"> · the others leave nothing to do here</span>}
+          {best.toCheck && <span className="text-[13px] text-plum"> · to be looked at afterwards</span>}
+        </span>
+        <span className="figures font-semibold">+{points(shown.gain)}</span>
+      </label>
+      <div className="pl-7">
+        {choices.length === 1 ? (
+          <>
+            <Lines mending={best} />
+            <MendingFacts mending={best} />
+          </>
+        ) : (
+          <fieldset>
+            <legend className="sr-only">Proposals for “{best.name}”</legend>
+            {best.lines[0]?.before && (
+              <p className="mt-1 break-words text-[13px] text-ink-2 line-through decoration-rule">
+                <span className="sr-only">Before: </span>
+                {best.lines[0].before}
+              </p>
+            )}
+            {choices.map((choice) => (
+              <label
+                key={choice.lines[0]!.after}
+                className="mt-1 grid grid-cols-[1.25rem_minmax(0,1fr)] gap-x-1 text-[13px]"
+              >
+                <input
+                  type="radio"
+                  name={group}
+                  className="mt-1"
+                  checked={picked !== undefined && choice === shown}
+                  onChange={() => onPick(pickOf(choice))}
+                />
+                <span className="min-w-0 break-words">
+                  {choice.lines[0]!.after}
+                  <MendingFacts mending={choice} />
+                </span>
+              </label>
+            ))}
+          </fieldset>
+        )}
+      </div>
+    </li>
   );
+}
+
+/** The chosen mends, each as it is made on what those before it left; null until that is known. */
+function useTogether(chosen: readonly Pick[]): readonly Mending[] | null {
+  const [together, setTogether] = useState<{ of: readonly Pick[]; made: readonly Mending[] } | null>(null);
   useEffect(() => {
     let live = true;
     readOnScreen(() =>
-      mendingsTogether([...chosen]).then((made) => {
+      mendingsTogether(chosen).then((made) => {
         if (live) setTogether({ of: chosen, made });
       }),
     );

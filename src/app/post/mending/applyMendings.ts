@@ -3,7 +3,7 @@ import { toast } from "sonner";
 import { withoutChange } from "../../../core/draft/withoutChange";
 import type { MendedMeta } from "../../../core/proof/mends/mend";
 import { mendedDoc } from "../../../core/proof/mends/mended";
-import type { Mending } from "../../../core/proof/mends/mending";
+import type { Mending, Pick } from "../../../core/proof/mends/mending";
 import { proofWorker } from "../../../workers/clients";
 import { postEdited } from "../../store/openPostSlice";
 import { store } from "../../store/store";
@@ -61,7 +61,7 @@ export async function applyMendings(mendings: readonly Mending[]): Promise<void>
 }
 
 /** Several mends of the open post, each as it is made on what those before it left. */
-export async function mendingsTogether(ids: readonly string[]): Promise<Mending[]> {
+export async function mendingsTogether(picks: readonly Pick[]): Promise<Mending[]> {
   const { post } = store.getState().openPost;
-  return post ? proofWorker().mendAll(post.id, ids, mendHelp()) : [];
+  return post ? proofWorker().mendAll(post.id, picks, mendHelp()) : [];
 }

@@ -1,4 +1,6 @@
 import type { Block, PictureBlock } from "../../draft/draft";
+import { isBalanced, titleParts } from "../../snippet/wholeness";
+import { concreteStems } from "../../text/concrete/concrete";
 import { fold } from "../../text/fold";
 import { sentences } from "../../text/sentences";
 import { altFault } from "../checks/alt-text";
@@ -6,7 +8,7 @@ import { isMadeOfWords } from "../fileNames";
 import type { DraftReading } from "../reading";
 import type { ChangedLine, Mend } from "./mend";
 
-/** Starts alt texts from the caption, the file name, the sentence beside the picture or the heading above it. */
+/** Starts alt texts from the caption or the file name; else from a sentence beside the picture that names something to be seen. */
 export const altTexts: Mend = {
   id: "alt-texts",
   check: "alt-text",
@@ -32,7 +34,10 @@ export const altTexts: Mend = {
   },
 };
 
-/** What an alt text may begin from, the surest first. */
+/**
+ * What an alt text may begin from, the surest first. A sentence beside the picture or the heading above it counts only where
+ * it names something to be seen besides what the whole post is about.
+ */
 function startsOf(reading: DraftReading, at: number, picture: PictureBlock): string[] {
   const { blocks } = reading.draft;
   const near = [at - 1, at + 1].flatMap((i) => {
@@ -43,14 +48,25 @@ function startsOf(reading: DraftReading, at: number, picture: PictureBlock): str
     return part ? [block.text.slice(part.start, part.end)] : [];
   });
   const heading = blocks.slice(0, at).findLast(({ kind }) => kind === "heading")?.text ?? "";
+  const most = reading.profile.checks["alt-text"].mostCharacters;
   return [
     withoutOpening(picture.alt ?? "", reading),
     picture.text,
     nameInWords(picture.fileName),
-    ...near,
-    heading,
-    reading.draft.meta.title,
+    ...[...near, heading].filter((text) => [...text].length <= most && isSeen(text, reading)),
   ].map((text) => cut(text.replace(/\s+/g, " ").trim(), reading));
+}
+
+function isSeen(text: string, reading: DraftReading): boolean {
+  const { pack, draft, keyword } = reading;
+  const seen = concreteStems(pack.code);
+  const subject = new Set(keyword ? reading.analyse(draft.meta.keyword).tokens.map(({ stem }) => stem) : []);
+  const { tokens } = reading.analyse(text);
+  return (
+    !pack.leaning.has(tokens[0]?.folded ?? "") &&
+    isBalanced(text) &&
+    tokens.some(({ stem }) => seen.has(stem) && !subject.has(stem))
+  );
 }
 
 /** "two-children-in-a-box.jpg" as words; nothing where the name is not made of words. */
@@ -72,10 +88,10 @@ function withoutOpening(alt: string, { pack }: DraftReading): string {
     .replace(/^\p{Ll}/u, (letter) => letter.toUpperCase());
 }
 
-function cut(text: string, { profile }: DraftReading): string {
+/** Without the stop at its end; what is too long is cut where a clause ends, or not used. */
+function cut(text: string, { profile, pack }: DraftReading): string {
   const most = profile.checks["alt-text"].mostCharacters;
   const plain = text.replace(/[.;:,\s]+$/u, "");
   if ([...plain].length <= most) return plain;
-  const head = [...plain].slice(0, most).join("");
-  return head.slice(0, Math.max(head.lastIndexOf(" "), 0)).replace(/[.;:,\s]+$/u, "");
+  return titleParts(plain, pack).find(({ text: part }) => [...part].length <= most)?.text ?? "";
 }

@@ -1,9 +1,9 @@
+import { descriptionFlaws } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
 import { sentences } from "../../text/sentences";
 import { rangeShare } from "../profile";
 import type { DraftReading } from "../reading";
-import type { Mend, Suggestion } from "./mend";
-import { cutAtWord } from "./metaTitle";
+import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
 
 /** Sentences are taken from the beginning of the text: what a page is about is said early. */
 const MOST_SENTENCES = 60;
@@ -11,7 +11,7 @@ const MOST_SENTENCES = 60;
 const MOST_TOGETHER = 3;
 const MOST_CHOICES = 6;
 
-/** A description from the draft's own sentences, or the one there is cut to fit. */
+/** A description of whole sentences: the draft's own, or those of the one there is that fit. */
 export const description: Mend = {
   id: "description",
   check: "description-width",
@@ -20,47 +20,76 @@ export const description: Mend = {
   safe: false,
   suggest(reading) {
     const now = reading.description?.text ?? "";
+    const { size, range } = reading.profile.checks["description-width"];
     return candidates(reading).map(
-      (made): Suggestion => ({
-        lines: [{ before: now, after: made }],
-        change: { meta: { description: made } },
+      ({ text, source, caution }): Suggestion => ({
+        lines: [{ before: now, after: text }],
+        change: { meta: { description: text } },
+        source,
+        width: { pixels: textWidth(text, size), most: range[2] ?? Number.POSITIVE_INFINITY },
+        ...(caution && { caution }),
       }),
     );
   },
 };
 
-function candidates(reading: DraftReading): string[] {
+interface Candidate {
+  text: string;
+  source: string;
+  caution?: string | undefined;
+}
+
+function candidates(reading: DraftReading): Candidate[] {
   const { description: known, draft, pack, profile } = reading;
   const { size, range } = profile.checks["description-width"];
   const room = range[2] ?? Number.POSITIVE_INFINITY;
-  const made: string[] = [];
+  const made: Candidate[] = [];
   if (known && textWidth(known.text, size) > room) {
     const parts = sentences(known.text, pack);
-    for (let n = parts.length - 1; n > 0; n--) made.push(known.text.slice(0, parts[n - 1]!.end));
-    made.push(cutAtWord(known.text, size, room, pack.smallWords));
+    for (let n = parts.length - 1; n > 0; n--)
+      made.push({
+        text: known.text.slice(0, parts[n - 1]!.end),
+        source: n === 1 ? "its first sentence" : `its first ${n} sentences`,
+      });
   }
   let taken = 0;
+  let section = "";
+  let at = 0;
   for (const block of reading.prose) {
+    for (; at < block; at++) {
+      const passed = draft.blocks[at]!;
+      if (passed.kind === "heading" && passed.level > 1) section = passed.text;
+    }
     const { text, kind } = draft.blocks[block]!;
-    if (kind === "cell") continue;
+    if (kind !== "paragraph") continue;
+    const from = section
+      ? { source: `the text under “${section}”`, caution: OF_ONE_SECTION }
+      : { source: "the opening" };
     const parts = sentences(text, pack);
     for (let i = 0; i < parts.length && taken < MOST_SENTENCES; i++, taken++)
       for (let n = 0; n < MOST_TOGETHER && i + n < parts.length; n++)
-        made.push(text.slice(parts[i]!.start, parts[i + n]!.end));
+        made.push({ text: text.slice(parts[i]!.start, parts[i + n]!.end), ...from });
     if (taken >= MOST_SENTENCES) break;
   }
-  const worth = (text: string): number => {
-    const share = rangeShare(textWidth(text, size), range);
-    const said = Math.max(0, ...reading.findIn(reading.analyse(text), true).map(({ value }) => value));
-    return (
-      share * profile.checks["description-width"].weight +
-      said * profile.checks["keyword-in-description"].weight
-    );
-  };
-  return [...new Set(made.map((text) => text.replace(/\s+/g, " ").trim()))]
-    .filter((text) => text && text !== known?.text && textWidth(text, size) <= room)
-    .map((text, at) => ({ text, at, worth: worth(text) }))
-    .sort((a, b) => b.worth - a.worth || a.at - b.at)
-    .slice(0, MOST_CHOICES)
-    .map(({ text }) => text);
+  const weights = profile.checks;
+  const seen = new Set([known?.text]);
+  return made
+    .map((one) => ({ ...one, text: one.text.replace(/\s+/g, " ").trim() }))
+    .filter(({ text }) => {
+      if (!text || seen.has(text)) return false;
+      seen.add(text);
+      return textWidth(text, size) <= room && !descriptionFlaws(text, pack).length;
+    })
+    .map((one, place) => {
+      const share = rangeShare(textWidth(one.text, size), range);
+      const said = Math.max(0, ...reading.findIn(reading.analyse(one.text), true).map(({ value }) => value));
+      const worth =
+        share * weights["description-width"].weight + said * weights["keyword-in-description"].weight;
+      const caution = reading.keyword && !said ? WITHOUT_KEYWORD : one.caution;
+      return { ...one, at: place, caution, worth };
+    })
+    .sort(
+      (a, b) => Number(Boolean(a.caution)) - Number(Boolean(b.caution)) || b.worth - a.worth || a.at - b.at,
+    )
+    .slice(0, MOST_CHOICES);
 }

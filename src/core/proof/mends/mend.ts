@@ -22,7 +22,18 @@ export interface ChangedLine {
 export interface Suggestion {
   lines: ChangedLine[];
   change: Change;
+  /** What it was made from, in words that follow "from": "the title, its beginning". */
+  source?: string;
+  /** Rendered width of what it writes, and the widest that is shown whole, in CSS pixels. */
+  width?: { pixels: number; most: number };
+  /** Why a person must choose it, as "without the target keyword": it is not made unasked. */
+  caution?: string;
 }
+
+/** Cautions of proposals that may be right, which only a person can tell. */
+export const WITHOUT_KEYWORD = "without the target keyword";
+/** What one section says may be far from what the page says. */
+export const OF_ONE_SECTION = "about one section";
 
 /** What mends know besides the draft. */
 export interface MendHelp {

@@ -19,6 +19,11 @@ export interface Mending {
   /** What was and what will be, for a person to look at. */
   lines: ChangedLine[];
   change: Change;
+  source?: string;
+  width?: { pixels: number; most: number };
+  caution?: string;
+  /** The whole score once it is made, 0 to 100. */
+  score: number;
   /** Points by which the whole score rises: found by making the change on a copy and scoring that. Never below 0. */
   gain: number;
 }
@@ -49,54 +54,70 @@ export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string
     const finding = before.findings.find(({ id }) => id === mend.check);
     return finding?.state !== "set-aside";
   };
-  return mends
-    .filter((mend) => (!only || only.has(mend.id)) && open(mend))
-    .flatMap((mend) =>
-      mend
-        .suggest(reading, terms.help)
-        .map((suggestion): Mending => {
-          const { score } = judgeReading(
-            readDraft(changed(draft, suggestion.change), terms.context, terms.profile, cache),
-          );
-          const { id, check, also = [], name, safe, toCheck = false } = mend;
-          return {
-            mend: id,
-            checks: [check, ...also],
-            name,
-            safe,
-            toCheck,
-            ...suggestion,
-            gain: score - before.score,
-          };
-        })
-        .filter(({ gain }) => gain > NOTHING || (mend.tidies && gain > -NOTHING))
-        .sort((a, b) => b.gain - a.gain)
-        .slice(0, MOST_CHOICES),
-    )
-    .map((mending) => ({ ...mending, gain: Math.max(0, mending.gain) }))
-    .sort((a, b) => b.gain - a.gain);
+  return (
+    mends
+      .filter((mend) => (!only || only.has(mend.id)) && open(mend))
+      .flatMap((mend) =>
+        mend
+          .suggest(reading, terms.help)
+          .map((suggestion): Mending => {
+            const { score } = judgeReading(
+              readDraft(changed(draft, suggestion.change), terms.context, terms.profile, cache),
+            );
+            const { id, check, also = [], name, safe, toCheck = false } = mend;
+            return {
+              mend: id,
+              checks: [check, ...also],
+              name,
+              safe,
+              toCheck,
+              ...suggestion,
+              score,
+              gain: score - before.score,
+            };
+          })
+          .filter(({ gain }) => gain > NOTHING || (mend.tidies && gain > -NOTHING))
+          .sort((a, b) => Number(Boolean(a.caution)) - Number(Boolean(b.caution)) || b.gain - a.gain)
+          .slice(0, MOST_CHOICES),
+      )
+      .map((mending) => ({ ...mending, gain: Math.max(0, mending.gain) }))
+      // Those that need a person come behind, or the first of a mend would be one that is not made unasked.
+      .sort((a, b) => Number(Boolean(a.caution)) - Number(Boolean(b.caution)) || b.gain - a.gain)
+  );
 }
 
+/** A mend to be made: the best that needs no person, or the one among its choices that a person picked. */
+export interface Pick {
+  mend: string;
+  /** What the picked choice writes, as its first line says it. */
+  after?: string;
+}
+
+const picked = (choices: readonly Mending[], { after }: Pick): Mending | undefined =>
+  choices.find(({ lines }) => after !== undefined && lines[0]?.after === after) ??
+  choices.find(({ caution }) => !caution);
+
 /**
- * Makes the best of each of several mends, one after the other, each on what those before it left.
+ * Makes several mends one after the other, each on what those before it left.
  *
- * @param ids of mends; made in the registry's order
+ * @param picks made in the registry's order
  * @returns the draft with all that could be made, and what was made
  */
 export function mendAll(
   draft: Draft,
-  ids: readonly string[],
+  picks: readonly Pick[],
   terms: Terms,
 ): { draft: Draft; made: Mending[] } {
   const cache = terms.cache ?? new ReadingCache();
   const made: Mending[] = [];
   let now = draft;
   for (const { id } of mends) {
-    if (!ids.includes(id)) continue;
-    const [best] = mendingsOf(now, { ...terms, cache }, new Set([id]));
-    if (!best) continue;
-    now = changed(now, best.change);
-    made.push(best);
+    const pick = picks.find(({ mend }) => mend === id);
+    if (!pick) continue;
+    const mending = picked(mendingsOf(now, { ...terms, cache }, new Set([id])), pick);
+    if (!mending) continue;
+    now = changed(now, mending.change);
+    made.push(mending);
   }
   return { draft: now, made };
 }

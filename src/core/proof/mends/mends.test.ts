@@ -63,14 +63,53 @@ describe("a mend", () => {
     expect(mending.safe).toBe(true);
   });
 
-  it("cuts a title that is too long at a word that may end it", () => {
+  it.each([
+    [
+      "How often to water a snake plant (and how to tell when it needs less than you think)",
+      "snake plant",
+      "How often to water a snake plant",
+    ],
+    [
+      "How often to water a snake plant: less than most of the people who keep one on the sill ever think",
+      "snake plant",
+      "How often to water a snake plant",
+    ],
+    [
+      "Do you need a permit for a garden shed? What the rules of most towns say about small buildings",
+      "garden shed permit",
+      "Do you need a permit for a garden shed?",
+    ],
+    [
+      "How to store a cargo bike through the winter, and what to do about the battery when it freezes",
+      "store a cargo bike",
+      "How to store a cargo bike through the winter",
+    ],
+  ])("cuts the title “%s” where a clause ends", (title, keyword, expected) => {
+    const { mending } = best("meta-title", "", { title, keyword })!;
+    expect(mending.change.meta!.metaTitle).toBe(expected);
+    expect(mending.caution).toBeUndefined();
+    expect(mending.gain).toBeGreaterThan(0);
+  });
+
+  it("cuts no title inside a clause, and says what a proposal from a heading or without the keyword is", () => {
     const title =
       "Cargo bike care through the whole year for families with two children and a dog in the city";
-    const { mending } = best("meta-title", "", { title, keyword: "cargo bike" })!;
-    const made = mending.change.meta!.metaTitle!;
-    expect(title.startsWith(made)).toBe(true);
-    expect(made).not.toMatch(/\b(?:the|for|with|and|a|in)$/);
-    expect(mending.gain).toBeGreaterThan(0);
+    expect(best("meta-title", "", { title, keyword: "bike care" })).toBeUndefined();
+    const [offered, ...others] = only(
+      "meta-title",
+      draftOf("## What a cargo bike needs in winter\n\nText.\n\n## Where to keep the tools\n\nText.", {
+        title,
+        keyword: "cargo bike",
+      }),
+    );
+    expect(offered).toMatchObject({
+      change: { meta: { metaTitle: "What a cargo bike needs in winter" } },
+      caution: "about one section",
+    });
+    expect(others.map(({ caution }) => caution)).not.toContain(undefined);
+    expect(
+      mendAll(draftOf("", { title, keyword: "bike care" }), [{ mend: "meta-title" }], terms).made,
+    ).toEqual([]);
   });
 
   it("puts the keyword in front of a title that lacks it", () => {
@@ -87,6 +126,17 @@ describe("a mend", () => {
     const made = mending.change.meta!.description!;
     expect(body).toContain(made);
     expect(made).toContain("cargo bike");
+    expect(mending).toMatchObject({ source: "the opening", width: { most: 920 } });
+  });
+
+  it("makes no description of a sentence that leans on another, points elsewhere or ends nowhere", () => {
+    const body = [
+      "But it wants an hour of care in the month, and a dry place for your cargo bike to sleep in every night of the year.",
+      "The following table lists all that a cargo bike wants in a month, in a year and in all the years that come after.",
+      "A cargo bike wants an hour of care in the month (and a dry place to sleep in every night of the year, whatever falls.",
+      "For a cargo bike that is to last for many years you want an hour in the month, a dry place and these three tools:",
+    ].join("\n\n");
+    expect(best("description", body, { keyword: "cargo bike" })).toBeUndefined();
   });
 
   it("cuts a description that is too long", () => {
@@ -128,15 +178,24 @@ describe("a mend", () => {
     ["the alt text less its opening", "![Image of a long bike](a.jpg)", "A long bike"],
     [
       "the sentence beside it",
-      "We met. The yard is wet in spring.\n\n![](a.jpg)",
-      "The yard is wet in spring",
+      "We met. The roof of the shed is wet in spring.\n\n![](a.jpg)",
+      "The roof of the shed is wet in spring",
     ],
     ["the file name", "Rain fell.\n\n![](two-children-in-a-box.jpg)", "Two children in a box"],
-    ["the heading", "## A wet yard\n\n![](a.jpg)", "A wet yard"],
+    ["the heading", "## A wet roof\n\n![](a.jpg)", "A wet roof"],
   ])("starts an alt text from %s", (_from, body, expected) => {
     const { after, mending } = best("alt-texts", body, { title: "T" })!;
     expect(after.blocks.flatMap((block) => (block.kind === "picture" ? block.alt : []))).toEqual([expected]);
     expect(mending.toCheck).toBe(true);
+  });
+
+  it.each([
+    ["a sentence of thoughts", "We think that patience matters most.\n\n![](IMG_2041.jpg)"],
+    ["what the whole post is about", "Most bikes want care.\n\n![](IMG_2041.jpg)"],
+    ["a sentence that leans on another", "It stands beside the roof of the shed.\n\n![](IMG_2041.jpg)"],
+    ["the title", "![](IMG_2041.jpg)"],
+  ])("starts no alt text from %s", (_from, body) => {
+    expect(best("alt-texts", body, { title: "A shed with a roof", keyword: "bike care" })).toBeUndefined();
   });
 
   it("gives a picture of the post a name made of words, each its own", () => {
@@ -176,7 +235,11 @@ describe("mends in the editor's document", () => {
 
   it("change the nodes that they touch, write their fields, and say what they began", () => {
     const draft = draftOf("## Start\n\n![](two-children-in-a-box.jpg)\n\n#### Deep", { title: "T" });
-    const { made } = mendAll(draft, ["heading-levels", "alt-texts", "slug"], terms);
+    const { made } = mendAll(
+      draft,
+      ["heading-levels", "alt-texts", "slug"].map((mend) => ({ mend })),
+      terms,
+    );
     const { doc: after, meta, begun } = mendedDoc(doc, made);
     expect(begun).toEqual(["Two children in a box"]);
     expect(meta).toEqual({ slug: "t" });
@@ -219,7 +282,7 @@ describe("whatever the draft", () => {
       fc.property(anyDraft, (draft) => {
         const { draft: after, made } = mendAll(
           draft,
-          mends.map(({ id }) => id),
+          mends.map(({ id }) => ({ mend: id })),
           { ...terms, help },
         );
         const promised = made.reduce((sum, { gain }) => sum + gain, 0);

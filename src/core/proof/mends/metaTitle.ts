@@ -1,11 +1,16 @@
-import { cutToWidth, textWidth } from "../../snippet/width";
+import type { TitlePart } from "../../snippet/wholeness";
+import { titleFlaws, titleParts } from "../../snippet/wholeness";
+import { textWidth } from "../../snippet/width";
+import { foldPlain } from "../../text/fold";
 import type { DraftReading } from "../reading";
-import type { Mend, Suggestion } from "./mend";
+import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
 
-const PARTED = /\s+[-–—|·]\s+|:\s+|\s*\((?=[^)]*\)$)|\?\s+/u;
-const LEAST_WORDS = 3;
+/** Headings looked at: what a page is about is said early. */
+const MOST_HEADINGS = 12;
+/** Several, since not all of them gain something. */
+const MOST_CHOICES = 12;
 
-/** A meta title that fits: the title cut where it is parted, or at a word's end, or with the keyword in front. */
+/** A meta title that fits: whole parts of the title, the keyword before one of them, or a heading. Never cut anywhere else. */
 export const metaTitle: Mend = {
   id: "meta-title",
   check: "title-width",
@@ -13,51 +18,116 @@ export const metaTitle: Mend = {
   name: "Make the meta title fit",
   safe: false,
   suggest(reading) {
-    const { searchTitle, draft } = reading;
+    const { searchTitle, draft, profile } = reading;
     if (!searchTitle) return [];
+    const { size, range } = profile.checks["title-width"];
+    const room = range[2] ?? Number.POSITIVE_INFINITY;
     const now = searchTitle.text;
-    return candidates(reading).map(
-      (metaTitle): Suggestion => ({
-        lines: [{ before: draft.meta.metaTitle ? now : `${now} (the title)`, after: metaTitle }],
-        change: { meta: { metaTitle } },
-      }),
-    );
+    return candidates(reading, size, room).map(({ text, source, caution }): Suggestion => {
+      const width = textWidth(text + draft.meta.titleSuffix, size);
+      return {
+        lines: [{ before: draft.meta.metaTitle ? now : `${now} (the title)`, after: text }],
+        change: { meta: { metaTitle: text } },
+        source,
+        width: { pixels: width, most: room },
+        ...(caution && { caution }),
+      };
+    });
   },
 };
 
-function candidates({ searchTitle, draft: { meta }, keyword, profile, pack }: DraftReading): string[] {
-  const { size, range } = profile.checks["title-width"];
-  const room = (range[2] ?? Number.POSITIVE_INFINITY) - textWidth(meta.titleSuffix, size);
-  const texts = [searchTitle!.text, meta.title].filter(Boolean);
-  const said = keyword ? keyword.text.replace(/^\p{Ll}/u, (letter) => letter.toUpperCase()) : "";
-  const parts = texts.flatMap((text) => [text, ...text.split(PARTED)]);
-  const made = [
-    ...parts,
-    ...(said
-      ? [...parts.map((part) => `${said}: ${part}`), ...meta.supporting.map((other) => `${said}: ${other}`)]
-      : []),
-  ];
-  const fitting = made.map((text) => cutAtWord(text.trim(), size, room, pack.smallWords));
-  return [...new Set(fitting)].filter(
-    (text) => text !== searchTitle!.text && text.split(/\s+/).length >= LEAST_WORDS && !repeats(text, said),
-  );
+interface Candidate {
+  text: string;
+  source: string;
+  caution?: string;
 }
 
-/** "Cargo bike: Cargo bike care" says it twice. */
-const repeats = (text: string, said: string): boolean =>
-  said !== "" &&
-  text.startsWith(`${said}: `) &&
-  text
-    .slice(said.length + 2)
-    .toLowerCase()
-    .includes(said.toLowerCase());
+const hasKeyword = (reading: DraftReading, text: string): boolean =>
+  reading.findIn(reading.analyse(text), true).some(({ form }) => form !== "scattered");
 
-/** As much of a text as fits, to the end of a word that may end a line; no ellipsis. */
-export function cutAtWord(text: string, size: number, room: number, smallWords: ReadonlySet<string>): string {
-  const cut = cutToWidth(text, size, room);
-  if (!cut.cut) return text;
-  const words = cut.text.replace(/\s*…$/u, "").split(/\s+/);
-  // "What it costs to" promises more than it says.
-  while (words.length > 1 && smallWords.has(words.at(-1)!.toLowerCase())) words.pop();
-  return words.join(" ").replace(/[\s,;:([–—-]+$/u, "");
+function candidates(reading: DraftReading, size: number, room: number): Candidate[] {
+  const { searchTitle, draft, keyword, pack } = reading;
+  const { meta } = draft;
+  const said = keyword ? capitalised(keyword.text) : "";
+  const own: Candidate[] = [
+    ...(searchTitle!.text === meta.title ? [] : [{ text: meta.title, source: "the title" }]),
+    ...partsOf(searchTitle!.text, meta.metaTitle ? "the meta title" : "the title", reading),
+    ...(searchTitle!.text === meta.title ? [] : partsOf(meta.title, "the title", reading)),
+  ];
+  const headings = reading.headings
+    .filter(({ block, text }) => block !== null && !pack.furnitureHeadings.has(foldPlain(text)))
+    .slice(0, MOST_HEADINGS);
+  const short = [{ text: searchTitle!.text, source: "the title" }, ...own].filter(({ text }) => text);
+  const made: Candidate[] = [
+    ...own,
+    ...headings.flatMap(({ text, level }) => {
+      const source = level === 1 ? "the H1" : `the heading “${text}”`;
+      const found = [{ text, source }, ...partsOf(text, source, reading)];
+      return level === 1 ? found : found.map((one) => ({ ...one, caution: OF_ONE_SECTION }));
+    }),
+    ...(said
+      ? [
+          { text: said, source: "the keyword" },
+          ...short
+            .filter(({ text }) => sharesNothing(reading, said, text))
+            .map(({ text, source }) => ({ text: `${said}: ${text}`, source: `the keyword, and ${source}` })),
+        ]
+      : []),
+    // A short title, or the keyword, has room for what one of its sections says.
+    ...headings
+      .filter(({ level }) => level === 2)
+      .flatMap(({ text }) =>
+        [
+          { before: searchTitle!.text, source: "the title" },
+          { before: said, source: "the keyword" },
+        ]
+          .filter(({ before }) => before && sharesNothing(reading, before, text))
+          .map(({ before, source }) => ({
+            text: `${before}: ${text}`,
+            source: `${source}, and the heading “${text}”`,
+            caution: OF_ONE_SECTION,
+          })),
+      ),
+  ];
+  const seen = new Set([searchTitle!.text]);
+  return made
+    .filter(({ text }) => {
+      if (!text || seen.has(text)) return false;
+      seen.add(text);
+      return (
+        textWidth(text + meta.titleSuffix, size) <= room &&
+        !titleFlaws(text, pack).length &&
+        reading.findIn(reading.analyse(text), false).length <= 1
+      );
+    })
+    .map((one): Candidate => {
+      const caution = keyword && !hasKeyword(reading, one.text) ? WITHOUT_KEYWORD : one.caution;
+      return caution ? { ...one, caution } : one;
+    })
+    .sort((a, b) => Number(Boolean(a.caution)) - Number(Boolean(b.caution)))
+    .slice(0, MOST_CHOICES);
+}
+
+const PART_WORDS: Record<TitlePart["part"], string> = {
+  whole: "without what stands in brackets",
+  beginning: "its beginning",
+  end: "its second part",
+};
+
+const partsOf = (text: string, source: string, { pack }: DraftReading): Candidate[] =>
+  titleParts(text, pack).map(({ text: part, part: kind }) => ({
+    text: kind === "end" ? capitalised(part) : part,
+    source: `${source}, ${PART_WORDS[kind]}`,
+  }));
+
+/** Names such as "svg.js" stay as they are. */
+const capitalised = (text: string): string =>
+  text.replace(/^\p{Ll}(?=\p{L}*(?:$|[\s'’,:-]))/u, (letter) => letter.toUpperCase());
+
+/** "Cargo bike: Cargo bike care" says it twice. */
+function sharesNothing(reading: DraftReading, a: string, b: string): boolean {
+  const stems = (text: string) =>
+    reading.analyse(text).tokens.flatMap(({ small, stem }) => (small ? [] : [stem]));
+  const known = new Set(stems(a));
+  return !stems(b).some((stem) => known.has(stem));
 }

@@ -109,6 +109,13 @@ in im an am auf aus bei beim mit nach seit von vom zu zum zur durch für gegen o
 bin bist ist sind seid war warst waren wart gewesen habe hast hat haben habt hatte hattest hatten gehabt werde wirst wird werden werdet wurde wurden geworden worden
 kann kannst können könnt konnte konnten muss musst müssen müsst musste mussten soll sollst sollen sollte sollten will willst wollen wollte wollten darf darfst dürfen durfte mag möchte möchten
 nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal eben etwa etwas nichts alle alles allem allen beide beiden jeder jede jedes jedem jeden sowie dabei dazu davon daran darauf darin darum also ja nein`,
+  leaning: `
+    aber und oder denn doch sondern es er ihn ihm sein seine seinen seinem dies diese dieser dieses diesem diesen jene jener
+    jenes dass dann deshalb deswegen daher darum dadurch dazu damit dafür davon dabei daran darauf darin darüber jedoch
+    allerdings außerdem zudem auch ebenso ansonsten sonst stattdessen trotzdem dennoch folglich somit also hier dort beide
+    solche danach hierzu hierbei schließlich zweitens drittens alternativ umgekehrt hinweis bitte ja nein`,
+  pointing:
+    /\b(?:siehe (?:oben|unten)|wie (?:oben|unten)|(?:oben|unten) (?:beschrieben|genannt|gezeigt)\w*|(?:folgende|vorige|nachste|obige|untenstehende)[nrms]? (?:abschnitt|kapitel|beispiel|tabelle|bild|liste|schritte?)|diese[rsmn]? (?:abschnitt|kapitel|beispiel|tabelle|bild|liste|schritt)|auf dem (?:bild|foto)|hier klicken)\b/,
   abbreviations:
     "z.b d.h u.a u.u o.ä bzw ca dr prof nr str usw etc vgl evtl ggf inkl exkl zzgl max min mio mrd tel st s abs art bspw sog jan feb apr aug sept okt nov dez hr fr",
   vagueLinkTexts:

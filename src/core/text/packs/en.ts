@@ -144,6 +144,13 @@ tear tears tearing tore torn|tell tells telling told|do does doing did done|wake
     also i'm i've i'd i'll you're you've you'd you'll he's he'd he'll she's she'd she'll it's it'd it'll we're we've we'd we'll they're they've they'd they'll
     isn't aren't wasn't weren't hasn't haven't hadn't doesn't don't didn't won't wouldn't shan't shouldn't can't cannot couldn't mustn't
     let's that's who's what's here's there's when's where's why's how's`,
+  leaning: `
+    but and or nor so yet it its this that these those they their them he his him she her hers such then however therefore
+    thus hence also otherwise instead moreover furthermore additionally besides likewise similarly meanwhile nevertheless
+    nonetheless consequently accordingly still again both neither either another here too indeed afterwards above below next
+    finally lastly secondly thirdly it's that's they're he's she's alternatively conversely nb note please sorry yes ok`,
+  pointing:
+    /\b(?:(?:see|as|shown|listed|described|mentioned|described) (?:above|below)|(?:the )?(?:above|below|following|previous|preceding|next) (?:section|chapter|example|table|figure|image|picture|code|list|steps?|snippet|options?|article|page)|this (?:section|chapter|example|table|figure|image|picture|code|list|snippet|step|paragraph|option|method|function|command)|in the (?:picture|photo|image)|(?:section|chapter|example|table|figure|picture|list) (?:above|below)|click here|read on|these|those|both (?!\w+ and\b)\w+s|this (?!guide|article|post|page|review|tutorial|checklist|year|summer|winter|spring|autumn|week|month)\w+)\b/,
   abbreviations:
     "mr mrs ms dr prof st vs etc e.g i.e approx no fig jan feb mar apr jun jul aug sep sept oct nov dec inc ltd co dept est",
   vagueLinkTexts: `here|click here|click|this|this link|link|this page|this post|this article|read more|more|learn more|find out more|see more|see here|read this|read on|continue|continue reading|details|more details|more info|more information|info|go|go here|website|this website|this site|site|page|check it out|check this out|view|view more|start here|download|download here|over here|tap here|press here|follow this link|click this link|click the link`,

@@ -83,6 +83,11 @@ y e o u pero sino ni si porque pues aunque mientras
 soy eres es somos sois son era eran fue fueron sea sean ser sido siendo estoy estás está estamos están estaba estaban estar he has ha hemos han había habían haber hay tengo tiene tienen tener
 puede pueden puedes poder debe deben deber
 no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto también tampoco ya aún todavía siempre nunca aquí allí ahí así bien todo toda todos todas otro otra otros otras cada mismo misma algo alguien algún alguna algunos nada nadie ningún ninguna`,
+  leaning: `
+    pero y e o u sino pues él ella ellos ellas esto eso aquello este esta estos estas ese esa esos esas aquel aquella luego
+    entonces así además también aunque aquí allí tal tales después finalmente alternativamente nota sí`,
+  pointing:
+    /\b(?:(?:ver|como|descrit[oa]s?|mencionad[oa]s?) (?:arriba|abajo|mas arriba|mas abajo)|(?:la siguiente|la anterior|el siguiente|el anterior) (?:seccion|capitulo|ejemplo|tabla|imagen|lista|paso)|est[ea] (?:seccion|capitulo|ejemplo|tabla|imagen|lista|paso)|haz clic aqui)\b/,
   abbreviations:
     "sr sra srta dr dra prof ud uds etc ej p.ej pág núm aprox máx mín tel av avda d dña ene feb mar abr jun jul ago sept oct nov dic",
   vagueLinkTexts:

@@ -92,6 +92,12 @@ et ou mais donc or ni car si comme quand lorsque puisque parce afin ainsi alors
 suis es est sommes êtes sont étais était étions étaient serai sera seront serait été être ai as a avons avez ont avais avait avaient aura auront aurait eu avoir
 peut peux peuvent pouvez pouvons pourrait doit dois doivent devez devrait faut va vais vont
 ne n pas plus moins très trop bien aussi encore déjà toujours jamais même mêmes tout toute tous toutes autre autres chaque plusieurs peu beaucoup là ici cela ça ceci celui celle ceux celles non oui`,
+  leaning: `
+    mais et ou donc or ni car il elle ils elles ce cela ça ceci ces cette cet celui celle ceux celles lui leur leurs son sa
+    ses puis alors ensuite cependant toutefois pourtant ainsi aussi également sinon enfin néanmoins ici là dont lequel
+    laquelle alternativement inversement remarque note attention oui non`,
+  pointing:
+    /\b(?:(?:voir|comme|decrit|indique|mentionne)e?s? (?:ci-dessus|ci-dessous|plus haut|plus bas)|ci-(?:dessus|dessous|contre|apres)|(?:la section|le chapitre|l.exemple|le tableau|l.image|la liste|l.etape) (?:suivante?|precedente?)|cette (?:section|image|liste|etape)|ce (?:chapitre|tableau)|cliquez ici)\b/,
   abbreviations:
     "m mm mme mlle dr pr st ste etc cf p.ex ex env av apr fig no vol tél janv févr juil sept oct nov déc min max",
   vagueLinkTexts:

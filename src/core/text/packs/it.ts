@@ -101,6 +101,12 @@ questo questa questi queste quello quella quelli quelle quel quei che chi cui qu
 e ed o od ma però se anche né mentre poiché affinché
 sono sei è siamo siete era erano ero sarà saranno sarebbe essere stato stata stati state ho hai ha abbiamo avete hanno aveva avevano avere avuto può possono puoi posso potere deve devono dovere vuole
 non più meno molto molta molti molte poco poca pochi poche troppo tanto così già ancora sempre mai qui qua lì là bene tutto tutta tutti tutte altro altra altri altre ogni stesso stessa qualche alcuni alcune niente nulla sì no dell all dall nell sull`,
+  leaning: `
+    ma e ed o oppure però dunque quindi egli ella esso essa essi esse lui loro questo questa questi queste quello quella
+    quelli quelle ciò suo sua suoi sue poi allora così inoltre anche tuttavia comunque infatti perciò altrimenti qui lì tale
+    tali infine dopo alternativamente nota sì`,
+  pointing:
+    /\b(?:(?:vedi|come|descritt[oaie]|indicat[oaie]) (?:sopra|sotto)|(?:la|il|l.)? ?(?:sezione|capitolo|esempio|tabella|immagine|elenco|passo) (?:seguente|successiv[oa]|precedente)|quest[oa] (?:sezione|capitolo|esempio|tabella|immagine|elenco|passo)|clicca qui)\b/,
   abbreviations:
     "sig sig.ra dott dott.ssa prof ing avv ecc es p.es pag n nr ca max min tel v st gen feb mar apr giu lug ago sett ott nov dic",
   vagueLinkTexts:

@@ -42,6 +42,8 @@ export interface PackWords {
   /** Words that the stemmer joins with others of another meaning, in the same form: each keeps to itself. */
   apart?: string;
   smallWords: string;
+  leaning: string;
+  pointing: RegExp;
   abbreviations: string;
   /** "|" between them, as the phrases below. */
   vagueLinkTexts: string;
@@ -142,6 +144,8 @@ export function makePack(words: PackWords): LanguagePack {
     stem,
     otherStem,
     smallWords: list(words.smallWords),
+    leaning: list(words.leaning),
+    pointing: words.pointing,
     abbreviations: list(words.abbreviations),
     vagueLinkTexts: new Set(phrases(words.vagueLinkTexts)),
     altOpening: words.altOpening,

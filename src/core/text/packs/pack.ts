@@ -44,6 +44,10 @@ export interface LanguagePack {
   otherStem(folded: string): string | undefined;
   /** Small words: they carry no subject of their own. */
   smallWords: ReadonlySet<string>;
+  /** Words that, where they come first, need what was said before: "but", "these". */
+  leaning: ReadonlySet<string>;
+  /** What points to another place of the page, tested against a folded text: "see below", "this table". */
+  pointing: RegExp;
   /** Abbreviations after whose full stop a sentence goes on, without the stop. */
   abbreviations: ReadonlySet<string>;
   /** Link texts that do not say where they lead, folded and without punctuation. */

@@ -62,6 +62,11 @@ este esta isto estes estas esse essa isso esses essas aquele aquela aquilo que q
 e ou mas nem se pois embora enquanto
 sou és é somos são era eram foi foram será serão seria seja sejam ser sido sendo estou está estamos estão estava estavam estar há hei tem têm tenho ter tinha pode podem poder deve devem dever vai vão
 não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto também já ainda sempre nunca aqui ali lá assim bem todo toda todos todas tudo outro outra outros outras cada mesmo mesma algo alguém algum alguma nada ninguém nenhum nenhuma`,
+  leaning: `
+    mas e ou porém contudo ele ela eles elas isto isso aquilo este esta estes estas esse essa esses essas aquele aquela lhe
+    então assim além também portanto todavia entretanto logo aqui ali tal tais depois finalmente alternativamente nota sim`,
+  pointing:
+    /\b(?:(?:ver|como|descrit[oa]s?|mencionad[oa]s?) (?:acima|abaixo)|(?:a|o)? ?(?:secao|capitulo|exemplo|tabela|imagem|lista|passo) (?:seguinte|anterior)|est[ea] (?:secao|capitulo|exemplo|tabela|imagem|lista|passo)|clique aqui)\b/,
   abbreviations:
     "sr sra dr dra prof eng etc ex p.ex pág nº aprox máx mín tel av r st jan fev mar abr jun jul ago set out nov dez",
   vagueLinkTexts:

@@ -8,6 +8,8 @@ export const unpacked: LanguagePack = {
   stem: (folded) => folded,
   otherStem: () => undefined,
   smallWords: new Set(),
+  leaning: new Set(),
+  pointing: /^(?!)/,
   abbreviations: new Set(),
   vagueLinkTexts: new Set(),
   altOpening: /^(?!)/,

@@ -1,0 +1,24 @@
+/** Nouns that name something to be seen, from a published lexicon (scripts/build-concrete.ts). */
+import { primaryLanguage } from "../language";
+import english from "./en.json";
+
+/** A new language is a file of its own and a line here. */
+const lists: Record<string, string> = { en: english.stems };
+
+const read = new Map<string, ReadonlySet<string>>();
+
+/**
+ * Stems of the nouns of a language that name a thing, an animal, a plant, food or a part of a body.
+ *
+ * @param language tag (BCP 47)
+ * @returns the stems; none in a language without a list
+ */
+export function concreteStems(language: string): ReadonlySet<string> {
+  const code = primaryLanguage(language);
+  let known = read.get(code);
+  if (!known) {
+    known = new Set(Object.hasOwn(lists, code) ? lists[code]!.split(" ") : []);
+    read.set(code, known);
+  }
+  return known;
+}
