@@ -30,6 +30,8 @@ Two
 
 See <http://bare.example/> too.
 
+${"More of it is said here. ".repeat(20)}
+
 [ref]: http://other.example/b
 `;
 

@@ -18,6 +18,7 @@ interface Answer {
     score: number;
     words: number;
     minutes: number;
+    notes?: string[];
     groups: { id: string; earned: number; weight: number }[];
     checks: {
       id: string;
@@ -40,6 +41,10 @@ beforeAll(() => {
     path("a.md"),
     "---\ntitle: Cargo bike care\nkeyword: cargo bike\n---\nA cargo bike wants care.\n\n![A bike](p/red-bike.jpg)\n",
   );
+  writeFileSync(
+    path("long.md"),
+    `---\ntitle: Cargo bike care\nkeyword: cargo bike\n---\n${"A cargo bike wants care. ".repeat(30)}\n`,
+  );
   writeFileSync(path("b.html"), "<title>Trailers</title><main><h1>Trailers</h1><p>Text</p></main>");
   writeFileSync(path("broken.md"), "---\ntitle: [a\n---\n");
   writeFileSync(
@@ -57,15 +62,21 @@ beforeAll(() => {
 describe("dune-sparrow score", () => {
   it("answers in JSON with every check of the registry", () => {
     const answer = json(path("a.md"));
-    expect(answer).toMatchObject({ version: 1, profile: { id: "house", version: 3 } });
+    expect(answer).toMatchObject({ version: 1, profile: { id: "house", version: 4 } });
     const [file] = answer.files;
     expect(file).toMatchObject({ file: path("a.md"), words: 5, minutes: 1 });
     expect(file!.checks.map(({ id }) => id)).toEqual(checks.map(({ id }) => id));
     const sum = (of: { weight: number }[]) => of.reduce((total, { weight }) => total + weight, 0);
     const counted = file!.checks.filter(({ state }) => state === "judged" || state === "waiting");
     expect(sum(file!.groups)).toBe(sum(counted));
-    expect(file!.score).toBeCloseTo(
-      (100 * counted.reduce((total, { share, weight }) => total + share * weight, 0)) / sum(counted),
+    // Five words have room for five points.
+    expect(file!.score).toBe(5);
+    expect(file!.notes).toEqual(["The text has 5 words: under 100 words the score is at most 5."]);
+    const long = json(path("long.md")).files[0]!;
+    expect(long.notes).toBeUndefined();
+    const judged = long.checks.filter(({ state }) => state === "judged" || state === "waiting");
+    expect(long.score).toBeCloseTo(
+      (100 * judged.reduce((total, { share, weight }) => total + share * weight, 0)) / sum(judged),
       2,
     );
     expect(file!.checks.find(({ id }) => id === "keyword-in-title")).toMatchObject({

@@ -27,7 +27,7 @@ export function reportedPost(post: Post, site: Site, report: Report, field: Repo
     minutes: report.minutes,
     field,
     findings: report.findings,
-    languageNote: report.languageNote,
+    notes: report.notes,
   };
 }
 

@@ -1,6 +1,6 @@
 /** The weight strip: a block for each check, as wide as its weight, filled as far as it is earned. */
 import { type KeyboardEvent, memo, useRef, useState } from "react";
-import { byWorth, counts } from "../../core/proof/finding";
+import { byWorth, counts, shownGains } from "../../core/proof/finding";
 import { groups } from "../../core/proof/groups";
 import type { ListedFinding } from "../../data/model";
 import { points } from "./figures";
@@ -48,8 +48,8 @@ interface Block {
   goal: ListedFinding["id"];
 }
 
-function checkBlock(f: ListedFinding, worthMost: boolean): Block {
-  const { id, weight, share, gain } = f;
+function checkBlock(f: ListedFinding, gain: number, worthMost: boolean): Block {
+  const { id, weight, share } = f;
   return {
     id,
     says: sayFinding(f),
@@ -64,7 +64,13 @@ function checkBlock(f: ListedFinding, worthMost: boolean): Block {
 }
 
 /** Leads to what is worth most in the group. */
-function groupBlock(id: string, name: string, members: readonly ListedFinding[], worthMost: boolean): Block {
+function groupBlock(
+  id: string,
+  name: string,
+  members: readonly ListedFinding[],
+  gains: ReadonlyMap<string, number>,
+  worthMost: boolean,
+): Block {
   const counted = members.filter(counts);
   const weight = counted.reduce((sum, f) => sum + f.weight, 0);
   const earned = counted.reduce((sum, f) => sum + f.weight * f.share, 0);
@@ -76,7 +82,7 @@ function groupBlock(id: string, name: string, members: readonly ListedFinding[],
     share: weight ? earned / weight : 0,
     excess: weight ? counted.reduce((sum, f) => sum + f.weight * (f.excess ?? 0), 0) / weight : 0,
     shape: weight ? (earned > 0 ? "border-proof" : "border-edge") : "border-edge fill-struck",
-    gain: best?.gain ?? 0,
+    gain: gains.get(best?.id ?? "") ?? 0,
     worthMost,
     goal: (best ?? members[0]!).id,
   };
@@ -96,6 +102,7 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
   const [active, setActive] = useState<string | null>(null);
   const list = useRef<HTMLUListElement>(null);
   const [worth] = byWorth(findings);
+  const gains = shownGains(findings);
   const parts = grouped(findings).map(({ id, name, members }) => ({
     id,
     blocks: folded
@@ -104,10 +111,11 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
             id,
             name,
             members,
+            gains,
             members.some((f) => f === worth),
           ),
         ]
-      : members.map((f) => checkBlock(f, f === worth)),
+      : members.map((f) => checkBlock(f, gains.get(f.id) ?? 0, f === worth)),
   }));
   const flat = parts.flatMap(({ blocks }) => blocks);
   const said = flat.find((block) => block.id === active);
@@ -150,12 +158,12 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
         {said ? (
           <>
             {said.says}
-            {said.gain > 0.005 && <span className="text-ink"> +{points(said.gain)}</span>}
+            {said.gain > 0 && <span className="text-ink"> +{points(said.gain)}</span>}
           </>
         ) : worth ? (
           <>
             <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Worth most next</span>{" "}
-            {worth.name}, +{points(worth.gain)}. {worth.reason}
+            {worth.name}, +{points(gains.get(worth.id)!)}. {worth.reason}
           </>
         ) : flat.length ? (
           "Everything is earned."

@@ -13,6 +13,7 @@ export function asJson(scored: ScoredFile[], profile: Profile, failed: FailedFil
       score: round(report.score),
       words: report.words,
       minutes: report.minutes,
+      ...(report.notes.length && { notes: report.notes }),
       ...(field && {
         field: {
           pages: field.pages.length,

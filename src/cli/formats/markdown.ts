@@ -16,7 +16,7 @@ export function asMarkdown(scored: ScoredFile[], profile: Profile): string {
       minutes: report.minutes,
       field: field?.benchmark ?? null,
       findings: report.findings,
-      languageNote: report.languageNote,
+      notes: report.notes,
     })),
   });
 }

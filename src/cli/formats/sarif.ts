@@ -8,7 +8,7 @@ import type { FailedFile, ScoredFile } from "../score";
 /** From so many points on, a finding is a warning; under it, a note. */
 const WARNING = 2;
 /** Findings that gain less say nothing. */
-const NOTHING = 0.005;
+const NOTHING = 0.05;
 const MOST_PLACES = 5;
 
 export function asSarif(scored: ScoredFile[], profile: Profile, failed: FailedFile[]): string {

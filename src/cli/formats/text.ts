@@ -1,3 +1,4 @@
+import { gainWords } from "../../core/proof/export/reported";
 import { byWorth } from "../../core/proof/finding";
 import { groups } from "../../core/proof/groups";
 import type { Profile } from "../../core/proof/profile";
@@ -19,13 +20,14 @@ function oneFile({ file, report, field }: ScoredFile, profile: Profile): string 
   const lines = [
     `${file}: ${report.score.toFixed(1)} of 100 · ${report.words} words, ${report.minutes} min · ${profile.name}, version ${profile.version}`,
   ];
-  if (report.languageNote) lines.push(`  ${report.languageNote}`);
+  for (const note of report.notes) lines.push(`  ${note}`);
+  const gainOf = gainWords(report.findings);
   if (field?.benchmark)
     lines.push(
       `  field of ${field.pages.length} pages: average ${field.benchmark.average.toFixed(1)}, best ${field.benchmark.best.toFixed(1)}`,
     );
   const [next] = byWorth(report.findings);
-  if (next) lines.push(`  worth most next: ${next.name} (+${next.gain.toFixed(1)})`);
+  if (next) lines.push(`  worth most next: ${next.name} (${gainOf(next)})`);
   for (const group of report.groups) {
     lines.push(
       "",
@@ -34,7 +36,7 @@ function oneFile({ file, report, field }: ScoredFile, profile: Profile): string 
     for (const f of report.findings.filter((finding) => finding.group === group.id)) {
       const earned =
         f.state === "judged" ? `${(f.share * f.weight).toFixed(2)}/${f.weight}` : STATE_WORDS[f.state];
-      const gain = f.gain > 0.005 ? `+${f.gain.toFixed(1)}` : "";
+      const gain = gainOf(f);
       lines.push(`    ${earned.padStart(14)}  ${gain.padStart(5)}  ${f.name}: ${f.reason}`);
     }
   }

@@ -482,11 +482,13 @@ function measure({
   if (!pages.length) return null;
   const words = sorted(pages.map((page) => page.words));
   const densities = sorted(pages.map((page) => (page.words ? page.uses / page.words : 0)));
+  const eases = sorted(pages.flatMap(({ figures: { ease } }) => ease ?? []));
   return {
     pages: pages.length,
     keyword,
     medianWords: percentile(words, 0.5),
     density: [percentile(densities, 0.1), percentile(densities, 0.9)],
+    ...(eases.length > 0 && { ease: [percentile(eases, 0.1), percentile(eases, 0.9)] }),
     terms: terms.map(({ key, text, salience, usual, core }) => ({ key, text, salience, usual, core })),
     topics: topics.map(measuredTopic),
   };

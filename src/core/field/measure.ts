@@ -8,6 +8,8 @@ export interface FieldMeasure {
   medianWords: number;
   /** 10th and 90th percentile of the keyword's uses a word. */
   density: [number, number];
+  /** 10th and 90th percentile of the pages' reading ease; absent where it is not known of any, or was not measured yet. */
+  ease?: [number, number];
   terms: MeasuredTerm[];
   /** Those on pages enough to count in the score. */
   topics: MeasuredTopic[];

@@ -30,7 +30,7 @@ it("its differences sum to that of the scores", () => {
         (total, { difference }) => total + difference,
         0,
       );
-      expect(sum).toBeCloseTo(after.score - before.score, 8);
+      expect(sum).toBeCloseTo(after.uncapped - before.uncapped, 8);
     }),
     RUNS,
   );

@@ -15,7 +15,7 @@ export interface ComparedCheck {
 }
 
 /**
- * Each check of either report, what differs most first. The differences sum to that of the scores: each check brings
+ * Each check of either report, what differs most first. The differences sum to that of the scores, as they are of texts long enough for a full one: each check brings
  * 100 · w·s / Σ w, with the sum of its own report.
  */
 export function compareReports(before: readonly Judged[], after: readonly Judged[]): ComparedCheck[] {

@@ -59,3 +59,26 @@ export const quoted = (text: string): string => `“${text}”`;
 export const plural = (n: number, one: string, many = `${one}s`): string =>
   `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
 export const percent = (share: number, digits = 0): string => `${(share * 100).toFixed(digits)} %`;
+
+const MOST_DIGITS = 4;
+
+/** As many digits behind the point as tell numbers apart that differ: 0.42 beside 0.4 must not read as equal. */
+function digitsApart(values: readonly number[], digits: number): number {
+  const different = new Set(values).size;
+  let n = digits;
+  while (n < MOST_DIGITS && new Set(values.map((value) => value.toFixed(n))).size < different) n++;
+  return n;
+}
+
+/** @returns the numbers, all with as many digits as tell them apart */
+export function figuresApart(values: readonly number[], digits = 0): string[] {
+  const n = digitsApart(values, digits);
+  return values.map((value) => value.toFixed(n));
+}
+
+/** The same of shares, as per cent. */
+export const percents = (shares: readonly number[], digits = 0): string[] =>
+  figuresApart(
+    shares.map((share) => share * 100),
+    digits,
+  ).map((figure) => `${figure} %`);

@@ -18,6 +18,8 @@ export interface Profile {
   openingWords: number;
   /** Silent reading rate, for the reading time (Brysbaert 2019: 238 words a minute for English non-fiction). */
   wordsPerMinute: number;
+  /** Words from which on a text can have any score; with fewer the score is at most as large a part of 100. */
+  fullScoreWords: number;
   checks: {
     "keyword-in-title": Weighted & { lateFactor: number };
     "keyword-in-h1": Weighted;
@@ -32,6 +34,9 @@ export interface Profile {
       fewShare: number;
       endFactor: number;
       endAtLeast: number;
+      /** In texts of fewer words, fewer uses than these are never too many. */
+      overWords: number;
+      overUses: number;
       /** Pages that a field has at least, for its densities to be the measure. */
       fieldPages: number;
     };
@@ -64,6 +69,8 @@ export interface Profile {
       audience: Audience;
       bands: Record<Audience, [number, number]>;
       fallOff: number;
+      /** Pages that a field has at least, for its reading ease to widen the band. */
+      fieldPages: number;
     };
     /** Shares of the text: all of the weight up to `full`, none from `zero` on. */
     "sentence-length": Weighted & { mostWords: number; full: number; zero: number };
@@ -91,7 +98,11 @@ export function completeProfile(profile: unknown): unknown {
     const known = own[id];
     return [id, known === undefined ? check : isRecord(known) ? { ...check, ...known } : known];
   });
-  return { ...profile, checks: { ...own, ...Object.fromEntries(missing) } };
+  return {
+    fullScoreWords: houseProfile.fullScoreWords,
+    ...profile,
+    checks: { ...own, ...Object.fromEntries(missing) },
+  };
 }
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === "object" && value !== null && !Array.isArray(value);

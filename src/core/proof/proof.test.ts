@@ -148,15 +148,15 @@ describe("proof", () => {
       reason: "a poem",
       gain: 0,
     });
-    expect(aside.score).toBeGreaterThan(plain.score);
-    expect(proof(draft, { ...noContext, setAside: { toString: "no check" } }).score).toBe(plain.score);
+    expect(aside.uncapped).toBeGreaterThan(plain.uncapped);
+    expect(proof(draft, { ...noContext, setAside: { toString: "no check" } }).uncapped).toBe(plain.uncapped);
   });
 
   it("says so where a language has no pack, and scores what needs none", () => {
     const report = proof(
       draftOf("Ein Lastenrad.", { title: "Lastenrad", keyword: "Lastenrad", language: "xx" }),
     );
-    expect(report.languageNote).toContain("“xx”");
+    expect(report.notes.join(" ")).toContain("“xx”");
     expect(report.findings.find(({ id }) => id === "keyword-in-title")).toMatchObject({ share: 1 });
   });
 });

@@ -1,6 +1,7 @@
 /** The report of a proof. */
 import type { Coverage } from "../field/coverage";
 import type { Check, Evidence, FindingCode, Workings } from "./check";
+import { plural } from "./evidence";
 import { counts, type Finding, scoreOf } from "./finding";
 import { type GroupId, groups } from "./groups";
 import type { Profile } from "./profile";
@@ -9,8 +10,10 @@ import { checks } from "./registry";
 
 export interface Report {
   profile: { id: string; version: number };
-  /** 0 to 100. */
+  /** 0 to 100; of a text that is too short for a full score, at most the part of 100 that it has words for. */
   score: number;
+  /** The score as it would be of a text long enough. */
+  uncapped: number;
   words: number;
   /** Reading time, whole minutes. */
   minutes: number;
@@ -20,8 +23,8 @@ export interface Report {
   groups: { id: GroupId; earned: number; weight: number }[];
   /** Every check of the registry, in its order. */
   findings: Finding[];
-  /** Said where the draft's language has no pack. */
-  languageNote: string | null;
+  /** What must be known to read the score rightly, in sentences: too few words for a full score, a language without a pack. */
+  notes: string[];
 }
 
 /** Judges a draft that has been read. */
@@ -31,9 +34,11 @@ export function judgeReading(reading: DraftReading): Report {
   const { score, gains } = scoreOf(findings);
   for (const [i, f] of findings.entries()) f.gain = gains[i]!;
   const counted = findings.filter(counts);
+  const cap = capOf(reading.words, profile);
   return {
     profile: { id: profile.id, version: profile.version },
-    score,
+    score: Math.min(score, cap),
+    uncapped: score,
     words: reading.words,
     minutes: readingMinutes(reading.words, profile),
     keywordUses: reading.useCount,
@@ -49,9 +54,18 @@ export function judgeReading(reading: DraftReading): Report {
         };
       }),
     findings,
-    languageNote: reading.pack.known
-      ? null
-      : `There is no language pack for “${reading.draft.meta.language}”: words match only as they are written.`,
+    notes: [
+      ...(score > cap
+        ? [
+            `The text has ${plural(reading.words, "word")}: under ${profile.fullScoreWords} words the score is at most ${Number(cap.toFixed(1))}.`,
+          ]
+        : []),
+      ...(reading.pack.known
+        ? []
+        : [
+            `There is no language pack for “${reading.draft.meta.language}”: words match only as they are written.`,
+          ]),
+    ],
   };
 
   function finding(check: Check, of: DraftReading): Finding {
@@ -87,6 +101,10 @@ export function judgeReading(reading: DraftReading): Report {
     return made;
   }
 }
+
+/** The most that a text of so many words can have: 100 from `fullScoreWords` on, in proportion below. */
+const capOf = (words: number, { fullScoreWords }: Profile): number =>
+  words >= fullScoreWords ? 100 : (100 * words) / fullScoreWords;
 
 const NO_EVIDENCE: Evidence[] = [];
 

@@ -71,7 +71,7 @@ describe("a description", () => {
   it.each([
     ["A snake plant wants little water and much light.", []],
     ["Rain, snow and how a bike gets through a winter", ["does not end a sentence"]],
-    ["These need more of it than most people ever think.", ["begins in the middle of something"]],
+    ["But it needs more of it than most people ever think.", ["begins in the middle of something"]],
     ["As shown above, water it once in every two weeks.", ["points to another place of the page"]],
     ["Call `water()` once in every two weeks in summer.", ["holds code or an address"]],
   ])("%s: %j", (text, expected) => expect(descriptionFlaws(text, english)).toEqual(expected));

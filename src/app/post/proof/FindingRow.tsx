@@ -31,6 +31,8 @@ const STATE_WORDS: Record<Finding["state"], string> = {
 
 interface Props {
   finding: Finding;
+  /** What it has to gain, as it is shown; 0 where nothing. */
+  gain: number;
   worthMost: boolean;
   /** What the application can do about it itself, the best first. */
   mendings: readonly Mending[];
@@ -38,8 +40,8 @@ interface Props {
   total: number;
 }
 
-export function FindingRow({ finding, worthMost, mendings, total }: Props) {
-  const { id, name, state, share, weight, gain, reason, evidence, excess = 0 } = finding;
+export function FindingRow({ finding, gain, worthMost, mendings, total }: Props) {
+  const { id, name, state, share, weight, reason, evidence, excess = 0 } = finding;
   const go = useGo();
   const act = useAct();
   const { post, readOnly } = useApp((root) => root.openPost);
@@ -124,7 +126,7 @@ export function FindingRow({ finding, worthMost, mendings, total }: Props) {
               Judge again
             </button>
           ) : (
-            gain > 0.005 && (
+            gain > 0 && (
               <button
                 type="button"
                 className={action}
@@ -157,7 +159,7 @@ export function FindingRow({ finding, worthMost, mendings, total }: Props) {
           <span className="text-[12px] text-ink-2">{STATE_WORDS[state]}</span>
         )}
       </span>
-      <span className="figures text-right font-semibold">{gain > 0.005 ? `+${points(gain)}` : ""}</span>
+      <span className="figures text-right font-semibold">{gain > 0 ? `+${points(gain)}` : ""}</span>
     </li>
   );
 }

@@ -1,5 +1,6 @@
 /** The way to the score that is aimed at: the fewest and easiest findings, as links to their rows. */
 import { useMemo } from "react";
+import { shownGains } from "../../../core/proof/finding";
 import { pathTo } from "../../../core/proof/path";
 import type { Aim } from "../../../data/model";
 import { postEdited } from "../../store/openPostSlice";
@@ -17,10 +18,13 @@ export function PathLine({ onGo }: { onGo: (id: string) => void }) {
   const benchmark = field?.benchmark ?? null;
   const aim = report && aimOf(post?.aim, benchmark, report.score);
   const path = useMemo(
-    () => (report && aim ? pathTo(report.findings, report.score, aim.target) : null),
+    () => (report && aim ? pathTo(report.findings, report.uncapped, aim.target) : null),
     [report, aim],
   );
-  if (!post || !path || !aim) return null;
+  if (!post || !report || !path || !aim) return null;
+  const gains = shownGains(report.findings);
+  // What is gained counts once the text is long enough; the note beside the score says so.
+  const capped = report.score < report.uncapped;
   return (
     <section
       aria-label="Way to the score"
@@ -44,9 +48,11 @@ export function PathLine({ onGo }: { onGo: (id: string) => void }) {
           ))}
         </select>
       </label>
-      {!path.steps.length ? (
+      {capped ? (
+        <p>Write the text first: what is gained counts once it is long enough for a full score.</p>
+      ) : !path.steps.length ? (
         <p>
-          {path.enough && report!.score >= aim.target
+          {path.enough && report.score >= aim.target
             ? "You are there. A perfect score is not the aim: stop when it reads well."
             : "Nothing is left to gain."}
         </p>
@@ -63,7 +69,9 @@ export function PathLine({ onGo }: { onGo: (id: string) => void }) {
                 <button type="button" className="quiet-link" onClick={() => onGo(step.id)}>
                   {step.name}
                 </button>{" "}
-                <span className="figures text-[13px] text-ink-2">+{points(step.gain)}</span>
+                <span className="figures text-[13px] text-ink-2">
+                  +{points(gains.get(step.id) ?? step.gain)}
+                </span>
               </li>
             ))}
             {path.steps.length > SHOWN && (

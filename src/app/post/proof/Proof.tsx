@@ -1,7 +1,7 @@
 /** Proof: every finding with its evidence, what it is worth and what mends it; beside it the result as a searcher will see it, and the field. */
 import { ArrowLeftRight, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
-import { byWorth, counts, type Finding } from "../../../core/proof/finding";
+import { byWorth, counts, type Finding, hasGain, shownGains } from "../../../core/proof/finding";
 import { groups } from "../../../core/proof/groups";
 import { ReportMenu } from "../../reports/ReportMenu";
 import { useApp } from "../../store/store";
@@ -43,6 +43,7 @@ export function Proof() {
     );
   }
   const worth = byWorth(report.findings);
+  const gains = shownGains(report.findings);
   const aside = report.findings.filter(({ state }) => state === "set-aside").length;
   const total = report.findings.filter(counts).reduce((sum, { weight }) => sum + weight, 0);
   const lost = report.findings.reduce(
@@ -68,7 +69,7 @@ export function Proof() {
             <p className="text-[13px] text-ink-2">
               {worth.length ? `${worth.length} checks have something to gain` : "Everything is earned"}
               {lost > 0.05 && `, ${points(lost)} lost to too much`}
-              {aside > 0 && `, ${aside} set aside`}. {report.languageNote}
+              {aside > 0 && `, ${aside} set aside`}. {report.notes.join(" ")}
             </p>
           </div>
           <PathLine onGo={goTo} />
@@ -110,8 +111,9 @@ export function Proof() {
                       key={finding.id}
                       finding={finding}
                       worthMost={finding.id === worth[0]?.id}
+                      gain={gains.get(finding.id) ?? 0}
                       mendings={
-                        finding.gain > 0.005
+                        hasGain(finding)
                           ? (mendings?.filter(({ checks }) => checks.includes(finding.id)) ?? [])
                           : []
                       }
@@ -166,7 +168,9 @@ interface Part {
 }
 
 function arranged(findings: readonly Finding[], order: Order): Part[] {
-  const gainOf = (members: readonly Finding[]) => members.reduce((sum, f) => sum + f.gain, 0);
+  const gains = shownGains(findings);
+  const gainOf = (members: readonly Finding[]) =>
+    members.reduce((sum, { id }) => sum + (gains.get(id) ?? 0), 0);
   if (order === "group") {
     return groups
       .map(({ id, name }) => {

@@ -3,7 +3,7 @@ import type { Editor } from "@tiptap/core";
 import { ChevronUp } from "lucide-react";
 import { useMemo } from "react";
 import { linksOf } from "../../../core/draft/runs";
-import { byWorth } from "../../../core/proof/finding";
+import { byWorth, shownGains } from "../../../core/proof/finding";
 import { useApp } from "../../store/store";
 import { count, points } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
@@ -80,7 +80,11 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
         </span>
       )}
       <SaidAt editor={editor} />
-      {report.languageNote && <span className="text-plum">{report.languageNote}</span>}
+      {report.notes.map((note) => (
+        <span key={note} className="text-plum">
+          {note}
+        </span>
+      ))}
       {next && (
         <button
           type="button"
@@ -88,7 +92,7 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
           onClick={() => go(next.id)}
         >
           <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Worth most next</span>
-          {next.name}, +{points(next.gain)}
+          {next.name}, +{points(shownGains(report.findings).get(next.id)!)}
         </button>
       )}
     </section>

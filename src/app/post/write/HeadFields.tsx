@@ -1,7 +1,8 @@
 /** The head of the sheet: title, meta title, description and slug, each with what the proof says of it. */
 import type { ReactNode } from "react";
-import { makeSlug } from "../../../core/draft/slug";
+import { keywordSlug, makeSlug } from "../../../core/draft/slug";
 import type { Check } from "../../../core/proof/check";
+import { shownGains } from "../../../core/proof/finding";
 import { textWidth } from "../../../core/snippet/width";
 import { languagePack } from "../../../core/text/language";
 import type { Post } from "../../../data/model";
@@ -19,7 +20,9 @@ export function HeadFields({ post }: { post: Post }) {
   const titleWidth = textWidth((post.metaTitle || post.title) + site.titleSuffix, titleRules.size);
   const lineWidth = textWidth(post.description, lineRules.size);
   const edit = (changes: Partial<Post>) => act(postEdited(changes));
-  const suggested = makeSlug(post.keyword || post.title, languagePack(post.language));
+  const suggested = post.keyword
+    ? keywordSlug(post.keyword, languagePack(post.language))
+    : makeSlug(post.title, languagePack(post.language));
 
   return (
     <div className="border-b border-rule pb-4 print:border-0 print:pb-0">
@@ -119,9 +122,10 @@ function FieldNotes({ place }: { place: Check["place"] }) {
   const report = useApp((state) => state.openPost.report);
   // Two checks may wait for the same thing: it is said once, with what both are worth.
   const gains = new Map<string, number>();
+  const shown = shownGains(report?.findings ?? []);
   for (const f of report?.findings ?? []) {
-    if (f.gain > 0.005 && f.place === place && f.code !== "no-keyword")
-      gains.set(f.reason, (gains.get(f.reason) ?? 0) + f.gain);
+    if (shown.has(f.id) && f.place === place && f.code !== "no-keyword")
+      gains.set(f.reason, (gains.get(f.reason) ?? 0) + shown.get(f.id)!);
   }
   if (!gains.size) return null;
   return (

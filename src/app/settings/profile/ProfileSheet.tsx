@@ -151,6 +151,7 @@ function Form({
   const general = leavesOf({
     openingWords: draft.openingWords,
     wordsPerMinute: draft.wordsPerMinute,
+    fullScoreWords: draft.fullScoreWords,
     matching: draft.matching,
   });
   return (
@@ -200,6 +201,7 @@ const covers = (fault: string, path: Path): boolean =>
 const GENERAL: Record<string, string> = {
   openingWords: "Words of the opening",
   wordsPerMinute: "Words read in a minute",
+  fullScoreWords: "Words for a full score",
   exact: "As written",
   inflected: "In another form",
   close: "Words close together",

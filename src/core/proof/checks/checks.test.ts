@@ -20,6 +20,8 @@ type Row = [
 ];
 
 const KW = "cargo bike";
+/** Of seven words, three of them telling. */
+const LONG = "how often to water a snake plant";
 
 /** A field of ten pages with two terms, the second of a quarter of the first's weight, and two topics. */
 const field: FieldMeasure = {
@@ -38,6 +40,8 @@ const field: FieldMeasure = {
   ],
 };
 const measured: Partial<ProofContext> = { field };
+/** One whose pages say it 2 to 4 times in a thousand words. */
+const sparse: Partial<ProofContext> = { field: { ...field, density: [0.002, 0.004] } };
 const asked = (...questions: string[]): Partial<ProofContext> => ({ field, questions });
 
 const tables: Record<CheckId, Row[]> = {
@@ -129,6 +133,22 @@ const tables: Record<CheckId, Row[]> = {
     ["above", { keyword: KW }, `${filler(11, "cargo bike.")} ${filler(378)}`, 0.5],
     ["far above", { keyword: KW }, filler(50, "Cargo bike."), 0],
     ["headings count, the H1 does not", { keyword: KW }, `# Cargo bike\n\n## Cargo bike\n\n${filler(48)}`, 1],
+    // Under 150 words, fewer than three uses are never too many; three in 148 are 2.03 %.
+    ["one use in few words", { keyword: KW }, `cargo bike ${filler(28)}`, 1],
+    ["two uses in few words", { keyword: KW }, `cargo bike ${filler(20)} cargo bike ${filler(5)}`, 1],
+    [
+      "three uses in few words",
+      { keyword: KW },
+      `${filler(3, "Cargo bike.")} ${filler(142)}`,
+      (0.035 - 3 / 148) / 0.015,
+    ],
+    [
+      "two uses in 150 words above the field",
+      { keyword: KW },
+      `${filler(2, "Cargo bike.")} ${filler(146)}`,
+      (0.035 - 2 / 150) / (0.035 - 0.004),
+      sparse,
+    ],
     ["no text", { keyword: KW }, "", "waiting"],
     // The field's usual is 1 % to 3 %, which 1 use in 200 words is half of.
     ["below the field", { keyword: KW }, `cargo bike ${filler(198)}`, 0.5, measured],
@@ -140,7 +160,9 @@ const tables: Record<CheckId, Row[]> = {
   ],
   "keyword-in-slug": [
     ["exact", { keyword: KW, slug: "cargo-bike-care" }, "", 1],
-    ["small words left out", { keyword: "cargo bike for families", slug: "cargo-bike-families" }, "", 0.8],
+    ["small words left out", { keyword: "cargo bike for families", slug: "cargo-bike-families" }, "", 1],
+    ["some small words left out", { keyword: LONG, slug: "how-often-water-a-snake-plant" }, "", 1],
+    ["in another order", { keyword: "cargo bike for families", slug: "families-cargo-bike" }, "", 0.8],
     ["joined", { keyword: "e-bike", slug: "ebike-range" }, "", 1],
     [
       "too far apart to be close, and a slug takes no scattered words",
@@ -177,6 +199,9 @@ const tables: Record<CheckId, Row[]> = {
     ["none", { keyword: KW }, "", "waiting"],
   ],
   "slug-form": [
+    ["a keyword of seven words, whole", { keyword: LONG, slug: "how-often-to-water-a-snake-plant" }, "", 1],
+    ["a keyword with its year", { keyword: "best loaf 2026", slug: "best-loaf-2026" }, "", 1],
+    ["a keyword with a capital", { keyword: "best loaf", slug: "Best-loaf" }, "", 0.8],
     ["good", { slug: "cargo-bike-care" }, "", 1],
     ["capitals", { slug: "Cargo-bike" }, "", 0.8],
     ["underscores, capitals and a year", { slug: "Cargo_Bike-2024" }, "", 0.4],
@@ -402,6 +427,22 @@ const tables: Record<CheckId, Row[]> = {
       1 - 8.1 / 25,
     ],
     ["in a language without a formula", { language: "xx" }, "Das Rad ist neu.", "not-applicable"],
+    // 102.045 is inside what the field's pages read like, or 7.045 over it.
+    ["plain as the field is", {}, "The cat sat on the sofa.", 1, { field: { ...field, ease: [70, 103] } }],
+    [
+      "plainer than the field",
+      {},
+      "The cat sat on the sofa.",
+      1 - 7.045 / 25,
+      { field: { ...field, ease: [85, 95] } },
+    ],
+    [
+      "a field of few pages",
+      {},
+      "The cat sat on the sofa.",
+      1 - 22.045 / 25,
+      { field: { ...field, pages: 4, ease: [70, 103] } },
+    ],
   ],
   "sentence-length": [
     ["no text", {}, "", "waiting"],

@@ -1,4 +1,6 @@
-import type { Check } from "../check";
+import { isSlugOf } from "../../draft/slug";
+import { type Check, judged } from "../check";
+import { inField } from "../evidence";
 import { keywordInField } from "../keywordField";
 
 export const keywordInSlug: Check = {
@@ -7,6 +9,11 @@ export const keywordInSlug: Check = {
   name: "Keyword in the slug",
   effort: "seconds",
   place: "slug",
-  says: "The page address says the target keyword. Settle it before release: an address that changes later breaks links.",
-  judge: (reading) => keywordInField(reading, reading.slug, "slug", false),
+  says: "The page address says the target keyword, with or without its small words. Settle it before release: an address that changes later breaks links.",
+  judge(reading) {
+    const { slug, keyword, pack } = reading;
+    if (slug && keyword && isSlugOf(slug.text, keyword.text, pack))
+      return judged(1, "The slug is the keyword.", [inField(slug)]);
+    return keywordInField(reading, slug, "slug", false);
+  },
 };

@@ -2,7 +2,7 @@ import type { FieldMeasure } from "../../field/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
 import { type Check, judged, waiting, waitingForKeyword } from "../check";
-import { inBlock, percent, plural } from "../evidence";
+import { inBlock, percent, percents, plural } from "../evidence";
 import type { DraftReading } from "../reading";
 
 /** All uses of any real post are shown; a megabyte of one phrase need not be. */
@@ -18,8 +18,9 @@ export const keywordUse: Check = {
   judge(reading) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.words) return waiting("There is no text yet.");
-    const { fewUses, fewWords, fewShare, endFactor, endAtLeast } = reading.profile.checks["keyword-use"];
-    const { low, high, usual } = usualDensity(reading);
+    const { fewUses, fewWords, fewShare, endFactor, endAtLeast, overUses, overWords } =
+      reading.profile.checks["keyword-use"];
+    const { low, high, inField } = usualDensity(reading);
     const { useCount, words } = reading;
     const density = useCount / words;
     const evidence = reading.uses
@@ -27,10 +28,16 @@ export const keywordUse: Check = {
         occurrences.map((o) => inBlock(reading, block, o.start, o.end, o.form)),
       )
       .slice(0, MOST_USES);
-    const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${percent(density, 1)})`;
+    const [shown, from, to] = percents([density, low, high], 1);
+    const usual = `usual is ${from} to ${to}${inField ? " in the field" : ""}`;
+    const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${shown})`;
     const opening = sentencesThatBegin(reading);
     const begins =
       opening >= MANY_OPENINGS ? ` ${opening.toLocaleString("en")} sentences begin with it.` : "";
+    if (density > high && words < overWords && useCount < overUses)
+      return judged(1, `${said}: in fewer than ${overWords} words that is not too many.${begins}`, evidence, {
+        formula: `fewer than ${overUses} uses in fewer than ${overWords} words: 1`,
+      });
     if (density > high) {
       const end = Math.max(endFactor * high, endAtLeast);
       const share = Math.max(0, (end - density) / (end - high));
@@ -80,14 +87,12 @@ function isFor(field: FieldMeasure, keyword: string, language: string): boolean 
 function usualDensity({ profile, context: { field }, draft, pack }: DraftReading): {
   low: number;
   high: number;
-  usual: string;
+  inField: boolean;
 } {
   const { low, high, fieldPages } = profile.checks["keyword-use"];
-  const said = (from: number, to: number) => `usual is ${percent(from, 1)} to ${percent(to, 1)}`;
   if (!field || field.pages < fieldPages || !isFor(field, draft.meta.keyword, pack.code))
-    return { low, high, usual: said(low, high) };
+    return { low, high, inField: false };
   // Where a tenth of the pages never say it, saying it hardly ever is still no full use.
   const from = Math.max(field.density[0], low / 2);
-  const to = Math.max(field.density[1], 1.5 * from);
-  return { low: from, high: to, usual: `${said(from, to)} in the field` };
+  return { low: from, high: Math.max(field.density[1], 1.5 * from), inField: true };
 }

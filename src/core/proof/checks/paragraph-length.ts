@@ -1,5 +1,5 @@
 import { type Check, judged, waiting } from "../check";
-import { MOST_EVIDENCE, percent, plural, wholeBlock } from "../evidence";
+import { MOST_EVIDENCE, percent, percents, plural, wholeBlock } from "../evidence";
 import { fallingShare } from "../profile";
 
 export const paragraphLength: Check = {
@@ -15,12 +15,13 @@ export const paragraphLength: Check = {
     if (!paragraphs.length) return waiting("There is no paragraph yet.");
     const long = paragraphs.filter((block) => reading.analysed(block).tokens.length > mostWords);
     const share = long.length / paragraphs.length;
+    const [shown, most] = percents([share, full]);
     const said = long.length
-      ? `${plural(long.length, "paragraph")} of ${paragraphs.length.toLocaleString("en")} (${percent(share)}) ${long.length === 1 ? "has" : "have"} more than ${mostWords} words`
+      ? `${plural(long.length, "paragraph")} of ${paragraphs.length.toLocaleString("en")} (${shown}) ${long.length === 1 ? "has" : "have"} more than ${mostWords} words`
       : `No paragraph has more than ${mostWords} words`;
     return judged(
       fallingShare(share, full, zero),
-      share > full ? `${said}; ${percent(full)} is the most that reads well.` : `${said}.`,
+      share > full ? `${said}; ${most} is the most that reads well.` : `${said}.`,
       long.slice(0, MOST_EVIDENCE).map((block) => wholeBlock(reading, block)),
       {
         formula: `${long.length} / ${paragraphs.length} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,

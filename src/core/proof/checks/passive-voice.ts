@@ -1,5 +1,5 @@
 import { type Check, type Evidence, judged, notApplicable, waiting } from "../check";
-import { inBlock, MOST_EVIDENCE, percent, plural } from "../evidence";
+import { inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
 import { fallingShare } from "../profile";
 
 export const passiveVoice: Check = {
@@ -28,12 +28,13 @@ export const passiveVoice: Check = {
     }
     if (!all) return waiting("There is no text yet.");
     const share = passive / all;
+    const [shown, most] = percents([share, full]);
     const said = passive
-      ? `${plural(passive, "sentence")} of ${all.toLocaleString("en")} (${percent(share)}) ${passive === 1 ? "is" : "are"} in the passive`
+      ? `${plural(passive, "sentence")} of ${all.toLocaleString("en")} (${shown}) ${passive === 1 ? "is" : "are"} in the passive`
       : "No sentence is in the passive";
     return judged(
       fallingShare(share, full, zero),
-      share > full ? `${said}; ${percent(full)} is the most that reads well.` : `${said}.`,
+      share > full ? `${said}; ${most} is the most that reads well.` : `${said}.`,
       evidence,
       {
         formula: `${passive} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,

@@ -1,6 +1,8 @@
 import { sumsOf } from "../../text/prose";
 import { readingEase as easeOf } from "../../text/readability";
 import { type Check, judged, notApplicable, waiting } from "../check";
+import { figuresApart } from "../evidence";
+import type { DraftReading } from "../reading";
 
 export const readingEase: Check = {
   id: "reading-ease",
@@ -8,7 +10,7 @@ export const readingEase: Check = {
   name: "Reading ease",
   effort: "longer",
   place: "body",
-  says: "The text is as easy to read as its readers expect, by the formula of Flesch (1948) or the language's own: shorter sentences and shorter words read easier.",
+  says: "The text is as easy to read as its readers expect, by the formula of Flesch (1948) or the language's own: shorter sentences and shorter words read easier. What the pages that rank read like is right too, where enough are kept.",
   judge(reading) {
     const { pack, prose } = reading;
     if (!pack.readability) return notApplicable("There is no formula for the language of this draft.");
@@ -16,23 +18,38 @@ export const readingEase: Check = {
     const sums = sumsOf(prose.map((block) => reading.proseOf(block)));
     const ease = easeOf(sums, pack);
     if (ease === null) return waiting("There is no text yet.");
-    const { audience, bands, fallOff } = reading.profile.checks["reading-ease"];
-    const [from, to] = bands[audience];
+    const { audience, fallOff } = reading.profile.checks["reading-ease"];
+    const { from, to, widened } = bandOf(reading);
     const off = ease < from ? from - ease : ease > to ? ease - to : 0;
+    const readers = `${READERS[audience]}${widened ? " and the field" : ""}`;
+    const [shown, low, high] = figuresApart([ease, from, to]);
     const { source, constant, perWord, perSyllable } = pack.readability;
     const perSentence = sums.words / sums.sentences;
     const perWordSyllables = sums.syllables / sums.words;
-    const said = `Reading ease ${ease.toFixed(0)} (${source}): ${perSentence.toFixed(1)} words a sentence, ${perWordSyllables.toFixed(2)} syllables a word`;
+    const said = `Reading ease ${shown} (${source}): ${perSentence.toFixed(1)} words a sentence, ${perWordSyllables.toFixed(2)} syllables a word`;
     const why =
       ease < from
-        ? `hard for ${READERS[audience]}, ${from} or more is better`
+        ? `hard for ${readers}, ${low} or more is better`
         : ease > to
-          ? `plainer than ${READERS[audience]} need, ${to} or less is usual`
-          : `right for ${READERS[audience]}`;
+          ? `plainer than ${readers} need, ${high} or less is usual`
+          : `right for ${readers}`;
     return judged(1 - off / fallOff, `${said}: ${why}.`, [], {
-      formula: `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${ease.toFixed(2)}; band ${from} to ${to}, nothing ${fallOff} points outside it.`,
+      formula: `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${ease.toFixed(2)}; band ${low} to ${high}${widened ? ", which takes in the field's 10th to 90th percentile" : ""}, nothing ${fallOff} points outside it.`,
     });
   },
 };
+
+/** The audience's band, and where enough pages are kept, that of the pages too: what ranks is read. */
+function bandOf({ profile, context: { field } }: DraftReading): {
+  from: number;
+  to: number;
+  widened: boolean;
+} {
+  const { audience, bands, fieldPages } = profile.checks["reading-ease"];
+  const [from, to] = bands[audience];
+  if (!field?.ease || field.pages < fieldPages) return { from, to, widened: false };
+  const [low, high] = field.ease;
+  return { from: Math.min(from, low), to: Math.max(to, high), widened: low < from || high > to };
+}
 
 const READERS = { general: "general readers", expert: "experts", easy: "readers who want it easy" };

@@ -1,6 +1,6 @@
 import type { Evidence } from "../check";
 import { type Check, judged, waiting } from "../check";
-import { inBlock, MOST_EVIDENCE, percent, plural } from "../evidence";
+import { inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
 import { fallingShare } from "../profile";
 
 export const sentenceLength: Check = {
@@ -28,12 +28,13 @@ export const sentenceLength: Check = {
     }
     if (!all) return waiting("There is no text yet.");
     const share = long / all;
+    const [shown, most] = percents([share, full]);
     const said = long
-      ? `${plural(long, "sentence")} of ${all.toLocaleString("en")} (${percent(share)}) ${long === 1 ? "has" : "have"} more than ${mostWords} words`
+      ? `${plural(long, "sentence")} of ${all.toLocaleString("en")} (${shown}) ${long === 1 ? "has" : "have"} more than ${mostWords} words`
       : `No sentence has more than ${mostWords} words`;
     return judged(
       fallingShare(share, full, zero),
-      share > full ? `${said}; ${percent(full)} is the most that reads well.` : `${said}.`,
+      share > full ? `${said}; ${most} is the most that reads well.` : `${said}.`,
       evidence,
       {
         formula: `${long} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,

@@ -1,3 +1,4 @@
+import { isSlugOf } from "../../draft/slug";
 import { fold } from "../../text/fold";
 import type { LanguagePack } from "../../text/packs/pack";
 import { type Check, judged, waiting } from "../check";
@@ -12,7 +13,7 @@ export const slugForm: Check = {
   name: "Slug is well formed",
   effort: "seconds",
   place: "slug",
-  says: "The slug is short and plain: lower case, words parted by single hyphens, no year or date, few small words. It must still be true in three years.",
+  says: "The slug is short and plain: lower case, words separated by single hyphens, no year or date, few small words. It must still be true in three years. One that is the target keyword, with or without its small words, may be longer.",
   judge(reading) {
     const field = reading.slug;
     if (!field) return waiting("There is no slug yet.");
@@ -20,15 +21,18 @@ export const slugForm: Check = {
     const slug = field.text;
     const words = slug.split(/[^\p{L}\p{N}\p{M}]+/u).filter(Boolean);
     const small = words.filter((word) => reading.pack.smallWords.has(fold(word))).length;
+    // A keyword that is long, or names a year, is not the slug's fault.
+    const own = reading.keyword !== null && isSlugOf(slug, reading.keyword.text, reading.pack);
     const faults = [
       slug !== slug.toLowerCase() && "it has capitals",
       !/^[\p{L}\p{N}\p{M}]+(?:-[\p{L}\p{N}\p{M}]+)*$/u.test(slug) &&
-        "its words are not parted by single hyphens alone",
-      (words.length < 1 || words.length > mostWords) &&
+        "its words are not separated by single hyphens alone",
+      !own &&
+        (words.length < 1 || words.length > mostWords) &&
         `it has ${words.length} words (1 to ${mostWords} are good)`,
-      [...slug].length > mostCharacters && `it is longer than ${mostCharacters} characters`,
-      hasDate(words.map(fold), reading.pack) && "it names a year or date",
-      small > words.length * smallShare && "most of its words are small words",
+      !own && [...slug].length > mostCharacters && `it is longer than ${mostCharacters} characters`,
+      !own && hasDate(words.map(fold), reading.pack) && "it names a year or date",
+      !own && small > words.length * smallShare && "most of its words are small words",
     ].filter((fault) => fault !== false);
     const share = Math.max(0, 1 - lost * faults.length);
     return judged(

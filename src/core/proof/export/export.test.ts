@@ -17,7 +17,7 @@ import { reportMarkdown } from "./markdown";
 import type { Out, Reported } from "./reported";
 
 function reported(name: string, draft = draftOf("Text."), setAside = {}): Reported {
-  const { score, words, minutes, findings, languageNote } = proof(draft, { ...noContext, setAside });
+  const { score, words, minutes, findings, notes } = proof(draft, { ...noContext, setAside });
   const field = { average: 50, best: 80 };
   return {
     name,
@@ -28,7 +28,7 @@ function reported(name: string, draft = draftOf("Text."), setAside = {}): Report
     minutes,
     field,
     findings,
-    languageNote,
+    notes,
   };
 }
 const out = (...reports: Reported[]): Out => ({

@@ -1,4 +1,4 @@
-import { earned, grouped, type Out, type Reported, round, setAside, worthMost } from "./reported";
+import { earned, gainWords, grouped, type Out, type Reported, round, setAside, worthMost } from "./reported";
 
 /**
  * The report as one HTML page that needs nothing else: for print, and to share with somebody who does not have the
@@ -42,9 +42,10 @@ function onePost(report: Reported, number: number, heading: boolean): string {
     report.keyword ? `target keyword “${escaped(report.keyword)}”` : "no target keyword",
     `${report.words} words, ${report.minutes} min`,
     ...(report.address ? [escaped(report.address)] : []),
-    ...(report.languageNote ? [escaped(report.languageNote)] : []),
+    ...report.notes.map(escaped),
   ];
   const aside = setAside(findings);
+  const gainOf = gainWords(findings);
   return `<section id="post-${number}">
 ${heading ? `<h2>${escaped(report.name)}</h2>` : ""}
 <p class="score"><strong>${round(report.score)}</strong> of 100${
@@ -60,7 +61,7 @@ ${grouped(findings)
 <table><thead><tr><th>Check<th class="n">Earned<th class="n">To gain<th>Why</thead><tbody>${members
       .map(
         (f) =>
-          `<tr><td>${escaped(f.name)}<td class="n">${earned(f)}<td class="n">${f.gain > 0.005 ? `+${round(f.gain)}` : ""}<td>${escaped(f.reason)}${quotes(f.evidence.map(({ quote }) => quote))}`,
+          `<tr><td>${escaped(f.name)}<td class="n">${earned(f)}<td class="n">${gainOf(f)}<td>${escaped(f.reason)}${quotes(f.evidence.map(({ quote }) => quote))}`,
       )
       .join("")}</tbody></table>`,
   )

@@ -1,4 +1,4 @@
-import { earned, grouped, type Out, type Reported, round, setAside, worthMost } from "./reported";
+import { earned, gainWords, grouped, type Out, type Reported, round, setAside, worthMost } from "./reported";
 
 /** The report as Markdown: a table of all, then each post with what it can still gain. */
 export function reportMarkdown({ reports, profile, date }: Out): string {
@@ -35,15 +35,16 @@ function onePost(report: Reported, heading: boolean): string[] {
     ...(report.address ? [inline(report.address)] : []),
   ];
   const aside = setAside(findings);
+  const gainOf = gainWords(findings);
   return [
     ...(heading ? [`## ${inline(report.name)}`] : []),
     facts.join(" · "),
-    ...(report.languageNote ? [inline(report.languageNote)] : []),
+    ...report.notes.map(inline),
     ...grouped(findings).flatMap(({ name, findings: members }) => [
       `### ${name}`,
       table(
         ["Check", "Earned", "To gain", "Why"],
-        members.map((f) => [f.name, earned(f), f.gain > 0.005 ? `+${round(f.gain)}` : "", f.reason]),
+        members.map((f) => [f.name, earned(f), gainOf(f), f.reason]),
       ),
     ]),
     ...(aside.length

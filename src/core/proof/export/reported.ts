@@ -1,5 +1,5 @@
 /** A report as it goes out: of one post or of many. */
-import { byWorth, type Finding } from "../finding";
+import { byWorth, type Finding, shownGains } from "../finding";
 import { groups } from "../groups";
 import type { Profile } from "../profile";
 
@@ -15,8 +15,8 @@ export interface Reported {
   /** Scores of the field; null where there is none. */
   field: { average: number; best: number } | null;
   findings: readonly Finding[];
-  /** Said of the language; null where there is nothing to say. */
-  languageNote: string | null;
+  /** What must be known to read the score rightly. */
+  notes: readonly string[];
 }
 
 export interface Out {
@@ -38,6 +38,12 @@ export const STATE_WORDS: Record<Finding["state"], string> = {
 /** What a finding earned, in words. */
 export const earned = ({ state, share, weight }: Pick<Finding, "state" | "share" | "weight">): string =>
   state === "judged" ? `${round(share * weight, 2)} of ${weight}` : STATE_WORDS[state];
+
+/** What each of a report's findings still has to gain, in words that add up; nothing where it has none. */
+export function gainWords(findings: readonly Finding[]): (finding: Finding) => string {
+  const gains = shownGains(findings);
+  return ({ id }) => (gains.has(id) ? `+${round(gains.get(id)!)}` : "");
+}
 
 /** Findings of a report by group, in the order of the strip; groups without any left out. */
 export const grouped = (findings: readonly Finding[]): { name: string; findings: Finding[] }[] =>

@@ -24,7 +24,7 @@ export interface Mending {
   caution?: string;
   /** The whole score once it is made, 0 to 100. */
   score: number;
-  /** Points by which the whole score rises: found by making the change on a copy and scoring that. Never below 0. */
+  /** Points by which the whole score rises, were the text long enough for a full score: found by making the change on a copy and scoring that. Never below 0. */
   gain: number;
 }
 
@@ -61,7 +61,7 @@ export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string
         mend
           .suggest(reading, terms.help)
           .map((suggestion): Mending => {
-            const { score } = judgeReading(
+            const { score, uncapped } = judgeReading(
               readDraft(changed(draft, suggestion.change), terms.context, terms.profile, cache),
             );
             const { id, check, also = [], name, safe, toCheck = false } = mend;
@@ -73,7 +73,7 @@ export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string
               toCheck,
               ...suggestion,
               score,
-              gain: score - before.score,
+              gain: uncapped - before.uncapped,
             };
           })
           .filter(({ gain }) => gain > NOTHING || (mend.tidies && gain > -NOTHING))

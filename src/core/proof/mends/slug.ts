@@ -1,4 +1,4 @@
-import { makeSlug } from "../../draft/slug";
+import { keywordSlug, makeSlug } from "../../draft/slug";
 import type { Mend, Suggestion } from "./mend";
 
 /** A slug from the keyword, or from the title. */
@@ -11,7 +11,7 @@ export const slug: Mend = {
   suggest({ draft: { meta }, keyword, pack, profile }) {
     const { mostWords } = profile.checks["slug-form"];
     const made = [
-      keyword && makeSlug(keyword.text, pack, mostWords),
+      keyword && keywordSlug(keyword.text, pack, mostWords),
       meta.title && makeSlug(meta.title, pack, mostWords),
       // What is there, tidied.
       meta.slug && makeSlug(meta.slug.replace(/\d{4,}/g, " "), pack, mostWords),
