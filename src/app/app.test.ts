@@ -1,12 +1,14 @@
 /** What the application computes for itself, without a browser. */
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { stemKey } from "../core/keywords/stemKey";
+import { proof } from "../core/proof/proof";
+import { draftOf } from "../core/testing/draftOf";
 import { newPost } from "../data/draft";
 import type { Post } from "../data/model";
 import { emptySite } from "../data/settings";
 import { attention } from "./desk/attention";
 import { asAddress } from "./post/write/asAddress";
-import { groupNotes, type MarginNote, stack } from "./post/write/noteGroups";
+import { groupNotes, type MarginNote, marginNotes, stack } from "./post/write/noteGroups";
 import {
   openPost,
   outlineItemAdded,
@@ -213,7 +215,7 @@ describe("what needs attention", () => {
 
 describe("the margin", () => {
   const note = (id: string, gain: number, block: number) => ({
-    note: { finding: { id, gain }, block } as MarginNote,
+    note: { finding: { id }, gain, block } as MarginNote,
     top: 0,
   });
   it("gathers notes that stand closer than a line, most gain first", () => {
@@ -226,6 +228,16 @@ describe("the margin", () => {
       ["b:2", 100, 2],
       ["c:3", 300, 1],
     ]);
+  });
+  it("says of each place what it brings, and nothing of places that earn", () => {
+    const pictures = Array.from({ length: 8 }, (_, i) => `![](red-bike-${i}.jpg)`).join("\n\n");
+    const report = proof(
+      draftOf(`## Rye bread\n\n${pictures}`, { title: "Rye bread", keyword: "rye bread" }),
+    );
+    const alts = marginNotes(report).filter(({ finding }) => finding.id === "alt-text");
+    expect(alts).toHaveLength(8);
+    const whole = report.findings.find(({ id }) => id === "alt-text")!.gain;
+    for (const { gain } of alts) expect(gain).toBeCloseTo(whole / 8, 9);
   });
   it.each([
     [

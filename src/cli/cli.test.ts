@@ -183,7 +183,7 @@ describe("dune-sparrow score", () => {
   it("answers a person with the groups, the reasons and what is worth most next", () => {
     const { code, out } = call("score", path("a.md"));
     expect(code).toBe(0);
-    expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · House profile, version 3/);
+    expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · House profile, version 4/);
     expect(out).toContain("worth most next:");
     expect(out).toContain("Keyword in the meta title:");
     expect(call("--help").out).toContain("Use: dune-sparrow score");

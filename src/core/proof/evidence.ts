@@ -7,6 +7,10 @@ import type { DraftReading, FieldReading, LinkReading } from "./reading";
 /** No finding needs more places than a person would look at. */
 export const MOST_EVIDENCE = 20;
 
+/** Places that are at fault, each with what mending it alone adds to the share. */
+export const atFault = (places: readonly Evidence[], worth: number): Evidence[] =>
+  places.map((place) => ({ ...place, worth }));
+
 /** @param form of the keyword that stands there, where one does */
 export function inBlock(
   reading: DraftReading,

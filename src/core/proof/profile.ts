@@ -124,3 +124,7 @@ export function rangeShare(
 /** Share of a fault's frequency: 1 up to `full`, falling to 0 at `zero`, linearly. */
 export const fallingShare = (x: number, full: number, zero: number): number =>
   x <= full ? 1 : x >= zero ? 0 : (zero - x) / (zero - full);
+
+/** What one fault less of so many, in a text of `all` parts, adds to that share. */
+export const oneLess = (faults: number, all: number, full: number, zero: number): number =>
+  fallingShare((faults - 1) / all, full, zero) - fallingShare(faults / all, full, zero);

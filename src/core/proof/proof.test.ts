@@ -10,7 +10,7 @@ import { draftOf, filler, paragraphs } from "../testing/draftOf";
 import { RUNS } from "../testing/runs";
 import { noContext, type ProofContext } from "./context";
 import { type DraftUpdate, ProofEngine, UnknownBlocksError } from "./engine";
-import { byWorth, type Finding, scoreOf } from "./finding";
+import { byWorth, type Finding, scoreOf, shownGains } from "./finding";
 import { houseProfile, rangeShare } from "./profile";
 import { proof } from "./proof";
 
@@ -21,7 +21,9 @@ function expectSound(draft: Draft): void {
   expect(Number.isFinite(report.score)).toBe(true);
   for (const { share, gain, weight, evidence } of report.findings) {
     expect(share >= 0 && share <= 1 && gain >= 0 && weight > 0).toBe(true);
-    for (const { quote, block, field, start, end } of evidence) {
+    for (const { quote, block, field, start, end, worth = 0 } of evidence) {
+      // No place brings more than is missing.
+      expect(worth >= 0 && worth <= 1 - share + 1e-9).toBe(true);
       expect(source(draft, block, field)?.slice(start, end)).toBe(quote);
       expect(start >= 0 && start <= end).toBe(true);
     }
@@ -240,6 +242,52 @@ describe("worth", () => {
     ["without what has nothing to gain", [finding("a", 0, "seconds")], []],
   ])("is %s", (_what, findings, order) => {
     expect(byWorth(findings).map(({ id }) => id)).toEqual(order);
+  });
+});
+
+describe("gains as they are shown", () => {
+  it("add up to the shown sum, in tenths, none of them nothing", () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0, max: 8, noNaN: true }), { maxLength: 32 }), (gains) => {
+        const findings = gains.map((gain, i) => ({ id: `f${i}`, gain }));
+        const shown = shownGains(findings);
+        for (const [id, points] of shown) {
+          expect(points).toBeGreaterThanOrEqual(0.1);
+          expect(Math.abs(points - findings.find((f) => f.id === id)!.gain)).toBeLessThan(0.2);
+        }
+        const seen = gains.filter((gain) => gain >= 0.05);
+        const sum = [...shown.values()].reduce((all, points) => all + points, 0);
+        expect(shown.size).toBe(seen.length);
+        // What is too small to be seen alone may add up to a tenth that others show.
+        if (seen.length === gains.length && seen.every((gain) => gain >= 1))
+          expect(sum).toBeCloseTo(Math.round(gains.reduce((all, gain) => all + gain, 0) * 10) / 10, 9);
+      }),
+      RUNS,
+    );
+  });
+});
+
+describe("a text too short for a full score", () => {
+  const meta = {
+    title: "Cargo bike care",
+    keyword: "cargo bike",
+    slug: "cargo-bike",
+    description: "Cargo bike care.",
+  };
+  it.each([
+    ["no text", 0, 0],
+    ["one word", 1, 1],
+    ["half of what is asked", 50, 50],
+  ])("has at most its part of 100: %s", (_what, words, most) => {
+    const report = proof(draftOf(filler(words), meta));
+    expect(report.score).toBe(Math.min(most, report.uncapped));
+    expect(report.notes.length).toBe(report.uncapped > most ? 1 : 0);
+  });
+  it("says how many words it has", () => {
+    expect(proof(draftOf("", meta)).notes).toEqual([
+      "The text has 0 words: under 100 words the score is at most 0.",
+    ]);
+    expect(proof(draftOf(filler(100), meta))).toMatchObject({ notes: [] });
   });
 });
 

@@ -9,6 +9,12 @@ import { usePostSession } from "../currentSession";
 import { useGo } from "../useGo";
 import { groupNotes, type MarginNote, marginNotes, type NoteGroup, stack } from "./noteGroups";
 
+/** Points that a tenth shows, and a difference that it does not. */
+const LEAST = 0.05;
+const WHOLE = 0.05;
+/** What mending a place brings; nothing where others must be mended too. */
+const gainWords = ({ gain }: MarginNote): string => (gain >= LEAST ? `+${points(gain)}` : "");
+
 const LINE = 30;
 const GAP = 4;
 
@@ -119,26 +125,36 @@ const Group = memo(function Group({ group, open, onToggle }: GroupProps) {
         <ChevronRight size={13} aria-hidden="true" className={`eased shrink-0 ${open ? "rotate-90" : ""}`} />
         <span className="min-w-0 flex-1 truncate">{first!.finding.name}</span>
         {more > 0 && <span className="figures shrink-0 text-ink-2">and {more} more</span>}
-        <span className="figures shrink-0 font-semibold">+{points(first!.finding.gain)}</span>
+        <span className="figures shrink-0 font-semibold">{gainWords(first!)}</span>
       </button>
       {open && (
         <ul id={panel} className="border-t border-rule">
-          {group.notes.map(({ finding, evidence, block }) => (
-            <li key={`${finding.id}:${block}`} className="border-b border-rule px-3 py-2 last:border-b-0">
-              {more > 0 && (
-                <p className="flex justify-between font-semibold">
-                  {finding.name} <span className="figures">+{points(finding.gain)}</span>
-                </p>
-              )}
-              <p>{finding.reason}</p>
-              {evidence.quote && (
-                <p className="mt-1 line-clamp-2 font-serif italic text-ink-2">“{evidence.quote}”</p>
-              )}
-              <button type="button" className="quiet-link mt-1" onClick={() => go(finding.id, evidence)}>
-                Go to the place
-              </button>
-            </li>
-          ))}
+          {group.notes.map((note) => {
+            const { finding, evidence, block } = note;
+            return (
+              <li key={`${finding.id}:${block}`} className="border-b border-rule px-3 py-2 last:border-b-0">
+                {more > 0 && (
+                  <p className="flex justify-between font-semibold">
+                    {finding.name} <span className="figures">{gainWords(note)}</span>
+                  </p>
+                )}
+                <p>{finding.reason}</p>
+                {note.gain < finding.gain - WHOLE && (
+                  <p className="figures text-ink-2">
+                    {note.gain >= LEAST
+                      ? `This place brings ${gainWords(note)} of +${points(finding.gain)}.`
+                      : `+${points(finding.gain)} once all such places are mended.`}
+                  </p>
+                )}
+                {evidence.quote && (
+                  <p className="mt-1 line-clamp-2 font-serif italic text-ink-2">“{evidence.quote}”</p>
+                )}
+                <button type="button" className="quiet-link mt-1" onClick={() => go(finding.id, evidence)}>
+                  Go to the place
+                </button>
+              </li>
+            );
+          })}
         </ul>
       )}
     </div>

@@ -1,12 +1,14 @@
 /** Which findings stand in the margin, and where, so that no two lie on each other. */
 import type { Evidence } from "../../../core/proof/check";
-import type { Finding } from "../../../core/proof/finding";
+import { type Finding, hasGain } from "../../../core/proof/finding";
 import type { Report } from "../../../core/proof/report";
 
 /** One finding at one block. */
 export interface MarginNote {
   finding: Finding;
   evidence: Evidence;
+  /** Points that mending this place alone brings; 0 where several must be mended first. */
+  gain: number;
   /** Place among the draft's blocks. */
   block: number;
   /** All that the margin says by it: notes that say the same are drawn the same. */
@@ -14,24 +16,37 @@ export interface MarginNote {
 }
 
 /**
- * Notes for every finding that has something to gain and points to blocks of the text. Checks of the keyword get one
- * note, at the first place: their evidence is what earned points, not what lost them.
+ * Notes for every finding that has something to gain and points to a block at fault, each with what that place brings. Checks of the
+ * keyword get one note with all of their gain, at the first place: their evidence is what earned points, not what lost them.
  */
 export function marginNotes(report: Report): MarginNote[] {
-  return report.findings
-    .filter((finding) => finding.gain > 0.005)
-    .flatMap((finding) => {
-      const seen = new Set<number>();
-      const notes: MarginNote[] = [];
-      for (const evidence of finding.evidence) {
-        if (evidence.block === undefined || seen.has(evidence.block)) continue;
-        seen.add(evidence.block);
-        const { block, start, end, quote } = evidence;
-        const says = [finding.id, block, finding.gain, finding.reason, start, end, quote].join(" ");
-        notes.push({ finding, evidence, block, says });
+  return report.findings.filter(hasGain).flatMap((finding) => {
+    const byBlock = new Map<number, MarginNote>();
+    for (const evidence of finding.evidence) {
+      const { block, start, end, quote } = evidence;
+      if (block === undefined) continue;
+      const gain = gainHere(finding, evidence);
+      if (gain === null) continue;
+      const known = byBlock.get(block);
+      if (known) {
+        known.gain += gain;
+        continue;
       }
-      return finding.group === "keyword" ? notes.slice(0, 1) : notes;
-    });
+      byBlock.set(block, { finding, evidence, gain, block, says: [start, end, quote].join(" ") });
+      if (finding.group === "keyword") break;
+    }
+    return [...byBlock.values()].map((note) => ({
+      ...note,
+      says: [finding.id, note.block, note.gain, finding.reason, note.says].join(" "),
+    }));
+  });
+}
+
+/** Points of the whole score that mending one place brings; null where the place is not at fault. */
+function gainHere({ group, gain, share }: Finding, { worth }: Evidence): number | null {
+  if (group === "keyword") return gain;
+  // The gain is what the rest of the share is worth, and a place has its part of that.
+  return worth === undefined ? null : (gain * worth) / (1 - share);
 }
 
 /** Notes that share a line of the margin, the one with most to gain first. */
@@ -56,7 +71,7 @@ export function groupNotes(placed: readonly { note: MarginNote; top: number }[],
     else groups.push({ key: "", top, notes: [note] });
   }
   for (const group of groups) {
-    group.notes.sort((a, b) => b.finding.gain - a.finding.gain);
+    group.notes.sort((a, b) => b.gain - a.gain);
     group.key = `${group.notes[0]!.finding.id}:${group.notes[0]!.block}`;
   }
   return groups;

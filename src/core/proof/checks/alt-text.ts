@@ -1,7 +1,7 @@
 import type { PictureBlock } from "../../draft/draft";
 import { fold } from "../../text/fold";
 import { type Check, judged, notApplicable, waiting } from "../check";
-import { MOST_EVIDENCE, ofAlt } from "../evidence";
+import { atFault, MOST_EVIDENCE, ofAlt } from "../evidence";
 import { isFileName } from "../fileNames";
 import type { DraftReading } from "../reading";
 
@@ -26,7 +26,10 @@ export const altText: Check = {
     return judged(
       1 - poor.length / meant.length,
       poor.length ? `Of ${meant.length}: ${said}.` : `All ${meant.length} have a fair alt text.`,
-      poor.slice(0, MOST_EVIDENCE).map(({ block }) => ofAlt(reading, block)),
+      atFault(
+        poor.slice(0, MOST_EVIDENCE).map(({ block }) => ofAlt(reading, block)),
+        1 / meant.length,
+      ),
       {
         formula: `1 − ${poor.length} / ${meant.length} = ${(1 - poor.length / meant.length).toFixed(3)}`,
         excess: (faults.get(REPEATS) ?? 0) / meant.length,

@@ -1,7 +1,7 @@
 import { foldPlain } from "../../text/fold";
 import { countWords } from "../../text/words";
 import { type Check, judged, notApplicable } from "../check";
-import { MOST_EVIDENCE, ofLink } from "../evidence";
+import { atFault, MOST_EVIDENCE, ofLink } from "../evidence";
 import type { DraftReading, LinkReading } from "../reading";
 
 const BARE_ADDRESS = /^(?:https?:\/\/|www\.)\S+$|^[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+(?:\/\S*)?$/iu;
@@ -29,7 +29,10 @@ export const anchorText: Check = {
     return judged(
       1 - poor.length / links.length,
       reason,
-      poor.slice(0, MOST_EVIDENCE).map((link) => ofLink(reading, link)),
+      atFault(
+        poor.slice(0, MOST_EVIDENCE).map((link) => ofLink(reading, link)),
+        1 / links.length,
+      ),
     );
   },
 };

@@ -302,17 +302,11 @@ const tables: Record<CheckId, Row[]> = {
     [
       "a heading with words enough",
       {},
-      `## How wide is a box?\n\n${filler(25)}`,
+      `## How wide is a box?\n\n${filler(8)}`,
       1,
       asked("How wide is the box?"),
     ],
-    [
-      "a heading with too few",
-      {},
-      `## How wide is a box?\n\n${filler(24)}`,
-      0,
-      asked("How wide is the box?"),
-    ],
+    ["a heading with too few", {}, `## How wide is a box?\n\n${filler(7)}`, 0, asked("How wide is the box?")],
     ["a sentence that holds it", {}, "The box is 65 cm wide.", 1, asked("How wide is the box?")],
     ["one of two", {}, "The box is 65 cm wide.", 0.5, asked("How wide is the box?", "Must I wear gloves?")],
   ],
@@ -488,6 +482,52 @@ describe("checks", () => {
       });
     });
   }
+});
+
+describe("a place at fault", () => {
+  const eight = (alts: string[]) => alts.map((alt, i) => `![${alt}](${i}.jpg)`).join("\n\n");
+  const sentence = (words: number) => `Alpha ${filler(words - 1)}.`;
+  it.each<[CheckId, string, string]>([
+    ["one-h1", "# A\n\n# B", "# A\n\n## B"],
+    ["one-h1", "# A\n\n# B\n\n# C", "# A\n\n## B\n\n# C"],
+    ["one-h1", "# A\n\n# B\n\n# C\n\n# D", "# A\n\n## B\n\n# C\n\n# D"],
+    ["heading-order", "# A\n\n### B\n\n## C\n\n#### D", "# A\n\n## B\n\n## C\n\n#### D"],
+    ["heading-quality", "## A\n\n## A\n\n## A", "## A\n\n## B\n\n## A"],
+    [
+      "section-length",
+      `${filler(301)}\n\n## B\n\n${filler(399)}`,
+      `${filler(150)}\n\n## A\n\n${filler(151)}\n\n## B\n\n${filler(399)}`,
+    ],
+    [
+      "alt-text",
+      eight(Array.from({ length: 8 }, () => "")),
+      eight(["A red bike", "", "", "", "", "", "", ""]),
+    ],
+    ["anchor-text", "[here](/a) [here](/b) [The loaf](/c)", "[Rye](/a) [here](/b) [The loaf](/c)"],
+    ["link-health", "[a]() [b](/b)", "[a](/a) [b](/b)"],
+    ["link-health", "[a]() [b]()", "[a](/a) [b]()"],
+    ["picture-names", "![](IMG_1.jpg) ![](IMG_2.jpg)", "![](red-bike.jpg) ![](IMG_2.jpg)"],
+    [
+      "sentence-length",
+      `${sentence(30)} ${sentence(30)} Short one. Short two. Short three.`,
+      `${sentence(20)} ${sentence(30)} Short one. Short two. Short three.`,
+    ],
+    [
+      "paragraph-length",
+      `${filler(121)}\n\n${filler(121)}${"\n\nShort.".repeat(5)}`,
+      `${filler(120)}\n\n${filler(121)}${"\n\nShort.".repeat(5)}`,
+    ],
+  ])("of %s says what mending it alone adds: %#", (id, before, after) => {
+    const found = findingOf(id, draftOf(before));
+    const place = found.evidence.find(({ worth }) => worth !== undefined);
+    expect(place!.worth).toBeCloseTo(findingOf(id, draftOf(after)).share - found.share, 9);
+  });
+
+  it("is no place that earns the share", () => {
+    const { evidence } = findingOf("heading-topics", draftOf("## What it costs\n\nText."), measured);
+    expect(evidence).toMatchObject([{ quote: "What it costs" }]);
+    expect(evidence[0]!.worth).toBeUndefined();
+  });
 });
 
 describe("checks that look at the site", () => {

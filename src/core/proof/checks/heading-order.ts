@@ -1,5 +1,5 @@
 import { type Check, judged } from "../check";
-import { MOST_EVIDENCE, wholeBlock } from "../evidence";
+import { atFault, MOST_EVIDENCE, wholeBlock } from "../evidence";
 
 export const headingOrder: Check = {
   id: "heading-order",
@@ -13,7 +13,10 @@ export const headingOrder: Check = {
     const after = headings.slice(1);
     if (!after.length) return judged(1, "There are no headings out of order.");
     const jumps = after.filter((heading, i) => heading.level > headings[i]!.level + 1);
-    const evidence = jumps.slice(0, MOST_EVIDENCE).map(({ block }) => wholeBlock(reading, block!));
+    const evidence = atFault(
+      jumps.slice(0, MOST_EVIDENCE).map(({ block }) => wholeBlock(reading, block!)),
+      1 / after.length,
+    );
     const reason = jumps.length
       ? `${jumps.length} of ${after.length} headings skip a level.`
       : "Every heading follows on from the one before.";

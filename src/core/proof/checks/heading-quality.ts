@@ -1,6 +1,6 @@
 import { foldPlain } from "../../text/fold";
 import { type Check, judged, notApplicable } from "../check";
-import { MOST_EVIDENCE, wholeBlock } from "../evidence";
+import { atFault, MOST_EVIDENCE, wholeBlock } from "../evidence";
 
 export const headingQuality: Check = {
   id: "heading-quality",
@@ -40,7 +40,10 @@ export const headingQuality: Check = {
     return judged(
       1 - poor.length / headings.length,
       reason,
-      poor.slice(0, MOST_EVIDENCE).map(({ block }) => wholeBlock(reading, block!)),
+      atFault(
+        poor.slice(0, MOST_EVIDENCE).map(({ block }) => wholeBlock(reading, block!)),
+        1 / headings.length,
+      ),
     );
   },
 };

@@ -1,6 +1,6 @@
 import { bestOccurrence } from "../../text/match";
 import { type Check, judged, notApplicable, waiting, waitingForKeyword } from "../check";
-import { formWords, MOST_EVIDENCE, percent, quoted } from "../evidence";
+import { atFault, formWords, MOST_EVIDENCE, percent, quoted } from "../evidence";
 
 export const keywordInAlt: Check = {
   id: "keyword-in-alt",
@@ -30,7 +30,10 @@ export const keywordInAlt: Check = {
       form: found.form,
     }));
     if (alts.length >= manyAlts && carrying.length > mostShare * alts.length) {
-      return judged(0, `${carrying.length} of ${alts.length} alt texts say it: that is too many.`, evidence, {
+      // One less is enough where the others are no longer too many.
+      const enough = carrying.length - 1 <= mostShare * alts.length;
+      const places = atFault(evidence, enough ? 1 : 0);
+      return judged(0, `${carrying.length} of ${alts.length} alt texts say it: that is too many.`, places, {
         formula: `${carrying.length} / ${alts.length} is more than ${percent(mostShare)}`,
         excess: 1,
       });

@@ -1,5 +1,5 @@
 import { type Check, judged, notApplicable } from "../check";
-import { MOST_EVIDENCE, ofLink, quoted } from "../evidence";
+import { atFault, MOST_EVIDENCE, ofLink, quoted } from "../evidence";
 import { fragmentIds, targetResolver } from "../linkTargets";
 
 export const linkHealth: Check = {
@@ -32,7 +32,10 @@ export const linkHealth: Check = {
     return judged(
       0,
       `The link ${quoted(first.link.text || first.link.link.href)} ${first.why}${more}.`,
-      broken.slice(0, MOST_EVIDENCE).map(({ link }) => ofLink(reading, link)),
+      atFault(
+        broken.slice(0, MOST_EVIDENCE).map(({ link }) => ofLink(reading, link)),
+        broken.length === 1 ? 1 : 0,
+      ),
     );
   },
 };

@@ -1,5 +1,5 @@
 import { type Check, judged } from "../check";
-import { plural, wholeBlock } from "../evidence";
+import { atFault, plural, wholeBlock } from "../evidence";
 
 export const oneH1: Check = {
   id: "one-h1",
@@ -19,6 +19,12 @@ export const oneH1: Check = {
       );
     if (!h1s.length) return judged(0, "The page has no H1: give the post a title.");
     const share = h1s.length === 2 ? reading.profile.checks["one-h1"].twoShare : 0;
-    return judged(share, `The page has ${plural(h1s.length, "H1")}: make the others H2.`, evidence);
+    // Of the body's own, the first may stay where the title is none.
+    const one = { 2: 1 - share, 3: reading.profile.checks["one-h1"].twoShare }[h1s.length] ?? 0;
+    const kept = h1s[0]!.block === null ? 0 : 1;
+    return judged(share, `The page has ${plural(h1s.length, "H1")}: make the others H2.`, [
+      ...evidence.slice(0, kept),
+      ...atFault(evidence.slice(kept), one),
+    ]);
   },
 };

@@ -1,6 +1,6 @@
 import { type Check, judged, waiting } from "../check";
-import { MOST_EVIDENCE, percent, percents, plural, wholeBlock } from "../evidence";
-import { fallingShare } from "../profile";
+import { atFault, MOST_EVIDENCE, percent, percents, plural, wholeBlock } from "../evidence";
+import { fallingShare, oneLess } from "../profile";
 
 export const paragraphLength: Check = {
   id: "paragraph-length",
@@ -22,7 +22,10 @@ export const paragraphLength: Check = {
     return judged(
       fallingShare(share, full, zero),
       share > full ? `${said}; ${most} is the most that reads well.` : `${said}.`,
-      long.slice(0, MOST_EVIDENCE).map((block) => wholeBlock(reading, block)),
+      atFault(
+        long.slice(0, MOST_EVIDENCE).map((block) => wholeBlock(reading, block)),
+        oneLess(long.length, paragraphs.length, full, zero),
+      ),
       {
         formula: `${long.length} / ${paragraphs.length} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
       },

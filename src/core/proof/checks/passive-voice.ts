@@ -1,6 +1,6 @@
 import { type Check, type Evidence, judged, notApplicable, waiting } from "../check";
-import { inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
-import { fallingShare } from "../profile";
+import { atFault, inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
+import { fallingShare, oneLess } from "../profile";
 
 export const passiveVoice: Check = {
   id: "passive-voice",
@@ -35,7 +35,7 @@ export const passiveVoice: Check = {
     return judged(
       fallingShare(share, full, zero),
       share > full ? `${said}; ${most} is the most that reads well.` : `${said}.`,
-      evidence,
+      atFault(evidence, oneLess(passive, all, full, zero)),
       {
         formula: `${passive} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
       },

@@ -18,6 +18,7 @@ export const pictureNames: Check = {
       ({ picture: { fileName } }) => !memory.get(fileName, () => isMadeOfWords(fileName)),
     );
     const evidence = poor.slice(0, MOST_EVIDENCE).map(({ block, picture }) => ({
+      worth: 1 / named.length,
       quote: picture.fileName,
       block,
       field: "fileName" as const,

@@ -19,9 +19,10 @@ export const pictureWeight: Check = {
     const shares = sized.map(({ picture }) =>
       rangeShare(picture.bytes! / KILOBYTE, [-1, 0, fullKilobytes, zeroKilobytes]),
     );
-    const heavy = sized.filter((_, i) => shares[i]! < 1);
+    const heavy = sized.flatMap((one, i) => (shares[i]! < 1 ? [{ ...one, share: shares[i]! }] : []));
     const heaviest = Math.max(...sized.map(({ picture }) => picture.bytes!));
-    const evidence = heavy.slice(0, MOST_EVIDENCE).map(({ block, picture }) => ({
+    const evidence = heavy.slice(0, MOST_EVIDENCE).map(({ block, picture, share }) => ({
+      worth: (1 - share) / sized.length,
       quote: picture.fileName,
       block,
       field: "fileName" as const,

@@ -9,7 +9,7 @@ export const readerQuestions: Check = {
   name: "Reader questions answered",
   effort: "minutes",
   place: "body",
-  says: "The questions that were chosen in Plan are answered: each by a heading with words enough under it, or by a sentence that holds all that it asks about.",
+  says: "The questions that were chosen in Plan are answered: each by a heading or FAQ entry that asks it with 8 words or more under it, or by a sentence that holds all that it asks about.",
   judge(reading) {
     const { coverage } = reading;
     if (!coverage) return notApplicable("No field is kept for this post.");
@@ -17,16 +17,22 @@ export const readerQuestions: Check = {
     if (!questions.length) return notApplicable("No reader questions are chosen in Plan.");
     if (!reading.words) return waiting("There is no text yet.");
     const open = questions.filter(({ answered }) => !answered);
-    const evidence = questions.flatMap(({ heading }) =>
-      heading === null ? [] : [wholeBlock(reading, heading)],
+    // A heading that asks, with too little under it, is where an answer is missing.
+    const evidence = questions.flatMap(({ heading, answered }) =>
+      heading === null
+        ? []
+        : [{ ...wholeBlock(reading, heading), ...(!answered && { worth: 1 / questions.length }) }],
     );
+    const { answerWords } = reading.profile.checks["reader-questions"];
     return judged(
       1 - open.length / questions.length,
       open.length
         ? `${questions.length - open.length} of ${plural(questions.length, "question")}; open: ${open
             .slice(0, MOST_NAMED)
             .map(({ text }) => quoted(text))
-            .join(", ")}.`
+            .join(
+              ", ",
+            )}. An answer is ${answerWords} words or more under a heading that asks, or one sentence that says all of it.`
         : `All ${questions.length} are answered.`,
       evidence,
     );

@@ -14,9 +14,10 @@ export const sectionLength: Check = {
     if (!total) return waiting("There is no text yet.");
     const long = reading.sections.filter((section) => section.words > mostWords);
     const inLong = long.reduce((sum, section) => sum + section.words, 0);
-    const evidence = long
-      .slice(0, MOST_EVIDENCE)
-      .map(({ heading, firstBlock }) => wholeBlock(reading, heading ?? firstBlock));
+    const evidence = long.slice(0, MOST_EVIDENCE).map(({ heading, firstBlock, words }) => ({
+      ...wholeBlock(reading, heading ?? firstBlock),
+      worth: words / total,
+    }));
     const reason = long.length
       ? `${percent(inLong / total)} of the words stand in sections of more than ${mostWords} words; the longest has ${Math.max(...long.map((s) => s.words))}.`
       : `No section is longer than ${mostWords} words.`;

@@ -1,7 +1,7 @@
 import type { Evidence } from "../check";
 import { type Check, judged, waiting } from "../check";
-import { inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
-import { fallingShare } from "../profile";
+import { atFault, inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
+import { fallingShare, oneLess } from "../profile";
 
 export const sentenceLength: Check = {
   id: "sentence-length",
@@ -35,7 +35,7 @@ export const sentenceLength: Check = {
     return judged(
       fallingShare(share, full, zero),
       share > full ? `${said}; ${most} is the most that reads well.` : `${said}.`,
-      evidence,
+      atFault(evidence, oneLess(long, all, full, zero)),
       {
         formula: `${long} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
       },
