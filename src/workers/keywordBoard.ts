@@ -16,6 +16,7 @@ import {
   type SortKey,
   sift,
 } from "../core/keywords/sift";
+import { keywordWords } from "../core/keywords/stemKey";
 import { type FoundKeyword, intentName, type KeywordTable, rowAt } from "../core/keywords/table";
 
 /** Who has a keyword, by stems: lists and, through them, posts. */
@@ -31,11 +32,15 @@ export interface BoardRow extends FoundKeyword {
   opportunity: number | null;
   /** The source's intent, else what the words give away. */
   wants: Intent | "";
+  /** The intent is guessed from the words, since no source gives it. */
+  guessed: boolean;
   uses: Use[];
 }
 
-export interface BoardGroup extends Omit<KeywordGroup, "head"> {
+export interface BoardGroup extends Omit<KeywordGroup, "head" | "shared"> {
   head: string;
+  /** The word that all of them share, where that made the group; empty elsewhere. */
+  sharedWord: string;
   /** Places in the order of the most searched, at most this many texts. */
   texts: string[];
   hasPost: boolean;
@@ -124,11 +129,14 @@ export class KeywordBoard {
 
   rowAt(place: number): BoardRow {
     const opportunity = this.#table.opportunity[place]!;
+    const row = rowAt(this.#table, place);
+    const wants = intentName(this.#table.wants[place]!);
     return {
-      ...rowAt(this.#table, place),
+      ...row,
       place,
       opportunity: Number.isNaN(opportunity) ? null : opportunity,
-      wants: intentName(this.#table.wants[place]!),
+      wants,
+      guessed: wants !== "" && row.intent === "",
       uses: this.#uses.get(this.#keyAt(place)) ?? [],
     };
   }
@@ -141,10 +149,15 @@ export class KeywordBoard {
   groupsAt(from: number, to: number): BoardGroup[] {
     const groups: BoardGroup[] = [];
     for (let i = from; i < Math.min(to, this.groups()); i++) {
-      const group = this.#groups!.at(i);
+      const { shared, ...group } = this.#groups!.at(i);
+      const head = this.#table.text[group.head]!;
       groups.push({
         ...group,
-        head: this.#table.text[group.head]!,
+        head,
+        sharedWord:
+          shared === undefined
+            ? ""
+            : (keywordWords(head).find((word) => this.#reader.stems(word).includes(shared)) ?? ""),
         texts: group.members.slice(0, MOST_TEXTS).map((place) => this.#table.text[place]!),
         hasPost: group.members.some((place) => this.#used.has(place)),
       });

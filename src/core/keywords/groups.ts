@@ -4,6 +4,9 @@
  * Two keywords want the same page where a good part of the pages that rank for one rank for the other too. Where that is
  * not known, they do where they share most of what they say: the weighted Jaccard index of their stems (S. Ioffe, 2010),
  * each stem weighing ln(1 + N/n) with n the keywords that have it (K. Spärck Jones, 1972).
+ *
+ * Where no ranking pages are known at all, as in a file of one's own, that leaves most keywords alone: "snake plant light", "how much light
+ * for a snake plant". These are gathered by the commonest word that some share and not most: what modifies the subject of the file.
  */
 import type { ReadTable } from "./sift";
 
@@ -15,8 +18,10 @@ export interface KeywordGroup {
   members: number[];
   /** Summed searches of those whose searches are known. */
   searches: number;
-  /** What brought them together: shared ranking pages or shared stems; "alone" for a group of one. */
-  by: "pages" | "stems" | "alone";
+  /** What brought them together: shared ranking pages, shared stems, or one word that all have; "alone" for a group of one. */
+  by: "pages" | "stems" | "word" | "alone";
+  /** Number of the stem that all of a group by one word share. */
+  shared?: number;
 }
 
 /** Of the first ten pages, this share of the longer list must be shared. Fewer than three say too little. */
@@ -26,6 +31,10 @@ const FEWEST_PAGES = 3;
 const STEMS_SHARED = 0.6;
 /** Keywords of more stems are compared whole only: neighbours by one stem more or less would say little. */
 const LONGEST = 12;
+/** A word that a larger part of all keywords has is their subject and modifies nothing. */
+const SUBJECT_SHARE = 1 / 3;
+/** A group of more by one word says too little. */
+const MOST_BY_WORD = 200;
 
 /** All groups of a table, by summed searches, the largest first; a group is made when it is asked for. */
 export class KeywordGroups {
@@ -70,7 +79,38 @@ export function groupKeywords(table: ReadTable, only?: Uint32Array): KeywordGrou
     }
     for (let k = 0; k < keyed; k++) byStems.add(keys[k]!, group);
   }
-  return making.finish();
+  joinByWord(table, making, rows);
+  return making.finish(table.searches);
+}
+
+/**
+ * Joins groups whose pages are not known by a word that their heads share: the commonest first that is not the subject of
+ * all. Each group joins once, so the work is that of reading the heads' stems.
+ */
+function joinByWord(table: ReadTable, making: Making, rows: Uint32Array): void {
+  const most = Math.min(MOST_BY_WORD, Math.floor(rows.length * SUBJECT_SHARE));
+  const keywords = new Map<number, number>();
+  for (const row of rows)
+    for (let i = table.stemStart[row]!; i < table.stemStart[row + 1]!; i++)
+      keywords.set(table.stems[i]!, (keywords.get(table.stems[i]!) ?? 0) + 1);
+  const byStem = new Map<number, number[]>();
+  for (let group = 0; group < making.count; group++) {
+    const head = making.head[group]!;
+    if (pagesKnown(table, head)) continue;
+    for (let i = table.stemStart[head]!; i < table.stemStart[head + 1]!; i++) {
+      const groups = byStem.get(table.stems[i]!);
+      if (groups) groups.push(group);
+      else byStem.set(table.stems[i]!, [group]);
+    }
+  }
+  const joined = new Set<number>();
+  const shared = [...byStem].filter(([stem, { length }]) => length > 1 && keywords.get(stem)! <= most);
+  for (const [stem, groups] of shared.sort(([a, x], [b, y]) => y.length - x.length || a - b)) {
+    const left = groups.filter((group) => !joined.has(group));
+    if (left.length < 2) continue;
+    making.merge(left as [number, ...number[]], stem);
+    for (const group of left) joined.add(group);
+  }
 }
 
 /** Groups while they are being made, in flat arrays; the members of one follow each other in a linked list. */
@@ -79,9 +119,12 @@ class Making {
   readonly #latest: Int32Array;
   readonly #size: Int32Array;
   readonly #searches: Float64Array;
-  /** 0 alone, 1 by stems, 2 by pages. */
+  /** 0 alone, 1 by stems, 2 by pages, 3 by one word. */
   readonly #by: Uint8Array;
   readonly #before: Int32Array;
+  readonly #shared = new Map<number, number>();
+  /** Groups that went into another. */
+  readonly #gone = new Set<number>();
   #count = 0;
 
   constructor(most: number, rows: number) {
@@ -110,21 +153,45 @@ class Making {
     this.#by[group] = Math.max(this.#by[group]!, byPages ? 2 : 1);
   }
 
-  finish(): KeywordGroups {
+  get count(): number {
+    return this.#count;
+  }
+
+  /** Puts groups into the first of them, which share a stem. */
+  merge([into, ...others]: readonly [number, ...number[]], stem: number): void {
+    for (const group of others) {
+      let first = this.#latest[group]!;
+      for (let i = 1; i < this.#size[group]!; i++) first = this.#before[first]!;
+      this.#before[first] = this.#latest[into]!;
+      this.#latest[into] = this.#latest[group]!;
+      this.#size[into]! += this.#size[group]!;
+      this.#searches[into]! += this.#searches[group]!;
+      this.#gone.add(group);
+    }
+    this.#by[into] = 3;
+    this.#shared.set(into, stem);
+  }
+
+  /** @param searches of a row, to order the members of groups that were merged */
+  finish(searches: Float64Array): KeywordGroups {
     const order = descending(
-      Uint32Array.from({ length: this.#count }, (_, i) => i),
+      Uint32Array.from({ length: this.#count }, (_, i) => i).filter((group) => !this.#gone.has(group)),
       (group) => this.#searches[group]!,
     );
-    return new KeywordGroups(this.#count, (place) => {
+    return new KeywordGroups(order.length, (place) => {
       const group = order[place]!;
       const members: number[] = new Array(this.#size[group]!);
       for (let row = this.#latest[group]!, i = members.length - 1; i >= 0; row = this.#before[row]!, i--)
         members[i] = row;
+      const shared = this.#shared.get(group);
+      const ordered =
+        shared === undefined ? members : [...descending(Uint32Array.from(members), (row) => searches[row]!)];
       return {
         head: this.head[group]!,
-        members,
+        members: ordered,
         searches: this.#searches[group]!,
-        by: (["alone", "stems", "pages"] as const)[this.#by[group]!]!,
+        by: (["alone", "stems", "pages", "word"] as const)[this.#by[group]!]!,
+        ...(shared !== undefined && { shared }),
       };
     });
   }

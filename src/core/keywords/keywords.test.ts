@@ -11,42 +11,49 @@ import { keywordWords, stemKey } from "./stemKey";
 const NaNs = (values: (number | null)[]) => Float64Array.from(values, (value) => value ?? Number.NaN);
 const opportunity = (rows: [number | null, number | null][]) =>
   [...opportunities(NaNs(rows.map(([searches]) => searches)), NaNs(rows.map(([, hard]) => hard)))].map(
-    (score) => (Number.isNaN(score) ? null : score),
+    (score) => (Number.isNaN(score) ? null : Math.round(score * 1000) / 1000),
   );
 
 describe("opportunity", () => {
   it.each<[string, [number | null, number | null][], (number | null)[]]>([
     [
-      "is the rank of the searches times what difficulty leaves",
+      "grows with the logarithm of the searches, less what difficulty takes",
       [
-        [10, 0],
-        [100, 50],
-        [1000, 20],
-      ],
-      [0, 25, 80],
-    ],
-    [
-      "shares the rank of ties",
-      [
-        [5, 0],
-        [5, 0],
         [9, 0],
+        [99, 50],
+        [999, 20],
       ],
-      [25, 25, 100],
+      [20, 20, 48],
     ],
     [
-      "keeps unknown numbers unknown, and ranks nobody by them",
+      "ends at a hundred thousand searches",
+      [
+        [0, 0],
+        [100_000, 0],
+        [5_000_000, 10],
+      ],
+      [0, 100, 90],
+    ],
+    [
+      "keeps unknown numbers unknown",
       [
         [null, 5],
         [8, null],
-        [9, 0],
       ],
-      [null, null, 100],
+      [null, null],
     ],
-    ["takes one row for the best there is", [[1, 10]], [90]],
     ["has nothing to say of nothing", [], []],
   ])("%s", (_what, rows, expected) => {
     expect(opportunity(rows)).toEqual(expected);
+  });
+  it("is one for one keyword, whatever stands beside it", () => {
+    const row = fc.tuple(fc.nat(1e6), fc.integer({ min: 0, max: 100 }));
+    fc.assert(
+      fc.property(fc.array(row, { minLength: 1, maxLength: 30 }), (rows) => {
+        expect(opportunity(rows)).toEqual(rows.flatMap((one) => opportunity([one])));
+      }),
+      RUNS,
+    );
   });
   it("lies from 0 to 100, and never falls with more searches at one difficulty", () => {
     const row = fc.tuple(fc.nat(1e6), fc.integer({ min: -5, max: 120 }));
@@ -144,7 +151,29 @@ describe("intent", () => {
     expect(intentOf(keyword, "en")).toEqual({ intent, words });
   });
   it("is not guessed in a language whose words are not known", () => {
-    expect(intentOf("Lastenrad kaufen", "de")).toEqual({ intent: "", words: [] });
+    expect(intentOf("cargo bike köpa", "sv")).toEqual({ intent: "", words: [] });
+  });
+  it.each([
+    ["de", "Lastenrad kaufen", "transactional"],
+    ["de", "Lastenrad in der Nähe", "local"],
+    ["de", "wie viel kostet ein Lastenrad", "commercial"],
+    ["de", "wie lange hält ein Akku", "informational"],
+    ["fr", "acheter vélo cargo", "transactional"],
+    ["fr", "combien coûte un vélo cargo", "commercial"],
+    ["fr", "comment nettoyer une chaîne", "informational"],
+    ["es", "mejores bicicletas de carga", "commercial"],
+    ["es", "bicicleta de carga segunda mano", "transactional"],
+    ["es", "cómo limpiar una cadena", "informational"],
+    ["nl", "bakfiets tweedehands", "transactional"],
+    ["nl", "beste bakfiets", "commercial"],
+    ["it", "bici cargo usata", "transactional"],
+    ["it", "quanto costa una bici cargo", "commercial"],
+    ["pt", "bicicleta de carga preço", "commercial"],
+    ["pt", "como limpar a corrente", "informational"],
+    ["pt", "bicicleta de carga", ""],
+  ])("in %s, of %j is %j", (language, keyword, intent) => {
+    expect(intentOf(keyword, language).intent).toBe(intent);
+    expect(new KeywordReader(language).read(keyword).intent).toBe(intent);
   });
   it.each([
     ["how to clean a chain", true],

@@ -1,27 +1,27 @@
+/** Searches a month from which on a keyword counts as fully popular. */
+export const FULLY_POPULAR = 100_000;
+
 /**
- * Opportunity of each keyword of a look-up: popular and winnable.
+ * Opportunity of a keyword: popular and winnable.
  *
- *     opportunity = 100 · r · (1 − difficulty / 100)
+ *     opportunity = 100 · p · (1 − difficulty / 100),    p = min(1, lg(1 + searches) / lg(1 + 100,000))
  *
- * with r the percentile rank of log(1 + searches) among the rows whose searches are known (the share of them that have
- * fewer, ties counted half), so one giant keyword does not flatten the rest.
+ * Searches are taken on a fixed scale, by their logarithm, since from 10 to 100 is as much more as from 1,000 to 10,000. So a keyword
+ * has one opportunity, whatever stands beside it.
  *
  * @param searches searches a month, NaN where unknown
  * @param difficulty 0 to 100, NaN where unknown
- * @returns 0 to 100 for each row in order; NaN where searches or difficulty are unknown
+ * @returns 0 to 100; NaN where searches or difficulty are unknown
  */
-export function opportunities(searches: Float64Array, difficulty: Float64Array): Float64Array {
-  // Rank is the same for searches and their logarithm.
-  const sorted = searches.filter((n) => !Number.isNaN(n)).sort();
-  const rankOf = new Map<number, number>();
-  for (let from = 0; from < sorted.length; ) {
-    let to = from;
-    while (sorted[to + 1] === sorted[from]) to++;
-    rankOf.set(sorted[from]!, sorted.length > 1 ? (from + to) / 2 / (sorted.length - 1) : 1);
-    from = to + 1;
-  }
-  return searches.map((n, i) => {
-    const hard = Math.min(100, Math.max(0, difficulty[i]!));
-    return Number.isNaN(n) ? n : 100 * rankOf.get(n)! * (1 - hard / 100);
-  });
+export function opportunityOf(searches: number, difficulty: number): number {
+  const hard = Math.min(100, Math.max(0, difficulty));
+  return 100 * popularityOf(searches) * (1 - hard / 100);
 }
+
+/** How popular a keyword is, 0 to 1; NaN where its searches are unknown. */
+export const popularityOf = (searches: number): number =>
+  Math.min(1, Math.log1p(Math.max(0, searches)) / Math.log1p(FULLY_POPULAR));
+
+/** The same of many, in order. */
+export const opportunities = (searches: Float64Array, difficulty: Float64Array): Float64Array =>
+  searches.map((n, i) => opportunityOf(n, difficulty[i]!));

@@ -1,13 +1,27 @@
 import { foldPlain } from "../text/fold";
 import { languagePack, primaryLanguage } from "../text/language";
 import type { LanguagePack } from "../text/packs/pack";
+import { germanIntents } from "./intents/de";
 import { englishIntents } from "./intents/en";
+import { spanishIntents } from "./intents/es";
+import { frenchIntents } from "./intents/fr";
+import { italianIntents } from "./intents/it";
+import { dutchIntents } from "./intents/nl";
+import { portugueseIntents } from "./intents/pt";
 import type { IntentRules } from "./intents/rules";
 import type { Intent } from "./keyword";
 import { keywordWords } from "./stemKey";
 
 /** Languages whose intent words are known. A new language is a new file in intents/ and a line here. */
-const languages: IntentRules[] = [englishIntents];
+const languages: IntentRules[] = [
+  englishIntents,
+  germanIntents,
+  frenchIntents,
+  spanishIntents,
+  dutchIntents,
+  italianIntents,
+  portugueseIntents,
+];
 const rulesOf = (language: string): IntentRules | undefined =>
   languages.find(({ code }) => code === primaryLanguage(language));
 

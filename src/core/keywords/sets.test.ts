@@ -196,6 +196,31 @@ describe("groups", () => {
     });
     expect(groups.find(({ head }) => head === "cargo bike hire")!.members).toHaveLength(1);
   });
+  it("of a file of one's own are made by the word that some share and not most", () => {
+    const own = [
+      ["snake plant watering", 900],
+      ["how often to water a snake plant", 700],
+      ["snake plant water needs in winter", 90],
+      ["snake plant light", 500],
+      ["how much light does a snake plant need", 300],
+      ["repotting a snake plant", 200],
+      ["when to repot snake plant", 150],
+      ["snake plant yellow leaves", 100],
+      ["snake plant", 5000],
+      ["snake plant toxic to cats", 80],
+    ] as const;
+    const groups = grouped(own.map(([text, searches]) => ({ text, searches })));
+    expect(groups.map(({ members, by }) => [members.length, by])).toEqual([
+      [1, "alone"],
+      [3, "word"],
+      [2, "word"],
+      // "When to repot" says the same but for its small words.
+      [2, "stems"],
+      [1, "alone"],
+      [1, "alone"],
+    ]);
+    expect(groups[1]!.members).toEqual(own.slice(0, 3).map(([text]) => text));
+  });
   it("are kept apart by pages that differ, unless they say the very same", () => {
     const apart = grouped([
       { text: "cargo bike lock insurance", searches: 9, ranking: pages(1, 2, 3) },

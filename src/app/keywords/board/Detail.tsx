@@ -1,6 +1,7 @@
 /** One keyword: its year, what decided its intent, questions with it, where it was asked, and the pages that rank. */
 import { X } from "lucide-react";
 import { type ReactNode, useCallback, useEffect, useState } from "react";
+import { FULLY_POPULAR, opportunityOf, popularityOf } from "../../../core/keywords/opportunity";
 import { isDated, monthBefore, monthName } from "../../../core/keywords/seasonality";
 import type { RankedPage } from "../../../data/schemas/search";
 import type { BoardQuestion } from "../../../workers/boards";
@@ -78,10 +79,13 @@ export function Detail({
         <Figure name="Difficulty" value={say(difficulty)} />
         <Figure name="Cost per click" value={say(costPerClick, (n) => n.toFixed(2))} />
       </dl>
+      {searches !== null && difficulty !== null && (
+        <OpportunityFormula searches={searches} difficulty={difficulty} />
+      )}
       <p className="mt-2">
         <span className="text-ink-2">Intent</span> {wants || "unknown"}
         {decidedBy.length > 0 && (
-          <span className="text-ink-2"> by {decidedBy.map((word) => `“${word}”`).join(", ")}</span>
+          <span className="text-ink-2">, guessed from {decidedBy.map((word) => `“${word}”`).join(", ")}</span>
         )}
       </p>
       {children && <div className="mt-3">{children(detail)}</div>}
@@ -134,6 +138,24 @@ export function Detail({
       <Ranking query={text} region={region} />
       {detail.standIn && <p className="mt-3 text-ink-2">Figures: stand-in.</p>}
     </aside>
+  );
+}
+
+/** The opportunity with this keyword's numbers: one scale for all keywords, so that it is the same in every table. */
+function OpportunityFormula({ searches, difficulty }: { searches: number; difficulty: number }) {
+  const popularity = popularityOf(searches);
+  return (
+    <details className="mt-2 text-ink-2">
+      <summary className="w-fit underline underline-offset-2">How opportunity is made</summary>
+      <p className="figures mt-1">
+        Popular and winnable: 100 · popularity · (1 − difficulty / 100), with popularity on a fixed scale of
+        searches, lg(1 + searches) / lg(1 + {whole(FULLY_POPULAR)}), at most 1.
+      </p>
+      <p className="figures mt-1 text-ink">
+        100 · {popularity.toFixed(3)} · (1 − {whole(difficulty)} / 100) ={" "}
+        {opportunityOf(searches, difficulty).toFixed(1)}
+      </p>
+    </details>
   );
 }
 

@@ -11,11 +11,13 @@ import { useAnswer } from "../../ui/useAnswer";
 import { useRows } from "./useBoard";
 import type { Selection } from "./useSelection";
 
-const WHY = {
-  pages: "the same pages rank for them",
-  stems: "they share most of their words",
-  alone: "on its own",
-};
+const why = ({ by, sharedWord }: BoardGroup): string =>
+  ({
+    pages: "the same pages rank for them",
+    stems: "they share most of their words",
+    word: `all have “${sharedWord}”`,
+    alone: "on its own",
+  })[by];
 const ROW = 76;
 
 export function Groups({
@@ -94,8 +96,8 @@ export function Groups({
                         </strong>
                         <span className="shrink-0 text-[12px] text-ink-2">
                           {group.members.length === 1
-                            ? WHY.alone
-                            : `${count(group.members.length, "keyword")}: ${WHY[group.by]}`}
+                            ? "on its own"
+                            : `${count(group.members.length, "keyword")}: ${why(group)}`}
                           {group.hasPost && <span className="text-plum"> · some are in a list</span>}
                         </span>
                       </p>

@@ -282,7 +282,15 @@ const RowCells = memo(function RowCells({
       {!narrow && (
         <>
           <div role="gridcell" className="truncate text-[13px] text-ink-2">
-            {row.wants || "–"}
+            {row.guessed ? (
+              <span title="Guessed from its words">
+                {row.wants}
+                <span aria-hidden="true"> ?</span>
+                <span className="sr-only">, guessed</span>
+              </span>
+            ) : (
+              row.wants || "–"
+            )}
           </div>
           <div role="gridcell" className="figures text-right text-[13px] text-ink-2">
             {known(row.costPerClick, (n) => n.toFixed(2))}

@@ -1,3 +1,4 @@
+import { fold } from "../../text/fold";
 import type { Intent } from "../keyword";
 
 /** The words of one language that give an intent away. All folded; a phrase is words with single blanks. */
@@ -9,3 +10,7 @@ export interface IntentRules {
   /** Words that open a question. */
   questions: ReadonlySet<string>;
 }
+
+/** A set of words from a text, folded as keywords' words are. */
+export const folded = (words: string): ReadonlySet<string> =>
+  new Set(fold(words).split(/\s+/).filter(Boolean));
