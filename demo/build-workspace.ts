@@ -38,6 +38,7 @@ const site: Site = {
     "Work bikes",
     "Town and weather",
   ],
+  demo: true,
   pages: ["/", "/journal", "/workshop", "/hire", "/contact"],
 };
 

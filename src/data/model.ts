@@ -31,6 +31,8 @@ export interface Site {
   categories: string[];
   /** Paths of the site's pages that are no posts. */
   pages: string[];
+  /** The made-up site that ships with the application, to look around in. */
+  demo?: true;
   /** Per cent of shared keywords above which two lists are said to overlap. */
   overlapLimit?: number;
   /** What holds for every post that says nothing else of itself. */

@@ -15,6 +15,8 @@ export function SeedBar({
   onAsk: (seeds: string[], add: boolean) => void;
 }) {
   const { region, regions } = useApp((state) => state.research);
+  // The stand-in's regions are made up, and belong to the demo alone.
+  const madeUp = useApp(({ session }) => session.search.kind === "stand-in" && !session.site.demo);
   const act = useAct();
   const [typed, setTyped] = useState("");
   const seeds = [...new Set(typed.split(",").map((seed) => seed.replace(/\s+/g, " ").trim()))].filter(
@@ -36,31 +38,33 @@ export function SeedBar({
       }}
     >
       <label className="text-[13px]">
-        <span className="block text-ink-2">Broad words, parted by commas</span>
+        <span className="block text-ink-2">Broad words, separated by commas</span>
         <input
           className="field-box mt-0.5 !w-60 mid:!w-80"
           value={typed}
           maxLength={600}
-          placeholder="cargo bike, school run by bike"
+          placeholder="what you sell, what it is for"
           onChange={(event) => setTyped(event.target.value)}
         />
       </label>
-      <label className="text-[13px]">
-        <span className="block text-ink-2">Region and language</span>
-        <select
-          className="field-box mt-0.5 !w-44"
-          value={region}
-          disabled={!regions.length}
-          onChange={(event) => act(regionChosen(event.target.value))}
-        >
-          {!regions.length && <option value="">no region known</option>}
-          {regions.map(({ code, name, language }) => (
-            <option key={code} value={code}>
-              {name} ({language})
-            </option>
-          ))}
-        </select>
-      </label>
+      {!madeUp && (
+        <label className="text-[13px]">
+          <span className="block text-ink-2">Region and language</span>
+          <select
+            className="field-box mt-0.5 !w-44"
+            value={region}
+            disabled={!regions.length}
+            onChange={(event) => act(regionChosen(event.target.value))}
+          >
+            {!regions.length && <option value="">no region known</option>}
+            {regions.map(({ code, name, language }) => (
+              <option key={code} value={code}>
+                {name} ({language})
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <Button type="submit" kind="primary" disabled={!ready}>
         Look up
       </Button>

@@ -1,17 +1,30 @@
 /** Collecting a field: from the search, from addresses, from files, from pasted source. */
 import { FileText, Search } from "lucide-react";
-import { useRef, useState } from "react";
+import { useCallback, useRef, useState } from "react";
 import { Link } from "react-router";
+import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { type Answer, useAnswer } from "../../ui/useAnswer";
 import { useOpenPost } from "../useOpenPost";
-import { collect, MOST_ADDRESSES } from "./collecting";
+import { collect, MOST_ADDRESSES, pagesKnown } from "./collecting";
+
+/** How many pages the search knows for a keyword. */
+function useKnownPages(keyword: string): Answer<number> {
+  const connection = useApp((state) => state.session.search);
+  return useAnswer(
+    useCallback(async () => (keyword ? pagesKnown(connection, keyword) : 0), [connection, keyword]),
+  );
+}
 
 export function CollectSheet({ onClose }: { onClose: () => void }) {
   const { post, field } = useOpenPost("post", "field");
-  const [search, setSearch] = useState(Boolean(post?.keyword) && !field);
+  const known = useKnownPages(post?.keyword ?? "");
+  // Ticked where the search knows something, until the person says otherwise.
+  const [wanted, setWanted] = useState<boolean | null>(field ? false : null);
+  const search = wanted ?? (known.state === "ready" && known.value > 0);
   const [keepPages, setKeepPages] = useState(field !== null);
   const [addresses, setAddresses] = useState("");
   const [files, setFiles] = useState<File[]>([]);
@@ -42,10 +55,21 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
             className="mt-1"
             checked={search}
             disabled={!post.keyword}
-            onChange={(event) => setSearch(event.target.checked)}
+            onChange={(event) => setWanted(event.target.checked)}
           />
           <span>
             Up to 20 pages that rank for {post.keyword ? `“${post.keyword}”` : "the target keyword"}
+            {post.keyword && (
+              <span role="status" className="block text-[13px] text-ink-2">
+                {known.state === "loading"
+                  ? "Asking the search …"
+                  : known.state === "failed"
+                    ? `The search did not answer: ${known.why} Add pages by address or from files, or tick this to try it again.`
+                    : known.value
+                      ? `The search knows ${count(known.value, "page")}.`
+                      : "The search knows none: add pages by address or from files."}
+              </span>
+            )}
             {!post.keyword && (
               <span className="block text-[13px] text-ink-2">
                 This post has no target keyword yet:{" "}

@@ -72,8 +72,8 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
   return (
     <Sheet title="Terms of the piece" onClose={onClose}>
       <div className="flex flex-col gap-3">
-        {line("Audience", "audience", "parents who ride a bike, but no cargo bike yet")}
-        {line("Goal", "goal", "a test ride booked")}
+        {line("Audience", "audience", "people who are about to buy their first one")}
+        {line("Goal", "goal", "what a reader should do next")}
         <fieldset
           className="grid grid-cols-[96px_minmax(0,1fr)] gap-x-3"
           aria-describedby={faults.length ? tonesId : undefined}

@@ -2,7 +2,7 @@
 import { toast } from "sonner";
 import type { RankedFieldPage } from "../../../core/field/field";
 import { getFieldBody, saveField } from "../../../data/fields";
-import type { FieldSource, Post, PostField } from "../../../data/model";
+import type { FieldSource, Post, PostField, SearchConnection } from "../../../data/model";
 import type { AskedQuestion } from "../../../data/schemas/field";
 import { askSearch, SearchFailure } from "../../../services/search/searchClient";
 import { fieldWorker } from "../../../workers/clients";
@@ -68,7 +68,8 @@ export async function collect(post: Post, wanted: Wanted): Promise<void> {
       pages: [...(earlier?.pages ?? [])],
     };
     const asked: AskedQuestion[] = [...(earlier?.asked ?? [])];
-    let from = wanted.search ? "" : "Pages of your own";
+    const searched = new Set<string>();
+    let search = "";
     const toRead: PageToRead[] = [];
     if (wanted.search) {
       const ranking = await askSearch(
@@ -77,9 +78,10 @@ export async function collect(post: Post, wanted: Wanted): Promise<void> {
         { query: post.keyword, region: region.code, most: MOST_PAGES },
         own.signal,
       );
-      from = ranking.standIn ? "Stand-in search" : "Search";
+      search = ranking.standIn ? "Stand-in search" : "Search";
+      for (const { address } of ranking.pages) searched.add(address);
       toRead.push(...ranking.pages.map(({ address, title, site }, rank) => ({ address, title, site, rank })));
-      asked.push(...(await questionsAsked(post.keyword, region.code, from, own.signal)));
+      asked.push(...(await questionsAsked(post.keyword, region.code, search, own.signal)));
     }
     const behind =
       Math.max(-1, ...toRead.map(({ rank }) => rank), ...found.pages.map(({ rank }) => rank)) + 1;
@@ -114,7 +116,27 @@ export async function collect(post: Post, wanted: Wanted): Promise<void> {
       );
       return;
     }
-    await keep(post, { found, asked, source: from, regionName: region.name });
+    // What a search or a file did not give is not named as a source.
+    const read = new Set(
+      store
+        .getState()
+        .field.jobs[post.id]?.outcomes.flatMap(({ address, failed }) => (failed === null ? [address] : [])),
+    );
+    const gave = (addresses: Iterable<string>) => [...addresses].some((address) => read.has(address));
+    const fromSearch = gave(searched);
+    const sources = [
+      earlier && openPost.field!.source,
+      fromSearch && search,
+      gave(wanted.addresses) && "addresses",
+      gave(wanted.files.map(({ name }) => name)) && "files",
+      gave(wanted.sources.map(({ address }) => address)) && "pasted source",
+    ].filter((source) => typeof source === "string");
+    await keep(post, {
+      found,
+      asked,
+      source: sourceWords(sources),
+      regionName: fromSearch ? region.name : ((earlier && openPost.field?.regionName) ?? ""),
+    });
   } catch (error) {
     if (error instanceof SearchFailure && error.code === "cancelled") return;
     toast.error(
@@ -126,6 +148,13 @@ export async function collect(post: Post, wanted: Wanted): Promise<void> {
   }
 }
 
+/** Where pages come from, in words: each source once. */
+function sourceWords(sources: readonly string[]): string {
+  const words = [...new Set(sources.flatMap((source) => source.split(", ")).map(lower))].join(", ");
+  return words.replace(/^./, (letter) => letter.toUpperCase());
+}
+const lower = (text: string): string => text.replace(/^./, (letter) => letter.toLowerCase());
+
 async function regionInForce(): Promise<{ code: string; name: string }> {
   const { research, session } = store.getState();
   const regions = research.regions.length
@@ -133,6 +162,17 @@ async function regionInForce(): Promise<{ code: string; name: string }> {
     : (await askSearch(session.search, "regions", {})).regions;
   const region = regions.find(({ code }) => code === research.region) ?? regions[0];
   return { code: region?.code ?? "", name: region?.name ?? "" };
+}
+
+/** How many pages the search knows for a keyword, as many as are read. */
+export async function pagesKnown(connection: SearchConnection, keyword: string): Promise<number> {
+  const { code } = await regionInForce();
+  const { pages } = await askSearch(connection, "ranking", {
+    query: keyword,
+    region: code,
+    most: MOST_PAGES,
+  });
+  return pages.length;
 }
 
 /** Questions that the search knows of the keyword; without them there is a field all the same. */
