@@ -2,7 +2,9 @@
 import { existsSync, readFileSync } from "node:fs";
 import { dirname, resolve } from "node:path";
 import { parseArgs } from "node:util";
+import type { ProofContext } from "../core/proof/context";
 import { type CheckId, houseProfile, type Profile } from "../core/proof/profile";
+import { readContext } from "../data/contextFile";
 import { checkShape, parseJson, parseProfile, ShapeError } from "../data/schemas/validate";
 import { cliConfig } from "../data/schemas/validators.generated.js";
 import { readSavedField, type SavedField } from "./field";
@@ -60,14 +62,18 @@ export function readCall(argv: string[]): Call | "help" {
   const profile = profilePath === undefined ? houseProfile : readProfile(profilePath);
   const fieldPath = values.field ?? (config.field && inConfig(config.field));
   const keyword = values.keyword ?? config.keyword;
+  const files = expandFiles(patterns, config.ignore ?? [], named.length ? process.cwd() : folder);
+  if (values.context !== undefined && files.length > 1)
+    throw new CallError("--context is of one post: name that file alone.");
   return {
-    files: expandFiles(patterns, config.ignore ?? [], named.length ? process.cwd() : folder),
+    files,
     format,
     min: values.min === undefined ? (config.min ?? null) : readNumber(values.min),
     fix: values["dry-run"] ? "dry-run" : values.fix ? "write" : "no",
     profile,
     setAside: readSetAside(config.setAside ?? {}, profile),
     ...(fieldPath !== undefined && { field: readField(fieldPath, profile) }),
+    ...(values.context !== undefined && { known: readContextFile(values.context) }),
     ...(keyword !== undefined && { keyword }),
     ...(values.supporting !== undefined && {
       supporting: values.supporting
@@ -89,6 +95,7 @@ function parse(args: string[]) {
       supporting: { type: "string" },
       profile: { type: "string" },
       field: { type: "string" },
+      context: { type: "string" },
       format: { type: "string" },
       min: { type: "string" },
       config: { type: "string" },
@@ -132,6 +139,15 @@ function readProfile(path: string): Profile {
   const text = readFileOf(path, "The profile");
   try {
     return parseProfile(text);
+  } catch (error) {
+    throw faulty(path, error);
+  }
+}
+
+function readContextFile(path: string): ProofContext {
+  const text = readFileOf(path, "The context");
+  try {
+    return readContext(text);
   } catch (error) {
     throw faulty(path, error);
   }

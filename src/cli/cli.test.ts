@@ -3,8 +3,12 @@ import { mkdirSync, mkdtempSync, readFileSync, symlinkSync, writeFileSync } from
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
+import { draftFromMarkdown } from "../core/draft/fromMarkdown";
+import type { ProofContext } from "../core/proof/context";
 import { houseProfile } from "../core/proof/profile";
+import { proof } from "../core/proof/proof";
 import { checks } from "../core/proof/registry";
+import { writeContext } from "../data/contextFile";
 import { called as call } from "./testing/called";
 
 const folder = mkdtempSync(join(tmpdir(), "cli-"));
@@ -71,9 +75,9 @@ describe("dune-sparrow score", () => {
     expect(sum(file!.groups)).toBe(sum(counted));
     // Five words have room for five points.
     expect(file!.score).toBe(5);
-    expect(file!.notes).toEqual(["The text has 5 words: under 100 words the score is at most 5."]);
+    expect(file!.notes![0]).toBe("The text has 5 words: under 100 words the score is at most 5.");
     const long = json(path("long.md")).files[0]!;
-    expect(long.notes).toBeUndefined();
+    expect(long.notes).toEqual([expect.stringContaining("Not known here: competing pages, questions")]);
     const judged = long.checks.filter(({ state }) => state === "judged" || state === "waiting");
     expect(long.score).toBeCloseTo(
       (100 * judged.reduce((total, { share, weight }) => total + share * weight, 0)) / sum(judged),
@@ -101,6 +105,31 @@ describe("dune-sparrow score", () => {
     expect(shareOf(json(path("a.md"), "--keyword", "trailer", "--supporting", "a, b"))).toMatchObject({
       share: 0,
     });
+  });
+
+  it("gives the application's score with the context that it exports", () => {
+    const known: ProofContext = {
+      site: { host: "x.example", titleAsH1: "auto", paths: new Set(["/journal/locks"]) },
+      others: [{ metaTitle: "Cargo bike care" }],
+      setAside: { "has-picture": "A page of rules" },
+      questions: ["How much care does a cargo bike want?"],
+      field: {
+        pages: 6,
+        keyword: "cargo bike",
+        medianWords: 300,
+        density: [0.01, 0.03],
+        ease: [70, 110],
+        terms: [{ key: "care", text: "care", salience: 3, usual: [10, 20], core: true }],
+        topics: [{ label: "Locks", presence: 0.5, place: 0.5, level: 2, stems: [["lock"]] }],
+      },
+    };
+    writeFileSync(path("known.json"), writeContext(known));
+    const report = proof(draftFromMarkdown(readFileSync(path("long.md"), "utf8")), known);
+    const [file] = json(path("long.md"), "--context", path("known.json")).files;
+    expect(file!.score).toBeCloseTo(report.score, 4);
+    expect(file!.notes).toBeUndefined();
+    expect(file!.checks.find(({ id }) => id === "title-distinct")!.share).toBe(0);
+    expect(file!.score).not.toBeCloseTo(json(path("long.md")).files[0]!.score, 1);
   });
 
   it("takes a profile, and says which", () => {
@@ -139,6 +168,9 @@ describe("dune-sparrow score", () => {
     [["score", "a.md", "--field", path("a.md")], "it is no folder"],
     [["score", "a.md", "--field", path("p")], "holds no .html file"],
     [["score", "a.md", "--profile", path("bad-profile.json")], "version: must be"],
+    [["score", path("a.md"), "--context", path("none.json")], "cannot be read"],
+    [["score", path("a.md"), "--context", path("profile.json")], "This is not a context file"],
+    [["score", path("a.md"), path("b.html"), "--context", path("profile.json")], "of one post"],
   ])("refuses the call %j", (args, why) => {
     const { code, out, err } = call(...args);
     expect([code, out]).toEqual([2, ""]);

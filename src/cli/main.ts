@@ -19,6 +19,8 @@ input, read as Markdown.
   --profile FILE       weights and thresholds (JSON); the house profile where absent
   --field DIR          saved pages (.html) that rank for the keyword, in the order of their names: the draft is
                        scored against what they share
+  --context FILE       what the application knows besides the text, as it exports it with the post: questions, checks set
+                       aside, competing pages, other posts. With it the score is the application's
   --format FORMAT      how to answer: text (the default), json, markdown, or sarif (2.1.0)
   --min N              exit with 1 when a score is under N
   --fix                make the safe mends in Markdown files: heading levels, a second H1, https for http

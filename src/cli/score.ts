@@ -22,6 +22,8 @@ export interface ScoreOptions {
   keyword?: string;
   supporting?: string[];
   field?: SavedField;
+  /** What the application knew of the one file that is scored. */
+  known?: ProofContext;
   /** Checks overruled for all files, with the reason. */
   setAside: Record<string, string>;
 }
@@ -68,7 +70,8 @@ export function scoreFiles(
   const scored = drafts.flatMap((read): ScoredFile[] => {
     try {
       const { context, field } = termsOf(read, drafts, options);
-      return [{ ...read, report: proof(read.draft, context, options.profile), field }];
+      const report = proof(read.draft, context, options.profile);
+      return [{ ...read, report: { ...report, notes: [...report.notes, ...unknownNotes(options)] }, field }];
     } catch (error) {
       failed.push({ file: read.file, message: `It could not be scored: ${sayWhy(error)}` });
       return [];
@@ -93,10 +96,30 @@ function termsOf(
     .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
   const { keyword, language } = draft.meta;
   const field = options.field?.fieldFor(file, keyword, language) ?? null;
+  const known = options.known ?? noContext;
   return {
     field,
-    context: { ...noContext, others, setAside: options.setAside, field: field?.measure ?? null },
+    context: {
+      ...known,
+      others: [...known.others, ...others],
+      setAside: { ...known.setAside, ...options.setAside },
+      field: field?.measure ?? known.field,
+    },
   };
+}
+
+/** What the application would have known, and the score cannot tell without. */
+function unknownNotes({ known, field, setAside }: ScoreOptions): string[] {
+  if (known) return [];
+  const unknown = [
+    !field && "competing pages",
+    "questions chosen in Plan",
+    !Object.keys(setAside).length && "checks set aside",
+    "other posts and pages of the site",
+  ].filter((one) => one !== false);
+  return [
+    `Not known here: ${unknown.slice(0, -1).join(", ")} and ${unknown.at(-1)}. The context file that the application exports with a post says them (--context).`,
+  ];
 }
 
 export interface FixedFile {

@@ -25,8 +25,18 @@ const api = {
   toEditor: (blocks: Block[]): SafeDoc => safeDoc(blocksToEditor(blocks)),
   /** Reads a file of any kind that is known. The draft tree can hold nothing that acts: what it does not know is gone. */
   readFile: (name: string, bytes: Uint8Array): Promise<ReadFile> => draftFromFile(name, bytes),
-  toPage: (draft: Draft, siteName: string, sources: Record<string, string>): string =>
-    draftToPage(draft, { siteName, pictureSrc: (picture) => sources[picture.src] ?? picture.src }),
+  /** @param names of the files of pictures that are embedded, by their address in the draft */
+  toPage: (
+    draft: Draft,
+    siteName: string,
+    sources: Record<string, string>,
+    names: Record<string, string>,
+  ): string =>
+    draftToPage(draft, {
+      siteName,
+      pictureSrc: (picture) => sources[picture.src] ?? picture.src,
+      pictureName: (src) => names[src] ?? "",
+    }),
   toMarkdown: (draft: Draft, sources: Record<string, string>): string =>
     draftToMarkdown(draft, (picture) => sources[picture.src] ?? picture.src),
 };

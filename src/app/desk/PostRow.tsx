@@ -48,10 +48,10 @@ export function PostRow({ post, score, next }: Row) {
           className="block truncate font-serif text-[15px] hover:text-proof hover:underline"
           title={name}
         >
-          {name}
+          <bdi>{name}</bdi>
         </Link>
         <span className="block truncate text-[13px] text-ink-2">
-          {post.keyword || "no target keyword yet"}
+          <bdi>{post.keyword || "no target keyword yet"}</bdi>
         </span>
       </span>
       {score ? <MiniStrip findings={score.findings} /> : <span className="h-1.5 bg-rule" />}

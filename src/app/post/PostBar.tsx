@@ -31,11 +31,12 @@ export function PostBar() {
       className="sticky top-11 z-30 flex h-[60px] items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5"
     >
       <h1 className="sr-only">
-        {post.title || "Untitled post"}: {STAGE_NAMES[stage]}
+        <bdi>{post.title || "Untitled post"}</bdi>: {STAGE_NAMES[stage]}
       </h1>
       <div className="min-w-40 max-w-[26rem] flex-1">
         <input
           aria-label="Title"
+          dir="auto"
           placeholder="Untitled post"
           readOnly={readOnly}
           className="w-full truncate rounded border border-transparent bg-transparent px-1 font-serif text-[17px] hover:border-rule focus:border-edge"
@@ -43,7 +44,13 @@ export function PostBar() {
           onChange={(event) => act(postEdited({ title: event.target.value }))}
         />
         <p className="truncate px-1 text-[13px] text-ink-2">
-          {post.keyword ? <>for “{post.keyword}”</> : "no target keyword yet"}
+          {post.keyword ? (
+            <>
+              for “<bdi>{post.keyword}</bdi>”
+            </>
+          ) : (
+            "no target keyword yet"
+          )}
         </p>
       </div>
       <Rail />

@@ -1,16 +1,15 @@
 /** Keeps the open post's report current: sends changed blocks to the worker, drops answers that came too late. */
-import { chosenQuestions } from "../../core/outline/chosenQuestions";
 import type { ProofContext } from "../../core/proof/context";
 import type { Profile } from "../../core/proof/profile";
-import { draftMeta, proofContext } from "../../data/draft";
+import { draftMeta } from "../../data/draft";
 import type { PostScore } from "../../data/model";
 import { summarise } from "../../data/summarise";
 import { proofWorker } from "../../workers/clients";
 import { scoreBasis } from "../desk/scoreBasis";
 import { keepScore } from "../store/keepScores";
 import { reportArrived, reportFailed } from "../store/openPostSlice";
-import { postsAdapter } from "../store/postsSlice";
 import { store } from "../store/store";
+import { openContext } from "./openContext";
 import { restOf } from "./restOf";
 import type { PostSession } from "./session";
 
@@ -59,8 +58,9 @@ export function startLiveProof(session: PostSession): LiveProof {
   );
 
   async function run(): Promise<void> {
-    const { openPost, session: app, posts } = store.getState();
-    const { post } = openPost;
+    const state = store.getState();
+    const { session: app } = state;
+    const { post } = state.openPost;
     if (stopped || !post || post.id !== session.postId) return;
     if (busy) {
       again = true;
@@ -74,10 +74,7 @@ export function startLiveProof(session: PostSession): LiveProof {
     const changed = keyed
       .filter(({ key }) => !sent.has(key))
       .map(({ key, block }): [string, typeof block] => [key, block]);
-    const context = proofContext(post, postsAdapter.getSelectors().selectAll(posts.posts), app.site, {
-      field: openPost.field?.measure ?? null,
-      questions: chosenQuestions(openPost.outline),
-    });
+    const context = openContext(post, state);
     const fingerprint = JSON.stringify({
       ...context,
       // A field is never changed in place: a number stands for it.

@@ -42,7 +42,7 @@ export function asSarif(scored: ScoredFile[], profile: Profile, failed: FailedFi
         ],
         artifacts: scored.map(({ file, report }) => ({
           location: { uri: uri(file) },
-          properties: { score: round(report.score), words: report.words },
+          properties: { score: round(report.score), words: report.words, notes: report.notes },
         })),
         results: scored.flatMap((file) =>
           file.report.findings

@@ -75,6 +75,8 @@ export function headOf(root: Root): DraftMeta {
           meta.canonical ||= String(p.href ?? "").trim();
         return;
       case "meta":
+        // Where an embedded picture is to be put is no picture of the post's own.
+        if (p.dataUpload !== undefined) return;
         readMeta(meta, String(p.name ?? p.property ?? "").toLowerCase(), oneLine(String(p.content ?? "")));
         return;
       default:

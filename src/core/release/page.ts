@@ -7,13 +7,28 @@ import rehypeStringify from "rehype-stringify";
 import { unified } from "unified";
 import type { Draft, PictureBlock } from "../draft/draft";
 import { blocksToHast, element } from "../draft/toHast";
+import { directionOf } from "../text/direction";
 import { faqPage } from "./questionPairs";
 
 export interface PageOptions {
   siteName: string;
   /** Address to write for a picture, as a rule its data: address. */
   pictureSrc: (picture: Pick<PictureBlock, "src">) => string;
+  /** File name of a picture that is embedded; empty for any other. */
+  pictureName?: (src: string) => string;
 }
+
+/**
+ * Where a picture that is embedded in the page is looked for when the page is shared: beside the page, under its file's name. Who
+ * publishes the page puts it there.
+ *
+ * @param canonical address of the page
+ * @returns empty where either is not known
+ */
+export const uploadAddress = (canonical: string, fileName: string): string =>
+  fileName && /^https?:/i.test(canonical) && URL.canParse(canonical)
+    ? new URL(encodeURIComponent(fileName), canonical).href
+    : "";
 
 const writer = unified().use(rehypeStringify, { omitOptionalTags: false });
 const text = (value: string): ElementContent => ({ type: "text", value });
@@ -32,8 +47,8 @@ const STYLE = `
 body{margin:0 auto;max-width:42rem;padding:2rem 1.25rem;font:1.1rem/1.6 Georgia,serif;color:#17212b;background:#fff}
 h1,h2,h3,h4{line-height:1.25;margin:2em 0 .5em}h1{margin-top:0;font-size:2rem}
 img{max-width:100%;height:auto}figure{margin:1.5rem 0}figcaption{font-size:.9rem;color:#54616c}
-blockquote{margin:1.5rem 0;padding-left:1rem;border-left:3px solid #d3dad8}
-table{border-collapse:collapse}th,td{border:1px solid #d3dad8;padding:.35rem .6rem;text-align:left}
+blockquote{margin:1.5rem 0;padding-inline-start:1rem;border-inline-start:3px solid #d3dad8}
+table{border-collapse:collapse}th,td{border:1px solid #d3dad8;padding:.35rem .6rem;text-align:start}
 pre{overflow:auto;padding:1rem;background:#f3f5f4}iframe{width:100%;aspect-ratio:16/9;border:0}
 [data-block=pull]{border:solid #7d8a92;border-width:1px 0;padding:.5rem 0;font-size:1.25em;text-align:center}
 [data-block=note]{border:1px solid #7d8a92;background:#f3f5f4;padding:.7rem 1rem}
@@ -41,7 +56,7 @@ pre{overflow:auto;padding:1rem;background:#f3f5f4}iframe{width:100%;aspect-ratio
 [data-block=gallery]{display:grid;gap:1rem;grid-auto-flow:column;grid-auto-columns:1fr}[data-block=gallery] figure{margin:0}
 [data-layout=grid]{grid-auto-flow:row;grid-template-columns:1fr 1fr}[data-block=gallery]:not([data-layout=column]) img{width:100%;aspect-ratio:3/2;object-fit:cover}[data-layout=column]{grid-auto-flow:row;grid-auto-columns:auto}
 [data-side=left]{float:left;width:50%;margin:.4rem 1.2rem .6rem 0}[data-side=right]{float:right;width:50%;margin:.4rem 0 .6rem 1.2rem}
-[data-side=wide]{margin-inline:-1.25rem}nav [data-level="3"]{margin-left:1.2rem}h1,h2{clear:both}
+[data-side=wide]{margin-inline:-1.25rem}nav [data-level="3"]{margin-inline-start:1.2rem}h1,h2{clear:both}
 `;
 
 /** Writes the page. Empty fields leave no tag behind. */
@@ -49,10 +64,14 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
   const { meta: m } = draft;
   const searchTitle = m.metaTitle || m.title;
   const lead = draft.blocks.find((block): block is PictureBlock => block.kind === "picture");
-  // Who shares a link fetches the picture from its address: one that is embedded in the page has none.
-  const fetched = (src: string) => (/^https?:/.test(src) ? src : "");
-  const leadSrc = lead ? fetched(options.pictureSrc(lead)) : "";
-  const socialSrc = m.socialPicture ? fetched(options.pictureSrc({ src: m.socialPicture })) : leadSrc;
+  // Who shares a link fetches the picture from its address: one that is embedded in the page has none but where it will be put.
+  const fetched = (src: string): { address: string; embedded: boolean } => {
+    const address = options.pictureSrc({ src });
+    if (/^https?:/.test(address)) return { address, embedded: false };
+    return { address: uploadAddress(m.canonical, options.pictureName?.(src) ?? ""), embedded: true };
+  };
+  const leadImage = lead && fetched(lead.src);
+  const social = m.socialPicture ? fetched(m.socialPicture) : leadImage;
   const posting = {
     "@context": "https://schema.org",
     "@type": "BlogPosting",
@@ -61,7 +80,7 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     ...(m.canonical && { url: m.canonical, mainEntityOfPage: m.canonical }),
     ...(m.author && { author: { "@type": "Person", name: m.author } }),
     ...(m.date && { datePublished: m.date }),
-    ...(leadSrc && { image: leadSrc }),
+    ...(leadImage?.address && { image: leadImage.address }),
     ...(m.category && { articleSection: m.category }),
     inLanguage: m.language,
     publisher: { "@type": "Organization", name: options.siteName },
@@ -79,7 +98,13 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     property("og:description", m.description),
     property("og:url", m.canonical),
     property("og:site_name", options.siteName),
-    property("og:image", socialSrc),
+    social?.address
+      ? element("meta", {
+          property: "og:image",
+          content: social.address,
+          ...(social.embedded && { dataUpload: "beside this page" }),
+        })
+      : null,
     property("article:published_time", m.date),
     property("article:section", m.category),
     ...m.tags.map((tag) => property("article:tag", tag)),
@@ -96,7 +121,8 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     focusStyles: true,
   });
   const lined = [...header, ...blocks].flatMap((node) => [node, text("\n")]);
-  const page = element("html", { lang: m.language || "en" }, [
+  const language = m.language || "en";
+  const page = element("html", { lang: language, ...(directionOf(language) === "rtl" && { dir: "rtl" }) }, [
     text("\n"),
     element("head", {}, head.flatMap((node) => [text("\n"), node]).concat(text("\n"))),
     text("\n"),

@@ -136,6 +136,30 @@ describe("the page", () => {
     expect(draftToPage(draft, options)).not.toContain("og:image");
   });
 
+  it.each([
+    ["the lead picture", "", "https://x.example/journal/red%20bike.jpg"],
+    ["a picture of its own", "asset:card", "https://x.example/journal/card.jpg"],
+  ])(
+    "names where %s is looked for that is embedded, and reads back as before",
+    (_what, socialPicture, address) => {
+      const draft = draftOf("![A bike](asset:lead)", { ...meta, socialPicture });
+      const page = draftToPage(draft, {
+        siteName: "X",
+        pictureSrc: () => "data:image/jpeg;base64,AA==",
+        pictureName: (src) => (src === "asset:lead" ? "red bike.jpg" : "card.jpg"),
+      });
+      expect(page).toContain(`<meta property="og:image" content="${address}" data-upload`);
+      expect(draftFromHtml(page).meta.socialPicture).toBe("");
+    },
+  );
+
+  it.each([
+    ["he", '<html lang="he" dir="rtl">'],
+    ["en", '<html lang="en">'],
+  ])("is written in the direction of its language: %s", (language, start) => {
+    expect(draftToPage(draftOf("Text", { ...meta, language }), options)).toContain(start);
+  });
+
   it("carries title, description, canonical, Open Graph and BlogPosting", () => {
     const page = draftToPage(draftOf("![A bike](https://x.example/a.jpg)", meta), options);
     expect(page).toContain('<link rel="canonical" href="https://x.example/journal/care">');

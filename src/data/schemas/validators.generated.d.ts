@@ -2,6 +2,7 @@ import type { ValidateFunction } from "ajv";
 
 export const profile: ValidateFunction;
 export const workspace: ValidateFunction;
+export const context: ValidateFunction;
 export const cliConfig: ValidateFunction;
 export const searchRegionsQuestion: ValidateFunction;
 export const searchRegionsAnswer: ValidateFunction;

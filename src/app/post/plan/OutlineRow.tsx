@@ -160,6 +160,7 @@ export function OutlineRow(props: RowProps) {
         <span className="figures w-7 text-[13px] text-ink-2">{number}</span>
         <input
           ref={input}
+          dir="auto"
           aria-label={faq ? `Question ${number} of the FAQ` : `Heading ${number}, level ${level}`}
           placeholder={faq ? "Question" : "Heading"}
           maxLength={300}
@@ -231,6 +232,7 @@ export function OutlineRow(props: RowProps) {
       )}
       {noting && (
         <textarea
+          dir="auto"
           aria-label={`Note to ${faq ? "question" : "heading"} ${number}`}
           placeholder="What belongs here"
           rows={Math.min(6, Math.max(1, item.note.split("\n").length))}

@@ -181,7 +181,7 @@ function Quotes({ evidence, onGo }: { evidence: readonly Evidence[]; onGo: (evid
               className="text-left italic hover:text-proof hover:underline"
               onClick={() => onGo(one)}
             >
-              “{quote.length > 90 ? `${quote.slice(0, 88).trimEnd()}…` : quote}”
+              “<bdi>{quote.length > 90 ? `${quote.slice(0, 88).trimEnd()}…` : quote}</bdi>”
             </button>
             {form && form !== "exact" && (
               <span className="font-sans text-[12px] not-italic"> {FORM_NAMES[form]}</span>

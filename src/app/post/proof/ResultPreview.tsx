@@ -75,8 +75,12 @@ function Result({ path, title, line }: { path: string; title: string; line: stri
   return (
     <div style={{ fontFamily: "Arimo, Arial, sans-serif", fontKerning: "none" }}>
       <p className="truncate text-[13px] leading-5 text-ink-2">{path}</p>
-      <p className="text-[20px] leading-[26px] underline decoration-rule underline-offset-4">{title}</p>
-      <p className="mt-1 text-[14px] leading-[21px] text-ink-2">{line}</p>
+      <p dir="auto" className="text-[20px] leading-[26px] underline decoration-rule underline-offset-4">
+        {title}
+      </p>
+      <p dir="auto" className="mt-1 text-[14px] leading-[21px] text-ink-2">
+        {line}
+      </p>
     </div>
   );
 }

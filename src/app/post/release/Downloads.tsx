@@ -1,6 +1,7 @@
 import { Download, FileCode2, FileText } from "lucide-react";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
 import { count, kilobytes } from "../../ui/figures";
@@ -13,6 +14,7 @@ export function Downloads({ shut }: { shut: number }) {
   const [waved, setWaved] = useState(false);
   const [jpeg, setJpeg] = useState(false);
   const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
+  const [upload, setUpload] = useState<ExportedFile["upload"]>();
   const stop = useRef<AbortController | null>(null);
   const busy = progress !== null;
   const ready = !shut || waved;
@@ -28,6 +30,7 @@ export function Downloads({ shut }: { shut: number }) {
         signal: own.signal,
       });
       download(file.blob, file.name);
+      setUpload(file.upload);
       toast(
         `Downloaded ${file.name}.${file.missing ? ` ${count(file.missing, "picture")} had no file and stays an address.` : ""}`,
       );
@@ -76,13 +79,37 @@ export function Downloads({ shut }: { shut: number }) {
           <Button onClick={() => stop.current?.abort()}>Cancel</Button>
         </div>
       )}
+      {upload && (
+        <p role="status" className="mt-2 border-l-2 border-proof pl-2 text-[13px]">
+          The pictures are in the page. A shared link needs its own: put {upload.name} beside the page, where
+          it is looked for (<span className="break-all text-ink-2">{upload.address}</span>).{" "}
+          <button type="button" className="quiet-link" onClick={() => download(upload.blob, upload.name)}>
+            Download {upload.name}
+          </button>
+        </p>
+      )}
       <label className="mt-3 flex items-center gap-2 text-[13px]">
         <input type="checkbox" checked={jpeg} onChange={(event) => setJpeg(event.target.checked)} />
         Pictures as JPEG, for what reads no WebP
       </label>
       <p className="mt-2 text-[13px] text-ink-2">
         The page stands alone, its pictures in it. Both can be imported on the Desk again, and scored by
-        command.
+        command; what the score rests on besides the text is in the zip, or as{" "}
+        <button
+          type="button"
+          className="quiet-link"
+          onClick={() =>
+            attemptRead(
+              import("./exportPost").then(({ exportContext }) => {
+                const file = exportContext();
+                download(file.blob, file.name);
+              }),
+            )
+          }
+        >
+          a context file
+        </button>
+        .
       </p>
     </section>
   );

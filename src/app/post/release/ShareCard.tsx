@@ -48,10 +48,12 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
           <p className="truncate text-[12px] text-ink-2">
             {address ? address.replace(/^https?:\/\//, "") : "no address yet"}
           </p>
-          <p className="mt-0.5 line-clamp-2 font-serif text-[17px] leading-snug">
+          <p dir="auto" className="mt-0.5 line-clamp-2 font-serif text-[17px] leading-snug">
             {post.metaTitle || post.title || "Untitled post"}
           </p>
-          <p className="mt-1 line-clamp-3 text-[13px] text-ink-2">{post.description || "No description."}</p>
+          <p dir="auto" className="mt-1 line-clamp-3 text-[13px] text-ink-2">
+            {post.description || "No description."}
+          </p>
         </div>
       </div>
       <p className="mt-1.5 flex flex-wrap gap-x-4 text-[13px] text-ink-2">

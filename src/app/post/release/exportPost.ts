@@ -1,12 +1,15 @@
 /** The post as files to take away: one HTML page, or Markdown with its pictures in a zip. */
 import * as Comlink from "comlink";
-import type { Block, Draft } from "../../../core/draft/draft";
+import type { Block, Draft, PictureBlock } from "../../../core/draft/draft";
+import { uploadAddress } from "../../../core/release/page";
 import { assetId, getAsset } from "../../../data/assets";
+import { writeContext } from "../../../data/contextFile";
 import { draftOf } from "../../../data/draft";
 import type { Asset } from "../../../data/model";
 import type { Progress, ZipItem } from "../../../data/zip";
 import { draftWorker, picturesWorker, withFiles } from "../../../workers/clients";
 import { store } from "../../store/store";
+import { openContext } from "../openContext";
 import type { PostSession } from "../session";
 
 export interface ExportedFile {
@@ -14,6 +17,8 @@ export interface ExportedFile {
   blob: Blob;
   /** Pictures whose file is not in the workspace: they stay as addresses. */
   missing: number;
+  /** The picture that a shared link shows, where it is embedded: it must be put at this address by hand. */
+  upload?: { name: string; blob: Blob; address: string };
 }
 
 export interface ExportOptions {
@@ -23,6 +28,19 @@ export interface ExportOptions {
   signal: AbortSignal;
 }
 
+/** What the proof knows of the open post, for scoring it by command. */
+export function exportContext(): ExportedFile {
+  const state = store.getState();
+  const { post } = state.openPost;
+  if (!post) throw new Error("No post is open.");
+  const text = writeContext(openContext(post, state));
+  return {
+    name: `${safeName(post.slug) || "post"}.context.json`,
+    blob: new Blob([text], { type: "application/json" }),
+    missing: 0,
+  };
+}
+
 /** One HTML page that stands alone, pictures embedded. */
 export async function exportPage(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
   const { draft, name, siteName } = openDraft(session);
@@ -30,9 +48,21 @@ export async function exportPage(session: PostSession, options: ExportOptions): 
   const sources: Record<string, string> = {};
   for (const [src, { blob }] of pictures) sources[src] = await dataAddress(blob);
   const named = { ...draft, blocks: draft.blocks.map((block) => renamed(block, pictures)) };
-  const html = await draftWorker().toPage(named, siteName, sources);
-  return { name: `${name}.html`, blob: new Blob([html], { type: "text/html" }), missing };
+  const names = Object.fromEntries([...pictures].map(([src, { fileName }]) => [src, fileName]));
+  const html = await draftWorker().toPage(named, siteName, sources, names);
+  const shared = draft.meta.socialPicture || leadOf(draft)?.src;
+  const file = pictures.get(shared ?? "");
+  const address = uploadAddress(draft.meta.canonical, file?.fileName ?? "");
+  return {
+    name: `${name}.html`,
+    blob: new Blob([html], { type: "text/html" }),
+    missing,
+    ...(file && address && { upload: { name: file.fileName, blob: file.blob, address } }),
+  };
 }
+
+const leadOf = ({ blocks }: Draft): PictureBlock | undefined =>
+  blocks.find((block): block is PictureBlock => block.kind === "picture");
 
 /** Markdown with front matter, and the pictures beside it, in a zip. */
 export async function exportMarkdown(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
@@ -46,7 +76,9 @@ export async function exportMarkdown(session: PostSession, options: ExportOption
     sources[src] = path.split("/").map(encodeURIComponent).join("/");
   }
   const text: ZipItem = { name: `${name}.md`, content: await draftWorker().toMarkdown(draft, sources) };
-  return { name: `${name}.zip`, blob: await zipped([text, ...files.values()], options), missing };
+  const context = exportContext();
+  const known: ZipItem = { name: context.name, content: context.blob };
+  return { name: `${name}.zip`, blob: await zipped([text, known, ...files.values()], options), missing };
 }
 
 function openDraft(session: PostSession): { draft: Draft; name: string; siteName: string } {

@@ -28,6 +28,7 @@ export function HeadFields({ post }: { post: Post }) {
     <div className="border-b border-rule pb-4 print:border-0 print:pb-0">
       <textarea
         data-field="title"
+        dir="auto"
         aria-label="Post title"
         placeholder="Title"
         rows={1}
@@ -46,6 +47,7 @@ export function HeadFields({ post }: { post: Post }) {
           <input
             id="metaTitle"
             data-field="metaTitle"
+            dir="auto"
             className="line-field"
             readOnly={readOnly}
             placeholder={post.title || "As the title, where there is none"}
@@ -62,6 +64,7 @@ export function HeadFields({ post }: { post: Post }) {
           <textarea
             id="description"
             data-field="description"
+            dir="auto"
             rows={1}
             className="line-field grow-field resize-none"
             readOnly={readOnly}

@@ -147,7 +147,9 @@ const Group = memo(function Group({ group, open, onToggle }: GroupProps) {
                   </p>
                 )}
                 {evidence.quote && (
-                  <p className="mt-1 line-clamp-2 font-serif italic text-ink-2">“{evidence.quote}”</p>
+                  <p className="mt-1 line-clamp-2 font-serif italic text-ink-2">
+                    “<bdi>{evidence.quote}</bdi>”
+                  </p>
                 )}
                 <button type="button" className="quiet-link mt-1" onClick={() => go(finding.id, evidence)}>
                   Go to the place

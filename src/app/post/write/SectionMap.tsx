@@ -114,7 +114,7 @@ const Line = memo(function Line({ heading, level, words, at, current, budget, fi
         }`}
       >
         <span className={`min-w-0 flex-1 ${words * PIXELS_A_WORD < TWO_LINES ? "truncate" : "line-clamp-2"}`}>
-          {heading || "Opening"}
+          <bdi>{heading || "Opening"}</bdi>
         </span>
         <Words words={words} budget={budget} />
       </button>

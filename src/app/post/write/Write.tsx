@@ -3,8 +3,10 @@ import type { Editor } from "@tiptap/core";
 import { EditorContent } from "@tiptap/react";
 import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
+import { directionOf } from "../../../core/text/direction";
 import { languagePack } from "../../../core/text/language";
 import { draftWorker } from "../../../workers/clients";
+import { useApp } from "../../store/store";
 import { PartBoundary } from "../../ui/PartBoundary";
 import { usePostSession } from "../currentSession";
 import { StripHead } from "../StripHead";
@@ -35,6 +37,7 @@ const READY_AFTER = 2000;
 export function Write() {
   const session = usePostSession();
   const { post, readOnly } = useOpenPost("post", "readOnly");
+  const siteLanguage = useApp((state) => state.session.site.language);
   const [editor, setEditor] = useState<Editor | null>(session.editor);
   const [layers, setLayers] = useState<ReadonlySet<LayerId>>(new Set(["keyword"]));
   const [finding, setFinding] = useState<string | null>(null);
@@ -100,6 +103,7 @@ export function Write() {
     requestAnimationFrame(() => reach(goal, editor, session));
   };
 
+  const language = post.language || siteLanguage;
   return (
     <div className="flex flex-1 flex-col">
       <StripHead />
@@ -124,7 +128,7 @@ export function Write() {
             />
             <div className="px-10 pb-12 pt-5 print:px-0">
               <HeadFields post={post} />
-              <EditorContent editor={editor} className="pt-5" />
+              <EditorContent editor={editor} lang={language} dir={directionOf(language)} className="pt-5" />
               <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
             </div>
           </div>

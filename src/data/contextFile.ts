@@ -1,0 +1,33 @@
+/** What the proof of a post knows besides its text, as a file: with it the command line gives the application's score. */
+import type { ProofContext } from "../core/proof/context";
+import { checkShape, parseJson } from "./schemas/validate";
+import { context as contextShape } from "./schemas/validators.generated.js";
+
+interface ContextFile extends Omit<ProofContext, "site"> {
+  format: "dune-sparrow-context";
+  version: 1;
+  site: Omit<ProofContext["site"], "paths"> & { paths: string[] | null };
+}
+
+const WHAT = "a context file";
+
+/** A context as JSON. */
+export function writeContext({ site, ...context }: ProofContext): string {
+  const file: ContextFile = {
+    format: "dune-sparrow-context",
+    version: 1,
+    ...context,
+    site: { ...site, paths: site.paths && [...site.paths].sort() },
+  };
+  return `${JSON.stringify(file, null, 2)}\n`;
+}
+
+/** @throws ShapeError where the text is no such file, with each fault's place */
+export function readContext(text: string): ProofContext {
+  const { site, others, setAside, field, questions } = checkShape<ContextFile>(
+    contextShape,
+    parseJson(text, WHAT),
+    WHAT,
+  );
+  return { site: { ...site, paths: site.paths && new Set(site.paths) }, others, setAside, field, questions };
+}
