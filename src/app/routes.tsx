@@ -11,6 +11,8 @@ export const router = createBrowserRouter([
     path: "/",
     element: <Shell />,
     errorElement: <RouteError />,
+    // While the first part of a deep address is loaded.
+    HydrateFallback: () => null,
     children: [
       {
         index: true,

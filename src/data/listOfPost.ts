@@ -3,6 +3,12 @@ import { bareKeyword, type KeywordRow } from "../core/keywords/keyword";
 import { followPost, identity, type KeywordList, type ListKeyword } from "../core/keywords/list";
 import type { ListHead, Post } from "./model";
 
+const ownListId = (postId: string): string => `list-${postId}`;
+
+/** Is it the list that was made of the post's own keywords, and that nobody gave a name? */
+export const isOwnList = ({ id, name }: Pick<ListHead, "id" | "name">, postId: string): boolean =>
+  id === ownListId(postId) && !name;
+
 /** The list that a post without one gets, with the numbers that are known. */
 export function listOfPost(
   post: Pick<Post, "id" | "language" | "keyword" | "supporting" | "createdAt" | "updatedAt">,
@@ -10,7 +16,7 @@ export function listOfPost(
 ): KeywordList {
   const rows = new Map(known.map((row) => [identity(row.text), row]));
   const list: KeywordList = {
-    id: `list-${post.id}`,
+    id: ownListId(post.id),
     name: "",
     postId: post.id,
     language: post.language,

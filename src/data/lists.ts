@@ -142,7 +142,7 @@ export async function allLists(): Promise<KeywordList[]> {
 }
 
 /** Writes a list without looking at its post. To be called within a transaction. */
-async function putList(list: KeywordList): Promise<void> {
+export async function putList(list: KeywordList): Promise<void> {
   await db.lists.put(headOf(list));
   await db.listBodies.put({ listId: list.id, keywords: list.keywords });
 }

@@ -1,10 +1,12 @@
 /** Posts with their bodies and outlines. Each write that spans tables is one transaction. */
 import { type EditorDoc, emptyDoc } from "../core/draft/editorJson";
+import type { KeywordList } from "../core/keywords/list";
 import type { OutlineItem } from "../core/outline/outline";
 import { noPiece, type Piece } from "../core/outline/piece";
 import { bodyOf, storedBody } from "./bodies";
 import { db } from "./db";
-import { syncListOfPost } from "./lists";
+import { isOwnList } from "./listOfPost";
+import { putList, readLists, syncListOfPost } from "./lists";
 import type {
   DrawerEntry,
   FieldBody,
@@ -122,8 +124,10 @@ export interface DeletedPost {
   versions: PostVersion[];
   versionBodies: VersionBody[];
   recording: Recording | undefined;
-  /** Its keyword list, which stays when the post goes. */
+  /** Its keyword list, where that stays when the post goes. */
   listId: string | undefined;
+  /** The list that was made of its own keywords and has no name: it goes with the post. */
+  ownList: KeywordList | undefined;
 }
 
 export function deletePost(id: string): Promise<DeletedPost | null> {
@@ -134,6 +138,8 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
     const fieldIds = fields.map((field) => field.id);
     const versions = await db.versions.where("postId").equals(id).toArray();
     const versionIds = versions.map((version) => version.id);
+    const [list] = await db.lists.where("postId").equals(id).toArray();
+    const goes = list && isOwnList(list, id) ? list.id : null;
     const kept = {
       versions,
       versionBodies: (await db.versionBodies.bulkGet(versionIds)).filter((body) => body !== undefined),
@@ -145,8 +151,10 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
       body: await db.bodies.get(id),
       outline: await db.outlines.get(id),
       score: await db.scores.get(id),
-      listId: (await db.lists.where("postId").equals(id).first())?.id,
+      listId: goes ? undefined : list?.id,
+      ownList: goes ? (await readLists([list!]))[0] : undefined,
     };
+    if (goes) await Promise.all([db.lists.delete(goes), db.listBodies.delete(goes)]);
     await Promise.all([
       db.lists.where("postId").equals(id).modify({ postId: null }),
       db.posts.delete(id),
@@ -172,6 +180,7 @@ export async function restorePost(deleted: DeletedPost): Promise<void> {
     outline,
     score,
     listId,
+    ownList,
     fields,
     fieldBodies,
     drawer,
@@ -181,6 +190,7 @@ export async function restorePost(deleted: DeletedPost): Promise<void> {
   } = deleted;
   await db.transaction("rw", ALL_OF_A_POST, async () => {
     await db.posts.put(post);
+    if (ownList) await putList(ownList);
     const list = await db.lists.get(listId ?? "");
     if (list?.postId === null) await db.lists.update(list.id, { postId: post.id });
     await syncListOfPost(post);

@@ -117,12 +117,21 @@ describe("a post and its list", () => {
     await giveList("l", null, LATER);
     expect(await getPost("q")).toMatchObject({ keyword: "" });
   });
-  it("part when the post goes, and find each other when it comes back", async () => {
+  it("go together where the list was made of the post, and come back together", async () => {
     await addPost(newPost("p", emptySite, NOW, { keyword: "bike" }));
     const kept = await deletePost("p");
-    expect(await getList("list-p")).toMatchObject({ postId: null, target: "bike" });
+    expect(await getList("list-p")).toBeUndefined();
     await restorePost(kept!);
     expect(await getListOfPost("p")).toMatchObject({ id: "list-p", target: "bike" });
+  });
+  it("part where the list is one of its own, and find each other when the post comes back", async () => {
+    await addPost(newPost("p", emptySite, NOW));
+    await saveList(list("l", ["bike", "bell"], "bike"), NOW);
+    await giveList("l", "p", LATER);
+    const kept = await deletePost("p");
+    expect(await getList("l")).toMatchObject({ postId: null, target: "bike" });
+    await restorePost(kept!);
+    expect(await getListOfPost("p")).toMatchObject({ id: "l", target: "bike" });
   });
 });
 

@@ -134,9 +134,9 @@ const api = {
     const gaps = gapsOf(found, outlineBlocks(items), rules, "by a heading");
     return gaps ? withAllGaps(items, gaps, found, freshId) : items;
   },
-  async budgets(of: FieldOf, items: OutlineItem[]): Promise<OutlineItem[]> {
-    const analysis = await fields.of(of);
-    return analysis ? withBudgets(items, analysis) : items;
+  /** @param of the field; null where there is none. @param length words that are aimed at, where somebody has said */
+  async budgets(of: FieldOf | null, items: OutlineItem[], length: number | null): Promise<OutlineItem[]> {
+    return withBudgets(items, of && (await fields.of(of)), length);
   },
   async assemble(of: FieldOf, points: string[], leastPresence: number): Promise<Assembled[]> {
     const analysis = await fields.of(of);

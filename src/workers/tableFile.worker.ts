@@ -5,6 +5,7 @@ import { type ReadKeywords, readKeywordCsv, readKeywordTable } from "../core/key
 import type { CsvRecord } from "../core/keywords/csv/records";
 import { writeRejectedCsv } from "../core/keywords/csv/writeKeywords";
 import { decode } from "../core/text/decodeText";
+import { guessLanguage } from "../core/text/guessLanguage";
 import { saveLookUp } from "../data/lookUps";
 import type { LookUp } from "../data/model";
 
@@ -14,6 +15,8 @@ export interface TablePreview {
   /** A workbook has neither encoding nor separator. */
   workbook: boolean;
   head: CsvRecord[];
+  /** What the keywords seem to be written in; null where they do not tell. */
+  language: string | null;
 }
 
 export type ReadFile = Omit<ReadKeywords, "table">;
@@ -44,7 +47,21 @@ const api = {
   /** Guesses again what has not been decided. */
   guess(decided: Partial<CsvPlan>): TablePreview {
     const { plan, head } = records ? guessTablePlan(records, decided) : guessPlan(text, decided);
-    return { plan, encoding, workbook: records !== null, head: head.slice(0, (plan.header ?? 0) + SHOWN) };
+    const keywords = plan.columns.indexOf("keyword");
+    const from = plan.header === null ? 0 : plan.header + 1;
+    const language = guessLanguage(
+      head
+        .slice(from)
+        .map(({ cells }) => cells[keywords] ?? "")
+        .join("\n"),
+    );
+    return {
+      plan,
+      encoding,
+      workbook: records !== null,
+      head: head.slice(0, (plan.header ?? 0) + SHOWN),
+      language,
+    };
   },
   read(plan: CsvPlan, onProgress: (line: number) => void): ReadFile {
     read = records ? readKeywordTable(records, plan, onProgress) : readKeywordCsv(text, plan, onProgress);

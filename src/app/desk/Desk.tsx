@@ -14,7 +14,7 @@ import { PartBoundary } from "../ui/PartBoundary";
 import { lazyPart } from "../ui/part";
 import { AttentionLine } from "./AttentionLine";
 import { BackupLine } from "./BackupLine";
-import { createPost } from "./createPost";
+import { startPost } from "./createPost";
 import { ImportButton } from "./importing/ImportButton";
 import { PostList } from "./PostList";
 import type { Row } from "./PostRow";
@@ -140,7 +140,7 @@ export function Desk() {
           </select>
         </label>
         <ImportButton />
-        <Button kind="primary" onClick={() => void createPost().then((id) => navigate(`/post/${id}/find`))}>
+        <Button kind="primary" onClick={() => void startPost(navigate)}>
           <Plus size={15} aria-hidden="true" /> New post
         </Button>
       </div>
@@ -246,7 +246,7 @@ function Empty() {
       <p className="mx-auto my-2 max-w-md text-ink-2">
         The Desk shows every post by stage, what it scores and what is worth doing next.
       </p>
-      <Button kind="primary" onClick={() => void createPost().then((id) => navigate(`/post/${id}/find`))}>
+      <Button kind="primary" onClick={() => void startPost(navigate)}>
         <Plus size={15} aria-hidden="true" /> New post
       </Button>
     </div>

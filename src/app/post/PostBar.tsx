@@ -1,8 +1,9 @@
 /** The post's bar: title, target keyword, the rail of stages, and whether it is saved. */
 import { CircleAlert, LoaderCircle, Check as Tick } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { shallowEqual } from "react-redux";
 import { NavLink, useLocation } from "react-router";
+import type { OutlineItem } from "../../core/outline/outline";
 import { STAGES, type Stage } from "../../data/model";
 import { STAGE_NAMES } from "../desk/stageNames";
 import { saver } from "../store/listeners";
@@ -21,7 +22,15 @@ const { selectAll } = postsAdapter.getSelectors();
 export function PostBar() {
   const act = useAct();
   const { post, readOnly } = useOpenPost("post", "readOnly");
-  const stage = useLocation().pathname.split("/").at(-1) as Stage;
+  const location = useLocation();
+  const stage = location.pathname.split("/").at(-1) as Stage;
+  const title = useRef<HTMLInputElement>(null);
+  // A new post begins with its title.
+  const fresh = (location.state as { fresh?: boolean } | null)?.fresh === true;
+  const shown = post !== null;
+  useEffect(() => {
+    if (fresh && shown) title.current?.focus();
+  }, [fresh, shown]);
   const [versions, setVersions] = useState(false);
 
   if (!post) return null;
@@ -35,6 +44,7 @@ export function PostBar() {
       </h1>
       <div className="min-w-40 max-w-[26rem] flex-1">
         <input
+          ref={title}
           aria-label="Title"
           dir="auto"
           placeholder="Untitled post"
@@ -92,11 +102,17 @@ function useStageWords(): Record<Stage, string> {
   const keywords = post ? (post.keyword ? 1 : 0) + post.supporting.length : 0;
   return {
     find: keywords ? count(keywords, "keyword") : "no keyword",
-    plan: outline.length ? count(outline.length, "heading") : "no outline",
+    plan: outline.length ? planWords(outline) : "no outline",
     write: report ? `${whole(report.words)} words` : "…",
     proof: report ? String(Math.round(report.score)) : "…",
     release: shut === null ? "…" : shut ? count(shut, "gate") : "ready",
   };
+}
+
+/** Questions of the FAQ are counted where there is nothing else. */
+function planWords(outline: readonly OutlineItem[]): string {
+  const headings = outline.filter(({ faq }) => !faq).length;
+  return headings ? count(headings, "heading") : count(outline.length, "question");
 }
 
 /** A line with five stations. */

@@ -8,6 +8,8 @@ import { store } from "../store/store";
 /** Where to go, handed over with the navigation. */
 export type Goal =
   | { field: string }
+  /** A top node of the document, by its place. */
+  | { node: number }
   | { block: number; start: number; end: number; part: Evidence["field"] | "text" };
 
 export function useGo(): (id: CheckId, evidence?: Evidence) => void {

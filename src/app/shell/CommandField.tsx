@@ -2,7 +2,7 @@ import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
 import { useNavigate } from "react-router";
 import { listName } from "../../data/listOfPost";
-import { createPost } from "../desk/createPost";
+import { startPost } from "../desk/createPost";
 import { listsAdapter } from "../store/listsSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
@@ -40,7 +40,10 @@ export function CommandField({ onClose }: { onClose: () => void }) {
               >
                 <Command.Item
                   className={commandItem}
-                  onSelect={() => void createPost().then((id) => go(`/post/${id}/find`))}
+                  onSelect={() => {
+                    onClose();
+                    void startPost(navigate);
+                  }}
                 >
                   New post
                 </Command.Item>

@@ -91,7 +91,12 @@ export function Menu({ button, align = "start", side = "bottom", sideOffset = 4,
       {(near || open) && (
         <Radix.Root open={open} onOpenChange={setOpen} modal={false}>
           <Radix.Anchor virtualRef={anchor as React.RefObject<HTMLButtonElement>} />
-          {portal ? <Radix.Portal>{content}</Radix.Portal> : content}
+          {portal ? (
+            // In the page's main part: nothing that is read stands outside of its landmarks.
+            <Radix.Portal container={anchor.current?.closest("main") ?? null}>{content}</Radix.Portal>
+          ) : (
+            content
+          )}
         </Radix.Root>
       )}
     </Chosen>

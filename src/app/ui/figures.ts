@@ -1,9 +1,13 @@
 /** Numbers as the interface shows them. */
+
+/** A number with the sign that is written before it: a hyphen is none. */
+const signed = (figure: string): string => figure.replace(/^-/, "−");
+
 export const points = (n: number): string =>
-  Math.abs(n - Math.round(n)) < 0.05 ? Math.round(n).toString() : n.toFixed(1);
+  signed(Math.abs(n - Math.round(n)) < 0.05 ? Math.round(n).toString().replace(/^-0$/, "0") : n.toFixed(1));
 /** Making a formatter costs more than a thousand uses of it. */
 const figures = new Intl.NumberFormat("en");
-export const whole = (n: number): string => figures.format(Math.round(n));
+export const whole = (n: number): string => signed(figures.format(Math.round(n) || 0));
 export const count = (n: number, one: string, many = `${one}s`): string =>
   `${figures.format(n)} ${n === 1 ? one : many}`;
 

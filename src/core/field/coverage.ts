@@ -296,8 +296,7 @@ export function coverageOf(
   endSection();
   return {
     terms: measure.terms.map(({ key, text, core, salience, usual }, i) => {
-      const low = Math.max(1, (usual[0] * words) / 1000);
-      const high = Math.max(low, (usual[1] * words) / 1000);
+      const [low, high] = usesIn(usual, words);
       const count = counts[i]!;
       const inRange = rangeShare(count, [0, low, high, rules.overFactor * high]);
       const share = count > high ? Math.max(rules.overShare, inRange) : inRange;
@@ -306,6 +305,12 @@ export function coverageOf(
     topics,
     questions,
   };
+}
+
+/** The usual range of uses in a text of so many words, from that per 1,000 words; never less than one use. */
+export function usesIn([from, to]: readonly [number, number], words: number): [number, number] {
+  const low = Math.max(1, (from * words) / 1000);
+  return [low, Math.max(low, (to * words) / 1000)];
 }
 
 /** Σ salience·share / Σ salience; null without terms. */

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { RUNS } from "../testing/runs";
+import { isAddress } from "./address";
 import { bareKeyword, fillUnknown, type KeywordRow } from "./keyword";
 import { LONGEST_KEYWORD, normaliseKeyword } from "./normalise";
 import { opportunities } from "./opportunity";
@@ -129,6 +130,21 @@ describe("a keyword as it is kept", () => {
       RUNS,
     );
   });
+});
+
+describe("an address", () => {
+  it.each([
+    ["https://shop.example/bikes", true],
+    ["www.shop.example", true],
+    ["shop.example", true],
+    ["cargo-bikes.co.uk/hire", true],
+    ["lastenrad.de", true],
+    ["node.js", false],
+    ["asp.net", false],
+    ["3.5 m", false],
+    ["cargo bike.com review", false],
+    ["cargo bike", false],
+  ])("%s: %s", (text, expected) => expect(isAddress(text)).toBe(expected));
 });
 
 describe("intent", () => {

@@ -173,19 +173,43 @@ export function withTopic(
 
 export const budgetOf = (words: number): number => Math.max(20, Math.round(words / 10) * 10);
 
-/** Word budgets from the field, for the headings that have none and are about one of its topics. */
-export function withBudgets(items: readonly OutlineItem[], analysis: FieldAnalysis): OutlineItem[] {
+/**
+ * Word budgets for the headings that have none: what the field's sections on their topics have, or where a length is aimed at,
+ * that length less what is planned, shared out in the same proportion; a heading about no topic then gets what the middle one has.
+ *
+ * @param analysis of the field; null where there is none, and all headings weigh the same
+ * @param length words that the whole is to have; null where nobody has said
+ */
+export function withBudgets(
+  items: readonly OutlineItem[],
+  analysis: FieldAnalysis | null,
+  length: number | null = null,
+): OutlineItem[] {
+  const words = analysis ? topicWords(items, analysis) : items.map(() => null);
+  const open = items.map(({ budget, faq, text }) => !budget && !faq && text.trim() !== "");
+  if (length === null)
+    return items.map((item, i) => (open[i] && words[i] ? { ...item, budget: budgetOf(words[i]) } : item));
+  const known = words.filter((n, i) => n !== null && open[i]).sort((a, b) => a! - b!);
+  const middle = known[Math.floor(known.length / 2)] ?? 1;
+  const weights = words.map((n, i) => (open[i] ? (n ?? middle) : 0));
+  const all = weights.reduce((sum, n) => sum + n, 0);
+  const left = length - items.reduce((sum, { budget }) => sum + (budget ?? 0), 0);
+  if (left <= 0 || all <= 0) return [...items];
+  return items.map((item, i) => (open[i] ? { ...item, budget: budgetOf((left * weights[i]!) / all) } : item));
+}
+
+/** Words that the field's sections on a heading's topic have; null where it is about none. */
+function topicWords(items: readonly OutlineItem[], analysis: FieldAnalysis): (number | null)[] {
   const pack = languagePack(analysis.language);
   const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
-  return items.map((item) => {
-    if (item.budget || item.faq) return item;
+  return items.map(({ text }) => {
     const topic = analysis.topics.find(({ stems }) =>
       isAny(
-        item.text,
+        text,
         stems.map((one) => new Set(one)),
       ),
     );
-    return topic && topic.words >= 10 ? { ...item, budget: budgetOf(topic.words) } : item;
+    return topic && topic.words >= 10 ? topic.words : null;
   });
 }
 

@@ -40,7 +40,7 @@ export function readHeadings(
   for (const { text } of items) seen.set(foldPlain(text), (seen.get(foldPlain(text)) ?? 0) + 1);
   const notes = new Map<string, HeadingNote[]>();
   let carrying = 0;
-  for (const { id, text } of items) {
+  for (const { id, text, faq } of items) {
     const own: HeadingNote[] = [];
     const { length } = text.trim();
     if (!length) own.push({ kind: "empty", says: "Empty: it is left out when the outline is written up." });
@@ -48,13 +48,15 @@ export function readHeadings(
       own.push({ kind: "long", says: `${length} characters: ${mostCharacters} at most read well.` });
     if (length && seen.get(foldPlain(text))! > 1)
       own.push({ kind: "repeated", says: "Another heading says the same." });
-    if (compiled && findKeyword(analyseText(text, pack), compiled, values, pack).length) {
-      carrying++;
+    // As the check of the subheadings finds it: a heading is one field, and its words may stand apart.
+    if (compiled && findKeyword(analyseText(text, pack), compiled, values, pack, true).length) {
+      if (!faq) carrying++;
       own.push({ kind: "keyword", says: "Holds the target keyword." });
     }
     if (own.length) notes.set(id, own);
   }
-  const filled = items.filter(({ text }) => text.trim()).length;
+  // Questions of the FAQ are no headings of the outline.
+  const filled = items.filter(({ text, faq }) => text.trim() && !faq).length;
   const crowd = carrying >= CROWD.least && carrying > CROWD.share * filled;
   return {
     notes,

@@ -3,6 +3,7 @@
 import fc from "fast-check";
 import { strFromU8, unzipSync } from "fflate";
 import { beforeAll, describe, expect, it } from "vitest";
+import { blocksFromEditor } from "../draft/fromEditor";
 import { draftToDocx } from "../draft/toDocx";
 import { draftToMarkdown } from "../draft/toMarkdown";
 import { analyseField, type FieldAnalysis } from "../field/field";
@@ -128,6 +129,22 @@ describe("gaps", () => {
     );
     expect(hull!.budget).toBeGreaterThanOrEqual(20);
     expect([own!.budget, other!.budget]).toEqual([7, undefined]);
+  });
+  it("share out the length that is aimed at, in proportion to the field's sections", () => {
+    const shared = withBudgets(
+      [
+        item("The hull"),
+        item("Paddles", 2, { budget: 100 }),
+        item("Fishing for pike"),
+        item("Sinks?", 3, { faq: true }),
+      ],
+      analysis,
+      700,
+    );
+    expect(shared.reduce((sum, { budget = 0 }) => sum + budget, 0)).toBeCloseTo(700, -2);
+    expect([shared[1]!.budget, shared[3]!.budget]).toEqual([100, undefined]);
+    expect(withBudgets([item("A"), item("B")], null, 500).map(({ budget }) => budget)).toEqual([250, 250]);
+    expect(withBudgets([item("A", 2, { budget: 600 }), item("B")], null, 500)[1]!.budget).toBeUndefined();
   });
   it("of a draft ask for words, not for a heading alone", () => {
     const heading = outlineBlocks([item("Where can you store it?")]);
@@ -272,17 +289,54 @@ describe("the FAQ", () => {
   it("is written up under a heading of its own, and its questions are those to answer", () => {
     const items = withQuestion([item("Does it float?"), item("Hull")], "Can it sink?", "q");
     expect(chosenQuestions(items)).toEqual(["Does it float?", "Can it sink?"]);
-    const { doc, added } = writeUp(items, { type: "doc", content: [] });
-    expect(added).toBe(4);
-    const headings = doc.content
-      .filter(({ type }) => type === "heading")
-      .map(({ attrs, content }) => `${attrs?.level} ${content![0]!.text}`);
-    expect(headings).toEqual([
-      "2 Does it float?",
-      "2 Hull",
-      "2 Frequently asked questions",
-      "3 Can it sink?",
+    const { doc, added, first } = writeUp(items, { type: "doc", content: [] });
+    expect(added).toBe(3);
+    expect(first).toBe(1);
+    expect(doc.content.map(({ type }) => type)).toEqual([
+      "paragraph",
+      "heading",
+      "paragraph",
+      "heading",
+      "paragraph",
+      "heading",
+      "faq",
     ]);
+    expect(JSON.stringify(doc.content.at(-1))).toContain("Can it sink?");
+    const blocks = blocksFromEditor(doc);
+    expect(blocks.filter(({ kind }) => kind === "heading").map(({ text }) => text)).toEqual([
+      "Does it float?",
+      "Hull",
+      "Frequently asked questions",
+      "Can it sink?",
+    ]);
+    expect(writeUp(items, doc)).toEqual({ doc, added: 0, first: null });
+    // A question that comes later joins those that are there.
+    const more = writeUp(withQuestion(items, "Is it dry?", "r"), doc);
+    expect(more).toMatchObject({ added: 1, first: 6 });
+    expect(more.doc.content[6]!.content).toHaveLength(2);
+  });
+});
+
+describe("the keyword in an outline", () => {
+  const read = (items: OutlineItem[]) =>
+    readHeadings(items, {
+      keyword: "water a snake plant",
+      language: "en",
+      mostCharacters: 70,
+      values: houseProfile.matching,
+    }).keyword;
+  it("is found as the check of the subheadings finds it, its words apart too", () => {
+    expect(read([item("Your snake plant, and how often it wants water"), item("Light")])).toMatchObject({
+      in: 1,
+      of: 2,
+      says: null,
+    });
+  });
+  it("is not asked of the questions of the FAQ", () => {
+    expect(read([item("Light"), item("How to water a snake plant?", 3, { faq: true })])).toMatchObject({
+      in: 0,
+      of: 1,
+    });
   });
 });
 

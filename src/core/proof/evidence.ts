@@ -64,6 +64,9 @@ export const plural = (n: number, one: string, many = `${one}s`): string =>
   `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
 export const percent = (share: number, digits = 0): string => `${(share * 100).toFixed(digits)} %`;
 
+/** A number with so many digits behind the point, and a minus sign where it is negative. */
+export const figure = (value: number, digits = 0): string => value.toFixed(digits).replace(/^-/, "−");
+
 const MOST_DIGITS = 4;
 
 /** As many digits behind the point as tell numbers apart that differ: 0.42 beside 0.4 must not read as equal. */
@@ -77,7 +80,7 @@ function digitsApart(values: readonly number[], digits: number): number {
 /** @returns the numbers, all with as many digits as tell them apart */
 export function figuresApart(values: readonly number[], digits = 0): string[] {
   const n = digitsApart(values, digits);
-  return values.map((value) => value.toFixed(n));
+  return values.map((value) => figure(value, n));
 }
 
 /** The same of shares, as per cent. */

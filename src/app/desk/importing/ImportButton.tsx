@@ -6,7 +6,7 @@ import { toast } from "sonner";
 import { Button } from "../../ui/Button";
 import { lazyPart } from "../../ui/part";
 import type { ImportRun } from "./ImportReport";
-import type { Imported } from "./importPost";
+import type { Imported, Twin } from "./importPost";
 
 const ImportReport = lazyPart("The report", async () => (await import("./ImportReport")).ImportReport);
 
@@ -28,7 +28,7 @@ export function ImportButton() {
     const { importFiles } = await import("./importPost");
     const results = await importFiles(chosen, (done, of) => shown && show({ done, of }), stop.signal);
     const [only, ...others] = results;
-    if (!only || others.length || "leftAlone" in only) {
+    if (!only || others.length || "leftAlone" in only || "replace" in only) {
       show({ results });
       return;
     }
@@ -81,7 +81,7 @@ export function ImportButton() {
   );
 }
 
-function say(only: Exclude<Imported, { leftAlone: unknown }>): void {
+function say(only: Exclude<Imported, Twin | { leftAlone: unknown }>): void {
   if ("error" in only) {
     toast.error(`“${only.name}”: ${only.error} Nothing was imported; your posts are as they were.`, {
       duration: 12_000,

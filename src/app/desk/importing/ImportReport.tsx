@@ -1,10 +1,11 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { messageOf } from "../../../core/messageOf";
 import { deletePost } from "../../../data/posts";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { type Imported, NAMED } from "./importPost";
+import { type Imported, NAMED, type Twin } from "./importPost";
 
 export interface ImportRun {
   done: number;
@@ -18,6 +19,8 @@ export interface ImportRun {
 export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => void }) {
   const { done, of, results, stop } = run;
   const [takenBack, setTakenBack] = useState(false);
+  const [decided, setDecided] = useState<ReadonlyMap<Twin, Exclude<Imported, Twin> | "skipped">>(new Map());
+  const [chosen, setChosen] = useState<ReadonlyMap<Twin, Choice>>(new Map());
   const close = () => {
     stop.abort();
     onClose();
@@ -32,20 +35,33 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
         <Button onClick={() => stop.abort()}>Stop; what is in stays</Button>
       </Sheet>
     );
-  const came = results.filter((one) => "id" in one);
-  const failed = results.filter((one) => "error" in one);
+  const settled = results.map((one) => ("replace" in one ? (decided.get(one) ?? one) : one));
+  const came = settled.filter((one) => one !== "skipped" && "id" in one);
+  const failed = settled.filter((one) => one !== "skipped" && "error" in one);
+  const twins = settled.filter((one) => one !== "skipped" && "replace" in one);
+  const replaced = results.filter((one) => "replace" in one && chosen.get(one) === "replace");
   const others = results.filter((one) => "leftAlone" in one);
+  const decide = async (some: readonly Twin[], choice: Choice) => {
+    for (const twin of some) {
+      const outcome = choice === "skip" ? "skipped" : await made(twin, choice);
+      setChosen((known) => new Map(known).set(twin, choice));
+      setDecided((known) => new Map(known).set(twin, outcome));
+    }
+  };
+  // A post that was replaced was there before: its version from before brings it back, not deleting it.
+  const own = came.filter((one) => !replaced.some((twin) => decided.get(twin as Twin) === one));
   const takeBack = async () => {
-    for (const { id } of came) await deletePost(id);
+    for (const { id } of own) await deletePost(id);
     setTakenBack(true);
   };
   return (
     <Sheet title="Imported posts" wide onClose={close}>
       <p className="mb-3">
         {takenBack
-          ? "All of them were taken out again; your posts are as they were."
+          ? "The new posts were deleted again."
           : `${count(came.length, "post")} came in${failed.length ? `, ${count(failed.length, "file")} did not` : ""}${stop.signal.aborted ? "; the rest was not read" : ""}.`}
       </p>
+      {twins.length > 0 && <Twins twins={twins} onChoose={(some, choice) => void decide(some, choice)} />}
       {failed.length > 0 && (
         <section aria-label="What did not come in" className="mb-4">
           <h3 className="mb-1 text-plum">What did not come in</h3>
@@ -83,11 +99,76 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
               </li>
             ))}
           </ul>
-          <Button className="mt-3" onClick={() => void takeBack()}>
-            Take all of them out again
-          </Button>
+          {own.length > 0 && (
+            <Button className="mt-3" onClick={() => void takeBack()}>
+              {replaced.length
+                ? `Delete the ${count(own.length, "new post")} again`
+                : "Delete all of them again"}
+            </Button>
+          )}
         </section>
       )}
     </Sheet>
+  );
+}
+
+type Choice = "replace" | "both" | "skip";
+
+/** What became of a file once somebody has chosen. */
+async function made(twin: Twin, choice: Exclude<Choice, "skip">): Promise<Exclude<Imported, Twin>> {
+  try {
+    return (await (choice === "replace" ? twin.replace() : twin.keepBoth())) as Exclude<Imported, Twin>;
+  } catch (error) {
+    return { name: twin.name, error: messageOf(error) };
+  }
+}
+
+/** Files whose posts are there already, each with what may become of it. */
+function Twins({
+  twins,
+  onChoose,
+}: {
+  twins: readonly Twin[];
+  onChoose: (some: readonly Twin[], choice: Choice) => void;
+}) {
+  const choices = (some: readonly Twin[], of: string) => (
+    <span className="flex gap-2">
+      <Button aria-label={`Replace ${of}`} onClick={() => onChoose(some, "replace")}>
+        Replace
+      </Button>
+      <Button aria-label={`Keep both of ${of}`} onClick={() => onChoose(some, "both")}>
+        Keep both
+      </Button>
+      <Button kind="quiet" aria-label={`Skip ${of}`} onClick={() => onChoose(some, "skip")}>
+        Skip
+      </Button>
+    </span>
+  );
+  return (
+    <section aria-label="Posts that are there already" className="mb-4">
+      <h3 className="mb-1">Posts that are there already</h3>
+      <p className="mb-2 text-[13px] text-ink-2">
+        Replacing takes the file's text and fields into the post that is there; a version of it as it is now
+        is kept. Until you choose, nothing of these is imported.
+      </p>
+      <ul className="border-t border-rule">
+        {twins.map((twin) => (
+          <li key={twin.name} className="flex items-center justify-between gap-4 border-b border-rule py-1.5">
+            <span className="min-w-0">
+              <bdi className="block truncate">{twin.title || twin.name}</bdi>
+              <span className="block truncate text-[13px] text-ink-2">
+                {twin.name}: “<bdi>{twin.there}</bdi>” has the same {twin.by}
+              </span>
+            </span>
+            {choices([twin], `“${twin.title || twin.name}”`)}
+          </li>
+        ))}
+      </ul>
+      {twins.length > 1 && (
+        <div className="mt-2 flex items-center gap-3">
+          <span className="text-[13px] text-ink-2">All {twins.length}:</span> {choices(twins, "all of them")}
+        </div>
+      )}
+    </section>
   );
 }

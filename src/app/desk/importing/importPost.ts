@@ -1,18 +1,26 @@
 /** Bringing posts in: Markdown, HTML, DOCX, plain text, one or many, in folders and zips with their pictures. */
 
 import * as Comlink from "comlink";
-import type { Block, Draft } from "../../../core/draft/draft";
+import { type Block, type Draft, emptyMeta } from "../../../core/draft/draft";
+import type { EditorDoc } from "../../../core/draft/editorJson";
 import { READABLE, type ReadFile } from "../../../core/draft/fromFile";
 import { plainDraft } from "../../../core/draft/plainLines";
 import { messageOf } from "../../../core/messageOf";
+import { foldPlain } from "../../../core/text/fold";
+import { guessLanguage } from "../../../core/text/guessLanguage";
+import { primaryLanguage } from "../../../core/text/language";
 import { ASSET_PREFIX } from "../../../data/assets";
 import { newPost } from "../../../data/draft";
-import { addPost } from "../../../data/posts";
+import type { Post } from "../../../data/model";
+import { addPost, getDoc, savePost } from "../../../data/posts";
 import type { Damaged } from "../../../data/zip";
 import { draftReader, draftWorker, withFiles } from "../../../workers/clients";
 import { TookTooLong } from "../../../workers/supervise";
 import { freshId } from "../../freshId";
+import { whileFree } from "../../post/postLock";
+import { keep as keepVersionOf } from "../../post/versions/keepCurrent";
 import { keepPicture, PictureError } from "../../post/write/keepPicture";
+import { postsAdapter } from "../../store/postsSlice";
 import { store } from "../../store/store";
 import { count } from "../../ui/figures";
 
@@ -20,8 +28,22 @@ import { count } from "../../ui/figures";
 export type Imported =
   | { name: string; id: string; title: string; words: number; notes: string[] }
   | { name: string; error: string }
+  | Twin
   /** Files of a folder or a zip that are neither posts nor pictures of them. */
   | { name: string; leftAlone: readonly string[] };
+
+/** A file whose post is there already: what becomes of it is for a person to say. */
+export interface Twin {
+  name: string;
+  title: string;
+  /** Title of the post that is there, and by what the two are one. */
+  there: string;
+  by: "slug" | "title";
+  /** Takes its text and fields into the post that is there, of which a version is kept. */
+  replace: () => Promise<Imported>;
+  /** Makes a post of its own. */
+  keepBoth: () => Promise<Imported>;
+}
 
 /** A file that may be a post, with what lies beside it. */
 interface Source {
@@ -68,7 +90,19 @@ export async function importFiles(
     onProgress(done, sources.length);
     try {
       const { draft, lost } = await readFile(source.name, await source.read());
-      results.push(await keep(draft, lost, source));
+      const twin = twinOf(draft);
+      results.push(
+        twin
+          ? {
+              name: source.name,
+              title: titleOf(draft),
+              there: twin.post.title || "Untitled post",
+              by: twin.by,
+              replace: () => keep(draft, lost, source, twin.post),
+              keepBoth: () => keep(draft, lost, source),
+            }
+          : await keep(draft, lost, source),
+      );
     } catch (error) {
       results.push({ name: source.name, error: `It cannot be read: ${messageOf(error)}. ${ADVICE}` });
     }
@@ -166,7 +200,28 @@ const unpack = (file: File, cancelled: AbortSignal) =>
     ),
   );
 
-async function keep(draft: Draft, lost: readonly string[], source: Source): Promise<Imported> {
+const { selectAll } = postsAdapter.getSelectors();
+
+/** The post of the workspace that a file is of: one with its slug, else, where the file has none, with its title. */
+function twinOf(draft: Draft): { post: Post; by: Twin["by"] } | null {
+  const posts = selectAll(store.getState().posts.posts);
+  const { slug } = draft.meta;
+  const title = foldPlain(titleOf(draft));
+  const found = posts.find((post) =>
+    slug ? post.slug === slug : title !== "" && foldPlain(post.title) === title,
+  );
+  return found ? { post: found, by: slug ? "slug" : "title" } : null;
+}
+
+const titleOf = ({ meta, blocks }: Draft): string => meta.title || firstHeading(blocks) || meta.metaTitle;
+
+/** @param twin the post whose text and fields it becomes; a new post where there is none */
+async function keep(
+  draft: Draft,
+  lost: readonly string[],
+  source: Source,
+  twin: Post | null = null,
+): Promise<Imported> {
   let unread = 0;
   /** Names of pictures that the text has by a path, where nothing lies. */
   const missing: string[] = [];
@@ -209,19 +264,22 @@ async function keep(draft: Draft, lost: readonly string[], source: Source): Prom
   const { site } = store.getState().session;
   const { canonical, socialPicture, titleSuffix: _suffix, ...fields } = draft.meta;
   const shared = await kept(socialPicture, socialPicture.split("/").at(-1) || "picture.jpg");
-  const id = freshId();
+  const id = twin?.id ?? freshId();
   const own = `${site.origin}${site.basePath}${fields.slug}`;
-  const post = newPost(id, site, new Date().toISOString(), {
+  const now = new Date().toISOString();
+  const said = {
     ...fields,
+    language: languageOf(draft),
     canonical: canonical === own ? "" : canonical,
     ...(shared && { socialPicture: `${ASSET_PREFIX}${shared.id}` }),
     // Elsewhere it can be named, and nothing else: a path leads nowhere from here.
     ...(!shared && /^https?:/i.test(socialPicture) && { socialPicture }),
-    stage: "write",
-    title: fields.title || firstHeading(draft.blocks) || fields.metaTitle,
-  });
+    title: titleOf(draft),
+  };
   const { doc, removed } = await draftWorker().toEditor(blocks);
-  await addPost(post, doc);
+  const post = twin ? { ...twin, ...said } : newPost(id, site, now, { ...said, stage: "write" });
+  if (twin) await replaceTwin(twin, said, doc, now);
+  else await addPost(post, doc);
   const notes = [
     ...lost,
     missing.length > 0 &&
@@ -238,6 +296,26 @@ async function keep(draft: Draft, lost: readonly string[], source: Source): Prom
     words,
     notes: notes.filter((note): note is string => typeof note === "string"),
   };
+}
+
+/** What a file says of its language; where it says nothing, or the language that is taken for granted, what its text seems to be. */
+function languageOf({ meta, blocks }: Draft): string {
+  const said = primaryLanguage(meta.language);
+  if (said !== emptyMeta.language) return meta.language;
+  return guessLanguage(blocks.map(({ text }) => text).join("\n")) ?? meta.language;
+}
+
+/** @throws Error where the post is open for writing elsewhere; it is as it was */
+async function replaceTwin(twin: Post, said: Partial<Post>, doc: EditorDoc, now: string): Promise<void> {
+  const free = await whileFree(twin.id, async () => {
+    await keepVersionOf(twin, await getDoc(twin.id), { why: "before replacing" }, null);
+    // What the file leaves out stays: a Markdown file may say no more than its title.
+    const given = Object.fromEntries(
+      Object.entries(said).filter(([, value]) => (Array.isArray(value) ? value.length : value !== "")),
+    );
+    await savePost(twin.id, { post: given, doc }, now);
+  });
+  if (!free) throw new Error(`“${twin.title}” is open in another tab; close it there and choose again.`);
 }
 
 /** So many files are named where several are meant. */

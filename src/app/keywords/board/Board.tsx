@@ -90,6 +90,10 @@ export function Board(props: Props) {
                 selection={selection}
                 narrow={props.narrow === true || shown !== null}
                 onOpen={(text) => setDetail({ of: key, text })}
+                onEscape={() => {
+                  setDetail(null);
+                  return shown !== null;
+                }}
                 onDelete={props.onDelete}
                 ownList={source.kind === "list" ? source.id : ""}
                 {...(target !== undefined && { target })}

@@ -14,6 +14,7 @@ import {
   useRef,
   useState,
 } from "react";
+import { isAddress } from "../../../core/keywords/address";
 import type { SortColumn, SortKey } from "../../../core/keywords/sift";
 import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
@@ -36,6 +37,8 @@ interface Props {
   selection: Selection;
   narrow: boolean;
   onOpen: (text: string) => void;
+  /** Closes what is open beside the table; says whether anything was. */
+  onEscape: () => boolean;
   /** What the Delete key does with the chosen rows. */
   onDelete: () => void;
   /** Text of the keyword that is the target, where the table is a list. */
@@ -127,8 +130,10 @@ export function KeywordGrid(props: Props) {
       const row = rowAt(active);
       if (row) onOpen(row.text);
     } else if (event.key.toLowerCase() === "a" && (event.ctrlKey || event.metaKey)) selection.all();
-    else if (event.key === "Escape" && selection.chosen.size) selection.clear();
-    else if (event.key === "Delete" && selection.chosen.size) onDelete();
+    else if (event.key === "Escape") {
+      // One step back at a time.
+      if (!props.onEscape()) selection.clear();
+    } else if (event.key === "Delete" && selection.chosen.size) onDelete();
     else return;
     event.preventDefault();
   };
@@ -269,7 +274,15 @@ const RowCells = memo(function RowCells({
         </span>
       </div>
       <div role="gridcell" className="truncate" title={row.text}>
-        {row.text}
+        <bdi>{row.text}</bdi>
+        {isAddress(row.text) && (
+          <span
+            className="ml-2 border border-plum px-1 text-[11px] text-plum"
+            title="An address or a domain: who types it looks for that site alone"
+          >
+            address
+          </span>
+        )}
         {target === row.text && <strong className="ml-2 text-[12px] font-semibold text-proof">target</strong>}
       </div>
       <div role="gridcell" className="figures flex items-center justify-end gap-2">

@@ -22,7 +22,9 @@ export function ImportSheet({
   const file = useTableFile();
   const { step } = file;
   const siteLanguage = useApp((state) => state.session.site.language);
-  const [language, setLanguage] = useState(siteLanguage);
+  const [chosen, setLanguage] = useState<string | null>(null);
+  // What somebody chose, else what the keywords seem to be.
+  const language = chosen ?? (("preview" in step && step.preview.language) || siteLanguage);
   const [over, setOver] = useState(false);
   const drop = (event: DragEvent) => {
     event.preventDefault();

@@ -48,7 +48,13 @@ export function ListRail({
         ref={scroller}
         className="h-[calc(100vh-216px)] min-h-40 overflow-y-auto border border-rule bg-sheet"
       >
-        {shown.length === 0 && <p className="p-3 text-ink-2">No list has these words.</p>}
+        {shown.length === 0 && (
+          <p className="p-3 text-ink-2">
+            {wanted
+              ? `No list has “${query.trim()}” in its name, target or post.`
+              : "No lists yet: make one from a look-up, or a new one here."}
+          </p>
+        )}
         <ul aria-label="Keyword lists" className="relative" style={{ height: virtual.getTotalSize() }}>
           {virtual.getVirtualItems().map(({ index, start }) => {
             const list = shown[index]!;

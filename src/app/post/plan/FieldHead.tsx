@@ -13,7 +13,9 @@ import { FieldPages } from "./FieldPages";
 
 export function FieldHead({ field, onCollect }: { field: PostField; onCollect: () => void }) {
   const [open, setOpen] = useState(false);
-  const { analysis, ours, earlier } = useApp((state) => state.field);
+  const { analysis, ours: draft, earlier } = useApp((state) => state.field);
+  // An empty draft has nothing to compare yet.
+  const ours = draft?.words ? draft : null;
   const readOnly = useApp((state) => state.openPost.readOnly);
   const keyword = useApp((state) => state.openPost.post?.keyword ?? "");
   const busy = useApp((state) => (state.openPost.post?.id ?? "") in state.field.jobs);
@@ -82,7 +84,7 @@ export function FieldHead({ field, onCollect }: { field: PostField; onCollect: (
 }
 
 const linksOf = (ours: PageFigures | null): number | undefined =>
-  (ours && ours.linksIn + ours.linksOut) || undefined;
+  ours ? ours.linksIn + ours.linksOut : undefined;
 
 /** A figure of the field, its range as a line with the median on it, and ours as a tick. */
 function Compared({ name, spread, ours }: { name: string; spread: Spread | null; ours: number | undefined }) {

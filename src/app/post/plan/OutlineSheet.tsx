@@ -7,6 +7,7 @@ import { toast } from "sonner";
 import { readHeadings } from "../../../core/outline/headingFaults";
 import { branchLength, faqStart, type OutlineItem, writeUp } from "../../../core/outline/outline";
 import { outlineToText } from "../../../core/outline/outlineText";
+import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import { freshId } from "../../freshId";
 import {
   outlineItemAdded,
@@ -18,6 +19,7 @@ import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
+import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { fillBudgets } from "./fieldJobs";
 import { OutlineRow } from "./OutlineRow";
@@ -30,15 +32,16 @@ interface Props {
 }
 
 export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) {
-  const { post, outline, past, future, readOnly, field } = useOpenPost(
+  const { post, outline, past, future, readOnly, field, piece } = useOpenPost(
     "post",
     "outline",
     "past",
     "future",
     "readOnly",
     "field",
+    "piece",
   );
-  const profile = useApp((state) => state.session.profile);
+  const { profile, site } = useApp((state) => state.session);
   const act = useAct();
   const session = usePostSession();
   const navigate = useNavigate();
@@ -80,17 +83,20 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
     item.level === 2 && item.text ? i + branchLength(outline, i) : i + 1;
   const write = () => {
     const before = session.json();
-    const { doc, added } = writeUp(outline, before);
+    const { doc, added, first } = writeUp(outline, before);
     if (added) session.setDoc(doc);
     toast(
       added
-        ? `Wrote up ${count(added, "heading")}; what was there is untouched.`
+        ? `Added ${count(added, "heading")} to the draft; what was there is untouched.`
         : "Every heading is in the draft already.",
       {
         ...(added && { action: { label: "Undo", onClick: () => session.setDoc(before) } }),
       },
     );
-    void navigate("../write", { relative: "path" });
+    void navigate("../write", {
+      relative: "path",
+      ...(first !== null && { state: { goal: { node: first } satisfies Goal } }),
+    });
   };
   const copy = async () => {
     try {
@@ -108,6 +114,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
   const filled = outline.filter((item) => item.text.trim()).length;
   const planned = outline.reduce((sum, { budget }) => sum + (budget ?? 0), 0);
   const median = field?.measure?.medianWords;
+  const aimed = pieceWithDefaults(piece, site.piece ?? noPiece).length;
   let hidden = false;
 
   return (
@@ -192,16 +199,17 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
           <div className="mx-3 mt-2 flex flex-wrap gap-x-5 border-t border-rule pt-1.5 text-[13px] text-ink-2">
             <span className="figures">
               {planned ? `${whole(planned)} words planned` : "No words planned yet"}
+              {aimed ? ` of ${whole(aimed)} aimed at` : ""}
               {median ? ` · the field's median page has ${whole(median)}` : ""}
             </span>
-            {median && (
+            {(median || aimed) && (
               <button
                 type="button"
                 className="quiet-link"
                 disabled={readOnly}
                 onClick={() => void fillBudgets()}
               >
-                Words from the field
+                {aimed ? "Share out the words" : "Words from the field"}
               </button>
             )}
             {reading.keyword.of > 0 && keyword && (

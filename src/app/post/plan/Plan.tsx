@@ -11,7 +11,7 @@ import {
 } from "@dnd-kit/core";
 import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
 import { BookOpenText } from "lucide-react";
-import { useState } from "react";
+import { type RefObject, useEffect, useRef, useState } from "react";
 import { noPiece, pieceFaults, pieceWithDefaults } from "../../../core/outline/piece";
 import { freshId } from "../../freshId";
 import { outlineItemMoved, outlineReplaced } from "../../store/openPostSlice";
@@ -53,6 +53,7 @@ export function Plan() {
   const [sheet, setSheet] = useState<keyof typeof SHEETS | null>(null);
   const [active, setActive] = useState<string | null>(null);
   const [dragged, setDragged] = useState<Putting | null>(null);
+  const top = useFocusWhileCollecting(job !== undefined);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -84,8 +85,10 @@ export function Plan() {
       onDragEnd={onDragEnd}
     >
       <div className="mx-auto w-full max-w-[92rem] flex-1 px-6 py-4">
-        {job && <CollectProgress job={job} />}
-        {field && <FieldHead field={field} onCollect={() => setSheet("collect")} />}
+        <div ref={top} tabIndex={-1} className="outline-none">
+          {job && <CollectProgress job={job} />}
+          {field && <FieldHead field={field} onCollect={() => setSheet("collect")} />}
+        </div>
         <div className="mt-4 grid gap-6 mid:grid-cols-2">
           <div className="min-w-0">
             <div className="mb-3 flex items-center gap-3 border-b border-rule pb-2">
@@ -144,4 +147,23 @@ export function Plan() {
       {Open && <Open onClose={() => setSheet(null)} />}
     </DndContext>
   );
+}
+
+/**
+ * The sheet that began a collection is gone, and so is the button of an empty Plan: without this the focus would be nowhere. It goes to
+ * where the collection is followed, and stays there when what was collected takes its place.
+ */
+function useFocusWhileCollecting(collecting: boolean): RefObject<HTMLDivElement | null> {
+  const place = useRef<HTMLDivElement>(null);
+  const was = useRef(collecting);
+  useEffect(() => {
+    if (was.current === collecting) return;
+    was.current = collecting;
+    // Once the dialog has given the focus back, or has nothing to give it to.
+    const frame = requestAnimationFrame(() => {
+      if (document.activeElement === document.body) place.current?.focus();
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [collecting]);
+  return place;
 }

@@ -2,6 +2,7 @@
 import * as Comlink from "comlink";
 import { toast } from "sonner";
 import type { OutlineItem } from "../../../core/outline/outline";
+import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import type { Profile } from "../../../core/proof/profile";
 import { postAddress, postDraft } from "../../../data/draft";
 import { listDrawer } from "../../../data/drawer";
@@ -20,7 +21,7 @@ import {
 } from "../../store/fieldSlice";
 import { fieldChanged, outlineReplaced } from "../../store/openPostSlice";
 import { store } from "../../store/store";
-import { count } from "../../ui/figures";
+import { count, whole } from "../../ui/figures";
 import { currentSession } from "../currentSession";
 
 /** What of a profile the gaps go by. */
@@ -116,13 +117,13 @@ export async function findGaps(): Promise<void> {
  * @returns the outline before and after; null where nothing came of it
  */
 async function changeOutline(
-  change: (of: FieldOf, items: OutlineItem[]) => Promise<OutlineItem[]>,
+  change: (of: FieldOf | null, items: OutlineItem[]) => Promise<OutlineItem[]>,
 ): Promise<{ before: OutlineItem[]; after: OutlineItem[] } | null> {
   const postId = store.getState().openPost.post?.id;
   for (;;) {
     const { post, outline, readOnly } = store.getState().openPost;
     const of = openField();
-    if (readOnly || !of || post?.id !== postId) return null;
+    if (readOnly || post?.id !== postId) return null;
     const after = await change(of, outline);
     const now = store.getState().openPost;
     if (now.post?.id !== postId || now.readOnly) return null;
@@ -135,7 +136,9 @@ async function changeOutline(
 /** Puts something of the field into the outline where it belongs. */
 export async function putIn(what: Put, says: string): Promise<void> {
   const rules = gapRules(store.getState().session.profile);
-  const changed = await changeOutline((of, items) => fieldWorker().put(of, items, what, rules));
+  const changed = await changeOutline(async (of, items) =>
+    of ? fieldWorker().put(of, items, what, rules) : items,
+  );
   if (!changed) return;
   const added = changed.after.length - changed.before.length;
   toast(
@@ -145,15 +148,21 @@ export async function putIn(what: Put, says: string): Promise<void> {
   );
 }
 
-/** Fills in word budgets from the field where there are none. */
+/** Fills in word budgets where there are none: from the length that is aimed at, shared out as the field's sections are. */
 export async function fillBudgets(): Promise<void> {
-  const changed = await changeOutline((of, items) => fieldWorker().budgets(of, items));
+  const { openPost, session } = store.getState();
+  const { length } = pieceWithDefaults(openPost.piece, session.site.piece ?? noPiece);
+  const changed = await changeOutline((of, items) => fieldWorker().budgets(of, items, length));
   if (!changed) return;
   const filled = changed.after.filter(({ budget }, i) => budget !== changed.before[i]!.budget).length;
   toast(
     filled
-      ? `${count(filled, "heading")} got the words that the field's sections have.`
-      : "No other heading is about a topic of the field.",
+      ? length === null
+        ? `${count(filled, "heading")} got the words that the field's sections have.`
+        : `${count(filled, "heading")} share the words that are left of ${whole(length)}.`
+      : length === null
+        ? "No other heading is about a topic of the field."
+        : "Every heading has its words, or they fill the length that is aimed at.",
   );
 }
 

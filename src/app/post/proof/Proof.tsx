@@ -79,9 +79,11 @@ export function Proof() {
             <div className="ml-auto flex gap-2">
               <Button disabled={readOnly || !mendings?.length} onClick={() => setSeveral(true)}>
                 <Wrench size={14} aria-hidden="true" />
-                {mendings
-                  ? `Mend ${count(new Set(mendings.map(({ mend }) => mend)).size, "thing")}`
-                  : "Mend …"}
+                {!mendings
+                  ? "Mend …"
+                  : mendings.length
+                    ? `Mend ${count(new Set(mendings.map(({ mend }) => mend)).size, "thing")}`
+                    : "Nothing to mend"}
               </Button>
               <Button onClick={() => setComparing(true)}>
                 <ArrowLeftRight size={14} aria-hidden="true" /> Compare

@@ -14,7 +14,8 @@ export type Occasion =
   | "before going back"
   | "before cleaning"
   | "before changing the source"
-  | "before mending";
+  | "before mending"
+  | "before replacing";
 
 interface What {
   name?: string;

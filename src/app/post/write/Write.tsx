@@ -182,11 +182,27 @@ function useGoal(editor: Editor | null, session: PostSession): void {
   }, [goal, editor, session, navigate, location.pathname]);
 }
 
+/** Puts the cursor into a node of the document, at the top of what is in sight. */
+function showNode(at: number, editor: Editor): void {
+  const { doc } = editor.state;
+  if (at >= doc.childCount) return;
+  let pos = 0;
+  for (let i = 0; i < at; i++) pos += doc.child(i).nodeSize;
+  editor.view.focus();
+  editor.commands.setTextSelection(pos + 1);
+  const dom = editor.view.nodeDOM(pos);
+  if (dom instanceof HTMLElement) dom.scrollIntoView({ block: "start" });
+}
+
 function reach(goal: Goal, editor: Editor, session: PostSession): void {
   if ("field" in goal) {
     const field = document.querySelector<HTMLElement>(`[data-field="${goal.field}"]`);
     if (field) field.focus();
     else editor.chain().focus("end").scrollIntoView().run();
+    return;
+  }
+  if ("node" in goal) {
+    showNode(goal.node, editor);
     return;
   }
   const place = session.placeOf(goal.block);

@@ -19,7 +19,7 @@ export type ColumnRole = (typeof COLUMN_ROLES)[number];
 const NAMES: [ColumnRole, RegExp][] = [
   [
     "difficulty",
-    /difficult|\bkd\b|schwierigkeit|difficulte|dificultad|moeilijkheid|difficolta|dificuldade|competition/,
+    /difficult|\bkd\b|schwierigkeit|difficulte|dificultad|moeilijkheid|difficolta|dificuldade|competition|wettbewerb|konkurrenz|konkurrencia|concurrence|competencia|competitividad|concurrentie|concurrenza|competitivita|concorrencia|competicao/,
   ],
   [
     "costPerClick",

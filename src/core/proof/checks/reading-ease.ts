@@ -1,7 +1,7 @@
 import { sumsOf } from "../../text/prose";
 import { readingEase as easeOf } from "../../text/readability";
 import { type Check, judged, notApplicable, waiting } from "../check";
-import { figuresApart } from "../evidence";
+import { figure, figuresApart } from "../evidence";
 import type { DraftReading } from "../reading";
 
 export const readingEase: Check = {
@@ -34,7 +34,7 @@ export const readingEase: Check = {
           ? `plainer than ${readers} need, ${high} or less is usual`
           : `right for ${readers}`;
     return judged(1 - off / fallOff, `${said}: ${why}.`, [], {
-      formula: `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${ease.toFixed(2)}; band ${low} to ${high}${widened ? ", which takes in the field's 10th to 90th percentile" : ""}, nothing ${fallOff} points outside it.`,
+      formula: `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${figure(ease, 2)}; band ${low} to ${high}${widened ? ", which takes in the field's 10th to 90th percentile" : ""}, nothing ${fallOff} points outside it.`,
     });
   },
 };

@@ -6,7 +6,7 @@ import type { FieldAnalysis } from "../../../../core/field/field";
 import type { Gaps } from "../../../../core/outline/gaps";
 import { useApp } from "../../../store/store";
 import { Button } from "../../../ui/Button";
-import { count } from "../../../ui/figures";
+import { count, whole } from "../../../ui/figures";
 import { gapRules, putIn } from "../fieldJobs";
 import { CoverRow } from "./CoverRow";
 import { QuestionRow } from "./QuestionRow";
@@ -108,6 +108,7 @@ function GapPanel({
   readOnly: boolean;
 }) {
   const of = analysis.pages.length;
+  const range = useRangeWords();
   const [whose, setWhose] = useState<"outline" | "draft">("outline");
   const gaps = whose === "outline" ? outline : draft;
   if (!gaps)
@@ -164,6 +165,7 @@ function GapPanel({
             <TermRow
               key={term.key}
               term={term}
+              words={range.words}
               of={of}
               inDraft={inDraft.get(term.key)}
               inOutline={false}
@@ -318,11 +320,13 @@ function TermPanel({
 }) {
   const inDraft = new Map(gaps.draft?.coverage.terms.map((term) => [term.key, term]));
   const inOutline = new Map(gaps.outline?.coverage.terms.map((term) => [term.key, term.count > 0]));
+  const range = useRangeWords();
   const rows = (terms: FieldAnalysis["terms"]) =>
     terms.map((term) => (
       <TermRow
         key={term.key}
         term={term}
+        words={range.words}
         of={analysis.pages.length}
         inDraft={inDraft.get(term.key)}
         inOutline={inOutline.get(term.key) ?? false}
@@ -337,7 +341,7 @@ function TermPanel({
     <>
       <Group
         title="Core: on 60 % of the pages or more"
-        note="The bar is the usual range for a draft as long as yours, the tick is your draft."
+        note={`The bar is the usual range for ${range.own ? "a draft as long as yours" : `a page of ${whole(range.words)} words, the field's median`}; the tick is your draft.`}
       >
         {rows(core)}
       </Group>
@@ -350,6 +354,13 @@ function TermPanel({
       )}
     </>
   );
+}
+
+/** Words that the usual ranges are said for: the draft's own once it is half as long as the field's median page, else that page's. */
+function useRangeWords(): { words: number; own: boolean } {
+  const median = useApp((state) => state.openPost.field?.measure?.medianWords ?? 0);
+  const own = useApp((state) => state.field.ours?.words ?? 0);
+  return own >= median / 2 ? { words: own, own: true } : { words: median, own: false };
 }
 
 function TitlePanel() {

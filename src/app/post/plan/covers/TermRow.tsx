@@ -1,5 +1,5 @@
 import { NotebookPen } from "lucide-react";
-import type { TermCoverage } from "../../../../core/field/coverage";
+import { type TermCoverage, usesIn } from "../../../../core/field/coverage";
 import type { PlacedTerm } from "../../../../core/field/field";
 import { putIn } from "../fieldJobs";
 import { CoverRow, Presence } from "./CoverRow";
@@ -7,12 +7,15 @@ import { CoverRow, Presence } from "./CoverRow";
 /** A term with its usual range, and how often the draft has it. */
 export function TermRow({
   term,
+  words,
   of,
   inDraft,
   inOutline,
   readOnly,
 }: {
   term: PlacedTerm;
+  /** Words of the text that its range is said for. */
+  words: number;
   of: number;
   inDraft: TermCoverage | undefined;
   inOutline: boolean;
@@ -38,14 +41,14 @@ export function TermRow({
       <div className="flex items-center gap-3">
         <span className="min-w-0 flex-1 truncate">{text}</span>
         <Presence pages={pages} of={of} />
-        {inDraft && <UseRange term={inDraft} />}
+        {inDraft && <UseRange count={inDraft.count} range={usesIn(term.usual, words)} />}
       </div>
     </CoverRow>
   );
 }
 
-/** The usual range for a draft of our length, with our count as a tick. */
-export function UseRange({ term: { count, low, high } }: { term: TermCoverage }) {
+/** The usual range of uses, with our count as a tick. */
+function UseRange({ count, range: [low, high] }: { count: number; range: readonly [number, number] }) {
   const end = Math.max(2 * high, count, 1);
   const at = (n: number) => `${Math.min(100, (100 * n) / end)}%`;
   return (
