@@ -15,12 +15,13 @@ import {
   NotebookPen,
   Trash2,
 } from "lucide-react";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { HeadingNote } from "../../../core/outline/headingFaults";
 import type { OutlineChanges, OutlineItem } from "../../../core/outline/outline";
 import { outlineItemChanged, outlineItemNudged } from "../../store/openPostSlice";
 import { useAct } from "../../store/store";
 import { Menu, MenuItem } from "../../ui/Menu";
+import { useOutlineKeys } from "./useOutlineKeys";
 
 const TOOL =
   "flex h-7 w-7 items-center justify-center rounded text-ink-2 hover:bg-proof-wash hover:text-proof disabled:opacity-30";
@@ -71,7 +72,7 @@ export function OutlineRow(props: RowProps) {
     });
   const input = useRef<HTMLInputElement>(null);
   const [noting, setNoting] = useState(item.note !== "");
-  const [released, setReleased] = useState(false);
+  const note = useRef<HTMLTextAreaElement>(null);
   const { faq = false, level } = item;
   const name = item.text || "empty heading";
   // A note that comes from elsewhere, as from the field, is shown.
@@ -79,31 +80,31 @@ export function OutlineRow(props: RowProps) {
   useEffect(() => {
     if (hasNote) setNoting(true);
   }, [hasNote]);
-  useEffect(() => {
-    if (!focused) return;
-    input.current?.focus();
-    onFocused();
-  }, [focused, onFocused]);
   const change = (changes: OutlineChanges) => act(outlineItemChanged({ id: item.id, changes }));
   const nudge = (direction: -1 | 1) => act(outlineItemNudged({ id: item.id, direction }));
 
-  const onKey = (event: KeyboardEvent) => {
-    if (readOnly) return;
-    if (event.key === "Escape") setReleased(true);
-    if (event.key === "Enter") {
-      event.preventDefault();
-      onEnter();
-    } else if (event.key === "Tab" && !faq && !released && (event.shiftKey ? level === 3 : level === 2)) {
-      event.preventDefault();
-      change({ level: event.shiftKey ? 2 : 3 });
-    } else if (event.altKey && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
-      event.preventDefault();
-      nudge(event.key === "ArrowUp" ? -1 : 1);
-    } else if (event.altKey && event.key === "Backspace") {
-      event.preventDefault();
-      onRemove();
-    }
+  const openNote = () => {
+    setNoting(true);
+    // Once it is drawn.
+    requestAnimationFrame(() => note.current?.focus());
   };
+  const { editing, setEditing, onKeyDown } = useOutlineKeys(input, {
+    readOnly,
+    deeper: !faq && level === 2 ? () => change({ level: 3 }) : null,
+    higher: !faq && level === 3 ? () => change({ level: 2 }) : null,
+    up: () => nudge(-1),
+    down: () => nudge(1),
+    add: onEnter,
+    remove: onRemove,
+    note: openNote,
+  });
+  useEffect(() => {
+    if (!focused) return;
+    input.current?.focus();
+    // What was just added is there to be filled.
+    if (!item.text) setEditing(true);
+    onFocused();
+  }, [focused, onFocused, item.text, setEditing]);
 
   const tools: Tool[] = [
     { name: "Make it an H3", icon: IndentIncrease, off: faq || level === 3, run: () => change({ level: 3 }) },
@@ -128,12 +129,15 @@ export function OutlineRow(props: RowProps) {
       style={{ transform: CSS.Translate.toString(transform), transition, opacity: isDragging ? 0.6 : 1 }}
       className={`group border-t-2 py-0.5 pr-2 ${landing ? "border-proof" : "border-transparent"} ${level === 3 ? "pl-8" : "pl-1"}`}
       onFocus={onActive}
+      onKeyDown={onKeyDown}
     >
       <div className="flex items-center gap-1">
         <button
           type="button"
           {...attributes}
           {...listeners}
+          data-stop=""
+          tabIndex={-1}
           aria-label={`Drag “${name}”`}
           disabled={readOnly}
           className={`${TOOL} w-5 cursor-grab`}
@@ -145,6 +149,8 @@ export function OutlineRow(props: RowProps) {
         ) : (
           <button
             type="button"
+            data-stop=""
+            tabIndex={-1}
             className={`${TOOL} w-5`}
             aria-expanded={!collapsed}
             aria-label={`Headings below “${name}”`}
@@ -168,9 +174,15 @@ export function OutlineRow(props: RowProps) {
           value={item.text}
           aria-invalid={faults.length > 0}
           title={said || undefined}
-          onChange={(event) => change({ text: event.target.value })}
-          onKeyDown={onKey}
-          onFocus={() => setReleased(false)}
+          data-stop=""
+          data-heading=""
+          aria-description={editing ? undefined : "Enter edits it"}
+          onChange={(event) => {
+            setEditing(true);
+            change({ text: event.target.value });
+          }}
+          onPointerDown={() => setEditing(true)}
+          onBlur={() => setEditing(false)}
           className={`min-w-0 flex-1 text-ellipsis rounded border border-transparent bg-transparent px-1 py-0.5 font-serif hover:border-rule focus:border-edge ${
             level === 2 ? "text-[17px] font-semibold" : "text-[15px]"
           }`}
@@ -185,6 +197,8 @@ export function OutlineRow(props: RowProps) {
         )}
         <input
           type="number"
+          data-stop=""
+          tabIndex={-1}
           min={0}
           max={100_000}
           step={10}
@@ -202,11 +216,13 @@ export function OutlineRow(props: RowProps) {
         <span className="w-5 text-[12px] text-ink-2">{faq ? "Q" : `H${level}`}</span>
         <button
           type="button"
+          data-stop=""
+          tabIndex={-1}
           className={TOOL}
           title="Note"
           aria-label={`Note under “${name}”`}
           aria-expanded={noting}
-          onClick={() => setNoting(!noting)}
+          onClick={() => (noting ? setNoting(false) : openNote())}
         >
           <NotebookPen size={15} aria-hidden="true" />
         </button>
@@ -215,7 +231,14 @@ export function OutlineRow(props: RowProps) {
           portal
           className="z-50 min-w-48 py-1"
           button={
-            <button type="button" className={TOOL} aria-label={`More for “${name}”`} disabled={readOnly}>
+            <button
+              type="button"
+              data-stop=""
+              tabIndex={-1}
+              className={TOOL}
+              aria-label={`More for “${name}”`}
+              disabled={readOnly}
+            >
               <Ellipsis size={15} aria-hidden="true" />
             </button>
           }
@@ -227,11 +250,23 @@ export function OutlineRow(props: RowProps) {
           ))}
         </Menu>
       </div>
+      {!readOnly && (
+        <p className="ml-20 hidden text-[12px] text-ink-2 group-focus-within:block" aria-hidden="true">
+          {editing
+            ? `${faq ? "" : level === 2 ? "Tab: make it an H3 · " : "Shift Tab: make it an H2 · "}Enter: next heading · Esc: done`
+            : "Enter: edit · ↑ ↓: rows · ← →: tools of the row · Alt ↑ ↓: move · Alt N: note · Alt Backspace: delete"}
+        </p>
+      )}
       {faults.length > 0 && (
         <p className="ml-20 text-[12px] text-plum">{faults.map(({ says }) => says).join(" ")}</p>
       )}
       {noting && (
         <textarea
+          ref={note}
+          tabIndex={-1}
+          onKeyDown={(event) => {
+            if (event.key === "Escape") input.current?.focus();
+          }}
           dir="auto"
           aria-label={`Note to ${faq ? "question" : "heading"} ${number}`}
           placeholder="What belongs here"

@@ -232,10 +232,6 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
           <FileText size={15} aria-hidden="true" /> Brief
         </Button>
       </div>
-      <p className="mt-2 text-[12px] text-ink-2">
-        Enter adds a heading, Tab and Shift Tab change the level, Alt with ↑ or ↓ moves it, Alt Backspace
-        deletes it. After Esc, Tab leaves the line.
-      </p>
     </section>
   );
 }
