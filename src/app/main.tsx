@@ -9,8 +9,10 @@ import { watchTrouble } from "./shell/watchTrouble";
 import { start } from "./start";
 import { store } from "./store/store";
 import { guardTypes } from "./trustedTypes";
+import { chosenTheme, wearTheme } from "./ui/theme";
 
 guardTypes();
+wearTheme(chosenTheme());
 watchTrouble();
 // Without it the application works while there is a network.
 startOffline().catch((error: unknown) => console.warn("It will not work offline", error));

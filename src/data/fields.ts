@@ -1,5 +1,6 @@
 /** Fields kept for posts. The latest one is in force; earlier ones stay to be compared with. */
 import { chosenQuestions } from "../core/outline/chosenQuestions";
+import { foldPlain } from "../core/text/fold";
 import { db } from "./db";
 import type { PlanContext } from "./draft";
 import type { FieldBody, PostField } from "./model";
@@ -11,6 +12,18 @@ export async function listFields(postId: string): Promise<PostField[]> {
 }
 export const getField = async (postId: string): Promise<PostField | null> =>
   (await listFields(postId))[0] ?? null;
+/** The latest field of every other post that is for the same keyword (folded), the latest first. */
+export async function fieldsElsewhere(postId: string, keyword: string): Promise<PostField[]> {
+  const wanted = foldPlain(keyword);
+  const fields = await db.fields
+    .filter((field) => field.postId !== postId && foldPlain(field.keyword) === wanted)
+    .toArray();
+  const latest = new Map<string, PostField>();
+  for (const field of fields.sort((a, b) => (a.collectedAt < b.collectedAt ? 1 : -1)))
+    if (!latest.has(field.postId)) latest.set(field.postId, field);
+  return [...latest.values()];
+}
+
 export const getFieldBody = (fieldId: string): Promise<FieldBody | undefined> => db.fieldBodies.get(fieldId);
 
 /** Keeps a field. The post counts as changed: its score rests on the field. */

@@ -9,6 +9,7 @@ import { blocksToEditor } from "../core/draft/toEditor";
 import { draftToMarkdown } from "../core/draft/toMarkdown";
 import { type Pasted, pasteHtml } from "../core/paste/paste";
 import { pastePlain } from "../core/paste/plain";
+import { blogBody, type PictureForm } from "../core/release/blogBody";
 import { draftToPage } from "../core/release/page";
 import { cleanDocument } from "../core/release/rawPaste";
 import { type ReadRecording, type RecordingOptions, readRecording } from "../core/transcript/recording";
@@ -37,6 +38,9 @@ const api = {
       pictureSrc: (picture) => sources[picture.src] ?? picture.src,
       pictureName: (src) => names[src] ?? "",
     }),
+  /** @param names of the files of its pictures, by their address in the draft */
+  toBlog: (draft: Draft, pictures: PictureForm, names: Record<string, string>): string =>
+    blogBody(draft.blocks, pictures, names),
   toMarkdown: (draft: Draft, sources: Record<string, string>): string =>
     draftToMarkdown(draft, (picture) => sources[picture.src] ?? picture.src),
 };

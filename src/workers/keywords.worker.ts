@@ -3,10 +3,18 @@
 import * as Comlink from "comlink";
 import { bareListKeyword, identity, type ListKeyword } from "../core/keywords/list";
 import { intentOf } from "../core/keywords/reader";
-import { type FoundKeyword, rowAt } from "../core/keywords/table";
+import { type FoundKeyword, rowAt, rowsOf } from "../core/keywords/table";
 import { messageOf } from "../core/messageOf";
 import { listName } from "../data/listOfPost";
-import { getLookUp, getLookUpBody, listLookUps, saveLookUp, touchLookUp } from "../data/lookUps";
+import {
+  type DeletedLookUp,
+  deleteLookUp,
+  getLookUp,
+  getLookUpBody,
+  listLookUps,
+  saveLookUp,
+  touchLookUp,
+} from "../data/lookUps";
 import type { LookUp, SearchConnection } from "../data/model";
 import type { Article, KeywordNumbers, RankedPage, Region } from "../data/schemas/search";
 import { askSearch, SearchFailure } from "../services/search/searchClient";
@@ -73,6 +81,12 @@ const asListKeyword = (
   region,
   note: "",
 });
+
+export interface MergedLookUps {
+  before: DeletedLookUp[];
+  /** Keywords of the merged one. */
+  count: number;
+}
 
 const api = {
   /** Opens a look-up or a list for the screen. @returns null where it is gone */
@@ -179,6 +193,42 @@ const api = {
     if (table.text.length > body.table.text.length)
       await saveLookUp({ ...lookUp, count: table.text.length }, { table, articles: body.articles });
     return places;
+  },
+  /**
+   * Puts one look-up into another: what both have fills what the first does not know, and the second is deleted.
+   *
+   * @returns both as they were, so that it can be undone
+   */
+  async mergeLookUps(intoId: string, otherId: string, now: string): Promise<MergedLookUps> {
+    const [into, body, other, more] = await Promise.all([
+      getLookUp(intoId),
+      getLookUpBody(intoId),
+      getLookUp(otherId),
+      getLookUpBody(otherId),
+    ]);
+    if (!into || !body || !other || !more || intoId === otherId)
+      throw new Error("One of the two look-ups is no longer in the workspace.");
+    const { table } = joinTables(body.table, rowsOf(more.table));
+    const known = new Set(body.articles.map(({ address }) => address));
+    await saveLookUp(
+      {
+        ...into,
+        seeds: [...new Set([...into.seeds, ...other.seeds])],
+        source: [...new Set([into.source, other.source])].join(", "),
+        standIn: into.standIn || other.standIn,
+        count: table.text.length,
+        madeAt: now,
+      },
+      { table, articles: [...body.articles, ...more.articles.filter(({ address }) => !known.has(address))] },
+    );
+    await deleteLookUp(otherId);
+    return {
+      before: [
+        { lookUp: into, body },
+        { lookUp: other, body: more },
+      ],
+      count: table.text.length,
+    };
   },
   cancelLookUp: (id: string): void => asking.get(id)?.abort(),
   regions: (

@@ -1,5 +1,5 @@
 /** The Desk: every post by stage, with its score, what it needs next, and what of the whole needs attention. */
-import { Plus, Wrench } from "lucide-react";
+import { BookOpenText, Plus, Wrench } from "lucide-react";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { byWorth } from "../../core/proof/finding";
@@ -14,6 +14,7 @@ import { PartBoundary } from "../ui/PartBoundary";
 import { lazyPart } from "../ui/part";
 import { AttentionLine } from "./AttentionLine";
 import { BackupLine } from "./BackupLine";
+import { Beginning } from "./beginning/Beginning";
 import { startPost } from "./createPost";
 import { ImportButton } from "./importing/ImportButton";
 import { PostList } from "./PostList";
@@ -27,6 +28,10 @@ const { selectAll: allPosts } = postsAdapter.getSelectors();
 const { selectEntities: scoreMap } = scoresAdapter.getSelectors();
 
 /** What is asked for seldom is loaded when it is. */
+const CollectManySheet = lazyPart(
+  "The sheet",
+  async () => (await import("./collecting/CollectManySheet")).CollectManySheet,
+);
 const BulkMendSheet = lazyPart(
   "This part",
   async () => (await import("./mending/BulkMendSheet")).BulkMendSheet,
@@ -55,6 +60,7 @@ export function Desk() {
   const [category, setCategory] = useState("");
   const [sort, setSort] = useState<Sort>("stage");
   const [finding, setFinding] = useState<CheckId | "">("");
+  const [collecting, setCollecting] = useState<readonly Post[] | null>(null);
   const [mending, setMending] = useState<readonly Post[] | null>(null);
   const navigate = useNavigate();
 
@@ -144,6 +150,7 @@ export function Desk() {
           <Plus size={15} aria-hidden="true" /> New post
         </Button>
       </div>
+      <Beginning />
       <AttentionLine posts={posts} />
       <BackupLine posts={posts} />
       <PartBoundary name="The look over all posts">
@@ -170,6 +177,9 @@ export function Desk() {
             ))}
           </select>
         </label>
+        <Button disabled={!rows.length} onClick={() => setCollecting(rows.map(({ post }) => post))}>
+          <BookOpenText size={14} aria-hidden="true" /> Collect for these …
+        </Button>
         <Button disabled={!rows.length} onClick={() => setMending(rows.map(({ post }) => post))}>
           <Wrench size={14} aria-hidden="true" /> Mend these …
         </Button>
@@ -205,6 +215,7 @@ export function Desk() {
       ) : (
         <PostList groups={groups} />
       )}
+      {collecting && <CollectManySheet posts={collecting} onClose={() => setCollecting(null)} />}
       {mending && <BulkMendSheet posts={mending} onClose={() => setMending(null)} />}
     </div>
   );

@@ -1,12 +1,11 @@
 /** One post of the Desk: what it is called, what it scores, and what is worth most next. */
 import { Copy, Trash2 } from "lucide-react";
 import { Link, useNavigate } from "react-router";
-import { toast } from "sonner";
 import type { ListedFinding, Post, PostScore } from "../../data/model";
-import { deletePost, restorePost } from "../../data/posts";
 import { points, whole } from "../ui/figures";
 import { MiniStrip } from "../ui/WeightStrip";
 import { copyPost } from "./copyPost";
+import { deleteWithUndo } from "./deleteWithUndo";
 
 export interface Row {
   post: Post;
@@ -82,7 +81,7 @@ export function PostRow({ post, score, next }: Row) {
           type="button"
           aria-label={`Delete “${name}”`}
           title="Delete"
-          onClick={() => void remove(post)}
+          onClick={() => void deleteWithUndo(post)}
           className={`${ACT} hover:bg-plum-wash hover:text-plum`}
         >
           <Trash2 size={15} aria-hidden="true" />
@@ -90,12 +89,4 @@ export function PostRow({ post, score, next }: Row) {
       </span>
     </div>
   );
-}
-
-async function remove(post: Post): Promise<void> {
-  const deleted = await deletePost(post.id);
-  if (!deleted) return;
-  toast(`Deleted “${post.title || "Untitled post"}”.`, {
-    action: { label: "Undo", onClick: () => void restorePost(deleted) },
-  });
 }

@@ -205,6 +205,19 @@ export async function removeLookUp(id: string): Promise<void> {
   });
 }
 
+/** Puts one look-up into another, which has the keywords of both then. */
+export async function mergeLookUps(intoId: string, otherId: string): Promise<void> {
+  await attempt(async () => {
+    const { before, count: merged } = await keywordsWorker().mergeLookUps(intoId, otherId, now());
+    toast(`Merged: ${count(merged, "keyword")} in one look-up.`, {
+      action: {
+        label: "Undo",
+        onClick: () => void attempt(async () => void (await Promise.all(before.map(restoreLookUp)))),
+      },
+    });
+  });
+}
+
 export async function keepIdea(idea: Omit<Idea, "id" | "createdAt" | "postId">): Promise<void> {
   if (await attempt(() => saveIdea({ ...idea, id: freshId(), postId: null, createdAt: now() })))
     toast(`“${idea.title}” is kept with the ideas.`);

@@ -1,5 +1,6 @@
 /** Settings: what the site is called and where it is, the profile that scores it, and the workspace as one file. */
 import { type ReactNode, useEffect, useState } from "react";
+import { useLocation } from "react-router";
 import type { Site } from "../../data/model";
 import { OVERLAP_LIMIT, saveSite } from "../../data/settings";
 import { siteChanged } from "../store/sessionSlice";
@@ -7,20 +8,23 @@ import { useAct, useApp } from "../store/store";
 import { FieldLine } from "../ui/FieldLine";
 import { ListField } from "../ui/ListField";
 import { NumberField } from "../ui/NumberField";
+import { AppearanceSection } from "./AppearanceSection";
 import { CheckedField } from "./CheckedField";
 import { ConnectionsSection } from "./ConnectionsSection";
+import { originOf } from "./originOf";
 import { ProfileSection } from "./ProfileSection";
 import { WorkspaceSection } from "./workspace/WorkspaceSection";
 
 export function Settings() {
   const site = useApp((state) => state.session.site);
   const act = useAct();
+  const { hash } = useLocation();
   const [failure, setFailure] = useState("");
   useEffect(() => {
     document.title = "Settings · Dune Sparrow";
     // A link may name a section, and the page was not there yet when the browser looked for it.
-    document.getElementById(window.location.hash.slice(1))?.scrollIntoView();
-  }, []);
+    document.getElementById(hash.slice(1))?.scrollIntoView();
+  }, [hash]);
   const edit = (changes: Partial<Site>) => {
     const next = { ...site, ...changes };
     act(siteChanged(next));
@@ -159,8 +163,11 @@ export function Settings() {
           </FieldLine>
         </div>
       </Section>
-      <Section title="Scoring">
+      <Section title="Scoring" id="scoring">
         <ProfileSection />
+      </Section>
+      <Section title="Appearance" id="appearance">
+        <AppearanceSection />
       </Section>
       <Section title="Connections" id="connections">
         <ConnectionsSection />
@@ -170,12 +177,6 @@ export function Settings() {
       </Section>
     </div>
   );
-}
-
-/** Scheme and host of an address, or null. */
-function originOf(text: string): string | null {
-  const trimmed = text.trim().replace(/\/+$/, "");
-  return /^https?:\/\/[^/\s]+$/.test(trimmed) && URL.canParse(trimmed) ? trimmed : null;
 }
 
 function Section({ title, id, children }: { title: string; id?: string; children: ReactNode }) {

@@ -1,103 +1,178 @@
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
-import { useNavigate } from "react-router";
+import type { ReactNode } from "react";
+import { type NavigateFunction, useNavigate } from "react-router";
 import { listName } from "../../data/listOfPost";
+import { type Post, STAGES } from "../../data/model";
+import { copyPost } from "../desk/copyPost";
 import { startPost } from "../desk/createPost";
+import { deleteWithUndo } from "../desk/deleteWithUndo";
+import { STAGE_NAMES } from "../desk/stageNames";
+import { saver } from "../store/listeners";
 import { listsAdapter } from "../store/listsSlice";
 import { postsAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
+import { attemptRead } from "../ui/attemptRead";
 import { commandItem } from "../ui/commandItem";
 import { count } from "../ui/figures";
+
+import { chooseTheme, THEMES, type Theme } from "../ui/theme";
 
 const { selectAll: selectLists } = listsAdapter.getSelectors();
 const { selectAll } = postsAdapter.getSelectors();
 
-/** Finds posts and actions by typing. */
+interface Action {
+  name: string;
+  /** Other words that find it. */
+  also?: string;
+  run: (navigate: NavigateFunction) => void;
+}
+
+const goTo =
+  (to: string, state?: unknown) =>
+  (navigate: NavigateFunction): void =>
+    void navigate(to, { state });
+
+const ACTIONS: readonly Action[] = [
+  { name: "New post", run: (navigate) => attemptRead(startPost(navigate)) },
+  { name: "Go to the Desk", run: goTo("/") },
+  { name: "Look up keywords", run: goTo("/keywords/look-ups") },
+  {
+    name: "Bring in a keyword file",
+    also: "import csv",
+    run: goTo("/keywords/look-ups", { importing: true }),
+  },
+  { name: "Go to the lists", run: goTo("/keywords/lists") },
+  { name: "Compare the lists", also: "overlap", run: goTo("/keywords/overlap") },
+  { name: "Go to the ideas", run: goTo("/keywords/ideas") },
+  { name: "Settings", also: "go to settings site name address language", run: goTo("/settings") },
+  { name: "Settings: scoring profile", also: "weights thresholds", run: goTo("/settings#scoring") },
+  ...(Object.keys(THEMES) as Theme[]).map((theme) => ({
+    name: `Appearance: ${THEMES[theme].toLowerCase()}`,
+    also: "theme dark light night",
+    run: () => chooseTheme(theme),
+  })),
+  { name: "Settings: connections", also: "search service", run: goTo("/settings#connections") },
+  {
+    name: "Settings: workspace file",
+    also: "backup export restore demo empty",
+    run: goTo("/settings#workspace"),
+  },
+];
+
+/** What can be done with the post that is open. */
+const actionsOf = (post: Post): Action[] => [
+  ...STAGES.map((stage) => ({
+    name: `Go to ${STAGE_NAMES[stage]}`,
+    also: "stage",
+    run: goTo(`/post/${post.id}/${stage}`),
+  })),
+  {
+    name: "Export this post",
+    also: "download html markdown copy for a blog",
+    run: goTo(`/post/${post.id}/release`, { goal: { field: "export" } }),
+  },
+  {
+    name: "New post from this one",
+    also: "copy duplicate",
+    run: (navigate) => attemptRead(copy(post, navigate)),
+  },
+  {
+    name: "Delete this post",
+    run: (navigate) => attemptRead(leaveAndDelete(post, navigate)),
+  },
+];
+
+/** What was written last is stored first: undoing brings it back. */
+async function leaveAndDelete(post: Post, navigate: NavigateFunction): Promise<void> {
+  await navigate("/");
+  await saver.flush();
+  await deleteWithUndo(post);
+}
+
+async function copy(post: Post, navigate: NavigateFunction): Promise<void> {
+  await navigate(`/post/${await copyPost(post)}/write`);
+}
+
+/** Finds posts, lists and actions by typing. */
 export function CommandField({ onClose }: { onClose: () => void }) {
   const posts = useApp((state) => selectAll(state.posts.posts));
   const lists = useApp((state) => selectLists(state.lists));
+  const open = useApp((state) => state.openPost.post);
   const navigate = useNavigate();
-  const go = (to: string) => {
-    onClose();
-    void navigate(to);
-  };
+  const item = (action: Action, value = action.name) => (
+    <Command.Item
+      key={value}
+      value={`${value} ${action.also ?? ""}`}
+      className={commandItem}
+      onSelect={() => {
+        onClose();
+        action.run(navigate);
+      }}
+    >
+      {action.name}
+    </Command.Item>
+  );
+  const entry = (value: string, name: string, more: string, run: Action["run"]) => (
+    <Command.Item
+      key={value}
+      value={value}
+      className={commandItem}
+      onSelect={() => {
+        onClose();
+        run(navigate);
+      }}
+    >
+      <bdi className="truncate">{name}</bdi>
+      <span className="ml-auto shrink-0 text-ink-2">{more}</span>
+    </Command.Item>
+  );
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+    <Dialog.Root open onOpenChange={(shown) => !shown && onClose()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-shade" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed left-1/2 top-20 z-50 w-[36rem] -translate-x-1/2 rounded border border-rule bg-sheet p-2 shadow-lg"
+          className="fixed left-1/2 top-20 z-50 w-[36rem] max-w-[94vw] -translate-x-1/2 rounded border border-rule bg-sheet p-2 shadow-lg short:top-2"
         >
           <Dialog.Title className="sr-only">Find a post or an action</Dialog.Title>
           <Command label="Find a post or an action">
             <Command.Input placeholder="A title, a keyword, a list, an action" className="field-box mb-2" />
-            <Command.List className="max-h-96 overflow-y-auto">
+            <Command.List className="max-h-[min(24rem,60vh)] overflow-y-auto">
               <Command.Empty className="px-3 py-2 text-ink-2">Nothing found.</Command.Empty>
-              <Command.Group
-                heading="Actions"
-                className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-ink-2"
-              >
-                <Command.Item
-                  className={commandItem}
-                  onSelect={() => {
-                    onClose();
-                    void startPost(navigate);
-                  }}
-                >
-                  New post
-                </Command.Item>
-                <Command.Item className={commandItem} onSelect={() => go("/")}>
-                  Go to the Desk
-                </Command.Item>
-                <Command.Item className={commandItem} onSelect={() => go("/keywords/look-ups")}>
-                  Look up keywords
-                </Command.Item>
-                <Command.Item className={commandItem} onSelect={() => go("/keywords/lists")}>
-                  Go to the lists
-                </Command.Item>
-                <Command.Item className={commandItem} onSelect={() => go("/keywords/overlap")}>
-                  Compare the lists
-                </Command.Item>
-                <Command.Item className={commandItem} onSelect={() => go("/keywords/ideas")}>
-                  Go to the ideas
-                </Command.Item>
-                <Command.Item className={commandItem} onSelect={() => go("/settings")}>
-                  Go to Settings
-                </Command.Item>
-              </Command.Group>
-              <Command.Group
-                heading="Posts"
-                className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-ink-2"
-              >
-                {posts.map((post) => (
-                  <Command.Item
-                    key={post.id}
-                    value={`${post.title} ${post.keyword} ${post.id}`}
-                    className={commandItem}
-                    onSelect={() => go(`/post/${post.id}/${post.stage}`)}
-                  >
-                    <span className="truncate">{post.title || "Untitled post"}</span>
-                    <span className="ml-auto shrink-0 text-ink-2">{post.keyword}</span>
-                  </Command.Item>
-                ))}
-              </Command.Group>
-              <Command.Group
-                heading="Keyword lists"
-                className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-ink-2"
-              >
-                {lists.map((list) => (
-                  <Command.Item
-                    key={list.id}
-                    value={`list ${listName(list)} ${list.id}`}
-                    className={commandItem}
-                    onSelect={() => go(`/keywords/lists/${list.id}`)}
-                  >
-                    <span className="truncate">{listName(list)}</span>
-                    <span className="ml-auto shrink-0 text-ink-2">{count(list.count, "keyword")}</span>
-                  </Command.Item>
-                ))}
-              </Command.Group>
+              {open && (
+                <Group heading={`This post: ${open.title || "Untitled post"}`}>
+                  {actionsOf(open).map((action) => item(action, `this post ${action.name}`))}
+                </Group>
+              )}
+              <Group heading="Actions">{ACTIONS.map((action) => item(action))}</Group>
+              <Group heading="Posts">
+                {posts.map((post) =>
+                  entry(
+                    `${post.title} ${post.keyword} ${post.id}`,
+                    post.title || "Untitled post",
+                    post.keyword,
+                    goTo(`/post/${post.id}/${post.stage}`),
+                  ),
+                )}
+              </Group>
+              <Group heading="Keyword lists">
+                {lists.map((list) =>
+                  entry(
+                    `list ${listName(list)} ${list.id}`,
+                    listName(list),
+                    count(list.count, "keyword"),
+                    goTo(`/keywords/lists/${list.id}`),
+                  ),
+                )}
+              </Group>
+              <Group heading="New post from">
+                {posts.map((post) =>
+                  entry(`new from ${post.title} ${post.id}`, post.title || "Untitled post", "", (to) =>
+                    attemptRead(copy(post, to)),
+                  ),
+                )}
+              </Group>
             </Command.List>
           </Command>
         </Dialog.Content>
@@ -105,3 +180,12 @@ export function CommandField({ onClose }: { onClose: () => void }) {
     </Dialog.Root>
   );
 }
+
+const Group = ({ heading, children }: { heading: string; children: ReactNode }) => (
+  <Command.Group
+    heading={heading}
+    className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-ink-2"
+  >
+    {children}
+  </Command.Group>
+);

@@ -1,8 +1,9 @@
+import { GLOSSARY } from "../ui/glossary";
 import { Sheet } from "../ui/Sheet";
 
 const KEYS: [string, string][] = [
   ["Ctrl K", "Find a post or an action"],
-  ["?", "These keys"],
+  ["?", "These keys, and the words of the application"],
   ["← →", "In the weight strip: from check to check; Enter goes to the place"],
   ["↑ ↓, Space", "In a keyword table: from row to row; choose the row"],
   ["Shift ↑ ↓, Ctrl A", "In a keyword table: choose a stretch of rows; choose all that is shown"],
@@ -32,15 +33,28 @@ const KEYS: [string, string][] = [
 
 export function KeySheet({ onClose }: { onClose: () => void }) {
   return (
-    <Sheet title="Keys" onClose={onClose}>
-      <dl className="grid grid-cols-[11rem_1fr] gap-x-4 gap-y-1.5">
-        {KEYS.map(([keys, what], i) => (
-          <div key={i} className="contents">
-            <dt className="font-semibold">{keys}</dt>
-            <dd>{what}</dd>
-          </div>
-        ))}
-      </dl>
+    <Sheet title="Keys and words" wide onClose={onClose}>
+      <div className="grid gap-8 mid:grid-cols-2">
+        <section aria-label="Keys">
+          <h3 className="mb-2 text-[13px] text-ink-2">Keys</h3>
+          <Pairs pairs={KEYS} />
+        </section>
+        <section aria-label="Words">
+          <h3 className="mb-2 text-[13px] text-ink-2">Words</h3>
+          <Pairs pairs={Object.values(GLOSSARY)} />
+        </section>
+      </div>
     </Sheet>
   );
 }
+
+const Pairs = ({ pairs }: { pairs: readonly (readonly [string, string])[] }) => (
+  <dl className="grid grid-cols-[minmax(7rem,11rem)_1fr] gap-x-4 gap-y-1.5">
+    {pairs.map(([name, what], i) => (
+      <div key={i} className="contents">
+        <dt className="font-semibold">{name}</dt>
+        <dd>{what}</dd>
+      </div>
+    ))}
+  </dl>
+);

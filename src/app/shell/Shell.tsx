@@ -50,7 +50,13 @@ export function Shell() {
       >
         <div className="flex items-center gap-2">
           <Mark />
-          <span className="font-serif text-[15px]">{site.name}</span>
+          <span className="whitespace-nowrap font-serif text-[15px] font-semibold">Dune Sparrow</span>
+          <span
+            className="max-w-56 truncate border-l border-rule pl-2 text-[13px] text-ink-2"
+            title={site.name}
+          >
+            <bdi>{site.name}</bdi>
+          </span>
         </div>
         <nav aria-label="Places" className="flex h-full items-center gap-5">
           <NavLink to="/" end className={place}>

@@ -2,7 +2,7 @@ import type { ButtonHTMLAttributes } from "react";
 
 const KINDS = {
   primary:
-    "border-proof bg-proof text-white hover:bg-proof-deep disabled:border-rule disabled:bg-rule disabled:text-ink-2",
+    "border-proof bg-proof text-on-proof hover:bg-proof-deep disabled:border-rule disabled:bg-rule disabled:text-ink-2",
   plain: "border-edge bg-sheet hover:bg-paper disabled:text-ink-2 disabled:border-rule",
   quiet: "border-transparent text-proof hover:bg-proof-wash disabled:text-ink-2",
 };

@@ -1,9 +1,17 @@
 /** A chart by ApexCharts, made when it comes on screen and taken down with it. Whoever uses it says in words what it shows. */
 import ApexCharts, { type ApexOptions } from "apexcharts";
 import { useEffect, useRef } from "react";
+import { onThemeChange } from "./theme";
 
-const token = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(`--color-${name}`).trim();
+/** A colour of the theme as it is worn now: the property itself holds both, and only a colour in use is one of them. */
+function token(name: string): string {
+  const probe = document.createElement("span");
+  probe.style.color = `var(--color-${name})`;
+  document.body.append(probe);
+  const { color } = getComputedStyle(probe);
+  probe.remove();
+  return color;
+}
 const calm = (): boolean => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
 
 export function Chart({
@@ -35,6 +43,10 @@ export function Chart({
     if (!first.current) void chart.current?.updateOptions(withHouse(options(token), height), false, false);
     first.current = false;
   }, [options, height]);
+  useEffect(
+    () => onThemeChange(() => void chart.current?.updateOptions(withHouse(latest.current(token), height))),
+    [height],
+  );
   return <div ref={holder} role="img" aria-label={label} style={{ minHeight: height }} />;
 }
 

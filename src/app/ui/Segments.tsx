@@ -17,7 +17,7 @@ export function Segments<T extends string>({ label, options, value, onChange }: 
       {(Object.keys(options) as T[]).map((id) => (
         <label
           key={id}
-          className={`flex h-8 cursor-pointer items-center border border-edge px-3 first-of-type:rounded-l last-of-type:rounded-r last-of-type:border-l-0 has-focus-visible:outline-2 has-focus-visible:outline-proof ${
+          className={`flex h-8 cursor-pointer items-center border border-edge px-3 first-of-type:rounded-l last-of-type:rounded-r not-first-of-type:border-l-0 has-focus-visible:outline-2 has-focus-visible:outline-proof ${
             value === id ? "bg-proof-wash font-semibold text-proof" : "bg-sheet"
           }`}
         >

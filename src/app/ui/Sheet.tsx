@@ -18,7 +18,7 @@ export function Sheet({
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-shade" />
         <Dialog.Content
           aria-describedby={undefined}
           className={`fixed left-1/2 top-1/2 z-50 max-h-[88vh] ${wide ? "w-[72rem]" : "w-[38rem]"} max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded border border-rule bg-sheet p-6 shadow-lg`}

@@ -12,6 +12,7 @@ import { Failed } from "../../ui/Failed";
 import { Figure } from "../../ui/Figure";
 import { whole } from "../../ui/figures";
 import { lazyPart } from "../../ui/part";
+import { Term } from "../../ui/Term";
 import { useAnswer } from "../../ui/useAnswer";
 
 const YearChart = lazyPart(
@@ -83,7 +84,10 @@ export function Detail({
         <OpportunityFormula searches={searches} difficulty={difficulty} />
       )}
       <p className="mt-2">
-        <span className="text-ink-2">Intent</span> {wants || "unknown"}
+        <span className="text-ink-2">
+          <Term id="intent" />
+        </span>{" "}
+        {wants || "unknown"}
         {decidedBy.length > 0 && (
           <span className="text-ink-2">, guessed from {decidedBy.map((word) => `“${word}”`).join(", ")}</span>
         )}

@@ -267,7 +267,7 @@ const RowCells = memo(function RowCells({
     <>
       <div role="gridcell">
         <span
-          className={`flex size-4 items-center justify-center rounded-[2px] border ${chosen ? "border-proof bg-proof text-white" : "border-edge bg-sheet"}`}
+          className={`flex size-4 items-center justify-center rounded-[2px] border ${chosen ? "border-proof bg-proof text-on-proof" : "border-edge bg-sheet"}`}
         >
           {chosen && <Check size={12} strokeWidth={3} aria-hidden="true" />}
           <span className="sr-only">{chosen ? "chosen" : "not chosen"}</span>

@@ -1,6 +1,7 @@
 /** The map: searches against difficulty. Dragging over it chooses the keywords inside, the same as in the table. */
 import type { ApexOptions } from "apexcharts";
 import { useCallback, useRef } from "react";
+import { opportunityOf } from "../../../core/keywords/opportunity";
 import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { MapPoint } from "../../../workers/keywordBoard";
@@ -42,6 +43,7 @@ export default function KeywordMap({
         text,
       });
       const points = map?.points ?? [];
+      const named = bestOf(points);
       return {
         chart: {
           type: "scatter",
@@ -67,6 +69,17 @@ export default function KeywordMap({
         colors: [token("edge"), token("proof")],
         markers: { size: [3.5, 5], shape: ["circle", "square"], strokeWidth: 0 },
         legend: { show: false },
+        // The best say what they are; of the others the pointer tells.
+        dataLabels: {
+          enabled: true,
+          offsetY: -7,
+          background: { enabled: false },
+          style: { fontSize: "11px", fontWeight: 400, colors: [token("ink")] },
+          formatter: (_value, { seriesIndex, dataPointIndex, w }: TooltipAt) => {
+            const text = w.config.series[seriesIndex]?.data[dataPointIndex]?.text ?? "";
+            return named.has(text) ? text : "";
+          },
+        },
         xaxis: {
           type: "numeric",
           min: 0,
@@ -119,6 +132,19 @@ export default function KeywordMap({
     </div>
   );
 }
+
+/** So many are named in the map. */
+const NAMED = 10;
+
+/** Texts of the keywords of most opportunity. */
+const bestOf = (points: readonly MapPoint[]): ReadonlySet<string> =>
+  new Set(
+    points
+      .map(({ text, searches, difficulty }) => ({ text, worth: opportunityOf(searches, difficulty) }))
+      .sort((a, b) => b.worth - a.worth)
+      .slice(0, NAMED)
+      .map(({ text }) => text),
+  );
 
 interface Span {
   min: number;

@@ -26,7 +26,7 @@ export default function YearChart({
       return {
         chart: { type: "bar" },
         series: [{ name: "Searches", data: months }],
-        colors: [({ value }: { value: number }) => (value === top ? token("proof") : "#9db9d1")],
+        colors: [({ value }: { value: number }) => (value === top ? token("proof") : token("edge"))],
         plotOptions: { bar: { columnWidth: "70%", borderRadius: 0 } },
         dataLabels: { enabled: false },
         states: { hover: { filter: { type: "none" } } },

@@ -1,4 +1,4 @@
-import { Trash2 } from "lucide-react";
+import { Merge, Trash2 } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -7,12 +7,12 @@ import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
-import { removeLookUp } from "../actions";
+import { mergeLookUps, removeLookUp } from "../actions";
 
 export const lookUpName = ({ seeds }: LookUp): string => seeds.join(" + ");
 
 /** Look-ups that were made before, reopened without asking again. */
-export function EarlierLookUps({ search }: { search: string }) {
+export function EarlierLookUps({ search, current }: { search: string; current: LookUp | undefined }) {
   const lookUps = useApp((state) => state.research.lookUps);
   const [open, setOpen] = useState(false);
   if (!lookUps.length) return null;
@@ -48,6 +48,17 @@ export function EarlierLookUps({ search }: { search: string }) {
                       .join(" · ")}
                   </span>
                 </Link>
+                {current && lookUp.id !== current.id && (
+                  <button
+                    type="button"
+                    aria-label={`Merge the look-up “${lookUpName(lookUp)}” into this one`}
+                    title={`Merge into “${lookUpName(current)}”`}
+                    className="p-2 text-ink-2 hover:text-proof"
+                    onClick={() => void mergeLookUps(current.id, lookUp.id)}
+                  >
+                    <Merge size={15} aria-hidden="true" />
+                  </button>
+                )}
                 <button
                   type="button"
                   aria-label={`Delete the look-up “${lookUpName(lookUp)}”`}

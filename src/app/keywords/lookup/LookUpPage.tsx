@@ -1,7 +1,7 @@
 /** Looking up: broad words in, keywords out, sifted down to what goes into a list. */
 import { Download, FileUp } from "lucide-react";
 import { useCallback, useEffect, useState } from "react";
-import { Link, useNavigate, useParams, useSearchParams } from "react-router";
+import { Link, useLocation, useNavigate, useParams, useSearchParams } from "react-router";
 import { toast } from "sonner";
 import type { LookUp } from "../../../data/model";
 import { keywordsWorker } from "../../../workers/clients";
@@ -43,7 +43,10 @@ export function LookUpPage() {
   const { lookUps, read } = useApp((state) => state.research);
   const current = id ? lookUps.find((lookUp) => lookUp.id === id) : lookUps[0];
   const { failure, retry } = useRegions();
-  const [importing, setImporting] = useState(false);
+  const location = useLocation();
+  const [importing, setImporting] = useState(
+    (location.state as { importing?: boolean } | null)?.importing === true,
+  );
   const [fresh, setFresh] = useState<string | null>(null);
   const job = useLookUpJob(current, (made) => {
     setFresh(made);
@@ -60,7 +63,7 @@ export function LookUpPage() {
           <Button onClick={() => setImporting(true)}>
             <FileUp size={15} aria-hidden="true" /> Bring in a file
           </Button>
-          <EarlierLookUps search={search} />
+          <EarlierLookUps search={search} current={current} />
         </div>
       </div>
       {failure && job.job.state === "idle" && (

@@ -12,6 +12,8 @@ import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
 import { attemptRead, readOnScreen } from "../../ui/attemptRead";
 import { whole } from "../../ui/figures";
+import { Term } from "../../ui/Term";
+import { NextStage } from "../NextStage";
 import { OwnKeyword } from "./OwnKeyword";
 import { PickKeywords } from "./PickKeywords";
 import { Target } from "./Target";
@@ -68,13 +70,17 @@ function FindFor({ post }: { post: Post }) {
   return (
     <div className="mx-auto grid w-full max-w-[92rem] flex-1 grid-cols-[250px_minmax(0,1fr)] gap-6 px-6 py-4 mid:grid-cols-[310px_minmax(0,1fr)]">
       <section aria-label="Keywords of this post" className="min-w-0">
-        <h2 className="text-[13px] text-ink-2">Target keyword</h2>
+        <h2 className="text-[13px] text-ink-2">
+          <Term id="target" />
+        </h2>
         <Target
           post={post}
           row={own.target}
           taken={post.keyword ? targets.get(stemKey(post.keyword, post.language)) : undefined}
         />
-        <h2 className="mt-5 text-[13px] text-ink-2">Supporting keywords</h2>
+        <h2 className="mt-5 text-[13px] text-ink-2">
+          <Term id="supporting" />
+        </h2>
         {own.supporting.length === 0 ? (
           <p className="mt-1 text-ink-2">None yet. Add the ones that the same page can answer.</p>
         ) : (
@@ -157,6 +163,7 @@ function FindFor({ post }: { post: Post }) {
             Reading the look-ups …
           </p>
         )}
+        <NextStage from="find" />
       </section>
     </div>
   );

@@ -1,15 +1,39 @@
 /** Collecting a field: from the search, from addresses, from files, from pasted source. */
-import { FileText, Search } from "lucide-react";
+import { FileText, FolderInput, Search } from "lucide-react";
 import { useCallback, useRef, useState } from "react";
 import { Link } from "react-router";
+import { fieldsElsewhere } from "../../../data/fields";
+import type { Post, PostField } from "../../../data/model";
+import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
+import { day } from "../../ui/dates";
+import { droppedFiles } from "../../ui/droppedFiles";
 import { FieldLine } from "../../ui/FieldLine";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { type Answer, useAnswer } from "../../ui/useAnswer";
 import { useOpenPost } from "../useOpenPost";
-import { collect, MOST_ADDRESSES, pagesKnown } from "./collecting";
+import { collect, MOST_ADDRESSES, pagesKnown, reuseField } from "./collecting";
+
+const { selectEntities } = postsAdapter.getSelectors();
+const isPage = (name: string): boolean => /\.x?html?$/i.test(name);
+
+/** Fields that other posts have for the keyword of this one, the latest first. */
+function useFieldsElsewhere(post: Post | null): { field: PostField; title: string }[] {
+  const posts = useApp((state) => selectEntities(state.posts.posts));
+  const id = post?.id ?? "";
+  const keyword = post?.keyword ?? "";
+  const answer = useAnswer(
+    useCallback(async () => (keyword ? fieldsElsewhere(id, keyword) : []), [id, keyword]),
+  );
+  const found = answer.state === "ready" ? answer.value : [];
+  return found.flatMap((field) => {
+    const title = posts[field.postId]?.title;
+    return title === undefined ? [] : [{ field, title: title || "Untitled post" }];
+  });
+}
 
 /** How many pages the search knows for a keyword. */
 function useKnownPages(keyword: string): Answer<number> {
@@ -31,6 +55,8 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
   const [source, setSource] = useState("");
   const [sourceAddress, setSourceAddress] = useState("");
   const picker = useRef<HTMLInputElement>(null);
+  const folder = useRef<HTMLInputElement>(null);
+  const others = useFieldsElsewhere(post);
   if (!post) return null;
   const lines = [...new Set(addresses.split(/\s+/).filter(Boolean))];
   const wrong = lines.filter((line) => !/^https?:\/\/[^/]+/i.test(line));
@@ -81,6 +107,25 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
             )}
           </span>
         </label>
+        {others.length > 0 && (
+          <section aria-label="Fields of other posts" className="border-l-2 border-proof pl-3">
+            <p className="mb-1 text-[13px] text-ink-2">
+              Another post is for the same keyword: its pages need not be read again.
+            </p>
+            {others.map(({ field: there, title }) => (
+              <Button
+                key={there.id}
+                onClick={() => {
+                  void reuseField(post, there);
+                  onClose();
+                }}
+              >
+                Use the {count(there.pages.filter(({ state }) => state === "kept").length, "page")} of “
+                <bdi>{title}</bdi>”, read on {day(there.collectedAt)}
+              </Button>
+            ))}
+          </section>
+        )}
         <FieldLine
           label="Addresses"
           hint={
@@ -107,7 +152,11 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
           onDragOver={(event) => event.preventDefault()}
           onDrop={(event) => {
             event.preventDefault();
-            setFiles([...files, ...event.dataTransfer.files]);
+            attemptRead(
+              droppedFiles(event.dataTransfer, isPage).then((dropped) =>
+                setFiles((known) => [...known, ...dropped]),
+              ),
+            );
           }}
           className="flex items-center gap-3 border border-dashed border-edge p-3"
         >
@@ -127,10 +176,26 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
           <Button onClick={() => picker.current?.click()}>
             <FileText size={15} aria-hidden="true" /> Saved pages
           </Button>
+          <input
+            ref={folder}
+            type="file"
+            // A folder is asked for by this attribute alone, which the types do not know.
+            {...{ webkitdirectory: "" }}
+            tabIndex={-1}
+            aria-label="Saved pages: folder"
+            className="hidden"
+            onChange={(event) => {
+              setFiles([...files, ...[...(event.target.files ?? [])].filter(({ name }) => isPage(name))]);
+              event.target.value = "";
+            }}
+          />
+          <Button kind="quiet" onClick={() => folder.current?.click()}>
+            <FolderInput size={15} aria-hidden="true" /> A folder
+          </Button>
           <span className="min-w-0 truncate text-[13px] text-ink-2">
             {files.length
               ? `${count(files.length, "file")}: ${files.map(({ name }) => name).join(", ")}`
-              : "or drop .html files here"}
+              : "or drop .html files, or a folder, here"}
           </span>
           {files.length > 0 && (
             <Button kind="quiet" onClick={() => setFiles([])}>

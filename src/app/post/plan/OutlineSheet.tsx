@@ -18,6 +18,7 @@ import {
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
+import { Term } from "../../ui/Term";
 import { usePostSession } from "../currentSession";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
@@ -120,7 +121,9 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
   return (
     <section aria-label="Outline" className="min-w-0">
       <div className="mb-2 flex flex-wrap items-center gap-x-1 gap-y-1">
-        <h2 className="mr-auto font-serif text-xl">Outline</h2>
+        <h2 className="mr-auto font-serif text-xl">
+          <Term id="outline" />
+        </h2>
         <Button kind="quiet" disabled={!past.length || readOnly} onClick={() => act(outlineUndone())}>
           <Undo2 size={15} aria-hidden="true" /> Undo
         </Button>

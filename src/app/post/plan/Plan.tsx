@@ -17,6 +17,8 @@ import { freshId } from "../../freshId";
 import { outlineItemMoved, outlineReplaced } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
+import { Term } from "../../ui/Term";
+import { NextStage } from "../NextStage";
 import { useOpenPost } from "../useOpenPost";
 import { AssembleSheet } from "./AssembleSheet";
 import { BriefSheet } from "./BriefSheet";
@@ -92,7 +94,9 @@ export function Plan() {
         <div className="mt-4 grid gap-6 mid:grid-cols-2">
           <div className="min-w-0">
             <div className="mb-3 flex items-center gap-3 border-b border-rule pb-2">
-              <h2 className="whitespace-nowrap text-[13px] text-ink-2">Terms of the piece</h2>
+              <h2 className="whitespace-nowrap text-[13px] text-ink-2">
+                <Term id="piece" />
+              </h2>
               <p className="mr-auto min-w-0 truncate text-[13px]">
                 {sayPiece(inForce) || (
                   <span className="text-ink-2">none yet: audience, goal, tone, length</span>
@@ -111,7 +115,9 @@ export function Plan() {
             />
           </div>
           <section aria-label="What the field covers" className="min-w-0">
-            <h2 className="mb-2 font-serif text-xl">What the field covers</h2>
+            <h2 className="mb-2 font-serif text-xl">
+              What the <Term id="field">field</Term> covers
+            </h2>
             {field ? (
               <FieldPanel
                 onNote={(text) =>
@@ -136,6 +142,7 @@ export function Plan() {
             )}
           </section>
         </div>
+        <NextStage from="plan" />
       </div>
       <DragOverlay dropAnimation={null}>
         {dragged && (

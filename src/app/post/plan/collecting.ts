@@ -311,6 +311,41 @@ async function keep(
   await readKept(post.id);
 }
 
+/** Takes over the field of another post that is for the same keyword, as it was read then. */
+export async function reuseField(post: Post, there: PostField): Promise<void> {
+  await attempt(async () => {
+    const body = await getFieldBody(there.id);
+    if (!body) throw new Error("The pages of that field are no longer in the workspace.");
+    const id = freshId();
+    const field: PostField = { ...there, id, postId: post.id };
+    await saveField(field, { ...body, fieldId: id }, now());
+    if (!isOpen(post.id)) return;
+    await analyse(field);
+    await readKept(post.id);
+  });
+}
+
+/**
+ * Collects the fields of several posts, one after the other, by what ranks for their keywords.
+ *
+ * @param onProgress told before each post how many are done
+ * @param signal ends it; the post being read keeps what was read by then
+ */
+export async function collectMany(
+  posts: readonly Post[],
+  onProgress: (done: number) => void,
+  signal: AbortSignal,
+): Promise<void> {
+  for (const [done, post] of posts.entries()) {
+    if (signal.aborted) return;
+    onProgress(done);
+    const stop = () => stopCollecting(post.id);
+    signal.addEventListener("abort", stop);
+    await collect(post, { search: true, addresses: [], files: [], sources: [], keepPages: false });
+    signal.removeEventListener("abort", stop);
+  }
+}
+
 /** Reads again what could not be read, into the field that is there. */
 export async function retryFailed(field: PostField): Promise<void> {
   const failed = field.pages.filter(({ state }) => state === "failed");

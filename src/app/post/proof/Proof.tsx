@@ -8,8 +8,10 @@ import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Segments } from "../../ui/Segments";
+import { Term } from "../../ui/Term";
 import { MendSheet } from "../mending/MendSheet";
 import { useMendings } from "../mending/useMendings";
+import { NextStage } from "../NextStage";
 import { StripHead } from "../StripHead";
 import { useOpenPost } from "../useOpenPost";
 import { BegunTexts } from "./BegunTexts";
@@ -67,7 +69,13 @@ export function Proof() {
               {points(report.score)} <span className="text-[14px] text-ink-2">of 100</span>
             </h2>
             <p className="text-[13px] text-ink-2">
-              {worth.length ? `${worth.length} checks have something to gain` : "Everything is earned"}
+              {worth.length ? (
+                <>
+                  {worth.length} <Term id="check">checks</Term> have something to gain
+                </>
+              ) : (
+                "Everything is earned"
+              )}
               {lost > 0.05 && `, ${points(lost)} lost to too much`}
               {aside > 0 && `, ${aside} set aside`}. {report.notes.join(" ")}
             </p>
@@ -126,6 +134,7 @@ export function Proof() {
               </section>
             ))}
           </div>
+          <NextStage from="proof" />
         </section>
         <aside
           aria-label="In a results list"

@@ -9,9 +9,15 @@ import { usePostSession } from "../currentSession";
 import type { ExportedFile } from "./exportPost";
 
 /** The files to take away: free when every gate is open, or when the shut ones are knowingly waved through. */
-export function Downloads({ shut }: { shut: number }) {
+interface Props {
+  shut: number;
+  /** The shut gates are knowingly waved through. */
+  waved: boolean;
+  onWaved: (waved: boolean) => void;
+}
+
+export function Downloads({ shut, waved, onWaved }: Props) {
   const session = usePostSession();
-  const [waved, setWaved] = useState(false);
   const [jpeg, setJpeg] = useState(false);
   const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
   const [upload, setUpload] = useState<ExportedFile["upload"]>();
@@ -56,7 +62,7 @@ export function Downloads({ shut }: { shut: number }) {
             type="checkbox"
             className="mt-1"
             checked={waved}
-            onChange={(event) => setWaved(event.target.checked)}
+            onChange={(event) => onWaved(event.target.checked)}
           />
           <span>
             I know that {count(shut, "gate")} {shut === 1 ? "is" : "are"} shut, and release all the same.
@@ -64,7 +70,12 @@ export function Downloads({ shut }: { shut: number }) {
         </label>
       )}
       <div className="flex flex-col gap-2">
-        <Button kind="primary" disabled={!ready || busy} onClick={() => void save("exportPage")}>
+        <Button
+          data-field="export"
+          kind="primary"
+          disabled={!ready || busy}
+          onClick={() => void save("exportPage")}
+        >
           <FileCode2 size={15} aria-hidden="true" /> HTML page
         </Button>
         <Button disabled={!ready || busy} onClick={() => void save("exportMarkdown")}>

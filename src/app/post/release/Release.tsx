@@ -1,15 +1,17 @@
-import { useEffect, useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { toast } from "sonner";
 import { draftWorker } from "../../../workers/clients";
 import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
 import { count } from "../../ui/figures";
+import { Term } from "../../ui/Term";
 import { usePostSession } from "../currentSession";
 import { postGates, sameSlugAs } from "../postGates";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { keepCurrent } from "../versions/keepCurrent";
+import { CopyForBlog } from "./CopyForBlog";
 import { Downloads } from "./Downloads";
 import { GateRow } from "./GateRow";
 import { PageFields } from "./PageFields";
@@ -27,6 +29,7 @@ export function Release() {
     () => (post ? postGates(post, sameSlugAs(post, posts), site, session, source) : []),
     [post, posts, site, report, source],
   );
+  const [waved, setWaved] = useState(false);
   useGoal();
   if (!post) return null;
   const shut = gates.filter(({ open }) => !open);
@@ -41,7 +44,15 @@ export function Release() {
       <div className="flex flex-col gap-6">
         <section aria-label="Gates">
           <h2 className="mb-2 font-serif text-xl">
-            {shut.length ? `${count(shut.length, "gate")} shut` : "All gates open"}
+            {shut.length ? (
+              <>
+                <Term id="gate">{count(shut.length, "gate")}</Term> shut
+              </>
+            ) : (
+              <>
+                All <Term id="gate">gates</Term> open
+              </>
+            )}
           </h2>
           <ul className="border border-rule bg-sheet">
             {gates.map((gate) => (
@@ -49,7 +60,8 @@ export function Release() {
             ))}
           </ul>
         </section>
-        <Downloads shut={shut.length} />
+        <Downloads shut={shut.length} waved={waved} onWaved={setWaved} />
+        <CopyForBlog post={post} held={shut.length > 0 && !waved} />
       </div>
       <div className="flex min-w-0 flex-col gap-6">
         <ShareCard post={post} readOnly={readOnly} />

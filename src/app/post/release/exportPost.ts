@@ -41,6 +41,32 @@ export function exportContext(): ExportedFile {
   };
 }
 
+/** The body for a blog, in both forms that a clipboard takes. */
+export async function blogBodies(session: PostSession): Promise<{ html: string; rich: string }> {
+  const { draft } = openDraft(session);
+  const names: Record<string, string> = {};
+  for (const block of draft.blocks)
+    if (block.kind === "picture" && assetId(block.src))
+      names[block.src] = safeName(block.fileName) || "picture";
+  const [html, rich] = await Promise.all([
+    draftWorker().toBlog(draft, "image", names),
+    draftWorker().toBlog(draft, "place", names),
+  ]);
+  return { html, rich };
+}
+
+/** All pictures of the post in a zip, by the names that the text calls them. */
+export async function exportPictures(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
+  const { draft, name } = openDraft(session);
+  const { files, missing } = await pictureFiles(draft, options);
+  const items = new Map<string, ZipItem>();
+  for (const { fileName, blob } of files.values()) {
+    const path = freePath(items, fileName, "");
+    items.set(path, { name: path, content: blob });
+  }
+  return { name: `${name}-pictures.zip`, blob: await zipped([...items.values()], options), missing };
+}
+
 /** One HTML page that stands alone, pictures embedded. */
 export async function exportPage(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
   const { draft, name, siteName } = openDraft(session);
@@ -128,13 +154,13 @@ function renamed(block: Block, files: ReadonlyMap<string, PictureFile>): Block {
   return file ? { ...block, fileName: file.fileName } : block;
 }
 
-/** A path in pictures/ that no other picture has. */
-function freePath(taken: ReadonlyMap<string, unknown>, fileName: string): string {
+/** A path in a folder that no other picture has. */
+function freePath(taken: ReadonlyMap<string, unknown>, fileName: string, folder = "pictures/"): string {
   const clean = safeName(fileName) || "picture";
   const dot = clean.lastIndexOf(".");
   const [stem, ending] = dot > 0 ? [clean.slice(0, dot), clean.slice(dot)] : [clean, ""];
-  let path = `pictures/${clean}`;
-  for (let n = 2; taken.has(path); n++) path = `pictures/${stem}-${n}${ending}`;
+  let path = `${folder}${clean}`;
+  for (let n = 2; taken.has(path); n++) path = `${folder}${stem}-${n}${ending}`;
   return path;
 }
 

@@ -9,6 +9,7 @@ import { draftWorker } from "../../../workers/clients";
 import { useApp } from "../../store/store";
 import { PartBoundary } from "../../ui/PartBoundary";
 import { usePostSession } from "../currentSession";
+import { NextStage } from "../NextStage";
 import { StripHead } from "../StripHead";
 import type { PostSession } from "../session";
 import type { Goal } from "../useGo";
@@ -132,6 +133,7 @@ export function Write() {
               <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
             </div>
           </div>
+          <NextStage from="write" />
         </div>
         <PartBoundary name="The margin">
           <MarginNotes editor={editor} sheet={sheet} />

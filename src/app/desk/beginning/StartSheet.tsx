@@ -1,0 +1,170 @@
+/** A site of one's own begins with four answers; what is there now is kept as a copy. */
+import { type FormEvent, useState } from "react";
+import { toast } from "sonner";
+import { messageOf } from "../../../core/messageOf";
+import { packedLanguages, primaryLanguage } from "../../../core/text/language";
+import { emptySite, saveSite } from "../../../data/settings";
+import { originOf } from "../../settings/originOf";
+import { readSession } from "../../start";
+import { Button } from "../../ui/Button";
+import { FieldLine } from "../../ui/FieldLine";
+import { Sheet } from "../../ui/Sheet";
+import { replaceWorkspace } from "../../workspace";
+
+/** Languages that are offered besides those with a pack: what needs none works in them too. */
+const OTHERS = [
+  "ar",
+  "cs",
+  "da",
+  "el",
+  "fi",
+  "he",
+  "hu",
+  "ja",
+  "ko",
+  "nb",
+  "pl",
+  "ro",
+  "sv",
+  "tr",
+  "uk",
+  "zh",
+];
+const names = new Intl.DisplayNames("en", { type: "language" });
+const PACKED: readonly string[] = packedLanguages.map(({ code }) => code);
+
+export function StartSheet({ onClose }: { onClose: () => void }) {
+  const [name, setName] = useState("");
+  const [address, setAddress] = useState("");
+  const own = primaryLanguage(navigator.language);
+  const [language, setLanguage] = useState([...PACKED, ...OTHERS].includes(own) ? own : "en");
+  const [categories, setCategories] = useState("");
+  const [tried, setTried] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [failure, setFailure] = useState("");
+  const origin = address.trim() ? originOf(address) : emptySite.origin;
+  const start = async (event: FormEvent) => {
+    event.preventDefault();
+    setTried(true);
+    if (!name.trim() || !origin) return;
+    setBusy(true);
+    try {
+      const outcome = await replaceWorkspace(
+        { kind: "empty" },
+        { why: `Before “${name.trim()}” was started` },
+      );
+      if (outcome.kind !== "replaced") {
+        setFailure(outcome.kind === "refused" ? outcome.refused.message : "Cancelled.");
+        setBusy(false);
+        return;
+      }
+      await saveSite({
+        ...emptySite,
+        name: name.trim(),
+        blogName: name.trim(),
+        origin,
+        language,
+        categories: [...new Set(categories.split(",").map((one) => one.trim()))].filter(Boolean),
+      });
+      await readSession();
+      onClose();
+      toast(`“${name.trim()}” is ready. The demo is kept under Settings, Workspace.`, { duration: 12_000 });
+    } catch (error) {
+      setFailure(messageOf(error));
+      setBusy(false);
+    }
+  };
+  return (
+    <Sheet title="Start my own site" onClose={onClose}>
+      <form className="flex flex-col gap-3" noValidate onSubmit={(event) => void start(event)}>
+        <FieldLine
+          label="Name"
+          hint={tried && !name.trim() ? "The site needs a name." : "As readers know it."}
+        >
+          {(id) => (
+            <input
+              id={id}
+              // biome-ignore lint/a11y/noAutofocus: the sheet opens because the person asked for it
+              autoFocus
+              className="field-box"
+              maxLength={200}
+              aria-invalid={tried && !name.trim()}
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+            />
+          )}
+        </FieldLine>
+        <FieldLine
+          label="Address"
+          hint={
+            tried && !origin
+              ? "An address such as my-site.example is needed, or none for now."
+              : "Links to it count as internal. It can be left open for now."
+          }
+        >
+          {(id) => (
+            <input
+              id={id}
+              className="field-box"
+              inputMode="url"
+              placeholder="my-site.example"
+              maxLength={300}
+              aria-invalid={tried && !origin}
+              value={address}
+              onChange={(event) => setAddress(event.target.value)}
+            />
+          )}
+        </FieldLine>
+        <FieldLine label="Language" hint="Posts may have another.">
+          {(id) => (
+            <select
+              id={id}
+              className="field-box !w-auto"
+              value={language}
+              onChange={(event) => setLanguage(event.target.value)}
+            >
+              <optgroup label="Inflections and readability known">
+                {PACKED.map((code) => (
+                  <option key={code} value={code}>
+                    {names.of(code)}
+                  </option>
+                ))}
+              </optgroup>
+              <optgroup label="Words match as they are written">
+                {OTHERS.map((code) => (
+                  <option key={code} value={code}>
+                    {names.of(code)}
+                  </option>
+                ))}
+              </optgroup>
+            </select>
+          )}
+        </FieldLine>
+        <FieldLine label="Categories" hint="Separated by commas. They can come later.">
+          {(id) => (
+            <input
+              id={id}
+              className="field-box"
+              maxLength={2000}
+              value={categories}
+              onChange={(event) => setCategories(event.target.value)}
+            />
+          )}
+        </FieldLine>
+        {failure && (
+          <p role="alert" className="border-l-2 border-plum bg-plum-wash px-3 py-1.5 text-plum">
+            The site was not started: {failure} What is here is as it was.
+          </p>
+        )}
+        <div className="flex items-center gap-3">
+          <Button type="submit" kind="primary" disabled={busy}>
+            {busy ? "Starting …" : "Start"}
+          </Button>
+          <span className="text-[13px] text-ink-2">
+            What is here now is kept: Settings, Workspace brings it back.
+          </span>
+        </div>
+      </form>
+    </Sheet>
+  );
+}

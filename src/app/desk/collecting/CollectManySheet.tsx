@@ -1,0 +1,117 @@
+/** Fields for several posts in one go: which of them have none yet, and what the search knows for each. */
+import { useCallback, useRef, useState } from "react";
+import { listFields } from "../../../data/fields";
+import type { Post } from "../../../data/model";
+import { collectMany, pagesKnown } from "../../post/plan/collecting";
+import { useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { Failed } from "../../ui/Failed";
+import { count } from "../../ui/figures";
+import { Sheet } from "../../ui/Sheet";
+import { useAnswer } from "../../ui/useAnswer";
+
+interface Candidate {
+  post: Post;
+  /** Pages that the search knows. */
+  known: number;
+  /** It has a field already. */
+  has: boolean;
+}
+
+export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
+  const connection = useApp((state) => state.session.search);
+  const jobs = useApp((state) => state.field.jobs);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [done, setDone] = useState<number | null>(null);
+  const stop = useRef<AbortController | null>(null);
+  const found = useAnswer(
+    useCallback(async (): Promise<Candidate[]> => {
+      const aimed = posts.filter(({ keyword }) => keyword.trim());
+      const candidates: Candidate[] = [];
+      for (const post of aimed)
+        candidates.push({
+          post,
+          known: await pagesKnown(connection, post.keyword),
+          has: (await listFields(post.id)).length > 0,
+        });
+      return candidates;
+    }, [posts, connection]),
+  );
+  const all = found.state === "ready" ? found.value : [];
+  const takes = ({ post, known, has }: Candidate) => known > 0 && (left.has(post.id) ? has : !has);
+  const chosen = all.filter(takes).map(({ post }) => post);
+  const start = async () => {
+    stop.current = new AbortController();
+    await collectMany(chosen, setDone, stop.current.signal);
+    setDone(null);
+    onClose();
+  };
+  const going = done === null ? undefined : chosen[done];
+  const job = going && jobs[going.id];
+  const close = () => {
+    stop.current?.abort();
+    onClose();
+  };
+  return (
+    <Sheet title="Collect competing pages" wide onClose={close}>
+      {found.state === "failed" ? (
+        <Failed what="The search could not be asked" why={found.why} onRetry={found.retry} />
+      ) : found.state === "loading" ? (
+        <p role="status">Asking what the search knows …</p>
+      ) : !all.length ? (
+        <p>None of these posts has a target keyword yet: choose one in Find.</p>
+      ) : done !== null ? (
+        <div className="flex flex-col gap-3">
+          <p role="status" className="figures">
+            Post {done + 1} of {chosen.length}: <bdi>{going?.title || "Untitled post"}</bdi>
+            {job && `, ${job.doing.toLowerCase()} ${job.of ? `${job.outcomes.length} of ${job.of}` : ""}`} …
+          </p>
+          <progress aria-label="Posts collected for" value={done} max={chosen.length} className="w-full" />
+          <p>
+            <Button onClick={close}>Stop; what is read stays</Button>
+          </p>
+        </div>
+      ) : (
+        <>
+          <p className="mb-2 text-[13px] text-ink-2">
+            Up to 20 pages that rank for each post's target keyword are read, post after post. A post that has
+            its pages keeps them, and gets a new reading where it is ticked.
+          </p>
+          <ul className="max-h-[50vh] overflow-y-auto border-y border-rule">
+            {all.map((one) => (
+              <li key={one.post.id} className="border-b border-rule py-1 last:border-b-0">
+                <label className="flex items-baseline gap-2">
+                  <input
+                    type="checkbox"
+                    checked={takes(one)}
+                    disabled={!one.known}
+                    onChange={() => {
+                      const next = new Set(left);
+                      if (!next.delete(one.post.id)) next.add(one.post.id);
+                      setLeft(next);
+                    }}
+                  />
+                  <span className="min-w-0 flex-1 truncate">
+                    <bdi className="font-serif text-[15px]">{one.post.title || "Untitled post"}</bdi>{" "}
+                    <span className="text-[13px] text-ink-2">
+                      <bdi>{one.post.keyword}</bdi>
+                    </span>
+                  </span>
+                  <span className="figures text-[13px] text-ink-2">
+                    {one.has ? "has its pages · " : ""}
+                    {one.known ? `${count(one.known, "page")} known` : "the search knows none"}
+                  </span>
+                </label>
+              </li>
+            ))}
+          </ul>
+          <div className="mt-3">
+            <Button kind="primary" disabled={!chosen.length} onClick={() => void start()}>
+              Collect for {count(chosen.length, "post")}
+            </Button>
+          </div>
+        </>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,12 @@
+import { toast } from "sonner";
+import type { Post } from "../../data/model";
+import { deletePost, restorePost } from "../../data/posts";
+
+/** Deletes a post, and offers it back. */
+export async function deleteWithUndo(post: Pick<Post, "id" | "title">): Promise<void> {
+  const deleted = await deletePost(post.id);
+  if (!deleted) return;
+  toast(`Deleted “${post.title || "Untitled post"}”${deleted.ownList ? " and its keywords" : ""}.`, {
+    action: { label: "Undo", onClick: () => void restorePost(deleted) },
+  });
+}

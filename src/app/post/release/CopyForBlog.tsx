@@ -1,0 +1,117 @@
+/** The post in parts, for a blog that is filled in by hand: the body, each field, the pictures. */
+import { Check, ClipboardCopy, Images } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
+import { toast } from "sonner";
+import { messageOf } from "../../../core/messageOf";
+import { postAddress } from "../../../data/draft";
+import type { Post, Site } from "../../../data/model";
+import { useApp } from "../../store/store";
+import { Button } from "../../ui/Button";
+import { download } from "../../ui/download";
+import { usePostSession } from "../currentSession";
+
+/** Milliseconds for which a button says that it has copied. */
+const SAID = 2000;
+
+const fieldsOf = (post: Post, site: Site): [name: string, value: string][] => [
+  ["Title", post.title],
+  ["Meta title", post.metaTitle || post.title],
+  ["Description", post.description],
+  ["Slug", post.slug],
+  ["Address", postAddress(post, site)],
+  ["Category", post.category],
+  ["Tags", post.tags.join(", ")],
+  ["Author", post.author],
+];
+
+/** @param held whether gates are shut: the body and the pictures wait for that, its fields do not */
+export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
+  const session = usePostSession();
+  const site = useApp((state) => state.session.site);
+  const [copied, setCopied] = useState("");
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  const said = (what: string) => {
+    setCopied(what);
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => setCopied(""), SAID);
+  };
+  const attemptCopy = async (what: string, write: () => Promise<void>) => {
+    try {
+      await write();
+      said(what);
+    } catch (error) {
+      toast.error(`${what} could not be copied: ${messageOf(error)} Your post is as it was.`);
+    }
+  };
+  const body = async (rich: boolean) => {
+    const { blogBodies } = await import("./exportPost");
+    // Made only when it is read, so that the browser still knows whose click it was.
+    const made = blogBodies(session);
+    const text = made.then(({ html }) => new Blob([html], { type: "text/plain" }));
+    const formatted = made.then(({ rich: html }) => new Blob([html], { type: "text/html" }));
+    await navigator.clipboard.write([
+      new ClipboardItem(rich ? { "text/html": formatted, "text/plain": text } : { "text/plain": text }),
+    ]);
+  };
+  const pictures = async () => {
+    const { exportPictures } = await import("./exportPost");
+    const file = await exportPictures(session, {
+      jpeg: false,
+      onProgress: () => {},
+      signal: new AbortController().signal,
+    });
+    download(file.blob, file.name);
+  };
+  const has = session.blocks().some(({ kind }) => kind === "picture");
+  return (
+    <section aria-label="Copy for a blog" className="border border-rule bg-sheet p-3">
+      <h2 className="mb-2 flex items-center gap-1.5">
+        <ClipboardCopy size={15} aria-hidden="true" /> Copy for a blog
+      </h2>
+      <p className="mb-2 text-[13px] text-ink-2">
+        For a blog that is filled in by hand. As rich text, each picture is a line that says which file goes
+        there.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button disabled={held} onClick={() => void attemptCopy("Body as rich text", () => body(true))}>
+          {copied === "Body as rich text" && <Check size={14} aria-hidden="true" />} Body as rich text
+        </Button>
+        <Button disabled={held} onClick={() => void attemptCopy("Body as HTML", () => body(false))}>
+          {copied === "Body as HTML" && <Check size={14} aria-hidden="true" />} Body as HTML
+        </Button>
+        <Button disabled={held || !has} onClick={() => void attemptCopy("Pictures", pictures)}>
+          <Images size={14} aria-hidden="true" /> Pictures, zipped
+        </Button>
+      </div>
+      <dl className="mt-3 text-[13px]">
+        {fieldsOf(post, site).map(([name, value]) => (
+          <div
+            key={name}
+            className="grid grid-cols-[6rem_minmax(0,1fr)_4.5rem] items-center gap-2 border-t border-rule py-1"
+          >
+            <dt className="text-ink-2">{name}</dt>
+            <dd dir="auto" className="truncate" title={value}>
+              {value || <span className="text-ink-2">none</span>}
+            </dd>
+            <dd className="text-right">
+              {value && (
+                <button
+                  type="button"
+                  className="quiet-link"
+                  aria-label={`Copy the ${name.toLowerCase()}`}
+                  onClick={() => void attemptCopy(name, () => navigator.clipboard.writeText(value))}
+                >
+                  {copied === name ? "Copied" : "Copy"}
+                </button>
+              )}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <p role="status" className="sr-only">
+        {copied && `${copied} copied`}
+      </p>
+    </section>
+  );
+}
