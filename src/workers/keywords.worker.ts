@@ -209,7 +209,7 @@ const api = {
     if (!into || !body || !other || !more || intoId === otherId)
       throw new Error("One of the two look-ups is no longer in the workspace.");
     const { table } = joinTables(body.table, rowsOf(more.table));
-    const known = new Set(body.articles.map(({ address }) => address));
+    const known = new Set(body.articles.map(({ page }) => page.address));
     await saveLookUp(
       {
         ...into,
@@ -219,7 +219,10 @@ const api = {
         count: table.text.length,
         madeAt: now,
       },
-      { table, articles: [...body.articles, ...more.articles.filter(({ address }) => !known.has(address))] },
+      {
+        table,
+        articles: [...body.articles, ...more.articles.filter(({ page }) => !known.has(page.address))],
+      },
     );
     await deleteLookUp(otherId);
     return {

@@ -106,7 +106,7 @@ export function Desk() {
   );
 
   return (
-    <div className="mx-auto w-full max-w-[90rem] px-6 py-5">
+    <div className="mx-auto w-full max-w-[90rem] px-6 py-5 small:px-3 small:py-3 wide:max-w-[110rem]">
       <div className="mb-3 flex flex-wrap items-center gap-3">
         <h1 className="mr-auto font-serif text-2xl">{site.blogName || "Desk"}</h1>
         <input

@@ -36,14 +36,14 @@ export const PostList = memo(function PostList({
   });
   return (
     <div className="overflow-x-auto border border-rule bg-sheet">
-      <div className="min-w-[820px]">
+      <div className="min-w-[820px] small:min-w-0">
         <div className={`${ROW} h-8 border-b border-rule text-[12px] text-ink-2`} aria-hidden="true">
           <span>Post and target keyword</span>
-          <span className="truncate">Checks by weight</span>
+          <span className="truncate small:hidden">Checks by weight</span>
           <span className="text-right">Score</span>
-          <span>Worth most next</span>
-          <span className="text-right">Words</span>
-          <span>Date</span>
+          <span className="small:hidden">Worth most next</span>
+          <span className="text-right small:hidden">Words</span>
+          <span className="small:hidden">Date</span>
         </div>
         <ul ref={list} aria-label="Posts" className="relative" style={{ height: virtual.getTotalSize() }}>
           {virtual.getVirtualItems().map(({ index, key, start, size }) => {

@@ -15,7 +15,7 @@ export interface Row {
 
 /** The columns of the list, its head included. */
 export const ROW =
-  "grid grid-cols-[minmax(0,1fr)_90px_40px_200px_44px_88px_56px] items-center gap-x-3 px-3 mid:grid-cols-[minmax(0,1fr)_154px_45px_220px_63px_91px_56px] mid:gap-x-4";
+  "grid small:grid-cols-[minmax(0,1fr)_40px] grid-cols-[minmax(0,1fr)_90px_40px_200px_44px_88px_56px] items-center gap-x-3 px-3 mid:grid-cols-[minmax(0,1fr)_154px_45px_220px_63px_91px_56px] mid:gap-x-4";
 
 const shortDate = (iso: string): string =>
   iso
@@ -53,11 +53,13 @@ export function PostRow({ post, score, next }: Row) {
           <bdi>{post.keyword || "no target keyword yet"}</bdi>
         </span>
       </span>
-      {score ? <MiniStrip findings={score.findings} /> : <span className="h-1.5 bg-rule" />}
+      <span className="small:hidden">
+        {score ? <MiniStrip findings={score.findings} /> : <span className="block h-1.5 bg-rule" />}
+      </span>
       <span className="figures text-right text-[15px] font-semibold">
         {score ? Math.round(score.score) : "–"}
       </span>
-      <span className="min-w-0 truncate text-[13px]" title={next?.reason}>
+      <span className="min-w-0 truncate text-[13px] small:hidden" title={next?.reason}>
         {next && (
           <>
             {next.name},{" "}
@@ -65,9 +67,9 @@ export function PostRow({ post, score, next }: Row) {
           </>
         )}
       </span>
-      <span className="figures text-right">{score ? whole(score.words) : ""}</span>
-      <span className="text-[13px] text-ink-2">{date}</span>
-      <span className="flex">
+      <span className="figures text-right small:hidden">{score ? whole(score.words) : ""}</span>
+      <span className="text-[13px] text-ink-2 small:hidden">{date}</span>
+      <span className="flex small:hidden">
         <button
           type="button"
           aria-label={`Start a post from “${name}”`}

@@ -8,7 +8,7 @@ export function KeywordsPlace() {
     `flex h-9 items-center border-b-2 px-0.5 ${isActive ? "border-proof font-semibold" : "border-transparent text-ink-2 hover:text-ink"}`;
   const to = (path: string) => `/keywords${path}${post ? `?post=${post}` : ""}`;
   return (
-    <div className="mx-auto flex w-full max-w-[92rem] flex-1 flex-col px-6 pb-3">
+    <div className="mx-auto flex w-full max-w-[92rem] flex-1 flex-col px-6 pb-3 small:px-3 wide:max-w-[116rem]">
       <h1 className="sr-only">Keywords</h1>
       <nav aria-label="Keywords" className="mb-3 flex gap-5 border-b border-rule">
         <NavLink className={tab} to={to("/look-ups")}>

@@ -21,6 +21,7 @@ import {
 import { deleteLookUp, restoreLookUp } from "../../data/lookUps";
 import type { Idea } from "../../data/model";
 import { saveHidden } from "../../data/settings";
+import { keywordsWorker } from "../../workers/clients";
 import { freshId } from "../freshId";
 import { hiddenChanged } from "../store/sessionSlice";
 import { store } from "../store/store";

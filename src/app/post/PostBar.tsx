@@ -37,12 +37,12 @@ export function PostBar() {
   return (
     <div
       data-around
-      className="sticky top-11 z-30 flex h-[60px] items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5"
+      className="sticky top-(--shell-bar) z-30 flex h-(--post-bar) items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5 small:flex-wrap small:gap-x-3 small:gap-y-0 small:px-2 small:py-0.5 short:flex-nowrap short:py-0"
     >
       <h1 className="sr-only">
         <bdi>{post.title || "Untitled post"}</bdi>: {STAGE_NAMES[stage]}
       </h1>
-      <div className="min-w-40 max-w-[26rem] flex-1">
+      <div className="min-w-40 max-w-[26rem] flex-1 small:min-w-0 short:min-w-0">
         <input
           ref={title}
           aria-label="Title"
@@ -53,7 +53,7 @@ export function PostBar() {
           value={post.title}
           onChange={(event) => act(postEdited({ title: event.target.value }))}
         />
-        <p className="truncate px-1 text-[13px] text-ink-2">
+        <p className="truncate px-1 text-[13px] text-ink-2 small:hidden short:hidden">
           {post.keyword ? (
             <>
               for “<bdi>{post.keyword}</bdi>”
@@ -64,7 +64,7 @@ export function PostBar() {
         </p>
       </div>
       <Rail />
-      <div className="flex flex-col items-end">
+      <div className="flex flex-col items-end small:flex-row small:items-center small:gap-2 short:flex-row short:items-center short:gap-2">
         <SavedState />
         <button type="button" className="quiet-link text-[13px]" onClick={() => setVersions(true)}>
           Versions
@@ -120,7 +120,10 @@ function Rail() {
   const words = useStageWords();
   const id = useApp((state) => state.openPost.post?.id);
   return (
-    <nav aria-label="Stages" className="mx-auto w-[440px] flex-none mid:w-[520px]">
+    <nav
+      aria-label="Stages"
+      className="mx-auto w-[440px] flex-none mid:w-[520px] small:order-last small:w-full short:order-none short:w-[290px]"
+    >
       <ol className="relative grid grid-cols-5">
         <span className="absolute left-[10%] right-[10%] top-[7px] h-px bg-edge" aria-hidden="true" />
         {STAGES.map((stage) => (
@@ -138,7 +141,9 @@ function Rail() {
                   <span className={`text-[13px] ${isActive ? "font-semibold" : ""}`}>
                     {STAGE_NAMES[stage]}
                   </span>
-                  <span className="figures text-[12px] text-ink-2">{words[stage]}</span>
+                  <span className="figures text-[12px] text-ink-2 small:sr-only short:sr-only">
+                    {words[stage]}
+                  </span>
                 </>
               )}
             </NavLink>
@@ -167,7 +172,10 @@ function SavedState() {
   const readOnly = useApp((state) => state.openPost.readOnly);
   if (readOnly) return <p className="w-24 text-right mid:w-44 text-[13px] text-plum">Reading only</p>;
   return (
-    <div role="status" className="flex w-20 items-center justify-end mid:w-44 gap-1.5 text-[13px]">
+    <div
+      role="status"
+      className="flex w-20 items-center justify-end mid:w-44 gap-1.5 text-[13px] small:w-auto short:w-auto"
+    >
       {saving.state === "saved" && (
         <>
           <Tick size={14} className="text-proof" aria-hidden="true" /> Saved

@@ -11,7 +11,10 @@ export function StripHead() {
   const benchmark = useApp((state) => state.openPost.field?.benchmark ?? null);
   const go = useGo();
   return (
-    <div data-around className="sticky top-[104px] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5">
+    <div
+      data-around
+      className="sticky top-[calc(var(--shell-bar)+var(--post-bar))] z-20 h-[84px] border-b border-rule bg-paper px-6 pt-2.5 small:static small:px-3 short:static short:h-[76px] short:pt-1"
+    >
       {report ? (
         <Strip findings={report.findings} score={report.score} benchmark={benchmark} onGo={go} />
       ) : (

@@ -1,4 +1,4 @@
-import { Settings as Gear } from "lucide-react";
+import { Settings as Gear, Search } from "lucide-react";
 import { useEffect, useState } from "react";
 import { NavLink, Outlet, useNavigation } from "react-router";
 import { Toaster } from "sonner";
@@ -46,19 +46,19 @@ export function Shell() {
       </a>
       <header
         data-around
-        className="sticky top-0 z-30 flex h-11 items-center gap-6 border-b border-rule bg-sheet px-4"
+        className="sticky top-0 z-30 flex h-11 items-center gap-6 border-b border-rule bg-sheet px-4 small:gap-3 small:px-2 short:static"
       >
         <div className="flex items-center gap-2">
           <Mark />
           <span className="whitespace-nowrap font-serif text-[15px] font-semibold">Dune Sparrow</span>
           <span
-            className="max-w-56 truncate border-l border-rule pl-2 text-[13px] text-ink-2"
+            className="max-w-56 truncate small:hidden border-l border-rule pl-2 text-[13px] text-ink-2"
             title={site.name}
           >
             <bdi>{site.name}</bdi>
           </span>
         </div>
-        <nav aria-label="Places" className="flex h-full items-center gap-5">
+        <nav aria-label="Places" className="flex h-full items-center gap-5 small:gap-2">
           <NavLink to="/" end className={place}>
             Desk
           </NavLink>
@@ -69,14 +69,15 @@ export function Shell() {
         <button
           type="button"
           onClick={() => setFinding(true)}
-          className="ml-auto flex h-7 w-64 items-center justify-between rounded border border-rule bg-paper px-2 text-left text-ink-2 hover:border-edge"
+          className="ml-auto flex h-7 w-64 items-center justify-between rounded border border-rule bg-paper px-2 text-left text-ink-2 hover:border-edge small:w-auto"
         >
-          <span>Find a post or an action</span>
-          <kbd className="font-sans text-[12px]">Ctrl K</kbd>
+          <Search size={15} aria-hidden="true" className="hidden small:block" />
+          <span className="small:sr-only">Find a post or an action</span>
+          <kbd className="font-sans text-[12px] small:hidden">Ctrl K</kbd>
         </button>
         <NavLink to="/settings" className={({ isActive }) => `${place({ isActive })} gap-1.5`}>
           <Gear size={15} aria-hidden="true" />
-          Settings
+          <span className="small:sr-only">Settings</span>
         </NavLink>
       </header>
       <main id="content" className="flex flex-1 flex-col" aria-busy={navigation.state === "loading"}>

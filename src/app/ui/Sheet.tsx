@@ -21,7 +21,7 @@ export function Sheet({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-shade" />
         <Dialog.Content
           aria-describedby={undefined}
-          className={`fixed left-1/2 top-1/2 z-50 max-h-[88vh] ${wide ? "w-[72rem]" : "w-[38rem]"} max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded border border-rule bg-sheet p-6 shadow-lg`}
+          className={`fixed left-1/2 top-1/2 z-50 max-h-[88vh] ${wide ? "w-[72rem]" : "w-[38rem]"} max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded border border-rule bg-sheet p-6 shadow-lg small:p-4 short:max-h-[96vh]`}
         >
           <div className="mb-4 flex items-center justify-between">
             <Dialog.Title className="font-serif text-xl">{title}</Dialog.Title>

@@ -240,7 +240,7 @@ function Ruler({ score, benchmark }: { score: number; benchmark: Props["benchmar
       {[0, 50, 100].map((n) => (
         <span
           key={n}
-          className={`figures absolute top-2 text-[11px] text-ink-2 ${n === 0 ? "left-0" : n === 100 ? "right-0" : "left-1/2 -translate-x-1/2"}`}
+          className={`figures absolute top-2 text-[11px] text-ink-2 small:hidden ${n === 0 ? "left-0" : n === 100 ? "right-0" : "left-1/2 -translate-x-1/2"}`}
         >
           {free(n, [score, ...ticks.map(({ at }) => at)]) ? n : ""}
         </span>
@@ -253,7 +253,7 @@ function Ruler({ score, benchmark }: { score: number; benchmark: Props["benchmar
           />
           {free(at, [score, ...ticks.slice(0, i).map((other) => other.at)]) && (
             <span
-              className="figures absolute top-2 whitespace-nowrap text-[11px] text-ink-2"
+              className="figures absolute top-2 whitespace-nowrap text-[11px] text-ink-2 small:hidden"
               style={{ left: `${at}%`, transform: `translateX(${at < 6 ? 0 : at > 94 ? -100 : -50}%)` }}
             >
               {name} {points(at)}

@@ -34,8 +34,8 @@ function DemoNotice({ name }: { name: string }) {
         up, for you to try everything on.
       </p>
       {tour && (
-        <Link to={`/post/${tour.id}/proof`} className="quiet-link">
-          Look around in “{tour.title}”
+        <Link to={`/post/${tour.id}/proof`} className="quiet-link" title={tour.title}>
+          Look around in the tour post
         </Link>
       )}
       <Button kind="primary" onClick={() => setStarting(true)}>

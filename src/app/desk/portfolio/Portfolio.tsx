@@ -35,7 +35,7 @@ export const Portfolio = memo(function Portfolio({ posts, scores, finding, onFin
   return (
     <section
       aria-label="All posts"
-      className="mb-4 grid min-h-[9.75rem] grid-cols-1 gap-x-8 gap-y-3 border border-rule bg-sheet px-4 py-3 min-[900px]:grid-cols-[13rem_13rem_minmax(0,1fr)]"
+      className="mb-4 grid small:hidden min-h-[9.75rem] grid-cols-1 gap-x-8 gap-y-3 border border-rule bg-sheet px-4 py-3 min-[900px]:grid-cols-[13rem_13rem_minmax(0,1fr)]"
     >
       <Distribution bins={distribution(scored)} />
       <OverTime line={line} />

@@ -60,10 +60,10 @@ export function Board(props: Props) {
     return <p className="border border-rule bg-sheet p-6">This is no longer in the workspace.</p>;
   const open = state.state === "open" ? state : null;
   return (
-    <div className="flex min-h-0 flex-1 gap-5">
+    <div className="flex min-h-0 flex-1 gap-5 small:flex-col small:gap-2">
       {props.filters}
       <div className="flex min-w-0 flex-1 flex-col">
-        <div className="flex h-[calc(100vh-300px)] min-h-[360px] gap-3">
+        <div className="flex h-[calc(100vh-300px)] min-h-[360px] gap-3 small:flex-col short:min-h-[240px]">
           {open ? (
             mode === "groups" ? (
               <Groups

@@ -50,18 +50,18 @@ export function Detail({
   }, [gone]);
   if (answer.state === "failed")
     return (
-      <aside aria-label="Keyword" className="w-[290px] shrink-0">
+      <aside aria-label="Keyword" className="w-[290px] small:w-full shrink-0">
         <Failed what="The keyword could not be read" why={answer.why} onRetry={answer.retry} />
       </aside>
     );
-  if (!detail) return <aside aria-label="Keyword" className="w-[290px] shrink-0" />;
+  if (!detail) return <aside aria-label="Keyword" className="w-[290px] small:w-full shrink-0" />;
   const { text, searches, difficulty, costPerClick, opportunity, wants, decidedBy, months, lastMonth } =
     detail;
   const say = (n: number | null, how = whole) => (n === null ? "unknown" : how(n));
   return (
     <aside
       aria-label="Keyword"
-      className="w-[290px] shrink-0 overflow-y-auto border border-rule bg-sheet p-4 text-[13px]"
+      className="w-[290px] small:w-full shrink-0 overflow-y-auto border border-rule bg-sheet p-4 text-[13px]"
     >
       <div className="flex items-start justify-between gap-2">
         <h2 className="font-serif text-xl leading-tight">{text}</h2>

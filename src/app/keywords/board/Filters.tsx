@@ -15,7 +15,7 @@ export function Filters({ view, onShowHidden }: { view: BoardView | null; onShow
   const act = useAct();
   const sifted = JSON.stringify(filter) !== JSON.stringify(noFilter);
   return (
-    <section aria-label="Filters" className="w-[200px] shrink-0 mid:w-[220px]">
+    <section aria-label="Filters" className="w-[200px] shrink-0 mid:w-[220px] small:hidden">
       <div className="mb-3 flex h-8 items-center justify-between">
         <h2 className="text-[13px] text-ink-2">Filters</h2>
         {sifted && (

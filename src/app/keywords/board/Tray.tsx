@@ -48,7 +48,7 @@ export function Tray({
   return (
     <section
       aria-label="Chosen keywords"
-      className="sticky bottom-0 z-20 mt-2 flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border border-rule bg-sheet px-4 py-1.5"
+      className="sticky bottom-0 z-20 mt-2 flex min-h-12 flex-wrap short:static items-center gap-x-4 gap-y-1 border border-rule bg-sheet px-4 py-1.5"
     >
       {chosen.size ? (
         <>

@@ -46,7 +46,7 @@ export function ListRail({
       />
       <div
         ref={scroller}
-        className="h-[calc(100vh-216px)] min-h-40 overflow-y-auto border border-rule bg-sheet"
+        className="h-[calc(100vh-216px)] min-h-40 small:h-44 overflow-y-auto border border-rule bg-sheet"
       >
         {shown.length === 0 && (
           <p className="p-3 text-ink-2">

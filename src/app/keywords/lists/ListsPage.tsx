@@ -62,8 +62,8 @@ export function ListsPage() {
       onDragEnd={onDragEnd}
       onDragCancel={() => setDragged([])}
     >
-      <div className="flex min-h-0 flex-1 gap-5">
-        <section aria-label="Lists" className="flex w-[210px] shrink-0 flex-col mid:w-[248px]">
+      <div className="flex min-h-0 flex-1 gap-5 small:flex-col">
+        <section aria-label="Lists" className="flex w-[210px] shrink-0 flex-col mid:w-[248px] small:w-full">
           <div className="mb-2 flex h-8 items-center justify-between">
             <h2 className="text-[13px] text-ink-2">Lists ({lists.length})</h2>
             <Button onClick={() => void makeNew()}>

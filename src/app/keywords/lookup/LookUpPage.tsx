@@ -183,7 +183,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
             .join(" · ")}
         </p>
         {lookUp.standIn && <strong className="shrink-0 text-[13px] font-semibold">Figures: stand-in</strong>}
-        <div className="ml-auto flex shrink-0 items-center gap-4">
+        <div className="ml-auto flex shrink-0 items-center gap-4 small:shrink small:flex-wrap small:gap-2">
           <Choice
             label="Shown"
             options={[

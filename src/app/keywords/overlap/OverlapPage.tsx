@@ -52,7 +52,7 @@ export function OverlapPage() {
   const name = (id: string) => matrix.lists.find((list) => list.id === id)?.name ?? "";
   const postOf = (id: string) => posts[matrix.lists.find((list) => list.id === id)?.postId ?? ""]?.title;
   return (
-    <div className="flex min-w-0 flex-1 gap-5">
+    <div className="flex min-w-0 flex-1 gap-5 small:flex-col">
       <section aria-label="Overlap of all lists" className="min-w-0 flex-1">
         <p className="mb-2 text-[13px] text-ink-2">
           Per cent of the row's keywords that the column has too. {count(matrix.total, "list")} compared,{" "}

@@ -68,7 +68,7 @@ function FindFor({ post }: { post: Post }) {
   };
 
   return (
-    <div className="mx-auto grid w-full max-w-[92rem] flex-1 grid-cols-[250px_minmax(0,1fr)] gap-6 px-6 py-4 mid:grid-cols-[310px_minmax(0,1fr)]">
+    <div className="mx-auto grid w-full max-w-[92rem] flex-1 grid-cols-[250px_minmax(0,1fr)] gap-6 px-6 py-4 small:grid-cols-[minmax(0,1fr)] small:px-3 wide:max-w-[110rem] mid:grid-cols-[310px_minmax(0,1fr)]">
       <section aria-label="Keywords of this post" className="min-w-0">
         <h2 className="text-[13px] text-ink-2">
           <Term id="target" />

@@ -211,7 +211,7 @@ export function OutlineRow(props: RowProps) {
             const words = Math.round(Number(event.target.value));
             change({ budget: event.target.value && words > 0 ? Math.min(words, 100_000) : undefined });
           }}
-          className="figures w-16 rounded border border-transparent bg-transparent px-1 text-right text-[13px] text-ink-2 hover:border-rule focus:border-edge"
+          className="figures w-16 small:hidden rounded border border-transparent bg-transparent px-1 text-right text-[13px] text-ink-2 hover:border-rule focus:border-edge"
         />
         <span className="w-5 text-[12px] text-ink-2">{faq ? "Q" : `H${level}`}</span>
         <button

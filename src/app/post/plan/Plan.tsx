@@ -86,7 +86,7 @@ export function Plan() {
       onDragCancel={() => setDragged(null)}
       onDragEnd={onDragEnd}
     >
-      <div className="mx-auto w-full max-w-[92rem] flex-1 px-6 py-4">
+      <div className="mx-auto w-full max-w-[92rem] flex-1 px-6 py-4 small:px-3 wide:max-w-[116rem]">
         <div ref={top} tabIndex={-1} className="outline-none">
           {job && <CollectProgress job={job} />}
           {field && <FieldHead field={field} onCollect={() => setSheet("collect")} />}

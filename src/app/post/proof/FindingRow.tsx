@@ -69,7 +69,7 @@ export function FindingRow({ finding, gain, worthMost, mendings, total }: Props)
     <li
       id={`finding-${id}`}
       tabIndex={-1}
-      className={`grid scroll-mt-[210px] grid-cols-[1.75rem_minmax(0,1fr)_5.5rem_3.5rem] gap-x-3 border-b border-rule px-3 py-2.5 last:border-b-0 ${worthMost ? "bg-brass-wash/30" : ""}`}
+      className={`grid scroll-mt-[calc(var(--shell-bar)+var(--post-bar)+var(--strip-bar)+22px)] grid-cols-[1.75rem_minmax(0,1fr)_5.5rem_3.5rem] gap-x-3 small:grid-cols-[1.75rem_minmax(0,1fr)_3rem] small:gap-x-2 border-b border-rule px-3 py-2.5 last:border-b-0 ${worthMost ? "bg-brass-wash/30" : ""}`}
     >
       <span className="pt-1">
         <ShareSymbol finding={finding} />
@@ -152,7 +152,7 @@ export function FindingRow({ finding, gain, worthMost, mendings, total }: Props)
         {mending && mendings.length > 0 && <MendPanel mendings={mendings} onDone={() => setMending(false)} />}
         {asking && <ReasonForm onDone={setAside} onCancel={() => setAsking(false)} />}
       </div>
-      <span className="figures whitespace-nowrap text-right">
+      <span className="figures whitespace-nowrap text-right small:hidden">
         {state === "judged" ? (
           `${points(share * weight)} of ${weight}`
         ) : (

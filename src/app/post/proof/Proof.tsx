@@ -62,7 +62,7 @@ export function Proof() {
   return (
     <div className="flex flex-1 flex-col">
       <StripHead />
-      <div className="mx-auto grid w-full max-w-[1400px] grid-cols-[minmax(0,1fr)] gap-6 px-6 py-4 mid:grid-cols-[minmax(0,1fr)_480px]">
+      <div className="mx-auto grid w-full max-w-[1400px] grid-cols-[minmax(0,1fr)] gap-6 px-6 py-4 small:px-3 wide:max-w-[1760px] mid:grid-cols-[minmax(0,1fr)_480px]">
         <section aria-label="Ledger">
           <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
             <h2 className="font-serif text-xl">
@@ -138,7 +138,7 @@ export function Proof() {
         </section>
         <aside
           aria-label="In a results list"
-          className="flex flex-col gap-4 self-start mid:sticky mid:top-[204px] mid:max-h-[calc(100vh-216px)] mid:overflow-y-auto"
+          className="flex flex-col gap-4 self-start mid:sticky mid:top-[calc(var(--shell-bar)+var(--post-bar)+var(--strip-bar)+16px)] mid:max-h-[calc(100vh-var(--shell-bar)-var(--post-bar)-var(--strip-bar)-28px)] mid:overflow-y-auto"
         >
           <ResultPreview tried={post.tries?.find(({ id }) => id === shown)} />
           <WhatIf shown={shown} onShow={setShown} />

@@ -5,6 +5,7 @@ import { cutToWidth } from "../../../core/snippet/width";
 import { postAddress } from "../../../data/draft";
 import type { Try } from "../../../data/model";
 import { useApp } from "../../store/store";
+import { useMatches } from "../../ui/useMatches";
 import { useOpenPost } from "../useOpenPost";
 
 /** Widths of the drawings, in pixels of a results page. */
@@ -12,11 +13,13 @@ const WIDE = 620;
 const NARROW = 330;
 /** The column is narrower than a results page: the wide drawing is shown smaller, ruler and all. */
 const WIDE_SCALE = 0.73;
+const SMALL_SCALE = 0.5;
 
 /** @param tried what stands in for the draft's own fields */
 export function ResultPreview({ tried }: { tried?: Try | undefined }) {
   const { post: open, report } = useOpenPost("post", "report");
   const { site, profile } = useApp((state) => state.session);
+  const scale = useMatches("(max-width: 719px)") ? SMALL_SCALE : WIDE_SCALE;
   if (!open) return null;
   const post = { ...open, ...tried };
   const titleRules = profile.checks["title-width"];
@@ -43,8 +46,8 @@ export function ResultPreview({ tried }: { tried?: Try | undefined }) {
             title {Math.round(title.width)} of {titleRoom} px{title.cut ? ", cut off" : ""}
           </span>
         </h3>
-        <div className="overflow-hidden" style={{ height: 142 * WIDE_SCALE }}>
-          <div style={{ width: WIDE, transform: `scale(${WIDE_SCALE})`, transformOrigin: "top left" }}>
+        <div className="overflow-hidden" style={{ height: 142 * scale }}>
+          <div style={{ width: WIDE, transform: `scale(${scale})`, transformOrigin: "top left" }}>
             <Ruler width={title.width} room={titleRoom} />
             <Result {...result} />
           </div>
@@ -57,7 +60,7 @@ export function ResultPreview({ tried }: { tried?: Try | undefined }) {
       </section>
       <section aria-label="On a narrow screen" className="border border-rule bg-sheet p-3">
         <h3 className="mb-2 text-[13px]">On a narrow screen</h3>
-        <div className="border border-rule px-3 py-2" style={{ width: NARROW + 24 }}>
+        <div className="max-w-full border border-rule px-3 py-2" style={{ width: NARROW + 24 }}>
           <Result {...result} />
         </div>
       </section>

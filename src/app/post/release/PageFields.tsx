@@ -20,7 +20,7 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
       <FieldLine label="Address">
         {(id) => (
           <span className="flex min-w-0 items-baseline">
-            <span className="shrink-0 text-ink-2">
+            <span className="shrink-0 text-ink-2 small:min-w-0 small:shrink small:truncate">
               {site.origin.replace(/^https?:\/\//, "")}
               {site.basePath}
             </span>

@@ -40,7 +40,7 @@ export function Release() {
     toast("Cleaned the text.", { action: { label: "Undo", onClick: () => session.setDoc(before) } });
   };
   return (
-    <div className="mx-auto grid w-full max-w-[80rem] flex-1 grid-cols-[minmax(20rem,26rem)_minmax(0,1fr)] items-start gap-8 px-6 py-5">
+    <div className="mx-auto grid w-full max-w-[80rem] flex-1 grid-cols-[minmax(20rem,26rem)_minmax(0,1fr)] items-start gap-8 px-6 py-5 small:grid-cols-[minmax(0,1fr)] small:px-3 wide:max-w-[100rem]">
       <div className="flex flex-col gap-6">
         <section aria-label="Gates">
           <h2 className="mb-2 font-serif text-xl">

@@ -41,10 +41,10 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
     <section
       data-around
       aria-label="Length and keyword use"
-      className="figures sticky bottom-0 z-20 flex h-9 items-center gap-5 border-t border-rule bg-sheet px-6 text-[13px]"
+      className="figures sticky bottom-0 z-20 flex h-9 items-center gap-5 whitespace-nowrap border-t border-rule bg-sheet px-6 text-[13px] small:gap-3 small:overflow-hidden small:px-3 short:h-7"
     >
       <span>{count(report.words, "word")}</span>
-      <span>{count(report.minutes, "minute")} to read</span>
+      <span className="small:hidden">{count(report.minutes, "minute")} to read</span>
       {keyword ? (
         <span>
           <span className={layers.has("keyword") ? "keyword-mark" : ""}>
@@ -55,17 +55,19 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
       ) : (
         <span>no target keyword</span>
       )}
-      <UnderlineMenu layers={layers} onLayers={onLayers} />
-      <button type="button" className="quiet-link" onClick={onLinks}>
+      <span className="small:hidden">
+        <UnderlineMenu layers={layers} onLayers={onLayers} />
+      </span>
+      <button type="button" className="quiet-link small:hidden" onClick={onLinks}>
         {count(links, "link")}
       </button>
-      <button type="button" className="quiet-link" onClick={onClaims}>
+      <button type="button" className="quiet-link small:hidden" onClick={onClaims}>
         {claims ? `${count(claims, "claim")} unsourced` : "Claims"}
       </button>
       {report.coverage && report.coverage.terms.length > 0 && (
         <button
           type="button"
-          className="flex items-center gap-1 rounded hover:bg-proof-wash"
+          className="flex items-center gap-1 rounded hover:bg-proof-wash small:hidden"
           aria-expanded={tray}
           onClick={() => onTray(!tray)}
         >
@@ -88,7 +90,7 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
       {next && (
         <button
           type="button"
-          className="ml-auto flex items-center gap-1.5 hover:underline"
+          className="ml-auto flex min-w-0 items-center gap-1.5 hover:underline"
           onClick={() => go(next.id)}
         >
           <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Worth most next</span>

@@ -110,12 +110,12 @@ function Field({
   children: ReactNode;
 }) {
   return (
-    <div className="mt-1 grid grid-cols-[88px_minmax(0,1fr)_100px] items-baseline gap-2 text-[13px]">
+    <div className="mt-1 grid grid-cols-[88px_minmax(0,1fr)_100px] items-baseline gap-2 text-[13px] small:grid-cols-[72px_minmax(0,1fr)]">
       <label htmlFor={id} className="text-ink-2">
         {label}
       </label>
       {children}
-      <span className="figures text-right text-ink-2">{count}</span>
+      <span className="figures text-right text-ink-2 small:hidden">{count}</span>
     </div>
   );
 }
@@ -134,7 +134,7 @@ function FieldNotes({ place }: { place: Check["place"] }) {
   return (
     <ul
       aria-label={`Notes on the ${place === "metaTitle" ? "meta title" : place}`}
-      className="ml-[96px] text-[12px] text-ink-2"
+      className="ml-[96px] text-[12px] text-ink-2 small:ml-0"
     >
       {[...gains].map(([reason, gain]) => (
         <li key={reason} className="flex justify-between gap-3">

@@ -54,7 +54,7 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
     <nav
       data-around
       aria-label="Sections of the text"
-      className="sticky top-[204px] max-h-[calc(100vh-260px)] overflow-y-auto text-[12px]"
+      className="sticky top-[calc(var(--shell-bar)+var(--post-bar)+var(--strip-bar)+16px)] max-h-[calc(100vh-260px)] overflow-y-auto text-[12px]"
     >
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <ol className="flex flex-col gap-0.5 py-0.5 pr-1">

@@ -50,11 +50,14 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
   const tool =
     "inline-flex h-7 items-center gap-1 rounded px-1 text-[13px] hover:bg-proof-wash disabled:text-ink-2 disabled:opacity-50";
   return (
-    <div data-sheet-top className="sticky top-[188px] z-10 border-b border-rule bg-sheet">
+    <div
+      data-sheet-top
+      className="sticky top-[calc(var(--shell-bar)+var(--post-bar)+var(--strip-bar))] z-10 border-b border-rule bg-sheet"
+    >
       <Toolbar.Root
         ref={bar}
         aria-label="Insert"
-        className="flex min-h-9 flex-wrap items-center gap-0.5 px-3"
+        className="flex min-h-9 flex-wrap items-center gap-0.5 px-3 small:px-1 short:flex-nowrap short:overflow-x-auto"
         onKeyDown={(event) => {
           if (event.key === "Escape") editor.view.focus();
         }}

@@ -108,7 +108,7 @@ export function Write() {
   return (
     <div className="flex flex-1 flex-col">
       <StripHead />
-      <div className="mx-auto grid w-full max-w-[1400px] flex-1 grid-cols-[minmax(0,1fr)_210px] gap-x-5 px-6 pb-10 pt-4 mid:grid-cols-[150px_minmax(0,760px)_minmax(220px,1fr)] print:block print:p-0">
+      <div className="mx-auto grid w-full max-w-[1400px] flex-1 grid-cols-[minmax(0,1fr)_210px] gap-x-5 px-6 pb-10 pt-4 small:grid-cols-[minmax(0,1fr)] small:px-2 small:pt-2 wide:max-w-[1760px] wide:grid-cols-[240px_minmax(0,860px)_minmax(320px,1fr)] mid:grid-cols-[150px_minmax(0,760px)_minmax(220px,1fr)] print:block print:p-0">
         <div className="hidden mid:block">
           <PartBoundary name="The list of sections">
             <SectionMap editor={editor} onGo={goTo} />
@@ -127,7 +127,7 @@ export function Write() {
               focused={focused}
               onFocused={setFocused}
             />
-            <div className="px-10 pb-12 pt-5 print:px-0">
+            <div className="px-10 pb-12 pt-5 print:px-0 small:px-3">
               <HeadFields post={post} />
               <EditorContent editor={editor} lang={language} dir={directionOf(language)} className="pt-5" />
               <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
@@ -135,9 +135,11 @@ export function Write() {
           </div>
           <NextStage from="write" />
         </div>
-        <PartBoundary name="The margin">
-          <MarginNotes editor={editor} sheet={sheet} />
-        </PartBoundary>
+        <div className="small:hidden">
+          <PartBoundary name="The margin">
+            <MarginNotes editor={editor} sheet={sheet} />
+          </PartBoundary>
+        </div>
       </div>
       <Underlines editor={editor} layers={layers} />
       {tray && (
