@@ -38,7 +38,7 @@ test("from a broad word to a list on a post, by keyboard alone", async ({ page }
   await expect(commands).toBeFocused();
   await page.keyboard.type("look up");
   await page.keyboard.press("Enter");
-  const seeds = page.getByLabel("Broad words, parted by commas");
+  const seeds = page.getByLabel("Broad words, separated by commas");
   await expect(seeds).toBeVisible();
   await expect(page.getByLabel("Region and language")).toHaveValue("RV");
   await tabTo(page, seeds);
@@ -160,7 +160,7 @@ test("another seed joins a look-up, which is reopened later without asking again
   await page.goto("/keywords/look-ups/look-up-winter-cycling");
   await expect(page.getByText("44 keywords")).toBeVisible();
   await page.getByLabel("Region and language").selectOption("NC");
-  await page.getByLabel("Broad words, parted by commas").fill("rain cover, battery in winter");
+  await page.getByLabel("Broad words, separated by commas").fill("rain cover, battery in winter");
   await page.getByRole("button", { name: "Add to this look-up" }).click();
   await expect(
     page.getByRole("heading", { name: "winter cycling + rain cover + battery in winter" }),
@@ -502,7 +502,7 @@ test("a service that is down, slow, empty or answers nonsense is said, and what 
 }) => {
   watch.expected.push(/503|net::ERR_FAILED/);
   await openLookUp(page);
-  const seeds = page.getByLabel("Broad words, parted by commas");
+  const seeds = page.getByLabel("Broad words, separated by commas");
   const look = async (what: string) => {
     await seeds.fill(what);
     await page.getByRole("button", { name: "Look up", exact: true }).click();
@@ -560,7 +560,7 @@ test("another service that speaks the interface is asked at its address", async 
   await page.getByRole("button", { name: "Try the connection" }).click();
   await expect(page.getByText("“Stand-in search” answers, with 2 regions; it is a stand-in.")).toBeVisible();
   await page.goto("/keywords");
-  await page.getByLabel("Broad words, parted by commas").fill("bike bus");
+  await page.getByLabel("Broad words, separated by commas").fill("bike bus");
   await page.getByRole("button", { name: "Look up", exact: true }).click();
   await expect(page.getByRole("heading", { name: "bike bus" })).toBeVisible();
   await expect(row(page, "bike bus to school")).toBeVisible();

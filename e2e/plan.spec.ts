@@ -62,7 +62,7 @@ test("headings are moved by mouse, keep their notes, and are written up without 
     /Three laps of the yard/,
   );
   await page.getByRole("button", { name: "Write it up" }).click();
-  await expect(page.getByText("Wrote up 2 headings; what was there is untouched.")).toBeVisible();
+  await expect(page.getByText("Added 2 headings to the draft; what was there is untouched.")).toBeVisible();
   await expect(sheet(page).getByRole("heading", { name: "Questions parents ask" })).toBeVisible();
   await expect(sheet(page)).toContainText("Every Saturday somebody pushes open the workshop door");
   await page.getByRole("button", { name: "Undo" }).last().click();

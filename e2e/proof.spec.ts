@@ -125,7 +125,7 @@ test("the numbers behind a finding add up, with the threshold and who set it", a
   const row = ledger(page).getByRole("listitem").filter({ hasText: "Meta title fits" }).first();
   await row.getByText("Why, in numbers").click();
   await expect(row).toContainText(/range\(\d+; 120, 285, 580, 700\) = 0\.\d{3}/);
-  await expect(row).toContainText("House profile, version 3");
+  await expect(row).toContainText("House profile, version 4");
   await expect(row).toContainText(/too much: −[\d.]+/);
   const text = (await row.textContent())!;
   const [, share, weight, earned] = /([\d.]+) · (\d+) = ([\d.]+) of/.exec(text)!.map(Number) as [
@@ -196,17 +196,23 @@ test("it is compared with a page of the field, another post, and how it was", as
 
 test("a check is set aside for the whole site, and judged again in Settings", async ({ page }) => {
   await openProof(page);
-  await ledger(page).getByRole("button", { name: "Set “Reading ease” aside" }).click();
-  await page.getByLabel(/Why does this check not hold here/).fill("We write for mechanics");
+  await ledger(page).getByRole("button", { name: "Set “Keyword in a subheading” aside" }).click();
+  await page.getByLabel(/Why does this check not hold here/).fill("Our headings are for mechanics");
   await page.getByLabel("for the whole site").check();
   await ledger(page).getByRole("button", { name: "Set aside", exact: true }).click();
-  await expect(ledger(page).getByText("Set aside for the whole site: We write for mechanics")).toBeVisible();
+  await expect(
+    ledger(page).getByText("Set aside for the whole site: Our headings are for mechanics"),
+  ).toBeVisible();
   await openStage(page, "/post/delivery-by-cargo-bike/proof");
-  await expect(ledger(page).getByText("Set aside for the whole site: We write for mechanics")).toBeVisible();
+  await expect(
+    ledger(page).getByText("Set aside for the whole site: Our headings are for mechanics"),
+  ).toBeVisible();
   await page.goto("/settings");
-  await page.getByRole("button", { name: "Judge “Reading ease” again" }).click();
+  await page.getByRole("button", { name: "Judge “Keyword in a subheading” again" }).click();
   await openStage(page, `${TOUR}/proof`);
-  await expect(ledger(page).getByRole("button", { name: "Set “Reading ease” aside" })).toBeVisible();
+  await expect(
+    ledger(page).getByRole("button", { name: "Set “Keyword in a subheading” aside" }),
+  ).toBeVisible();
 });
 
 test("the report is taken away in each format", async ({ page }) => {
@@ -287,5 +293,5 @@ test("a profile is changed in a form, its effect seen before, its faults by fiel
   await expect(ledger(page).getByText("0 of 12", { exact: true })).toBeVisible();
   await page.goto("/settings");
   await page.getByRole("button", { name: "Back to the house profile" }).click();
-  await expect(page.getByText(/House profile, version 3:/)).toBeVisible();
+  await expect(page.getByText(/House profile, version 4:/)).toBeVisible();
 });

@@ -1,5 +1,6 @@
-/** Every screen: accessible, usable at 900 pixels, safe. */
-import { expect, expectAccessible, openDesk, openStage, strip, TOUR, test } from "./test";
+/** Every screen: accessible and usable in any window, safe. */
+import type { Page } from "@playwright/test";
+import { expect, expectAccessible, openDesk, openStage, sheet, strip, TOUR, test } from "./test";
 
 /** Each screen with a sign that it is there; one walk a place, since every walk begins by bringing the demo in. */
 const WALKS: Record<string, [path: string, sign: string][]> = {
@@ -23,31 +24,88 @@ const WALKS: Record<string, [path: string, sign: string][]> = {
   ],
 };
 
+/** Windows of every kind: a desk's, half of it, a desk's at twice its size, a telephone's; by day and by night. */
+const WINDOWS = [
+  { width: 1280, height: 800, colorScheme: "light" },
+  { width: 1280, height: 800, colorScheme: "dark" },
+  { width: 900, height: 800, colorScheme: "light" },
+  { width: 640, height: 400, colorScheme: "dark" },
+  { width: 375, height: 760, colorScheme: "light" },
+] as const;
+
+async function wear(page: Page, { width, height, colorScheme }: (typeof WINDOWS)[number]): Promise<void> {
+  await page.emulateMedia({ colorScheme });
+  await page.setViewportSize({ width, height });
+  await page.waitForTimeout(150);
+}
+
 for (const [name, screens] of Object.entries(WALKS)) {
-  test(`${name}: axe finds nothing, and nothing is cut off at 900 pixels`, async ({ page }) => {
+  test(`${name}: axe finds nothing, and nothing scrolls sideways, in any window by day and by night`, async ({
+    page,
+  }) => {
+    test.setTimeout(180_000);
     await openDesk(page);
     for (const [path, sign] of screens) {
-      await test.step(path, async () => {
-        await page.setViewportSize({ width: 1280, height: 800 });
-        await page.goto(path);
-        await expect(page.getByText(sign).first()).toBeVisible();
-        await page.waitForTimeout(500);
-        await expectAccessible(page);
-        await page.setViewportSize({ width: 900, height: 800 });
-        await expect(page.getByText(sign).first()).toBeVisible();
-        const over = await page.evaluate(
-          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-        );
-        expect(over).toBeLessThanOrEqual(0);
-      });
+      await wear(page, WINDOWS[0]);
+      await page.goto(path);
+      await expect(page.getByText(sign).first()).toBeVisible();
+      await page.waitForTimeout(400);
+      for (const window of WINDOWS) {
+        await test.step(`${path} ${window.width} ${window.colorScheme}`, async () => {
+          await wear(page, window);
+          await expectAccessible(page);
+          const over = await page.evaluate(
+            () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+          );
+          expect(over).toBeLessThanOrEqual(0);
+        });
+      }
     }
   });
 }
 
-test("axe finds nothing in an opened note, a finding's reason form, the command field and an empty workspace", async ({
-  page,
-}) => {
+test("at twice its size a screen gives the text at least half of its height", async ({ page }) => {
   await openDesk(page);
+  await page.setViewportSize({ width: 640, height: 400 });
+  await openStage(page, `${TOUR}/write`);
+  await sheet(page).evaluate((text) => text.scrollIntoView({ block: "start" }));
+  const free = await page.evaluate(() => {
+    let rows = 0;
+    for (let y = 0; y < innerHeight; y += 4)
+      if (document.elementFromPoint(innerWidth / 2, y)?.closest("[aria-label='Text of the post']")) rows += 4;
+    return rows;
+  });
+  expect(free).toBeGreaterThanOrEqual(200);
+});
+
+test("axe finds nothing in menus, sheets and forms that are open, by day and by night", async ({ page }) => {
+  test.setTimeout(120_000);
+  await openDesk(page);
+  const look = async () => {
+    for (const window of [WINDOWS[0], WINDOWS[1], WINDOWS[4]]) {
+      await wear(page, window);
+      await expectAccessible(page);
+    }
+    await wear(page, WINDOWS[0]);
+  };
+  await page.getByRole("button", { name: "Start my own site" }).click();
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await expect(page.getByText("The site needs a name.")).toBeVisible();
+  await look();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /^Collect for these/ }).click();
+  await expect(page.getByRole("button", { name: /^Collect for \d/ })).toBeVisible();
+  await look();
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys and words" })).toBeVisible();
+  await look();
+  await page.keyboard.press("Escape");
+  await openStage(page, `${TOUR}/plan`);
+  await page.getByRole("button", { name: "More for “Who it is for”" }).click();
+  await expect(page.getByRole("menuitem", { name: "Delete" })).toBeVisible();
+  await look();
+  await page.keyboard.press("Escape");
   await openStage(page, `${TOUR}/write`);
   await page.getByRole("region", { name: "Margin notes" }).getByRole("button").first().click();
   await expectAccessible(page);
@@ -56,18 +114,22 @@ test("axe finds nothing in an opened note, a finding's reason form, the command 
     .getByRole("button", { name: /^Set “.*” aside$/ })
     .first()
     .click();
-  await expectAccessible(page);
+  await look();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /^Mend \d+ things$/ }).click();
+  await expect(page.getByRole("button", { name: /^Mend \d+ things?$/ })).toBeVisible();
+  await look();
   await page.keyboard.press("Escape");
   await page.keyboard.press("Control+k");
   await expect(page.getByRole("dialog")).toBeVisible();
-  await expectAccessible(page);
+  await look();
   await page.goto("/settings");
   await page.getByRole("button", { name: "Start empty" }).click();
   await page.getByRole("link", { name: "Desk" }).click();
   await expect(page.getByText("No posts yet")).toBeVisible();
   // What is still fading in has no contrast of its own yet.
   await page.waitForTimeout(700);
-  await expectAccessible(page);
+  await look();
 });
 
 test("the strip is a list that a screen reader and the keyboard can use", async ({ page }) => {

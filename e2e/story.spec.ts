@@ -76,7 +76,10 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
   await sheet(page).click();
   await page.keyboard.press("Control+Home");
   await page.keyboard.insertText(
-    "Cargo bike brake pads stop three times the weight of an ordinary bike, so they wear faster. Read the pads once a month.",
+    "Cargo bike brake pads stop three times the weight of an ordinary bike, so they wear faster. ".concat(
+      "Look at them from above, in good light, with the wheel turned by hand. ".repeat(8),
+      "Read the pads once a month.",
+    ),
   );
   await expect(sheet(page).locator("p").first()).toContainText("three times the weight");
 
@@ -137,6 +140,10 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
     await page
       .getByLabel("Import posts: files")
       .setInputFiles({ name, mimeType: "", buffer: readFileSync(path) });
+    // The post is there already, and is to stay beside what comes in.
+    const report = page.getByRole("dialog", { name: "Imported posts" });
+    await report.getByRole("button", { name: /^Keep both of “/ }).click();
+    await report.getByRole("link", { name: /^Cargo bike brake pads/ }).click();
     await expect(sheet(page)).toContainText("three times the weight");
     await expect(field(page, "Alt text")).toHaveValue("Cargo bike brake pads on the workshop stand");
     await expect(field(page, "Slug")).toHaveValue("cargo-bike-brake-pads");

@@ -220,7 +220,8 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
   await openDesk(page);
   await page.getByRole("link", { name: "Settings" }).click();
   const profile = JSON.parse(readFileSync("src/core/proof/profile.json", "utf8")) as Record<string, never>;
-  const own = { ...profile, id: "ours", name: "Ours", version: 3 };
+  // One that lets a text of any length have its full score.
+  const own = { ...profile, id: "ours", name: "Ours", version: 3, fullScoreWords: 0 };
   await page.getByLabel("Use another profile: file").setInputFiles({
     name: "p.json",
     mimeType: "application/json",
@@ -235,7 +236,7 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
   await expect(page.getByText("Ours, version 3:")).toBeVisible();
   // A start from nothing and its undo bring the profile back with the rest.
   await page.getByRole("button", { name: "Start empty" }).click();
-  await expect(page.getByText("House profile, version 3:")).toBeVisible();
+  await expect(page.getByText("House profile, version 4:")).toBeVisible();
   await page
     .getByRole("region", { name: /Notifications/ })
     .getByRole("button", { name: "Undo" })

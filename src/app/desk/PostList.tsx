@@ -1,6 +1,7 @@
 /** The posts of the Desk under their headings. Only the rows in sight are drawn: a site may have a thousand posts. */
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { memo, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { hintOf } from "../ui/glossary";
 import { PostRow, ROW, type Row } from "./PostRow";
 
 const HEADING = 29;
@@ -39,9 +40,13 @@ export const PostList = memo(function PostList({
       <div className="min-w-[820px] small:min-w-0">
         <div className={`${ROW} h-8 border-b border-rule text-[12px] text-ink-2`} aria-hidden="true">
           <span>Post and target keyword</span>
-          <span className="truncate small:hidden">Checks by weight</span>
+          <span className="truncate small:hidden" title={hintOf("strip")}>
+            Checks by weight
+          </span>
           <span className="text-right">Score</span>
-          <span className="small:hidden">Worth most next</span>
+          <span className="small:hidden" title={hintOf("worth")}>
+            Worth most next
+          </span>
           <span className="text-right small:hidden">Words</span>
           <span className="small:hidden">Date</span>
         </div>

@@ -9,6 +9,7 @@ import { useAct, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { download } from "../ui/download";
 import { FileButton } from "../ui/FileButton";
+import { Term } from "../ui/Term";
 import { ProfileSheet } from "./profile/ProfileSheet";
 import { ownProfile } from "./profile/profileForm";
 import { Refusal } from "./Refusal";
@@ -52,8 +53,8 @@ export function ProfileSection() {
   return (
     <>
       <p className="mb-2">
-        {profile.name}, version {profile.version}: {Object.keys(profile.checks).length} checks, weights that
-        sum to {weight}.
+        <Term id="profile">{profile.name}</Term>, version {profile.version}:{" "}
+        {Object.keys(profile.checks).length} checks, weights that sum to {weight}.
       </p>
       <Refusal error={refused} safe="The profile in force is unchanged." />
       <div className="flex flex-wrap gap-2">

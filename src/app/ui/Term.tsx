@@ -4,31 +4,37 @@ import { GLOSSARY, type TermId } from "./glossary";
 /** A word of ours with its meaning in one line, on hover and on focus; Escape puts it away (WCAG 2.2, success criterion 1.4.13). */
 export function Term({ id, children }: { id: TermId; children?: ReactNode }) {
   const hint = useId();
-  const [away, setAway] = useState(false);
+  const [shown, setShown] = useState(false);
   const [name, says] = GLOSSARY[id];
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: the button inside is what acts; leaving it brings the hint back
-    <span className="group/term relative inline-block" onPointerLeave={() => setAway(false)}>
+    <span
+      className="relative inline-block"
+      onPointerEnter={() => setShown(true)}
+      onPointerLeave={() => setShown(false)}
+    >
       <button
         type="button"
-        aria-describedby={hint}
+        aria-describedby={shown ? hint : undefined}
         className="cursor-help underline decoration-edge decoration-dotted underline-offset-4"
-        onBlur={() => setAway(false)}
+        onFocus={() => setShown(true)}
+        onBlur={() => setShown(false)}
         onKeyDown={(event: KeyboardEvent) => {
-          if (event.key !== "Escape" || away) return;
+          if (event.key !== "Escape" || !shown) return;
           event.stopPropagation();
-          setAway(true);
+          setShown(false);
         }}
       >
         {children ?? name}
       </button>
-      <span
-        role="tooltip"
-        id={hint}
-        className={`pointer-events-none invisible absolute left-0 top-full z-40 mt-1 w-max max-w-[20rem] whitespace-normal rounded border border-edge bg-sheet px-2 py-1 text-left font-sans text-[12px] font-normal not-italic leading-snug text-ink shadow-md group-hover/term:pointer-events-auto ${away ? "" : "group-hover/term:visible group-focus-within/term:visible"}`}
-      >
-        {says}
-      </span>
+      {shown && (
+        <span
+          role="tooltip"
+          id={hint}
+          className="absolute left-0 top-full z-40 mt-1 w-max max-w-[min(20rem,70vw)] whitespace-normal rounded border border-edge bg-sheet px-2 py-1 text-left font-sans text-[12px] font-normal leading-snug text-ink shadow-md"
+        >
+          {says}
+        </span>
+      )}
     </span>
   );
 }

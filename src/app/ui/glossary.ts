@@ -42,3 +42,6 @@ export const GLOSSARY = {
 } as const satisfies Record<string, readonly [name: string, says: string]>;
 
 export type TermId = keyof typeof GLOSSARY;
+
+/** The meaning of a word in one line, for the title of what acts: a button holds no other button that explains it. */
+export const hintOf = (id: TermId): string => GLOSSARY[id][1];

@@ -20,6 +20,7 @@ import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { BoardRow } from "../../../workers/keywordBoard";
 import { whole } from "../../ui/figures";
+import { hintOf } from "../../ui/glossary";
 import { Sparkline } from "../../ui/Sparkline";
 import { useMatches } from "../../ui/useMatches";
 import { COLUMNS, NARROW_GRID, WIDE_GRID } from "./columns";
@@ -176,11 +177,11 @@ export function KeywordGrid(props: Props) {
                 key={id}
                 role="columnheader"
                 aria-sort={key ? (key.down ? "descending" : "ascending") : "none"}
-                className={figures ? "text-right" : ""}
+                className={`${figures ? "text-right" : ""} ${id === "use" ? "small:hidden" : ""}`}
               >
                 <button
                   type="button"
-                  title="Sort by this; with Shift, sort by this as well"
+                  title={`${id === "opportunity" || id === "intent" ? `${hintOf(id)} ` : ""}Sort by this; with Shift, sort by this as well`}
                   className={`inline-flex items-center gap-0.5 ${key ? "font-semibold" : "text-ink-2"}`}
                   onClick={(event) => sortBy(id, figures, event.shiftKey)}
                 >
@@ -316,7 +317,7 @@ const RowCells = memo(function RowCells({
         </span>
         <span className="w-6 text-right">{known(row.opportunity, whole)}</span>
       </div>
-      <div role="gridcell" className="truncate text-[13px]">
+      <div role="gridcell" className="truncate text-[13px] small:hidden">
         <Uses uses={row.uses.filter(({ listId }) => listId !== ownList)} />
       </div>
     </>

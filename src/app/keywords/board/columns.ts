@@ -20,4 +20,4 @@ export const COLUMNS: GridColumn[] = [
 export const WIDE_GRID =
   "grid grid-cols-[22px_minmax(0,1fr)_132px_78px_104px_66px_104px_120px] items-center gap-x-3 px-3";
 export const NARROW_GRID =
-  "grid grid-cols-[22px_minmax(0,1fr)_64px_74px_92px_90px] items-center gap-x-3 px-3 small:grid-cols-[22px_minmax(0,1fr)_56px_56px_78px] small:gap-x-2 small:px-2 small:*:last:hidden";
+  "grid grid-cols-[22px_minmax(0,1fr)_64px_74px_92px_90px] items-center gap-x-3 px-3 small:grid-cols-[22px_minmax(0,1fr)_56px_56px_78px] small:gap-x-2 small:px-2";

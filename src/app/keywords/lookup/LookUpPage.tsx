@@ -16,6 +16,7 @@ import { downloadCsv } from "../../ui/download";
 import { Failed } from "../../ui/Failed";
 import { count, whole } from "../../ui/figures";
 import { lazyPart } from "../../ui/part";
+import { Term } from "../../ui/Term";
 import { hide, makeList, putInList, setHidden } from "../actions";
 import { Board } from "../board/Board";
 import { Filters } from "../board/Filters";
@@ -182,7 +183,11 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
             .filter(Boolean)
             .join(" · ")}
         </p>
-        {lookUp.standIn && <strong className="shrink-0 text-[13px] font-semibold">Figures: stand-in</strong>}
+        {lookUp.standIn && (
+          <strong className="shrink-0 text-[13px] font-semibold">
+            Figures: <Term id="standIn">stand-in</Term>
+          </strong>
+        )}
         <div className="ml-auto flex shrink-0 items-center gap-4 small:shrink small:flex-wrap small:gap-2">
           <Choice
             label="Shown"

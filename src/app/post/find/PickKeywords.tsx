@@ -12,6 +12,7 @@ import { lookUpName } from "../../keywords/lookup/EarlierLookUps";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
+import { Term } from "../../ui/Term";
 
 interface Props {
   lookUp: LookUp;
@@ -76,7 +77,11 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
               ? `${whole(view.shown)} of ${whole(view.total)}`
               : count(view.total, "keyword")
             : ""}
-          {lookUp.standIn && <strong className="ml-2 font-semibold text-ink">Figures: stand-in</strong>}
+          {lookUp.standIn && (
+            <strong className="ml-2 font-semibold text-ink">
+              Figures: <Term id="standIn">stand-in</Term>
+            </strong>
+          )}
         </p>
         <Link className="quiet-link ml-auto text-[13px]" to={`/keywords/look-ups?post=${post.id}`}>
           Look up more

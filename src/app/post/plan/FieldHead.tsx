@@ -9,6 +9,7 @@ import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { count, points, whole } from "../../ui/figures";
+import { Term } from "../../ui/Term";
 import { FieldPages } from "./FieldPages";
 
 export function FieldHead({ field, onCollect }: { field: PostField; onCollect: () => void }) {
@@ -29,7 +30,11 @@ export function FieldHead({ field, onCollect }: { field: PostField; onCollect: (
         <p className="mr-auto min-w-0">
           <strong className="font-semibold">{count(kept, "page")}</strong> for “{field.keyword}”{" "}
           <span className="text-[13px] text-ink-2">
-            {field.standIn && <span className="border border-edge px-1 text-[11px]">stand-in</span>}{" "}
+            {field.standIn && (
+              <span className="border border-edge px-1 text-[11px]">
+                <Term id="standIn">stand-in</Term>
+              </span>
+            )}{" "}
             {[field.source, field.regionName, `read on ${day(field.collectedAt)}`]
               .filter(Boolean)
               .join(" · ")}

@@ -127,7 +127,7 @@ export function OutlineRow(props: RowProps) {
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition, opacity: isDragging ? 0.6 : 1 }}
-      className={`group border-t-2 py-0.5 pr-2 ${landing ? "border-proof" : "border-transparent"} ${level === 3 ? "pl-8" : "pl-1"}`}
+      className={`group relative border-t-2 py-0.5 pr-2 ${landing ? "border-proof" : "border-transparent"} ${level === 3 ? "pl-8" : "pl-1"}`}
       onFocus={onActive}
       onKeyDown={onKeyDown}
     >
@@ -251,7 +251,11 @@ export function OutlineRow(props: RowProps) {
         </Menu>
       </div>
       {!readOnly && (
-        <p className="ml-20 hidden text-[12px] text-ink-2 group-focus-within:block" aria-hidden="true">
+        // It lies over what follows: were it in the flow, what is pressed next would move away under the pointer.
+        <p
+          className="pointer-events-none absolute left-20 top-full z-10 hidden whitespace-nowrap rounded border border-rule bg-sheet px-2 text-[12px] text-ink-2 shadow-md group-focus-within:block small:left-2 small:whitespace-normal"
+          aria-hidden="true"
+        >
           {editing
             ? `${faq ? "" : level === 2 ? "Tab: make it an H3 · " : "Shift Tab: make it an H2 · "}Enter: next heading · Esc: done`
             : "Enter: edit · ↑ ↓: rows · ← →: tools of the row · Alt ↑ ↓: move · Alt N: note · Alt Backspace: delete"}

@@ -10,6 +10,7 @@ import { siteChanged } from "../../store/sessionSlice";
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
+import { hintOf } from "../../ui/glossary";
 import { ShareSymbol } from "../../ui/ShareSymbol";
 import { MendPanel } from "../mending/MendPanel";
 import { useGo } from "../useGo";
@@ -78,7 +79,10 @@ export function FindingRow({ finding, gain, worthMost, mendings, total }: Props)
         <p className="flex flex-wrap items-baseline gap-x-2">
           <strong className="font-semibold">{name}</strong>
           {worthMost && (
-            <span className="rounded-[2px] bg-brass-wash px-1 text-[12px] font-semibold text-brass">
+            <span
+              title={hintOf("worth")}
+              className="rounded-[2px] bg-brass-wash px-1 text-[12px] font-semibold text-brass"
+            >
               Worth most next
             </span>
           )}
@@ -111,6 +115,7 @@ export function FindingRow({ finding, gain, worthMost, mendings, total }: Props)
               aria-expanded={mending}
               onClick={() => setMending(!mending)}
               aria-label={`Mend “${name}”`}
+              title={hintOf("mend")}
             >
               Mend <span className="figures font-normal">+{points(mendings[0]!.gain)}</span>
             </button>
@@ -134,6 +139,7 @@ export function FindingRow({ finding, gain, worthMost, mendings, total }: Props)
                 aria-expanded={asking}
                 onClick={() => setAsking(!asking)}
                 aria-label={`Set “${name}” aside`}
+                title={hintOf("aside")}
               >
                 Set aside
               </button>

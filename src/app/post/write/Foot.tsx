@@ -6,6 +6,7 @@ import { linksOf } from "../../../core/draft/runs";
 import { byWorth, shownGains } from "../../../core/proof/finding";
 import { useApp } from "../../store/store";
 import { count, points } from "../../ui/figures";
+import { hintOf } from "../../ui/glossary";
 import { usePostSession } from "../currentSession";
 import { useGo } from "../useGo";
 import { useRests } from "../useRests";
@@ -41,7 +42,7 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
     <section
       data-around
       aria-label="Length and keyword use"
-      className="figures sticky bottom-0 z-20 flex h-9 items-center gap-5 whitespace-nowrap border-t border-rule bg-sheet px-6 text-[13px] small:gap-3 small:overflow-hidden small:px-3 short:h-7"
+      className="figures sticky bottom-0 z-20 flex h-9 items-center gap-5 border-t border-rule bg-sheet px-6 text-[13px] small:gap-3 small:overflow-hidden small:whitespace-nowrap small:px-3 short:h-7"
     >
       <span>{count(report.words, "word")}</span>
       <span className="small:hidden">{count(report.minutes, "minute")} to read</span>
@@ -61,12 +62,13 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
       <button type="button" className="quiet-link small:hidden" onClick={onLinks}>
         {count(links, "link")}
       </button>
-      <button type="button" className="quiet-link small:hidden" onClick={onClaims}>
+      <button type="button" title={hintOf("claim")} className="quiet-link small:hidden" onClick={onClaims}>
         {claims ? `${count(claims, "claim")} unsourced` : "Claims"}
       </button>
       {report.coverage && report.coverage.terms.length > 0 && (
         <button
           type="button"
+          title={hintOf("term")}
           className="flex items-center gap-1 rounded hover:bg-proof-wash small:hidden"
           aria-expanded={tray}
           onClick={() => onTray(!tray)}
@@ -93,7 +95,9 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
           className="ml-auto flex min-w-0 items-center gap-1.5 hover:underline"
           onClick={() => go(next.id)}
         >
-          <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Worth most next</span>
+          <span title={hintOf("worth")} className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">
+            Worth most next
+          </span>
           {next.name}, +{points(shownGains(report.findings).get(next.id)!)}
         </button>
       )}

@@ -11,6 +11,7 @@ import { dayAndTime } from "../../ui/dates";
 import { download } from "../../ui/download";
 import { FileButton } from "../../ui/FileButton";
 import { count } from "../../ui/figures";
+import { Term } from "../../ui/Term";
 import { useAnswer } from "../../ui/useAnswer";
 import { fetchDemo, type OnStep, replaceWorkspace, workspaceFile } from "../../workspace";
 import { Refusal } from "../Refusal";
@@ -110,8 +111,8 @@ export function WorkspaceSection() {
   return (
     <>
       <p className="mb-2">
-        All posts, outlines, keywords, pictures and settings are kept in this browser. One file holds a copy
-        of everything.
+        All posts, outlines, keywords, pictures and settings are kept in this browser. One{" "}
+        <Term id="workspace">file</Term> holds a copy of everything.
       </p>
       <StorageLine />
       <Refusal error={task.failure} safe="Nothing was replaced: your workspace is as it was." />
