@@ -69,6 +69,32 @@ test("headings are moved by mouse, keep their notes, and are written up without 
   await expect(sheet(page).getByRole("heading", { name: "Questions parents ask" })).toHaveCount(0);
 });
 
+test("a row of the outline is one stop of Tab, and Tab changes the level only while its heading is edited", async ({
+  page,
+}) => {
+  await openStage(page, `${TOUR}/plan`);
+  const heading = (name: string) =>
+    page.getByRole("list", { name: "Outline" }).getByRole("textbox", { name, exact: true });
+  await heading("Heading 1, level 2").focus();
+  await page.keyboard.press("Tab");
+  await expect(heading("Heading 2, level 2")).toBeFocused();
+  await page.keyboard.press("ArrowDown");
+  await expect(heading("Heading 2.1, level 3")).toBeFocused();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("spinbutton", { name: "Words for “When a box bike fits”" })).toBeFocused();
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("Shift+Tab");
+  await expect(heading("Heading 3, level 2")).toHaveValue("When a box bike fits");
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Shift+Tab");
+  await expect(heading("Heading 2, level 2")).toBeFocused();
+  await page.keyboard.press("Alt+n");
+  await expect(page.getByRole("textbox", { name: "Note to heading 2" })).toBeFocused();
+  await page.keyboard.press("Escape");
+  await expect(heading("Heading 2, level 2")).toBeFocused();
+});
+
 test("looking around moves no post to another stage; working in a room does", async ({ page }) => {
   const stageOf = async () => {
     await page.goto("/");

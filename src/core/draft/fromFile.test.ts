@@ -1,4 +1,4 @@
-import { strToU8, zipSync } from "fflate";
+import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { describe, expect, it } from "vitest";
 import { draftOf } from "../testing/draftOf";
 import { draftFromFile, READABLE } from "./fromFile";
@@ -62,4 +62,14 @@ describe("a file", () => {
     ["a.pdf", false],
     ["md", false],
   ])("%s: %s", (name, expected) => expect(READABLE.test(name)).toBe(expected));
+});
+
+it.each([
+  ["he", true],
+  ["en", false],
+])("a DOCX file runs in the direction of its language: %s", async (language, rtl) => {
+  const draft = draftOf("## A\n\nText.", { title: "T", language });
+  const xml = strFromU8(unzipSync(await draftToDocx(draft))["word/document.xml"]!);
+  expect(/<w:rtl\s*\/>/.test(xml)).toBe(rtl);
+  expect(/<w:bidi\s*\/>/.test(xml)).toBe(rtl);
 });

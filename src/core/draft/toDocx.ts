@@ -13,6 +13,7 @@ import {
   TextRun,
   WidthType,
 } from "docx";
+import { directionOf } from "../text/direction";
 import type { Block, Draft, Run } from "./draft";
 
 const HEADINGS = [
@@ -30,7 +31,8 @@ const held = (text: string): string => text.replace(UNHELD, "");
 
 /** @returns the bytes of the file */
 export async function draftToDocx(draft: Draft): Promise<Uint8Array> {
-  const { title } = draft.meta;
+  const { title, language } = draft.meta;
+  const rtl = directionOf(language) === "rtl";
   const document = new Document({
     ...(title && { title: held(title) }),
     numbering: {
@@ -49,9 +51,15 @@ export async function draftToDocx(draft: Draft): Promise<Uint8Array> {
       {
         children: [
           ...(title
-            ? [new Paragraph({ heading: HeadingLevel.TITLE, children: [new TextRun(held(title))] })]
+            ? [
+                new Paragraph({
+                  heading: HeadingLevel.TITLE,
+                  bidirectional: rtl,
+                  children: [new TextRun({ text: held(title), rightToLeft: rtl })],
+                }),
+              ]
             : []),
-          ...written(draft.blocks),
+          ...written(draft.blocks, rtl),
         ],
       },
     ],
@@ -61,18 +69,19 @@ export async function draftToDocx(draft: Draft): Promise<Uint8Array> {
   return Uint8Array.from(atob(packed), (char) => char.charCodeAt(0));
 }
 
-function written(blocks: readonly Block[]): (Paragraph | Table)[] {
+/** @param rtl whether the text runs from right to left */
+function written(blocks: readonly Block[], rtl: boolean): (Paragraph | Table)[] {
   const out: (Paragraph | Table)[] = [];
   for (let i = 0; i < blocks.length; ) {
     const table = tableOf(blocks[i]!);
     if (!table) {
-      out.push(paragraphOf(blocks[i]!));
+      out.push(paragraphOf(blocks[i]!, rtl));
       i++;
       continue;
     }
     let to = i;
     while (to < blocks.length && tableOf(blocks[to]!) === table) to++;
-    out.push(tableFrom(blocks.slice(i, to)));
+    out.push(tableFrom(blocks.slice(i, to), rtl));
     i = to;
   }
   return out;
@@ -80,7 +89,7 @@ function written(blocks: readonly Block[]): (Paragraph | Table)[] {
 
 const tableOf = ({ within }: Block): string | undefined => within.find(({ type }) => type === "table")?.id;
 
-function tableFrom(blocks: readonly Block[]): Table {
+function tableFrom(blocks: readonly Block[], rtl: boolean): Table {
   const rows = new Map<string, Map<string, { header: boolean; blocks: Block[] }>>();
   for (const block of blocks) {
     const row = block.within.find(({ type }) => type === "row")?.id ?? "";
@@ -92,48 +101,57 @@ function tableFrom(blocks: readonly Block[]): Table {
     rows.set(row, cells.set(id, known));
   }
   return new Table({
+    visuallyRightToLeft: rtl,
     width: { size: 100, type: WidthType.PERCENTAGE },
     rows: [...rows.values()].map(
       (cells) =>
         new TableRow({
           children: [...cells.values()].map(
             (cell) =>
-              new TableCell({ children: cell.blocks.map((block) => paragraphOf(block, cell.header)) }),
+              new TableCell({ children: cell.blocks.map((block) => paragraphOf(block, rtl, cell.header)) }),
           ),
         }),
     ),
   });
 }
 
-function paragraphOf(block: Block, bold = false): Paragraph {
-  const children = block.runs.map((run) => childOf(run, bold));
-  if (block.kind === "heading") return new Paragraph({ heading: HEADINGS[block.level - 1]!, children });
+function paragraphOf(block: Block, rtl: boolean, bold = false): Paragraph {
+  const bidirectional = rtl;
+  const children = block.runs.map((run) => childOf(run, rtl, bold));
+  if (block.kind === "heading")
+    return new Paragraph({ heading: HEADINGS[block.level - 1]!, bidirectional, children });
   if (block.kind === "picture") {
     const named = held(block.alt || block.fileName || "picture");
     return new Paragraph({
-      children: [new TextRun({ text: `[Picture: ${named}]`, italics: true }), ...children],
+      bidirectional,
+      children: [new TextRun({ text: `[Picture: ${named}]`, italics: true, rightToLeft: rtl }), ...children],
     });
   }
   if (block.kind === "divider" || block.kind === "contents") return new Paragraph({ thematicBreak: true });
   if (block.kind === "embed")
     return new Paragraph({
-      children: [childOf({ text: block.label || block.href, marks: [], link: { href: block.href } }, false)],
+      bidirectional,
+      children: [
+        childOf({ text: block.label || block.href, marks: [], link: { href: block.href } }, rtl, false),
+      ],
     });
   const lists = block.within.filter((one) => one.type === "list");
   const list = lists.at(-1);
   if (block.kind === "listItem" && list?.type === "list") {
     const level = Math.min(DEEPEST_LIST, lists.length - 1);
     return new Paragraph({
+      bidirectional,
       children,
       ...(list.ordered ? { numbering: { reference: "numbers", level } } : { bullet: { level } }),
     });
   }
-  return new Paragraph({ children, ...(block.kind === "quote" && { indent: { left: 720 } }) });
+  return new Paragraph({ bidirectional, children, ...(block.kind === "quote" && { indent: { left: 720 } }) });
 }
 
-function childOf({ text, marks, link }: Run, bold: boolean): ParagraphChild {
+function childOf({ text, marks, link }: Run, rtl: boolean, bold: boolean): ParagraphChild {
   const run = new TextRun({
     text: held(text),
+    ...(rtl && { rightToLeft: true }),
     ...((bold || marks.includes("bold")) && { bold: true }),
     ...(marks.includes("italic") && { italics: true }),
     ...(marks.includes("strike") && { strike: true }),

@@ -78,7 +78,7 @@ function quotes(all: readonly string[]): string {
   return `<br><i>${shown
     .map(
       (quote) =>
-        `“${escaped(quote.length > LONGEST_QUOTE ? `${quote.slice(0, LONGEST_QUOTE - 2)}…` : quote)}”`,
+        `“<bdi>${escaped(quote.length > LONGEST_QUOTE ? `${quote.slice(0, LONGEST_QUOTE - 2)}…` : quote)}</bdi>”`,
     )
     .join(" · ")}</i>`;
 }
