@@ -1,6 +1,7 @@
 /** Settings: what the site is called and where it is, the profile that scores it, and the workspace as one file. */
 import { type ReactNode, useEffect, useState } from "react";
 import { useLocation } from "react-router";
+import { originOf } from "../../core/safety/origin";
 import type { Site } from "../../data/model";
 import { OVERLAP_LIMIT, saveSite } from "../../data/settings";
 import { siteChanged } from "../store/sessionSlice";
@@ -11,7 +12,6 @@ import { NumberField } from "../ui/NumberField";
 import { AppearanceSection } from "./AppearanceSection";
 import { CheckedField } from "./CheckedField";
 import { ConnectionsSection } from "./ConnectionsSection";
-import { originOf } from "./originOf";
 import { ProfileSection } from "./ProfileSection";
 import { WorkspaceSection } from "./workspace/WorkspaceSection";
 

@@ -2,9 +2,9 @@
 import { type FormEvent, useState } from "react";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
+import { originOf } from "../../../core/safety/origin";
 import { packedLanguages, primaryLanguage } from "../../../core/text/language";
 import { emptySite, saveSite } from "../../../data/settings";
-import { originOf } from "../../settings/originOf";
 import { readSession } from "../../start";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { originOf } from "./originOf";
+import { originOf } from "./origin";
 
 it.each([
   ["https://my-site.example/", "https://my-site.example"],
