@@ -19,7 +19,6 @@ import { startPost } from "./createPost";
 import { ImportButton } from "./importing/ImportButton";
 import { PostList } from "./PostList";
 import type { Row } from "./PostRow";
-import { Portfolio } from "./portfolio/Portfolio";
 import { WORTH, worstChecks } from "./portfolio/portfolio";
 import { scoreStale } from "./scoreStale";
 import { STAGE_NAMES } from "./stageNames";
@@ -28,6 +27,12 @@ const { selectAll: allPosts } = postsAdapter.getSelectors();
 const { selectEntities: scoreMap } = scoresAdapter.getSelectors();
 
 /** What is asked for seldom is loaded when it is. */
+/** It stands below what is looked for first, in the room that is kept for it. */
+const Portfolio = lazyPart(
+  "The look over all posts",
+  async () => (await import("./portfolio/Portfolio")).Portfolio,
+  <div className="mb-4 min-h-[9.75rem] border border-rule bg-sheet small:hidden" />,
+);
 const CollectManySheet = lazyPart(
   "The sheet",
   async () => (await import("./collecting/CollectManySheet")).CollectManySheet,
