@@ -42,5 +42,16 @@ export default defineConfig({
     reportCompressedSize: false,
     // The editor and the workers are large by what they hold, and load only when they are needed.
     chunkSizeWarningLimit: 700,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            // What the first screen loads anyway packs better in two files than in thirty, and libraries stay the same from release to release.
+            { name: "libraries", tags: ["$initial"], test: "node_modules", priority: 1 },
+            { name: "first", tags: ["$initial"] },
+          ],
+        },
+      },
+    },
   },
 });
