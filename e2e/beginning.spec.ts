@@ -29,10 +29,11 @@ test("a newcomer gets from the demo to an exported post of their own", async ({ 
   await expect(page.getByText("This is a demo.")).toBeVisible();
   await expect(page.getByRole("link", { name: "Look around in the tour post" })).toBeVisible();
   await click("Start my own site");
-  await page.getByLabel("Name").fill("The Green Sill");
-  await page.getByLabel("Address").fill("green-sill.example");
-  await page.getByLabel("Language").selectOption("en");
-  await page.getByLabel("Categories").fill("Watering, Light");
+  const start = page.getByRole("dialog");
+  await start.getByLabel("Name").fill("The Green Sill");
+  await start.getByLabel("Address").fill("green-sill.example");
+  await start.getByLabel("Language").selectOption("en");
+  await start.getByLabel("Categories").fill("Watering, Light");
   await page.keyboard.press("Enter");
 
   // Three steps, the first of which is to bring keywords.
