@@ -72,6 +72,14 @@ describe("a description", () => {
     ["A snake plant wants little water and much light.", []],
     ["Rain, snow and how a bike gets through a winter", ["does not end a sentence"]],
     ["But it needs more of it than most people ever think.", ["begins in the middle of something"]],
+    [
+      "A cargo bike is a large purchase, though, and the wrong one rusts.",
+      ["begins in the middle of something"],
+    ],
+    ["A snake plant likes a little shade in high summer, too.", ["begins in the middle of something"]],
+    ["A cargo bike is a large purchase. The wrong one, though, ends up under a tarpaulin.", []],
+    ["It is heavy, slow, and good at carrying three children.", ["begins in the middle of something"]],
+    ["A cargo bike is heavy, slow, and good at carrying three children.", []],
     ["As shown above, water it once in every two weeks.", ["points to another place of the page"]],
     ["Call `water()` once in every two weeks in summer.", ["holds code or an address"]],
   ])("%s: %j", (text, expected) => expect(descriptionFlaws(text, english)).toEqual(expected));

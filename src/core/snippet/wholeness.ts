@@ -167,8 +167,16 @@ function endsOpen(text: string, pack: LanguagePack): boolean {
   return last === undefined || pack.smallWords.has(fold(last.text));
 }
 
-/** Does the first word need something before it: "But it", "These"? */
+/** A word set off by commas: ", however,", ", too." */
+const SET_OFF = /,\s+(\p{L}+)(?=[,.!?])/gu;
+
+/** Does its first sentence need something before it: "But it", "These", "It pays, though, to wait"? */
 function leans(text: string, pack: LanguagePack): boolean {
   const [first] = words(text);
-  return first !== undefined && pack.leaning.has(fold(first.text));
+  if (first && pack.leaning.has(fold(first.text))) return true;
+  const [opening] = sentences(text, pack);
+  return [...text.slice(0, opening?.end).matchAll(SET_OFF)].some(([, word]) => {
+    const folded = fold(word!);
+    return pack.smallWords.has(folded) || pack.leaning.has(folded);
+  });
 }

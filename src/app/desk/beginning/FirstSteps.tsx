@@ -68,7 +68,7 @@ export function FirstSteps() {
                 </p>
                 <p className="mb-1.5 text-[13px] text-ink-2">{says}</p>
                 {!step.done && (
-                  <Button kind={step === next ? "primary" : "quiet"} onClick={() => act[step.id](step)}>
+                  <Button kind={step === next ? "primary" : "plain"} onClick={() => act[step.id](step)}>
                     {action} {step === next && <ArrowRight size={14} aria-hidden="true" />}
                   </Button>
                 )}

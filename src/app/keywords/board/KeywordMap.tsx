@@ -1,7 +1,6 @@
 /** The map: searches against difficulty. Dragging over it chooses the keywords inside, the same as in the table. */
 import type { ApexOptions } from "apexcharts";
 import { useCallback, useRef } from "react";
-import { opportunityOf } from "../../../core/keywords/opportunity";
 import type { BoardQuestion } from "../../../workers/boards";
 import { keywordsWorker } from "../../../workers/clients";
 import type { MapPoint } from "../../../workers/keywordBoard";
@@ -10,9 +9,12 @@ import { Chart } from "../../ui/Chart";
 import { Failed } from "../../ui/Failed";
 import { count, short, whole } from "../../ui/figures";
 import { useAnswer } from "../../ui/useAnswer";
+import { placeNames } from "./mapNames";
 import type { Selection } from "./useSelection";
 
 const MOST = 400;
+/** The chart sets a name this much above its point by itself. */
+const BASELINE = 11;
 /** Nobody searching has a place on the axis too. */
 const logOf = (searches: number): number => Math.log10(Math.max(1, searches));
 
@@ -37,13 +39,16 @@ export default function KeywordMap({
   const chosen = selection.chosen;
   const options = useCallback(
     (token: (name: string) => string): ApexOptions => {
-      const point = ({ searches, difficulty, text }: MapPoint) => ({
+      const points = map?.points ?? [];
+      const top = Math.max(1, Math.ceil(Math.max(0, ...points.map(({ searches }) => logOf(searches)))));
+      const names = placeNames(points, top, logOf);
+      const named = new Set(names.map(({ text }) => text));
+      const point = ({ searches, difficulty, text, place }: MapPoint) => ({
         x: difficulty,
         y: logOf(searches),
         text,
+        ...(named.has(text) && !chosen.has(place) && { fillColor: token("ink") }),
       });
-      const points = map?.points ?? [];
-      const named = bestOf(points);
       return {
         chart: {
           type: "scatter",
@@ -70,15 +75,21 @@ export default function KeywordMap({
         markers: { size: [3.5, 5], shape: ["circle", "square"], strokeWidth: 0 },
         legend: { show: false },
         // The best say what they are; of the others the pointer tells.
-        dataLabels: {
-          enabled: true,
-          offsetY: -7,
-          background: { enabled: false },
-          style: { fontSize: "11px", fontWeight: 400, colors: [token("ink")] },
-          formatter: (_value, { seriesIndex, dataPointIndex, w }: TooltipAt) => {
-            const text = w.config.series[seriesIndex]?.data[dataPointIndex]?.text ?? "";
-            return named.has(text) ? text : "";
-          },
+        dataLabels: { enabled: false },
+        annotations: {
+          points: names.map(({ text, searches, difficulty, side, dx, dy }) => ({
+            x: difficulty,
+            y: logOf(searches),
+            marker: { size: 0 },
+            label: {
+              text,
+              textAnchor: side,
+              offsetX: dx,
+              offsetY: dy + BASELINE,
+              borderWidth: 0,
+              style: { fontSize: "11px", background: "transparent", color: token("ink") },
+            },
+          })),
         },
         xaxis: {
           type: "numeric",
@@ -92,7 +103,7 @@ export default function KeywordMap({
         },
         yaxis: {
           min: 0,
-          max: Math.max(1, Math.ceil(Math.max(0, ...points.map(({ searches }) => logOf(searches))))),
+          max: top,
           stepSize: 1,
           title: { text: "Searches a month" },
           labels: { formatter: (value) => short(10 ** value) },
@@ -132,19 +143,6 @@ export default function KeywordMap({
     </div>
   );
 }
-
-/** So many are named in the map. */
-const NAMED = 10;
-
-/** Texts of the keywords of most opportunity. */
-const bestOf = (points: readonly MapPoint[]): ReadonlySet<string> =>
-  new Set(
-    points
-      .map(({ text, searches, difficulty }) => ({ text, worth: opportunityOf(searches, difficulty) }))
-      .sort((a, b) => b.worth - a.worth)
-      .slice(0, NAMED)
-      .map(({ text }) => text),
-  );
 
 interface Span {
   min: number;

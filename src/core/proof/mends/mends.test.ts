@@ -118,6 +118,18 @@ describe("a mend", () => {
       keyword: "cargo bike care",
     })!;
     expect(mending.change.meta!.metaTitle).toBe("Cargo bike care: Through the whole year");
+    // What stood behind a colon stands behind one again, as it was written.
+    const made = only(
+      "meta-title",
+      draftOf("", {
+        title:
+          "Looking after what the family rides to school, to work and to the market: through the whole year",
+        keyword: "cargo bike care",
+      }),
+    );
+    expect(made.map(({ change }) => change.meta!.metaTitle)).toContain(
+      "Cargo bike care: through the whole year",
+    );
   });
 
   it("makes a description of the draft's own sentences, one with the keyword if it can", () => {

@@ -38,6 +38,8 @@ export const metaTitle: Mend = {
 
 interface Candidate {
   text: string;
+  /** As it was written, where it began behind a colon and would do so again. */
+  behind?: string;
   source: string;
   caution?: string;
 }
@@ -70,7 +72,10 @@ function candidates(reading: DraftReading, size: number, room: number): Candidat
           { text: said, source: "the keyword" },
           ...short
             .filter(({ text }) => sharesNothing(reading, said, text))
-            .map(({ text, source }) => ({ text: `${said}: ${text}`, source: `the keyword, and ${source}` })),
+            .map(({ text, behind = text, source }) => ({
+              text: `${said}: ${behind}`,
+              source: `the keyword, and ${source}`,
+            })),
         ]
       : []),
     // A short title, or the keyword, has room for what one of its sections says.
@@ -116,7 +121,7 @@ const PART_WORDS: Record<TitlePart["part"], string> = {
 
 const partsOf = (text: string, source: string, { pack }: DraftReading): Candidate[] =>
   titleParts(text, pack).map(({ text: part, part: kind }) => ({
-    text: kind === "end" ? capitalised(part) : part,
+    ...(kind === "end" ? { text: capitalised(part), behind: part } : { text: part }),
     source: `${source}, ${PART_WORDS[kind]}`,
   }));
 
