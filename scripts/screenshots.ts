@@ -21,7 +21,7 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   "keywords-detail": async (page) => {
     await openLookUp(page);
     await page.getByRole("grid", { name: /^Keywords of the look-up/ }).focus();
-    await page.getByLabel("Contains", { exact: true }).fill("for families");
+    await page.getByLabel("Contains", { exact: true }).fill("cargo bike for families");
     await page.waitForTimeout(500);
     await page.getByRole("grid", { name: /^Keywords of the look-up/ }).focus();
     await page.keyboard.press("Enter");
