@@ -74,9 +74,14 @@ export async function selectionReported(page: Page): Promise<void> {
   );
 }
 
-/** A screen on which axe finds nothing (WCAG 2.2 A and AA, and its best practices). */
-export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/**
+ * A screen on which axe finds nothing (WCAG 2.2 A and AA, and its best practices).
+ *
+ * @param within a selector of the part that is looked at; the whole page without one
+ */
+export async function expectAccessible(page: Page, within?: string): Promise<void> {
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (within === undefined ? axe : axe.include(within)).analyze();
   expect(
     violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(" | ")}`),
   ).toEqual([]);
