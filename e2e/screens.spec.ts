@@ -43,7 +43,7 @@ for (const [name, screens] of Object.entries(WALKS)) {
   test(`${name}: axe finds nothing, and nothing scrolls sideways, in any window by day and by night`, async ({
     page,
   }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(300_000);
     await openDesk(page);
     for (const [path, sign] of screens) {
       await wear(page, WINDOWS[0]);
@@ -81,7 +81,7 @@ test("at twice its size a screen gives the text at least half of its height", as
 const DIALOG = "[role=dialog]";
 
 test("axe finds nothing in menus, sheets and forms that are open, by day and by night", async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await openDesk(page);
   // The page behind what is open is looked at above.
   const look = async (open?: string) => {
