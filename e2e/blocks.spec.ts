@@ -130,6 +130,7 @@ test("a phrase is linked to the post that it names, and the list of links finds 
   await expect(link).toHaveAttribute("href", "/journal/cargo-bike-maintenance");
 
   await link.click();
+  await selectionReported(page);
   await page.keyboard.press("Control+k");
   await form.fill("https://brackenford-council.example/cycling");
   await page.getByLabel("sponsored").check();
