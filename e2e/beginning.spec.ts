@@ -1,6 +1,6 @@
 /** The first minutes: the demo says what it is, a site of one's own begins with four answers, and leads to an exported post. */
 import { readFileSync } from "node:fs";
-import { strToU8, zipSync } from "fflate";
+import { strToU8, unzipSync, zipSync } from "fflate";
 import { downloaded, expect, expectAccessible, field, openDesk, openStage, sheet, TOUR, test } from "./test";
 
 const KEYWORDS = `Suchbegriff;Suchvolumen;Wettbewerb
@@ -243,4 +243,33 @@ test("a post in Hebrew is written from right to left, in the sheet and in what i
   await page.getByRole("checkbox", { name: /I know that/ }).check();
   const file = await downloaded(page, () => page.getByRole("button", { name: "HTML page" }).click());
   expect(readFileSync(file.path, "utf8")).toContain('<html lang="he" dir="rtl">');
+});
+
+test("pictures of one name have names of their own in the copied body and in the zip", async ({ page }) => {
+  await page.context().grantPermissions(["clipboard-read", "clipboard-write"]);
+  await openDesk(page);
+  const zip = zipSync({
+    "locks.md": strToU8(
+      "---\ntitle: Two locks\n---\n\n![A lock](a/lock.png)\n\nText.\n\n![A chain](b/lock.png)",
+    ),
+    "a/lock.png": readFileSync("docs/screenshots/desk.png"),
+    "b/lock.png": readFileSync("docs/screenshots/settings.png"),
+  });
+  await page.getByLabel("Import posts: files").setInputFiles({
+    name: "locks.zip",
+    mimeType: "application/zip",
+    buffer: Buffer.from(zip),
+  });
+  await expect(sheet(page).getByRole("img")).toHaveCount(2);
+  await page.getByRole("link", { name: /^Release/ }).click();
+  await page.getByRole("checkbox", { name: /I know that/ }).check();
+  const parts = page.getByRole("region", { name: "Copy for a blog" });
+  await parts.getByRole("button", { name: "Body as HTML" }).click();
+  await expect(parts.getByRole("status")).toHaveText("Body as HTML copied");
+  const html = await page.evaluate(() => navigator.clipboard.readText());
+  const named = [...html.matchAll(/<img[^>]* src="([^"]+)"/g)].map(([, src]) => src);
+  const file = await downloaded(page, () => parts.getByRole("button", { name: "Pictures, zipped" }).click());
+  const inZip = Object.keys(unzipSync(readFileSync(file.path)));
+  expect(new Set(named).size).toBe(2);
+  expect(inZip.sort()).toEqual(named.sort());
 });

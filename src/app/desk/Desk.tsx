@@ -2,7 +2,7 @@
 import { BookOpenText, Plus, Wrench } from "lucide-react";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
-import { byWorth } from "../../core/proof/finding";
+import { byWorth, hasGain } from "../../core/proof/finding";
 import type { CheckId } from "../../core/proof/profile";
 import { foldPlain } from "../../core/text/fold";
 import { type ListedFinding, type Post, type PostScore, STAGES } from "../../data/model";
@@ -10,7 +10,6 @@ import { postsAdapter, scoresAdapter } from "../store/postsSlice";
 import { useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { count } from "../ui/figures";
-import { PartBoundary } from "../ui/PartBoundary";
 import { lazyPart } from "../ui/part";
 import { AttentionLine } from "./AttentionLine";
 import { BackupLine } from "./BackupLine";
@@ -19,20 +18,20 @@ import { startPost } from "./createPost";
 import { ImportButton } from "./importing/ImportButton";
 import { PostList } from "./PostList";
 import type { Row } from "./PostRow";
-import { WORTH, worstChecks } from "./portfolio/portfolio";
+import { worstChecks } from "./portfolio/portfolio";
 import { scoreStale } from "./scoreStale";
 import { STAGE_NAMES } from "./stageNames";
 
 const { selectAll: allPosts } = postsAdapter.getSelectors();
 const { selectEntities: scoreMap } = scoresAdapter.getSelectors();
 
-/** What is asked for seldom is loaded when it is. */
 /** It stands below what is looked for first, in the room that is kept for it. */
 const Portfolio = lazyPart(
   "The look over all posts",
   async () => (await import("./portfolio/Portfolio")).Portfolio,
   <div className="mb-4 min-h-[9.75rem] border border-rule bg-sheet small:hidden" />,
 );
+/** What is asked for seldom is loaded when it is. */
 const CollectManySheet = lazyPart(
   "The sheet",
   async () => (await import("./collecting/CollectManySheet")).CollectManySheet,
@@ -86,9 +85,7 @@ export function Desk() {
           foldPlain(`${post.title} ${post.keyword} ${post.category} ${post.author}`).includes(wanted),
       )
       .filter((post) => !category || (category === "-" ? !post.category : post.category === category))
-      .filter(
-        ({ id }) => !finding || scores[id]?.findings.some((one) => one.id === finding && one.gain >= WORTH),
-      )
+      .filter(({ id }) => !finding || scores[id]?.findings.some((one) => one.id === finding && hasGain(one)))
       .map((post): Row => {
         const score = scores[post.id];
         // Sifted by a finding, each row says that finding.
@@ -158,9 +155,7 @@ export function Desk() {
       <Beginning />
       <AttentionLine posts={posts} />
       <BackupLine posts={posts} />
-      <PartBoundary name="The look over all posts">
-        <Portfolio posts={posts} scores={scores} finding={finding} onFinding={setFinding} />
-      </PartBoundary>
+      <Portfolio posts={posts} scores={scores} finding={finding} onFinding={setFinding} />
       <div className="mb-1 flex flex-wrap items-center gap-3">
         <p role="status" className="figures mr-auto text-[13px] text-ink-2">
           <Progress

@@ -5,11 +5,11 @@ import { STAGE_NAMES } from "../desk/stageNames";
 
 /** What the next stage is for, in a few words. */
 const SAYS: Record<Stage, string> = {
-  find: "choose the keyword",
-  plan: "see what ranks, and outline the post",
-  write: "turn the outline into text",
-  proof: "see what the text still lacks",
-  release: "the page's fields and the export",
+  find: "Choose the keyword",
+  plan: "See what ranks, and outline the post",
+  write: "Turn the outline into text",
+  proof: "See what the text still lacks",
+  release: "The page's fields and the export",
 };
 
 /** The way on, at the end of a stage. */
@@ -18,7 +18,7 @@ export function NextStage({ from }: { from: Stage }) {
   if (!next) return null;
   return (
     <p className="flex items-baseline justify-end gap-2 py-3 text-[13px] text-ink-2 print:hidden">
-      {SAYS[next][0]!.toUpperCase() + SAYS[next].slice(1)}
+      {SAYS[next]}
       <Link
         to={`../${next}`}
         relative="path"

@@ -15,7 +15,6 @@ import { useApp } from "../store/store";
 import { attemptRead } from "../ui/attemptRead";
 import { commandItem } from "../ui/commandItem";
 import { count } from "../ui/figures";
-
 import { chooseTheme, THEMES, type Theme } from "../ui/theme";
 
 const { selectAll: selectLists } = listsAdapter.getSelectors();
@@ -100,19 +99,6 @@ export function CommandField({ onClose }: { onClose: () => void }) {
   const lists = useApp((state) => selectLists(state.lists));
   const open = useApp((state) => state.openPost.post);
   const navigate = useNavigate();
-  const item = (action: Action, value = action.name) => (
-    <Command.Item
-      key={value}
-      value={`${value} ${action.also ?? ""}`}
-      className={commandItem}
-      onSelect={() => {
-        onClose();
-        action.run(navigate);
-      }}
-    >
-      {action.name}
-    </Command.Item>
-  );
   const entry = (value: string, name: string, more: string, run: Action["run"]) => (
     <Command.Item
       key={value}
@@ -127,6 +113,7 @@ export function CommandField({ onClose }: { onClose: () => void }) {
       <span className="ml-auto shrink-0 text-ink-2">{more}</span>
     </Command.Item>
   );
+  const item = ({ name, also = "", run }: Action, of = "") => entry(`${of}${name} ${also}`, name, "", run);
   return (
     <Dialog.Root open onOpenChange={(shown) => !shown && onClose()}>
       <Dialog.Portal>
@@ -142,7 +129,7 @@ export function CommandField({ onClose }: { onClose: () => void }) {
               <Command.Empty className="px-3 py-2 text-ink-2">Nothing found.</Command.Empty>
               {open && (
                 <Group heading={`This post: ${open.title || "Untitled post"}`}>
-                  {actionsOf(open).map((action) => item(action, `this post ${action.name}`))}
+                  {actionsOf(open).map((action) => item(action, "this post "))}
                 </Group>
               )}
               <Group heading="Actions">{ACTIONS.map((action) => item(action))}</Group>

@@ -1,14 +1,12 @@
 /** Findings as SARIF 2.1.0 (OASIS Standard, 2020), for programs that show the results of analysis. */
 import type { Evidence } from "../../core/proof/check";
 import { checkFacts } from "../../core/proof/facts";
-import type { Finding } from "../../core/proof/finding";
+import { type Finding, hasGain } from "../../core/proof/finding";
 import type { Profile } from "../../core/proof/profile";
 import type { FailedFile, ScoredFile } from "../score";
 
 /** From so many points on, a finding is a warning; under it, a note. */
 const WARNING = 2;
-/** Findings that gain less say nothing. */
-const NOTHING = 0.05;
 const MOST_PLACES = 5;
 
 export function asSarif(scored: ScoredFile[], profile: Profile, failed: FailedFile[]): string {
@@ -46,7 +44,7 @@ export function asSarif(scored: ScoredFile[], profile: Profile, failed: FailedFi
         })),
         results: scored.flatMap((file) =>
           file.report.findings
-            .filter(({ gain, state }) => gain > NOTHING || state === "set-aside")
+            .filter((finding) => hasGain(finding) || finding.state === "set-aside")
             .map((finding) => resultOf(finding, file)),
         ),
         properties: { profile: { id: profile.id, version: profile.version } },
@@ -71,7 +69,7 @@ function resultOf(finding: Finding, { file, source }: ScoredFile) {
     ruleId: id,
     ruleIndex: checkFacts.findIndex((check) => check.id === id),
     level: gain >= WARNING ? "warning" : "note",
-    message: { text: `${reason}${gain > NOTHING ? ` (+${gain.toFixed(1)})` : ""}` },
+    message: { text: `${reason}${hasGain({ gain }) ? ` (+${gain.toFixed(1)})` : ""}` },
     locations: regions.length
       ? regions.slice(0, MOST_PLACES).map((region) => ({ physicalLocation: { artifactLocation, region } }))
       : [{ physicalLocation: { artifactLocation } }],

@@ -21,7 +21,8 @@ interface Candidate {
 export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
   const connection = useApp((state) => state.session.search);
   const jobs = useApp((state) => state.field.jobs);
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  /** Posts whose tick is not as it was to begin with. */
+  const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
   const [done, setDone] = useState<number | null>(null);
   const stop = useRef<AbortController | null>(null);
   const found = useAnswer(
@@ -38,7 +39,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
     }, [posts, connection]),
   );
   const all = found.state === "ready" ? found.value : [];
-  const takes = ({ post, known, has }: Candidate) => known > 0 && (left.has(post.id) ? has : !has);
+  const takes = ({ post, known, has }: Candidate) => known > 0 && (turned.has(post.id) ? has : !has);
   const chosen = all.filter(takes).map(({ post }) => post);
   const start = async () => {
     stop.current = new AbortController();
@@ -86,9 +87,9 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
                     checked={takes(one)}
                     disabled={!one.known}
                     onChange={() => {
-                      const next = new Set(left);
+                      const next = new Set(turned);
                       if (!next.delete(one.post.id)) next.add(one.post.id);
-                      setLeft(next);
+                      setTurned(next);
                     }}
                   />
                   <span className="min-w-0 flex-1 truncate">

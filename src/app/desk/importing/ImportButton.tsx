@@ -6,7 +6,7 @@ import { toast } from "sonner";
 import { Button } from "../../ui/Button";
 import { lazyPart } from "../../ui/part";
 import type { ImportRun } from "./ImportReport";
-import type { Imported, Twin } from "./importPost";
+import type { Outcome } from "./importPost";
 
 const ImportReport = lazyPart("The report", async () => (await import("./ImportReport")).ImportReport);
 
@@ -81,7 +81,7 @@ export function ImportButton() {
   );
 }
 
-function say(only: Exclude<Imported, Twin | { leftAlone: unknown }>): void {
+function say(only: Outcome): void {
   if ("error" in only) {
     toast.error(`“${only.name}”: ${only.error} Nothing was imported; your posts are as they were.`, {
       duration: 12_000,

@@ -5,7 +5,7 @@ import { deletePost } from "../../../data/posts";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { type Imported, NAMED, type Twin } from "./importPost";
+import { type Imported, NAMED, type Outcome, type Twin } from "./importPost";
 
 export interface ImportRun {
   done: number;
@@ -19,8 +19,7 @@ export interface ImportRun {
 export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => void }) {
   const { done, of, results, stop } = run;
   const [takenBack, setTakenBack] = useState(false);
-  const [decided, setDecided] = useState<ReadonlyMap<Twin, Exclude<Imported, Twin> | "skipped">>(new Map());
-  const [chosen, setChosen] = useState<ReadonlyMap<Twin, Choice>>(new Map());
+  const [decided, setDecided] = useState<ReadonlyMap<Twin, Decided>>(new Map());
   const close = () => {
     stop.abort();
     onClose();
@@ -35,21 +34,25 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
         <Button onClick={() => stop.abort()}>Stop; what is in stays</Button>
       </Sheet>
     );
-  const settled = results.map((one) => ("replace" in one ? (decided.get(one) ?? one) : one));
-  const came = settled.filter((one) => one !== "skipped" && "id" in one);
-  const failed = settled.filter((one) => one !== "skipped" && "error" in one);
-  const twins = settled.filter((one) => one !== "skipped" && "replace" in one);
-  const replaced = results.filter((one) => "replace" in one && chosen.get(one) === "replace");
+  const settled = results.flatMap((one) => {
+    const known = "replace" in one && decided.get(one);
+    return known ? (known.outcome ?? []) : one;
+  });
+  const came = settled.filter((one) => "id" in one);
+  const failed = settled.filter((one) => "error" in one);
+  const twins = settled.filter((one) => "replace" in one);
   const others = results.filter((one) => "leftAlone" in one);
   const decide = async (some: readonly Twin[], choice: Choice) => {
     for (const twin of some) {
-      const outcome = choice === "skip" ? "skipped" : await made(twin, choice);
-      setChosen((known) => new Map(known).set(twin, choice));
-      setDecided((known) => new Map(known).set(twin, outcome));
+      const outcome = choice === "skip" ? null : await made(twin, choice);
+      setDecided((known) => new Map(known).set(twin, { choice, outcome }));
     }
   };
   // A post that was replaced was there before: its version from before brings it back, not deleting it.
-  const own = came.filter((one) => !replaced.some((twin) => decided.get(twin as Twin) === one));
+  const replaced = new Set<unknown>(
+    [...decided.values()].flatMap(({ choice, outcome }) => (choice === "replace" && outcome ? outcome : [])),
+  );
+  const own = came.filter((one) => !replaced.has(one));
   const takeBack = async () => {
     for (const { id } of own) await deletePost(id);
     setTakenBack(true);
@@ -101,7 +104,7 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
           </ul>
           {own.length > 0 && (
             <Button className="mt-3" onClick={() => void takeBack()}>
-              {replaced.length
+              {replaced.size
                 ? `Delete the ${count(own.length, "new post")} again`
                 : "Delete all of them again"}
             </Button>
@@ -113,11 +116,16 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
 }
 
 type Choice = "replace" | "both" | "skip";
+/** What was chosen of a file, and what came of it; nothing where it was skipped. */
+interface Decided {
+  choice: Choice;
+  outcome: Outcome | null;
+}
 
 /** What became of a file once somebody has chosen. */
-async function made(twin: Twin, choice: Exclude<Choice, "skip">): Promise<Exclude<Imported, Twin>> {
+async function made(twin: Twin, choice: Exclude<Choice, "skip">): Promise<Outcome> {
   try {
-    return (await (choice === "replace" ? twin.replace() : twin.keepBoth())) as Exclude<Imported, Twin>;
+    return await (choice === "replace" ? twin.replace() : twin.keepBoth());
   } catch (error) {
     return { name: twin.name, error: messageOf(error) };
   }

@@ -26,11 +26,15 @@ import { count } from "../../ui/figures";
 
 /** What became of one file. */
 export type Imported =
-  | { name: string; id: string; title: string; words: number; notes: string[] }
-  | { name: string; error: string }
+  | Outcome
   | Twin
   /** Files of a folder or a zip that are neither posts nor pictures of them. */
   | { name: string; leftAlone: readonly string[] };
+
+/** A post that came in, or why it did not. */
+export type Outcome =
+  | { name: string; id: string; title: string; words: number; notes: string[] }
+  | { name: string; error: string };
 
 /** A file whose post is there already: what becomes of it is for a person to say. */
 export interface Twin {
@@ -40,9 +44,9 @@ export interface Twin {
   there: string;
   by: "slug" | "title";
   /** Takes its text and fields into the post that is there, of which a version is kept. */
-  replace: () => Promise<Imported>;
+  replace: () => Promise<Outcome>;
   /** Makes a post of its own. */
-  keepBoth: () => Promise<Imported>;
+  keepBoth: () => Promise<Outcome>;
 }
 
 /** A file that may be a post, with what lies beside it. */
@@ -221,7 +225,7 @@ async function keep(
   lost: readonly string[],
   source: Source,
   twin: Post | null = null,
-): Promise<Imported> {
+): Promise<Outcome> {
   let unread = 0;
   /** Names of pictures that the text has by a path, where nothing lies. */
   const missing: string[] = [];

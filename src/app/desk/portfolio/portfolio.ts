@@ -1,4 +1,5 @@
 /** The site as a whole: how its posts score, since when, and what costs most points. */
+import { hasGain } from "../../../core/proof/finding";
 import type { CheckId } from "../../../core/proof/profile";
 import type { PostScore, PostVersion } from "../../../data/model";
 
@@ -21,15 +22,13 @@ export interface WorstCheck {
   gain: number;
 }
 
-/** Gains under this are not worth a filter. */
-export const WORTH = 0.05;
-
 /** Checks by what the site's posts could gain by them, most first. */
 export function worstChecks(scores: readonly Pick<PostScore, "findings">[]): WorstCheck[] {
   const checks = new Map<CheckId, WorstCheck>();
   for (const { findings } of scores)
-    for (const { id, name, gain } of findings) {
-      if (gain < WORTH) continue;
+    for (const finding of findings) {
+      if (!hasGain(finding)) continue;
+      const { id, name, gain } = finding;
       let known = checks.get(id);
       if (!known) {
         known = { id, name, posts: 0, gain: 0 };

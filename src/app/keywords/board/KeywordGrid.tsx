@@ -168,7 +168,7 @@ export function KeywordGrid(props: Props) {
           <div role="columnheader">
             <span className="sr-only">Chosen</span>
           </div>
-          {columns.map(({ id, name, figures }) => {
+          {columns.map(({ id, name, figures, term }) => {
             const place = sort.findIndex((key) => key.column === id);
             const key = sort[place];
             const Arrow = key?.down ? ArrowDown : ArrowUp;
@@ -181,7 +181,7 @@ export function KeywordGrid(props: Props) {
               >
                 <button
                   type="button"
-                  title={`${id === "opportunity" || id === "intent" ? `${hintOf(id)} ` : ""}Sort by this; with Shift, sort by this as well`}
+                  title={`${term ? `${hintOf(term)} ` : ""}Sort by this; with Shift, sort by this as well`}
                   className={`inline-flex items-center gap-0.5 ${key ? "font-semibold" : "text-ink-2"}`}
                   onClick={(event) => sortBy(id, figures, event.shiftKey)}
                 >

@@ -1,4 +1,5 @@
 import type { SortColumn } from "../../../core/keywords/sift";
+import type { TermId } from "../../ui/glossary";
 
 /** The columns of the keyword table. Narrow tables leave out what can be looked up in the detail. */
 export interface GridColumn {
@@ -6,14 +7,16 @@ export interface GridColumn {
   name: string;
   figures: boolean;
   narrow: boolean;
+  /** The word of ours that its head is. */
+  term?: TermId;
 }
 export const COLUMNS: GridColumn[] = [
   { id: "text", name: "Keyword", figures: false, narrow: true },
   { id: "searches", name: "Searches", figures: true, narrow: true },
   { id: "difficulty", name: "Difficulty", figures: true, narrow: true },
-  { id: "intent", name: "Intent", figures: false, narrow: false },
+  { id: "intent", name: "Intent", figures: false, narrow: false, term: "intent" },
   { id: "costPerClick", name: "Per click", figures: true, narrow: false },
-  { id: "opportunity", name: "Opportunity", figures: true, narrow: true },
+  { id: "opportunity", name: "Opportunity", figures: true, narrow: true, term: "opportunity" },
   { id: "use", name: "In lists", figures: false, narrow: true },
 ];
 

@@ -11,6 +11,10 @@ import { mergeLookUps, removeLookUp } from "../actions";
 
 export const lookUpName = ({ seeds }: LookUp): string => seeds.join(" + ");
 
+/** Searches of two regions are two things: their numbers are not put together. A file's region is not known. */
+const mergeable = (one: LookUp, other: LookUp): boolean =>
+  one.id !== other.id && (!one.region || !other.region || one.region === other.region);
+
 /** Look-ups that were made before, reopened without asking again. */
 export function EarlierLookUps({ search, current }: { search: string; current: LookUp | undefined }) {
   const lookUps = useApp((state) => state.research.lookUps);
@@ -48,7 +52,7 @@ export function EarlierLookUps({ search, current }: { search: string; current: L
                       .join(" · ")}
                   </span>
                 </Link>
-                {current && lookUp.id !== current.id && (
+                {current && mergeable(current, lookUp) && (
                   <button
                     type="button"
                     aria-label={`Merge the look-up “${lookUpName(lookUp)}” into this one`}

@@ -8,6 +8,7 @@ import type { Post, Site } from "../../../data/model";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
+import { count } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 
 /** Milliseconds for which a button says that it has copied. */
@@ -54,14 +55,23 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
       new ClipboardItem(rich ? { "text/html": formatted, "text/plain": text } : { "text/plain": text }),
     ]);
   };
+  const [zipping, setZipping] = useState<AbortController | null>(null);
   const pictures = async () => {
-    const { exportPictures } = await import("./exportPost");
-    const file = await exportPictures(session, {
-      jpeg: false,
-      onProgress: () => {},
-      signal: new AbortController().signal,
-    });
-    download(file.blob, file.name);
+    const own = new AbortController();
+    setZipping(own);
+    try {
+      const { exportPictures } = await import("./exportPost");
+      const file = await exportPictures(session, { jpeg: false, onProgress: () => {}, signal: own.signal });
+      download(file.blob, file.name);
+      toast(
+        `Downloaded ${file.name}.${file.missing ? ` ${count(file.missing, "picture")} had no file.` : ""}`,
+      );
+    } catch (error) {
+      if (!own.signal.aborted)
+        toast.error(`The pictures could not be zipped: ${messageOf(error)} Your post is as it was.`);
+    } finally {
+      setZipping(null);
+    }
   };
   const has = session.blocks().some(({ kind }) => kind === "picture");
   return (
@@ -80,9 +90,10 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
         <Button disabled={held} onClick={() => void attemptCopy("Body as HTML", () => body(false))}>
           {copied === "Body as HTML" && <Check size={14} aria-hidden="true" />} Body as HTML
         </Button>
-        <Button disabled={held || !has} onClick={() => void attemptCopy("Pictures", pictures)}>
-          <Images size={14} aria-hidden="true" /> Pictures, zipped
+        <Button disabled={held || !has || zipping !== null} onClick={() => void pictures()}>
+          <Images size={14} aria-hidden="true" /> {zipping ? "Zipping the pictures …" : "Pictures, zipped"}
         </Button>
+        {zipping && <Button onClick={() => zipping.abort()}>Cancel</Button>}
       </div>
       <dl className="mt-3 text-[13px]">
         {fieldsOf(post, site).map(([name, value]) => (

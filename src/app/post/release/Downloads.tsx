@@ -8,7 +8,6 @@ import { count, kilobytes } from "../../ui/figures";
 import { usePostSession } from "../currentSession";
 import type { ExportedFile } from "./exportPost";
 
-/** The files to take away: free when every gate is open, or when the shut ones are knowingly waved through. */
 interface Props {
   shut: number;
   /** The shut gates are knowingly waved through. */
@@ -16,6 +15,7 @@ interface Props {
   onWaved: (waved: boolean) => void;
 }
 
+/** The files to take away: free when every gate is open, or when the shut ones are knowingly waved through. */
 export function Downloads({ shut, waved, onWaved }: Props) {
   const session = usePostSession();
   const [jpeg, setJpeg] = useState(false);

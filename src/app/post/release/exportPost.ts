@@ -44,10 +44,8 @@ export function exportContext(): ExportedFile {
 /** The body for a blog, in both forms that a clipboard takes. */
 export async function blogBodies(session: PostSession): Promise<{ html: string; rich: string }> {
   const { draft } = openDraft(session);
-  const names: Record<string, string> = {};
-  for (const block of draft.blocks)
-    if (block.kind === "picture" && assetId(block.src))
-      names[block.src] = safeName(block.fileName) || "picture";
+  const { items } = await picturesIn("", draft, false);
+  const names = Object.fromEntries([...items].map(([src, { name }]) => [src, name]));
   const [html, rich] = await Promise.all([
     draftWorker().toBlog(draft, "image", names),
     draftWorker().toBlog(draft, "place", names),
@@ -58,19 +56,14 @@ export async function blogBodies(session: PostSession): Promise<{ html: string; 
 /** All pictures of the post in a zip, by the names that the text calls them. */
 export async function exportPictures(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
   const { draft, name } = openDraft(session);
-  const { files, missing } = await pictureFiles(draft, options);
-  const items = new Map<string, ZipItem>();
-  for (const { fileName, blob } of files.values()) {
-    const path = freePath(items, fileName, "");
-    items.set(path, { name: path, content: blob });
-  }
+  const { items, missing } = await picturesIn("", draft, options.jpeg);
   return { name: `${name}-pictures.zip`, blob: await zipped([...items.values()], options), missing };
 }
 
 /** One HTML page that stands alone, pictures embedded. */
 export async function exportPage(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
   const { draft, name, siteName } = openDraft(session);
-  const { files: pictures, missing } = await pictureFiles(draft, options);
+  const { files: pictures, missing } = await pictureFiles(draft, options.jpeg);
   const sources: Record<string, string> = {};
   for (const [src, { blob }] of pictures) sources[src] = await dataAddress(blob);
   const named = { ...draft, blocks: draft.blocks.map((block) => renamed(block, pictures)) };
@@ -93,18 +86,14 @@ const leadOf = ({ blocks }: Draft): PictureBlock | undefined =>
 /** Markdown with front matter, and the pictures beside it, in a zip. */
 export async function exportMarkdown(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
   const { draft, name } = openDraft(session);
-  const { files: pictures, missing } = await pictureFiles(draft, options);
-  const sources: Record<string, string> = {};
-  const files = new Map<string, ZipItem>();
-  for (const [src, { fileName, blob }] of pictures) {
-    const path = freePath(files, fileName);
-    files.set(path, { name: path, content: blob });
-    sources[src] = path.split("/").map(encodeURIComponent).join("/");
-  }
+  const { items, missing } = await picturesIn("pictures/", draft, options.jpeg);
+  const sources = Object.fromEntries(
+    [...items].map(([src, { name: path }]) => [src, path.split("/").map(encodeURIComponent).join("/")]),
+  );
   const text: ZipItem = { name: `${name}.md`, content: await draftWorker().toMarkdown(draft, sources) };
   const context = exportContext();
   const known: ZipItem = { name: context.name, content: context.blob };
-  return { name: `${name}.zip`, blob: await zipped([text, known, ...files.values()], options), missing };
+  return { name: `${name}.zip`, blob: await zipped([text, known, ...items.values()], options), missing };
 }
 
 function openDraft(session: PostSession): { draft: Draft; name: string; siteName: string } {
@@ -122,7 +111,7 @@ interface PictureFile {
 /** The files of a draft's pictures by their address in it, named as the post names them. */
 async function pictureFiles(
   draft: Draft,
-  { jpeg }: ExportOptions,
+  jpeg: boolean,
 ): Promise<{ files: Map<string, PictureFile>; missing: number }> {
   const files = new Map<string, PictureFile>();
   let missing = 0;
@@ -142,6 +131,23 @@ async function pictureFiles(
   return { files, missing };
 }
 
+/** The same as files of a folder, each with a path that no other has. */
+async function picturesIn(
+  folder: string,
+  draft: Draft,
+  jpeg: boolean,
+): Promise<{ items: Map<string, ZipItem>; missing: number }> {
+  const { files, missing } = await pictureFiles(draft, jpeg);
+  const taken = new Set<string>();
+  const items = new Map<string, ZipItem>();
+  for (const [src, { fileName, blob }] of files) {
+    const name = freePath(taken, folder, fileName);
+    taken.add(name);
+    items.set(src, { name, content: blob });
+  }
+  return { items, missing };
+}
+
 const NEWER = new Set(["image/webp", "image/avif"]);
 
 async function pictureFile({ blob, type }: Asset, fileName: string, jpeg: boolean): Promise<PictureFile> {
@@ -155,7 +161,7 @@ function renamed(block: Block, files: ReadonlyMap<string, PictureFile>): Block {
 }
 
 /** A path in a folder that no other picture has. */
-function freePath(taken: ReadonlyMap<string, unknown>, fileName: string, folder = "pictures/"): string {
+function freePath(taken: ReadonlySet<string>, folder: string, fileName: string): string {
   const clean = safeName(fileName) || "picture";
   const dot = clean.lastIndexOf(".");
   const [stem, ending] = dot > 0 ? [clean.slice(0, dot), clean.slice(dot)] : [clean, ""];

@@ -2,6 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import { ChevronRight } from "lucide-react";
 import { memo, type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
+import { hasGain } from "../../../core/proof/finding";
 import type { Report } from "../../../core/proof/report";
 import { store } from "../../store/store";
 import { points } from "../../ui/figures";
@@ -9,11 +10,8 @@ import { usePostSession } from "../currentSession";
 import { useGo } from "../useGo";
 import { groupNotes, type MarginNote, marginNotes, type NoteGroup, stack } from "./noteGroups";
 
-/** Points that a tenth shows, and a difference that it does not. */
-const LEAST = 0.05;
-const WHOLE = 0.05;
 /** What mending a place brings; nothing where others must be mended too. */
-const gainWords = ({ gain }: MarginNote): string => (gain >= LEAST ? `+${points(gain)}` : "");
+const gainWords = ({ gain }: MarginNote): string => (hasGain({ gain }) ? `+${points(gain)}` : "");
 
 const LINE = 30;
 const GAP = 4;
@@ -139,9 +137,9 @@ const Group = memo(function Group({ group, open, onToggle }: GroupProps) {
                   </p>
                 )}
                 <p>{finding.reason}</p>
-                {note.gain < finding.gain - WHOLE && (
+                {hasGain({ gain: finding.gain - note.gain }) && (
                   <p className="figures text-ink-2">
-                    {note.gain >= LEAST
+                    {hasGain(note)
                       ? `This place brings ${gainWords(note)} of +${points(finding.gain)}.`
                       : `+${points(finding.gain)} once all such places are mended.`}
                   </p>

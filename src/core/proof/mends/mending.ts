@@ -4,11 +4,11 @@ import type { ProofContext } from "../context";
 import type { CheckId, Profile } from "../profile";
 import { ReadingCache, readDraft } from "../reading";
 import { judgeReading } from "../report";
-import { type Change, type ChangedLine, changed, type Mend, type MendHelp } from "./mend";
+import { changed, type Mend, type MendHelp, type Suggestion } from "./mend";
 import { mends } from "./registry";
 
 /** A mend as it is offered. */
-export interface Mending {
+export interface Mending extends Suggestion {
   /** Id of the mend. */
   mend: string;
   /** The check that it is for, and those that it can help as well. */
@@ -16,12 +16,6 @@ export interface Mending {
   name: string;
   safe: boolean;
   toCheck: boolean;
-  /** What was and what will be, for a person to look at. */
-  lines: ChangedLine[];
-  change: Change;
-  source?: string;
-  width?: { pixels: number; most: number };
-  caution?: string;
   /** The whole score once it is made, 0 to 100. */
   score: number;
   /** Points by which the whole score rises, were the text long enough for a full score: found by making the change on a copy and scoring that. Never below 0. */
