@@ -24,7 +24,7 @@ export function ListField({ id, entries, by, readOnly = false, onChange }: Props
     onBlur: () => setTyped(null),
   };
   return by === "," ? (
-    <input {...common} className="line-field" placeholder="parted by commas" />
+    <input {...common} className="line-field" placeholder="separated by commas" />
   ) : (
     <textarea {...common} className="field-box grow-field" rows={2} />
   );
