@@ -5,9 +5,9 @@
 import { join } from "node:path";
 import model from "wink-eng-lite-web-model";
 import winkNLP from "wink-nlp";
+import { analyseField, type FieldAnalysis, type RankedFieldPage } from "../src/core/benchmark/competitors";
+import { readPage } from "../src/core/competitors/page";
 import type { Block } from "../src/core/draft/draft";
-import { analyseField, type FieldAnalysis, type RankedFieldPage } from "../src/core/field/field";
-import { readPage } from "../src/core/field/page";
 import { houseProfile } from "../src/core/proof/profile";
 import { readWeb } from "../src/server/standins/web/pages";
 

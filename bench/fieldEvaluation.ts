@@ -4,9 +4,9 @@
  */
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { analyseField, type FieldAnalysis } from "../src/core/field/field";
-import { readPage } from "../src/core/field/page";
-import { contentStems } from "../src/core/field/questions";
+import { analyseField, type FieldAnalysis } from "../src/core/benchmark/competitors";
+import { readPage } from "../src/core/competitors/page";
+import { contentStems } from "../src/core/competitors/questions";
 import { houseProfile } from "../src/core/proof/profile";
 import { foldPlain } from "../src/core/text/fold";
 import { languagePack } from "../src/core/text/language";

@@ -1,7 +1,7 @@
 /** The demo's kept field: what the stand-in search ranks for a post's target keyword, read as any page is read. */
 import { join } from "node:path";
-import { analyseField, type RankedFieldPage } from "../src/core/field/field";
-import { readPage } from "../src/core/field/page";
+import { analyseField, type RankedFieldPage } from "../src/core/benchmark/competitors";
+import { readPage } from "../src/core/competitors/page";
 import { assemble } from "../src/core/outline/assemble";
 import { houseProfile } from "../src/core/proof/profile";
 import type { DrawerEntry, FieldSource, Post, PostField } from "../src/data/model";

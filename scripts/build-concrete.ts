@@ -7,7 +7,7 @@
 import { readFileSync, writeFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import { join } from "node:path";
-import frequencies from "../src/core/field/frequencies/en.json" with { type: "json" };
+import frequencies from "../src/core/competitors/frequencies/en.json" with { type: "json" };
 import { fold } from "../src/core/text/fold";
 import { english } from "../src/core/text/packs/en";
 

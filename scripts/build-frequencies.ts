@@ -41,7 +41,7 @@ const out = {
   ),
 };
 writeFileSync(
-  join(import.meta.dirname, "../src/core/field/frequencies/en.json"),
+  join(import.meta.dirname, "../src/core/competitors/frequencies/en.json"),
   `${JSON.stringify(out, null, 1)}\n`,
 );
 console.log(`${[...steps.values()].flat().length} stems`);

@@ -6,10 +6,10 @@ import { RouterProvider } from "react-router";
 import { router } from "./routes";
 import { startOffline } from "./shell/offline";
 import { watchTrouble } from "./shell/watchTrouble";
-import { start } from "./start";
 import { store } from "./store/store";
 import { guardTypes } from "./trustedTypes";
 import { chosenTheme, wearTheme } from "./ui/theme";
+import { start } from "./workspace/start";
 
 guardTypes();
 wearTheme(chosenTheme());

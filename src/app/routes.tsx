@@ -1,10 +1,10 @@
 /** The places of the application. Each but the Desk is a chunk of its own. */
 import { createBrowserRouter, Navigate } from "react-router";
 import { Desk } from "./desk/Desk";
-import { RouteError } from "./shell/RouteError";
 import { Shell } from "./shell/Shell";
 import { PartBoundary } from "./ui/PartBoundary";
 import { part } from "./ui/part";
+import { RouteError } from "./ui/RouteError";
 
 export const router = createBrowserRouter([
   {

@@ -1,8 +1,8 @@
 /** The field from a folder of saved pages: analysed once for each keyword and language that the scored files ask about. */
 import { readdirSync, readFileSync } from "node:fs";
 import { join, resolve } from "node:path";
-import { analyseField, type FieldAnalysis, type RankedFieldPage } from "../core/field/field";
-import { readPage } from "../core/field/page";
+import { analyseField, type FieldAnalysis, type RankedFieldPage } from "../core/benchmark/competitors";
+import { readPage } from "../core/competitors/page";
 import type { Profile } from "../core/proof/profile";
 import { decodeText } from "../core/text/decodeText";
 

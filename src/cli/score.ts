@@ -1,11 +1,11 @@
 /** Scoring files: reading, decoding, sizes of the pictures that stand beside them, and what the files know of each other. */
 import { readFileSync, readSync, statSync } from "node:fs";
 import { basename, dirname, extname, resolve } from "node:path";
+import type { FieldAnalysis } from "../core/benchmark/competitors";
 import type { Block, Draft } from "../core/draft/draft";
 import { draftFromHtml } from "../core/draft/fromHtml";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import { FrontMatterError } from "../core/draft/frontMatter";
-import type { FieldAnalysis } from "../core/field/field";
 import { noContext, type ProofContext } from "../core/proof/context";
 import { noHelp } from "../core/proof/mends/mend";
 import { type Mending, mendAll } from "../core/proof/mends/mending";

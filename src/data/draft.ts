@@ -1,9 +1,10 @@
 /** From what the database keeps of a post to the draft that is scored and exported, and back. */
+
+import type { FieldMeasure } from "../core/competitors/measure";
 import { type Block, type Draft, type DraftMeta, emptyMeta } from "../core/draft/draft";
 import type { EditorDoc } from "../core/draft/editorJson";
 import { blocksFromEditor } from "../core/draft/fromEditor";
 import { oneLine } from "../core/draft/oneLine";
-import type { FieldMeasure } from "../core/field/measure";
 import type { ProofContext } from "../core/proof/context";
 import type { Post, Site } from "./model";
 

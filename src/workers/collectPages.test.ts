@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { readPage } from "../core/field/page";
+import { readPage } from "../core/competitors/page";
 import { collectPages, type PageOutcome, type PageToRead } from "./collectPages";
 
 const pages = (n: number): PageToRead[] =>

@@ -1,6 +1,6 @@
 /** Reads pages a few at a time, tells of each as it is there, and can be stopped: what has been read by then is kept. */
 
-import type { FieldPage } from "../core/field/page";
+import type { FieldPage } from "../core/competitors/page";
 import { messageOf } from "../core/messageOf";
 
 export interface PageToRead {

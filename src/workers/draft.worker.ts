@@ -2,11 +2,11 @@
 import * as Comlink from "comlink";
 import type { Block, Draft } from "../core/draft/draft";
 import type { EditorDoc } from "../core/draft/editorJson";
-import { draftFromFile, type ReadFile } from "../core/draft/fromFile";
 import { type SafeDoc, safeDoc } from "../core/draft/safeDoc";
-import { type ReadSource, readSource, type SourceKind, writeSource } from "../core/draft/source";
 import { blocksToEditor } from "../core/draft/toEditor";
 import { draftToMarkdown } from "../core/draft/toMarkdown";
+import { draftFromFile, type ReadFile } from "../core/files/fromFile";
+import { type ReadSource, readSource, type SourceKind, writeSource } from "../core/files/source";
 import { type Pasted, pasteHtml } from "../core/paste/paste";
 import { pastePlain } from "../core/paste/plain";
 import { blogBody, type PictureForm } from "../core/release/blogBody";

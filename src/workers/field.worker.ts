@@ -1,16 +1,16 @@
 /** The field, off the main thread: reading pages, analysing them, gaps, assembled outlines, briefs. */
 import * as Comlink from "comlink";
-import type { Draft } from "../core/draft/draft";
-import { draftToDocx } from "../core/draft/toDocx";
-import { draftToMarkdown } from "../core/draft/toMarkdown";
 import {
   analyseField,
   draftFigures,
   type FieldAnalysis,
   type PageFigures,
   type RankedFieldPage,
-} from "../core/field/field";
-import { type FieldPage, readPage } from "../core/field/page";
+} from "../core/benchmark/competitors";
+import { type FieldPage, readPage } from "../core/competitors/page";
+import type { Draft } from "../core/draft/draft";
+import { draftToDocx } from "../core/draft/toDocx";
+import { draftToMarkdown } from "../core/draft/toMarkdown";
 import { type Assembled, type AssembledItem, assemble, mergeAssembled } from "../core/outline/assemble";
 import { type BriefMaterial, type BriefPart, briefDraft, briefPrompt } from "../core/outline/brief";
 import {

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import type { FieldAnalysis } from "../core/field/field";
+import type { FieldAnalysis } from "../core/benchmark/competitors";
 import { houseProfile } from "../core/proof/profile";
 import { type FieldOf, Fields } from "./fields";
 

@@ -2,7 +2,7 @@
  * Analyses of fields, as the field worker holds them. Every question names the field that it is about, so that a job for one post
  * never answers for another; what is not held (any more) is made again from what was read for it.
  */
-import type { FieldAnalysis } from "../core/field/field";
+import type { FieldAnalysis } from "../core/benchmark/competitors";
 import type { Profile } from "../core/proof/profile";
 
 /** A field as a question names it: which pages of it are compared, and by what. */

@@ -2,10 +2,10 @@
 import { Copy, Trash2 } from "lucide-react";
 import { Link, useNavigate } from "react-router";
 import type { ListedFinding, Post, PostScore } from "../../data/model";
+import { copyPost } from "../posts/copyPost";
+import { deleteWithUndo } from "../posts/deleteWithUndo";
 import { points, whole } from "../ui/figures";
 import { MiniStrip } from "../ui/WeightStrip";
-import { copyPost } from "./copyPost";
-import { deleteWithUndo } from "./deleteWithUndo";
 
 export interface Row {
   post: Post;

@@ -7,6 +7,7 @@ import {
   withKeywords,
   withoutKeywords,
 } from "../../core/keywords/list";
+import { freshId } from "../../data/freshId";
 import { saveIdea } from "../../data/ideas";
 import { listName } from "../../data/listOfPost";
 import {
@@ -22,7 +23,6 @@ import { deleteLookUp, restoreLookUp } from "../../data/lookUps";
 import type { Idea } from "../../data/model";
 import { saveHidden } from "../../data/settings";
 import { keywordsWorker } from "../../workers/clients";
-import { freshId } from "../freshId";
 import { hiddenChanged } from "../store/sessionSlice";
 import { store } from "../store/store";
 import { count } from "../ui/figures";

@@ -1,8 +1,8 @@
 /** A live post has another slug than readers know: said at once, with the redirect that keeps old links whole. */
 import { toast } from "sonner";
 import { postPath } from "../../data/draft";
+import { freshId } from "../../data/freshId";
 import { addRedirect } from "../../data/redirects";
-import { freshId } from "../freshId";
 import { addressSettled, postEdited } from "../store/openPostSlice";
 import { useAct, useApp } from "../store/store";
 import { attemptRead } from "../ui/attemptRead";

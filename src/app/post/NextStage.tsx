@@ -1,7 +1,7 @@
 import { ArrowRight } from "lucide-react";
 import { Link } from "react-router";
 import { STAGES, type Stage } from "../../data/model";
-import { STAGE_NAMES } from "../desk/stageNames";
+import { STAGE_NAMES } from "../../data/stageNames";
 
 /** What the next stage is for, in a few words. */
 const SAYS: Record<Stage, string> = {

@@ -5,7 +5,7 @@ import { shallowEqual } from "react-redux";
 import { NavLink, useLocation } from "react-router";
 import type { OutlineItem } from "../../core/outline/outline";
 import { STAGES, type Stage } from "../../data/model";
-import { STAGE_NAMES } from "../desk/stageNames";
+import { STAGE_NAMES } from "../../data/stageNames";
 import { saver } from "../store/listeners";
 import { postEdited } from "../store/openPostSlice";
 import { postsAdapter } from "../store/postsSlice";

@@ -1,5 +1,5 @@
 import { createContext, useContext } from "react";
-import type { PostSession } from "./session";
+import type { PostSession } from "../store/postSession";
 
 let current: PostSession | null = null;
 

@@ -5,13 +5,13 @@ import { draftMeta } from "../../data/draft";
 import type { PostScore } from "../../data/model";
 import { summarise } from "../../data/summarise";
 import { proofWorker } from "../../workers/clients";
-import { scoreBasis } from "../desk/scoreBasis";
 import { keepScore } from "../store/keepScores";
 import { reportArrived, reportFailed } from "../store/openPostSlice";
+import type { PostSession } from "../store/postSession";
+import { scoreBasis } from "../store/scoreBasis";
 import { store } from "../store/store";
 import { openContext } from "./openContext";
 import { restOf } from "./restOf";
-import type { PostSession } from "./session";
 
 const fieldNumbers = new WeakMap<object, number>();
 let fieldsSeen = 0;

@@ -4,8 +4,8 @@ import { type Gate, gates } from "../../core/release/gates";
 import { rawPasteSigns } from "../../core/release/rawPaste";
 import { postDraft } from "../../data/draft";
 import type { Post, Site } from "../../data/model";
+import type { PostSession } from "../store/postSession";
 import { postLeftovers } from "./postLeftovers";
-import type { PostSession } from "./session";
 
 /** Titles of other posts at the same address. */
 export const sameSlugAs = (post: Post | null, posts: readonly Post[]): string[] =>

@@ -1,6 +1,6 @@
 /** The field of the open post as Plan shows it: its analysis, the gaps, pages being read, and what lies in the drawer. */
 import { createSlice, isAnyOf, type PayloadAction } from "@reduxjs/toolkit";
-import type { FieldAnalysis, PageFigures } from "../../core/field/field";
+import type { FieldAnalysis, PageFigures } from "../../core/benchmark/competitors";
 import type { Gaps } from "../../core/outline/gaps";
 import type { DrawerEntry, PostField } from "../../data/model";
 import { postClosed, postOpened } from "./openPostSlice";

@@ -1,8 +1,9 @@
 /** The text of the open post changed. No action of the store, in which nothing is other than before: it comes with the keys. */
-import type { PostSession } from "../post/session";
+
 import { textKeeping } from "./keepText";
 import { saver, stageOfWork } from "./listeners";
 import { postEdited } from "./openPostSlice";
+import type { PostSession } from "./postSession";
 import { store } from "./store";
 
 /** Milliseconds from a key to its being in the journal: what a browser that is killed can lose, with the time that writing takes. */

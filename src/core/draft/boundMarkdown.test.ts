@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { readSource } from "../files/source";
 import { pastePlain } from "../paste/plain";
 import { proof } from "../proof/proof";
 import { anyText } from "../testing/arbitraries";
@@ -7,7 +8,6 @@ import { RUNS } from "../testing/runs";
 import { boundMarkdown } from "./boundMarkdown";
 import { draftFromHtml } from "./fromHtml";
 import { draftFromMarkdown } from "./fromMarkdown";
-import { readSource } from "./source";
 
 const textOf = (markdown: string) =>
   draftFromMarkdown(markdown)

@@ -3,11 +3,11 @@ import type { Element, Root, RootContent } from "hast";
 import rehypeParse from "rehype-parse";
 import { unified } from "unified";
 import { EXIT, SKIP, visit } from "unist-util-visit";
+import { slugOf } from "../text/slug";
 import { type Draft, type DraftMeta, emptyMeta } from "./draft";
 import { blocksFromHast, plainText } from "./fromHast";
 import { limitDepth, withoutTags } from "./limitDepth";
 import { oneLine } from "./oneLine";
-import { slugOf } from "./slug";
 
 const parser = unified().use(rehypeParse);
 

@@ -7,13 +7,13 @@ import remarkParse from "remark-parse";
 import remarkRehype from "remark-rehype";
 import { type Processor, unified } from "unified";
 import { SKIP, visit } from "unist-util-visit";
+import { slugOf } from "../text/slug";
 import { boundMarkdown } from "./boundMarkdown";
 import type { Draft } from "./draft";
 import { blocksFromHast } from "./fromHast";
 import { parseHtml } from "./fromHtml";
 import { readFrontMatter } from "./frontMatter";
 import { limitDepth, withoutTags } from "./limitDepth";
-import { slugOf } from "./slug";
 
 /**
  * The GFM reader looks for bare addresses twice: while parsing, where an escape is honoured, and once more in the finished

@@ -8,8 +8,8 @@ import { analyseText } from "../text/match";
 import { searchText } from "../text/search";
 import { claimKey, claimsOf } from "./claims";
 import { longSentences } from "./longSentences";
-import { MARKINGS } from "./marking";
 import { passive } from "./passive";
+import { MARKINGS } from "./registry";
 
 const pack = languagePack("en");
 const marked = (marking: typeof passive, text: string) =>

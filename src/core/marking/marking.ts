@@ -1,9 +1,7 @@
-/** What can be underlined in a text, each by a rule that looks at one block alone. */
+/** A marking: something that can be underlined in a text, by a rule that looks at one block alone. */
 import type { Block } from "../draft/draft";
 import type { AnalysedText } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
-import { longSentences } from "./longSentences";
-import { passive } from "./passive";
 
 export interface Span {
   start: number;
@@ -16,8 +14,6 @@ export interface Marking {
   /** Spans in the block's text, in order, none over another; none in a language that the rule does not know. */
   find(text: AnalysedText, pack: LanguagePack): Span[];
 }
-
-export const MARKINGS: readonly Marking[] = [longSentences, passive];
 
 /** Blocks whose text is read as sentences. */
 export const isProse = ({ kind }: Block): boolean =>

@@ -1,6 +1,6 @@
 /** When a heading of an outline is about what a heading, topic or question of the field is about. */
-import { headingStems } from "../field/coverage";
-import { jaccard } from "../field/topics";
+import { headingStems } from "../competitors/coverage";
+import { jaccard } from "../competitors/topics";
 import { analyseText } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 

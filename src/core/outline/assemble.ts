@@ -1,7 +1,7 @@
 /** Outlines assembled from the field and the person's own points: each deterministic, each with what it was made of. */
-import type { FieldAnalysis } from "../field/field";
-import { asks, contentStems } from "../field/questions";
-import { compare, type HeadingTopic } from "../field/topics";
+import type { FieldAnalysis } from "../benchmark/competitors";
+import { asks, contentStems } from "../competitors/questions";
+import { compare, type HeadingTopic } from "../competitors/topics";
 import { fold } from "../text/fold";
 import { languagePack } from "../text/language";
 import { aboutWithout } from "./alike";

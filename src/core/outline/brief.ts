@@ -1,8 +1,9 @@
 /** The brief: all that whoever writes the post must know, as one document. Its writers are those of any draft, and one for plain text. */
+
+import type { FieldAnalysis } from "../benchmark/competitors";
+import type { ReaderQuestion } from "../competitors/questions";
+import type { Statistic } from "../competitors/statistics";
 import { type Block, type Container, type Draft, emptyMeta } from "../draft/draft";
-import type { FieldAnalysis } from "../field/field";
-import type { ReaderQuestion } from "../field/questions";
-import type { Statistic } from "../field/statistics";
 import { faqStart, type OutlineItem } from "./outline";
 import type { Piece } from "./piece";
 

@@ -1,9 +1,10 @@
 /** Gaps: what the field covers and an outline or a draft does not, by weight; and what it has that none of the field has. */
+
+import { type FieldAnalysis, measuredTopic, type PlacedTerm } from "../benchmark/competitors";
+import { blockFacts, type Coverage, compileField, coverageOf } from "../competitors/coverage";
+import { contentStems, type ReaderQuestion } from "../competitors/questions";
+import type { HeadingTopic } from "../competitors/topics";
 import type { Block } from "../draft/draft";
-import { blockFacts, type Coverage, compileField, coverageOf } from "../field/coverage";
-import { type FieldAnalysis, measuredTopic, type PlacedTerm } from "../field/field";
-import { contentStems, type ReaderQuestion } from "../field/questions";
-import type { HeadingTopic } from "../field/topics";
 import { languagePack } from "../text/language";
 import { analyseText } from "../text/match";
 import { aboutWithout } from "./alike";

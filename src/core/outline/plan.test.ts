@@ -3,11 +3,11 @@
 import fc from "fast-check";
 import { strFromU8, unzipSync } from "fflate";
 import { beforeAll, describe, expect, it } from "vitest";
+import { analyseField, type FieldAnalysis } from "../benchmark/competitors";
+import { readPage } from "../competitors/page";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { draftToDocx } from "../draft/toDocx";
 import { draftToMarkdown } from "../draft/toMarkdown";
-import { analyseField, type FieldAnalysis } from "../field/field";
-import { readPage } from "../field/page";
 import { houseProfile } from "../proof/profile";
 import { draftToPage } from "../release/page";
 import { RUNS } from "../testing/runs";

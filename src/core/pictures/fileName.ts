@@ -1,5 +1,5 @@
-import { makeSlug } from "../draft/slug";
 import type { LanguagePack } from "../text/packs/pack";
+import { makeSlug } from "../text/slug";
 
 interface Named {
   alt: string;

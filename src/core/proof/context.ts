@@ -1,4 +1,4 @@
-import type { FieldMeasure } from "../field/measure";
+import type { FieldMeasure } from "../competitors/measure";
 
 /** What the proof knows besides the draft: the site it is for, and the field it is measured against. */
 export interface ProofContext {

@@ -1,7 +1,8 @@
 /** Quotations for findings: always cut from the draft itself, so that they quote it exactly. */
+
+import { type Range, rangeShare } from "../shares";
 import type { Form } from "../text/match";
 import type { Evidence } from "./check";
-import { type Range, rangeShare } from "./profile";
 import type { DraftReading, FieldReading, LinkReading } from "./reading";
 
 /** No finding needs more places than a person would look at. */

@@ -1,6 +1,6 @@
 /** What a link points to, seen from the page it stands on (URL Standard; RFC 3986 section 5). */
 import { derivedHeadingIds } from "../draft/headingIds";
-import { slugOf } from "../draft/slug";
+import { slugOf } from "../text/slug";
 import type { DraftReading } from "./reading";
 
 export type Target =

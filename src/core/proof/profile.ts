@@ -1,9 +1,7 @@
 /** The profile: weights and thresholds in force. The code holds none of its own. */
+import type { Range } from "../shares";
 import type { MatchValues } from "../text/match";
 import house from "./profile.json";
-
-/** [a, b] rises from 0 at a to 1 at b and stays; [a, b, c, d] falls again from 1 at c to 0 at d. */
-export type Range = [number, number] | [number, number, number, number];
 
 interface Weighted {
   weight: number;
@@ -106,25 +104,3 @@ export function completeProfile(profile: unknown): unknown {
 }
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === "object" && value !== null && !Array.isArray(value);
-
-/**
- * Trapezoid share of a value.
- *
- * @returns 0 up to a, rising to 1 at b, 1 to c, falling to 0 at d, all linearly; with two bounds it stays at 1
- */
-export function rangeShare(
-  x: number,
-  [a, b, c = Number.POSITIVE_INFINITY, d = Number.POSITIVE_INFINITY]: Range,
-): number {
-  if (x >= b && x <= c) return 1;
-  if (x < b) return x <= a ? 0 : (x - a) / (b - a);
-  return x >= d ? 0 : (d - x) / (d - c);
-}
-
-/** Share of a fault's frequency: 1 up to `full`, falling to 0 at `zero`, linearly. */
-export const fallingShare = (x: number, full: number, zero: number): number =>
-  x <= full ? 1 : x >= zero ? 0 : (zero - x) / (zero - full);
-
-/** What one fault less of so many, in a text of `all` parts, adds to that share. */
-export const oneLess = (faults: number, all: number, full: number, zero: number): number =>
-  fallingShare((faults - 1) / all, full, zero) - fallingShare(faults / all, full, zero);

@@ -5,13 +5,14 @@ import type { Block, Draft } from "../draft/draft";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { draftFromHtml } from "../draft/fromHtml";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
+import { rangeShare } from "../shares";
 import { anyDoc, anyDraft, anyMeta, anyText } from "../testing/arbitraries";
 import { draftOf, filler, paragraphs } from "../testing/draftOf";
 import { RUNS } from "../testing/runs";
 import { noContext, type ProofContext } from "./context";
 import { type DraftUpdate, ProofEngine, UnknownBlocksError } from "./engine";
 import { byWorth, type Finding, scoreOf, shownGains } from "./finding";
-import { houseProfile, rangeShare } from "./profile";
+import { houseProfile } from "./profile";
 import { proof } from "./proof";
 
 function expectSound(draft: Draft): void {

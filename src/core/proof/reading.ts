@@ -3,9 +3,7 @@
  * Whatever belongs to one block is remembered with that block and with all else that it rests on, so that after an edit only the
  * edited block is read again, and a draft read before gives the same report as one read for the first time.
  */
-import type { Block, Draft, PictureBlock } from "../draft/draft";
-import { countsAsWords } from "../draft/draft";
-import { linksOf, type PlacedLink } from "../draft/runs";
+
 import {
   type BlockFacts,
   blockFacts,
@@ -14,7 +12,10 @@ import {
   type CoveredBlock,
   compileField,
   coverageOf,
-} from "../field/coverage";
+} from "../competitors/coverage";
+import type { Block, Draft, PictureBlock } from "../draft/draft";
+import { countsAsWords } from "../draft/draft";
+import { linksOf, type PlacedLink } from "../draft/runs";
 import { isProse, type Span } from "../marking/marking";
 import { passivesIn } from "../marking/passive";
 import { Memo, MemoByText, Remembered, type TextMemo } from "../memo";

@@ -1,5 +1,5 @@
 /** The report of a proof. */
-import type { Coverage } from "../field/coverage";
+import type { Coverage } from "../competitors/coverage";
 import type { Check, Evidence, FindingCode, Workings } from "./check";
 import { plural } from "./evidence";
 import { counts, type Finding, scoreOf } from "./finding";

@@ -1,9 +1,9 @@
 /** A draft that was read before gives the same report as one read for the first time, whatever changed between. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { FieldMeasure } from "../competitors/measure";
 import type { Block, Draft } from "../draft/draft";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
-import type { FieldMeasure } from "../field/measure";
 import { RUNS } from "../testing/runs";
 import { noContext, type ProofContext } from "./context";
 import { ProofEngine } from "./engine";

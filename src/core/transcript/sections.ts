@@ -2,7 +2,7 @@
  * Sections at changes of subject: TextTiling (Hearst 1997) over sentences. Between every two sentences, the words of a block
  * before are compared with those of a block behind; where the likeness falls deepest between two peaks, a section ends.
  */
-import { keyPhrases, likeness as likenessOf } from "../field/keyPhrases";
+import { keyPhrases, likeness as likenessOf } from "../competitors/keyPhrases";
 import { analyseText } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import type { Spoken } from "./mend";

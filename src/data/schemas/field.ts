@@ -1,6 +1,6 @@
 /** The page reader's interface, and what a kept field holds. The shapes are those of field.schema.json. */
-import type { RankedFieldPage } from "../../core/field/field";
-import type { FieldPage } from "../../core/field/page";
+import type { RankedFieldPage } from "../../core/benchmark/competitors";
+import type { FieldPage } from "../../core/competitors/page";
 
 export interface ReadPageQuestion {
   address: string;

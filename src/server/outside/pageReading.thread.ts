@@ -1,6 +1,6 @@
 /** Reads pages in a thread of its own: see pageReading.ts. */
 import { parentPort } from "node:worker_threads";
-import { readPage } from "../../core/field/page";
+import { readPage } from "../../core/competitors/page";
 
 parentPort!.on("message", ({ html, address }: { html: string; address: string }) => {
   try {

@@ -3,7 +3,7 @@
  * thing. The thread is kept for the next page, and ended with the page that it could not finish.
  */
 import { Worker } from "node:worker_threads";
-import type { FieldPage } from "../../core/field/page";
+import type { FieldPage } from "../../core/competitors/page";
 import { PageFailure } from "./pageFetcher";
 
 const ENTRY = JSON.stringify(new URL("./pageReading.thread.ts", import.meta.url).href);

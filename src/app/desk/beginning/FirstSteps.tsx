@@ -2,11 +2,11 @@
 import { ArrowRight, Check } from "lucide-react";
 import { useNavigate } from "react-router";
 import { useLookUps } from "../../keywords/lookup/useLookUps";
+import { startPost } from "../../posts/createPost";
 import { listsAdapter } from "../../store/listsSlice";
 import { postsAdapter } from "../../store/postsSlice";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
-import { startPost } from "../createPost";
 import { type FirstStep, firstSteps, type StepId } from "./firstSteps";
 
 const { selectAll } = postsAdapter.getSelectors();

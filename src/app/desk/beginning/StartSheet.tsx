@@ -5,11 +5,11 @@ import { messageOf } from "../../../core/messageOf";
 import { originOf } from "../../../core/safety/origin";
 import { packedLanguages, primaryLanguage } from "../../../core/text/language";
 import { emptySite, saveSite } from "../../../data/settings";
-import { readSession } from "../../start";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
 import { Sheet } from "../../ui/Sheet";
-import { replaceWorkspace } from "../../workspace";
+import { readSession } from "../../workspace/start";
+import { replaceWorkspace } from "../../workspace/workspace";
 
 /** Languages that are offered besides those with a pack: what needs none works in them too. */
 const OTHERS = [

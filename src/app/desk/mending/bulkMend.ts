@@ -9,9 +9,9 @@ import { planContext } from "../../../data/fields";
 import type { Post } from "../../../data/model";
 import { getDoc, getPost, savePost } from "../../../data/posts";
 import { proofWorker } from "../../../workers/clients";
-import { whileFree } from "../../post/postLock";
 import { keep } from "../../post/versions/keepCurrent";
 import { siteTargets } from "../../post/write/links/useLinkTargets";
+import { whileFree } from "../../posts/postLock";
 import { postsAdapter } from "../../store/postsSlice";
 import { store } from "../../store/store";
 

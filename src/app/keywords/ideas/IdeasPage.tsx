@@ -7,7 +7,7 @@ import { toast } from "sonner";
 import { foldPlain } from "../../../core/text/fold";
 import { deleteIdea, listIdeas, saveIdea } from "../../../data/ideas";
 import type { Idea } from "../../../data/model";
-import { createPost } from "../../desk/createPost";
+import { createPost } from "../../posts/createPost";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";

@@ -2,10 +2,10 @@
 import * as Comlink from "comlink";
 import { useEffect, useRef, useState } from "react";
 import type { CsvPlan } from "../../../core/keywords/csv/plan";
+import { freshId } from "../../../data/freshId";
 import type { LookUp } from "../../../data/model";
 import { tableFileWorker } from "../../../workers/clients";
 import type { ReadFile, TablePreview } from "../../../workers/tableFile.worker";
-import { freshId } from "../../freshId";
 import { now } from "../actions";
 
 export type Step =

@@ -11,7 +11,7 @@ import type { ListHead, Post } from "../../../data/model";
 import { keywordsWorker } from "../../../workers/clients";
 import type { BoardRow } from "../../../workers/keywordBoard";
 import type { NamedOverlap } from "../../../workers/listIndex";
-import { createPost } from "../../desk/createPost";
+import { createPost } from "../../posts/createPost";
 import { attemptRead, readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { downloadCsv } from "../../ui/download";

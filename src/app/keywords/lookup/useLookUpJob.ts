@@ -1,9 +1,9 @@
 /** A look-up in progress: asked, followed, cancelled; what was there before stays whatever comes of it. */
 import * as Comlink from "comlink";
 import { useRef, useState } from "react";
+import { freshId } from "../../../data/freshId";
 import type { LookUp } from "../../../data/model";
 import { keywordsWorker } from "../../../workers/clients";
-import { freshId } from "../../freshId";
 import { useApp } from "../../store/store";
 import { now } from "../actions";
 

@@ -1,8 +1,8 @@
 /** The line of the field: what the pages have and what we have, with the pages behind a disclosure. */
 import { ChevronDown, ChevronRight, RefreshCw } from "lucide-react";
 import { useState } from "react";
-import { changesBetween } from "../../../core/field/changes";
-import type { PageFigures, Spread } from "../../../core/field/field";
+import type { PageFigures, Spread } from "../../../core/benchmark/competitors";
+import { changesBetween } from "../../../core/competitors/changes";
 import { foldPlain } from "../../../core/text/fold";
 import type { PostField } from "../../../data/model";
 import { useApp } from "../../store/store";

@@ -1,7 +1,7 @@
 /** The pages of the field: kept or dropped, with what is doubted of each, and each one's headings and report. */
 import { RotateCw } from "lucide-react";
 import { useState } from "react";
-import type { AnalysedPage } from "../../../core/field/field";
+import type { AnalysedPage } from "../../../core/benchmark/competitors";
 import type { FieldSource, PostField } from "../../../data/model";
 import { useApp } from "../../store/store";
 import { Button } from "../../ui/Button";

@@ -8,7 +8,7 @@ import { readHeadings } from "../../../core/outline/headingFaults";
 import { branchLength, faqStart, type OutlineItem, writeUp } from "../../../core/outline/outline";
 import { outlineToText } from "../../../core/outline/outlineText";
 import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
-import { freshId } from "../../freshId";
+import { freshId } from "../../../data/freshId";
 import {
   outlineItemAdded,
   outlineItemRemoved,

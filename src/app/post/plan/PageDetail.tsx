@@ -1,5 +1,5 @@
 /** One page of the field: what it says of itself, its headings as a tree, and its own report. */
-import type { AnalysedPage } from "../../../core/field/field";
+import type { AnalysedPage } from "../../../core/benchmark/competitors";
 import { byWorth } from "../../../core/proof/finding";
 import type { FieldSource } from "../../../data/model";
 import { count, points, whole } from "../../ui/figures";

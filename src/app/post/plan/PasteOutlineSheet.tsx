@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import { parseOutline, withPasted } from "../../../core/outline/outlineText";
-import { freshId } from "../../freshId";
+import { freshId } from "../../../data/freshId";
 import { outlineReplaced, outlineUndone } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";

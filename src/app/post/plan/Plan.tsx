@@ -13,7 +13,7 @@ import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
 import { BookOpenText } from "lucide-react";
 import { type RefObject, useEffect, useRef, useState } from "react";
 import { noPiece, pieceFaults, pieceWithDefaults } from "../../../core/outline/piece";
-import { freshId } from "../../freshId";
+import { freshId } from "../../../data/freshId";
 import { outlineItemMoved, outlineReplaced } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";

@@ -1,13 +1,13 @@
 /** Collecting the pages of a field: which rank, reading them, and keeping what was read. Several posts may collect at once. */
 import { toast } from "sonner";
-import type { RankedFieldPage } from "../../../core/field/field";
+import type { RankedFieldPage } from "../../../core/benchmark/competitors";
 import { getFieldBody, saveField } from "../../../data/fields";
+import { freshId } from "../../../data/freshId";
 import type { FieldSource, Post, PostField, SearchConnection } from "../../../data/model";
 import type { AskedQuestion } from "../../../data/schemas/field";
 import { askSearch, SearchFailure } from "../../../services/search/searchClient";
 import { fieldWorker } from "../../../workers/clients";
 import { collectPages, type PageToRead } from "../../../workers/collectPages";
-import { freshId } from "../../freshId";
 import { attempt, now } from "../../keywords/actions";
 import { analysisArrived, jobEnded, jobMoved, jobStarted, pageArrived } from "../../store/fieldSlice";
 import { fieldChanged } from "../../store/openPostSlice";

@@ -1,4 +1,4 @@
-import type { Benchmark } from "../../../core/field/benchmark";
+import type { Benchmark } from "../../../core/benchmark/benchmark";
 import type { Aim } from "../../../data/model";
 
 /** Scores to reach where there is no field to pass. */

@@ -8,9 +8,9 @@ import { draftOf } from "../../../data/draft";
 import type { Asset } from "../../../data/model";
 import type { Progress, ZipItem } from "../../../data/zip";
 import { draftWorker, picturesWorker, withFiles } from "../../../workers/clients";
+import type { PostSession } from "../../store/postSession";
 import { store } from "../../store/store";
 import { openContext } from "../openContext";
-import type { PostSession } from "../session";
 
 export interface ExportedFile {
   name: string;

@@ -1,7 +1,7 @@
 import type { EditorDoc } from "../../../core/draft/editorJson";
+import { freshId } from "../../../data/freshId";
 import type { Post } from "../../../data/model";
 import { keepVersion } from "../../../data/versionTexts";
-import { freshId } from "../../freshId";
 import { store } from "../../store/store";
 import { currentSession } from "../currentSession";
 import { scoreOpenPost } from "./scoreOpenPost";

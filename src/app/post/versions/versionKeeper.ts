@@ -1,6 +1,7 @@
 /** Keeps versions by itself: how a post was found, every ten minutes of writing, and how it was left. */
+
+import type { PostSession } from "../../store/postSession";
 import { store } from "../../store/store";
-import type { PostSession } from "../session";
 import { keep, type Occasion } from "./keepCurrent";
 
 const EVERY = 10 * 60_000;

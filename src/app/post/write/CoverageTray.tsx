@@ -1,5 +1,5 @@
 /** Terms of the field and how often the text uses each, beside what is usual; what is worth most first. */
-import type { TermCoverage } from "../../../core/field/coverage";
+import type { TermCoverage } from "../../../core/competitors/coverage";
 import { useApp } from "../../store/store";
 import { points } from "../../ui/figures";
 

@@ -1,10 +1,10 @@
 /** The head of the sheet: title, meta title, description and slug, each with what the proof says of it. */
 import type { ReactNode } from "react";
-import { keywordSlug, makeSlug } from "../../../core/draft/slug";
 import type { Check } from "../../../core/proof/check";
 import { shownGains } from "../../../core/proof/finding";
 import { textWidth } from "../../../core/snippet/width";
 import { languagePack } from "../../../core/text/language";
+import { keywordSlug, makeSlug } from "../../../core/text/slug";
 import type { Post } from "../../../data/model";
 import { postEdited } from "../../store/openPostSlice";
 import { useAct, useApp } from "../../store/store";

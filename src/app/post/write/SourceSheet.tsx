@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
-import type { ReadSource, SourceKind } from "../../../core/draft/source";
+import type { ReadSource, SourceKind } from "../../../core/files/source";
 import { messageOf } from "../../../core/messageOf";
 import { draftReader, draftWorker } from "../../../workers/clients";
 import { useApp } from "../../store/store";

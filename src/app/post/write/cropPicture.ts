@@ -1,9 +1,9 @@
 /** A part of a picture in its place, as a picture of its own: other posts may show the whole. */
 import type { Part } from "../../../core/pictures/crop";
 import { addAsset, getAsset, getOriginal } from "../../../data/assets";
+import { freshId } from "../../../data/freshId";
 import type { Asset } from "../../../data/model";
 import { picturesWorker } from "../../../workers/clients";
-import { freshId } from "../../freshId";
 import { makeRoom } from "./keepPicture";
 
 /** The picture as it came: what it was made of, where that is still kept. */

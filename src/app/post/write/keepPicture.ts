@@ -1,10 +1,10 @@
 /** Taking a picture into the workspace: known kinds only, looked at before it is kept. */
 import { toast } from "sonner";
 import { addAsset, dropOriginals } from "../../../data/assets";
+import { freshId } from "../../../data/freshId";
 import type { Asset } from "../../../data/model";
 import { dropSurplusSnapshot } from "../../../data/snapshots";
 import { picturesWorker } from "../../../workers/clients";
-import { freshId } from "../../freshId";
 import { kilobytes } from "../../ui/figures";
 import { ASSET_CHANGED } from "../../ui/usePictureSource";
 

@@ -1,11 +1,12 @@
 /** What is underlined in the text: each kind by a stroke of its own, computed block by block and remembered with the block. */
-import { fieldTermSpans } from "../../../core/field/coverage";
-import { isProse, MARKINGS, type Span } from "../../../core/marking/marking";
+import { fieldTermSpans } from "../../../core/competitors/coverage";
+import { isProse, type Span } from "../../../core/marking/marking";
+import { MARKINGS } from "../../../core/marking/registry";
 import type { Report } from "../../../core/proof/report";
 import { languagePack } from "../../../core/text/language";
 import { analyseText } from "../../../core/text/match";
 import { ownIn, type SaidWords } from "../../../core/transcript/ownWords";
-import type { PostSession } from "../session";
+import type { PostSession } from "../../store/postSession";
 import { openClaimsIn } from "./claimsOfBlock";
 import type { Underline } from "./editor/highlights";
 import { spanPositions } from "./editor/positions";

@@ -1,5 +1,5 @@
 import { useRef, useState } from "react";
-import type { Step } from "../../workspace";
+import type { Step } from "../../workspace/workspace";
 
 export interface Task {
   step: Step | null;

@@ -1,9 +1,9 @@
 /** Every check against shares worked by hand from the scoring rules. */
 import { describe, expect, it } from "vitest";
+import type { FieldMeasure } from "../../competitors/measure";
 import type { DraftMeta } from "../../draft/draft";
 import { draftFromHtml } from "../../draft/fromHtml";
 import { draftFromMarkdown } from "../../draft/fromMarkdown";
-import type { FieldMeasure } from "../../field/measure";
 import { draftOf, filler, findingOf } from "../../testing/draftOf";
 import { noContext, type ProofContext } from "../context";
 import type { FindingState } from "../finding";

@@ -1,4 +1,4 @@
-import { termShare } from "../../field/coverage";
+import { termShare } from "../../competitors/coverage";
 import { type Check, judged, notApplicable, waiting } from "../check";
 import { plural, quoted } from "../evidence";
 

@@ -1,4 +1,4 @@
-import { isSlugOf } from "../../draft/slug";
+import { isSlugOf } from "../../text/slug";
 import { type Check, judged } from "../check";
 import { inField } from "../evidence";
 import { keywordInField } from "../keywordField";

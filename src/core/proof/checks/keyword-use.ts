@@ -1,4 +1,4 @@
-import type { FieldMeasure } from "../../field/measure";
+import type { FieldMeasure } from "../../competitors/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
 import { type Check, judged, waiting, waitingForKeyword } from "../check";

@@ -1,6 +1,6 @@
+import { type Range, rangeShare } from "../../shares";
 import { type Check, judged, waiting } from "../check";
 import { plural, rangeFormula } from "../evidence";
-import { type Range, rangeShare } from "../profile";
 
 export const length: Check = {
   id: "length",

@@ -1,6 +1,6 @@
+import { fallingShare, oneLess } from "../../shares";
 import { type Check, judged, waiting } from "../check";
 import { atFault, MOST_EVIDENCE, percent, percents, plural, wholeBlock } from "../evidence";
-import { fallingShare, oneLess } from "../profile";
 
 export const paragraphLength: Check = {
   id: "paragraph-length",

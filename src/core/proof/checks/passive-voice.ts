@@ -1,6 +1,6 @@
+import { fallingShare, oneLess } from "../../shares";
 import { type Check, type Evidence, judged, notApplicable, waiting } from "../check";
 import { atFault, inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
-import { fallingShare, oneLess } from "../profile";
 
 export const passiveVoice: Check = {
   id: "passive-voice",

@@ -1,6 +1,6 @@
+import { rangeShare } from "../../shares";
 import { type Check, judged, notApplicable, waiting } from "../check";
 import { MOST_EVIDENCE } from "../evidence";
-import { rangeShare } from "../profile";
 
 const KILOBYTE = 1024;
 

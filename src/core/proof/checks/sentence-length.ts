@@ -1,7 +1,7 @@
+import { fallingShare, oneLess } from "../../shares";
 import type { Evidence } from "../check";
 import { type Check, judged, waiting } from "../check";
 import { atFault, inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
-import { fallingShare, oneLess } from "../profile";
 
 export const sentenceLength: Check = {
   id: "sentence-length",

@@ -1,6 +1,6 @@
-import { isSlugOf } from "../../draft/slug";
 import { fold } from "../../text/fold";
 import type { LanguagePack } from "../../text/packs/pack";
+import { isSlugOf } from "../../text/slug";
 import { type Check, judged, waiting } from "../check";
 import { inField } from "../evidence";
 

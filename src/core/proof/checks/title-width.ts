@@ -1,7 +1,7 @@
+import { rangeShare } from "../../shares";
 import { textWidth } from "../../snippet/width";
 import { type Check, judged, waiting } from "../check";
 import { inField, rangeFormula } from "../evidence";
-import { rangeShare } from "../profile";
 
 export const titleWidth: Check = {
   id: "title-width",

@@ -1,7 +1,7 @@
+import { rangeShare } from "../../shares";
 import { descriptionFlaws } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
 import { sentences } from "../../text/sentences";
-import { rangeShare } from "../profile";
 import type { DraftReading } from "../reading";
 import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
 

@@ -1,5 +1,5 @@
+import { likeness } from "../../competitors/keyPhrases";
 import type { Block } from "../../draft/draft";
-import { likeness } from "../../field/keyPhrases";
 import type { DraftReading } from "../reading";
 import type { ChangedLine, Mend } from "./mend";
 import { partOf } from "./parts";

@@ -1,6 +1,6 @@
+import { keyPhrases, likeness } from "../../competitors/keyPhrases";
 import type { Block, HeadingLevel } from "../../draft/draft";
 import { countsAsWords } from "../../draft/draft";
-import { keyPhrases, likeness } from "../../field/keyPhrases";
 import { foldPlain } from "../../text/fold";
 import { sentences } from "../../text/sentences";
 import type { DraftReading, SectionReading } from "../reading";

@@ -1,4 +1,4 @@
-import { keywordSlug, makeSlug } from "../../draft/slug";
+import { keywordSlug, makeSlug } from "../../text/slug";
 import type { Mend, Suggestion } from "./mend";
 
 /** A slug from the keyword, or from the title. */

@@ -2,7 +2,7 @@
 import { ListPlus, NotebookPen } from "lucide-react";
 import { Tabs } from "radix-ui";
 import { type ReactNode, useState } from "react";
-import type { FieldAnalysis } from "../../../../core/field/field";
+import type { FieldAnalysis } from "../../../../core/benchmark/competitors";
 import type { Gaps } from "../../../../core/outline/gaps";
 import { useApp } from "../../../store/store";
 import { Button } from "../../../ui/Button";

@@ -1,5 +1,5 @@
 import { Heading2, MessageCircleQuestion } from "lucide-react";
-import type { AskedIn, ReaderQuestion } from "../../../../core/field/questions";
+import type { AskedIn, ReaderQuestion } from "../../../../core/competitors/questions";
 import { count } from "../../../ui/figures";
 import { putIn } from "../fieldJobs";
 import { CoverRow } from "./CoverRow";

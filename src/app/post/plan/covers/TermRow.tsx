@@ -1,6 +1,6 @@
 import { NotebookPen } from "lucide-react";
-import { type TermCoverage, usesIn } from "../../../../core/field/coverage";
-import type { PlacedTerm } from "../../../../core/field/field";
+import type { PlacedTerm } from "../../../../core/benchmark/competitors";
+import { type TermCoverage, usesIn } from "../../../../core/competitors/coverage";
 import { putIn } from "../fieldJobs";
 import { CoverRow, Presence } from "./CoverRow";
 

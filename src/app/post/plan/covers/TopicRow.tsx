@@ -1,5 +1,5 @@
 import { Plus } from "lucide-react";
-import type { HeadingTopic } from "../../../../core/field/topics";
+import type { HeadingTopic } from "../../../../core/competitors/topics";
 import { putIn } from "../fieldJobs";
 import { CoverRow, Place, Presence } from "./CoverRow";
 

@@ -2,7 +2,7 @@ import { Extension } from "@tiptap/core";
 import type { Node } from "@tiptap/pm/model";
 import { Plugin, PluginKey } from "@tiptap/pm/state";
 import { KEPT } from "../../../../core/draft/documentRules";
-import { freshId } from "../../../freshId";
+import { freshId } from "../../../../data/freshId";
 
 const TYPES = [
   "paragraph",

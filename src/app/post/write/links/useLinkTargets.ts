@@ -3,10 +3,10 @@ import { derivedHeadingIds } from "../../../../core/draft/headingIds";
 import type { LinkTarget } from "../../../../core/links/linkChoices";
 import { postPath } from "../../../../data/draft";
 import type { Post, Site } from "../../../../data/model";
+import type { PostSession } from "../../../store/postSession";
 import { postsAdapter } from "../../../store/postsSlice";
 import { store, useApp } from "../../../store/store";
 import { usePostSession } from "../../currentSession";
-import type { PostSession } from "../../session";
 
 const { selectAll } = postsAdapter.getSelectors();
 

@@ -6,7 +6,7 @@ import { Failed } from "../../../ui/Failed";
 import { count } from "../../../ui/figures";
 import { keepPicture } from "../keepPicture";
 import { PictureCard, PictureGrid } from "./PictureGrid";
-import type { Taken } from "./ShelfSheet";
+import type { Taken } from "./taken";
 
 /** Milliseconds: a word in the making is not asked for. */
 const PAUSE = 200;

@@ -1,17 +1,10 @@
 /** Pictures to take: those that the site has, and those of the photo shelf. */
 import { Tabs } from "radix-ui";
 import { useState } from "react";
-import type { Asset } from "../../../../data/model";
 import { Sheet } from "../../../ui/Sheet";
 import { PhotoShelf } from "./PhotoShelf";
 import { SiteShelf } from "./SiteShelf";
-
-export interface Taken {
-  asset: Asset;
-  /** What is known of it already; empty where nothing is. */
-  alt: string;
-  caption: string;
-}
+import type { Taken } from "./taken";
 
 interface Props {
   title: string;

@@ -7,7 +7,7 @@ import { count, kilobytes } from "../../../ui/figures";
 import { useAnswer } from "../../../ui/useAnswer";
 import { usePictureSource } from "../../../ui/usePictureSource";
 import { PictureCard, PictureGrid } from "./PictureGrid";
-import type { Taken } from "./ShelfSheet";
+import type { Taken } from "./taken";
 
 export function SiteShelf({ words, onTake }: { words: string; onTake: (taken: Taken) => void }) {
   const found = useAnswer(sitePictures);

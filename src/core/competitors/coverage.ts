@@ -3,7 +3,7 @@
  * block alone, so that after an edit only the edited block is looked at again.
  */
 import type { Block } from "../draft/draft";
-import { rangeShare } from "../proof/profile";
+import { rangeShare } from "../shares";
 import type { AnalysedText, Token } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import type { FieldMeasure } from "./measure";

@@ -1,4 +1,15 @@
 /** The field: what the pages that rank for a keyword share. Pure: the same pages give the same field, in any order. */
+
+import { headingStems, namesSubject } from "../competitors/coverage";
+import { type Doubt, doubtsOf } from "../competitors/doubts";
+import { type Frequencies, frequenciesOf } from "../competitors/frequencies/frequencies";
+import type { FieldMeasure, MeasuredTopic } from "../competitors/measure";
+import type { FieldPage } from "../competitors/page";
+import { askedIn, asks, contentStems, mergeQuestions, type ReaderQuestion } from "../competitors/questions";
+import { type Section, sectionsOf } from "../competitors/sections";
+import { type Statistic, sortStatistics, statisticsOf } from "../competitors/statistics";
+import { type FieldTerm, percentile, TermCounts } from "../competitors/terms";
+import { compare, type FieldHeading, type HeadingTopic, headingTopics } from "../competitors/topics";
 import { countsAsWords, type Draft } from "../draft/draft";
 import { linksOf } from "../draft/runs";
 import type { Profile } from "../proof/profile";
@@ -11,16 +22,6 @@ import { proseOf, sumsOf } from "../text/prose";
 import { readingEase } from "../text/readability";
 import { sentences } from "../text/sentences";
 import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./benchmark";
-import { headingStems, namesSubject } from "./coverage";
-import { type Doubt, doubtsOf } from "./doubts";
-import { type Frequencies, frequenciesOf } from "./frequencies/frequencies";
-import type { FieldMeasure, MeasuredTopic } from "./measure";
-import type { FieldPage } from "./page";
-import { askedIn, asks, contentStems, mergeQuestions, type ReaderQuestion } from "./questions";
-import { type Section, sectionsOf } from "./sections";
-import { type Statistic, sortStatistics, statisticsOf } from "./statistics";
-import { type FieldTerm, percentile, TermCounts } from "./terms";
-import { compare, type FieldHeading, type HeadingTopic, headingTopics } from "./topics";
 
 /** A page as it was collected: its place in the ranking, from 0. */
 export interface RankedFieldPage {

@@ -1,10 +1,10 @@
 /** Scores in the background every post whose score is missing or rests on something that has changed. */
 import { proofWorker } from "../../workers/clients";
-import { showScores } from "../store/keepScores";
-import { postsAdapter, scoresAdapter } from "../store/postsSlice";
-import { scoringMoved } from "../store/sessionSlice";
-import { store } from "../store/store";
+import { showScores } from "./keepScores";
+import { postsAdapter, scoresAdapter } from "./postsSlice";
 import { scoreBasis } from "./scoreBasis";
+import { scoringMoved } from "./sessionSlice";
+import { store } from "./store";
 
 /** Posts that the worker scores at a time: a quarter of a second's work or so. Each time, everything that shows scores is drawn anew. */
 const CHUNK = 25;

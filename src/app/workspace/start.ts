@@ -1,21 +1,21 @@
 /** The start: open the database, bring in the demo where it is empty, follow what changes. */
 
 import { toast } from "sonner";
-import { messageOf } from "../core/messageOf";
-import { sweepFreshAssets } from "../data/assets";
-import { db } from "../data/db";
-import { follow } from "../data/follow";
-import { listHeads } from "../data/lists";
-import { listPosts } from "../data/posts";
-import { getHidden, getProfile, getSearchConnection, getSite } from "../data/settings";
-import { recoverPosts } from "./post/recover";
-import { readScores } from "./store/keepScores";
-import { watchLeaving } from "./store/leaving";
-import { saver } from "./store/listeners";
-import { listsRead } from "./store/listsSlice";
-import { postsRead } from "./store/postsSlice";
-import { started, startFailed } from "./store/sessionSlice";
-import { store } from "./store/store";
+import { messageOf } from "../../core/messageOf";
+import { sweepFreshAssets } from "../../data/assets";
+import { db } from "../../data/db";
+import { follow } from "../../data/follow";
+import { listHeads } from "../../data/lists";
+import { listPosts } from "../../data/posts";
+import { getHidden, getProfile, getSearchConnection, getSite } from "../../data/settings";
+import { recoverPosts } from "../posts/recover";
+import { readScores } from "../store/keepScores";
+import { watchLeaving } from "../store/leaving";
+import { saver } from "../store/listeners";
+import { listsRead } from "../store/listsSlice";
+import { postsRead } from "../store/postsSlice";
+import { started, startFailed } from "../store/sessionSlice";
+import { store } from "../store/store";
 import { fetchDemo, replaceWorkspace } from "./workspace";
 
 export async function start(): Promise<void> {

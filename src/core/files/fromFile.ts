@@ -1,10 +1,11 @@
 /** From a file, by its ending, to a draft: Markdown, HTML, DOCX, plain text. */
+
+import { type Draft, emptyMeta } from "../draft/draft";
+import { blocksFromEditor } from "../draft/fromEditor";
+import { draftFromHtml } from "../draft/fromHtml";
+import { draftFromMarkdown } from "../draft/fromMarkdown";
 import { pastePlain } from "../paste/plain";
-import { type Draft, emptyMeta } from "./draft";
 import { draftFromDocx } from "./fromDocx";
-import { blocksFromEditor } from "./fromEditor";
-import { draftFromHtml } from "./fromHtml";
-import { draftFromMarkdown } from "./fromMarkdown";
 
 export interface ReadFile {
   draft: Draft;

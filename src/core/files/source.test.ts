@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { blocksFromEditor } from "../draft/fromEditor";
 import { anyDoc, anyText } from "../testing/arbitraries";
 import { RUNS } from "../testing/runs";
-import { blocksFromEditor } from "./fromEditor";
 import { readSource, type SourceKind, writeSource } from "./source";
 
 const KINDS: SourceKind[] = ["markdown", "html"];

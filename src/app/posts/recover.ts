@@ -1,7 +1,8 @@
 /** What a page could not store before it went: brought into the database. */
+
+import { freshId } from "../../data/freshId";
 import { journaledPosts, replayJournal } from "../../data/journal";
 import { postsWithLastWords, replayLastWords } from "../../data/lastWords";
-import { freshId } from "../freshId";
 import { whileFree } from "./postLock";
 
 /** Of a post that this tab holds. */

@@ -1,7 +1,7 @@
 import { newPost } from "../../data/draft";
+import { freshId } from "../../data/freshId";
 import type { Post } from "../../data/model";
 import { addPost, getDoc } from "../../data/posts";
-import { freshId } from "../freshId";
 import { store } from "../store/store";
 
 /** Starts a post from another: all of it but its target keyword and dates, which are nobody's to share. @returns its id */

@@ -1,12 +1,13 @@
 /** The benchmark: every page of the field scored with our own checks, against the field without itself. */
+
+import type { FieldMeasure } from "../competitors/measure";
+import type { FieldPage } from "../competitors/page";
 import type { ProofContext } from "../proof/context";
 import type { Finding } from "../proof/finding";
 import type { Profile } from "../proof/profile";
 import { proof } from "../proof/proof";
 import type { ReadingCache } from "../proof/reading";
 import type { Report } from "../proof/report";
-import type { FieldMeasure } from "./measure";
-import type { FieldPage } from "./page";
 
 /** The first so many pages make the average. */
 const FIRST = 10;

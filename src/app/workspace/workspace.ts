@@ -1,9 +1,9 @@
 /** What is done with the whole workspace: replacing it, with a copy of what was there, and taking it out as a file. */
 import * as Comlink from "comlink";
-import { withFiles } from "../workers/clients";
-import type { Refused, Replacement } from "../workers/files.worker";
-import { freshId } from "./freshId";
-import { saver } from "./store/listeners";
+import { freshId } from "../../data/freshId";
+import { withFiles } from "../../workers/clients";
+import type { Refused, Replacement } from "../../workers/files.worker";
+import { saver } from "../store/listeners";
 
 const DEMO = "/demo/brackenford.dunesparrow.zip";
 

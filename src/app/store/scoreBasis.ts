@@ -1,6 +1,6 @@
 import type { Post } from "../../data/model";
-import { postsAdapter } from "../store/postsSlice";
-import type { RootState } from "../store/store";
+import { postsAdapter } from "./postsSlice";
+import type { RootState } from "./store";
 
 const { selectAll } = postsAdapter.getSelectors();
 

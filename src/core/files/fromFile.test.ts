@@ -1,8 +1,8 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { describe, expect, it } from "vitest";
+import { draftToDocx } from "../draft/toDocx";
 import { draftOf } from "../testing/draftOf";
 import { draftFromFile, READABLE } from "./fromFile";
-import { draftToDocx } from "./toDocx";
 
 const read = async (name: string, content: string | Uint8Array) =>
   (await draftFromFile(name, typeof content === "string" ? strToU8(content) : content)).draft;

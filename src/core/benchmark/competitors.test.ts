@@ -1,25 +1,25 @@
 /** The field: pages read, and what they share. Figures are worked by hand from docs/scoring.md. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { changesBetween } from "../competitors/changes";
+import { products } from "../competitors/clusters";
+import { doubtsOf } from "../competitors/doubts";
+import { frequenciesOf } from "../competitors/frequencies/frequencies";
+import { readPage } from "../competitors/page";
+import { eachPhrase, PhraseTable } from "../competitors/phrases";
+import { askedIn, asks, mergeQuestions } from "../competitors/questions";
+import { sectionsOf } from "../competitors/sections";
+import { sectionVectors } from "../competitors/sectionVectors";
+import { sortStatistics, statisticsOf } from "../competitors/statistics";
+import { percentile, TermCounts } from "../competitors/terms";
+import { headingTopics, jaccard } from "../competitors/topics";
 import { houseProfile } from "../proof/profile";
 import { RUNS } from "../testing/runs";
 import { languagePack } from "../text/language";
 import { analyseText } from "../text/match";
 import { proseOf, sumsOf } from "../text/prose";
 import { readingEase } from "../text/readability";
-import { changesBetween } from "./changes";
-import { products } from "./clusters";
-import { doubtsOf } from "./doubts";
-import { analyseField, type FieldAnalysis, type RankedFieldPage } from "./field";
-import { frequenciesOf } from "./frequencies/frequencies";
-import { readPage } from "./page";
-import { eachPhrase, PhraseTable } from "./phrases";
-import { askedIn, asks, mergeQuestions } from "./questions";
-import { sectionsOf } from "./sections";
-import { sectionVectors } from "./sectionVectors";
-import { sortStatistics, statisticsOf } from "./statistics";
-import { percentile, TermCounts } from "./terms";
-import { headingTopics, jaccard } from "./topics";
+import { analyseField, type FieldAnalysis, type RankedFieldPage } from "./competitors";
 
 const pack = languagePack("en");
 const ADDRESS = "https://a.example/guides/brakes.html";

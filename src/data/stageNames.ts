@@ -1,4 +1,4 @@
-import type { Stage } from "../../data/model";
+import type { Stage } from "./model";
 
 export const STAGE_NAMES: Record<Stage, string> = {
   find: "Find",

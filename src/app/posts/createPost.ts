@@ -1,8 +1,8 @@
 import type { NavigateFunction } from "react-router";
 import { newPost } from "../../data/draft";
+import { freshId } from "../../data/freshId";
 import type { Post } from "../../data/model";
 import { addPost } from "../../data/posts";
-import { freshId } from "../freshId";
 import { store } from "../store/store";
 
 /** Makes an empty post and goes to it, the cursor in its title. */

@@ -1,5 +1,5 @@
 import { Link, useRouteError } from "react-router";
-import { Notice } from "../ui/Notice";
+import { Notice } from "./Notice";
 
 export function RouteError({ notFound = false }: { notFound?: boolean }) {
   const error = useRouteError();

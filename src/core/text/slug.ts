@@ -1,5 +1,5 @@
-import { fold } from "../text/fold";
-import type { LanguagePack } from "../text/packs/pack";
+import { fold } from "./fold";
+import type { LanguagePack } from "./packs/pack";
 
 /** Last part of an address's path, as a slug; empty for a home page or what is no address. */
 export function slugOf(address: string): string {

@@ -1,0 +1,99 @@
+import { describe, expect, it } from "vitest";
+import {
+  importsDownwards,
+  noCirclesOfFiles,
+  noCirclesOfFolders,
+  noTopLevelLet,
+  onlyDataOpensTheDatabase,
+} from "./rules";
+import { type Source, sourceOf } from "./sources";
+
+/** A source tree from its texts. */
+const tree = (texts: Record<string, string>): Source[] =>
+  Object.entries(texts).map(([path, text]) => sourceOf(path, text, (file) => file in texts));
+
+describe("reading a source", () => {
+  it("tells imports of every kind, packages and lets", () => {
+    const [source] = tree({
+      "src/app/a.tsx": `
+        import type { B } from "./b";
+        export * from "../core/c";
+        import { useState } from "react";
+        const later = () => import("./d");
+        export let x = 1;
+        let [y, z] = [2, 3];
+        const w = () => { let inside = 4; return inside; };`,
+      "src/app/b.ts": "",
+      "src/core/c.ts": "",
+      "src/app/d.tsx": "",
+    });
+    expect(source).toEqual({
+      path: "src/app/a.tsx",
+      imports: ["src/app/b.ts", "src/core/c.ts", "src/app/d.tsx"],
+      packages: ["react"],
+      topLevelLets: ["x", "[y, z]"],
+    });
+  });
+  it("refuses what it cannot read", () =>
+    expect(() => tree({ "src/core/a.ts": "import {" })).toThrow("src/core/a.ts could not be parsed"));
+});
+
+describe("the rules", () => {
+  it.each([
+    [
+      "a layer that imports upwards",
+      importsDownwards,
+      { "src/core/a.ts": `import "../app/b";`, "src/app/b.ts": "" },
+      1,
+    ],
+    [
+      "a layer that imports downwards",
+      importsDownwards,
+      { "src/app/b.ts": `import "../core/a";`, "src/core/a.ts": "" },
+      0,
+    ],
+    ["a folder that is no layer", importsDownwards, { "src/misc/a.ts": "" }, 1],
+    [
+      "the database outside data",
+      onlyDataOpensTheDatabase,
+      { "src/app/a.ts": `import Dexie from "dexie";` },
+      1,
+    ],
+    ["the database in data", onlyDataOpensTheDatabase, { "src/data/a.ts": `import Dexie from "dexie";` }, 0],
+    [
+      "the opened database",
+      onlyDataOpensTheDatabase,
+      { "src/app/a.ts": `import { db } from "../data/db";`, "src/data/db.ts": "" },
+      1,
+    ],
+    ["state of a module", noTopLevelLet, { "src/app/a.ts": "let a = 1;" }, 1],
+    ["a constant", noTopLevelLet, { "src/app/a.ts": "const a = 1;" }, 0],
+    [
+      "two files in a circle, by a type",
+      noCirclesOfFiles,
+      { "src/core/a.ts": `import { b } from "./b";`, "src/core/b.ts": `import type { A } from "./a";` },
+      1,
+    ],
+    [
+      "folders in a circle, no two files of which are",
+      noCirclesOfFolders,
+      {
+        "src/core/x/a.ts": `import "../y/b";`,
+        "src/core/y/b.ts": "",
+        "src/core/y/deep/c.ts": `import "../../x/d";`,
+        "src/core/x/d.ts": "",
+      },
+      1,
+    ],
+    [
+      "a folder and what is in it",
+      noCirclesOfFolders,
+      {
+        "src/core/x/a.ts": `import "./deep/b";`,
+        "src/core/x/deep/b.ts": `import "../c";`,
+        "src/core/x/c.ts": "",
+      },
+      0,
+    ],
+  ] as const)("%s", (_, rule, texts, faults) => expect(rule(tree(texts))).toHaveLength(faults));
+});
