@@ -3,7 +3,14 @@ import { EditorContent } from "@tiptap/react";
 import { createRoot } from "react-dom/client";
 import "../../src/app/styles.css";
 import { createEditor } from "../../src/app/post/write/editor/createEditor";
+import type { Intake } from "../../src/app/post/write/editor/intake";
 import type { EditorDoc } from "../../src/core/draft/editorJson";
+
+/** Nothing comes in here but keys. */
+const noIntake: Intake = {
+  readPaste: () => Promise.reject(new Error("The bare editor reads no pastes.")),
+  keepPicture: () => Promise.reject(new Error("The bare editor keeps no pictures.")),
+};
 
 declare global {
   interface Window {
@@ -12,7 +19,7 @@ declare global {
 }
 
 window.begin = (doc) => {
-  const editor = createEditor(doc, true);
+  const editor = createEditor(doc, true, noIntake);
   createRoot(document.getElementById("root")!).render(
     <div className="mx-auto w-[760px] bg-sheet px-10 pt-5">
       <EditorContent editor={editor} />

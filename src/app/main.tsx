@@ -3,10 +3,15 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { Provider } from "react-redux";
 import { RouterProvider } from "react-router";
+import { createServices } from "../services/clients";
+import { createWorkers } from "../workers/clients";
 import { router } from "./routes";
 import { startOffline } from "./shell/offline";
 import { watchTrouble } from "./shell/watchTrouble";
-import { store } from "./store/store";
+import { createStore } from "./store/createStore";
+import { DependenciesContext } from "./store/DependenciesContext";
+import { createScoreChannel } from "./store/scoreChannel";
+import { TextKeeping } from "./store/textKeeping";
 import { guardTypes } from "./trustedTypes";
 import { chosenTheme, wearTheme } from "./ui/theme";
 import { start } from "./workspace/start";
@@ -14,14 +19,23 @@ import { start } from "./workspace/start";
 guardTypes();
 wearTheme(chosenTheme());
 watchTrouble();
+const workers = createWorkers();
+const { store, dependencies } = createStore({
+  workers,
+  ...createServices(),
+  scores: createScoreChannel(),
+  textKeeping: new TextKeeping(workers.save),
+});
 // Without it the application works while there is a network.
-startOffline().catch((error: unknown) => console.warn("It will not work offline", error));
-void start();
+startOffline(dependencies.saver).catch((error: unknown) => console.warn("It will not work offline", error));
+void store.dispatch(start());
 
 createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <Provider store={store}>
-      <RouterProvider router={router} />
+      <DependenciesContext value={dependencies}>
+        <RouterProvider router={router} />
+      </DependenciesContext>
     </Provider>
   </StrictMode>,
 );

@@ -3,6 +3,15 @@
  * (Object.is); dependencies are named where the value is asked for, so that none can be forgotten elsewhere.
  */
 
+/** A value that is made when it is first asked for, and never anew: it depends on nothing. */
+export function once<T>(make: () => T): () => T {
+  let made: { value: T } | null = null;
+  return () => {
+    made ??= { value: make() };
+    return made.value;
+  };
+}
+
 /** One value. */
 export class Memo<T> {
   #last: { on: readonly unknown[]; value: T } | null = null;

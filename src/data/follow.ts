@@ -41,3 +41,10 @@ export function follow<T>(
     following.unsubscribe();
   };
 }
+
+/** The same at once after each change, for what is small. */
+export const followNow = <T>(
+  read: () => Promise<T>,
+  tell: (found: T) => void,
+  failed: (why: string) => void,
+): (() => void) => follow(read, () => Promise.resolve(), tell, failed);

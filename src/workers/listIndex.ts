@@ -2,9 +2,8 @@
 import { identity, type KeywordList } from "../core/keywords/list";
 import { type KeyedList, type Overlap, OverlapIndex } from "../core/keywords/overlap";
 import { stemKey } from "../core/keywords/stemKey";
-import { db } from "../data/db";
 import { listName } from "../data/listOfPost";
-import { readLists } from "../data/lists";
+import { listHeads, readLists } from "../data/lists";
 import type { Use } from "./keywordBoard";
 
 /** An overlap as the screen names it. */
@@ -34,7 +33,7 @@ export class ListIndex {
 
   /** Brings the index up to what the database holds; only lists that have changed are read. @returns whether any had */
   async refresh(): Promise<boolean> {
-    const heads = await db.lists.toArray();
+    const heads = await listHeads();
     const gone = new Set(this.#lists.keys());
     const changed = heads.filter(({ id, updatedAt, postId, name }) => {
       gone.delete(id);

@@ -11,7 +11,7 @@ import {
 import { messageOf } from "../core/messageOf";
 import type { SearchConnection } from "../data/model";
 import type { Article, Idea } from "../data/schemas/search";
-import { askSearch, SearchFailure } from "../services/search/searchClient";
+import { type SearchClient, SearchFailure } from "../services/search/searchClient";
 
 const MOST_IDEAS = 2000;
 const MOST_ARTICLES = 20;
@@ -70,11 +70,13 @@ export function joinTables(
 }
 
 /**
+ * @param search who is asked
  * @param earlier what the look-up holds already; another seed adds to it
  * @param onProgress called with the seeds done
  * @throws SearchFailure where no seed could be looked up; what was there before stays with the caller
  */
 export async function runLookUp(
+  search: SearchClient,
   { connection, region, seeds }: LookUpQuestion,
   earlier: { table: KeywordTable; articles: Article[] } | null,
   onProgress: (done: number, of: number) => void,
@@ -87,8 +89,8 @@ export async function runLookUp(
   for (const [done, seed] of seeds.entries()) {
     onProgress(done, seeds.length);
     try {
-      const found = await askSearch(connection, "ideas", { seed, region, most: MOST_IDEAS }, signal);
-      const about = await askSearch(
+      const found = await search.ask(connection, "ideas", { seed, region, most: MOST_IDEAS }, signal);
+      const about = await search.ask(
         connection,
         "articles",
         { subject: seed, region, most: MOST_ARTICLES },

@@ -24,6 +24,8 @@ export interface Supervised<Api> {
   api: Comlink.Remote<Api>;
   /** The same, where each answer must come within so many milliseconds. */
   within(milliseconds: number): Comlink.Remote<Api>;
+  /** Starts the worker where none runs, so that the first request need not wait for it. */
+  start(): void;
   /** Ends the worker, and with it whatever it is at; who waits for it is told. The next request starts another. */
   end(): void;
 }
@@ -118,6 +120,7 @@ export function supervise<Api>(
   return {
     api: remoteWithin(null),
     within: remoteWithin,
+    start: () => void run(),
     end: () => {
       if (running) stop(running, new WorkerStopped(`The part that ${name} was ended.`));
     },

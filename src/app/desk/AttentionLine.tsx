@@ -1,34 +1,33 @@
 /** A line of what needs a decision, with the posts that it is about. */
-import { memo, useEffect, useState } from "react";
+
+import { memo } from "react";
 import { Link } from "react-router";
 import type { Post } from "../../data/model";
-import { proofWorker } from "../../workers/clients";
-import { readOnScreen } from "../ui/attemptRead";
+import { useDependencies } from "../store/DependenciesContext";
+import { useAskOrTell } from "../store/useAskOrTell";
 import { type AttentionNote, attention } from "./attention";
 
 /** Of each kind, so many posts are named, and so many kinds: a large site may have hundreds. */
 const NAMED = 4;
 const KINDS = 6;
 
+const NO_NOTES: AttentionNote[] = [];
+
 export const AttentionLine = memo(function AttentionLine({ posts }: { posts: Post[] }) {
-  const [notes, setNotes] = useState<AttentionNote[]>([]);
-  useEffect(() => {
-    let live = true;
-    // Comparing targets needs the language's stems: the worker has them.
-    const targets = posts.filter((post) => post.keyword.trim());
-    readOnScreen(() =>
-      proofWorker()
-        .stemKeys(targets.map(({ keyword, language }) => ({ keyword, language })))
-        .then((keys) => {
-          if (!live) return;
-          const byPost = new Map(targets.map(({ id }, i) => [id, keys[i]!]));
-          setNotes(attention(posts, new Date().toISOString().slice(0, 10), byPost));
-        }),
-    );
-    return () => {
-      live = false;
-    };
-  }, [posts]);
+  const { workers } = useDependencies();
+  const notes = useAskOrTell(
+    async () => {
+      // Comparing targets needs the language's stems: the worker has them.
+      const targets = posts.filter((post) => post.keyword.trim());
+      const keys = await workers.proof.stemKeys(
+        targets.map(({ keyword, language }) => ({ keyword, language })),
+      );
+      const byPost = new Map(targets.map(({ id }, i) => [id, keys[i]!]));
+      return attention(posts, new Date().toISOString().slice(0, 10), byPost);
+    },
+    [posts],
+    { otherwise: NO_NOTES },
+  );
   if (!notes.length) return null;
   return (
     <ul

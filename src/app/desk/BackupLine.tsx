@@ -1,12 +1,12 @@
 import { Link } from "react-router";
 import type { Post } from "../../data/model";
 import { getBackedUp } from "../../data/settings";
-import { useAnswer } from "../ui/useAnswer";
+import { useAsk } from "../store/useAsk";
 import { backupReminder } from "./attention";
 
 /** A quiet word where all that is here is in this browser only, and has been for long. */
 export function BackupLine({ posts }: { posts: readonly Post[] }) {
-  const backedUp = useAnswer(getBackedUp);
+  const backedUp = useAsk(getBackedUp, []);
   const says =
     backedUp.state === "ready" ? backupReminder(posts, backedUp.value, new Date().toISOString()) : null;
   if (!says) return null;

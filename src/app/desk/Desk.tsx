@@ -1,4 +1,5 @@
 /** The Desk: every post by stage, with its score, what it needs next, and what of the whole needs attention. */
+
 import { BookOpenText, Plus, Wrench } from "lucide-react";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
@@ -8,9 +9,9 @@ import { foldPlain } from "../../core/text/fold";
 import { type ListedFinding, type Post, type PostScore, STAGES } from "../../data/model";
 import { STAGE_NAMES } from "../../data/stageNames";
 import { startPost } from "../posts/createPost";
-import { postsAdapter, scoresAdapter } from "../store/postsSlice";
+import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { scoreStale } from "../store/scoreStale";
-import { useApp } from "../store/store";
+import { selectPosts, selectScoreEntities } from "../store/selectors";
 import { Button } from "../ui/Button";
 import { count } from "../ui/figures";
 import { lazyPart } from "../ui/part";
@@ -21,9 +22,6 @@ import { ImportButton } from "./importing/ImportButton";
 import { PostList } from "./PostList";
 import type { Row } from "./PostRow";
 import { worstChecks } from "./portfolio/portfolio";
-
-const { selectAll: allPosts } = postsAdapter.getSelectors();
-const { selectEntities: scoreMap } = scoresAdapter.getSelectors();
 
 /** It stands below what is looked for first, in the room that is kept for it. */
 const Portfolio = lazyPart(
@@ -56,10 +54,11 @@ const SORTS = {
 type Sort = keyof typeof SORTS;
 
 export function Desk() {
-  const posts = useApp((state) => allPosts(state.posts.posts));
-  const scores = useDeferredValue(useApp((state) => scoreMap(state.posts.scores)));
-  const site = useApp((state) => state.session.site);
-  const profile = useApp((state) => state.session.profile);
+  const dispatch = useAppDispatch();
+  const posts = useAppSelector(selectPosts);
+  const scores = useDeferredValue(useAppSelector(selectScoreEntities));
+  const site = useAppSelector((state) => state.session.site);
+  const profile = useAppSelector((state) => state.session.profile);
   const [query, setQuery] = useState("");
   const [category, setCategory] = useState("");
   const [sort, setSort] = useState<Sort>("stage");
@@ -70,7 +69,7 @@ export function Desk() {
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: any change of a post, the site or the profile may have made a score stale
   useEffect(() => {
-    void scoreStale();
+    void dispatch(scoreStale());
   }, [posts, site, profile]);
   useEffect(() => {
     document.title = `Desk · ${site.name}`;
@@ -148,7 +147,7 @@ export function Desk() {
           </select>
         </label>
         <ImportButton />
-        <Button kind="primary" onClick={() => void startPost(navigate)}>
+        <Button kind="primary" onClick={() => void dispatch(startPost(navigate))}>
           <Plus size={15} aria-hidden="true" /> New post
         </Button>
       </div>
@@ -188,9 +187,11 @@ export function Desk() {
           disabled={!rows.length}
           make={async (format) => {
             const { reportOfMany } = await import("./reportOfMany");
-            return reportOfMany(
-              rows.map(({ post }) => post),
-              format,
+            return dispatch(
+              reportOfMany(
+                rows.map(({ post }) => post),
+                format,
+              ),
             );
           }}
         />
@@ -223,7 +224,7 @@ export function Desk() {
 
 /** How far the scoring is: said often, and drawn anew alone. */
 function Progress({ otherwise }: { otherwise: string }) {
-  const scoring = useApp((state) => state.session.scoring);
+  const scoring = useAppSelector((state) => state.session.scoring);
   return scoring ? `Scoring ${scoring.done + 1} of ${scoring.of} …` : otherwise;
 }
 
@@ -250,6 +251,7 @@ const ORDER: Record<Sort, (a: Row, b: Row) => number> = {
 const when = ({ post }: Row): string => (post.status === "draft" ? post.due : post.date);
 
 function Empty() {
+  const dispatch = useAppDispatch();
   const navigate = useNavigate();
   return (
     <div className="border border-rule bg-sheet p-10 text-center">
@@ -257,7 +259,7 @@ function Empty() {
       <p className="mx-auto my-2 max-w-md text-ink-2">
         The Desk shows every post by stage, what it scores and what is worth doing next.
       </p>
-      <Button kind="primary" onClick={() => void startPost(navigate)}>
+      <Button kind="primary" onClick={() => void dispatch(startPost(navigate))}>
         <Plus size={15} aria-hidden="true" /> New post
       </Button>
     </div>

@@ -1,9 +1,11 @@
 /** One post of the Desk: what it is called, what it scores, and what is worth most next. */
+
 import { Copy, Trash2 } from "lucide-react";
 import { Link, useNavigate } from "react-router";
 import type { ListedFinding, Post, PostScore } from "../../data/model";
 import { copyPost } from "../posts/copyPost";
 import { deleteWithUndo } from "../posts/deleteWithUndo";
+import { useAppDispatch } from "../store/hooks";
 import { points, whole } from "../ui/figures";
 import { MiniStrip } from "../ui/WeightStrip";
 
@@ -31,6 +33,7 @@ const ACT =
   "flex h-7 w-7 items-center justify-center rounded text-ink-2 opacity-0 focus-visible:opacity-100 group-hover:opacity-100";
 
 export function PostRow({ post, score, next }: Row) {
+  const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const name = post.title || "Untitled post";
   const date =
@@ -74,7 +77,7 @@ export function PostRow({ post, score, next }: Row) {
           type="button"
           aria-label={`Start a post from “${name}”`}
           title="Start a post from this one"
-          onClick={() => void copyPost(post).then((id) => navigate(`/post/${id}/write`))}
+          onClick={() => void dispatch(copyPost(post)).then((id) => navigate(`/post/${id}/write`))}
           className={`${ACT} hover:bg-proof-wash hover:text-proof`}
         >
           <Copy size={15} aria-hidden="true" />

@@ -1,46 +1,51 @@
 /** The report of many posts: each scored anew, since lists keep no evidence. */
+
 import { toast } from "sonner";
 import type { Reported } from "../../core/proof/export/reported";
 import { proofContext } from "../../data/draft";
 import { getField, planContext } from "../../data/fields";
 import type { Post } from "../../data/model";
 import { getDoc } from "../../data/posts";
-import { proofWorker } from "../../workers/clients";
 import { type ReportFormat, reportedPost, reportFile } from "../reports/reportFiles";
-import { postsAdapter } from "../store/postsSlice";
-import { store } from "../store/store";
+import { selectPosts } from "../store/selectors";
+import type { AppThunk } from "../store/thunk";
 
-export async function reportOfMany(
-  posts: readonly Post[],
-  format: ReportFormat,
-): Promise<{ blob: Blob; name: string }> {
-  const state = store.getState();
-  const { site, profile } = state.session;
-  const all = postsAdapter.getSelectors().selectAll(state.posts.posts);
-  const reports: Reported[] = [];
-  let stopped = false;
-  const progress = toast.loading("Scoring …", {
-    cancel: {
-      label: "Cancel",
-      onClick: () => {
-        stopped = true;
+export const reportOfMany =
+  (posts: readonly Post[], format: ReportFormat): AppThunk<Promise<{ blob: Blob; name: string }>> =>
+  async (_dispatch, getState, { workers }) => {
+    const state = getState();
+    const { site, profile } = state.session;
+    const all = selectPosts(state);
+    const reports: Reported[] = [];
+    let stopped = false;
+    const progress = toast.loading("Scoring …", {
+      cancel: {
+        label: "Cancel",
+        onClick: () => {
+          stopped = true;
+        },
       },
-    },
-  });
-  try {
-    for (const [done, post] of posts.entries()) {
-      if (stopped) throw new Error("It was cancelled");
-      if (done % 10 === 0) toast.loading(`Scoring ${done + 1} of ${posts.length} …`, { id: progress });
-      const [doc, plan, field] = await Promise.all([
-        getDoc(post.id),
-        planContext(post.id),
-        getField(post.id),
-      ]);
-      const report = await proofWorker().score(post, site, doc, proofContext(post, all, site, plan), profile);
-      reports.push(reportedPost(post, site, report, field?.benchmark ?? null));
+    });
+    try {
+      for (const [done, post] of posts.entries()) {
+        if (stopped) throw new Error("It was cancelled");
+        if (done % 10 === 0) toast.loading(`Scoring ${done + 1} of ${posts.length} …`, { id: progress });
+        const [doc, plan, field] = await Promise.all([
+          getDoc(post.id),
+          planContext(post.id),
+          getField(post.id),
+        ]);
+        const report = await workers.proof.score(
+          post,
+          site,
+          doc,
+          proofContext(post, all, site, plan),
+          profile,
+        );
+        reports.push(reportedPost(post, site, report, field?.benchmark ?? null));
+      }
+    } finally {
+      toast.dismiss(progress);
     }
-  } finally {
-    toast.dismiss(progress);
-  }
-  return reportFile({ reports, profile, date: new Date().toISOString().slice(0, 10) }, format);
-}
+    return reportFile({ reports, profile, date: new Date().toISOString().slice(0, 10) }, format);
+  };

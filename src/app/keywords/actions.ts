@@ -1,4 +1,5 @@
 /** What a person does with keywords, each with its message and, where something goes, its undo. */
+
 import { toast } from "sonner";
 import {
   type KeywordList,
@@ -22,9 +23,8 @@ import {
 import { deleteLookUp, restoreLookUp } from "../../data/lookUps";
 import type { Idea } from "../../data/model";
 import { saveHidden } from "../../data/settings";
-import { keywordsWorker } from "../../workers/clients";
 import { hiddenChanged } from "../store/sessionSlice";
-import { store } from "../store/store";
+import type { AppThunk } from "../store/thunk";
 import { count } from "../ui/figures";
 
 export const now = (): string => new Date().toISOString();
@@ -184,17 +184,21 @@ export const assignList = (id: string, postId: string | null): Promise<boolean> 
   attempt(() => giveList(id, postId, now()));
 
 /** Hides keywords for this site, in every look-up. */
-export async function hide(texts: string[]): Promise<void> {
-  const before = store.getState().session.hidden;
-  await setHidden([...new Set([...before, ...texts])]);
-  toast(`${count(texts.length, "keyword")} hidden for this site.`, {
-    action: { label: "Undo", onClick: () => void setHidden(before) },
-  });
-}
+export const hide =
+  (texts: string[]): AppThunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const before = getState().session.hidden;
+    await dispatch(setHidden([...new Set([...before, ...texts])]));
+    toast(`${count(texts.length, "keyword")} hidden for this site.`, {
+      action: { label: "Undo", onClick: () => void dispatch(setHidden(before)) },
+    });
+  };
 
-export async function setHidden(hidden: string[]): Promise<void> {
-  if (await attempt(() => saveHidden(hidden))) store.dispatch(hiddenChanged(hidden));
-}
+export const setHidden =
+  (hidden: string[]): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    if (await attempt(() => saveHidden(hidden))) dispatch(hiddenChanged(hidden));
+  };
 
 export async function removeLookUp(id: string): Promise<void> {
   await attempt(async () => {
@@ -207,17 +211,19 @@ export async function removeLookUp(id: string): Promise<void> {
 }
 
 /** Puts one look-up into another, which has the keywords of both then. */
-export async function mergeLookUps(intoId: string, otherId: string): Promise<void> {
-  await attempt(async () => {
-    const { before, count: merged } = await keywordsWorker().mergeLookUps(intoId, otherId, now());
-    toast(`Merged: ${count(merged, "keyword")} in one look-up.`, {
-      action: {
-        label: "Undo",
-        onClick: () => void attempt(async () => void (await Promise.all(before.map(restoreLookUp)))),
-      },
+export const mergeLookUps =
+  (intoId: string, otherId: string): AppThunk<Promise<void>> =>
+  async (_dispatch, _getState, { workers }) => {
+    await attempt(async () => {
+      const { before, count: merged } = await workers.keywords.mergeLookUps(intoId, otherId, now());
+      toast(`Merged: ${count(merged, "keyword")} in one look-up.`, {
+        action: {
+          label: "Undo",
+          onClick: () => void attempt(async () => void (await Promise.all(before.map(restoreLookUp)))),
+        },
+      });
     });
-  });
-}
+  };
 
 export async function keepIdea(idea: Omit<Idea, "id" | "createdAt" | "postId">): Promise<void> {
   if (await attempt(() => saveIdea({ ...idea, id: freshId(), postId: null, createdAt: now() })))

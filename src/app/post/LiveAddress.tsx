@@ -3,16 +3,16 @@ import { toast } from "sonner";
 import { postPath } from "../../data/draft";
 import { freshId } from "../../data/freshId";
 import { addRedirect } from "../../data/redirects";
+import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { addressSettled, postEdited } from "../store/openPostSlice";
-import { useAct, useApp } from "../store/store";
 import { attemptRead } from "../ui/attemptRead";
 import { Button } from "../ui/Button";
 import { useOpenPost } from "./useOpenPost";
 
 export function LiveAddress() {
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const { post, readOnly } = useOpenPost("post", "readOnly");
-  const site = useApp((state) => state.session.site);
+  const site = useAppSelector((state) => state.session.site);
   if (!post?.liveSlug || readOnly) return null;
   const { id, slug, liveSlug } = post;
   const from = postPath({ slug: liveSlug }, site);
@@ -26,7 +26,7 @@ export function LiveAddress() {
       why: "slug changed",
       postId: id,
     });
-    act(addressSettled());
+    dispatch(addressSettled());
     toast(`Kept: ${from} leads to ${to}. Release lists the redirects of this page.`);
   };
   return (
@@ -42,7 +42,7 @@ export function LiveAddress() {
         <Button disabled={!slug} onClick={() => attemptRead(keep())}>
           Keep the new address, with a redirect
         </Button>
-        <Button onClick={() => act(postEdited({ slug: liveSlug }))}>Go back to the old one</Button>
+        <Button onClick={() => dispatch(postEdited({ slug: liveSlug }))}>Go back to the old one</Button>
       </span>
     </div>
   );

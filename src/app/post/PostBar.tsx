@@ -1,4 +1,5 @@
 /** The post's bar: title, target keyword, the rail of stages, and whether it is saved. */
+
 import { CircleAlert, LoaderCircle, Check as Tick } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { shallowEqual } from "react-redux";
@@ -6,21 +7,19 @@ import { NavLink, useLocation } from "react-router";
 import type { OutlineItem } from "../../core/outline/outline";
 import { STAGES, type Stage } from "../../data/model";
 import { STAGE_NAMES } from "../../data/stageNames";
-import { saver } from "../store/listeners";
+import { useDependencies } from "../store/DependenciesContext";
+import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { postEdited } from "../store/openPostSlice";
-import { postsAdapter } from "../store/postsSlice";
-import { useAct, useApp } from "../store/store";
+import { selectPosts } from "../store/selectors";
 import { count, whole } from "../ui/figures";
-import { usePostSession } from "./currentSession";
 import { postGates, sameSlugAs } from "./postGates";
+import { usePostSession } from "./SessionContext";
 import { useOpenPost } from "./useOpenPost";
 import { useRests } from "./useRests";
 import { VersionsSheet } from "./versions/VersionsSheet";
 
-const { selectAll } = postsAdapter.getSelectors();
-
 export function PostBar() {
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const { post, readOnly } = useOpenPost("post", "readOnly");
   const location = useLocation();
   const stage = location.pathname.split("/").at(-1) as Stage;
@@ -51,7 +50,7 @@ export function PostBar() {
           readOnly={readOnly}
           className="w-full truncate rounded border border-transparent bg-transparent px-1 font-serif text-[17px] hover:border-rule focus:border-edge"
           value={post.title}
-          onChange={(event) => act(postEdited({ title: event.target.value }))}
+          onChange={(event) => dispatch(postEdited({ title: event.target.value }))}
         />
         <p className="truncate px-1 text-[13px] text-ink-2 small:hidden short:hidden">
           {post.keyword ? (
@@ -80,10 +79,10 @@ const SOON = 100;
 
 function useStageWords(): Record<Stage, string> {
   const { post, outline, report, source } = useOpenPost("post", "outline", "report", "source");
-  const site = useApp((state) => state.session.site);
+  const site = useAppSelector((state) => state.session.site);
   // Not the posts themselves, which are others each time that this one is saved.
-  const sameSlug = useApp(
-    (state) => sameSlugAs(state.openPost.post, selectAll(state.posts.posts)),
+  const sameSlug = useAppSelector(
+    (state) => sameSlugAs(state.openPost.post, selectPosts(state)),
     shallowEqual,
   );
   const session = usePostSession();
@@ -118,7 +117,7 @@ function planWords(outline: readonly OutlineItem[]): string {
 /** A line with five stations. */
 function Rail() {
   const words = useStageWords();
-  const id = useApp((state) => state.openPost.post?.id);
+  const id = useAppSelector((state) => state.openPost.post?.id);
   return (
     <nav
       aria-label="Stages"
@@ -156,7 +155,7 @@ function Rail() {
 
 /** A failure to save stays in sight until it is over. */
 export function SaveFailure() {
-  const saving = useApp((state) => state.openPost.saving);
+  const saving = useAppSelector((state) => state.openPost.saving);
   if (saving.state !== "failed") return null;
   return (
     <div role="alert" className="border-b border-plum/30 bg-plum-wash px-4 py-1.5">
@@ -168,8 +167,9 @@ export function SaveFailure() {
 }
 
 function SavedState() {
-  const saving = useApp((state) => state.openPost.saving);
-  const readOnly = useApp((state) => state.openPost.readOnly);
+  const { saver } = useDependencies();
+  const saving = useAppSelector((state) => state.openPost.saving);
+  const readOnly = useAppSelector((state) => state.openPost.readOnly);
   if (readOnly) return <p className="w-24 text-right mid:w-44 text-[13px] text-plum">Reading only</p>;
   return (
     <div

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { useApp } from "../store/store";
+import { useAppSelector } from "../store/hooks";
 import { WeightStrip } from "../ui/WeightStrip";
 import { useGo } from "./useGo";
 
@@ -7,8 +7,8 @@ const Strip = memo(WeightStrip);
 
 /** The open post's weight strip, which stays in sight below the bars. */
 export function StripHead() {
-  const report = useApp((state) => state.openPost.report);
-  const benchmark = useApp((state) => state.openPost.field?.benchmark ?? null);
+  const report = useAppSelector((state) => state.openPost.report);
+  const benchmark = useAppSelector((state) => state.openPost.field?.benchmark ?? null);
   const go = useGo();
   return (
     <div

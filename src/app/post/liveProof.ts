@@ -1,25 +1,28 @@
 /** Keeps the open post's report current: sends changed blocks to the worker, drops answers that came too late. */
+
 import type { ProofContext } from "../../core/proof/context";
 import type { Profile } from "../../core/proof/profile";
 import { draftMeta } from "../../data/draft";
 import type { PostScore } from "../../data/model";
 import { summarise } from "../../data/summarise";
-import { proofWorker } from "../../workers/clients";
-import { keepScore } from "../store/keepScores";
 import { reportArrived, reportFailed } from "../store/openPostSlice";
 import type { PostSession } from "../store/postSession";
+import { keepScore } from "../store/scoreActions";
 import { scoreBasis } from "../store/scoreBasis";
-import { store } from "../store/store";
+import type { AppThunk } from "../store/thunk";
 import { openContext } from "./openContext";
 import { restOf } from "./restOf";
 
-const fieldNumbers = new WeakMap<object, number>();
-let fieldsSeen = 0;
-function fieldNumber(field: object | null): number {
-  if (!field) return 0;
-  const known = fieldNumbers.get(field) ?? ++fieldsSeen;
-  fieldNumbers.set(field, known);
-  return known;
+/** Numbers objects that are never changed in place, so that a number can stand for one; 0 stands for none. */
+function createNumbering(): (thing: object | null) => number {
+  const numbers = new WeakMap<object, number>();
+  let last = 0;
+  return (thing) => {
+    if (!thing) return 0;
+    const number = numbers.get(thing) ?? ++last;
+    numbers.set(thing, number);
+    return number;
+  };
 }
 
 /** Milliseconds of rest after which a report is made, from a short post to one whose reports are dear. */
@@ -40,108 +43,111 @@ export interface LiveProof {
   stop(): void;
 }
 
-export function startLiveProof(session: PostSession): LiveProof {
-  let revision = 0;
-  let sent = new Set<string>();
-  let busy = false;
-  let again = false;
-  let stopped = false;
-  let lastContext = "";
-  let lastProfile: Profile | null = null;
-  let failures = 0;
-  /** What the last report cost the page itself, in milliseconds: gathering what changed, and drawing the answer. */
-  let cost = 0;
-  const rest = restOf(
-    () => within(REST[0], cost * REST_A_COST, REST[1]),
-    () => within(SOONEST, cost / BUSIEST, LATEST),
-    () => void run(),
-  );
+export const startLiveProof =
+  (session: PostSession): AppThunk<LiveProof> =>
+  (dispatch, getState, { workers }) => {
+    const numberOf = createNumbering();
+    let revision = 0;
+    let sent = new Set<string>();
+    let busy = false;
+    let again = false;
+    let stopped = false;
+    let lastContext = "";
+    let lastProfile: Profile | null = null;
+    let failures = 0;
+    /** What the last report cost the page itself, in milliseconds: gathering what changed, and drawing the answer. */
+    let cost = 0;
+    const rest = restOf(
+      () => within(REST[0], cost * REST_A_COST, REST[1]),
+      () => within(SOONEST, cost / BUSIEST, LATEST),
+      () => void run(),
+    );
 
-  async function run(): Promise<void> {
-    const state = store.getState();
-    const { session: app } = state;
-    const { post } = state.openPost;
-    if (stopped || !post || post.id !== session.postId) return;
-    if (busy) {
-      again = true;
-      return;
+    async function run(): Promise<void> {
+      const state = getState();
+      const { session: app } = state;
+      const { post } = state.openPost;
+      if (stopped || !post || post.id !== session.postId) return;
+      if (busy) {
+        again = true;
+        return;
+      }
+      busy = true;
+      const mine = ++revision;
+      const began = performance.now();
+      const keyed = session.keyed();
+      const order = keyed.map(({ key }) => key);
+      const changed = keyed
+        .filter(({ key }) => !sent.has(key))
+        .map(({ key, block }): [string, typeof block] => [key, block]);
+      const context = openContext(post, state);
+      const fingerprint = JSON.stringify({
+        ...context,
+        // A field is never changed in place: a number stands for it.
+        field: numberOf(context.field),
+        site: { ...context.site, paths: [...(context.site.paths ?? [])] },
+      });
+      const news: { context?: ProofContext; profile?: Profile } = {
+        ...(fingerprint !== lastContext && { context }),
+        ...(app.profile !== lastProfile && { profile: app.profile }),
+      };
+      const gathered = performance.now() - began;
+      try {
+        const { report } = await workers.proof.update({
+          postId: post.id,
+          revision: mine,
+          meta: draftMeta(post, app.site),
+          headingIds: "derived",
+          order,
+          changed,
+          ...news,
+        });
+        sent = new Set(order);
+        lastContext = fingerprint;
+        lastProfile = app.profile;
+        failures = 0;
+        if (!stopped) {
+          const arrived = performance.now();
+          dispatch(reportArrived({ postId: post.id, revision: mine, report }));
+          // What the store tells is drawn in a microtask, before this goes on.
+          await null;
+          cost = gathered + performance.now() - arrived;
+          keepLater({ ...summarise(post.id, report), scoredAt: scoreBasis(post, getState()) });
+        }
+      } catch (error) {
+        // The worker lost what it held: send everything next time.
+        console.error("The proof failed", error);
+        sent = new Set();
+        lastContext = "";
+        lastProfile = null;
+        again ||= ++failures < MOST_FAILURES;
+        if (!stopped) dispatch(reportFailed());
+      } finally {
+        busy = false;
+        if (again) {
+          again = false;
+          rest.note();
+        }
+      }
     }
-    busy = true;
-    const mine = ++revision;
-    const began = performance.now();
-    const keyed = session.keyed();
-    const order = keyed.map(({ key }) => key);
-    const changed = keyed
-      .filter(({ key }) => !sent.has(key))
-      .map(({ key, block }): [string, typeof block] => [key, block]);
-    const context = openContext(post, state);
-    const fingerprint = JSON.stringify({
-      ...context,
-      // A field is never changed in place: a number stands for it.
-      field: fieldNumber(context.field),
-      site: { ...context.site, paths: [...(context.site.paths ?? [])] },
-    });
-    const news: { context?: ProofContext; profile?: Profile } = {
-      ...(fingerprint !== lastContext && { context }),
-      ...(app.profile !== lastProfile && { profile: app.profile }),
+
+    let scoreTimer: ReturnType<typeof setTimeout> | undefined;
+    /** The Desk shows the last score; written when typing rests. */
+    function keepLater(score: PostScore): void {
+      clearTimeout(scoreTimer);
+      scoreTimer = setTimeout(() => {
+        dispatch(keepScore(score)).catch(() => {
+          // Derived data: the Desk makes it anew.
+        });
+      }, 800);
+    }
+
+    return {
+      request: rest.note,
+      stop() {
+        stopped = true;
+        rest.stop();
+        void workers.proof.close(session.postId);
+      },
     };
-    const gathered = performance.now() - began;
-    try {
-      const { report } = await proofWorker().update({
-        postId: post.id,
-        revision: mine,
-        meta: draftMeta(post, app.site),
-        headingIds: "derived",
-        order,
-        changed,
-        ...news,
-      });
-      sent = new Set(order);
-      lastContext = fingerprint;
-      lastProfile = app.profile;
-      failures = 0;
-      if (!stopped) {
-        const arrived = performance.now();
-        store.dispatch(reportArrived({ postId: post.id, revision: mine, report }));
-        // What the store tells is drawn in a microtask, before this goes on.
-        await null;
-        cost = gathered + performance.now() - arrived;
-        keepLater({ ...summarise(post.id, report), scoredAt: scoreBasis(post, store.getState()) });
-      }
-    } catch (error) {
-      // The worker lost what it held: send everything next time.
-      console.error("The proof failed", error);
-      sent = new Set();
-      lastContext = "";
-      lastProfile = null;
-      again ||= ++failures < MOST_FAILURES;
-      if (!stopped) store.dispatch(reportFailed());
-    } finally {
-      busy = false;
-      if (again) {
-        again = false;
-        rest.note();
-      }
-    }
-  }
-
-  let scoreTimer: ReturnType<typeof setTimeout> | undefined;
-  /** The Desk shows the last score; written when typing rests. */
-  function keepLater(score: PostScore): void {
-    clearTimeout(scoreTimer);
-    scoreTimer = setTimeout(() => {
-      keepScore(score).catch(() => {
-        // Derived data: the Desk makes it anew.
-      });
-    }, 800);
-  }
-
-  return {
-    request: rest.note,
-    stop() {
-      stopped = true;
-      rest.stop();
-      void proofWorker().close(session.postId);
-    },
   };
-}

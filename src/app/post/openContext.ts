@@ -2,14 +2,12 @@ import { chosenQuestions } from "../../core/outline/chosenQuestions";
 import type { ProofContext } from "../../core/proof/context";
 import { proofContext } from "../../data/draft";
 import type { Post } from "../../data/model";
-import { postsAdapter } from "../store/postsSlice";
-import type { RootState } from "../store/store";
-
-const { selectAll } = postsAdapter.getSelectors();
+import type { RootState } from "../store/reducer";
+import { selectPosts } from "../store/selectors";
 
 /** What the proof knows of the open post besides its text: the site, its other posts, and its plan. */
-export const openContext = (post: Post, { posts, session, openPost }: RootState): ProofContext =>
-  proofContext(post, selectAll(posts.posts), session.site, {
-    field: openPost.field?.measure ?? null,
-    questions: chosenQuestions(openPost.outline),
+export const openContext = (post: Post, state: RootState): ProofContext =>
+  proofContext(post, selectPosts(state), state.session.site, {
+    field: state.openPost.field?.measure ?? null,
+    questions: chosenQuestions(state.openPost.outline),
   });

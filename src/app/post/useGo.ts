@@ -1,9 +1,10 @@
 /** Going to the place that a finding is about: words in the text, or a field. */
+
 import { useCallback, useRef } from "react";
 import { useNavigate } from "react-router";
 import type { Evidence } from "../../core/proof/check";
 import type { CheckId } from "../../core/proof/profile";
-import { store } from "../store/store";
+import { useAppStore } from "../store/hooks";
 
 /** Where to go, handed over with the navigation. */
 export type Goal =
@@ -13,6 +14,7 @@ export type Goal =
   | { block: number; start: number; end: number; part: Evidence["field"] | "text" };
 
 export function useGo(): (id: CheckId, evidence?: Evidence) => void {
+  const store = useAppStore();
   const navigate = useNavigate();
   const act = useRef<(id: CheckId, evidence?: Evidence) => void>(() => {});
   act.current = (id, evidence) => {

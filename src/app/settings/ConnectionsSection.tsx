@@ -1,10 +1,11 @@
 /** Where the search service is reached, and the trouble that the stand-in is asked to make. */
+
 import { useState } from "react";
 import type { SearchConnection } from "../../data/model";
 import { saveSearchConnection } from "../../data/settings";
-import { keywordsWorker } from "../../workers/clients";
+import { useDependencies } from "../store/DependenciesContext";
+import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { searchChanged } from "../store/sessionSlice";
-import { useAct, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { FieldLine } from "../ui/FieldLine";
 import { count } from "../ui/figures";
@@ -12,13 +13,14 @@ import { NumberField } from "../ui/NumberField";
 import { CheckedField } from "./CheckedField";
 
 export function ConnectionsSection() {
-  const connection = useApp((state) => state.session.search);
-  const act = useAct();
+  const { workers } = useDependencies();
+  const connection = useAppSelector((state) => state.session.search);
+  const dispatch = useAppDispatch();
   const [failure, setFailure] = useState("");
   const [answer, setAnswer] = useState<{ good: boolean; says: string } | null>(null);
   const edit = (changes: Partial<SearchConnection>) => {
     const next = { ...connection, ...changes };
-    act(searchChanged(next));
+    dispatch(searchChanged(next));
     setAnswer(null);
     saveSearchConnection(next).then(
       () => setFailure(""),
@@ -27,7 +29,7 @@ export function ConnectionsSection() {
   };
   const tryIt = async () => {
     setAnswer({ good: true, says: "Asking …" });
-    const outcome = await keywordsWorker().regions(connection);
+    const outcome = await workers.keywords.regions(connection);
     setAnswer(
       "ok" in outcome
         ? {

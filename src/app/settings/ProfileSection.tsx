@@ -4,8 +4,8 @@ import { houseProfile, type Profile } from "../../core/proof/profile";
 import { checks } from "../../core/proof/registry";
 import { parseProfile } from "../../data/schemas/validate";
 import { saveProfile, saveSite } from "../../data/settings";
+import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { profileChanged, siteChanged } from "../store/sessionSlice";
-import { useAct, useApp } from "../store/store";
 import { Button } from "../ui/Button";
 import { download } from "../ui/download";
 import { FileButton } from "../ui/FileButton";
@@ -16,8 +16,8 @@ import { Refusal } from "./Refusal";
 
 /** The profile in force: weights and thresholds, as a file. */
 export function ProfileSection() {
-  const profile = useApp((state) => state.session.profile);
-  const act = useAct();
+  const profile = useAppSelector((state) => state.session.profile);
+  const dispatch = useAppDispatch();
   const [editing, setEditing] = useState(false);
   const [refused, setRefused] = useState<unknown>(null);
   const use = async (next: Profile) => {
@@ -28,7 +28,7 @@ export function ProfileSection() {
       setRefused(error);
       return;
     }
-    act(profileChanged(next));
+    dispatch(profileChanged(next));
     setRefused(null);
     toast(`Scores now come from “${next.name}”, version ${next.version}.`, {
       action: { label: "Undo", onClick: () => void use(before) },
@@ -95,13 +95,13 @@ export function ProfileSection() {
 
 /** Checks that are overruled for every post, and the way back. */
 function SiteSetAside() {
-  const site = useApp((state) => state.session.site);
-  const act = useAct();
+  const site = useAppSelector((state) => state.session.site);
+  const dispatch = useAppDispatch();
   const all = Object.entries(site.setAside ?? {});
   if (!all.length) return null;
   const change = (setAside: Record<string, string>) => {
     const next = { ...site, setAside };
-    act(siteChanged(next));
+    dispatch(siteChanged(next));
     saveSite(next).catch((error: Error) =>
       toast.error(`It holds in this tab and is not saved: ${error.message}.`),
     );

@@ -4,8 +4,8 @@ import { useLocation } from "react-router";
 import { originOf } from "../../core/safety/origin";
 import type { Site } from "../../data/model";
 import { OVERLAP_LIMIT, saveSite } from "../../data/settings";
+import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { siteChanged } from "../store/sessionSlice";
-import { useAct, useApp } from "../store/store";
 import { FieldLine } from "../ui/FieldLine";
 import { ListField } from "../ui/ListField";
 import { NumberField } from "../ui/NumberField";
@@ -16,8 +16,8 @@ import { ProfileSection } from "./ProfileSection";
 import { WorkspaceSection } from "./workspace/WorkspaceSection";
 
 export function Settings() {
-  const site = useApp((state) => state.session.site);
-  const act = useAct();
+  const site = useAppSelector((state) => state.session.site);
+  const dispatch = useAppDispatch();
   const { hash } = useLocation();
   const [failure, setFailure] = useState("");
   useEffect(() => {
@@ -27,7 +27,7 @@ export function Settings() {
   }, [hash]);
   const edit = (changes: Partial<Site>) => {
     const next = { ...site, ...changes };
-    act(siteChanged(next));
+    dispatch(siteChanged(next));
     saveSite(next).then(
       () => setFailure(""),
       (error: Error) => setFailure(error.message),

@@ -8,23 +8,19 @@ import { STAGE_NAMES } from "../../data/stageNames";
 import { copyPost } from "../posts/copyPost";
 import { startPost } from "../posts/createPost";
 import { deleteWithUndo } from "../posts/deleteWithUndo";
-import { saver } from "../store/listeners";
-import { listsAdapter } from "../store/listsSlice";
-import { postsAdapter } from "../store/postsSlice";
-import { useApp } from "../store/store";
+import { useAppDispatch, useAppSelector } from "../store/hooks";
+import { selectLists, selectPosts } from "../store/selectors";
+import type { AppDispatch, AppThunk } from "../store/thunk";
 import { attemptRead } from "../ui/attemptRead";
 import { commandItem } from "../ui/commandItem";
 import { count } from "../ui/figures";
 import { chooseTheme, THEMES, type Theme } from "../ui/theme";
 
-const { selectAll: selectLists } = listsAdapter.getSelectors();
-const { selectAll } = postsAdapter.getSelectors();
-
 interface Action {
   name: string;
   /** Other words that find it. */
   also?: string;
-  run: (navigate: NavigateFunction) => void;
+  run: (navigate: NavigateFunction, dispatch: AppDispatch) => void;
 }
 
 const goTo =
@@ -33,7 +29,7 @@ const goTo =
     void navigate(to, { state });
 
 const ACTIONS: readonly Action[] = [
-  { name: "New post", run: (navigate) => attemptRead(startPost(navigate)) },
+  { name: "New post", run: (navigate, dispatch) => attemptRead(dispatch(startPost(navigate))) },
   { name: "Go to the Desk", run: goTo("/") },
   { name: "Look up keywords", run: goTo("/keywords/look-ups") },
   {
@@ -74,31 +70,36 @@ const actionsOf = (post: Post): Action[] => [
   {
     name: "New post from this one",
     also: "copy duplicate",
-    run: (navigate) => attemptRead(copy(post, navigate)),
+    run: (navigate, dispatch) => attemptRead(dispatch(copy(post, navigate))),
   },
   {
     name: "Delete this post",
-    run: (navigate) => attemptRead(leaveAndDelete(post, navigate)),
+    run: (navigate, dispatch) => attemptRead(dispatch(leaveAndDelete(post, navigate))),
   },
 ];
 
 /** What was written last is stored first: undoing brings it back. */
-async function leaveAndDelete(post: Post, navigate: NavigateFunction): Promise<void> {
-  await navigate("/");
-  await saver.flush();
-  await deleteWithUndo(post);
-}
+const leaveAndDelete =
+  (post: Post, navigate: NavigateFunction): AppThunk<Promise<void>> =>
+  async (_dispatch, _getState, { saver }) => {
+    await navigate("/");
+    await saver.flush();
+    await deleteWithUndo(post);
+  };
 
-async function copy(post: Post, navigate: NavigateFunction): Promise<void> {
-  await navigate(`/post/${await copyPost(post)}/write`);
-}
+const copy =
+  (post: Post, navigate: NavigateFunction): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    await navigate(`/post/${await dispatch(copyPost(post))}/write`);
+  };
 
 /** Finds posts, lists and actions by typing. */
 export function CommandField({ onClose }: { onClose: () => void }) {
-  const posts = useApp((state) => selectAll(state.posts.posts));
-  const lists = useApp((state) => selectLists(state.lists));
-  const open = useApp((state) => state.openPost.post);
+  const posts = useAppSelector(selectPosts);
+  const lists = useAppSelector(selectLists);
+  const open = useAppSelector((state) => state.openPost.post);
   const navigate = useNavigate();
+  const dispatch = useAppDispatch();
   const entry = (value: string, name: string, more: string, run: Action["run"]) => (
     <Command.Item
       key={value}
@@ -106,7 +107,7 @@ export function CommandField({ onClose }: { onClose: () => void }) {
       className={commandItem}
       onSelect={() => {
         onClose();
-        run(navigate);
+        run(navigate, dispatch);
       }}
     >
       <bdi className="truncate">{name}</bdi>
@@ -156,7 +157,7 @@ export function CommandField({ onClose }: { onClose: () => void }) {
               <Group heading="New post from">
                 {posts.map((post) =>
                   entry(`new from ${post.title} ${post.id}`, post.title || "Untitled post", "", (to) =>
-                    attemptRead(copy(post, to)),
+                    attemptRead(dispatch(copy(post, to))),
                   ),
                 )}
               </Group>

@@ -2,7 +2,7 @@ import { Settings as Gear, Search } from "lucide-react";
 import { useEffect, useState } from "react";
 import { NavLink, Outlet, useNavigation } from "react-router";
 import { Toaster } from "sonner";
-import { useApp } from "../store/store";
+import { useAppSelector } from "../store/hooks";
 import { Notice } from "../ui/Notice";
 import { lazyPart } from "../ui/part";
 import { Mark } from "./Mark";
@@ -16,7 +16,7 @@ const isTyping = (target: EventTarget | null): boolean =>
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 export function Shell() {
-  const { start, failure, site } = useApp((state) => state.session);
+  const { start, failure, site } = useAppSelector((state) => state.session);
   const [finding, setFinding] = useState(false);
   const [keys, setKeys] = useState(false);
   const navigation = useNavigation();

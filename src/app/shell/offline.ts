@@ -1,8 +1,8 @@
 /** The service worker: after the first visit the application works without a network, and a new version is told of, not slipped in. */
 import { toast } from "sonner";
-import { saver } from "../store/listeners";
+import type { Dependencies } from "../store/dependencies";
 
-export async function startOffline(): Promise<void> {
+export async function startOffline(saver: Dependencies["saver"]): Promise<void> {
   const { serviceWorker } = navigator;
   // Not while developing: there is none, and files change with each key.
   if (!serviceWorker || !import.meta.env.PROD) return;

@@ -1,44 +1,44 @@
 /** The text of the open post changed. No action of the store, in which nothing is other than before: it comes with the keys. */
-
-import { textKeeping } from "./keepText";
-import { saver, stageOfWork } from "./listeners";
 import { postEdited } from "./openPostSlice";
 import type { PostSession } from "./postSession";
-import { store } from "./store";
+import { stageOfWork } from "./stageOfWork";
+import type { AppThunk } from "./thunk";
 
 /** Milliseconds from a key to its being in the journal: what a browser that is killed can lose, with the time that writing takes. */
 const JOURNAL_AFTER = 150;
 
 /** @returns what is told of each change of the text, and how to end it */
-export function textNotes(session: PostSession): { note: () => void; stop: () => void } {
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  const writable = () => {
-    const { post, readOnly } = store.getState().openPost;
-    return post && !readOnly && session.postId === post.id ? post : null;
+export const textNotes =
+  (session: PostSession): AppThunk<{ note: () => void; stop: () => void }> =>
+  (dispatch, getState, { saver, textKeeping }) => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const writable = () => {
+      const { post, readOnly } = getState().openPost;
+      return post && !readOnly && session.postId === post.id ? post : null;
+    };
+    const journal = () => {
+      timer = undefined;
+      // What is stored by now needs no journal.
+      if (session.waiting && writable())
+        void textKeeping.note(session.postId, session.text(), new Date().toISOString());
+    };
+    return {
+      note() {
+        timer ??= setTimeout(journal, JOURNAL_AFTER);
+        // So with nearly every key: the change that waits already asks for the text only when it is stored.
+        if (session.waiting) return;
+        const post = writable();
+        if (!post) return;
+        const stage = stageOfWork(post);
+        if (stage) dispatch(postEdited({ stage }));
+        session.waiting = true;
+        saver.note(post.id, {
+          text: () => {
+            session.waiting = false;
+            return session.text();
+          },
+        });
+      },
+      stop: () => clearTimeout(timer),
+    };
   };
-  const journal = () => {
-    timer = undefined;
-    // What is stored by now needs no journal.
-    if (session.waiting && writable())
-      void textKeeping.note(session.postId, session.text(), new Date().toISOString());
-  };
-  return {
-    note() {
-      timer ??= setTimeout(journal, JOURNAL_AFTER);
-      // So with nearly every key: the change that waits already asks for the text only when it is stored.
-      if (session.waiting) return;
-      const post = writable();
-      if (!post) return;
-      const stage = stageOfWork(post);
-      if (stage) store.dispatch(postEdited({ stage }));
-      session.waiting = true;
-      saver.note(post.id, {
-        text: () => {
-          session.waiting = false;
-          return session.text();
-        },
-      });
-    },
-    stop: () => clearTimeout(timer),
-  };
-}

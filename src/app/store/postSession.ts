@@ -6,7 +6,7 @@ import { commonEnds } from "../../core/draft/commonEnds";
 import type { Block } from "../../core/draft/draft";
 import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
 import { blocksFromNode } from "../../core/draft/fromEditor";
-import type { TextNow } from "./keepText";
+import type { TextNow } from "./textKeeping";
 
 /** A block with the key under which the proof worker knows it: a new key whenever its content is new. */
 export interface KeyedBlock {

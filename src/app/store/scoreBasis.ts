@@ -1,14 +1,12 @@
 import type { Post } from "../../data/model";
-import { postsAdapter } from "./postsSlice";
-import type { RootState } from "./store";
-
-const { selectAll } = postsAdapter.getSelectors();
+import type { RootState } from "./reducer";
+import { selectPosts } from "./selectors";
 
 /** What a score rests on: when the post was last saved, the profile, and what of the site the checks look at. */
 export function scoreBasis(post: Post, state: RootState): string {
   const { profile, site } = state.session;
   const { posts } = state.posts;
-  const titles = () => selectAll(posts).map(({ slug, metaTitle, title }) => [slug, metaTitle || title]);
+  const titles = () => selectPosts(state).map(({ slug, metaTitle, title }) => [slug, metaTitle || title]);
   return [
     post.updatedAt,
     hashOf(profile, () => profile),

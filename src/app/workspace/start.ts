@@ -3,42 +3,46 @@
 import { toast } from "sonner";
 import { messageOf } from "../../core/messageOf";
 import { sweepFreshAssets } from "../../data/assets";
-import { db } from "../../data/db";
 import { follow } from "../../data/follow";
 import { listHeads } from "../../data/lists";
+import { openDatabase } from "../../data/openDatabase";
 import { listPosts } from "../../data/posts";
 import { getHidden, getProfile, getSearchConnection, getSite } from "../../data/settings";
 import { recoverPosts } from "../posts/recover";
-import { readScores } from "../store/keepScores";
 import { watchLeaving } from "../store/leaving";
-import { saver } from "../store/listeners";
 import { listsRead } from "../store/listsSlice";
 import { postsRead } from "../store/postsSlice";
+import { readScores } from "../store/scoreActions";
 import { started, startFailed } from "../store/sessionSlice";
-import { store } from "../store/store";
+import type { AppThunk } from "../store/thunk";
 import { fetchDemo, replaceWorkspace } from "./workspace";
 
-export async function start(): Promise<void> {
-  try {
-    await db.open();
-    if (!(await getSite())) await bringInDemo();
-    await recoverPosts();
-    await readSession();
-    store.dispatch(postsRead(await listPosts()));
-    const stale = (why: string) =>
-      toast.error(`What is shown of your posts may be older than what is saved (${why}). It is read again.`, {
-        id: "stale",
-      });
-    follow(listPosts, saver.calm, (posts) => store.dispatch(postsRead(posts)), stale);
-    follow(listHeads, saver.calm, (lists) => store.dispatch(listsRead(lists)), stale);
-    watchLeaving();
-    void sweep();
-    // Asked once a visit; what the browser answers is shown in Settings.
-    void navigator.storage?.persist?.().catch(() => false);
-  } catch (error) {
-    store.dispatch(startFailed(messageOf(error)));
-  }
-}
+export const start =
+  (): AppThunk<Promise<void>> =>
+  async (dispatch, _getState, { saver }) => {
+    try {
+      await openDatabase();
+      if (!(await getSite())) await dispatch(bringInDemo());
+      await recoverPosts();
+      await dispatch(readSession());
+      dispatch(postsRead(await listPosts()));
+      const stale = (why: string) =>
+        toast.error(
+          `What is shown of your posts may be older than what is saved (${why}). It is read again.`,
+          {
+            id: "stale",
+          },
+        );
+      follow(listPosts, saver.calm, (posts) => dispatch(postsRead(posts)), stale);
+      follow(listHeads, saver.calm, (lists) => dispatch(listsRead(lists)), stale);
+      dispatch(watchLeaving());
+      void sweep();
+      // Asked once a visit; what the browser answers is shown in Settings.
+      void navigator.storage?.persist?.().catch(() => false);
+    } catch (error) {
+      dispatch(startFailed(messageOf(error)));
+    }
+  };
 
 /** Held by each tab, so that one which wants to be alone knows whether it is. */
 const OPEN_TABS = "dune-sparrow open tabs";
@@ -53,17 +57,17 @@ async function sweep(): Promise<void> {
   void navigator.locks.request(OPEN_TABS, { mode: "shared" }, () => new Promise(() => {}));
 }
 
-async function bringInDemo(): Promise<void> {
-  const outcome = await replaceWorkspace({ kind: "file", file: await fetchDemo() }, { why: "" });
+const bringInDemo = (): AppThunk<Promise<void>> => async (dispatch) => {
+  const outcome = await dispatch(replaceWorkspace({ kind: "file", file: await fetchDemo() }, { why: "" }));
   if (outcome.kind !== "replaced") throw new Error("The demo could not be read.");
-}
+};
 
 /** Reads what holds for the whole session again, after the workspace was replaced. */
-export async function readSession(): Promise<void> {
+export const readSession = (): AppThunk<Promise<void>> => async (dispatch) => {
   const site = await getSite();
   if (!site) throw new Error("The workspace has no site.");
-  await readScores();
-  store.dispatch(
+  await dispatch(readScores());
+  dispatch(
     started({
       site,
       profile: await getProfile(),
@@ -71,4 +75,4 @@ export async function readSession(): Promise<void> {
       hidden: await getHidden(),
     }),
   );
-}
+};

@@ -1,9 +1,9 @@
 /** What is done with the whole workspace: replacing it, with a copy of what was there, and taking it out as a file. */
+
 import * as Comlink from "comlink";
 import { freshId } from "../../data/freshId";
-import { withFiles } from "../../workers/clients";
-import type { Refused, Replacement } from "../../workers/files.worker";
-import { saver } from "../store/listeners";
+import type { Refused, Replacement } from "../../workers/filesApi";
+import type { AppThunk } from "../store/thunk";
 
 const DEMO = "/demo/brackenford.dunesparrow.zip";
 
@@ -35,26 +35,28 @@ export interface ReplaceTerms {
  *
  * @throws Error where it failed for a reason that is not in the file; nothing has changed then
  */
-export async function replaceWorkspace(by: Replacement, terms: ReplaceTerms): Promise<Replaced> {
-  const { why, withoutCopy = false, onStep = () => {}, signal } = terms;
-  // What was written in the last moment belongs to the copy.
-  await saver.flush();
-  const copy = freshId();
-  try {
-    const outcome = await withFiles(signal, (files) =>
-      files.replace(
-        by,
-        { why, snapshotId: copy, now: new Date().toISOString(), withoutCopy },
-        Comlink.proxy((doing: string, done: number, of: number) => onStep({ doing, done, of })),
-      ),
-    );
-    if ("refused" in outcome) return { kind: "refused", refused: outcome.refused };
-    return { kind: "replaced", copy: withoutCopy ? null : copy, notes: outcome.notes };
-  } catch (error) {
-    if (signal?.aborted) return { kind: "cancelled" };
-    throw error;
-  }
-}
+export const replaceWorkspace =
+  (by: Replacement, terms: ReplaceTerms): AppThunk<Promise<Replaced>> =>
+  async (_dispatch, _getState, { saver, workers }) => {
+    const { why, withoutCopy = false, onStep = () => {}, signal } = terms;
+    // What was written in the last moment belongs to the copy.
+    await saver.flush();
+    const copy = freshId();
+    try {
+      const outcome = await workers.withFiles(signal, (files) =>
+        files.replace(
+          by,
+          { why, snapshotId: copy, now: new Date().toISOString(), withoutCopy },
+          Comlink.proxy((doing: string, done: number, of: number) => onStep({ doing, done, of })),
+        ),
+      );
+      if ("refused" in outcome) return { kind: "refused", refused: outcome.refused };
+      return { kind: "replaced", copy: withoutCopy ? null : copy, notes: outcome.notes };
+    } catch (error) {
+      if (signal?.aborted) return { kind: "cancelled" };
+      throw error;
+    }
+  };
 
 /** The demo's file. @throws Error where it cannot be had */
 export async function fetchDemo(): Promise<Blob> {
@@ -64,22 +66,21 @@ export async function fetchDemo(): Promise<Blob> {
 }
 
 /** The whole workspace as one file; null where the person ended it. */
-export async function workspaceFile(
-  onStep: OnStep,
-  signal: AbortSignal,
-): Promise<{ file: Blob; when: string } | null> {
-  await saver.flush();
-  const when = new Date().toISOString();
-  try {
-    const file = await withFiles(signal, (files) =>
-      files.packWorkspace(
-        when,
-        Comlink.proxy((done: number, of: number) => onStep({ doing: "Packing", done, of })),
-      ),
-    );
-    return { file, when };
-  } catch (error) {
-    if (signal.aborted) return null;
-    throw error;
-  }
-}
+export const workspaceFile =
+  (onStep: OnStep, signal: AbortSignal): AppThunk<Promise<{ file: Blob; when: string } | null>> =>
+  async (_dispatch, _getState, { saver, workers }) => {
+    await saver.flush();
+    const when = new Date().toISOString();
+    try {
+      const file = await workers.withFiles(signal, (files) =>
+        files.packWorkspace(
+          when,
+          Comlink.proxy((done: number, of: number) => onStep({ doing: "Packing", done, of })),
+        ),
+      );
+      return { file, when };
+    } catch (error) {
+      if (signal.aborted) return null;
+      throw error;
+    }
+  };

@@ -6,7 +6,7 @@ import type { ProofContext } from "../proof/context";
 import type { Finding } from "../proof/finding";
 import type { Profile } from "../proof/profile";
 import { proof } from "../proof/proof";
-import type { ReadingCache } from "../proof/reading";
+import type { ReadingCache } from "../proof/reading/remembered";
 import type { Report } from "../proof/report";
 
 /** The first so many pages make the average. */

@@ -13,7 +13,7 @@ import { compare, type FieldHeading, type HeadingTopic, headingTopics } from "..
 import { countsAsWords, type Draft } from "../draft/draft";
 import { linksOf } from "../draft/runs";
 import type { Profile } from "../proof/profile";
-import { ReadingCache } from "../proof/reading";
+import { ReadingCache } from "../proof/reading/remembered";
 import { foldPlain } from "../text/fold";
 import { languagePack } from "../text/language";
 import { type AnalysedText, analyseText, compileKeyword, findKeyword } from "../text/match";

@@ -32,6 +32,8 @@ interface Reader {
   nextId: number;
   /** Inside a heading: text stays together, whatever blocks stand in between. */
   held: boolean;
+  /** Elements around the one that is read. */
+  depth: number;
 }
 
 type Node = Root | RootContent | ElementContent;
@@ -125,8 +127,11 @@ const kindOf = ({ properties }: Element): string => String(properties.dataBlock 
  * @param root any node of a hast tree; its own element is seen through
  * @returns blocks in reading order; never throws, whatever the nesting (depth is bounded by the parser, and by MAX_DEPTH here)
  */
-export function blocksFromHast(root: Node): Block[] {
-  const reader: Reader = { blocks: [], inline: [], ids: [], nextId: 1, held: false };
+export const blocksFromHast = (root: Node): Block[] => readBlocks(root, 0);
+
+/** @param depth elements around the root */
+function readBlocks(root: Node, depth: number): Block[] {
+  const reader: Reader = { blocks: [], inline: [], ids: [], nextId: 1, held: false, depth };
   const place: Place = { within: [], marks: [] };
   if ("children" in root) children(root.children, place, reader);
   flush(reader, place);
@@ -136,19 +141,15 @@ export function blocksFromHast(root: Node): Block[] {
 }
 
 const MAX_DEPTH = 400;
-let depth = 0;
 
 function children(nodes: readonly Node[], place: Place, reader: Reader): void {
-  if (depth >= MAX_DEPTH) {
+  if (reader.depth >= MAX_DEPTH) {
     inlineText(nodes.map(plainText).join(" "), place, reader);
     return;
   }
-  depth++;
-  try {
-    for (const node of nodes) visit(node, place, reader);
-  } finally {
-    depth--;
-  }
+  reader.depth++;
+  for (const node of nodes) visit(node, place, reader);
+  reader.depth--;
 }
 
 function visit(node: Node, place: Place, reader: Reader): void {
@@ -201,7 +202,7 @@ function button(node: Element, place: Place, reader: Reader): void {
   flush(reader, place);
   keepId(node, reader);
   const link = node.children.find((child): child is Element => isElement(child, "a"));
-  const { text, runs } = captionRuns(node);
+  const { text, runs } = captionRuns(node, reader.depth);
   const href = cleanAddress(String(link?.properties.href ?? ""));
   push(reader, { kind: "button", href, text, runs, within: place.within });
 }
@@ -333,7 +334,7 @@ function figure(node: Element, place: Place, reader: Reader): void {
   if (!captionNode) return;
   const last = reader.blocks.at(-1);
   if (reader.blocks.length > before && last?.kind === "picture" && !last.text) {
-    const caption = captionRuns(captionNode);
+    const caption = captionRuns(captionNode, reader.depth);
     last.text = caption.text;
     last.runs = caption.runs;
   } else {
@@ -342,8 +343,8 @@ function figure(node: Element, place: Place, reader: Reader): void {
 }
 
 /** A caption is one line of text: its blocks, if any, are joined. */
-function captionRuns(node: Element): { text: string; runs: Run[] } {
-  const parts = blocksFromHast({ type: "root", children: node.children });
+function captionRuns(node: Element, depth: number): { text: string; runs: Run[] } {
+  const parts = readBlocks({ type: "root", children: node.children }, depth);
   const runs = parts.flatMap((part, i) =>
     i && part.runs.length ? [{ text: " ", marks: [] }, ...part.runs] : part.runs,
   );

@@ -2,7 +2,7 @@
 import type { Form } from "../text/match";
 import type { GroupId } from "./groups";
 import type { CheckId } from "./profile";
-import type { DraftReading, FieldName } from "./reading";
+import type { DraftReading, FieldName } from "./reading/reading";
 
 /** What is known of a check without judging anything. */
 export interface CheckFacts {

@@ -8,7 +8,7 @@ import type { MendHelp } from "./mends/mend";
 import { type Mending, type Pick as MendPick, mendAll, mendingsOf, type Terms } from "./mends/mending";
 import { houseProfile, type Profile } from "./profile";
 import { proof } from "./proof";
-import { ReadingCache } from "./reading";
+import { ReadingCache } from "./reading/remembered";
 import type { Report } from "./report";
 
 /** What changed since the last update of this post. */

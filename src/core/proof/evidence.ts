@@ -3,7 +3,7 @@
 import { type Range, rangeShare } from "../shares";
 import type { Form } from "../text/match";
 import type { Evidence } from "./check";
-import type { DraftReading, FieldReading, LinkReading } from "./reading";
+import type { DraftReading, FieldReading, LinkReading } from "./reading/reading";
 
 /** No finding needs more places than a person would look at. */
 export const MOST_EVIDENCE = 20;

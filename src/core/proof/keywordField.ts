@@ -2,7 +2,7 @@
 import { bestOccurrence, type Occurrence } from "../text/match";
 import { type Judgement, judged, waiting, waitingForKeyword } from "./check";
 import { formWords, inField, quoted } from "./evidence";
-import type { DraftReading, FieldReading } from "./reading";
+import type { DraftReading, FieldReading } from "./reading/reading";
 
 /**
  * Judges a field by the best form in which the keyword stands in it.

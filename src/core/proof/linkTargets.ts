@@ -1,7 +1,7 @@
 /** What a link points to, seen from the page it stands on (URL Standard; RFC 3986 section 5). */
 import { derivedHeadingIds } from "../draft/headingIds";
 import { slugOf } from "../text/slug";
-import type { DraftReading } from "./reading";
+import type { DraftReading } from "./reading/reading";
 
 export type Target =
   /** Another page of this site. */

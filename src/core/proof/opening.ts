@@ -2,7 +2,7 @@
 import type { AnalysedText, Token } from "../text/match";
 import type { Evidence } from "./check";
 import { inBlock } from "./evidence";
-import type { DraftReading } from "./reading";
+import type { DraftReading } from "./reading/reading";
 
 export interface Opening {
   /** The opening as one text; no sentence crosses a block. */

@@ -1,7 +1,10 @@
 import type { Draft } from "../draft/draft";
+import { languagePack } from "../text/language";
 import { noContext, type ProofContext } from "./context";
 import { houseProfile, type Profile } from "./profile";
-import { type ReadingCache, readDraft } from "./reading";
+import { readDraft } from "./reading/readDraft";
+import { ReadingCache } from "./reading/remembered";
+import type { Stages } from "./reading/stages";
 import { judgeReading, type Report } from "./report";
 
 /**
@@ -13,7 +16,7 @@ export function proof(
   draft: Draft,
   context: ProofContext = noContext,
   profile: Profile = houseProfile,
-  cache?: ReadingCache,
+  cache: Stages = new ReadingCache(),
 ): Report {
-  return judgeReading(readDraft(draft, context, profile, cache));
+  return judgeReading(readDraft(draft, context, profile, languagePack(draft.meta.language), cache));
 }

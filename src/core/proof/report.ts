@@ -5,7 +5,7 @@ import { plural } from "./evidence";
 import { counts, type Finding, scoreOf } from "./finding";
 import { type GroupId, groups } from "./groups";
 import type { Profile } from "./profile";
-import type { DraftReading } from "./reading";
+import type { DraftReading } from "./reading/reading";
 import { checks } from "./registry";
 
 export interface Report {

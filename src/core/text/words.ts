@@ -3,6 +3,8 @@
  * spaces between words and by Intl.Segmenter for those that do not. words.test.ts proves the two equal on a corpus.
  */
 
+import { once } from "../memo";
+
 /** One word and where it stands, in UTF-16 code units of the text it came from. */
 export interface Word {
   text: string;
@@ -44,7 +46,7 @@ const W_WORD_LIKE = new RegExp(`[${W_LETTER}0-9]`);
 const UNSPACED =
   /[\p{Ideographic}\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
 
-let segmenter: Intl.Segmenter | undefined;
+const segmenter = once(() => new Intl.Segmenter("en", { granularity: "word" }));
 
 /**
  * The word-like segments of a text, in order.
@@ -91,9 +93,8 @@ function matchedWords(text: string, spaced: RegExp, wordLike: RegExp): Word[] {
 
 /** The same by Intl.Segmenter, for unspaced scripts and as the yardstick of the tests. */
 export function segmentedWords(text: string): Word[] {
-  segmenter ??= new Intl.Segmenter("en", { granularity: "word" });
   const found: Word[] = [];
-  for (const part of segmenter.segment(text)) {
+  for (const part of segmenter().segment(text)) {
     if (part.isWordLike) {
       found.push({ text: part.segment, start: part.index, end: part.index + part.segment.length });
     }

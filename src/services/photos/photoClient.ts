@@ -6,32 +6,40 @@ import { photosSearchAnswer } from "../../data/schemas/validators.generated.js";
 const BASE = "/api/standins/photos";
 const LONGEST_WAIT = 20_000;
 
+/** Where a photo is shown from. */
+export const photoAddress = ({ file }: Pick<ShelfPhoto, "file">): string => `${BASE}/files/${file}`;
+
 /** The shelf gave nothing that can be used. The message says what happened, for people. */
 export class PhotoFailure extends Error {
   override name = "PhotoFailure";
 }
 
-/** @throws PhotoFailure */
-export async function findPhotos(question: PhotosQuestion, signal?: AbortSignal): Promise<PhotosAnswer> {
-  const answer = await asked(`${BASE}/search`, signal, {
-    method: "POST",
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify(question),
-  }).then((response) => response.json().catch(() => null) as Promise<unknown>);
-  if (!validates<PhotosAnswer>(photosSearchAnswer, answer))
-    throw new PhotoFailure("The photo shelf answered in a shape that is not the interface's.");
-  return answer;
+export interface PhotoClient {
+  /** @throws PhotoFailure */
+  find(question: PhotosQuestion, signal?: AbortSignal): Promise<PhotosAnswer>;
+  /** @throws PhotoFailure */
+  fetch(photo: ShelfPhoto): Promise<File>;
 }
 
-export const photoAddress = ({ file }: Pick<ShelfPhoto, "file">): string => `${BASE}/files/${file}`;
+export const photoClient: PhotoClient = {
+  async find(question, signal) {
+    const response = await get(`${BASE}/search`, signal, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(question),
+    });
+    const answer: unknown = await response.json().catch(() => null);
+    if (!validates<PhotosAnswer>(photosSearchAnswer, answer))
+      throw new PhotoFailure("The photo shelf answered in a shape that is not the interface's.");
+    return answer;
+  },
+  async fetch(photo) {
+    const blob = await (await get(photoAddress(photo))).blob();
+    return new File([blob], photo.file, { type: blob.type });
+  },
+};
 
-/** @throws PhotoFailure */
-export async function fetchPhoto(photo: ShelfPhoto): Promise<File> {
-  const blob = await (await asked(photoAddress(photo))).blob();
-  return new File([blob], photo.file, { type: blob.type });
-}
-
-async function asked(address: string, signal?: AbortSignal, init: RequestInit = {}): Promise<Response> {
+async function get(address: string, signal?: AbortSignal, init: RequestInit = {}): Promise<Response> {
   const timeout = AbortSignal.timeout(LONGEST_WAIT);
   let response: Response;
   try {

@@ -17,43 +17,56 @@ export class SearchFailure extends Error {
   }
 }
 
-/** @throws SearchFailure */
-export async function askSearch<Operation extends SearchOperation>(
-  connection: SearchConnection,
-  operation: Operation,
-  question: SearchOperations[Operation]["question"],
-  signal?: AbortSignal,
-): Promise<SearchOperations[Operation]["answer"]> {
-  const ask = async () => {
-    const base =
-      connection.kind === "stand-in"
-        ? "/api/standins/search"
-        : `/api/connections/search/${await connectionId(connection.address, signal)}`;
-    return post(`${base}/${operation}`, question, headers(connection), signal);
-  };
-  const answer = await ask().catch((error: unknown) => {
-    if (!(error instanceof SearchFailure) || error.code !== "unknown-connection") throw error;
-    // The server was started again since it was told of the connection.
-    connectionIds.delete(connection.address);
-    return ask();
-  });
-  if (!validates<SearchOperations[Operation]["answer"]>(searchAnswer[operation], answer))
-    throw new SearchFailure(
-      "bad-answer",
-      "The search service answered in a shape that is not the interface's.",
-    );
-  return answer;
+export interface SearchClient {
+  /** @throws SearchFailure */
+  ask<Operation extends SearchOperation>(
+    connection: SearchConnection,
+    operation: Operation,
+    question: SearchOperations[Operation]["question"],
+    signal?: AbortSignal,
+  ): Promise<SearchOperations[Operation]["answer"]>;
 }
 
-/** What the server calls an address: it asks only those that it was told of. */
-const connectionIds = new Map<string, string>();
+export function createSearchClient(): SearchClient {
+  /** What the server calls an address: it asks only those that it was told of. */
+  const ids = new Map<string, string>();
 
-async function connectionId(address: string, signal?: AbortSignal): Promise<string> {
-  const known = connectionIds.get(address);
-  if (known) return known;
-  const { id } = (await post("/api/connections", { address }, {}, signal)) as { id: string };
-  connectionIds.set(address, id);
-  return id;
+  async function idOf(address: string, signal?: AbortSignal): Promise<string> {
+    const known = ids.get(address);
+    if (known) return known;
+    const { id } = (await post("/api/connections", { address }, {}, signal)) as { id: string };
+    ids.set(address, id);
+    return id;
+  }
+
+  return {
+    async ask<Operation extends SearchOperation>(
+      connection: SearchConnection,
+      operation: Operation,
+      question: SearchOperations[Operation]["question"],
+      signal?: AbortSignal,
+    ) {
+      const send = async () => {
+        const base =
+          connection.kind === "stand-in"
+            ? "/api/standins/search"
+            : `/api/connections/search/${await idOf(connection.address, signal)}`;
+        return post(`${base}/${operation}`, question, headers(connection), signal);
+      };
+      const answer = await send().catch((error: unknown) => {
+        if (!(error instanceof SearchFailure) || error.code !== "unknown-connection") throw error;
+        // The server was started again since it was told of the connection.
+        ids.delete(connection.address);
+        return send();
+      });
+      if (!validates<SearchOperations[Operation]["answer"]>(searchAnswer[operation], answer))
+        throw new SearchFailure(
+          "bad-answer",
+          "The search service answered in a shape that is not the interface's.",
+        );
+      return answer;
+    },
+  };
 }
 
 /** @throws SearchFailure */

@@ -1,22 +1,21 @@
 /** The head of the Desk in the first minutes: what the demo is, or what a site of one's own has yet to do. */
+
 import { useState } from "react";
 import { Link } from "react-router";
-import { postsAdapter } from "../../store/postsSlice";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
+import { selectPosts } from "../../store/selectors";
 import { Button } from "../../ui/Button";
 import { lazyPart } from "../../ui/part";
 
 const StartSheet = lazyPart("The sheet", async () => (await import("./StartSheet")).StartSheet);
 const FirstSteps = lazyPart("The first steps", async () => (await import("./FirstSteps")).FirstSteps);
-const { selectAll } = postsAdapter.getSelectors();
-
 export function Beginning() {
-  const site = useApp((state) => state.session.site);
+  const site = useAppSelector((state) => state.session.site);
   return site.demo ? <DemoNotice name={site.name} /> : <FirstSteps />;
 }
 
 function DemoNotice({ name }: { name: string }) {
-  const posts = useApp((state) => selectAll(state.posts.posts));
+  const posts = useAppSelector(selectPosts);
   const [starting, setStarting] = useState(false);
   const tour = posts.find(({ id }) => id === TOUR);
   return (

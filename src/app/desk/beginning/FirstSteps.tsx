@@ -1,16 +1,13 @@
 /** What a site of one's own has yet to do, until its first post is written. */
+
 import { ArrowRight, Check } from "lucide-react";
 import { useNavigate } from "react-router";
 import { useLookUps } from "../../keywords/lookup/useLookUps";
 import { startPost } from "../../posts/createPost";
-import { listsAdapter } from "../../store/listsSlice";
-import { postsAdapter } from "../../store/postsSlice";
-import { useApp } from "../../store/store";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { selectListTotal, selectPosts } from "../../store/selectors";
 import { Button } from "../../ui/Button";
 import { type FirstStep, firstSteps, type StepId } from "./firstSteps";
-
-const { selectAll } = postsAdapter.getSelectors();
-const { selectTotal } = listsAdapter.getSelectors();
 
 const WORDS: Record<StepId, { name: string; says: string; action: string }> = {
   keywords: {
@@ -31,21 +28,22 @@ const WORDS: Record<StepId, { name: string; says: string; action: string }> = {
 };
 
 export function FirstSteps() {
-  const posts = useApp((state) => selectAll(state.posts.posts));
-  const scores = useApp((state) => state.posts.scores.entities);
-  const lists = useApp((state) => selectTotal(state.lists));
-  const lookUps = useApp((state) => state.research.lookUps.length);
+  const dispatch = useAppDispatch();
+  const posts = useAppSelector(selectPosts);
+  const scores = useAppSelector((state) => state.posts.scores.entities);
+  const lists = useAppSelector(selectListTotal);
+  const lookUps = useAppSelector((state) => state.research.lookUps.length);
   const reading = useLookUps();
   const navigate = useNavigate();
-  const read = useApp((state) => state.research.read);
+  const read = useAppSelector((state) => state.research.read);
   if (!read || reading.failure !== null) return null;
   const steps = firstSteps(posts, lists + lookUps > 0, scores);
   if (!steps.length) return null;
   const next = steps.find(({ done }) => !done)!;
   const act: Record<StepId, (step: FirstStep) => void> = {
     keywords: () => void navigate("/keywords/look-ups", { state: { importing: true } }),
-    target: ({ post }) => void (post ? navigate(`/post/${post.id}/find`) : startPost(navigate)),
-    write: ({ post }) => void (post ? navigate(`/post/${post.id}/write`) : startPost(navigate)),
+    target: ({ post }) => void (post ? navigate(`/post/${post.id}/find`) : dispatch(startPost(navigate))),
+    write: ({ post }) => void (post ? navigate(`/post/${post.id}/write`) : dispatch(startPost(navigate))),
   };
   return (
     <section aria-label="First steps" className="mb-3 border border-rule bg-sheet px-4 py-3">

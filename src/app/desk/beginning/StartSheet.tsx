@@ -1,10 +1,12 @@
 /** A site of one's own begins with four answers; what is there now is kept as a copy. */
+
 import { type FormEvent, useState } from "react";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { originOf } from "../../../core/safety/origin";
 import { packedLanguages, primaryLanguage } from "../../../core/text/language";
 import { emptySite, saveSite } from "../../../data/settings";
+import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
 import { Sheet } from "../../ui/Sheet";
@@ -34,6 +36,7 @@ const names = new Intl.DisplayNames("en", { type: "language" });
 const PACKED: readonly string[] = packedLanguages.map(({ code }) => code);
 
 export function StartSheet({ onClose }: { onClose: () => void }) {
+  const dispatch = useAppDispatch();
   const [name, setName] = useState("");
   const [address, setAddress] = useState("");
   const own = primaryLanguage(navigator.language);
@@ -49,9 +52,8 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
     if (!name.trim() || !origin) return;
     setBusy(true);
     try {
-      const outcome = await replaceWorkspace(
-        { kind: "empty" },
-        { why: `Before “${name.trim()}” was started` },
+      const outcome = await dispatch(
+        replaceWorkspace({ kind: "empty" }, { why: `Before “${name.trim()}” was started` }),
       );
       if (outcome.kind !== "replaced") {
         setFailure(outcome.kind === "refused" ? outcome.refused.message : "Cancelled.");
@@ -66,7 +68,7 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
         language,
         categories: [...new Set(categories.split(",").map((one) => one.trim()))].filter(Boolean),
       });
-      await readSession();
+      await dispatch(readSession());
       onClose();
       toast(`“${name.trim()}” is ready. The demo is kept under Settings, Workspace.`, { duration: 12_000 });
     } catch (error) {

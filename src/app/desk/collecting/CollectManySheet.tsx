@@ -1,14 +1,15 @@
 /** Fields for several posts in one go: which of them have none yet, and what the search knows for each. */
-import { useCallback, useRef, useState } from "react";
+
+import { useRef, useState } from "react";
 import { listFields } from "../../../data/fields";
 import type { Post } from "../../../data/model";
 import { collectMany, pagesKnown } from "../../post/plan/collecting";
-import { useApp } from "../../store/store";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { Failed } from "../../ui/Failed";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { useAnswer } from "../../ui/useAnswer";
 
 interface Candidate {
   post: Post;
@@ -19,31 +20,30 @@ interface Candidate {
 }
 
 export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
-  const connection = useApp((state) => state.session.search);
-  const jobs = useApp((state) => state.field.jobs);
+  const dispatch = useAppDispatch();
+  const connection = useAppSelector((state) => state.session.search);
+  const jobs = useAppSelector((state) => state.field.jobs);
   /** Posts whose tick is not as it was to begin with. */
   const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
   const [done, setDone] = useState<number | null>(null);
   const stop = useRef<AbortController | null>(null);
-  const found = useAnswer(
-    useCallback(async (): Promise<Candidate[]> => {
-      const aimed = posts.filter(({ keyword }) => keyword.trim());
-      const candidates: Candidate[] = [];
-      for (const post of aimed)
-        candidates.push({
-          post,
-          known: await pagesKnown(connection, post.keyword),
-          has: (await listFields(post.id)).length > 0,
-        });
-      return candidates;
-    }, [posts, connection]),
-  );
+  const found = useAsk(async (): Promise<Candidate[]> => {
+    const aimed = posts.filter(({ keyword }) => keyword.trim());
+    const candidates: Candidate[] = [];
+    for (const post of aimed)
+      candidates.push({
+        post,
+        known: await dispatch(pagesKnown(connection, post.keyword)),
+        has: (await listFields(post.id)).length > 0,
+      });
+    return candidates;
+  }, [posts, connection]);
   const all = found.state === "ready" ? found.value : [];
   const takes = ({ post, known, has }: Candidate) => known > 0 && (turned.has(post.id) ? has : !has);
   const chosen = all.filter(takes).map(({ post }) => post);
   const start = async () => {
     stop.current = new AbortController();
-    await collectMany(chosen, setDone, stop.current.signal);
+    await dispatch(collectMany(chosen, setDone, stop.current.signal));
     setDone(null);
     onClose();
   };

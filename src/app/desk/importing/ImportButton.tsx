@@ -3,6 +3,7 @@ import { FileInput, FolderInput } from "lucide-react";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
+import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { lazyPart } from "../../ui/part";
 import type { ImportRun } from "./ImportReport";
@@ -12,6 +13,7 @@ const ImportReport = lazyPart("The report", async () => (await import("./ImportR
 
 export function ImportButton() {
   const navigate = useNavigate();
+  const dispatch = useAppDispatch();
   const files = useRef<HTMLInputElement>(null);
   const folder = useRef<HTMLInputElement>(null);
   const [run, setRun] = useState<ImportRun | null>(null);
@@ -26,7 +28,9 @@ export function ImportButton() {
       setRun((before) => ({ done: 0, of: chosen.length, results: null, stop, ...before, ...next }));
     if (shown) show({});
     const { importFiles } = await import("./importPost");
-    const results = await importFiles(chosen, (done, of) => shown && show({ done, of }), stop.signal);
+    const results = await dispatch(
+      importFiles(chosen, (done, of) => shown && show({ done, of }), stop.signal),
+    );
     const [only, ...others] = results;
     if (!only || others.length || "leftAlone" in only || "replace" in only) {
       show({ results });

@@ -14,14 +14,14 @@ import { newPost } from "../../../data/draft";
 import { freshId } from "../../../data/freshId";
 import type { Post } from "../../../data/model";
 import { addPost, getDoc, savePost } from "../../../data/posts";
-import type { Damaged } from "../../../data/zip";
-import { draftReader, draftWorker, withFiles } from "../../../workers/clients";
+import type { Damaged, Unpacked } from "../../../data/zip";
 import { TookTooLong } from "../../../workers/supervise";
 import { keep as keepVersionOf } from "../../post/versions/keepCurrent";
 import { keepPicture, PictureError } from "../../post/write/keepPicture";
 import { whileFree } from "../../posts/postLock";
-import { postsAdapter } from "../../store/postsSlice";
-import { store } from "../../store/store";
+import { selectPosts } from "../../store/selectors";
+import type { AppThunk } from "../../store/thunk";
+
 import { count } from "../../ui/figures";
 
 /** What became of one file. */
@@ -68,65 +68,69 @@ const ADVICE = "Save it again as UTF-8 Markdown or HTML and try once more.";
  * @param onProgress called before each post with how many are done, of how many
  * @returns what became of each file, in their order; those before a cancel are in
  */
-export async function importFiles(
-  files: readonly File[],
-  onProgress: (done: number, of: number) => void,
-  cancelled: AbortSignal,
-): Promise<Imported[]> {
-  const results: Imported[] = [];
-  const sources: Source[] = [];
-  const leftAlone = files.filter(({ webkitRelativePath: path }) => path && isOther(path)).map(pathOf);
-  if (leftAlone.length) results.push({ name: leftAlone[0]!.split("/")[0]!, leftAlone });
-  for (const file of files) {
-    try {
-      const found = await sourcesIn(file, files, cancelled);
-      sources.push(...found.sources);
-      for (const { name, why } of found.damaged)
-        results.push({ name: `${file.name}: ${name}`, error: `It is damaged: ${why}.` });
-      if (found.leftAlone.length) results.push({ name: file.name, leftAlone: found.leftAlone });
-    } catch (error) {
-      const why = cancelled.aborted ? "Cancelled before it was unpacked." : messageOf(error);
-      results.push({ name: file.name, error: why });
+export const importFiles =
+  (
+    files: readonly File[],
+    onProgress: (done: number, of: number) => void,
+    cancelled: AbortSignal,
+  ): AppThunk<Promise<Imported[]>> =>
+  async (dispatch) => {
+    const results: Imported[] = [];
+    const sources: Source[] = [];
+    const leftAlone = files.filter(({ webkitRelativePath: path }) => path && isOther(path)).map(pathOf);
+    if (leftAlone.length) results.push({ name: leftAlone[0]!.split("/")[0]!, leftAlone });
+    for (const file of files) {
+      try {
+        const found = await dispatch(sourcesIn(file, files, cancelled));
+        sources.push(...found.sources);
+        for (const { name, why } of found.damaged)
+          results.push({ name: `${file.name}: ${name}`, error: `It is damaged: ${why}.` });
+        if (found.leftAlone.length) results.push({ name: file.name, leftAlone: found.leftAlone });
+      } catch (error) {
+        const why = cancelled.aborted ? "Cancelled before it was unpacked." : messageOf(error);
+        results.push({ name: file.name, error: why });
+      }
     }
-  }
-  for (const [done, source] of sources.entries()) {
-    if (cancelled.aborted) break;
-    onProgress(done, sources.length);
-    try {
-      const { draft, lost } = await readFile(source.name, await source.read());
-      const twin = twinOf(draft);
-      results.push(
-        twin
-          ? {
-              name: source.name,
-              title: titleOf(draft),
-              there: twin.post.title || "Untitled post",
-              by: twin.by,
-              replace: () => keep(draft, lost, source, twin.post),
-              keepBoth: () => keep(draft, lost, source),
-            }
-          : await keep(draft, lost, source),
-      );
-    } catch (error) {
-      results.push({ name: source.name, error: `It cannot be read: ${messageOf(error)}. ${ADVICE}` });
+    for (const [done, source] of sources.entries()) {
+      if (cancelled.aborted) break;
+      onProgress(done, sources.length);
+      try {
+        const { draft, lost } = await dispatch(readFile(source.name, await source.read()));
+        const twin = dispatch(twinOf(draft));
+        results.push(
+          twin
+            ? {
+                name: source.name,
+                title: titleOf(draft),
+                there: twin.post.title || "Untitled post",
+                by: twin.by,
+                replace: () => dispatch(keep(draft, lost, source, twin.post)),
+                keepBoth: () => dispatch(keep(draft, lost, source)),
+              }
+            : await dispatch(keep(draft, lost, source)),
+        );
+      } catch (error) {
+        results.push({ name: source.name, error: `It cannot be read: ${messageOf(error)}. ${ADVICE}` });
+      }
     }
-  }
-  return results;
-}
+    return results;
+  };
 
 /** Reads a file; a text that no reader comes to an end with comes in as it is. */
-async function readFile(name: string, bytes: Uint8Array): Promise<ReadFile> {
-  try {
-    return await draftReader().readFile(name, bytes);
-  } catch (error) {
-    if (!(error instanceof TookTooLong) || /\.docx$/i.test(name)) throw error;
-    const text = new TextDecoder().decode(bytes);
-    return {
-      draft: plainDraft(text),
-      lost: ["It took longer than 20 seconds to read, so it came in as plain text, signs and all."],
-    };
-  }
-}
+const readFile =
+  (name: string, bytes: Uint8Array): AppThunk<Promise<ReadFile>> =>
+  async (_dispatch, _getState, { workers }) => {
+    try {
+      return await workers.draftReader.readFile(name, bytes);
+    } catch (error) {
+      if (!(error instanceof TookTooLong) || /\.docx$/i.test(name)) throw error;
+      const text = new TextDecoder().decode(bytes);
+      return {
+        draft: plainDraft(text),
+        lost: ["It took longer than 20 seconds to read, so it came in as plain text, signs and all."],
+      };
+    }
+  };
 
 const pathOf = (file: File): string => file.webkitRelativePath || file.name;
 const folderOf = (path: string): string => path.slice(0, path.lastIndexOf("/") + 1);
@@ -150,40 +154,42 @@ interface Found {
 }
 
 /** @throws Error with the reason, where there is no post in it */
-async function sourcesIn(file: File, all: readonly File[], cancelled: AbortSignal): Promise<Found> {
-  const path = pathOf(file);
-  const inFolder = Boolean(file.webkitRelativePath);
-  if (!/\.zip$/i.test(path) && !READABLE.test(path)) {
-    if (inFolder || file.type.startsWith("image/")) return { sources: [], leftAlone: [], damaged: [] };
-    throw new Error("This is no Markdown, HTML, DOCX, text or zip file.");
-  }
-  if (file.size > MOST_BYTES) throw new Error("It is larger than 50 MB. Import it in parts.");
-  if (!/\.zip$/i.test(path)) {
-    const source: Source = {
-      name: path,
-      read: () => bytesOf(file),
-      beside: async (to) => {
-        const wanted = resolved(folderOf(path), to);
-        const found = all.find((one) => pathOf(one) === wanted);
-        return found ? bytesOf(found) : null;
-      },
+const sourcesIn =
+  (file: File, all: readonly File[], cancelled: AbortSignal): AppThunk<Promise<Found>> =>
+  async (dispatch) => {
+    const path = pathOf(file);
+    const inFolder = Boolean(file.webkitRelativePath);
+    if (!/\.zip$/i.test(path) && !READABLE.test(path)) {
+      if (inFolder || file.type.startsWith("image/")) return { sources: [], leftAlone: [], damaged: [] };
+      throw new Error("This is no Markdown, HTML, DOCX, text or zip file.");
+    }
+    if (file.size > MOST_BYTES) throw new Error("It is larger than 50 MB. Import it in parts.");
+    if (!/\.zip$/i.test(path)) {
+      const source: Source = {
+        name: path,
+        read: () => bytesOf(file),
+        beside: async (to) => {
+          const wanted = resolved(folderOf(path), to);
+          const found = all.find((one) => pathOf(one) === wanted);
+          return found ? bytesOf(found) : null;
+        },
+      };
+      return { sources: [source], leftAlone: [], damaged: [] };
+    }
+    const { entries, damaged } = await dispatch(unpack(file, cancelled));
+    const names = [...entries.keys()].filter(isPost);
+    if (!names.length && !damaged.length)
+      throw new Error("There is no Markdown, HTML, DOCX or text file in it.");
+    return {
+      sources: names.map((name) => ({
+        name: names.length > 1 ? `${path}: ${name}` : name,
+        read: async () => entries.get(name)!,
+        beside: async (to) => entries.get(resolved(folderOf(name), to)) ?? null,
+      })),
+      leftAlone: [...entries.keys()].filter(isOther),
+      damaged,
     };
-    return { sources: [source], leftAlone: [], damaged: [] };
-  }
-  const { entries, damaged } = await unpack(file, cancelled);
-  const names = [...entries.keys()].filter(isPost);
-  if (!names.length && !damaged.length)
-    throw new Error("There is no Markdown, HTML, DOCX or text file in it.");
-  return {
-    sources: names.map((name) => ({
-      name: names.length > 1 ? `${path}: ${name}` : name,
-      read: async () => entries.get(name)!,
-      beside: async (to) => entries.get(resolved(folderOf(name), to)) ?? null,
-    })),
-    leftAlone: [...entries.keys()].filter(isOther),
-    damaged,
   };
-}
 
 /** A relative path from a folder, "./" and "../" followed. */
 function resolved(folder: string, path: string): string {
@@ -195,112 +201,116 @@ function resolved(folder: string, path: string): string {
   return parts.join("/");
 }
 
-const unpack = (file: File, cancelled: AbortSignal) =>
-  withFiles(cancelled, (files) =>
-    files.unpackFile(
-      file,
-      BOUNDS,
-      Comlink.proxy(() => {}),
-    ),
-  );
-
-const { selectAll } = postsAdapter.getSelectors();
+const unpack =
+  (file: File, cancelled: AbortSignal): AppThunk<Promise<Unpacked>> =>
+  (_dispatch, _getState, { workers }) =>
+    workers.withFiles(cancelled, (files) =>
+      files.unpackFile(
+        file,
+        BOUNDS,
+        Comlink.proxy(() => {}),
+      ),
+    );
 
 /** The post of the workspace that a file is of: one with its slug, else, where the file has none, with its title. */
-function twinOf(draft: Draft): { post: Post; by: Twin["by"] } | null {
-  const posts = selectAll(store.getState().posts.posts);
-  const { slug } = draft.meta;
-  const title = foldPlain(titleOf(draft));
-  const found = posts.find((post) =>
-    slug ? post.slug === slug : title !== "" && foldPlain(post.title) === title,
-  );
-  return found ? { post: found, by: slug ? "slug" : "title" } : null;
-}
+const twinOf =
+  (draft: Draft): AppThunk<{ post: Post; by: Twin["by"] } | null> =>
+  (_dispatch, getState) => {
+    const posts = selectPosts(getState());
+    const { slug } = draft.meta;
+    const title = foldPlain(titleOf(draft));
+    const found = posts.find((post) =>
+      slug ? post.slug === slug : title !== "" && foldPlain(post.title) === title,
+    );
+    return found ? { post: found, by: slug ? "slug" : "title" } : null;
+  };
 
 const titleOf = ({ meta, blocks }: Draft): string => meta.title || firstHeading(blocks) || meta.metaTitle;
 
 /** @param twin the post whose text and fields it becomes; a new post where there is none */
-async function keep(
-  draft: Draft,
-  lost: readonly string[],
-  source: Source,
-  twin: Post | null = null,
-): Promise<Outcome> {
-  let unread = 0;
-  /** Names of pictures that the text has by a path, where nothing lies. */
-  const missing: string[] = [];
-  /** A picture that came along, kept as a file of the workspace; null where none did, or it could not be read. */
-  const kept = async (src: string, fileName: string) => {
-    const bytes = src ? await pictureBytes(src, source) : null;
-    if (!bytes) {
-      if (src && !/^[a-z][a-z\d+.-]*:|^\/\//i.test(src)) missing.push(src);
-      return null;
+const keep =
+  (
+    draft: Draft,
+    lost: readonly string[],
+    source: Source,
+    twin: Post | null = null,
+  ): AppThunk<Promise<Outcome>> =>
+  async (dispatch, getState, { workers }) => {
+    let unread = 0;
+    /** Names of pictures that the text has by a path, where nothing lies. */
+    const missing: string[] = [];
+    /** A picture that came along, kept as a file of the workspace; null where none did, or it could not be read. */
+    const kept = async (src: string, fileName: string) => {
+      const bytes = src ? await pictureBytes(src, source) : null;
+      if (!bytes) {
+        if (src && !/^[a-z][a-z\d+.-]*:|^\/\//i.test(src)) missing.push(src);
+        return null;
+      }
+      try {
+        return await dispatch(keepPicture(new File([bytes as BlobPart], fileName), false));
+      } catch (error) {
+        if (!(error instanceof PictureError)) throw error;
+        unread++;
+        return null;
+      }
+    };
+    const blocks: Block[] = [];
+    for (const block of draft.blocks) {
+      const picture =
+        block.kind === "picture"
+          ? await kept(block.src, block.fileName || "picture.jpg")
+          : block.kind === "embed"
+            ? await kept(block.poster, "picture.jpg")
+            : null;
+      const src = picture && `${ASSET_PREFIX}${picture.id}`;
+      if (src && block.kind === "embed") blocks.push({ ...block, poster: src });
+      else if (src && block.kind === "picture")
+        blocks.push({
+          ...block,
+          src,
+          fileName: picture.fileName,
+          bytes: picture.blob.size,
+          width: picture.width,
+          height: picture.height,
+        });
+      else blocks.push(block);
     }
-    try {
-      return await keepPicture(new File([bytes as BlobPart], fileName), false);
-    } catch (error) {
-      if (!(error instanceof PictureError)) throw error;
-      unread++;
-      return null;
-    }
+    const { site } = getState().session;
+    const { canonical, socialPicture, titleSuffix: _suffix, ...fields } = draft.meta;
+    const shared = await kept(socialPicture, socialPicture.split("/").at(-1) || "picture.jpg");
+    const id = twin?.id ?? freshId();
+    const own = `${site.origin}${site.basePath}${fields.slug}`;
+    const now = new Date().toISOString();
+    const said = {
+      ...fields,
+      language: languageOf(draft),
+      canonical: canonical === own ? "" : canonical,
+      ...(shared && { socialPicture: `${ASSET_PREFIX}${shared.id}` }),
+      // Elsewhere it can be named, and nothing else: a path leads nowhere from here.
+      ...(!shared && /^https?:/i.test(socialPicture) && { socialPicture }),
+      title: titleOf(draft),
+    };
+    const { doc, removed } = await workers.draft.toEditor(blocks);
+    const post = twin ? { ...twin, ...said } : newPost(id, site, now, { ...said, stage: "write" });
+    if (twin) await replaceTwin(twin, said, doc, now);
+    else await addPost(post, doc);
+    const notes = [
+      ...lost,
+      missing.length > 0 &&
+        `${count(missing.length, "picture")} did not come along and stayed a path: ${missing.slice(0, NAMED).join(", ")}${missing.length > NAMED ? " …" : ""}.`,
+      unread && `${count(unread, "picture")} could not be read and stayed an address.`,
+      removed &&
+        `${count(removed, "address", "addresses")} that would run or open something unsafe ${removed === 1 ? "was" : "were"} taken out; the words are there.`,
+    ];
+    const words = blocks.reduce((sum, { text }) => sum + (text.match(/\S+/g)?.length ?? 0), 0);
+    return {
+      name: source.name,
+      id,
+      title: post.title,
+      words,
+      notes: notes.filter((note): note is string => typeof note === "string"),
+    };
   };
-  const blocks: Block[] = [];
-  for (const block of draft.blocks) {
-    const picture =
-      block.kind === "picture"
-        ? await kept(block.src, block.fileName || "picture.jpg")
-        : block.kind === "embed"
-          ? await kept(block.poster, "picture.jpg")
-          : null;
-    const src = picture && `${ASSET_PREFIX}${picture.id}`;
-    if (src && block.kind === "embed") blocks.push({ ...block, poster: src });
-    else if (src && block.kind === "picture")
-      blocks.push({
-        ...block,
-        src,
-        fileName: picture.fileName,
-        bytes: picture.blob.size,
-        width: picture.width,
-        height: picture.height,
-      });
-    else blocks.push(block);
-  }
-  const { site } = store.getState().session;
-  const { canonical, socialPicture, titleSuffix: _suffix, ...fields } = draft.meta;
-  const shared = await kept(socialPicture, socialPicture.split("/").at(-1) || "picture.jpg");
-  const id = twin?.id ?? freshId();
-  const own = `${site.origin}${site.basePath}${fields.slug}`;
-  const now = new Date().toISOString();
-  const said = {
-    ...fields,
-    language: languageOf(draft),
-    canonical: canonical === own ? "" : canonical,
-    ...(shared && { socialPicture: `${ASSET_PREFIX}${shared.id}` }),
-    // Elsewhere it can be named, and nothing else: a path leads nowhere from here.
-    ...(!shared && /^https?:/i.test(socialPicture) && { socialPicture }),
-    title: titleOf(draft),
-  };
-  const { doc, removed } = await draftWorker().toEditor(blocks);
-  const post = twin ? { ...twin, ...said } : newPost(id, site, now, { ...said, stage: "write" });
-  if (twin) await replaceTwin(twin, said, doc, now);
-  else await addPost(post, doc);
-  const notes = [
-    ...lost,
-    missing.length > 0 &&
-      `${count(missing.length, "picture")} did not come along and stayed a path: ${missing.slice(0, NAMED).join(", ")}${missing.length > NAMED ? " …" : ""}.`,
-    unread && `${count(unread, "picture")} could not be read and stayed an address.`,
-    removed &&
-      `${count(removed, "address", "addresses")} that would run or open something unsafe ${removed === 1 ? "was" : "were"} taken out; the words are there.`,
-  ];
-  const words = blocks.reduce((sum, { text }) => sum + (text.match(/\S+/g)?.length ?? 0), 0);
-  return {
-    name: source.name,
-    id,
-    title: post.title,
-    words,
-    notes: notes.filter((note): note is string => typeof note === "string"),
-  };
-}
 
 /** What a file says of its language; where it says nothing, or the language that is taken for granted, what its text seems to be. */
 function languageOf({ meta, blocks }: Draft): string {

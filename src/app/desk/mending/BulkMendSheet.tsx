@@ -1,9 +1,11 @@
 /** Mends for many posts: choose which, see what each post would become, then make them. */
+
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { mends } from "../../../core/proof/mends/registry";
 import type { Post } from "../../../data/model";
 import { Lines } from "../../post/mending/MendPanel";
+import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -13,6 +15,7 @@ const FIRST = mends.filter(({ safe }) => safe).map(({ id }) => id);
 const POSTS_SHOWN = 100;
 
 export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
+  const dispatch = useAppDispatch();
   const [ids, setIds] = useState<readonly string[]>(FIRST);
   const [found, setFound] = useState<PostMends[] | null>(null);
   const [done, setDone] = useState(0);
@@ -25,17 +28,19 @@ export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onCl
     setFound(null);
     setDone(0);
     setFailure("");
-    previewMends(posts, ids, (n) => {
-      if (wanted) setDone(n);
-      return wanted;
-    }).then(
+    dispatch(
+      previewMends(posts, ids, (n) => {
+        if (wanted) setDone(n);
+        return wanted;
+      }),
+    ).then(
       (all) => wanted && setFound(all),
       (error: Error) => wanted && setFailure(error.message),
     );
     return () => {
       wanted = false;
     };
-  }, [posts, ids]);
+  }, [posts, ids, dispatch]);
 
   const chosen = found?.filter(({ post }) => !left.has(post.id)) ?? [];
   const gain = chosen.reduce(
@@ -45,7 +50,7 @@ export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onCl
   const make = async () => {
     setBusy(true);
     try {
-      const { mended, left: alone, undo } = await makeMends(chosen);
+      const { mended, left: alone, undo } = await dispatch(makeMends(chosen));
       toast(
         `${count(mended, "post")} mended.${alone.length ? ` Left alone, since they are open elsewhere or have changed: ${alone.join(", ")}.` : ""}`,
         { action: { label: "Undo", onClick: () => void undo() }, duration: 15_000 },

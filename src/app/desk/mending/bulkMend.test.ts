@@ -11,6 +11,7 @@ import { draftOf, newPost } from "../../../data/draft";
 import { addPost, getDoc, getPost, savePost } from "../../../data/posts";
 import { emptySite } from "../../../data/settings";
 import { listVersions } from "../../../data/versions";
+import { createTestStore } from "../../testing/testStore";
 import { makeMends, type PostMends } from "./bulkMend";
 
 const NOW = "2026-11-24T10:00:00.000Z";
@@ -42,7 +43,9 @@ afterAll(() => {
 });
 
 it("mends each post, keeps what it was, and takes all of it back", async () => {
-  const result = await makeMends([await mendable("a"), await mendable("b")]);
+  const result = await createTestStore().store.dispatch(
+    makeMends([await mendable("a"), await mendable("b")]),
+  );
   expect(result).toMatchObject({ mended: 2, left: [] });
   expect(await levels("a")).toEqual([2, 3]);
   expect((await getPost("b"))!.slug).not.toBe("");
@@ -58,13 +61,15 @@ it("leaves a post alone that was changed since the preview, or is gone, and says
   const all = [await mendable("a"), await mendable("b"), await mendable("c")];
   await savePost("b", { post: { description: "New." } }, "2026-11-24T10:05:00.000Z");
   await db.posts.delete("c");
-  const result = await makeMends(all);
+  const result = await createTestStore().store.dispatch(makeMends(all));
   expect(result).toMatchObject({ mended: 1, left: ["Post b", "Post c"] });
   expect(await levels("b")).toEqual([2, 4]);
 });
 
 it("does not take back what somebody has written in since", async () => {
-  const result = await makeMends([await mendable("a"), await mendable("b")]);
+  const result = await createTestStore().store.dispatch(
+    makeMends([await mendable("a"), await mendable("b")]),
+  );
   const written = blocksToEditor(draftFromMarkdown("Wholly new.").blocks);
   await savePost("a", { doc: written }, "2030-01-01T00:00:00.000Z");
   await result.undo();

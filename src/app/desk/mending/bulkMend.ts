@@ -8,12 +8,11 @@ import { proofContext } from "../../../data/draft";
 import { planContext } from "../../../data/fields";
 import type { Post } from "../../../data/model";
 import { getDoc, getPost, savePost } from "../../../data/posts";
-import { proofWorker } from "../../../workers/clients";
 import { keep } from "../../post/versions/keepCurrent";
 import { siteTargets } from "../../post/write/links/useLinkTargets";
 import { whileFree } from "../../posts/postLock";
-import { postsAdapter } from "../../store/postsSlice";
-import { store } from "../../store/store";
+import { selectPosts } from "../../store/selectors";
+import type { AppThunk } from "../../store/thunk";
 
 export interface PostMends {
   post: Post;
@@ -21,35 +20,35 @@ export interface PostMends {
   made: Mending[];
 }
 
-const { selectAll } = postsAdapter.getSelectors();
-
 /**
  * What mends would do.
  *
  * @param ids of mends
  * @param onProgress called before each post; what it answers says whether to go on
  */
-export async function previewMends(
-  posts: readonly Post[],
-  ids: readonly string[],
-  onProgress: (done: number) => boolean,
-): Promise<PostMends[]> {
-  const state = store.getState();
-  const { site, profile } = state.session;
-  const all = selectAll(state.posts.posts);
-  const found: PostMends[] = [];
-  for (const [done, post] of posts.entries()) {
-    if (!onProgress(done)) break;
-    const doc = await getDoc(post.id);
-    const context = proofContext(post, all, site, await planContext(post.id));
-    const help = { targets: siteTargets(all, site, post.id).filter(({ kind }) => kind === "post") };
-    // The address of a page that is out is changed on purpose or not at all.
-    const allowed = post.status === "draft" ? ids : ids.filter((id) => id !== "slug");
-    const made = await proofWorker().mendPost(post, site, doc, context, profile, allowed, help);
-    if (made.length) found.push({ post, doc, made });
-  }
-  return found;
-}
+export const previewMends =
+  (
+    posts: readonly Post[],
+    ids: readonly string[],
+    onProgress: (done: number) => boolean,
+  ): AppThunk<Promise<PostMends[]>> =>
+  async (_dispatch, getState, { workers }) => {
+    const state = getState();
+    const { site, profile } = state.session;
+    const all = selectPosts(state);
+    const found: PostMends[] = [];
+    for (const [done, post] of posts.entries()) {
+      if (!onProgress(done)) break;
+      const doc = await getDoc(post.id);
+      const context = proofContext(post, all, site, await planContext(post.id));
+      const help = { targets: siteTargets(all, site, post.id).filter(({ kind }) => kind === "post") };
+      // The address of a page that is out is changed on purpose or not at all.
+      const allowed = post.status === "draft" ? ids : ids.filter((id) => id !== "slug");
+      const made = await workers.proof.mendPost(post, site, doc, context, profile, allowed, help);
+      if (made.length) found.push({ post, doc, made });
+    }
+    return found;
+  };
 
 export interface BulkResult {
   mended: number;
@@ -59,48 +58,50 @@ export interface BulkResult {
 }
 
 /** Makes what was previewed, with a version of each post kept before. */
-export async function makeMends(all: readonly PostMends[]): Promise<BulkResult> {
-  const done: { id: string; savedAt: string; fields: Partial<Post>; doc: EditorDoc }[] = [];
-  const left: string[] = [];
-  const scores = store.getState().posts.scores.entities;
-  for (const { post, doc, made } of all) {
-    const free = await whileFree(post.id, async () => {
-      const current = await getPost(post.id);
-      if (current?.updatedAt !== post.updatedAt) {
-        left.push(post.title || "Untitled post");
-        return;
-      }
-      await keep(post, doc, { why: "before mending" }, scores[post.id] ?? null);
-      const { doc: after, meta, begun } = mendedDoc(doc, made);
-      const fields: Partial<Post> = Object.fromEntries(
-        Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]),
-      );
-      const savedAt = new Date().toISOString();
-      await savePost(
-        post.id,
-        {
-          post: { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) },
-          doc: after,
-        },
-        savedAt,
-      );
-      done.push({
-        id: post.id,
-        savedAt,
-        fields: { ...fields, ...(begun.length && { begun: post.begun ?? [] }) },
-        doc,
+export const makeMends =
+  (all: readonly PostMends[]): AppThunk<Promise<BulkResult>> =>
+  async (_dispatch, getState) => {
+    const done: { id: string; savedAt: string; fields: Partial<Post>; doc: EditorDoc }[] = [];
+    const left: string[] = [];
+    const scores = getState().posts.scores.entities;
+    for (const { post, doc, made } of all) {
+      const free = await whileFree(post.id, async () => {
+        const current = await getPost(post.id);
+        if (current?.updatedAt !== post.updatedAt) {
+          left.push(post.title || "Untitled post");
+          return;
+        }
+        await keep(post, doc, { why: "before mending" }, scores[post.id] ?? null);
+        const { doc: after, meta, begun } = mendedDoc(doc, made);
+        const fields: Partial<Post> = Object.fromEntries(
+          Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]),
+        );
+        const savedAt = new Date().toISOString();
+        await savePost(
+          post.id,
+          {
+            post: { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) },
+            doc: after,
+          },
+          savedAt,
+        );
+        done.push({
+          id: post.id,
+          savedAt,
+          fields: { ...fields, ...(begun.length && { begun: post.begun ?? [] }) },
+          doc,
+        });
       });
-    });
-    if (!free) left.push(post.title || "Untitled post");
-  }
-  return {
-    mended: done.length,
-    left,
-    undo: async () => {
-      // What somebody has written since stays: the version from before is there to go back to.
-      for (const { id, savedAt, fields, doc } of done)
-        if ((await getPost(id))?.updatedAt === savedAt)
-          await savePost(id, { post: fields, doc }, new Date().toISOString());
-    },
+      if (!free) left.push(post.title || "Untitled post");
+    }
+    return {
+      mended: done.length,
+      left,
+      undo: async () => {
+        // What somebody has written since stays: the version from before is there to go back to.
+        for (const { id, savedAt, fields, doc } of done)
+          if ((await getPost(id))?.updatedAt === savedAt)
+            await savePost(id, { post: fields, doc }, new Date().toISOString());
+      },
+    };
   };
-}

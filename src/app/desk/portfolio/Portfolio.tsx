@@ -1,9 +1,10 @@
 /** Above the list of posts: how the site scores, since when, and what costs it most. */
-import { memo, useEffect, useMemo, useState } from "react";
+
+import { memo, useMemo } from "react";
 import type { CheckId } from "../../../core/proof/profile";
 import type { Post, PostScore, PostVersion } from "../../../data/model";
 import { allVersions } from "../../../data/versions";
-import { readOnScreen } from "../../ui/attemptRead";
+import { useAskOrTell } from "../../store/useAskOrTell";
 import { count, points } from "../../ui/figures";
 import { BINS, distribution, meanOverTime, worstChecks } from "./portfolio";
 
@@ -189,14 +190,5 @@ const NONE: PostVersion[] = [];
 
 /** Versions of all posts, read when the Desk opens and when posts come or go. */
 function useVersions(posts: number): readonly PostVersion[] {
-  const [versions, setVersions] = useState<readonly PostVersion[]>(NONE);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: read again when posts come or go
-  useEffect(() => {
-    let wanted = true;
-    readOnScreen(() => allVersions().then((all) => wanted && setVersions(all)));
-    return () => {
-      wanted = false;
-    };
-  }, [posts]);
-  return versions;
+  return useAskOrTell(allVersions, [posts], { otherwise: NONE });
 }

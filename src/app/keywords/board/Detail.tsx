@@ -1,19 +1,19 @@
 /** One keyword: its year, what decided its intent, questions with it, where it was asked, and the pages that rank. */
+
 import { X } from "lucide-react";
-import { type ReactNode, useCallback, useEffect, useState } from "react";
+import { type ReactNode, useEffect } from "react";
 import { FULLY_POPULAR, opportunityOf, popularityOf } from "../../../core/keywords/opportunity";
 import { isDated, monthBefore, monthName } from "../../../core/keywords/seasonality";
-import type { RankedPage } from "../../../data/schemas/search";
 import type { BoardQuestion } from "../../../workers/boards";
-import { keywordsWorker } from "../../../workers/clients";
 import type { KeywordDetail } from "../../../workers/keywordBoard";
-import { useApp } from "../../store/store";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppSelector } from "../../store/hooks";
+import { useAsk } from "../../store/useAsk";
 import { Failed } from "../../ui/Failed";
 import { Figure } from "../../ui/Figure";
 import { whole } from "../../ui/figures";
 import { lazyPart } from "../../ui/part";
 import { Term } from "../../ui/Term";
-import { useAnswer } from "../../ui/useAnswer";
 
 const YearChart = lazyPart(
   "The year",
@@ -37,10 +37,8 @@ export function Detail({
   /** What can be done with the keyword here. */
   children?: ((detail: KeywordDetail) => ReactNode) | undefined;
 }) {
-  const answer = useAnswer(
-    // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision may have other uses
-    useCallback(() => keywordsWorker().detail(question, wanted), [question, wanted, revision]),
-  );
+  const { workers } = useDependencies();
+  const answer = useAsk(() => workers.keywords.detail(question, wanted), [question, wanted, revision]);
   const detail: KeywordDetail | null = answer.state === "ready" ? answer.value : null;
   // Taken out of the list: there is nothing to tell any more.
   const gone = answer.state === "ready" && !answer.value;
@@ -165,44 +163,30 @@ function OpportunityFormula({ searches, difficulty }: { searches: number; diffic
 
 /** Asked of the service when the detail is opened. */
 function Ranking({ query, region }: { query: string; region: string }) {
-  const connection = useApp((state) => state.session.search);
-  const [answer, setAnswer] = useState<
-    { query: string; pages: RankedPage[] } | { query: string; why: string } | null
-  >(null);
-  const [tried, setTried] = useState(0);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: trying again asks again
-  useEffect(() => {
-    if (!region) return;
-    let current = true;
-    setAnswer(null);
-    keywordsWorker()
-      .ranking(connection, query, region)
-      .then(
-        (outcome) => {
-          if (!current) return;
-          setAnswer("ok" in outcome ? { query, pages: outcome.ok } : { query, why: outcome.failed.message });
-        },
-        (error: Error) => current && setAnswer({ query, why: error.message }),
-      );
-    return () => {
-      current = false;
-    };
-  }, [connection, query, region, tried]);
+  const { workers } = useDependencies();
+  const connection = useAppSelector((state) => state.session.search);
+  const answer = useAsk(async () => {
+    if (!region) return [];
+    const outcome = await workers.keywords.ranking(connection, query, region);
+    if ("ok" in outcome) return outcome.ok;
+    throw new Error(outcome.failed.message);
+  }, [connection, query, region]);
   if (!region) return <p>The file does not say which pages rank.</p>;
-  if (!answer) return <p role="status">Asking …</p>;
-  if ("why" in answer)
+  if (answer.state === "loading" || (answer.state === "ready" && !answer.current))
+    return <p role="status">Asking …</p>;
+  if (answer.state === "failed")
     return (
       <p role="alert" className="text-plum">
         {answer.why} The numbers above are kept.{" "}
-        <button type="button" className="underline" onClick={() => setTried(tried + 1)}>
+        <button type="button" className="underline" onClick={answer.retry}>
           Try again
         </button>
       </p>
     );
-  if (!answer.pages.length) return <p>No page is known to answer it.</p>;
+  if (!answer.value.length) return <p>No page is known to answer it.</p>;
   return (
     <ol className="list-decimal pl-5">
-      {answer.pages.map(({ address, title, site, linksIn }) => (
+      {answer.value.map(({ address, title, site, linksIn }) => (
         <li key={address} className="py-0.5" title={address}>
           {title}{" "}
           <span className="text-ink-2">

@@ -3,23 +3,23 @@ import { useEffect, useState } from "react";
 import { INTENTS } from "../../../core/keywords/keyword";
 import { noFilter, RANGES } from "../../../core/keywords/sift";
 import type { BoardView } from "../../../workers/keywordBoard";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { filterChanged, filterCleared } from "../../store/researchSlice";
-import { useAct, useApp } from "../../store/store";
 import { whole } from "../../ui/figures";
 import { RangeFilter } from "./RangeFilter";
 
 const NAMES = { searches: "Searches a month", difficulty: "Difficulty", words: "Words" } as const;
 
 export function Filters({ view, onShowHidden }: { view: BoardView | null; onShowHidden: () => void }) {
-  const filter = useApp((state) => state.research.filter);
-  const act = useAct();
+  const filter = useAppSelector((state) => state.research.filter);
+  const dispatch = useAppDispatch();
   const sifted = JSON.stringify(filter) !== JSON.stringify(noFilter);
   return (
     <section aria-label="Filters" className="w-[200px] shrink-0 mid:w-[220px] small:hidden">
       <div className="mb-3 flex h-8 items-center justify-between">
         <h2 className="text-[13px] text-ink-2">Filters</h2>
         {sifted && (
-          <button type="button" className="quiet-link text-[13px]" onClick={() => act(filterCleared())}>
+          <button type="button" className="quiet-link text-[13px]" onClick={() => dispatch(filterCleared())}>
             Clear all
           </button>
         )}
@@ -33,19 +33,19 @@ export function Filters({ view, onShowHidden }: { view: BoardView | null; onShow
           chosen={filter.ranges[range]}
           onChange={(chosen) => {
             const { [range]: _before, ...others } = filter.ranges;
-            act(filterChanged({ ranges: chosen ? { ...others, [range]: chosen } : others }));
+            dispatch(filterChanged({ ranges: chosen ? { ...others, [range]: chosen } : others }));
           }}
         />
       ))}
       <WordsField
         label="Contains"
         value={filter.contains}
-        onChange={(contains) => act(filterChanged({ contains }))}
+        onChange={(contains) => dispatch(filterChanged({ contains }))}
       />
       <WordsField
         label="Does not contain"
         value={filter.without}
-        onChange={(without) => act(filterChanged({ without }))}
+        onChange={(without) => dispatch(filterChanged({ without }))}
       />
       <fieldset className="mb-3">
         <legend className="mb-1 text-[13px]">Intent</legend>
@@ -55,7 +55,7 @@ export function Filters({ view, onShowHidden }: { view: BoardView | null; onShow
             label={intent || "unknown"}
             on={filter.intents.includes(intent)}
             onChange={(on) =>
-              act(
+              dispatch(
                 filterChanged({
                   intents: on ? [...filter.intents, intent] : filter.intents.filter((one) => one !== intent),
                 }),
@@ -69,9 +69,13 @@ export function Filters({ view, onShowHidden }: { view: BoardView | null; onShow
         <Tick
           label="Questions only"
           on={filter.questions}
-          onChange={(questions) => act(filterChanged({ questions }))}
+          onChange={(questions) => dispatch(filterChanged({ questions }))}
         />
-        <Tick label="Not used yet" on={filter.unused} onChange={(unused) => act(filterChanged({ unused }))} />
+        <Tick
+          label="Not used yet"
+          on={filter.unused}
+          onChange={(unused) => dispatch(filterChanged({ unused }))}
+        />
       </fieldset>
       {view && view.hidden > 0 && (
         <button type="button" className="quiet-link mt-3 text-[13px]" onClick={onShowHidden}>

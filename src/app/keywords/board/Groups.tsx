@@ -1,13 +1,14 @@
 /** Keywords that want the same page, as groups: each becomes a list in one step. */
+
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useCallback, useEffect, useRef } from "react";
 import type { BoardQuestion } from "../../../workers/boards";
-import { keywordsWorker } from "../../../workers/clients";
 import type { BoardGroup } from "../../../workers/keywordBoard";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { Failed } from "../../ui/Failed";
 import { count, whole } from "../../ui/figures";
-import { useAnswer } from "../../ui/useAnswer";
 import { useRows } from "./useBoard";
 import type { Selection } from "./useSelection";
 
@@ -31,16 +32,15 @@ export function Groups({
   selection: Selection;
   onList: (group: BoardGroup) => void;
 }) {
-  const answer = useAnswer(
-    useCallback(
-      async () => ({ revision, count: await keywordsWorker().groupCount(question) }),
-      [question, revision],
-    ),
+  const { workers } = useDependencies();
+  const answer = useAsk(
+    async () => ({ revision, count: await workers.keywords.groupCount(question) }),
+    [question, revision],
   );
   const made = answer.state === "ready" ? answer.value : null;
   const fetchGroups = useCallback(
-    (from: number, to: number): Promise<BoardGroup[]> => keywordsWorker().groups(question, from, to),
-    [question],
+    (from: number, to: number): Promise<BoardGroup[]> => workers.keywords.groups(question, from, to),
+    [question, workers],
   );
   const scroller = useRef<HTMLElement>(null);
   const { rowAt, want } = useRows(made?.revision ?? 0, fetchGroups);

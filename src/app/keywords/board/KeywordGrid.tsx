@@ -2,6 +2,7 @@
  * The keyword table: only the rows in sight are drawn, and chosen by keys as by clicks. Arrows move, Space chooses,
  * Shift stretches the choice, Ctrl+A chooses all that is shown, Enter opens the detail.
  */
+
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp, Check } from "lucide-react";
 import {
@@ -17,8 +18,8 @@ import {
 import { isAddress } from "../../../core/keywords/address";
 import type { SortColumn, SortKey } from "../../../core/keywords/sift";
 import type { BoardQuestion } from "../../../workers/boards";
-import { keywordsWorker } from "../../../workers/clients";
 import type { BoardRow } from "../../../workers/keywordBoard";
+import { useDependencies } from "../../store/DependenciesContext";
 import { whole } from "../../ui/figures";
 import { hintOf } from "../../ui/glossary";
 import { Sparkline } from "../../ui/Sparkline";
@@ -57,6 +58,7 @@ const ROW = 32;
 const PAGE = 12;
 
 export function KeywordGrid(props: Props) {
+  const { workers } = useDependencies();
   const {
     question,
     label,
@@ -79,7 +81,7 @@ export function KeywordGrid(props: Props) {
   const anchor = useRef(0);
   const { rowAt, want } = useRows(
     revision,
-    useCallback((from: number, to: number) => keywordsWorker().rows(question, from, to), [question]),
+    useCallback((from: number, to: number) => workers.keywords.rows(question, from, to), [question, workers]),
   );
   const virtual = useVirtualizer({
     count: shown,

@@ -1,14 +1,15 @@
 /** The map: searches against difficulty. Dragging over it chooses the keywords inside, the same as in the table. */
+
 import type { ApexOptions } from "apexcharts";
 import { useCallback, useRef } from "react";
 import type { BoardQuestion } from "../../../workers/boards";
-import { keywordsWorker } from "../../../workers/clients";
 import type { MapPoint } from "../../../workers/keywordBoard";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAsk } from "../../store/useAsk";
 import { attemptRead } from "../../ui/attemptRead";
 import { Chart } from "../../ui/Chart";
 import { Failed } from "../../ui/Failed";
 import { count, short, whole } from "../../ui/figures";
-import { useAnswer } from "../../ui/useAnswer";
 import { placeNames } from "./mapNames";
 import type { Selection } from "./useSelection";
 
@@ -29,12 +30,10 @@ export default function KeywordMap({
   selection: Selection;
   shown: number;
 }) {
+  const { workers } = useDependencies();
   const add = useRef(selection.add);
   add.current = selection.add;
-  const drawn = useAnswer(
-    // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision has new points
-    useCallback(() => keywordsWorker().map(question, MOST), [question, revision]),
-  );
+  const drawn = useAsk(() => workers.keywords.map(question, MOST), [question, revision]);
   const map = drawn.state === "ready" ? drawn.value : null;
   const chosen = selection.chosen;
   const options = useCallback(
@@ -60,7 +59,7 @@ export default function KeywordMap({
               const y = Array.isArray(yaxis) ? yaxis[0] : yaxis;
               if (!y || xaxis.min === undefined || y.min === undefined) return;
               attemptRead(
-                keywordsWorker()
+                workers.keywords
                   .within(question, [y.min <= 0 ? 0 : 10 ** y.min, 10 ** y.max], [xaxis.min, xaxis.max])
                   .then((places) => add.current(places)),
               );
@@ -116,7 +115,7 @@ export default function KeywordMap({
         },
       };
     },
-    [map, chosen, question],
+    [map, chosen, question, workers],
   );
   if (drawn.state === "failed")
     return <Failed what="The map could not be drawn" why={drawn.why} onRetry={drawn.retry} />;

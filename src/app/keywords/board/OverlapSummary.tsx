@@ -1,10 +1,10 @@
 import { OVERLAP_LIMIT } from "../../../data/settings";
 import type { NamedOverlap } from "../../../workers/listIndex";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { percent } from "../../ui/figures";
 
 export const useOverlapLimit = (): number =>
-  useApp((state) => state.session.site.overlapLimit ?? OVERLAP_LIMIT);
+  useAppSelector((state) => state.session.site.overlapLimit ?? OVERLAP_LIMIT);
 
 /** The largest overlaps in words; what is over the site's limit needs a decision. */
 export function OverlapSummary({ overlaps }: { overlaps: NamedOverlap[] }) {

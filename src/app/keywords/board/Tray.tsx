@@ -1,8 +1,9 @@
 /** The foot of the table: what is chosen, what it sums up to, what it shares with other lists, and what to do with it. */
-import { type ReactNode, useEffect, useState } from "react";
+
+import type { ReactNode } from "react";
 import type { BoardQuestion } from "../../../workers/boards";
-import { keywordsWorker } from "../../../workers/clients";
-import type { Tray as TrayAnswer } from "../../../workers/keywords.worker";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { OverlapSummary } from "./OverlapSummary";
@@ -25,26 +26,16 @@ export function Tray({
   /** Said, and offered, where nothing is chosen. */
   idle: ReactNode;
 }) {
-  const [answer, setAnswer] = useState<{ of: ReadonlySet<number>; tray: TrayAnswer } | null>(null);
+  const { workers } = useDependencies();
   const { chosen } = selection;
-  useEffect(() => {
-    if (!chosen.size) return;
-    let current = true;
-    const timer = setTimeout(() => {
-      keywordsWorker()
-        .tray(question, Uint32Array.from(chosen), language, withoutList)
-        .then(
-          (tray) => current && setAnswer({ of: chosen, tray }),
-          // How many are chosen is said all the same.
-          (error: unknown) => console.warn("The selection could not be summed up", error),
-        );
-    }, 60);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-  }, [question, chosen, language, withoutList]);
-  const tray = answer?.of === chosen ? answer.tray : null;
+  const answer = useAsk(
+    () =>
+      chosen.size ? workers.keywords.tray(question, Uint32Array.from(chosen), language, withoutList) : null,
+    [question, chosen, language, withoutList],
+    { pause: 60 },
+  );
+  // Where it cannot be summed up, how many are chosen is said all the same.
+  const tray = answer.state === "ready" && answer.current ? answer.value : null;
   return (
     <section
       aria-label="Chosen keywords"

@@ -1,13 +1,11 @@
 import { listName } from "../../../data/listOfPost";
 import type { Use } from "../../../workers/keywordBoard";
-import { listsAdapter } from "../../store/listsSlice";
-import { useApp } from "../../store/store";
-
-const { selectEntities } = listsAdapter.getSelectors();
+import { useAppSelector } from "../../store/hooks";
+import { selectListEntities } from "../../store/selectors";
 
 /** The lists that have a keyword, and whether a post uses them. */
 export function Uses({ uses }: { uses: Use[] }) {
-  const lists = useApp((state) => selectEntities(state.lists));
+  const lists = useAppSelector(selectListEntities);
   const named = uses.flatMap(({ listId, target }) => {
     const list = lists[listId];
     return list ? [{ name: listName(list), target, used: list.postId !== null }] : [];

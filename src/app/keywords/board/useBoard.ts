@@ -1,12 +1,13 @@
 /** The table on screen, as the worker holds it: what is open, how it is sifted, and the rows in sight. */
+
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Filter, SortKey } from "../../../core/keywords/sift";
 import type { LookUp } from "../../../data/model";
 import type { BoardQuestion, Source } from "../../../workers/boards";
-import { keywordsWorker } from "../../../workers/clients";
 import type { BoardView } from "../../../workers/keywordBoard";
-import type { Opened } from "../../../workers/keywords.worker";
-import { useApp } from "../../store/store";
+import type { Opened } from "../../../workers/keywordsApi";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppSelector } from "../../store/hooks";
 
 export type BoardState =
   | { state: "opening" }
@@ -33,7 +34,7 @@ export function useBoardQuestion(
   sort: SortKey[],
   version: string,
 ): BoardQuestion {
-  const hidden = useApp((state) => state.session.hidden);
+  const hidden = useAppSelector((state) => state.session.hidden);
   return useMemo(
     () => ({ source: { kind, id }, version, filter, sort, hidden: kind === "lookUp" ? hidden : [] }),
     [kind, id, version, filter, sort, hidden],
@@ -41,7 +42,8 @@ export function useBoardQuestion(
 }
 
 export function useBoard(question: BoardQuestion): BoardState {
-  const listStamp = useApp(
+  const { workers } = useDependencies();
+  const listStamp = useAppSelector(
     ({ lists }) => lists.ids.length + (lists.entities[lists.ids[0] ?? ""]?.updatedAt ?? ""),
   );
   const [opened, setOpened] = useState<{ of: string; opened: Opened } | null>(null);
@@ -54,42 +56,38 @@ export function useBoard(question: BoardQuestion): BoardState {
   useEffect(() => {
     let current = true;
     setResult((before) => (before.state === "open" ? before : { state: "opening" }));
-    keywordsWorker()
-      .open(questionNow.current, new Date().toISOString())
-      .then(
-        (answer) => {
-          if (!current) return;
-          if (answer) setOpened({ of: key, opened: answer });
-          else setResult({ state: "gone" });
-        },
-        (error: Error) => current && setResult({ state: "failed", message: error.message }),
-      );
+    workers.keywords.open(questionNow.current, new Date().toISOString()).then(
+      (answer) => {
+        if (!current) return;
+        if (answer) setOpened({ of: key, opened: answer });
+        else setResult({ state: "gone" });
+      },
+      (error: Error) => current && setResult({ state: "failed", message: error.message }),
+    );
     return () => {
       current = false;
     };
-  }, [key]);
+  }, [key, workers]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the stamp says that lists have changed
   useEffect(() => {
     if (opened?.of !== key) return;
     let current = true;
-    keywordsWorker()
-      .sift(question)
-      .then(
-        (view) => {
-          if (!current) return;
-          if (view)
-            setResult({
-              state: "open",
-              opened: opened.opened,
-              question,
-              view,
-              revision: ++revision.current,
-            });
-          else setResult({ state: "gone" });
-        },
-        (error: Error) => current && setResult({ state: "failed", message: error.message }),
-      );
+    workers.keywords.sift(question).then(
+      (view) => {
+        if (!current) return;
+        if (view)
+          setResult({
+            state: "open",
+            opened: opened.opened,
+            question,
+            view,
+            revision: ++revision.current,
+          });
+        else setResult({ state: "gone" });
+      },
+      (error: Error) => current && setResult({ state: "failed", message: error.message }),
+    );
     return () => {
       current = false;
     };

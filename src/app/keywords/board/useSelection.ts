@@ -1,7 +1,8 @@
 /** Which rows are chosen, by their place in the table, so that sifting leaves the choice alone. */
+
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { BoardQuestion } from "../../../workers/boards";
-import { keywordsWorker } from "../../../workers/clients";
+import { useDependencies } from "../../store/DependenciesContext";
 import { attemptRead } from "../../ui/attemptRead";
 
 export interface Selection {
@@ -17,6 +18,7 @@ export interface Selection {
 
 /** @param question what the places are places of: another set of keywords has others */
 export function useSelection(question: BoardQuestion): Selection {
+  const { workers } = useDependencies();
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   const before = useRef<{ from: number; chosen: ReadonlySet<number> } | null>(null);
   const latest = useRef(0);
@@ -47,25 +49,21 @@ export function useSelection(question: BoardQuestion): Selection {
         const kept = before.current.chosen;
         const asked = ++latest.current;
         attemptRead(
-          keywordsWorker()
-            .places(question, Math.min(from, to), Math.max(from, to) + 1)
-            .then((places) => {
-              if (asked === latest.current) setChosen(new Set([...kept, ...places]));
-            }),
+          workers.keywords.places(question, Math.min(from, to), Math.max(from, to) + 1).then((places) => {
+            if (asked === latest.current) setChosen(new Set([...kept, ...places]));
+          }),
         );
       },
       all: () => {
         before.current = null;
         const asked = ++latest.current;
         attemptRead(
-          keywordsWorker()
-            .places(question)
-            .then((places) => {
-              if (asked === latest.current) setChosen(new Set(places));
-            }),
+          workers.keywords.places(question).then((places) => {
+            if (asked === latest.current) setChosen(new Set(places));
+          }),
         );
       },
     }),
-    [chosen, set, question],
+    [chosen, set, question, workers],
   );
 }

@@ -1,5 +1,4 @@
 /** Ideas for posts, kept until they become one. */
-import { useLiveQuery } from "dexie-react-hooks";
 import { Trash2 } from "lucide-react";
 import { type FormEvent, useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
@@ -8,26 +7,38 @@ import { foldPlain } from "../../../core/text/fold";
 import { deleteIdea, listIdeas, saveIdea } from "../../../data/ideas";
 import type { Idea } from "../../../data/model";
 import { createPost } from "../../posts/createPost";
-import { useApp } from "../../store/store";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { useLive } from "../../store/useLive";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
+import { Failed } from "../../ui/Failed";
 import { count } from "../../ui/figures";
 import { ListField } from "../../ui/ListField";
 import { attempt, keepIdea } from "../actions";
 
 export function IdeasPage() {
-  const ideas = useLiveQuery(listIdeas);
+  const read = useLive(listIdeas, []);
   const [query, setQuery] = useState("");
   const [open, setOpen] = useState(true);
   useEffect(() => {
     document.title = "Ideas · Dune Sparrow";
   }, []);
-  if (!ideas)
+  if (read.state === "failed")
+    return (
+      <Failed
+        what="The ideas could not be read"
+        why={read.why}
+        safe="They are as they were."
+        onRetry={read.retry}
+      />
+    );
+  if (read.state === "loading")
     return (
       <p role="status" className="p-6 text-ink-2">
         Reading the ideas …
       </p>
     );
+  const ideas = read.value;
   const wanted = foldPlain(query).split(" ").filter(Boolean);
   const shown = ideas.filter(({ title, sentence, keywords, from, postId }) => {
     const text = foldPlain([title, sentence, ...keywords, from].join(" "));
@@ -73,12 +84,13 @@ export function IdeasPage() {
 }
 
 function Entry({ idea }: { idea: Idea }) {
+  const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { title, sentence, keywords, from, postId, createdAt } = idea;
   const intoPost = () =>
     attempt(async () => {
       const [keyword = "", ...supporting] = keywords;
-      const id = await createPost({ title, keyword, supporting });
+      const id = await dispatch(createPost({ title, keyword, supporting }));
       await saveIdea({ ...idea, postId: id });
       void navigate(`/post/${id}/find`);
     });
@@ -120,7 +132,7 @@ function Entry({ idea }: { idea: Idea }) {
 }
 
 function NewIdea() {
-  const author = useApp((state) => state.session.site.authors[0] ?? "");
+  const author = useAppSelector((state) => state.session.site.authors[0] ?? "");
   const [title, setTitle] = useState("");
   const [sentence, setSentence] = useState("");
   const [keywords, setKeywords] = useState<string[]>([]);

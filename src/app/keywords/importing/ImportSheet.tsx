@@ -1,7 +1,7 @@
 /** Brings in a keyword file: how it will be read is guessed, shown and corrected before anything is taken. */
 import { FileUp } from "lucide-react";
 import { type DragEvent, useState } from "react";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { FileButton } from "../../ui/FileButton";
 import { Sheet } from "../../ui/Sheet";
@@ -21,7 +21,7 @@ export function ImportSheet({
 }) {
   const file = useTableFile();
   const { step } = file;
-  const siteLanguage = useApp((state) => state.session.site.language);
+  const siteLanguage = useAppSelector((state) => state.session.site.language);
   const [chosen, setLanguage] = useState<string | null>(null);
   // What somebody chose, else what the keywords seem to be.
   const language = chosen ?? (("preview" in step && step.preview.language) || siteLanguage);

@@ -3,7 +3,7 @@ import { COLUMN_ROLES, type ColumnRole } from "../../../core/keywords/csv/column
 import type { CsvPlan } from "../../../core/keywords/csv/plan";
 import { SEPARATORS } from "../../../core/keywords/csv/records";
 import { ENCODINGS } from "../../../core/text/decodeText";
-import type { TablePreview } from "../../../workers/tableFile.worker";
+import type { TablePreview } from "../../../workers/tableFileApi";
 import { Button } from "../../ui/Button";
 
 export const ROLE_NAMES: Record<ColumnRole, string> = {

@@ -1,6 +1,6 @@
 /** What came of a file: every row accounted for, the rejected ones with their reasons. */
 import { Download } from "lucide-react";
-import type { ReadFile } from "../../../workers/tableFile.worker";
+import type { ReadFile } from "../../../workers/tableFileApi";
 import { Button } from "../../ui/Button";
 import { downloadCsv } from "../../ui/download";
 import { count, whole } from "../../ui/figures";

@@ -1,11 +1,13 @@
 /** A keyword file on its way in: taken, looked at, read, kept. Ending it at any time leaves nothing behind. */
+
 import * as Comlink from "comlink";
 import { useEffect, useRef, useState } from "react";
 import type { CsvPlan } from "../../../core/keywords/csv/plan";
 import { freshId } from "../../../data/freshId";
 import type { LookUp } from "../../../data/model";
-import { tableFileWorker } from "../../../workers/clients";
-import type { ReadFile, TablePreview } from "../../../workers/tableFile.worker";
+import type { Supervised } from "../../../workers/supervise";
+import type { ReadFile, TableFileApi, TablePreview } from "../../../workers/tableFileApi";
+import { useDependencies } from "../../store/DependenciesContext";
 import { now } from "../actions";
 
 export type Step =
@@ -18,8 +20,9 @@ export type Step =
 const LARGEST = 200_000_000;
 
 export function useTableFile() {
+  const { workers } = useDependencies();
   const [step, setStep] = useState<Step>({ at: "none", failure: "" });
-  const worker = useRef<ReturnType<typeof tableFileWorker> | null>(null);
+  const worker = useRef<Supervised<TableFileApi> | null>(null);
   const bytes = useRef<Uint8Array | null>(null);
   /** Counts the files and the readings: an answer to an earlier one is dropped. */
   const turn = useRef(0);
@@ -39,7 +42,7 @@ export function useTableFile() {
     setStep({ at: "taking", file });
     try {
       bytes.current = new Uint8Array(await file.arrayBuffer());
-      worker.current ??= tableFileWorker();
+      worker.current ??= workers.tableFile();
       const preview = await worker.current.api.take(bytes.current, decided, encoding);
       if (mine !== turn.current) return;
       if (!preview.head.length)

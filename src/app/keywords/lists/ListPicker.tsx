@@ -4,14 +4,10 @@ import { Command } from "cmdk";
 import { Popover } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import { listName } from "../../../data/listOfPost";
-import { listsAdapter } from "../../store/listsSlice";
-import { postsAdapter } from "../../store/postsSlice";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
+import { selectLists, selectPostEntities } from "../../store/selectors";
 import { commandItem } from "../../ui/commandItem";
 import { count } from "../../ui/figures";
-
-const { selectAll } = listsAdapter.getSelectors();
-const { selectEntities } = postsAdapter.getSelectors();
 
 interface Props {
   trigger: ReactNode;
@@ -29,8 +25,8 @@ interface Props {
 export function ListPicker({ trigger, label, without, first, newName, onList, onNew }: Props) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState("");
-  const lists = useApp((state) => selectAll(state.lists));
-  const posts = useApp((state) => selectEntities(state.posts.posts));
+  const lists = useAppSelector(selectLists);
+  const posts = useAppSelector(selectPostEntities);
   const offered = lists
     .filter(({ id }) => id !== without)
     .sort((a, b) => Number(b.id === first) - Number(a.id === first));

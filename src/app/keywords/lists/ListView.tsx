@@ -1,4 +1,5 @@
 /** One list: its post, its target, what it shares with others, and its keywords in the same table as a look-up's. */
+
 import { useDraggable } from "@dnd-kit/core";
 import { ClipboardPaste, Copy, Download, Trash2 } from "lucide-react";
 import { type ReactNode, useEffect, useState } from "react";
@@ -8,11 +9,12 @@ import { type Filter, noFilter, type SortKey } from "../../../core/keywords/sift
 import { listName } from "../../../data/listOfPost";
 import { changeList } from "../../../data/lists";
 import type { ListHead, Post } from "../../../data/model";
-import { keywordsWorker } from "../../../workers/clients";
 import type { BoardRow } from "../../../workers/keywordBoard";
-import type { NamedOverlap } from "../../../workers/listIndex";
 import { createPost } from "../../posts/createPost";
-import { attemptRead, readOnScreen } from "../../ui/attemptRead";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppDispatch } from "../../store/hooks";
+import { useAskOrTell } from "../../store/useAskOrTell";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { downloadCsv } from "../../ui/download";
 import { count, whole } from "../../ui/figures";
@@ -46,11 +48,12 @@ export function ListView({
   lists: ListHead[];
   posts: Record<string, Post>;
 }) {
+  const { workers } = useDependencies();
+  const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const [filter, setFilter] = useState<Filter>(noFilter);
   const [sort, setSort] = useState<SortKey[]>([]);
   const [pasting, setPasting] = useState(false);
-  const [overlaps, setOverlaps] = useState<NamedOverlap[] | null>(null);
   const question = useBoardQuestion({ kind: "list", id: list.id }, filter, sort, list.updatedAt);
   const selection = useSelection(question);
   const state = useBoard(question);
@@ -61,18 +64,10 @@ export function ListView({
   const texts = list.keywords.map(({ text }) => text).join("\n");
   // biome-ignore lint/correctness/useExhaustiveDependencies: what was chosen is chosen of the keywords as they were
   useEffect(clear, [texts]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: any other list may have changed
-  useEffect(() => {
-    let current = true;
-    readOnScreen(() =>
-      keywordsWorker()
-        .overlapOf(list.id)
-        .then((answer) => current && setOverlaps(answer)),
-    );
-    return () => {
-      current = false;
-    };
-  }, [list, lists]);
+  // Any other list may have changed.
+  const overlaps = useAskOrTell(() => workers.keywords.overlapOf(list.id), [list, lists], {
+    otherwise: null,
+  });
 
   const chosenTexts = () =>
     [...selection.chosen].sort((a, b) => a - b).flatMap((place) => list.keywords[place]?.text ?? []);
@@ -85,11 +80,11 @@ export function ListView({
     if (made) void navigate(`/keywords/lists/${made}`);
   };
   const newPost = async () => {
-    const id = await createPost();
+    const id = await dispatch(createPost());
     if (await assignList(list.id, id)) void navigate(`/post/${id}/find`);
   };
   const exportCsv = async () =>
-    downloadCsv(await keywordsWorker().csv(question, null), `list ${listName(list)}`);
+    downloadCsv(await workers.keywords.csv(question, null), `list ${listName(list)}`);
   const other = (id: string) => lists.find((one) => one.id === id);
 
   return (

@@ -1,4 +1,5 @@
 /** The lists of the site: one a post. */
+
 import {
   DndContext,
   type DragEndEvent,
@@ -13,29 +14,27 @@ import {
 import { Plus } from "lucide-react";
 import { useEffect, useState } from "react";
 import { useNavigate, useParams, useSearchParams } from "react-router";
-import { listsAdapter } from "../../store/listsSlice";
-import { postsAdapter } from "../../store/postsSlice";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
+import { selectLists, selectPostEntities } from "../../store/selectors";
 import { Button } from "../../ui/Button";
+import { Failed } from "../../ui/Failed";
 import { makeList, moveTo } from "../actions";
 import { ListRail } from "./ListRail";
 import { ListView } from "./ListView";
 import { useList } from "./useList";
 
-const { selectAll } = listsAdapter.getSelectors();
-const { selectEntities } = postsAdapter.getSelectors();
-
 export function ListsPage() {
-  const lists = useApp((state) => selectAll(state.lists));
-  const posts = useApp((state) => selectEntities(state.posts.posts));
-  const language = useApp((state) => state.session.site.language);
+  const lists = useAppSelector(selectLists);
+  const posts = useAppSelector(selectPostEntities);
+  const language = useAppSelector((state) => state.session.site.language);
   const { id } = useParams();
   const [params] = useSearchParams();
   const search = params.toString() ? `?${params}` : "";
   const navigate = useNavigate();
   const ofPost = lists.find(({ postId }) => postId !== null && postId === params.get("post"));
   const currentId = id ?? ofPost?.id ?? lists[0]?.id;
-  const list = useList(currentId);
+  const read = useList(currentId);
+  const list = read.state === "ready" ? read.value : null;
   const [dragged, setDragged] = useState<string[]>([]);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
@@ -76,7 +75,14 @@ export function ListsPage() {
           <ListView key={list.id} list={list} lists={lists} posts={posts} />
         ) : (
           <div className="flex-1 border border-rule bg-sheet p-8">
-            {list === undefined ? (
+            {read.state === "failed" ? (
+              <Failed
+                what="The list could not be read"
+                why={read.why}
+                safe="It is as it was."
+                onRetry={read.retry}
+              />
+            ) : read.state === "loading" ? (
               <p role="status" className="text-ink-2">
                 Reading the list …
               </p>

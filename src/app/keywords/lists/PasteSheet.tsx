@@ -1,9 +1,10 @@
 /** A column of keywords, pasted: numbers come in where they are known and stay empty where they are not. */
+
 import { useState } from "react";
 import type { KeywordList } from "../../../core/keywords/list";
 import { LONGEST_KEYWORD, normaliseKeyword } from "../../../core/keywords/normalise";
-import { keywordsWorker } from "../../../workers/clients";
-import { useApp } from "../../store/store";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -18,8 +19,9 @@ export function PasteSheet({
   region: string;
   onClose: () => void;
 }) {
-  const connection = useApp((state) => state.session.search);
-  const chosenRegion = useApp((state) => state.research.region);
+  const { workers } = useDependencies();
+  const connection = useAppSelector((state) => state.session.search);
+  const chosenRegion = useAppSelector((state) => state.research.region);
   const [text, setText] = useState("");
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState("");
@@ -32,7 +34,7 @@ export function PasteSheet({
   const put = async () => {
     setBusy(true);
     await attempt(async () => {
-      const { keywords, failed } = await keywordsWorker().numbersFor(
+      const { keywords, failed } = await workers.keywords.numbersFor(
         taken,
         connection,
         region || chosenRegion,

@@ -1,8 +1,8 @@
-import { useLiveQuery } from "dexie-react-hooks";
 import type { KeywordList } from "../../../core/keywords/list";
 import { getList } from "../../../data/lists";
+import type { Answer } from "../../store/useAsk";
+import { useLive } from "../../store/useLive";
 
-/** A list as the database has it, followed; null where it is gone, undefined while it is read. */
-export function useList(id: string | undefined): KeywordList | null | undefined {
-  return useLiveQuery(async () => (id ? ((await getList(id)) ?? null) : null), [id]);
-}
+/** A list as the database has it, followed; null where it is gone. */
+export const useList = (id: string | undefined): Answer<KeywordList | null> =>
+  useLive(async () => (id ? ((await getList(id)) ?? null) : null), [id]);

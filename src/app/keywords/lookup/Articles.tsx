@@ -1,7 +1,8 @@
 /** Articles that do well on the subject: what leads to them, and the keywords that they draw. */
+
 import { useState } from "react";
 import type { Article } from "../../../data/schemas/search";
-import { keywordsWorker } from "../../../workers/clients";
+import { useDependencies } from "../../store/DependenciesContext";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { attempt, keepIdea } from "../actions";
@@ -100,12 +101,13 @@ function Drawn({
   article: Article;
   selection: Selection;
 }) {
+  const { workers } = useDependencies();
   const [all, setAll] = useState(false);
   const shown = all ? keywords : keywords.slice(0, MOST_SHOWN);
   const choose = (drawn: Article["keywords"]) =>
     attempt(async () => {
       const numbers = drawn.map((keyword) => keyword.numbers);
-      selection.add(await keywordsWorker().adopt(lookUpId, numbers, page.title));
+      selection.add(await workers.keywords.adopt(lookUpId, numbers, page.title));
     });
   if (!keywords.length) return <p className="px-4 pb-3 text-ink-2">No keyword is known to lead there.</p>;
   return (

@@ -3,7 +3,7 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { LookUp } from "../../../data/model";
-import { useApp } from "../../store/store";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
@@ -17,7 +17,8 @@ const mergeable = (one: LookUp, other: LookUp): boolean =>
 
 /** Look-ups that were made before, reopened without asking again. */
 export function EarlierLookUps({ search, current }: { search: string; current: LookUp | undefined }) {
-  const lookUps = useApp((state) => state.research.lookUps);
+  const dispatch = useAppDispatch();
+  const lookUps = useAppSelector((state) => state.research.lookUps);
   const [open, setOpen] = useState(false);
   if (!lookUps.length) return null;
   return (
@@ -58,7 +59,7 @@ export function EarlierLookUps({ search, current }: { search: string; current: L
                     aria-label={`Merge the look-up “${lookUpName(lookUp)}” into this one`}
                     title={`Merge into “${lookUpName(current)}”`}
                     className="p-2 text-ink-2 hover:text-proof"
-                    onClick={() => void mergeLookUps(current.id, lookUp.id)}
+                    onClick={() => void dispatch(mergeLookUps(current.id, lookUp.id))}
                   >
                     <Merge size={15} aria-hidden="true" />
                   </button>

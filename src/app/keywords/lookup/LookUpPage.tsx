@@ -1,14 +1,15 @@
 /** Looking up: broad words in, keywords out, sifted down to what goes into a list. */
+
 import { Download, FileUp } from "lucide-react";
 import { useCallback, useEffect, useState } from "react";
 import { Link, useLocation, useNavigate, useParams, useSearchParams } from "react-router";
 import { toast } from "sonner";
 import type { LookUp } from "../../../data/model";
-import { keywordsWorker } from "../../../workers/clients";
 import type { BoardGroup } from "../../../workers/keywordBoard";
-import { listsAdapter } from "../../store/listsSlice";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { type BoardMode, filterCleared, modeChosen, sortChanged } from "../../store/researchSlice";
-import { useAct, useApp } from "../../store/store";
+import { selectLists } from "../../store/selectors";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
@@ -31,7 +32,6 @@ import { useLookUpJob } from "./useLookUpJob";
 import { useLookUps } from "./useLookUps";
 import { useRegions } from "./useRegions";
 
-const { selectAll } = listsAdapter.getSelectors();
 const ImportSheet = lazyPart("The sheet", async () => (await import("../importing/ImportSheet")).ImportSheet);
 const HiddenSheet = lazyPart("The sheet", async () => (await import("./HiddenSheet")).HiddenSheet);
 
@@ -41,7 +41,7 @@ export function LookUpPage() {
   const [params] = useSearchParams();
   const search = params.toString() ? `?${params}` : "";
   const navigate = useNavigate();
-  const { lookUps, read } = useApp((state) => state.research);
+  const { lookUps, read } = useAppSelector((state) => state.research);
   const current = id ? lookUps.find((lookUp) => lookUp.id === id) : lookUps[0];
   const { failure, retry } = useRegions();
   const location = useLocation();
@@ -125,12 +125,13 @@ function NoLookUp({ known, onFile }: { known: boolean; onFile: () => void }) {
 }
 
 function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
-  const { filter, sort, mode } = useApp((state) => state.research);
-  const hidden = useApp((state) => state.session.hidden);
-  const lists = useApp((state) => selectAll(state.lists));
+  const { workers } = useDependencies();
+  const { filter, sort, mode } = useAppSelector((state) => state.research);
+  const hidden = useAppSelector((state) => state.session.hidden);
+  const lists = useAppSelector(selectLists);
   const [params] = useSearchParams();
   const navigate = useNavigate();
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const [tab, setTab] = useState<"keywords" | "articles">("keywords");
   const [showHidden, setShowHidden] = useState(false);
   const question = useLookUpQuestion(lookUp, filter, sort);
@@ -142,8 +143,8 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
 
   const chosen = useCallback(
     (places?: number[]) =>
-      keywordsWorker().chosen(question, Uint32Array.from(places ?? selection.chosen), lookUp.region),
-    [question, selection.chosen, lookUp.region],
+      workers.keywords.chosen(question, Uint32Array.from(places ?? selection.chosen), lookUp.region),
+    [question, selection.chosen, lookUp.region, workers],
   );
   const putIn = async (listId: string) => {
     await putInList(listId, await chosen());
@@ -161,10 +162,10 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
   const hideChosen = async () => {
     const texts = (await chosen()).map(({ text }) => text);
     selection.clear();
-    await hide(texts);
+    await dispatch(hide(texts));
   };
   const exportCsv = async (places: Uint32Array | null) =>
-    downloadCsv(await keywordsWorker().csv(question, places), `keywords ${lookUpName(lookUp)}`);
+    downloadCsv(await workers.keywords.csv(question, places), `keywords ${lookUpName(lookUp)}`);
 
   return (
     <>
@@ -207,7 +208,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
                 ["map", "Map"],
               ]}
               value={mode}
-              onChange={(chosenMode: BoardMode) => act(modeChosen(chosenMode))}
+              onChange={(chosenMode: BoardMode) => dispatch(modeChosen(chosenMode))}
             />
           )}
         </div>
@@ -225,7 +226,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
           state={state}
           label="Keywords of the look-up"
           sort={sort}
-          onSort={(next) => act(sortChanged(next))}
+          onSort={(next) => dispatch(sortChanged(next))}
           mode={mode}
           selection={selection}
           language={lookUp.language}
@@ -237,7 +238,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
           empty={
             <>
               No keyword of this look-up passes the filters.{" "}
-              <button type="button" className="quiet-link" onClick={() => act(filterCleared())}>
+              <button type="button" className="quiet-link" onClick={() => dispatch(filterCleared())}>
                 Clear the filters
               </button>
             </>
@@ -277,7 +278,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
       {showHidden && (
         <HiddenSheet
           hidden={hidden}
-          onShow={(texts) => void setHidden(hidden.filter((text) => !texts.includes(text)))}
+          onShow={(texts) => void dispatch(setHidden(hidden.filter((text) => !texts.includes(text))))}
           onClose={() => setShowHidden(false)}
         />
       )}

@@ -1,8 +1,8 @@
 /** What to look up, and where. */
 import { type FormEvent, useState } from "react";
 import type { LookUp } from "../../../data/model";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { regionChosen } from "../../store/researchSlice";
-import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 
 export function SeedBar({
@@ -14,10 +14,10 @@ export function SeedBar({
   busy: boolean;
   onAsk: (seeds: string[], add: boolean) => void;
 }) {
-  const { region, regions } = useApp((state) => state.research);
+  const { region, regions } = useAppSelector((state) => state.research);
   // The stand-in's regions are made up, and belong to the demo alone.
-  const madeUp = useApp(({ session }) => session.search.kind === "stand-in" && !session.site.demo);
-  const act = useAct();
+  const madeUp = useAppSelector(({ session }) => session.search.kind === "stand-in" && !session.site.demo);
+  const dispatch = useAppDispatch();
   const [typed, setTyped] = useState("");
   const seeds = [...new Set(typed.split(",").map((seed) => seed.replace(/\s+/g, " ").trim()))].filter(
     Boolean,
@@ -54,7 +54,7 @@ export function SeedBar({
             className="field-box mt-0.5 !w-44"
             value={region}
             disabled={!regions.length}
-            onChange={(event) => act(regionChosen(event.target.value))}
+            onChange={(event) => dispatch(regionChosen(event.target.value))}
           >
             {!regions.length && <option value="">no region known</option>}
             {regions.map(({ code, name, language }) => (

@@ -1,10 +1,11 @@
 /** A look-up in progress: asked, followed, cancelled; what was there before stays whatever comes of it. */
+
 import * as Comlink from "comlink";
 import { useRef, useState } from "react";
 import { freshId } from "../../../data/freshId";
 import type { LookUp } from "../../../data/model";
-import { keywordsWorker } from "../../../workers/clients";
-import { useApp } from "../../store/store";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppSelector } from "../../store/hooks";
 import { now } from "../actions";
 
 export type Job =
@@ -14,8 +15,9 @@ export type Job =
   | { state: "done"; notes: string[]; failed: { seed: string; why: string }[]; empty: boolean };
 
 export function useLookUpJob(current: LookUp | undefined, onDone: (id: string) => void) {
-  const connection = useApp((state) => state.session.search);
-  const { region, regions } = useApp((state) => state.research);
+  const { workers } = useDependencies();
+  const connection = useAppSelector((state) => state.session.search);
+  const { region, regions } = useAppSelector((state) => state.research);
   const [job, setJob] = useState<Job>({ state: "idle" });
   const askedFor = useRef("");
 
@@ -41,7 +43,7 @@ export function useLookUpJob(current: LookUp | undefined, onDone: (id: string) =
           };
     setJob({ state: "asking", done: 0, of: seeds.length, seed: seeds[0]! });
     askedFor.current = lookUp.id;
-    const outcome = await keywordsWorker().lookUp(
+    const outcome = await workers.keywords.lookUp(
       { connection, region: lookUp.region, seeds },
       lookUp,
       Comlink.proxy((done: number, of: number) =>
@@ -63,7 +65,7 @@ export function useLookUpJob(current: LookUp | undefined, onDone: (id: string) =
       void ask(seeds, add).catch((error: Error) =>
         setJob({ state: "failed", code: "failed", message: error.message, seeds, add }),
       ),
-    cancel: () => void keywordsWorker().cancelLookUp(askedFor.current),
+    cancel: () => void workers.keywords.cancelLookUp(askedFor.current),
     dismiss: () => setJob({ state: "idle" }),
   };
 }

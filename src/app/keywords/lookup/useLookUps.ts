@@ -1,23 +1,16 @@
-import { liveQuery } from "dexie";
-import { useEffect, useState } from "react";
-import { messageOf } from "../../../core/messageOf";
+import { useEffect } from "react";
 import { listLookUps } from "../../../data/lookUps";
+import { useAppDispatch } from "../../store/hooks";
 import { lookUpsRead } from "../../store/researchSlice";
-import { useAct } from "../../store/store";
+import { useLive } from "../../store/useLive";
 
 /** Keeps the look-ups of the session those of the database while the place is open; says why where they cannot be read. */
 export function useLookUps(): { failure: string | null; retry: () => void } {
-  const act = useAct();
-  const [failure, setFailure] = useState<string | null>(null);
-  const [tries, setTries] = useState(0);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: trying again reads again
+  const dispatch = useAppDispatch();
+  const lookUps = useLive(listLookUps, []);
+  const read = lookUps.state === "ready" ? lookUps.value : null;
   useEffect(() => {
-    setFailure(null);
-    const following = liveQuery(listLookUps).subscribe({
-      next: (lookUps) => act(lookUpsRead(lookUps)),
-      error: (error: unknown) => setFailure(messageOf(error)),
-    });
-    return () => following.unsubscribe();
-  }, [act, tries]);
-  return { failure, retry: () => setTries(tries + 1) };
+    if (read) dispatch(lookUpsRead(read));
+  }, [read, dispatch]);
+  return { failure: lookUps.state === "failed" ? lookUps.why : null, retry: lookUps.retry };
 }

@@ -1,26 +1,23 @@
 /** How all lists overlap: a row a list, a column a list, and in each cell the share of the row's keywords that the column has too. */
-import { useCallback, useEffect, useRef, useState } from "react";
+
+import { useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
-import { keywordsWorker } from "../../../workers/clients";
 import type { OverlapMatrix } from "../../../workers/listIndex";
-import { listsAdapter } from "../../store/listsSlice";
-import { postsAdapter } from "../../store/postsSlice";
-import { useApp } from "../../store/store";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppSelector } from "../../store/hooks";
+import { selectLists, selectPostEntities } from "../../store/selectors";
+import { useAsk } from "../../store/useAsk";
 import { Failed } from "../../ui/Failed";
 import { count, percent } from "../../ui/figures";
-import { useAnswer } from "../../ui/useAnswer";
 import { useOverlapLimit } from "../board/OverlapSummary";
 
-const { selectAll } = listsAdapter.getSelectors();
 const MOST = 30;
-const { selectEntities } = postsAdapter.getSelectors();
-
 export function OverlapPage() {
-  const lists = useApp((state) => selectAll(state.lists));
-  const posts = useApp((state) => selectEntities(state.posts.posts));
+  const { workers } = useDependencies();
+  const lists = useAppSelector(selectLists);
+  const posts = useAppSelector(selectPostEntities);
   const limit = useOverlapLimit();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: made anew when any list has changed
-  const answer = useAnswer<OverlapMatrix>(useCallback(() => keywordsWorker().matrix(), [lists]));
+  const answer = useAsk(() => workers.keywords.matrix(), [lists]);
   const [chosen, setChosen] = useState<[string, string] | null>(null);
   useEffect(() => {
     document.title = "Overlap · Dune Sparrow";

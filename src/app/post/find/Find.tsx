@@ -1,16 +1,18 @@
 /** Find: what the post is for. Its list on the left, keywords of a look-up to take from on the right. */
+
 import { X } from "lucide-react";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { stemKey } from "../../../core/keywords/stemKey";
 import type { Post } from "../../../data/model";
-import { keywordsWorker } from "../../../workers/clients";
 import type { NamedOverlap } from "../../../workers/listIndex";
 import { OverlapPanel } from "../../keywords/lists/OverlapPanel";
 import { useLookUps } from "../../keywords/lookup/useLookUps";
-import { postsAdapter } from "../../store/postsSlice";
-import { useApp } from "../../store/store";
-import { attemptRead, readOnScreen } from "../../ui/attemptRead";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppSelector } from "../../store/hooks";
+import { selectPostEntities, selectPosts } from "../../store/selectors";
+import { useAskOrTell } from "../../store/useAskOrTell";
+import { attemptRead } from "../../ui/attemptRead";
 import { whole } from "../../ui/figures";
 import { Term } from "../../ui/Term";
 import { NextStage } from "../NextStage";
@@ -19,41 +21,34 @@ import { PickKeywords } from "./PickKeywords";
 import { Target } from "./Target";
 import { usePostList } from "./usePostList";
 
-const { selectAll, selectEntities } = postsAdapter.getSelectors();
-
 export function Find() {
-  const post = useApp((state) => state.openPost.post);
+  const post = useAppSelector((state) => state.openPost.post);
   return post && <FindFor post={post} />;
 }
 
+const NO_OVERLAPS: NamedOverlap[] = [];
+
 function FindFor({ post }: { post: Post }) {
+  const { workers } = useDependencies();
   useLookUps();
-  const readOnly = useApp((state) => state.openPost.readOnly);
-  const posts = useApp((state) => selectAll(state.posts.posts));
-  const byId = useApp((state) => selectEntities(state.posts.posts));
-  const { lookUps, read } = useApp((state) => state.research);
-  const lists = useApp((state) => state.lists);
-  const connection = useApp((state) => state.session.search);
+  const readOnly = useAppSelector((state) => state.openPost.readOnly);
+  const posts = useAppSelector(selectPosts);
+  const byId = useAppSelector(selectPostEntities);
+  const { lookUps, read } = useAppSelector((state) => state.research);
+  const lists = useAppSelector((state) => state.lists);
+  const connection = useAppSelector((state) => state.session.search);
   const region =
-    useApp((state) => state.research.region) || (lookUps.find((one) => one.region)?.region ?? "");
+    useAppSelector((state) => state.research.region) || (lookUps.find((one) => one.region)?.region ?? "");
   const own = usePostList(post);
-  const [overlaps, setOverlaps] = useState<NamedOverlap[]>([]);
   const [chosenLookUp, setChosenLookUp] = useState("");
   const lookUp = lookUps.find(({ id }) => id === chosenLookUp) ?? lookUps[0];
   const listId = own.list?.id;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: any list may have changed
-  useEffect(() => {
-    if (!listId) return;
-    let current = true;
-    readOnScreen(() =>
-      keywordsWorker()
-        .overlapOf(listId)
-        .then((answer) => current && setOverlaps(answer)),
-    );
-    return () => {
-      current = false;
-    };
-  }, [listId, lists]);
+  // Any list may have changed.
+  const overlaps = useAskOrTell(
+    () => (listId ? workers.keywords.overlapOf(listId) : NO_OVERLAPS),
+    [listId, lists],
+    { otherwise: NO_OVERLAPS },
+  );
   const targets = useMemo(() => {
     const map = new Map<string, Post>();
     for (const other of posts)
@@ -62,7 +57,7 @@ function FindFor({ post }: { post: Post }) {
   }, [posts, post.id]);
 
   const addTyped = async (text: string, asTarget: boolean) => {
-    const { keywords } = await keywordsWorker().numbersFor([text], connection, region, post.language);
+    const { keywords } = await workers.keywords.numbersFor([text], connection, region, post.language);
     if (asTarget) own.setTarget(keywords[0]!);
     else own.addSupporting(keywords);
   };

@@ -1,14 +1,15 @@
 /** A look-up beside the post's list: search it, choose in it, take from it. */
+
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import type { ListKeyword } from "../../../core/keywords/list";
 import { type Filter, noFilter, type SortKey } from "../../../core/keywords/sift";
 import type { LookUp, Post } from "../../../data/model";
-import { keywordsWorker } from "../../../workers/clients";
 import { Board } from "../../keywords/board/Board";
 import { useBoard, useLookUpQuestion } from "../../keywords/board/useBoard";
 import { useSelection } from "../../keywords/board/useSelection";
 import { lookUpName } from "../../keywords/lookup/EarlierLookUps";
+import { useDependencies } from "../../store/DependenciesContext";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
@@ -25,6 +26,7 @@ interface Props {
 }
 
 export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarget, onSupporting }: Props) {
+  const { workers } = useDependencies();
   const [typed, setTyped] = useState("");
   const [filter, setFilter] = useState<Filter>(noFilter);
   const [sort, setSort] = useState<SortKey[]>([{ column: "opportunity", down: true }]);
@@ -37,7 +39,7 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
   const state = useBoard(question);
   const view = state.state === "open" ? state.view : null;
   const take = async (use: (keywords: ListKeyword[]) => void) => {
-    const keywords = await keywordsWorker().chosen(
+    const keywords = await workers.keywords.chosen(
       question,
       Uint32Array.from(selection.chosen),
       lookUp.region,
@@ -127,7 +129,7 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
               disabled={readOnly}
               onClick={() =>
                 attemptRead(
-                  keywordsWorker()
+                  workers.keywords
                     .chosen(question, Uint32Array.of(detail.place), lookUp.region)
                     .then(([keyword]) => keyword && onTarget(keyword)),
                 )
@@ -140,7 +142,7 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
               disabled={readOnly}
               onClick={() =>
                 attemptRead(
-                  keywordsWorker()
+                  workers.keywords
                     .chosen(question, Uint32Array.of(detail.place), lookUp.region)
                     .then(onSupporting),
                 )

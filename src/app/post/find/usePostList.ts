@@ -1,5 +1,4 @@
 /** The list of the open post: what the post says of its keywords, with the numbers that its list knows. */
-import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import {
   followPost,
@@ -12,8 +11,9 @@ import { listOfPost } from "../../../data/listOfPost";
 import { getListOfPost, saveList } from "../../../data/lists";
 import type { Post } from "../../../data/model";
 import { attempt, now } from "../../keywords/actions";
+import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct } from "../../store/store";
+import { useLive } from "../../store/useLive";
 
 export interface PostList {
   /** Undefined while it is read. */
@@ -27,16 +27,17 @@ export interface PostList {
 }
 
 export function usePostList(post: Post): PostList {
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const { id, keyword, supporting } = post;
-  const kept = useLiveQuery(async () => (await getListOfPost(id)) ?? null, [id]);
+  const read = useLive(async () => (await getListOfPost(id)) ?? null, [id]);
+  const kept = read.state === "ready" ? read.value : undefined;
   // What was just typed may not be kept yet: the post in session says what the list is.
   const list = useMemo(
     () => (kept === undefined ? undefined : followPost(kept ?? listOfPost(post), keyword, supporting)),
     [kept, post, keyword, supporting],
   );
   const write = (rows: ListKeyword[], target: string, others: string[]) => {
-    act(postEdited({ keyword: target, supporting: others }));
+    dispatch(postEdited({ keyword: target, supporting: others }));
     if (list) void attempt(() => saveList(followPost(withKeywords(list, rows), target, others), now()));
   };
   const without = (text: string) => supporting.filter((other) => identity(other) !== identity(text));

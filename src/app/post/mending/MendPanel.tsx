@@ -1,4 +1,5 @@
 import type { Mending } from "../../../core/proof/mends/mending";
+import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
 import { applyMendings } from "./applyMendings";
@@ -7,6 +8,7 @@ const LINES_SHOWN = 6;
 
 /** The mends of one finding: what was, what will be, and what it gains. Alternatives stand below each other. */
 export function MendPanel({ mendings, onDone }: { mendings: readonly Mending[]; onDone: () => void }) {
+  const dispatch = useAppDispatch();
   return (
     <ul className="mt-2 flex flex-col gap-2">
       {mendings.map((mending, i) => (
@@ -27,7 +29,7 @@ export function MendPanel({ mendings, onDone }: { mendings: readonly Mending[]; 
           <Button
             aria-label={`Mend: ${mending.name}${mendings.length > 1 ? `, choice ${i + 1}` : ""}`}
             onClick={() => {
-              void applyMendings([mending]);
+              void dispatch(applyMendings([mending]));
               onDone();
             }}
           >

@@ -1,6 +1,7 @@
-import { useEffect, useId, useState } from "react";
+import { useId, useState } from "react";
 import type { Mending, Pick } from "../../../core/proof/mends/mending";
-import { readOnScreen } from "../../ui/attemptRead";
+import { useAppDispatch } from "../../store/hooks";
+import { useAskOrTell } from "../../store/useAskOrTell";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -9,6 +10,7 @@ import { Lines, MendingFacts } from "./MendPanel";
 
 /** All that can be mended, to choose from; several are made as one step. */
 export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[]; onClose: () => void }) {
+  const dispatch = useAppDispatch();
   const kinds = [...new Set(mendings.map(({ mend }) => mend))].map((mend) =>
     mendings.filter((one) => one.mend === mend),
   );
@@ -46,7 +48,7 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
           kind="primary"
           disabled={!together?.length}
           onClick={() => {
-            if (together) void applyMendings(together);
+            if (together) void dispatch(applyMendings(together));
             onClose();
           }}
         >
@@ -138,17 +140,9 @@ function Kind({ choices, picked, spared, onPick }: KindProps) {
 
 /** The chosen mends, each as it is made on what those before it left; null until that is known. */
 function useTogether(chosen: readonly Pick[]): readonly Mending[] | null {
-  const [together, setTogether] = useState<{ of: readonly Pick[]; made: readonly Mending[] } | null>(null);
-  useEffect(() => {
-    let live = true;
-    readOnScreen(() =>
-      mendingsTogether(chosen).then((made) => {
-        if (live) setTogether({ of: chosen, made });
-      }),
-    );
-    return () => {
-      live = false;
-    };
-  }, [chosen]);
-  return together?.of === chosen ? together.made : null;
+  const dispatch = useAppDispatch();
+  return useAskOrTell(() => dispatch(mendingsTogether(chosen)), [chosen, dispatch], {
+    otherwise: null,
+    current: true,
+  });
 }

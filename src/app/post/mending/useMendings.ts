@@ -1,36 +1,28 @@
-import { useEffect, useState } from "react";
-import { toast } from "sonner";
 import type { Mending } from "../../../core/proof/mends/mending";
-import { proofWorker } from "../../../workers/clients";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppStore } from "../../store/hooks";
+import { useAskOrTell } from "../../store/useAskOrTell";
 import { useOpenPost } from "../useOpenPost";
 import { mendHelp } from "./mendHelp";
 
 /** What can be mended in the open post, made anew with each report; null until it is known. */
 export function useMendings(): Mending[] | null {
+  const { workers } = useDependencies();
+  const store = useAppStore();
   const { post, report } = useOpenPost("post", "report");
-  const [mendings, setMendings] = useState<Mending[] | null>(null);
   const id = post?.id;
   const live = post?.status !== "draft";
-  useEffect(() => {
-    if (!id || !report) return;
-    let wanted = true;
-    proofWorker()
-      .mendings(id, mendHelp())
-      .then(
-        // The address of a page that is out is changed on purpose or not at all.
-        (all) => wanted && setMendings(all.filter(({ change }) => !live || change.meta?.slug === undefined)),
-        (error: unknown) => {
-          console.error("The mends could not be found", error);
-          if (!wanted) return;
-          setMendings(null);
-          toast.error("What can be mended could not be found; your text is as it is. Type on to try again.", {
-            id: "mendings",
-          });
-        },
-      );
-    return () => {
-      wanted = false;
-    };
-  }, [id, report, live]);
-  return mendings;
+  return useAskOrTell(
+    async () => {
+      if (!id || !report) return null;
+      const all = await workers.proof.mendings(id, mendHelp(store.getState()));
+      // The address of a page that is out is changed on purpose or not at all.
+      return all.filter(({ change }) => !live || change.meta?.slug === undefined);
+    },
+    [id, report, live],
+    {
+      otherwise: null,
+      says: () => "What can be mended could not be found; your text is as it is. Type on to try again.",
+    },
+  );
 }

@@ -1,4 +1,5 @@
 /** Assembled outlines, side by side: made of the field and the person's points, all kept in the drawer; taken whole or in parts. */
+
 import { ListTree, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
@@ -6,10 +7,10 @@ import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import { addToDrawer, removeFromDrawer } from "../../../data/drawer";
 import { freshId } from "../../../data/freshId";
 import type { DrawerEntry } from "../../../data/model";
-import { fieldWorker } from "../../../workers/clients";
 import { attempt, now } from "../../keywords/actions";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { outlineReplaced, outlineUndone } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
@@ -19,17 +20,20 @@ import { useOpenPost } from "../useOpenPost";
 import { gapRules, openField, readKept } from "./fieldJobs";
 
 export function AssembleSheet({ onClose }: { onClose: () => void }) {
+  const store = useAppStore();
+  const { workers } = useDependencies();
+  const dispatch = useAppDispatch();
   const { post, piece, readOnly } = useOpenPost("post", "piece", "readOnly");
-  const { analysis, drawer } = useApp((state) => state.field);
-  const { site, profile } = useApp((state) => state.session);
+  const { analysis, drawer } = useAppSelector((state) => state.field);
+  const { site, profile } = useAppSelector((state) => state.session);
   const [busy, setBusy] = useState(false);
   if (!post) return null;
   const make = async () => {
-    const field = openField();
+    const field = openField(store.getState());
     if (!field) return;
     setBusy(true);
     const { points } = pieceWithDefaults(piece, site.piece ?? noPiece);
-    const made = await fieldWorker().assemble(field, points, gapRules(profile).leastPresence);
+    const made = await workers.field.assemble(field, points, gapRules(profile).leastPresence);
     const known = new Set(drawer.map(({ items }) => JSON.stringify(items)));
     const fresh = made.filter(({ items }) => !known.has(JSON.stringify(items)));
     const createdAt = now();
@@ -41,7 +45,7 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
       toast("The field and your points give the same outlines as before; they are here.");
     else if (await attempt(() => addToDrawer(entries)))
       toast(`${count(fresh.length, "outline")} assembled and kept in the drawer.`);
-    await readKept(post.id);
+    await dispatch(readKept(post.id));
   };
   return (
     <Sheet title="Outlines from the field" wide onClose={onClose}>
@@ -71,18 +75,19 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
 }
 
 function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) {
-  const act = useAct();
+  const { workers } = useDependencies();
+  const dispatch = useAppDispatch();
   const { outline, readOnly } = useOpenPost("outline", "readOnly");
-  const { analysis } = useApp((state) => state.field);
-  const site = useApp((state) => state.session.site);
+  const { analysis } = useAppSelector((state) => state.field);
+  const site = useAppSelector((state) => state.session.site);
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   const { id, title, why, items, createdAt, postId } = entry;
-  const undo = { action: { label: "Undo", onClick: () => act(outlineUndone()) } };
+  const undo = { action: { label: "Undo", onClick: () => dispatch(outlineUndone()) } };
   const merge = async () => {
     const parts = chosen.size ? items.filter((_, i) => chosen.has(i)) : items;
     const of = { keyword: analysis?.keyword ?? "", language: analysis?.language ?? site.language };
-    const { items: merged, added } = await fieldWorker().merge(outline, parts, of);
-    act(outlineReplaced(merged));
+    const { items: merged, added } = await workers.field.merge(outline, parts, of);
+    dispatch(outlineReplaced(merged));
     toast(
       added
         ? `${count(added, "heading")} merged in; what was there is untouched.`
@@ -92,15 +97,18 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
     onTaken();
   };
   const replace = () => {
-    act(outlineReplaced(items.map(({ from: _from, ...item }) => ({ ...item, id: freshId() }))));
+    dispatch(outlineReplaced(items.map(({ from: _from, ...item }) => ({ ...item, id: freshId() }))));
     toast(`The outline is now “${title}”.`, undo);
     onTaken();
   };
   const remove = async () => {
     await attempt(() => removeFromDrawer(id));
-    await readKept(postId);
+    await dispatch(readKept(postId));
     toast(`“${title}” is out of the drawer.`, {
-      action: { label: "Undo", onClick: () => void addToDrawer([entry]).then(() => readKept(postId)) },
+      action: {
+        label: "Undo",
+        onClick: () => void addToDrawer([entry]).then(() => dispatch(readKept(postId))),
+      },
     });
   };
   return (

@@ -1,4 +1,5 @@
 /** The brief: choose its parts, see it, take it as DOCX, Markdown or HTML, or as text for a writing assistant. */
+
 import { Copy, FileDown } from "lucide-react";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
@@ -9,10 +10,11 @@ import { foldPlain } from "../../../core/text/fold";
 import { postAddress } from "../../../data/draft";
 import { getListOfPost } from "../../../data/lists";
 import type { Post } from "../../../data/model";
-import { fieldWorker } from "../../../workers/clients";
-import type { BriefForm } from "../../../workers/field.worker";
-import { postsAdapter } from "../../store/postsSlice";
-import { store, useApp } from "../../store/store";
+import type { BriefForm } from "../../../workers/fieldApi";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
+import { selectPosts } from "../../store/selectors";
+import type { AppThunk } from "../../store/thunk";
 import { attemptRead, readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
@@ -31,7 +33,10 @@ const FILES: Record<Exclude<BriefForm, "prompt">, { name: string; ending: string
 const MOST_LINKS = 8;
 
 export function BriefSheet({ onClose }: { onClose: () => void }) {
-  const openPost = useApp((state) => state.openPost);
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const { workers } = useDependencies();
+  const openPost = useAppSelector((state) => state.openPost);
   const [parts, setParts] = useState<BriefPart[]>([...BRIEF_PARTS]);
   const [seen, setSeen] = useState<"prompt" | "markdown">("markdown");
   const [text, setText] = useState("");
@@ -39,28 +44,28 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
   useEffect(() => {
     let current = true;
     readOnScreen(() =>
-      material().then(async (found) => {
-        const made = found && (await fieldWorker().brief(openField(), found, parts, seen));
+      dispatch(material()).then(async (found) => {
+        const made = found && (await workers.field.brief(openField(store.getState()), found, parts, seen));
         if (current && typeof made === "string") setText(made);
       }),
     );
     return () => {
       current = false;
     };
-  }, [parts, seen]);
+  }, [parts, seen, workers, store, dispatch]);
   if (!post) return null;
   const take = async (form: keyof typeof FILES) => {
-    const found = await material();
+    const found = await dispatch(material());
     if (!found) return;
     const { ending, type } = FILES[form];
-    const made = await fieldWorker().brief(openField(), found, parts, form);
+    const made = await workers.field.brief(openField(store.getState()), found, parts, form);
     download(new Blob([made as BlobPart], { type }), `brief-${post.slug || post.id}.${ending}`);
     toast(`Downloaded brief-${post.slug || post.id}.${ending}.`);
   };
   const copy = async () => {
-    const found = await material();
+    const found = await dispatch(material());
     if (!found) return;
-    const made = (await fieldWorker().brief(openField(), found, parts, "prompt")) as string;
+    const made = (await workers.field.brief(openField(store.getState()), found, parts, "prompt")) as string;
     try {
       await navigator.clipboard.writeText(made);
       toast("Copied: paste it into a writing assistant.");
@@ -133,28 +138,30 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
 }
 
 /** What the brief is made of, beside the field that the worker holds. */
-async function material(): Promise<Omit<BriefMaterial, "analysis"> | null> {
-  const { openPost, session, posts, field } = store.getState();
-  const { post, outline, piece } = openPost;
-  if (!post) return null;
-  const list = await getListOfPost(post.id);
-  return {
-    title: post.title,
-    keyword: post.keyword,
-    keywords: list
-      ? list.keywords.map(({ text, searches }) => ({ text, searches }))
-      : post.supporting.map((text) => ({ text, searches: null })),
-    piece: pieceWithDefaults(piece, session.site.piece ?? noPiece),
-    collectedAt: openPost.field?.collectedAt ?? "",
-    items: outline,
-    questions: chosenQuestions(outline).map((text) => ({ text })),
-    statistics: field.analysis?.statistics ?? [],
-    links: related(post, postsAdapter.getSelectors().selectAll(posts.posts)).map((other) => ({
-      title: other.title,
-      address: postAddress(other, session.site),
-    })),
+const material =
+  (): AppThunk<Promise<Omit<BriefMaterial, "analysis"> | null>> => async (_dispatch, getState) => {
+    const state = getState();
+    const { openPost, session, field } = state;
+    const { post, outline, piece } = openPost;
+    if (!post) return null;
+    const list = await getListOfPost(post.id);
+    return {
+      title: post.title,
+      keyword: post.keyword,
+      keywords: list
+        ? list.keywords.map(({ text, searches }) => ({ text, searches }))
+        : post.supporting.map((text) => ({ text, searches: null })),
+      piece: pieceWithDefaults(piece, session.site.piece ?? noPiece),
+      collectedAt: openPost.field?.collectedAt ?? "",
+      items: outline,
+      questions: chosenQuestions(outline).map((text) => ({ text })),
+      statistics: field.analysis?.statistics ?? [],
+      links: related(post, selectPosts(state)).map((other) => ({
+        title: other.title,
+        address: postAddress(other, session.site),
+      })),
+    };
   };
-}
 
 /** Posts that are out and share words of their keywords with this one, those that share most first. */
 function related(post: Post, all: readonly Post[]): Post[] {

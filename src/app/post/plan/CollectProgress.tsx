@@ -1,10 +1,12 @@
 import { Check, X } from "lucide-react";
 import type { CollectJob } from "../../store/fieldSlice";
+import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { stopCollecting } from "./collecting";
 
 /** Pages as they are read, with a way to stop: what has been read by then is kept. */
 export function CollectProgress({ job }: { job: CollectJob }) {
+  const dispatch = useAppDispatch();
   const { doing, of, outcomes } = job;
   const failed = outcomes.filter((one) => one.failed !== null).length;
   return (
@@ -16,7 +18,7 @@ export function CollectProgress({ job }: { job: CollectJob }) {
         </p>
         {of > 0 && <progress value={outcomes.length} max={of} aria-label="Pages read" className="w-40" />}
         <span className="mr-auto" />
-        <Button onClick={() => stopCollecting(job.postId)}>Stop, and keep what is read</Button>
+        <Button onClick={() => dispatch(stopCollecting(job.postId))}>Stop, and keep what is read</Button>
       </div>
       <ul className="mt-1 max-h-28 overflow-y-auto text-[13px] text-ink-2">
         {outcomes.toReversed().map(({ address, title, failed: why }) => (

@@ -1,11 +1,13 @@
 /** Collecting a field: from the search, from addresses, from files, from pasted source. */
+
 import { FileText, FolderInput, Search } from "lucide-react";
-import { useCallback, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { Link } from "react-router";
 import { fieldsElsewhere } from "../../../data/fields";
 import type { Post, PostField } from "../../../data/model";
-import { postsAdapter } from "../../store/postsSlice";
-import { useApp } from "../../store/store";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { selectPostEntities } from "../../store/selectors";
+import { type Answer, useAsk } from "../../store/useAsk";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
@@ -13,21 +15,17 @@ import { droppedFiles } from "../../ui/droppedFiles";
 import { FieldLine } from "../../ui/FieldLine";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { type Answer, useAnswer } from "../../ui/useAnswer";
 import { useOpenPost } from "../useOpenPost";
 import { collect, MOST_ADDRESSES, pagesKnown, reuseField } from "./collecting";
 
-const { selectEntities } = postsAdapter.getSelectors();
 const isPage = (name: string): boolean => /\.x?html?$/i.test(name);
 
 /** Fields that other posts have for the keyword of this one, the latest first. */
 function useFieldsElsewhere(post: Post | null): { field: PostField; title: string }[] {
-  const posts = useApp((state) => selectEntities(state.posts.posts));
+  const posts = useAppSelector(selectPostEntities);
   const id = post?.id ?? "";
   const keyword = post?.keyword ?? "";
-  const answer = useAnswer(
-    useCallback(async () => (keyword ? fieldsElsewhere(id, keyword) : []), [id, keyword]),
-  );
+  const answer = useAsk(async () => (keyword ? fieldsElsewhere(id, keyword) : []), [id, keyword]);
   const found = answer.state === "ready" ? answer.value : [];
   return found.flatMap((field) => {
     const title = posts[field.postId]?.title;
@@ -37,13 +35,13 @@ function useFieldsElsewhere(post: Post | null): { field: PostField; title: strin
 
 /** How many pages the search knows for a keyword. */
 function useKnownPages(keyword: string): Answer<number> {
-  const connection = useApp((state) => state.session.search);
-  return useAnswer(
-    useCallback(async () => (keyword ? pagesKnown(connection, keyword) : 0), [connection, keyword]),
-  );
+  const dispatch = useAppDispatch();
+  const connection = useAppSelector((state) => state.session.search);
+  return useAsk(async () => (keyword ? dispatch(pagesKnown(connection, keyword)) : 0), [connection, keyword]);
 }
 
 export function CollectSheet({ onClose }: { onClose: () => void }) {
+  const dispatch = useAppDispatch();
   const { post, field } = useOpenPost("post", "field");
   const known = useKnownPages(post?.keyword ?? "");
   // Ticked where the search knows something, until the person says otherwise.
@@ -63,13 +61,15 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
   const many = lines.length > MOST_ADDRESSES;
   const nothing = !search && !lines.length && !files.length && !source.trim();
   const start = () => {
-    void collect(post, {
-      search,
-      addresses: lines,
-      files,
-      sources: source.trim() ? [{ address: sourceAddress.trim() || "pasted source", html: source }] : [],
-      keepPages,
-    });
+    void dispatch(
+      collect(post, {
+        search,
+        addresses: lines,
+        files,
+        sources: source.trim() ? [{ address: sourceAddress.trim() || "pasted source", html: source }] : [],
+        keepPages,
+      }),
+    );
     onClose();
   };
   return (
@@ -116,7 +116,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
               <Button
                 key={there.id}
                 onClick={() => {
-                  void reuseField(post, there);
+                  void dispatch(reuseField(post, there));
                   onClose();
                 }}
               >

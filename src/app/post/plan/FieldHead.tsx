@@ -5,7 +5,7 @@ import type { PageFigures, Spread } from "../../../core/benchmark/competitors";
 import { changesBetween } from "../../../core/competitors/changes";
 import { foldPlain } from "../../../core/text/fold";
 import type { PostField } from "../../../data/model";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { count, points, whole } from "../../ui/figures";
@@ -14,12 +14,12 @@ import { FieldPages } from "./FieldPages";
 
 export function FieldHead({ field, onCollect }: { field: PostField; onCollect: () => void }) {
   const [open, setOpen] = useState(false);
-  const { analysis, ours: draft, earlier } = useApp((state) => state.field);
+  const { analysis, ours: draft, earlier } = useAppSelector((state) => state.field);
   // An empty draft has nothing to compare yet.
   const ours = draft?.words ? draft : null;
-  const readOnly = useApp((state) => state.openPost.readOnly);
-  const keyword = useApp((state) => state.openPost.post?.keyword ?? "");
-  const busy = useApp((state) => (state.openPost.post?.id ?? "") in state.field.jobs);
+  const readOnly = useAppSelector((state) => state.openPost.readOnly);
+  const keyword = useAppSelector((state) => state.openPost.post?.keyword ?? "");
+  const busy = useAppSelector((state) => (state.openPost.post?.id ?? "") in state.field.jobs);
   const kept = field.pages.filter(({ state }) => state === "kept").length;
   const dropped = field.pages.filter(({ state }) => state === "dropped").length;
   const failed = field.pages.filter(({ state }) => state === "failed").length;

@@ -3,7 +3,7 @@ import { RotateCw } from "lucide-react";
 import { useState } from "react";
 import type { AnalysedPage } from "../../../core/benchmark/competitors";
 import type { FieldSource, PostField } from "../../../data/model";
-import { useApp } from "../../store/store";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { points, whole } from "../../ui/figures";
 import { retryFailed } from "./collecting";
@@ -16,8 +16,9 @@ const DOUBTS = {
 } as const;
 
 export function FieldPages({ field }: { field: PostField }) {
-  const { analysis, jobs } = useApp((state) => state.field);
-  const readOnly = useApp((state) => state.openPost.readOnly);
+  const dispatch = useAppDispatch();
+  const { analysis, jobs } = useAppSelector((state) => state.field);
+  const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const [shown, setShown] = useState<string | null>(null);
   const byAddress = new Map(analysis?.pages.map((page) => [page.address, page]));
   const read = field.pages.filter(({ state }) => state !== "failed");
@@ -44,7 +45,7 @@ export function FieldPages({ field }: { field: PostField }) {
             <Button
               kind="quiet"
               disabled={readOnly || field.postId in jobs}
-              onClick={() => void retryFailed(field)}
+              onClick={() => void dispatch(retryFailed(field))}
             >
               <RotateCw size={14} aria-hidden="true" /> Read again
             </Button>
@@ -77,6 +78,7 @@ function PageRow({
   shown: boolean;
   onShow: () => void;
 }) {
+  const dispatch = useAppDispatch();
   const { address, title, site, rank, state, why } = source;
   const name = title || address;
   const doubt = page?.doubt ? DOUBTS[page.doubt] : null;
@@ -91,7 +93,7 @@ function PageRow({
             disabled={readOnly}
             aria-label={`Keep “${name}”`}
             onChange={(event) =>
-              void setKept(field, address, event.target.checked, doubt ?? "dropped by hand")
+              void dispatch(setKept(field, address, event.target.checked, doubt ?? "dropped by hand"))
             }
           />
           keep
@@ -114,7 +116,7 @@ function PageRow({
             defaultValue={why}
             onBlur={(event) => {
               const reason = event.target.value.trim();
-              if (reason !== why) void setKept(field, address, false, reason);
+              if (reason !== why) void dispatch(setKept(field, address, false, reason));
             }}
             className="line-field max-w-80 text-[13px] text-ink-2"
           />

@@ -18,8 +18,8 @@ import {
 import { useEffect, useRef, useState } from "react";
 import type { HeadingNote } from "../../../core/outline/headingFaults";
 import type { OutlineChanges, OutlineItem } from "../../../core/outline/outline";
+import { useAppDispatch } from "../../store/hooks";
 import { outlineItemChanged, outlineItemNudged } from "../../store/openPostSlice";
-import { useAct } from "../../store/store";
 import { Menu, MenuItem } from "../../ui/Menu";
 import { useOutlineKeys } from "./useOutlineKeys";
 
@@ -64,7 +64,7 @@ export function OutlineRow(props: RowProps) {
     onEnter,
     onRemove,
   } = props;
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const { attributes, listeners, setNodeRef, transform, transition, isDragging, isOver, active } =
     useSortable({
       id: item.id,
@@ -80,8 +80,8 @@ export function OutlineRow(props: RowProps) {
   useEffect(() => {
     if (hasNote) setNoting(true);
   }, [hasNote]);
-  const change = (changes: OutlineChanges) => act(outlineItemChanged({ id: item.id, changes }));
-  const nudge = (direction: -1 | 1) => act(outlineItemNudged({ id: item.id, direction }));
+  const change = (changes: OutlineChanges) => dispatch(outlineItemChanged({ id: item.id, changes }));
+  const nudge = (direction: -1 | 1) => dispatch(outlineItemNudged({ id: item.id, direction }));
 
   const openNote = () => {
     setNoting(true);

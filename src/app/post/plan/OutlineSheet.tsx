@@ -9,17 +9,17 @@ import { branchLength, faqStart, type OutlineItem, writeUp } from "../../../core
 import { outlineToText } from "../../../core/outline/outlineText";
 import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import { freshId } from "../../../data/freshId";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import {
   outlineItemAdded,
   outlineItemRemoved,
   outlineRedone,
   outlineUndone,
 } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { Term } from "../../ui/Term";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { fillBudgets } from "./fieldJobs";
@@ -42,8 +42,8 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
     "field",
     "piece",
   );
-  const { profile, site } = useApp((state) => state.session);
-  const act = useAct();
+  const { profile, site } = useAppSelector((state) => state.session);
+  const dispatch = useAppDispatch();
   const session = usePostSession();
   const navigate = useNavigate();
   const [focus, setFocus] = useState<string | null>(null);
@@ -70,14 +70,14 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
       note: "",
       ...(asFaq && { faq: true as const }),
     };
-    act(outlineItemAdded({ item, at }));
+    dispatch(outlineItemAdded({ item, at }));
     setFocus(item.id);
   };
   const remove = (item: OutlineItem, at: number) => {
-    act(outlineItemRemoved(item.id));
+    dispatch(outlineItemRemoved(item.id));
     setFocus(outline[at - 1]?.id ?? outline[at + 1]?.id ?? null);
     toast(`Deleted “${item.text || "an empty heading"}”.`, {
-      action: { label: "Undo", onClick: () => act(outlineUndone()) },
+      action: { label: "Undo", onClick: () => dispatch(outlineUndone()) },
     });
   };
   const after = (item: OutlineItem, i: number) =>
@@ -110,7 +110,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
   const onKey = (event: KeyboardEvent) => {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
     event.preventDefault();
-    act(event.shiftKey ? outlineRedone() : outlineUndone());
+    dispatch(event.shiftKey ? outlineRedone() : outlineUndone());
   };
   const filled = outline.filter((item) => item.text.trim()).length;
   const planned = outline.reduce((sum, { budget }) => sum + (budget ?? 0), 0);
@@ -124,10 +124,10 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
         <h2 className="mr-auto font-serif text-xl">
           <Term id="outline" />
         </h2>
-        <Button kind="quiet" disabled={!past.length || readOnly} onClick={() => act(outlineUndone())}>
+        <Button kind="quiet" disabled={!past.length || readOnly} onClick={() => dispatch(outlineUndone())}>
           <Undo2 size={15} aria-hidden="true" /> Undo
         </Button>
-        <Button kind="quiet" disabled={!future.length || readOnly} onClick={() => act(outlineRedone())}>
+        <Button kind="quiet" disabled={!future.length || readOnly} onClick={() => dispatch(outlineRedone())}>
           <Redo2 size={15} aria-hidden="true" /> Redo
         </Button>
         <Button kind="quiet" disabled={readOnly} onClick={onPaste}>
@@ -210,7 +210,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
                 type="button"
                 className="quiet-link"
                 disabled={readOnly}
-                onClick={() => void fillBudgets()}
+                onClick={() => void dispatch(fillBudgets())}
               >
                 {aimed ? "Share out the words" : "Words from the field"}
               </button>

@@ -2,22 +2,22 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { parseOutline, withPasted } from "../../../core/outline/outlineText";
 import { freshId } from "../../../data/freshId";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { outlineReplaced, outlineUndone } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 
 /** A pasted list becomes headings: indented, bulleted, numbered or Markdown. */
 export function PasteOutlineSheet({ onClose }: { onClose: () => void }) {
-  const act = useAct();
-  const outline = useApp((state) => state.openPost.outline);
+  const dispatch = useAppDispatch();
+  const outline = useAppSelector((state) => state.openPost.outline);
   const [text, setText] = useState("");
   const items = parseOutline(text);
   const put = () => {
-    act(outlineReplaced(withPasted(outline, items, freshId)));
+    dispatch(outlineReplaced(withPasted(outline, items, freshId)));
     toast(`${count(items.length, "heading")} from what was pasted.`, {
-      action: { label: "Undo", onClick: () => act(outlineUndone()) },
+      action: { label: "Undo", onClick: () => dispatch(outlineUndone()) },
     });
     onClose();
   };

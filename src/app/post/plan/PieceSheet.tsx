@@ -10,9 +10,9 @@ import {
 } from "../../../core/outline/piece";
 import { saveSite } from "../../../data/settings";
 import { attempt } from "../../keywords/actions";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { pieceChanged } from "../../store/openPostSlice";
 import { siteChanged } from "../../store/sessionSlice";
-import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
 import { whole } from "../../ui/figures";
@@ -27,14 +27,14 @@ export const sayPiece = ({ audience, goal, tones, length }: Piece): string =>
     .join(" · ");
 
 export function PieceSheet({ onClose }: { onClose: () => void }) {
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const { piece, readOnly, post, field } = useOpenPost("piece", "readOnly", "post", "field");
-  const site = useApp((state) => state.session.site);
+  const site = useAppSelector((state) => state.session.site);
   const defaults = site.piece ?? noPiece;
   const inForce = pieceWithDefaults(piece, defaults);
   const faults = pieceFaults(inForce, field?.measure?.medianWords ?? null);
   const tonesId = useId();
-  const change = (changes: Partial<Piece>) => act(pieceChanged(changes));
+  const change = (changes: Partial<Piece>) => dispatch(pieceChanged(changes));
   const faultOf = (name: "tones" | "length") =>
     faults
       .filter((fault) => fault.field === name)
@@ -51,7 +51,7 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
     const { points: _points, ...rest } = inForce;
     const next = { ...site, piece: { ...rest, points: [] } };
     if (!(await attempt(() => saveSite(next)))) return;
-    act(siteChanged(next));
+    dispatch(siteChanged(next));
     toast("New posts and those that say nothing else go by these terms.");
   };
   const line = (label: string, key: "audience" | "goal" | "style" | "language", placeholder: string) => (

@@ -14,8 +14,8 @@ import { BookOpenText } from "lucide-react";
 import { type RefObject, useEffect, useRef, useState } from "react";
 import { noPiece, pieceFaults, pieceWithDefaults } from "../../../core/outline/piece";
 import { freshId } from "../../../data/freshId";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { outlineItemMoved, outlineReplaced } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { Term } from "../../ui/Term";
 import { NextStage } from "../NextStage";
@@ -49,9 +49,9 @@ export function Plan() {
     "piece",
     "readOnly",
   );
-  const job = useApp((state) => state.field.jobs[state.openPost.post?.id ?? ""]);
-  const site = useApp((state) => state.session.site);
-  const act = useAct();
+  const job = useAppSelector((state) => state.field.jobs[state.openPost.post?.id ?? ""]);
+  const site = useAppSelector((state) => state.session.site);
+  const dispatch = useAppDispatch();
   const [sheet, setSheet] = useState<keyof typeof SHEETS | null>(null);
   const [active, setActive] = useState<string | null>(null);
   const [dragged, setDragged] = useState<Putting | null>(null);
@@ -66,13 +66,13 @@ export function Plan() {
     const putting = puttingOf(moved.data.current);
     if (putting) {
       if (over || !outline.length)
-        act(outlineReplaced(withPutting(outline, putting, over ? String(over.id) : null, freshId())));
+        dispatch(outlineReplaced(withPutting(outline, putting, over ? String(over.id) : null, freshId())));
       return;
     }
     if (!over || moved.id === over.id) return;
     const from = outline.findIndex((item) => item.id === moved.id);
     const at = outline.findIndex((item) => item.id === over.id);
-    act(outlineItemMoved({ id: String(moved.id), to: at > from ? at + 1 : at }));
+    dispatch(outlineItemMoved({ id: String(moved.id), to: at > from ? at + 1 : at }));
   };
   const inForce = pieceWithDefaults(piece, site.piece ?? noPiece);
   const faults = pieceFaults(inForce, field?.measure?.medianWords ?? null);
@@ -121,7 +121,7 @@ export function Plan() {
             {field ? (
               <FieldPanel
                 onNote={(text) =>
-                  act(outlineReplaced(withPutting(outline, { kind: "note", text }, active, "")))
+                  dispatch(outlineReplaced(withPutting(outline, { kind: "note", text }, active, "")))
                 }
               />
             ) : (

@@ -1,4 +1,5 @@
 /** What is done with the field of the open post: keeping and dropping pages, analysing, gaps, the drawer. */
+
 import * as Comlink from "comlink";
 import { toast } from "sonner";
 import type { OutlineItem } from "../../../core/outline/outline";
@@ -8,8 +9,7 @@ import { postAddress, postDraft } from "../../../data/draft";
 import { listDrawer } from "../../../data/drawer";
 import { listFields, updateField } from "../../../data/fields";
 import type { FieldSource, PostField } from "../../../data/model";
-import { fieldWorker } from "../../../workers/clients";
-import type { Put } from "../../../workers/field.worker";
+import type { Put } from "../../../workers/fieldApi";
 import { type FieldOf, fieldKey } from "../../../workers/fields";
 import { attempt, now } from "../../keywords/actions";
 import {
@@ -20,9 +20,9 @@ import {
   keptRead,
 } from "../../store/fieldSlice";
 import { fieldChanged, outlineReplaced } from "../../store/openPostSlice";
-import { store } from "../../store/store";
+import type { RootState } from "../../store/reducer";
+import type { AppThunk } from "../../store/thunk";
 import { count, whole } from "../../ui/figures";
-import { currentSession } from "../currentSession";
 
 /** What of a profile the gaps go by. */
 export const gapRules = ({ checks }: Profile) => ({
@@ -47,68 +47,71 @@ export const fieldOf = (
 export const analysisKey = (field: PostField, profile: Profile): string => fieldKey(fieldOf(field, profile));
 
 /** The field of the open post, as the worker is asked about it; null where it has none. */
-export function openField(): FieldOf | null {
-  const { openPost, session } = store.getState();
+export function openField({ openPost, session }: RootState): FieldOf | null {
   return openPost.field && fieldOf(openPost.field, session.profile);
 }
 
-export const isOpen = (postId: string): boolean => store.getState().openPost.post?.id === postId;
+export const isOpen = ({ openPost }: RootState, postId: string): boolean => openPost.post?.id === postId;
 
 /** Keeps or drops a page of the field; all that follows from it is made anew. */
-export async function setKept(field: PostField, address: string, kept: boolean, why: string): Promise<void> {
-  const pages = field.pages.map(
-    (page): FieldSource =>
-      page.address === address ? { ...page, state: kept ? "kept" : "dropped", why: kept ? "" : why } : page,
-  );
-  await analyse({ ...field, pages });
-}
+export const setKept =
+  (field: PostField, address: string, kept: boolean, why: string): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    const pages = field.pages.map(
+      (page): FieldSource =>
+        page.address === address ? { ...page, state: kept ? "kept" : "dropped", why: kept ? "" : why } : page,
+    );
+    await dispatch(analyse({ ...field, pages }));
+  };
 
 /** Analyses a kept field, and keeps what the score needs of it. */
-export async function analyse(field: PostField): Promise<void> {
-  const { session, openPost } = store.getState();
-  const key = analysisKey(field, session.profile);
-  store.dispatch(fieldChanged(field));
-  store.dispatch(analysisMoved({ done: 0, of: 1 }));
-  try {
-    const analysis = await fieldWorker().analysis(
-      fieldOf(field, session.profile),
-      Comlink.proxy((done: number, of: number) => {
-        store.dispatch(analysisMoved({ done, of }));
-      }),
-    );
-    if (store.getState().openPost.field?.id !== field.id) return;
-    if (!analysis) {
-      store.dispatch(
-        analysisFailed("The pages of this field are no longer in the workspace: collect it again."),
+export const analyse =
+  (field: PostField): AppThunk<Promise<void>> =>
+  async (dispatch, getState, { workers }) => {
+    const { session, openPost } = getState();
+    const key = analysisKey(field, session.profile);
+    dispatch(fieldChanged(field));
+    dispatch(analysisMoved({ done: 0, of: 1 }));
+    try {
+      const analysis = await workers.field.analysis(
+        fieldOf(field, session.profile),
+        Comlink.proxy((done: number, of: number) => {
+          dispatch(analysisMoved({ done, of }));
+        }),
       );
-      return;
+      if (getState().openPost.field?.id !== field.id) return;
+      if (!analysis) {
+        dispatch(analysisFailed("The pages of this field are no longer in the workspace: collect it again."));
+        return;
+      }
+      dispatch(analysisArrived({ key, analysis }));
+      const next = { ...field, measure: analysis.measure, benchmark: analysis.benchmark };
+      if (openPost.readOnly || JSON.stringify(next) === JSON.stringify(openPost.field)) return;
+      dispatch(fieldChanged(next));
+      await attempt(() => updateField(next, now()));
+    } catch (error) {
+      dispatch(analysisFailed(`The field could not be analysed: ${(error as Error).message}`));
     }
-    store.dispatch(analysisArrived({ key, analysis }));
-    const next = { ...field, measure: analysis.measure, benchmark: analysis.benchmark };
-    if (openPost.readOnly || JSON.stringify(next) === JSON.stringify(openPost.field)) return;
-    store.dispatch(fieldChanged(next));
-    await attempt(() => updateField(next, now()));
-  } catch (error) {
-    store.dispatch(analysisFailed(`The field could not be analysed: ${(error as Error).message}`));
-  }
-}
+  };
 
 /** Brings the gaps up to date with the outline and the draft. */
-export async function findGaps(): Promise<void> {
-  const { openPost, session, field } = store.getState();
-  if (!field.analysis || !openPost.post) return;
-  const blocks = currentSession()?.blocks() ?? [];
-  const of = openField();
-  if (!of) return;
-  const found = await fieldWorker().gaps(
-    of,
-    openPost.outline,
-    postDraft(openPost.post, session.site, blocks),
-    postAddress(openPost.post, session.site),
-    gapRules(session.profile),
-  );
-  if (store.getState().field.analysis === field.analysis) store.dispatch(gapsArrived(found));
-}
+export const findGaps =
+  (): AppThunk<Promise<void>> =>
+  async (dispatch, getState, { opened, workers }) => {
+    const { openPost, session, field } = getState();
+    if (!field.analysis || !openPost.post) return;
+    const blocks = opened.text?.blocks() ?? [];
+    const of = openField(getState());
+    if (!of) return;
+    const found = await workers.field.gaps(
+      of,
+      openPost.outline,
+      postDraft(openPost.post, session.site, blocks),
+      postAddress(openPost.post, session.site),
+      gapRules(session.profile),
+    );
+    if (getState().field.analysis === field.analysis) dispatch(gapsArrived(found));
+  };
 
 /**
  * Changes the outline of the open post by what the worker makes of it. An answer about another post, or about an outline that was
@@ -116,57 +119,65 @@ export async function findGaps(): Promise<void> {
  *
  * @returns the outline before and after; null where nothing came of it
  */
-async function changeOutline(
-  change: (of: FieldOf | null, items: OutlineItem[]) => Promise<OutlineItem[]>,
-): Promise<{ before: OutlineItem[]; after: OutlineItem[] } | null> {
-  const postId = store.getState().openPost.post?.id;
-  for (;;) {
-    const { post, outline, readOnly } = store.getState().openPost;
-    const of = openField();
-    if (readOnly || post?.id !== postId) return null;
-    const after = await change(of, outline);
-    const now = store.getState().openPost;
-    if (now.post?.id !== postId || now.readOnly) return null;
-    if (now.outline !== outline) continue;
-    if (JSON.stringify(after) !== JSON.stringify(outline)) store.dispatch(outlineReplaced(after));
-    return { before: outline, after };
-  }
-}
+const changeOutline =
+  (
+    change: (of: FieldOf | null, items: OutlineItem[]) => Promise<OutlineItem[]>,
+  ): AppThunk<Promise<{ before: OutlineItem[]; after: OutlineItem[] } | null>> =>
+  async (dispatch, getState) => {
+    const postId = getState().openPost.post?.id;
+    for (;;) {
+      const { post, outline, readOnly } = getState().openPost;
+      const of = openField(getState());
+      if (readOnly || post?.id !== postId) return null;
+      const after = await change(of, outline);
+      const now = getState().openPost;
+      if (now.post?.id !== postId || now.readOnly) return null;
+      if (now.outline !== outline) continue;
+      if (JSON.stringify(after) !== JSON.stringify(outline)) dispatch(outlineReplaced(after));
+      return { before: outline, after };
+    }
+  };
 
 /** Puts something of the field into the outline where it belongs. */
-export async function putIn(what: Put, says: string): Promise<void> {
-  const rules = gapRules(store.getState().session.profile);
-  const changed = await changeOutline(async (of, items) =>
-    of ? fieldWorker().put(of, items, what, rules) : items,
-  );
-  if (!changed) return;
-  const added = changed.after.length - changed.before.length;
-  toast(
-    what.kind === "all"
-      ? `Put in ${count(added, "heading")} and question${added === 1 ? "" : "s"}, and the terms.`
-      : says,
-  );
-}
+export const putIn =
+  (what: Put, says: string): AppThunk<Promise<void>> =>
+  async (dispatch, getState, { workers }) => {
+    const rules = gapRules(getState().session.profile);
+    const changed = await dispatch(
+      changeOutline(async (of, items) => (of ? workers.field.put(of, items, what, rules) : items)),
+    );
+    if (!changed) return;
+    const added = changed.after.length - changed.before.length;
+    toast(
+      what.kind === "all"
+        ? `Put in ${count(added, "heading")} and question${added === 1 ? "" : "s"}, and the terms.`
+        : says,
+    );
+  };
 
 /** Fills in word budgets where there are none: from the length that is aimed at, shared out as the field's sections are. */
-export async function fillBudgets(): Promise<void> {
-  const { openPost, session } = store.getState();
-  const { length } = pieceWithDefaults(openPost.piece, session.site.piece ?? noPiece);
-  const changed = await changeOutline((of, items) => fieldWorker().budgets(of, items, length));
-  if (!changed) return;
-  const filled = changed.after.filter(({ budget }, i) => budget !== changed.before[i]!.budget).length;
-  toast(
-    filled
-      ? length === null
-        ? `${count(filled, "heading")} got the words that the field's sections have.`
-        : `${count(filled, "heading")} share the words that are left of ${whole(length)}.`
-      : length === null
-        ? "No other heading is about a topic of the field."
-        : "Every heading has its words, or they fill the length that is aimed at.",
-  );
-}
+export const fillBudgets =
+  (): AppThunk<Promise<void>> =>
+  async (dispatch, getState, { workers }) => {
+    const { openPost, session } = getState();
+    const { length } = pieceWithDefaults(openPost.piece, session.site.piece ?? noPiece);
+    const changed = await dispatch(changeOutline((of, items) => workers.field.budgets(of, items, length)));
+    if (!changed) return;
+    const filled = changed.after.filter(({ budget }, i) => budget !== changed.before[i]!.budget).length;
+    toast(
+      filled
+        ? length === null
+          ? `${count(filled, "heading")} got the words that the field's sections have.`
+          : `${count(filled, "heading")} share the words that are left of ${whole(length)}.`
+        : length === null
+          ? "No other heading is about a topic of the field."
+          : "Every heading has its words, or they fill the length that is aimed at.",
+    );
+  };
 
-export async function readKept(postId: string): Promise<void> {
-  const [fields, drawer] = await Promise.all([listFields(postId), listDrawer(postId)]);
-  if (isOpen(postId)) store.dispatch(keptRead({ drawer, earlier: fields.slice(1) }));
-}
+export const readKept =
+  (postId: string): AppThunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const [fields, drawer] = await Promise.all([listFields(postId), listDrawer(postId)]);
+    if (isOpen(getState(), postId)) dispatch(keptRead({ drawer, earlier: fields.slice(1) }));
+  };

@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import { analysisArrived } from "../../store/fieldSlice";
-import { useAct, useApp } from "../../store/store";
-import { usePostSession } from "../currentSession";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { usePostSession } from "../SessionContext";
 import { analyse, analysisKey, findGaps, readKept } from "./fieldJobs";
 
 /** Long enough to gather what is typed into a heading. */
@@ -9,27 +9,27 @@ const PAUSE = 200;
 
 /** Keeps the analysis and the gaps of the open post current while Plan is in sight. */
 export function useField(): void {
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const session = usePostSession();
-  const postId = useApp((state) => state.openPost.post?.id);
-  const field = useApp((state) => state.openPost.field);
-  const outline = useApp((state) => state.openPost.outline);
-  const profile = useApp((state) => state.session.profile);
-  const { analysis, analysed, analysing, failure } = useApp((state) => state.field);
+  const postId = useAppSelector((state) => state.openPost.post?.id);
+  const field = useAppSelector((state) => state.openPost.field);
+  const outline = useAppSelector((state) => state.openPost.outline);
+  const profile = useAppSelector((state) => state.session.profile);
+  const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.field);
   const wanted = field ? analysisKey(field, profile) : "";
 
   useEffect(() => {
-    if (postId) void readKept(postId);
-  }, [postId]);
+    if (postId) void dispatch(readKept(postId));
+  }, [postId, dispatch]);
   useEffect(() => {
-    if (!field) act(analysisArrived({ key: "", analysis: null }));
-    else if (wanted !== analysed && !analysing && !failure) void analyse(field);
-  }, [field, wanted, analysed, analysing, failure, act]);
+    if (!field) dispatch(analysisArrived({ key: "", analysis: null }));
+    else if (wanted !== analysed && !analysing && !failure) void dispatch(analyse(field));
+  }, [field, wanted, analysed, analysing, failure, dispatch]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the gaps are of the outline
   useEffect(() => {
     if (!analysis) return;
-    const timer = setTimeout(() => void findGaps(), PAUSE);
+    const timer = setTimeout(() => void dispatch(findGaps()), PAUSE);
     return () => clearTimeout(timer);
   }, [analysis, outline]);
-  useEffect(() => session.subscribe(() => void findGaps()), [session]);
+  useEffect(() => session.subscribe(() => void dispatch(findGaps())), [session, dispatch]);
 }

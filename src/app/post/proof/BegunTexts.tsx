@@ -1,17 +1,17 @@
 /** What mends began and nobody has looked at: one by one, to be changed in its place or taken as it is. */
 import { useMemo } from "react";
 import { begunTexts } from "../../../core/release/begun";
+import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct } from "../../store/store";
 import { count } from "../../ui/figures";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import { useGo } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 
 export function BegunTexts() {
   const session = usePostSession();
   const { post, report, readOnly } = useOpenPost("post", "report", "readOnly");
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const go = useGo();
   const begun = post?.begun;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the report stands for the document
@@ -58,7 +58,7 @@ export function BegunTexts() {
                 className="quiet-link"
                 disabled={readOnly}
                 aria-label={`Take “${text}” as it is`}
-                onClick={() => act(postEdited({ begun: (begun ?? []).filter((one) => one !== text) }))}
+                onClick={() => dispatch(postEdited({ begun: (begun ?? []).filter((one) => one !== text) }))}
               >
                 Take it
               </button>

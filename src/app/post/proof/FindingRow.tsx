@@ -5,9 +5,9 @@ import type { Evidence } from "../../../core/proof/check";
 import type { Finding } from "../../../core/proof/finding";
 import type { Mending } from "../../../core/proof/mends/mending";
 import { saveSite } from "../../../data/settings";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { siteChanged } from "../../store/sessionSlice";
-import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
 import { hintOf } from "../../ui/glossary";
@@ -44,9 +44,9 @@ interface Props {
 export function FindingRow({ finding, gain, worthMost, mendings, total }: Props) {
   const { id, name, state, share, weight, reason, evidence, excess = 0 } = finding;
   const go = useGo();
-  const act = useAct();
-  const { post, readOnly } = useApp((root) => root.openPost);
-  const site = useApp((root) => root.session.site);
+  const dispatch = useAppDispatch();
+  const { post, readOnly } = useAppSelector((root) => root.openPost);
+  const site = useAppSelector((root) => root.session.site);
   const [asking, setAsking] = useState(false);
   const [mending, setMending] = useState(false);
   const aside = state === "set-aside";
@@ -55,13 +55,13 @@ export function FindingRow({ finding, gain, worthMost, mendings, total }: Props)
     if (everywhere) {
       const { [id]: _old, ...others } = site.setAside ?? {};
       const next = { ...site, setAside: why === null ? others : { ...others, [id]: why } };
-      act(siteChanged(next));
+      dispatch(siteChanged(next));
       saveSite(next).catch((error: Error) =>
         toast.error(`It holds in this tab and is not saved: ${error.message}.`),
       );
     } else {
       const { [id]: _old, ...others } = post!.setAside;
-      act(postEdited({ setAside: why === null ? others : { ...others, [id]: why } }));
+      dispatch(postEdited({ setAside: why === null ? others : { ...others, [id]: why } }));
     }
     setAsking(false);
   };

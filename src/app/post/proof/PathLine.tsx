@@ -3,8 +3,8 @@ import { useMemo } from "react";
 import { shownGains } from "../../../core/proof/finding";
 import { pathTo } from "../../../core/proof/path";
 import type { Aim } from "../../../data/model";
+import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct } from "../../store/store";
 import { count, points } from "../../ui/figures";
 import { useOpenPost } from "../useOpenPost";
 import { aimOf } from "./aim";
@@ -14,7 +14,7 @@ const AIMS = [50, 60, 70, 80, 90];
 
 export function PathLine({ onGo }: { onGo: (id: string) => void }) {
   const { post, report, field, readOnly } = useOpenPost("post", "report", "field", "readOnly");
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const benchmark = field?.benchmark ?? null;
   const aim = report && aimOf(post?.aim, benchmark, report.score);
   const path = useMemo(
@@ -36,7 +36,7 @@ export function PathLine({ onGo }: { onGo: (id: string) => void }) {
           className="field-box !h-7 !w-auto !py-0"
           disabled={readOnly}
           value={post.aim ?? "next"}
-          onChange={({ target: { value } }) => act(postEdited({ aim: readAim(value) }))}
+          onChange={({ target: { value } }) => dispatch(postEdited({ aim: readAim(value) }))}
         >
           <option value="next">Next in reach</option>
           {benchmark && <option value="average">Field average, {points(benchmark.average)}</option>}

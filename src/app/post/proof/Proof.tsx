@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import { byWorth, counts, type Finding, hasGain, shownGains } from "../../../core/proof/finding";
 import { groups } from "../../../core/proof/groups";
 import { ReportMenu } from "../../reports/ReportMenu";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Segments } from "../../ui/Segments";
@@ -29,7 +29,7 @@ type Order = keyof typeof ORDERS;
 
 export function Proof() {
   const { post, report, field, readOnly } = useOpenPost("post", "report", "field", "readOnly");
-  const { site, profile } = useApp((state) => state.session);
+  const { site, profile } = useAppSelector((state) => state.session);
   const [order, setOrder] = useState<Order>("worth");
   const [several, setSeveral] = useState(false);
   const [comparing, setComparing] = useState<string | true | null>(null);

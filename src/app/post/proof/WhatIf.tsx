@@ -6,8 +6,8 @@ import { compareReports } from "../../../core/proof/compare";
 import type { Finding } from "../../../core/proof/finding";
 import { freshId } from "../../../data/freshId";
 import type { Post, Try } from "../../../data/model";
+import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
 import { useOpenPost } from "../useOpenPost";
@@ -30,11 +30,11 @@ interface Props {
 
 export function WhatIf({ shown, onShow }: Props) {
   const { post, report, readOnly } = useOpenPost("post", "report", "readOnly");
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const tries = post?.tries ?? NONE;
   const scores = useTries(tries);
   if (!post || !report) return null;
-  const keep = (next: readonly Try[]) => act(postEdited({ tries: [...next] }));
+  const keep = (next: readonly Try[]) => dispatch(postEdited({ tries: [...next] }));
   const add = () => {
     const { title, metaTitle, description, slug } = post;
     const made: Try = { id: freshId(), title, metaTitle, description, slug };
@@ -78,12 +78,12 @@ export function WhatIf({ shown, onShow }: Props) {
             onTake={() => {
               const { title, metaTitle, description, slug } = post;
               const { id: _id, ...fields } = one;
-              act(postEdited(fields));
+              dispatch(postEdited(fields));
               onShow(null);
               toast("The draft has these words now.", {
                 action: {
                   label: "Undo",
-                  onClick: () => act(postEdited({ title, metaTitle, description, slug })),
+                  onClick: () => dispatch(postEdited({ title, metaTitle, description, slug })),
                 },
               });
             }}

@@ -1,7 +1,7 @@
 /** How a finding's points came about: the formula with its numbers, the thresholds in force and who set them. */
 import type { Finding } from "../../../core/proof/finding";
 import { houseProfile } from "../../../core/proof/profile";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { points } from "../../ui/figures";
 import { thresholdsOf } from "../../ui/thresholds";
 
@@ -12,7 +12,7 @@ export function Workings({
   finding: Finding /** Sum of the weights that count. */;
   total: number;
 }) {
-  const profile = useApp((state) => state.session.profile);
+  const profile = useAppSelector((state) => state.session.profile);
   const { id, says, formula, state, share, weight, gain, excess = 0 } = finding;
   const house = houseProfile.checks[id];
   const own = profile.checks[id];

@@ -5,11 +5,11 @@ import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { postAddress } from "../../../data/draft";
 import type { Post, Site } from "../../../data/model";
-import { useApp } from "../../store/store";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
 import { count } from "../../ui/figures";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 
 /** Milliseconds for which a button says that it has copied. */
 const SAID = 2000;
@@ -28,7 +28,8 @@ const fieldsOf = (post: Post, site: Site): [name: string, value: string][] => [
 /** @param held whether gates are shut: the body and the pictures wait for that, its fields do not */
 export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
   const session = usePostSession();
-  const site = useApp((state) => state.session.site);
+  const dispatch = useAppDispatch();
+  const site = useAppSelector((state) => state.session.site);
   const [copied, setCopied] = useState("");
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => () => clearTimeout(timer.current), []);
@@ -48,7 +49,7 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
   const body = async (rich: boolean) => {
     const { blogBodies } = await import("./exportPost");
     // Made only when it is read, so that the browser still knows whose click it was.
-    const made = blogBodies(session);
+    const made = dispatch(blogBodies(session));
     const text = made.then(({ html }) => new Blob([html], { type: "text/plain" }));
     const formatted = made.then(({ rich: html }) => new Blob([html], { type: "text/html" }));
     await navigator.clipboard.write([
@@ -61,7 +62,9 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
     setZipping(own);
     try {
       const { exportPictures } = await import("./exportPost");
-      const file = await exportPictures(session, { jpeg: false, onProgress: () => {}, signal: own.signal });
+      const file = await dispatch(
+        exportPictures(session, { jpeg: false, onProgress: () => {}, signal: own.signal }),
+      );
       download(file.blob, file.name);
       toast(
         `Downloaded ${file.name}.${file.missing ? ` ${count(file.missing, "picture")} had no file.` : ""}`,

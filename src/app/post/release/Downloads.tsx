@@ -1,11 +1,12 @@
 import { Download, FileCode2, FileText } from "lucide-react";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
+import { useAppDispatch } from "../../store/hooks";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
 import { count, kilobytes } from "../../ui/figures";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import type { ExportedFile } from "./exportPost";
 
 interface Props {
@@ -18,6 +19,7 @@ interface Props {
 /** The files to take away: free when every gate is open, or when the shut ones are knowingly waved through. */
 export function Downloads({ shut, waved, onWaved }: Props) {
   const session = usePostSession();
+  const dispatch = useAppDispatch();
   const [jpeg, setJpeg] = useState(false);
   const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
   const [upload, setUpload] = useState<ExportedFile["upload"]>();
@@ -30,11 +32,13 @@ export function Downloads({ shut, waved, onWaved }: Props) {
     setProgress({ done: 0, of: 0 });
     try {
       const exports = await import("./exportPost");
-      const file: ExportedFile = await exports[make](session, {
-        jpeg,
-        onProgress: (done, of) => setProgress({ done, of }),
-        signal: own.signal,
-      });
+      const file: ExportedFile = await dispatch(
+        exports[make](session, {
+          jpeg,
+          onProgress: (done, of) => setProgress({ done, of }),
+          signal: own.signal,
+        }),
+      );
       download(file.blob, file.name);
       setUpload(file.upload);
       toast(
@@ -112,7 +116,7 @@ export function Downloads({ shut, waved, onWaved }: Props) {
           onClick={() =>
             attemptRead(
               import("./exportPost").then(({ exportContext }) => {
-                const file = exportContext();
+                const file = dispatch(exportContext());
                 download(file.blob, file.name);
               }),
             )

@@ -2,17 +2,17 @@ import { useId } from "react";
 import { Link } from "react-router";
 import { postAddress } from "../../../data/draft";
 import type { Post } from "../../../data/model";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { FieldLine } from "../../ui/FieldLine";
 import { ListField } from "../../ui/ListField";
 import { Redirects } from "./Redirects";
 
 /** What the page carries besides its text. */
 export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }) {
-  const act = useAct();
-  const site = useApp((state) => state.session.site);
-  const edit = (changes: Partial<Post>) => act(postEdited(changes));
+  const dispatch = useAppDispatch();
+  const site = useAppSelector((state) => state.session.site);
+  const edit = (changes: Partial<Post>) => dispatch(postEdited(changes));
   const authors = useId();
   return (
     <section aria-label="The page" className="max-w-[44rem] border border-rule bg-sheet px-4 py-3">

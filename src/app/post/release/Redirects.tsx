@@ -1,12 +1,13 @@
 /** Addresses that were given up and lead to this page. */
-import { useLiveQuery } from "dexie-react-hooks";
 import { toast } from "sonner";
 import { deleteRedirect, redirectsOf, restoreRedirect } from "../../../data/redirects";
+import { useLive } from "../../store/useLive";
 import { attemptRead } from "../../ui/attemptRead";
 import { day } from "../../ui/dates";
 
 export function Redirects({ postId, readOnly }: { postId: string; readOnly: boolean }) {
-  const redirects = useLiveQuery(() => redirectsOf(postId), [postId]) ?? [];
+  const read = useLive(() => redirectsOf(postId), [postId]);
+  const redirects = read.state === "ready" ? read.value : [];
   if (!redirects.length) return null;
   return (
     <section aria-label="Redirects" className="mt-3 border-t border-rule pt-2 text-[13px]">

@@ -1,13 +1,13 @@
 import { useEffect, useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { toast } from "sonner";
-import { draftWorker } from "../../../workers/clients";
-import { postsAdapter } from "../../store/postsSlice";
-import { useApp } from "../../store/store";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { selectPosts } from "../../store/selectors";
 import { count } from "../../ui/figures";
 import { Term } from "../../ui/Term";
-import { usePostSession } from "../currentSession";
 import { postGates, sameSlugAs } from "../postGates";
+import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { keepCurrent } from "../versions/keepCurrent";
@@ -17,12 +17,12 @@ import { GateRow } from "./GateRow";
 import { PageFields } from "./PageFields";
 import { ShareCard } from "./ShareCard";
 
-const { selectAll } = postsAdapter.getSelectors();
-
 export function Release() {
+  const { workers } = useDependencies();
+  const dispatch = useAppDispatch();
   const { post, report, readOnly, source } = useOpenPost("post", "report", "readOnly", "source");
-  const posts = useApp((state) => selectAll(state.posts.posts));
-  const site = useApp((state) => state.session.site);
+  const posts = useAppSelector(selectPosts);
+  const site = useAppSelector((state) => state.session.site);
   const session = usePostSession();
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const gates = useMemo(
@@ -35,8 +35,8 @@ export function Release() {
   const shut = gates.filter(({ open }) => !open);
   const clean = async () => {
     const before = session.json();
-    await keepCurrent({ why: "before cleaning" });
-    session.setDoc(await draftWorker().cleanDocument(before));
+    await dispatch(keepCurrent({ why: "before cleaning" }));
+    session.setDoc(await workers.draft.cleanDocument(before));
     toast("Cleaned the text.", { action: { label: "Undo", onClick: () => session.setDoc(before) } });
   };
   return (

@@ -4,19 +4,19 @@ import type { PictureBlock } from "../../../core/draft/draft";
 import { ASSET_PREFIX, assetId } from "../../../data/assets";
 import { postAddress } from "../../../data/draft";
 import type { Post } from "../../../data/model";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { lazyPart } from "../../ui/part";
 import { usePictureSource } from "../../ui/usePictureSource";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 
 const ShelfSheet = lazyPart("This part", async () => (await import("../write/shelf/ShelfSheet")).ShelfSheet);
 
 export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean }) {
   const session = usePostSession();
-  const site = useApp((state) => state.session.site);
-  const report = useApp((state) => state.openPost.report);
-  const act = useAct();
+  const site = useAppSelector((state) => state.session.site);
+  const report = useAppSelector((state) => state.openPost.report);
+  const dispatch = useAppDispatch();
   const [choosing, setChoosing] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const lead = useMemo(
@@ -26,7 +26,7 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
   const own = post.socialPicture ?? "";
   const source = usePictureSource(own || (lead?.src ?? ""));
   const address = postAddress(post, site);
-  const share = (socialPicture: string) => act(postEdited({ socialPicture }));
+  const share = (socialPicture: string) => dispatch(postEdited({ socialPicture }));
   return (
     <section aria-label="When it is shared" className="max-w-[44rem]">
       <h2 className="mb-2 text-[13px] text-ink-2">When it is shared</h2>

@@ -1,4 +1,5 @@
 /** The post as files to take away: one HTML page, or Markdown with its pictures in a zip. */
+
 import * as Comlink from "comlink";
 import type { Block, Draft, PictureBlock } from "../../../core/draft/draft";
 import { uploadAddress } from "../../../core/release/page";
@@ -7,9 +8,8 @@ import { writeContext } from "../../../data/contextFile";
 import { draftOf } from "../../../data/draft";
 import type { Asset } from "../../../data/model";
 import type { Progress, ZipItem } from "../../../data/zip";
-import { draftWorker, picturesWorker, withFiles } from "../../../workers/clients";
 import type { PostSession } from "../../store/postSession";
-import { store } from "../../store/store";
+import type { AppThunk } from "../../store/thunk";
 import { openContext } from "../openContext";
 
 export interface ExportedFile {
@@ -29,8 +29,8 @@ export interface ExportOptions {
 }
 
 /** What the proof knows of the open post, for scoring it by command. */
-export function exportContext(): ExportedFile {
-  const state = store.getState();
+export const exportContext = (): AppThunk<ExportedFile> => (_dispatch, getState) => {
+  const state = getState();
   const { post } = state.openPost;
   if (!post) throw new Error("No post is open.");
   const text = writeContext(openContext(post, state));
@@ -39,69 +39,87 @@ export function exportContext(): ExportedFile {
     blob: new Blob([text], { type: "application/json" }),
     missing: 0,
   };
-}
+};
 
 /** The body for a blog, in both forms that a clipboard takes. */
-export async function blogBodies(session: PostSession): Promise<{ html: string; rich: string }> {
-  const { draft } = openDraft(session);
-  const { items } = await picturesIn("", draft, false);
-  const names = Object.fromEntries([...items].map(([src, { name }]) => [src, name]));
-  const [html, rich] = await Promise.all([
-    draftWorker().toBlog(draft, "image", names),
-    draftWorker().toBlog(draft, "place", names),
-  ]);
-  return { html, rich };
-}
+export const blogBodies =
+  (session: PostSession): AppThunk<Promise<{ html: string; rich: string }>> =>
+  async (dispatch, _getState, { workers }) => {
+    const { draft } = dispatch(openDraft(session));
+    const { items } = await dispatch(picturesIn("", draft, false));
+    const names = Object.fromEntries([...items].map(([src, { name }]) => [src, name]));
+    const [html, rich] = await Promise.all([
+      workers.draft.toBlog(draft, "image", names),
+      workers.draft.toBlog(draft, "place", names),
+    ]);
+    return { html, rich };
+  };
 
 /** All pictures of the post in a zip, by the names that the text calls them. */
-export async function exportPictures(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
-  const { draft, name } = openDraft(session);
-  const { items, missing } = await picturesIn("", draft, options.jpeg);
-  return { name: `${name}-pictures.zip`, blob: await zipped([...items.values()], options), missing };
-}
+export const exportPictures =
+  (session: PostSession, options: ExportOptions): AppThunk<Promise<ExportedFile>> =>
+  async (dispatch) => {
+    const { draft, name } = dispatch(openDraft(session));
+    const { items, missing } = await dispatch(picturesIn("", draft, options.jpeg));
+    return {
+      name: `${name}-pictures.zip`,
+      blob: await dispatch(zipped([...items.values()], options)),
+      missing,
+    };
+  };
 
 /** One HTML page that stands alone, pictures embedded. */
-export async function exportPage(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
-  const { draft, name, siteName } = openDraft(session);
-  const { files: pictures, missing } = await pictureFiles(draft, options.jpeg);
-  const sources: Record<string, string> = {};
-  for (const [src, { blob }] of pictures) sources[src] = await dataAddress(blob);
-  const named = { ...draft, blocks: draft.blocks.map((block) => renamed(block, pictures)) };
-  const names = Object.fromEntries([...pictures].map(([src, { fileName }]) => [src, fileName]));
-  const html = await draftWorker().toPage(named, siteName, sources, names);
-  const shared = draft.meta.socialPicture || leadOf(draft)?.src;
-  const file = pictures.get(shared ?? "");
-  const address = uploadAddress(draft.meta.canonical, file?.fileName ?? "");
-  return {
-    name: `${name}.html`,
-    blob: new Blob([html], { type: "text/html" }),
-    missing,
-    ...(file && address && { upload: { name: file.fileName, blob: file.blob, address } }),
+export const exportPage =
+  (session: PostSession, options: ExportOptions): AppThunk<Promise<ExportedFile>> =>
+  async (dispatch, _getState, { workers }) => {
+    const { draft, name, siteName } = dispatch(openDraft(session));
+    const { files: pictures, missing } = await dispatch(pictureFiles(draft, options.jpeg));
+    const sources: Record<string, string> = {};
+    for (const [src, { blob }] of pictures) sources[src] = await dataAddress(blob);
+    const named = { ...draft, blocks: draft.blocks.map((block) => renamed(block, pictures)) };
+    const names = Object.fromEntries([...pictures].map(([src, { fileName }]) => [src, fileName]));
+    const html = await workers.draft.toPage(named, siteName, sources, names);
+    const shared = draft.meta.socialPicture || leadOf(draft)?.src;
+    const file = pictures.get(shared ?? "");
+    const address = uploadAddress(draft.meta.canonical, file?.fileName ?? "");
+    return {
+      name: `${name}.html`,
+      blob: new Blob([html], { type: "text/html" }),
+      missing,
+      ...(file && address && { upload: { name: file.fileName, blob: file.blob, address } }),
+    };
   };
-}
 
 const leadOf = ({ blocks }: Draft): PictureBlock | undefined =>
   blocks.find((block): block is PictureBlock => block.kind === "picture");
 
 /** Markdown with front matter, and the pictures beside it, in a zip. */
-export async function exportMarkdown(session: PostSession, options: ExportOptions): Promise<ExportedFile> {
-  const { draft, name } = openDraft(session);
-  const { items, missing } = await picturesIn("pictures/", draft, options.jpeg);
-  const sources = Object.fromEntries(
-    [...items].map(([src, { name: path }]) => [src, path.split("/").map(encodeURIComponent).join("/")]),
-  );
-  const text: ZipItem = { name: `${name}.md`, content: await draftWorker().toMarkdown(draft, sources) };
-  const context = exportContext();
-  const known: ZipItem = { name: context.name, content: context.blob };
-  return { name: `${name}.zip`, blob: await zipped([text, known, ...items.values()], options), missing };
-}
+export const exportMarkdown =
+  (session: PostSession, options: ExportOptions): AppThunk<Promise<ExportedFile>> =>
+  async (dispatch, _getState, { workers }) => {
+    const { draft, name } = dispatch(openDraft(session));
+    const { items, missing } = await dispatch(picturesIn("pictures/", draft, options.jpeg));
+    const sources = Object.fromEntries(
+      [...items].map(([src, { name: path }]) => [src, path.split("/").map(encodeURIComponent).join("/")]),
+    );
+    const text: ZipItem = { name: `${name}.md`, content: await workers.draft.toMarkdown(draft, sources) };
+    const context = dispatch(exportContext());
+    const known: ZipItem = { name: context.name, content: context.blob };
+    return {
+      name: `${name}.zip`,
+      blob: await dispatch(zipped([text, known, ...items.values()], options)),
+      missing,
+    };
+  };
 
-function openDraft(session: PostSession): { draft: Draft; name: string; siteName: string } {
-  const { openPost, session: app } = store.getState();
-  if (!openPost.post) throw new Error("No post is open.");
-  const draft = draftOf(openPost.post, app.site, session.json());
-  return { draft, name: safeName(openPost.post.slug) || "post", siteName: app.site.name };
-}
+const openDraft =
+  (session: PostSession): AppThunk<{ draft: Draft; name: string; siteName: string }> =>
+  (_dispatch, getState) => {
+    const { openPost, session: app } = getState();
+    if (!openPost.post) throw new Error("No post is open.");
+    const draft = draftOf(openPost.post, app.site, session.json());
+    return { draft, name: safeName(openPost.post.slug) || "post", siteName: app.site.name };
+  };
 
 interface PictureFile {
   fileName: string;
@@ -109,51 +127,54 @@ interface PictureFile {
 }
 
 /** The files of a draft's pictures by their address in it, named as the post names them. */
-async function pictureFiles(
-  draft: Draft,
-  jpeg: boolean,
-): Promise<{ files: Map<string, PictureFile>; missing: number }> {
-  const files = new Map<string, PictureFile>();
-  let missing = 0;
-  const pictures = draft.blocks.flatMap((block) => {
-    if (block.kind === "picture") return [block];
-    return block.kind === "embed" && block.poster ? [{ src: block.poster, fileName: "" }] : [];
-  });
-  const { socialPicture } = draft.meta;
-  if (socialPicture) pictures.push({ src: socialPicture, fileName: "" });
-  for (const { src, fileName } of pictures) {
-    const id = assetId(src);
-    if (!id || files.has(src)) continue;
-    const asset = await getAsset(id);
-    if (!asset) missing++;
-    else files.set(src, await pictureFile(asset, fileName || asset.fileName, jpeg));
-  }
-  return { files, missing };
-}
+const pictureFiles =
+  (draft: Draft, jpeg: boolean): AppThunk<Promise<{ files: Map<string, PictureFile>; missing: number }>> =>
+  async (dispatch) => {
+    const files = new Map<string, PictureFile>();
+    let missing = 0;
+    const pictures = draft.blocks.flatMap((block) => {
+      if (block.kind === "picture") return [block];
+      return block.kind === "embed" && block.poster ? [{ src: block.poster, fileName: "" }] : [];
+    });
+    const { socialPicture } = draft.meta;
+    if (socialPicture) pictures.push({ src: socialPicture, fileName: "" });
+    for (const { src, fileName } of pictures) {
+      const id = assetId(src);
+      if (!id || files.has(src)) continue;
+      const asset = await getAsset(id);
+      if (!asset) missing++;
+      else files.set(src, await dispatch(pictureFile(asset, fileName || asset.fileName, jpeg)));
+    }
+    return { files, missing };
+  };
 
 /** The same as files of a folder, each with a path that no other has. */
-async function picturesIn(
-  folder: string,
-  draft: Draft,
-  jpeg: boolean,
-): Promise<{ items: Map<string, ZipItem>; missing: number }> {
-  const { files, missing } = await pictureFiles(draft, jpeg);
-  const taken = new Set<string>();
-  const items = new Map<string, ZipItem>();
-  for (const [src, { fileName, blob }] of files) {
-    const name = freePath(taken, folder, fileName);
-    taken.add(name);
-    items.set(src, { name, content: blob });
-  }
-  return { items, missing };
-}
+const picturesIn =
+  (
+    folder: string,
+    draft: Draft,
+    jpeg: boolean,
+  ): AppThunk<Promise<{ items: Map<string, ZipItem>; missing: number }>> =>
+  async (dispatch) => {
+    const { files, missing } = await dispatch(pictureFiles(draft, jpeg));
+    const taken = new Set<string>();
+    const items = new Map<string, ZipItem>();
+    for (const [src, { fileName, blob }] of files) {
+      const name = freePath(taken, folder, fileName);
+      taken.add(name);
+      items.set(src, { name, content: blob });
+    }
+    return { items, missing };
+  };
 
 const NEWER = new Set(["image/webp", "image/avif"]);
 
-async function pictureFile({ blob, type }: Asset, fileName: string, jpeg: boolean): Promise<PictureFile> {
-  if (!jpeg || !NEWER.has(type)) return { fileName, blob };
-  return { fileName: `${fileName.replace(/\.[^.]+$/, "")}.jpg`, blob: await picturesWorker().jpeg(blob) };
-}
+const pictureFile =
+  ({ blob, type }: Asset, fileName: string, jpeg: boolean): AppThunk<Promise<PictureFile>> =>
+  async (_dispatch, _getState, { workers }) => {
+    if (!jpeg || !NEWER.has(type)) return { fileName, blob };
+    return { fileName: `${fileName.replace(/\.[^.]+$/, "")}.jpg`, blob: await workers.pictures.jpeg(blob) };
+  };
 
 function renamed(block: Block, files: ReadonlyMap<string, PictureFile>): Block {
   const file = block.kind === "picture" && files.get(block.src);
@@ -188,5 +209,7 @@ function dataAddress(blob: Blob): Promise<string> {
   });
 }
 
-const zipped = (items: ZipItem[], { onProgress, signal }: ExportOptions): Promise<Blob> =>
-  withFiles(signal, (files) => files.packFiles(items, Comlink.proxy(onProgress)));
+const zipped =
+  (items: ZipItem[], { onProgress, signal }: ExportOptions): AppThunk<Promise<Blob>> =>
+  (_dispatch, _getState, { workers }) =>
+    workers.withFiles(signal, (files) => files.packFiles(items, Comlink.proxy(onProgress)));

@@ -1,21 +1,21 @@
 /** Versions of the post: what was kept when, how it differs from now, and the way back. */
 
 import { RotateCcw } from "lucide-react";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { type BlockChange, compareDocs, withBlockBack } from "../../../core/versions/compare";
 import { listVersions, nameVersion } from "../../../data/versions";
 import { getVersionDoc } from "../../../data/versionTexts";
+import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct } from "../../store/store";
+import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { Failed } from "../../ui/Failed";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { useAnswer } from "../../ui/useAnswer";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import { useOpenPost } from "../useOpenPost";
 import { keepCurrent } from "./keepCurrent";
 import { ScoreLine } from "./ScoreLine";
@@ -23,16 +23,14 @@ import { VersionChanges } from "./VersionChanges";
 
 export function VersionsSheet({ onClose }: { onClose: () => void }) {
   const session = usePostSession();
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const { readOnly, report } = useOpenPost("readOnly", "report");
-  const kept = useAnswer(useCallback(() => listVersions(session.postId), [session]));
+  const kept = useAsk(() => listVersions(session.postId), [session]);
   const versions = kept.state === "ready" ? kept.value : null;
   const [chosen, setChosen] = useState<string | null>(null);
-  const then = useAnswer(
-    useCallback(
-      async () => (chosen ? { of: chosen, doc: (await getVersionDoc(chosen)) ?? null } : null),
-      [chosen],
-    ),
+  const then = useAsk(
+    async () => (chosen ? { of: chosen, doc: (await getVersionDoc(chosen)) ?? null } : null),
+    [chosen],
   );
   const old = then.state === "ready" && then.value?.of === chosen ? then.value.doc : null;
   const [name, setName] = useState("");
@@ -47,17 +45,17 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
   useEffect(() => setChosen((before) => before ?? newest), [newest]);
 
   const keepNow = async () => {
-    const more = await keepCurrent({ name: name.trim(), why: "by hand" });
+    const more = await dispatch(keepCurrent({ name: name.trim(), why: "by hand" }));
     if (!more) toast("Nothing has changed since the latest version; it has the name now.");
     setName("");
     kept.retry();
   };
   const back = async () => {
     if (!version || !old) return;
-    await keepCurrent({ why: "before going back" });
+    await dispatch(keepCurrent({ why: "before going back" }));
     const { title, metaTitle, description } = version.fields;
     session.setDoc(old);
-    act(postEdited({ title, metaTitle, description }));
+    dispatch(postEdited({ title, metaTitle, description }));
     toast(`The post is as it was on ${dayAndTime(version.savedAt)}. How it was before is kept as a version.`);
     onClose();
   };

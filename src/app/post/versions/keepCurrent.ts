@@ -2,8 +2,7 @@ import type { EditorDoc } from "../../../core/draft/editorJson";
 import { freshId } from "../../../data/freshId";
 import type { Post } from "../../../data/model";
 import { keepVersion } from "../../../data/versionTexts";
-import { store } from "../../store/store";
-import { currentSession } from "../currentSession";
+import type { AppThunk } from "../../store/thunk";
 import { scoreOpenPost } from "./scoreOpenPost";
 
 /** Why a version is kept without anybody asking. */
@@ -23,15 +22,17 @@ interface What {
 }
 
 /** Keeps the open post as it is now. @returns whether it differs from the latest version that was kept */
-export async function keepCurrent({ name = "", why }: What): Promise<boolean> {
-  const { post, report } = store.getState().openPost;
-  const session = currentSession();
-  if (!post || session?.postId !== post.id) return false;
-  const doc = session.json();
-  // The report in sight may be that of a moment before.
-  const exact = await scoreOpenPost(post, doc).catch(() => report);
-  return keep(post, doc, { name, why }, exact);
-}
+export const keepCurrent =
+  ({ name = "", why }: What): AppThunk<Promise<boolean>> =>
+  async (dispatch, getState, { opened }) => {
+    const { post, report } = getState().openPost;
+    const session = opened.text;
+    if (!post || session?.postId !== post.id) return false;
+    const doc = session.json();
+    // The report in sight may be that of a moment before.
+    const exact = await dispatch(scoreOpenPost(post, doc)).catch(() => report);
+    return keep(post, doc, { name, why }, exact);
+  };
 
 export function keep(
   post: Post,

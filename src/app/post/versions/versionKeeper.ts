@@ -1,7 +1,7 @@
 /** Keeps versions by itself: how a post was found, every ten minutes of writing, and how it was left. */
 
 import type { PostSession } from "../../store/postSession";
-import { store } from "../../store/store";
+import type { AppThunk } from "../../store/thunk";
 import { keep, type Occasion } from "./keepCurrent";
 
 const EVERY = 10 * 60_000;
@@ -13,36 +13,38 @@ export interface VersionKeeper {
 /** A version less is a pity and no loss: the text itself is saved apart from this. */
 const unkept = (error: unknown): void => console.warn("A version could not be kept", error);
 
-export function startVersionKeeper(session: PostSession): VersionKeeper {
-  // How it was found is kept only once it is changed: looking at a post makes no version of it.
-  const { post: foundPost } = store.getState().openPost;
-  const found = foundPost && { post: foundPost, doc: session.json() };
-  let changed = false;
-  let last = Date.now();
+export const startVersionKeeper =
+  (session: PostSession): AppThunk<VersionKeeper> =>
+  (_dispatch, getState) => {
+    // How it was found is kept only once it is changed: looking at a post makes no version of it.
+    const { post: foundPost } = getState().openPost;
+    const found = foundPost && { post: foundPost, doc: session.json() };
+    let changed = false;
+    let last = Date.now();
 
-  const now = (why: Occasion) => {
-    const { post, report: latest } = store.getState().openPost;
-    if (post?.id === session.postId) keep(post, session.json(), { why }, latest).catch(unkept);
-    last = Date.now();
-  };
-  const unsubscribe = session.subscribe(() => {
-    if (!changed) {
-      changed = true;
-      // The report is still that of the text as it was found.
-      const { report } = store.getState().openPost;
-      if (found) keep(found.post, found.doc, { why: "start of a sitting" }, report).catch(unkept);
-    } else if (Date.now() - last > EVERY) now("while writing");
-  });
-  const onHide = () => {
-    if (changed && document.visibilityState === "hidden") now("end of a sitting");
-  };
-  document.addEventListener("visibilitychange", onHide);
+    const now = (why: Occasion) => {
+      const { post, report: latest } = getState().openPost;
+      if (post?.id === session.postId) keep(post, session.json(), { why }, latest).catch(unkept);
+      last = Date.now();
+    };
+    const unsubscribe = session.subscribe(() => {
+      if (!changed) {
+        changed = true;
+        // The report is still that of the text as it was found.
+        const { report } = getState().openPost;
+        if (found) keep(found.post, found.doc, { why: "start of a sitting" }, report).catch(unkept);
+      } else if (Date.now() - last > EVERY) now("while writing");
+    });
+    const onHide = () => {
+      if (changed && document.visibilityState === "hidden") now("end of a sitting");
+    };
+    document.addEventListener("visibilitychange", onHide);
 
-  return {
-    stop() {
-      unsubscribe();
-      document.removeEventListener("visibilitychange", onHide);
-      if (changed) now("end of a sitting");
-    },
+    return {
+      stop() {
+        unsubscribe();
+        document.removeEventListener("visibilitychange", onHide);
+        if (changed) now("end of a sitting");
+      },
+    };
   };
-}

@@ -2,11 +2,11 @@
 import { useMemo, useState } from "react";
 import { CLAIM_REASONS, type Claim, claimKey, claimsOf } from "../../../core/marking/claims";
 import { languagePack } from "../../../core/text/language";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { useRests } from "../useRests";
@@ -36,14 +36,14 @@ interface Props {
 }
 
 export function ClaimsSheet({ onGo, onClose }: Props) {
-  const act = useAct();
-  const readOnly = useApp((state) => state.openPost.readOnly);
+  const dispatch = useAppDispatch();
+  const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const { claims, open, accepted } = useClaims();
   const [all, setAll] = useState(false);
   const settled = (claim: Claim) => claim.source !== null || accepted.includes(claimKey(claim));
   const accept = (claim: Claim, yes: boolean) => {
     const key = claimKey(claim);
-    act(
+    dispatch(
       postEdited({
         acceptedClaims: yes ? [...accepted, key] : accepted.filter((one) => one !== key),
       }),

@@ -1,6 +1,6 @@
 /** Terms of the field and how often the text uses each, beside what is usual; what is worth most first. */
 import type { TermCoverage } from "../../../core/competitors/coverage";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { points } from "../../ui/figures";
 
 const WIDTH = 140;
@@ -14,7 +14,7 @@ function gainsOf(terms: readonly TermCoverage[], gain: number): number[] {
 }
 
 export function CoverageTray({ onFind }: { onFind: (text: string) => void }) {
-  const report = useApp((state) => state.openPost.report);
+  const report = useAppSelector((state) => state.openPost.report);
   const terms = report?.coverage?.terms ?? [];
   const gain = report?.findings.find(({ id }) => id === "field-terms")?.gain ?? 0;
   const gains = gainsOf(terms, gain);

@@ -1,6 +1,8 @@
 /** A picture's part and focus: what of it the post shows, and what stays in sight where even less is shown. */
+
 import { useEffect, useRef, useState } from "react";
 import { ReactCrop } from "react-image-crop";
+import { useAppDispatch } from "../../store/hooks";
 import "react-image-crop/dist/ReactCrop.css";
 import { toast } from "sonner";
 import { covering, isWhole, type Part, partInPixels } from "../../../core/pictures/crop";
@@ -41,6 +43,7 @@ interface Props {
 }
 
 export function CropSheet({ src, focus, onTake, onClose }: Props) {
+  const dispatch = useAppDispatch();
   const picture = useUncut(src);
   const [mode, setMode] = useState<"part" | "focus">("part");
   const [shape, setShape] = useState<Shape>("free");
@@ -63,7 +66,7 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
     // Of a picture that was cut before, the whole is a change too.
     const same = isWhole(part, width, height) && asset.id === assetId(src);
     try {
-      onTake(same ? null : await cropPicture(asset, part), kept);
+      onTake(same ? null : await dispatch(cropPicture(asset, part)), kept);
       onClose();
     } catch (error) {
       toast.error(`The part could not be kept: ${(error as Error).message} The picture is as it was.`, {

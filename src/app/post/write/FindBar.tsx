@@ -4,7 +4,7 @@ import { X } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { languagePack } from "../../../core/text/language";
 import type { SearchOptions } from "../../../core/text/search";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { whole } from "../../ui/figures";
 import { useOpenPost } from "../useOpenPost";
 import { Act } from "./blockBar/parts";
@@ -26,7 +26,7 @@ interface Props {
 export function FindBar({ editor, first, onClose }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const { readOnly, report } = useOpenPost("readOnly", "report");
-  const language = useApp((state) => state.openPost.post?.language ?? "");
+  const language = useAppSelector((state) => state.openPost.post?.language ?? "");
   const [query, setQuery] = useState(() => {
     const { from, to } = editor.state.selection;
     return first || editor.state.doc.textBetween(from, to, " ").slice(0, 200);

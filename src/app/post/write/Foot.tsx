@@ -4,10 +4,10 @@ import { ChevronUp } from "lucide-react";
 import { useMemo } from "react";
 import { linksOf } from "../../../core/draft/runs";
 import { byWorth, shownGains } from "../../../core/proof/finding";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { count, points } from "../../ui/figures";
 import { hintOf } from "../../ui/glossary";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import { useGo } from "../useGo";
 import { useRests } from "../useRests";
 import { useClaims } from "./ClaimsSheet";
@@ -29,8 +29,8 @@ interface Props {
 }
 
 export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks }: Props) {
-  const report = useApp((state) => state.openPost.report);
-  const keyword = useApp((state) => state.openPost.post?.keyword);
+  const report = useAppSelector((state) => state.openPost.report);
+  const keyword = useAppSelector((state) => state.openPost.post?.keyword);
   const go = useGo();
   const { open: claims } = useClaims();
   const ownWords = useOwnWords();

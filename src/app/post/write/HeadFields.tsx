@@ -6,20 +6,20 @@ import { textWidth } from "../../../core/snippet/width";
 import { languagePack } from "../../../core/text/language";
 import { keywordSlug, makeSlug } from "../../../core/text/slug";
 import type { Post } from "../../../data/model";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { points } from "../../ui/figures";
 
 export function HeadFields({ post }: { post: Post }) {
-  const readOnly = useApp((state) => state.openPost.readOnly);
-  const site = useApp((state) => state.session.site);
-  const profile = useApp((state) => state.session.profile);
-  const act = useAct();
+  const readOnly = useAppSelector((state) => state.openPost.readOnly);
+  const site = useAppSelector((state) => state.session.site);
+  const profile = useAppSelector((state) => state.session.profile);
+  const dispatch = useAppDispatch();
   const titleRules = profile.checks["title-width"];
   const lineRules = profile.checks["description-width"];
   const titleWidth = textWidth((post.metaTitle || post.title) + site.titleSuffix, titleRules.size);
   const lineWidth = textWidth(post.description, lineRules.size);
-  const edit = (changes: Partial<Post>) => act(postEdited(changes));
+  const edit = (changes: Partial<Post>) => dispatch(postEdited(changes));
   const suggested = post.keyword
     ? keywordSlug(post.keyword, languagePack(post.language))
     : makeSlug(post.title, languagePack(post.language));
@@ -122,7 +122,7 @@ function Field({
 
 /** Findings about one field, in the line below it. */
 function FieldNotes({ place }: { place: Check["place"] }) {
-  const report = useApp((state) => state.openPost.report);
+  const report = useAppSelector((state) => state.openPost.report);
   // Two checks may wait for the same thing: it is said once, with what both are worth.
   const gains = new Map<string, number>();
   const shown = shownGains(report?.findings ?? []);

@@ -1,11 +1,11 @@
 /** Above the sheet of a copy: what is still as in its source, one by one. */
 import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { count } from "../../ui/figures";
-import { usePostSession } from "../currentSession";
 import { postLeftovers } from "../postLeftovers";
+import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { useRests } from "../useRests";
@@ -14,11 +14,11 @@ import { useRests } from "../useRests";
 const IN_RELEASE = new Set<string>(["date", "socialPicture"]);
 
 export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
-  const act = useAct();
+  const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const session = usePostSession();
   const { post, source, readOnly } = useOpenPost("post", "source", "readOnly");
-  const site = useApp((state) => state.session.site);
+  const site = useAppSelector((state) => state.session.site);
   const [open, setOpen] = useState(true);
   const rests = useRests();
   // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
@@ -28,7 +28,7 @@ export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
   );
   if (!post || !source || !left.length) return null;
   const accept = (keys: string[]) =>
-    act(postEdited({ acceptedLeftovers: [...(post.acceptedLeftovers ?? []), ...keys] }));
+    dispatch(postEdited({ acceptedLeftovers: [...(post.acceptedLeftovers ?? []), ...keys] }));
   return (
     <section
       aria-label="Leftovers"

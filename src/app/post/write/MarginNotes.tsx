@@ -1,12 +1,13 @@
 /** The right margin: findings level with the paragraphs they are about, one line each until opened. */
+
 import type { Editor } from "@tiptap/core";
 import { ChevronRight } from "lucide-react";
 import { memo, type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
 import { hasGain } from "../../../core/proof/finding";
 import type { Report } from "../../../core/proof/report";
-import { store } from "../../store/store";
+import { useAppStore } from "../../store/hooks";
 import { points } from "../../ui/figures";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import { useGo } from "../useGo";
 import { groupNotes, type MarginNote, marginNotes, type NoteGroup, stack } from "./noteGroups";
 
@@ -23,6 +24,7 @@ interface Props {
 }
 
 export function MarginNotes({ editor, sheet }: Props) {
+  const store = useAppStore();
   const session = usePostSession();
   const margin = useRef<HTMLDivElement>(null);
   const [groups, setGroups] = useState<NoteGroup[]>([]);
@@ -74,7 +76,7 @@ export function MarginNotes({ editor, sheet }: Props) {
       leave();
       observer.disconnect();
     };
-  }, [editor, session, sheet, settle]);
+  }, [editor, session, sheet, settle, store]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: other notes stand elsewhere, and an opened one has another height
   useLayoutEffect(settle, [groups, open]);

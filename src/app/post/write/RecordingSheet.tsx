@@ -7,9 +7,9 @@ import { messageOf } from "../../../core/messageOf";
 import type { ReadRecording } from "../../../core/transcript/recording";
 import { clock } from "../../../core/transcript/toDoc";
 import { saveRecording } from "../../../data/recordings";
-import { draftWorker } from "../../../workers/clients";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { recordingChanged } from "../../store/openPostSlice";
-import { useAct, useApp } from "../../store/store";
 import { Button } from "../../ui/Button";
 import { FileButton } from "../../ui/FileButton";
 import { count } from "../../ui/figures";
@@ -27,8 +27,9 @@ const MOST_BYTES = 5 * 1024 * 1024;
 const SHOWN = 60;
 
 export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: () => void }) {
-  const act = useAct();
-  const post = useApp((state) => state.openPost.post);
+  const { workers } = useDependencies();
+  const dispatch = useAppDispatch();
+  const post = useAppSelector((state) => state.openPost.post);
   const [text, setText] = useState("");
   const [fileName, setFileName] = useState("");
   const [video, setVideo] = useState("");
@@ -44,7 +45,7 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
     }
     let live = true;
     const timer = setTimeout(() => {
-      draftWorker()
+      workers.draft
         .recording(text, { ...options, video: address ?? "", language })
         .then((made) => live && setRead(made), failed);
     }, REST);
@@ -52,7 +53,7 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
       live = false;
       clearTimeout(timer);
     };
-  }, [text, options, address, language]);
+  }, [text, options, address, language, workers]);
 
   const open = async (file: File) => {
     if (file.size > MOST_BYTES) {
@@ -66,7 +67,7 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
     if (!post || !read) return;
     const recording = { postId: post.id, fileName, video: address ?? "", sentences: read.sentences };
     await saveRecording(recording);
-    act(recordingChanged(recording));
+    dispatch(recordingChanged(recording));
     editor.chain().focus("end").insertContent(read.doc.content).run();
     onClose();
   };

@@ -12,7 +12,7 @@ import { CSS } from "@dnd-kit/utilities";
 import type { Editor } from "@tiptap/core";
 import { memo, useCallback, useMemo, useRef } from "react";
 import { foldPlain } from "../../../core/text/fold";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { whole } from "../../ui/figures";
 import { useRests } from "../useRests";
 import { dropSection } from "./editor/moveBlocks";
@@ -30,7 +30,7 @@ export function SectionMap({ editor, onGo }: { editor: Editor; onGo: (pos: numbe
   const rests = useRests();
   // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   const sections = useMemo(() => sectionsOf(editor.state.doc), [editor, rests]);
-  const outline = useApp((state) => state.openPost.outline);
+  const outline = useAppSelector((state) => state.openPost.outline);
   const budgets = useMemo(
     () => new Map(outline.map(({ text, budget }) => [foldPlain(text), budget])),
     [outline],

@@ -1,19 +1,20 @@
 /** The text as Markdown or HTML, to be changed by hand; what is wrong and what would be lost is said before it is taken. */
 
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { ReadSource, SourceKind } from "../../../core/files/source";
 import { messageOf } from "../../../core/messageOf";
-import { draftReader, draftWorker } from "../../../workers/clients";
-import { useApp } from "../../store/store";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { Failed } from "../../ui/Failed";
 import { Sheet } from "../../ui/Sheet";
-import { useAnswer } from "../../ui/useAnswer";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import { keepCurrent } from "../versions/keepCurrent";
 import { Choice } from "./blockBar/parts";
 import { withPictures } from "./editor/paste";
+import { keepPicture } from "./keepPicture";
 
 const KINDS = [
   ["markdown", "Markdown"],
@@ -23,8 +24,10 @@ const KINDS = [
 const REST = 300;
 
 export function SourceSheet({ onClose }: { onClose: () => void }) {
+  const { workers } = useDependencies();
+  const dispatch = useAppDispatch();
   const session = usePostSession();
-  const readOnly = useApp((state) => state.openPost.readOnly);
+  const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const area = useRef<HTMLTextAreaElement>(null);
   const [kind, setKind] = useState<SourceKind>("markdown");
   const [written, setWritten] = useState<string | null>(null);
@@ -32,11 +35,9 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
   const [read, setRead] = useState<ReadSource | null>(null);
   const changed = written !== null && text !== written;
 
-  const source = useAnswer(
-    useCallback(
-      async () => ({ of: kind, text: await draftWorker().writeSource(session.json(), kind) }),
-      [session, kind],
-    ),
+  const source = useAsk(
+    async () => ({ of: kind, text: await workers.draft.writeSource(session.json(), kind) }),
+    [session, kind],
   );
   const asWritten = source.state === "ready" && source.value.of === kind ? source.value : null;
   useEffect(() => {
@@ -52,21 +53,19 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
     }
     let live = true;
     const timer = setTimeout(() => {
-      draftReader()
-        .readSource(text, kind)
-        .then((result) => live && setRead(result), failed);
+      workers.draftReader.readSource(text, kind).then((result) => live && setRead(result), failed);
     }, REST);
     return () => {
       live = false;
       clearTimeout(timer);
     };
-  }, [text, kind, changed]);
+  }, [text, kind, changed, workers]);
 
   const take = async () => {
-    const { doc } = await draftReader().readSource(text, kind);
-    await keepCurrent({ why: "before changing the source" });
+    const { doc } = await workers.draftReader.readSource(text, kind);
+    await dispatch(keepCurrent({ why: "before changing the source" }));
     const before = session.json();
-    session.setDoc(await withPictures(doc));
+    session.setDoc(await withPictures(doc, { keepPicture: (file) => dispatch(keepPicture(file)) }));
     toast("The text is what its source says now.", {
       action: { label: "Undo", onClick: () => session.setDoc(before) },
     });

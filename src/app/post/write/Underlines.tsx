@@ -3,7 +3,7 @@ import type { Editor } from "@tiptap/core";
 import type { Transaction } from "@tiptap/pm/state";
 import { Mapping, ReplaceStep, type Step } from "@tiptap/pm/transform";
 import { useEffect, useState } from "react";
-import { usePostSession } from "../currentSession";
+import { usePostSession } from "../SessionContext";
 import { useOpenPost } from "../useOpenPost";
 import { clearHighlights, drawHighlights, type Underline } from "./editor/highlights";
 import { inSight } from "./editor/sight";

@@ -1,16 +1,17 @@
 /** Write: the sheet in the middle, its sections on the left, what the proof says on the right. */
+
 import type { Editor } from "@tiptap/core";
 import { EditorContent } from "@tiptap/react";
 import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { directionOf } from "../../../core/text/direction";
 import { languagePack } from "../../../core/text/language";
-import { draftWorker } from "../../../workers/clients";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppSelector, useAppStore } from "../../store/hooks";
 import type { PostSession } from "../../store/postSession";
-import { useApp } from "../../store/store";
 import { PartBoundary } from "../../ui/PartBoundary";
-import { usePostSession } from "../currentSession";
 import { NextStage } from "../NextStage";
+import { usePostSession } from "../SessionContext";
 import { StripHead } from "../StripHead";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
@@ -31,14 +32,18 @@ import { SheetTop } from "./SheetTop";
 import { Underlines } from "./Underlines";
 import type { LayerId } from "./underlines";
 import { useFocusView } from "./useFocusView";
+import { useIntake } from "./useIntake";
 
 /** Milliseconds after which what reads a paste is made ready. */
 const READY_AFTER = 2000;
 
 export function Write() {
+  const { workers } = useDependencies();
   const session = usePostSession();
   const { post, readOnly } = useOpenPost("post", "readOnly");
-  const siteLanguage = useApp((state) => state.session.site.language);
+  const siteLanguage = useAppSelector((state) => state.session.site.language);
+  const store = useAppStore();
+  const intake = useIntake();
   const [editor, setEditor] = useState<Editor | null>(session.editor);
   const [layers, setLayers] = useState<ReadonlySet<LayerId>>(new Set(["keyword"]));
   const [finding, setFinding] = useState<string | null>(null);
@@ -52,22 +57,16 @@ export function Write() {
   const formatBar = useRef<HTMLDivElement>(null);
 
   useEffect(() => {
-    if (!session.editor) session.attach(createEditor(session.json(), !readOnly));
+    if (!session.editor) session.attach(createEditor(session.json(), !readOnly, intake));
     session.editor!.setEditable(!readOnly, false);
     setEditor(session.editor);
-  }, [session, readOnly]);
+  }, [session, readOnly, intake]);
   useGoal(editor, session);
   useEffect(() => {
     // So that the first paste need not wait for it.
-    const timer = setTimeout(
-      () =>
-        void draftWorker()
-          .pastePlain("")
-          .catch(() => {}),
-      READY_AFTER,
-    );
+    const timer = setTimeout(() => void workers.draft.pastePlain("").catch(() => {}), READY_AFTER);
     return () => clearTimeout(timer);
-  }, []);
+  }, [workers]);
 
   if (!post || !editor) return null;
   const onKey = (event: KeyboardEvent) => {
@@ -87,7 +86,8 @@ export function Write() {
       event.preventDefault();
       // The browser reports a selection a moment after the key that made it: what was selected last must count.
       requestAnimationFrame(() => {
-        if (selectWord(editor, currentTargets(), languagePack(post.language))) setLinking(true);
+        if (selectWord(editor, currentTargets(store.getState()), languagePack(post.language)))
+          setLinking(true);
       });
     }
   };

@@ -1,9 +1,10 @@
 /** A part of a picture in its place, as a picture of its own: other posts may show the whole. */
+
 import type { Part } from "../../../core/pictures/crop";
 import { addAsset, getAsset, getOriginal } from "../../../data/assets";
 import { freshId } from "../../../data/freshId";
 import type { Asset } from "../../../data/model";
-import { picturesWorker } from "../../../workers/clients";
+import type { AppThunk } from "../../store/thunk";
 import { makeRoom } from "./keepPicture";
 
 /** The picture as it came: what it was made of, where that is still kept. */
@@ -12,17 +13,19 @@ export async function uncut(id: string): Promise<Asset | undefined> {
 }
 
 /** @returns the part, kept beside what it was cut from */
-export async function cropPicture(whole: Asset, part: Part): Promise<Asset> {
-  const { blob, width, height } = await picturesWorker().crop(whole.blob, part);
-  const asset: Asset = {
-    id: freshId(),
-    fileName: `${whole.fileName.replace(/\.[^.]+$/, "")}.webp`,
-    type: blob.type,
-    width,
-    height,
-    blob,
+export const cropPicture =
+  (whole: Asset, part: Part): AppThunk<Promise<Asset>> =>
+  async (_dispatch, _getState, { workers }) => {
+    const { blob, width, height } = await workers.pictures.crop(whole.blob, part);
+    const asset: Asset = {
+      id: freshId(),
+      fileName: `${whole.fileName.replace(/\.[^.]+$/, "")}.webp`,
+      type: blob.type,
+      width,
+      height,
+      blob,
+    };
+    await makeRoom(blob.size);
+    await addAsset(asset, whole);
+    return asset;
   };
-  await makeRoom(blob.size);
-  await addAsset(asset, whole);
-  return asset;
-}

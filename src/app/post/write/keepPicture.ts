@@ -1,10 +1,11 @@
 /** Taking a picture into the workspace: known kinds only, looked at before it is kept. */
+
 import { toast } from "sonner";
 import { addAsset, dropOriginals } from "../../../data/assets";
 import { freshId } from "../../../data/freshId";
 import type { Asset } from "../../../data/model";
 import { dropSurplusSnapshot } from "../../../data/snapshots";
-import { picturesWorker } from "../../../workers/clients";
+import type { AppThunk } from "../../store/thunk";
 import { kilobytes } from "../../ui/figures";
 import { ASSET_CHANGED } from "../../ui/usePictureSource";
 
@@ -32,27 +33,29 @@ function kindOf(bytes: Uint8Array): string | null {
  * @param tell say what was made of it
  * @throws PictureError
  */
-export async function keepPicture(file: File, tell = true): Promise<Asset> {
-  const original = await takePicture(file);
-  const fitted = await picturesWorker().fit(original.blob);
-  if (!fitted) {
-    await makeRoom(original.blob.size);
-    await addAsset({ ...original, fresh: true });
-    return original;
-  }
-  const asset: Asset = {
-    ...original,
-    fileName: `${original.fileName.replace(/\.[^.]+$/, "")}.webp`,
-    type: fitted.blob.type,
-    blob: fitted.blob,
-    width: fitted.width,
-    height: fitted.height,
+export const keepPicture =
+  (file: File, tell = true): AppThunk<Promise<Asset>> =>
+  async (_dispatch, _getState, { workers }) => {
+    const original = await takePicture(file);
+    const fitted = await workers.pictures.fit(original.blob);
+    if (!fitted) {
+      await makeRoom(original.blob.size);
+      await addAsset({ ...original, fresh: true });
+      return original;
+    }
+    const asset: Asset = {
+      ...original,
+      fileName: `${original.fileName.replace(/\.[^.]+$/, "")}.webp`,
+      type: fitted.blob.type,
+      blob: fitted.blob,
+      width: fitted.width,
+      height: fitted.height,
+    };
+    await makeRoom(asset.blob.size + original.blob.size);
+    await addAsset({ ...asset, fresh: true }, original);
+    if (tell) tellFitted(original, asset, fitted.stripped);
+    return asset;
   };
-  await makeRoom(asset.blob.size + original.blob.size);
-  await addAsset({ ...asset, fresh: true }, original);
-  if (tell) tellFitted(original, asset, fitted.stripped);
-  return asset;
-}
 
 /** What is kept free for the text: pictures stop before it does. */
 const KEPT_FREE = 20 * 1024 * 1024;

@@ -1,12 +1,12 @@
 import { useMemo } from "react";
 import { ownWordsOf, type SaidWords, saidWords } from "../../../core/transcript/ownWords";
-import { useApp } from "../../store/store";
-import { usePostSession } from "../currentSession";
+import { useAppSelector } from "../../store/hooks";
+import { usePostSession } from "../SessionContext";
 import { useRests } from "../useRests";
 
 /** What was said in the post's recording; null where there is none. */
 export function useSaidWords(): SaidWords | null {
-  const recording = useApp((state) => state.openPost.recording);
+  const recording = useAppSelector((state) => state.openPost.recording);
   return useMemo(() => recording && saidWords(recording.sentences), [recording]);
 }
 

@@ -1,8 +1,10 @@
 /** The profile, changed in a form or as JSON, with what the change does to all posts before it is taken. */
+
 import { type ReactNode, useEffect, useState } from "react";
 import { groups } from "../../../core/proof/groups";
 import { AUDIENCES, houseProfile, type Profile } from "../../../core/proof/profile";
 import { checks } from "../../../core/proof/registry";
+import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Segments } from "../../ui/Segments";
@@ -281,6 +283,7 @@ function ValueField({
 
 /** Scores of all posts with the draft and with the profile in force. */
 function Effect({ draft, changed }: { draft: Profile; changed: boolean }) {
+  const dispatch = useAppDispatch();
   const [moved, setMoved] = useState<Moved[] | null>(null);
   const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
   useEffect(() => {
@@ -289,10 +292,12 @@ function Effect({ draft, changed }: { draft: Profile; changed: boolean }) {
     if (!changed) return;
     let wanted = true;
     const timer = setTimeout(() => {
-      tryProfile(draft, (done, of) => {
-        if (wanted) setProgress({ done, of });
-        return wanted;
-      }).then(
+      dispatch(
+        tryProfile(draft, (done, of) => {
+          if (wanted) setProgress({ done, of });
+          return wanted;
+        }),
+      ).then(
         (all) => {
           if (wanted) setMoved(all);
         },
@@ -303,7 +308,7 @@ function Effect({ draft, changed }: { draft: Profile; changed: boolean }) {
       wanted = false;
       clearTimeout(timer);
     };
-  }, [draft, changed]);
+  }, [draft, changed, dispatch]);
   const mean = (of: (one: Moved) => number) =>
     moved?.length ? moved.reduce((sum, one) => sum + of(one), 0) / moved.length : 0;
   return (

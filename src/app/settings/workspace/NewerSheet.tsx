@@ -6,7 +6,7 @@ import { newPost } from "../../../data/draft";
 import { freshId } from "../../../data/freshId";
 import { addPost, deletePost } from "../../../data/posts";
 import type { NewerPost, NewerWorkspace } from "../../../data/workspace/newer";
-import { useApp } from "../../store/store";
+import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -18,7 +18,7 @@ const textOf = ({ doc }: NewerPost): string =>
     .join("\n\n");
 
 export function NewerSheet({ workspace, onClose }: { workspace: NewerWorkspace; onClose: () => void }) {
-  const site = useApp((state) => state.session.site);
+  const site = useAppSelector((state) => state.session.site);
   const [open, setOpen] = useState<number | null>(null);
   const [busy, setBusy] = useState(false);
   const copyAll = async () => {

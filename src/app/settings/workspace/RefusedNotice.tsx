@@ -1,4 +1,4 @@
-import type { Refused } from "../../../workers/files.worker";
+import type { Refused } from "../../../workers/filesApi";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 

@@ -1,4 +1,5 @@
 /** Copies of earlier workspaces in this browser: bring one back, download it, delete it. */
+
 import { Download, RotateCcw, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import {
@@ -8,12 +9,12 @@ import {
   type Snapshot,
   snapshotFile,
 } from "../../../data/snapshots";
+import type { Answer } from "../../store/useAsk";
 import { attemptRead } from "../../ui/attemptRead";
 import { dayAndTime } from "../../ui/dates";
 import { download } from "../../ui/download";
 import { Failed } from "../../ui/Failed";
 import { count, kilobytes } from "../../ui/figures";
-import type { Answer } from "../../ui/useAnswer";
 
 interface Props {
   snapshots: Answer<Snapshot[]>;

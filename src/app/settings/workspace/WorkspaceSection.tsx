@@ -1,17 +1,19 @@
 /** The workspace as one file: taken away, put back, started again; and the copies of earlier ones. */
+
 import { useState } from "react";
 import { toast } from "sonner";
 import { saveBackedUp } from "../../../data/settings";
 import { listSnapshots } from "../../../data/snapshots";
 import type { NewerWorkspace } from "../../../data/workspace/newer";
-import type { Refused, Replacement } from "../../../workers/files.worker";
+import type { Refused, Replacement } from "../../../workers/filesApi";
+import { useAppDispatch } from "../../store/hooks";
+import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { download } from "../../ui/download";
 import { FileButton } from "../../ui/FileButton";
 import { count } from "../../ui/figures";
 import { Term } from "../../ui/Term";
-import { useAnswer } from "../../ui/useAnswer";
 import { readSession } from "../../workspace/start";
 import { fetchDemo, type OnStep, replaceWorkspace, workspaceFile } from "../../workspace/workspace";
 import { Refusal } from "../Refusal";
@@ -35,8 +37,9 @@ interface Asked {
 const NOTES_SHOWN = 6;
 
 export function WorkspaceSection() {
+  const dispatch = useAppDispatch();
   const task = useTask();
-  const snapshots = useAnswer(listSnapshots);
+  const snapshots = useAsk(listSnapshots, []);
   const [refused, setRefused] = useState<{ asked: Asked; why: Exclude<Refused, { kind: "newer" }> } | null>(
     null,
   );
@@ -58,12 +61,14 @@ export function WorkspaceSection() {
     signal: AbortSignal,
   ): Promise<void> {
     const by = await asked.by();
-    const outcome = await replaceWorkspace(by.kind === "file" ? { ...by, takeTheRest } : by, {
-      why: asked.why,
-      withoutCopy,
-      onStep,
-      signal,
-    });
+    const outcome = await dispatch(
+      replaceWorkspace(by.kind === "file" ? { ...by, takeTheRest } : by, {
+        why: asked.why,
+        withoutCopy,
+        onStep,
+        signal,
+      }),
+    );
     if (outcome.kind === "cancelled") {
       toast("Cancelled. Your workspace is as it was.");
       return;
@@ -73,18 +78,20 @@ export function WorkspaceSection() {
       else setRefused({ asked, why: outcome.refused });
       return;
     }
-    await readSession();
+    await dispatch(readSession());
     setNotes(outcome.notes);
     const { copy } = outcome;
     const undo = () =>
       task.run(async (step, stop) => {
-        const back = await replaceWorkspace(
-          { kind: "snapshot", id: copy! },
-          { why: "Before an undo", onStep: step, signal: stop },
+        const back = await dispatch(
+          replaceWorkspace(
+            { kind: "snapshot", id: copy! },
+            { why: "Before an undo", onStep: step, signal: stop },
+          ),
         );
         if (back.kind !== "replaced")
           throw new Error("It could not be undone; the copy is in the list below.");
-        await readSession();
+        await dispatch(readSession());
         snapshots.retry();
         setNotes([]);
         toast("Everything is as it was.");
@@ -97,7 +104,7 @@ export function WorkspaceSection() {
 
   const backUp = () =>
     task.run(async (onStep, signal) => {
-      const packed = await workspaceFile(onStep, signal).catch((error: Error) => {
+      const packed = await dispatch(workspaceFile(onStep, signal)).catch((error: Error) => {
         throw new Error(`The workspace could not be packed: ${error.message}`);
       });
       if (!packed) {

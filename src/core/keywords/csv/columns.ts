@@ -1,3 +1,4 @@
+import { once } from "../../memo";
 import { foldPlain } from "../../text/fold";
 import { readNumber } from "./numbers";
 import type { CsvRecord } from "./records";
@@ -69,11 +70,9 @@ function dated(year: number, month: number): MonthName | null {
   return { month: `${year}-${String(month).padStart(2, "0")}`, order: year * 12 + month };
 }
 
-let names: Map<string, number> | undefined;
 /** Month names, long and short, of the languages that headers come in. */
-function monthNames(): Map<string, number> {
-  if (names) return names;
-  names = new Map();
+const monthNames = once((): ReadonlyMap<string, number> => {
+  const names = new Map<string, number>();
   for (const language of ["en", "de", "fr", "es", "it", "nl", "pt"]) {
     for (const month of ["long", "short"] as const) {
       const format = new Intl.DateTimeFormat(language, { month, timeZone: "UTC" });
@@ -85,7 +84,7 @@ function monthNames(): Map<string, number> {
   }
   names.set("sept", 9);
   return names;
-}
+});
 
 function roleOfHeader(header: string): ColumnRole {
   const text = foldPlain(header);

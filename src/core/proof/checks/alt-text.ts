@@ -3,7 +3,7 @@ import { fold } from "../../text/fold";
 import { type Check, judged, notApplicable, waiting } from "../check";
 import { atFault, MOST_EVIDENCE, ofAlt } from "../evidence";
 import { isFileName } from "../fileNames";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 
 export const altText: Check = {
   id: "alt-text",

@@ -2,7 +2,7 @@ import { foldPlain } from "../../text/fold";
 import { countWords } from "../../text/words";
 import { type Check, judged, notApplicable } from "../check";
 import { atFault, MOST_EVIDENCE, ofLink } from "../evidence";
-import type { DraftReading, LinkReading } from "../reading";
+import type { DraftReading, LinkReading } from "../reading/reading";
 
 const BARE_ADDRESS = /^(?:https?:\/\/|www\.)\S+$|^[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+(?:\/\S*)?$/iu;
 

@@ -3,7 +3,7 @@ import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
 import { type Check, judged, waiting, waitingForKeyword } from "../check";
 import { inBlock, percent, percents, plural } from "../evidence";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 
 /** All uses of any real post are shown; a megabyte of one phrase need not be. */
 const MOST_USES = 500;

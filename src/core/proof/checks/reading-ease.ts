@@ -2,7 +2,7 @@ import { sumsOf } from "../../text/prose";
 import { readingEase as easeOf } from "../../text/readability";
 import { type Check, judged, notApplicable, waiting } from "../check";
 import { figure, figuresApart } from "../evidence";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 
 export const readingEase: Check = {
   id: "reading-ease",

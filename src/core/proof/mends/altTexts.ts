@@ -5,7 +5,7 @@ import { fold } from "../../text/fold";
 import { sentences } from "../../text/sentences";
 import { altFault } from "../checks/alt-text";
 import { isMadeOfWords } from "../fileNames";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 import type { ChangedLine, Mend } from "./mend";
 
 /** Starts alt texts from the caption or the file name; else from a sentence beside the picture that names something to be seen. */

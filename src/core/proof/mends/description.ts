@@ -2,7 +2,7 @@ import { rangeShare } from "../../shares";
 import { descriptionFlaws } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
 import { sentences } from "../../text/sentences";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
 
 /** Sentences are taken from the beginning of the text: what a page is about is said early. */

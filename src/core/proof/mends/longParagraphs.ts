@@ -1,6 +1,6 @@
 import { likeness } from "../../competitors/keyPhrases";
 import type { Block } from "../../draft/draft";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 import type { ChangedLine, Mend } from "./mend";
 import { partOf } from "./parts";
 

@@ -3,7 +3,7 @@ import type { Block, HeadingLevel } from "../../draft/draft";
 import { countsAsWords } from "../../draft/draft";
 import { foldPlain } from "../../text/fold";
 import { sentences } from "../../text/sentences";
-import type { DraftReading, SectionReading } from "../reading";
+import type { DraftReading, SectionReading } from "../reading/reading";
 import type { ChangedLine, Mend } from "./mend";
 
 /** A part with fewer words needs no heading of its own. */

@@ -2,7 +2,7 @@
 import type { Block, Draft, DraftMeta } from "../../draft/draft";
 import type { LinkTarget } from "../../links/linkChoices";
 import type { CheckId } from "../profile";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 
 /** Fields of a draft that a mend may write. */
 export type MendedMeta = Partial<Pick<DraftMeta, "metaTitle" | "description" | "slug">>;

@@ -1,8 +1,11 @@
 /** What can be mended in a draft, each with what it truly gains; and making several at once. */
+
 import type { Draft } from "../../draft/draft";
+import { languagePack } from "../../text/language";
 import type { ProofContext } from "../context";
 import type { CheckId, Profile } from "../profile";
-import { ReadingCache, readDraft } from "../reading";
+import { readDraft } from "../reading/readDraft";
+import { ReadingCache } from "../reading/remembered";
 import { judgeReading } from "../report";
 import { changed, type Mend, type MendHelp, type Suggestion } from "./mend";
 import { mends } from "./registry";
@@ -42,7 +45,8 @@ const NOTHING = 1e-9;
  */
 export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string>): Mending[] {
   const cache = terms.cache ?? new ReadingCache();
-  const reading = readDraft(draft, terms.context, terms.profile, cache);
+  const pack = languagePack(draft.meta.language);
+  const reading = readDraft(draft, terms.context, terms.profile, pack, cache);
   const before = judgeReading(reading);
   const open = (mend: Mend) => {
     const finding = before.findings.find(({ id }) => id === mend.check);
@@ -56,7 +60,7 @@ export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string
           .suggest(reading, terms.help)
           .map((suggestion): Mending => {
             const { score, uncapped } = judgeReading(
-              readDraft(changed(draft, suggestion.change), terms.context, terms.profile, cache),
+              readDraft(changed(draft, suggestion.change), terms.context, terms.profile, pack, cache),
             );
             const { id, check, also = [], name, safe, toCheck = false } = mend;
             return {

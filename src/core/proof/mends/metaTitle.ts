@@ -2,7 +2,7 @@ import type { TitlePart } from "../../snippet/wholeness";
 import { titleFlaws, titleParts } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
 import { foldPlain } from "../../text/fold";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
 
 /** Headings looked at: what a page is about is said early. */

@@ -2,7 +2,7 @@ import type { Block, Run } from "../../draft/draft";
 import { linksOf } from "../../draft/runs";
 import { compileKeyword, findKeyword } from "../../text/match";
 import { targetResolver } from "../linkTargets";
-import type { DraftReading } from "../reading";
+import type { DraftReading } from "../reading/reading";
 import type { ChangedLine, Mend } from "./mend";
 import { slicedRuns } from "./parts";
 

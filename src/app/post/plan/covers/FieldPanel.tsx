@@ -4,7 +4,7 @@ import { Tabs } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import type { FieldAnalysis } from "../../../../core/benchmark/competitors";
 import type { Gaps } from "../../../../core/outline/gaps";
-import { useApp } from "../../../store/store";
+import { useAppDispatch, useAppSelector } from "../../../store/hooks";
 import { Button } from "../../../ui/Button";
 import { count, whole } from "../../../ui/figures";
 import { gapRules, putIn } from "../fieldJobs";
@@ -24,9 +24,9 @@ const TABS = [
 type Tab = (typeof TABS)[number][0];
 
 export function FieldPanel({ onNote }: { onNote: (text: string) => void }) {
-  const { analysis, gaps, analysing, failure } = useApp((state) => state.field);
-  const readOnly = useApp((state) => state.openPost.readOnly);
-  const { leastPresence } = gapRules(useApp((state) => state.session.profile));
+  const { analysis, gaps, analysing, failure } = useAppSelector((state) => state.field);
+  const readOnly = useAppSelector((state) => state.openPost.readOnly);
+  const { leastPresence } = gapRules(useAppSelector((state) => state.session.profile));
   const [tab, setTab] = useState<Tab>("gaps");
   if (!analysis)
     return failure ? (
@@ -107,6 +107,7 @@ function GapPanel({
   left: number;
   readOnly: boolean;
 }) {
+  const dispatch = useAppDispatch();
   const of = analysis.pages.length;
   const range = useRangeWords();
   const [whose, setWhose] = useState<"outline" | "draft">("outline");
@@ -135,7 +136,11 @@ function GapPanel({
           <Tally gaps={gaps} />
         </p>
         {whose === "outline" && (
-          <Button kind="primary" disabled={!left || readOnly} onClick={() => void putIn({ kind: "all" }, "")}>
+          <Button
+            kind="primary"
+            disabled={!left || readOnly}
+            onClick={() => void dispatch(putIn({ kind: "all" }, ""))}
+          >
             <ListPlus size={15} aria-hidden="true" /> Put all in
           </Button>
         )}
@@ -236,7 +241,7 @@ function QuestionPanel({
   gaps: Gaps | null;
   readOnly: boolean;
 }) {
-  const outline = useApp((state) => state.openPost.outline);
+  const outline = useAppSelector((state) => state.openPost.outline);
   const answered = new Set(
     gaps?.coverage.questions.filter((one) => one.answered || one.heading !== null).map(({ text }) => text),
   );
@@ -265,7 +270,7 @@ function FigurePanel({
   readOnly: boolean;
   onNote: (text: string) => void;
 }) {
-  const outline = useApp((state) => state.openPost.outline);
+  const outline = useAppSelector((state) => state.openPost.outline);
   const notes = outline.map(({ note }) => note).join("\n");
   if (!analysis.statistics.length) return <p className="text-ink-2">These pages give no figures.</p>;
   return (
@@ -358,13 +363,13 @@ function TermPanel({
 
 /** Words that the usual ranges are said for: the draft's own once it is half as long as the field's median page, else that page's. */
 function useRangeWords(): { words: number; own: boolean } {
-  const median = useApp((state) => state.openPost.field?.measure?.medianWords ?? 0);
-  const own = useApp((state) => state.field.ours?.words ?? 0);
+  const median = useAppSelector((state) => state.openPost.field?.measure?.medianWords ?? 0);
+  const own = useAppSelector((state) => state.field.ours?.words ?? 0);
   return own >= median / 2 ? { words: own, own: true } : { words: median, own: false };
 }
 
 function TitlePanel() {
-  const pages = useApp((state) => state.openPost.field?.pages) ?? [];
+  const pages = useAppSelector((state) => state.openPost.field?.pages) ?? [];
   const kept = pages.filter(({ state }) => state === "kept");
   return (
     <section>

@@ -1,5 +1,6 @@
 import { Heading2, MessageCircleQuestion } from "lucide-react";
 import type { AskedIn, ReaderQuestion } from "../../../../core/competitors/questions";
+import { useAppDispatch } from "../../../store/hooks";
 import { count } from "../../../ui/figures";
 import { putIn } from "../fieldJobs";
 import { CoverRow } from "./CoverRow";
@@ -21,6 +22,7 @@ export function QuestionRow({
   covered: boolean;
   readOnly: boolean;
 }) {
+  const dispatch = useAppDispatch();
   const { text, asked } = question;
   const places = ORDER.flatMap((kind) => {
     const n = asked.filter((one) => one.kind === kind).length;
@@ -37,13 +39,13 @@ export function QuestionRow({
           name: "Heading",
           says: `Make “${text}” a heading`,
           icon: Heading2,
-          run: () => void putIn({ kind: "question-heading", text }, `“${text}” is a heading.`),
+          run: () => void dispatch(putIn({ kind: "question-heading", text }, `“${text}” is a heading.`)),
         },
         {
           name: "FAQ",
           says: `Put “${text}” into the FAQ`,
           icon: MessageCircleQuestion,
-          run: () => void putIn({ kind: "question-faq", text }, `“${text}” is in the FAQ.`),
+          run: () => void dispatch(putIn({ kind: "question-faq", text }, `“${text}” is in the FAQ.`)),
         },
       ]}
     >

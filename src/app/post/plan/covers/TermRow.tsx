@@ -1,6 +1,7 @@
 import { NotebookPen } from "lucide-react";
 import type { PlacedTerm } from "../../../../core/benchmark/competitors";
 import { type TermCoverage, usesIn } from "../../../../core/competitors/coverage";
+import { useAppDispatch } from "../../../store/hooks";
 import { putIn } from "../fieldJobs";
 import { CoverRow, Presence } from "./CoverRow";
 
@@ -21,6 +22,7 @@ export function TermRow({
   inOutline: boolean;
   readOnly: boolean;
 }) {
+  const dispatch = useAppDispatch();
   const { key, text, pages } = term;
   return (
     <CoverRow
@@ -34,7 +36,7 @@ export function TermRow({
           name: "To a note",
           says: `Put “${text}” into a note`,
           icon: NotebookPen,
-          run: () => void putIn({ kind: "term", key }, `“${text}” is in a note.`),
+          run: () => void dispatch(putIn({ kind: "term", key }, `“${text}” is in a note.`)),
         },
       ]}
     >

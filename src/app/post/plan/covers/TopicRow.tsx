@@ -1,5 +1,6 @@
 import { Plus } from "lucide-react";
 import type { HeadingTopic } from "../../../../core/competitors/topics";
+import { useAppDispatch } from "../../../store/hooks";
 import { putIn } from "../fieldJobs";
 import { CoverRow, Place, Presence } from "./CoverRow";
 
@@ -16,6 +17,7 @@ export function TopicRow({
   covered: boolean;
   readOnly: boolean;
 }) {
+  const dispatch = useAppDispatch();
   const { label, pages, place, level, words, headings } = topic;
   const others = [...new Set(headings.map(({ text }) => text).filter((text) => text !== label))];
   return (
@@ -29,7 +31,7 @@ export function TopicRow({
           name: "Put in",
           says: `Put “${label}” into the outline`,
           icon: Plus,
-          run: () => void putIn({ kind: "topic", label }, `“${label}” is in the outline.`),
+          run: () => void dispatch(putIn({ kind: "topic", label }, `“${label}” is in the outline.`)),
         },
       ]}
     >

@@ -1,11 +1,12 @@
 /** Compare: the post beside a page of the field, an earlier version of itself or another post, check by check. */
-import { useCallback, useMemo, useState } from "react";
+
+import { useMemo, useState } from "react";
 import { compareReports } from "../../../../core/proof/compare";
+import { useAsk } from "../../../store/useAsk";
 import { Failed } from "../../../ui/Failed";
 import { points } from "../../../ui/figures";
 import { ShareSymbol } from "../../../ui/ShareSymbol";
 import { Sheet } from "../../../ui/Sheet";
-import { useAnswer } from "../../../ui/useAnswer";
 import { useOpenPost } from "../../useOpenPost";
 import type { Other } from "./others";
 
@@ -26,9 +27,7 @@ export function CompareSheet({ others, first, onClose }: Props) {
   const { report } = useOpenPost("report");
   const [chosen, setChosen] = useState(first ?? others[0]?.id ?? "");
   const other = others.find(({ id }) => id === chosen);
-  const scored = useAnswer(
-    useCallback(async () => (other ? { of: other, report: await other.report() } : null), [other]),
-  );
+  const scored = useAsk(async () => (other ? { of: other, report: await other.report() } : null), [other]);
   const theirs = scored.state === "ready" && scored.value?.of === other ? scored.value?.report : null;
   const rows = useMemo(
     () => (report && theirs ? compareReports(theirs.findings, report.findings) : []),

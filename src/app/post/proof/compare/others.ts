@@ -1,4 +1,5 @@
 /** What the open post can be compared with: pages of its field, its earlier versions, other posts. */
+
 import { emptyDoc } from "../../../../core/draft/editorJson";
 import type { Finding } from "../../../../core/proof/finding";
 import { proofContext } from "../../../../data/draft";
@@ -6,9 +7,8 @@ import { planContext } from "../../../../data/fields";
 import type { ListedFinding, Post, PostVersion } from "../../../../data/model";
 import { getDoc } from "../../../../data/posts";
 import { getVersionDoc } from "../../../../data/versionTexts";
-import { proofWorker } from "../../../../workers/clients";
-import { postsAdapter } from "../../../store/postsSlice";
-import { store } from "../../../store/store";
+import { selectPosts } from "../../../store/selectors";
+import type { AppThunk } from "../../../store/thunk";
 import { scoreOpenPost } from "../../versions/scoreOpenPost";
 
 export interface Other {
@@ -21,18 +21,22 @@ export interface Other {
 }
 
 /** Scores an earlier version with what is known today, so that only the post differs. */
-export async function versionReport(
-  post: Post,
-  version: PostVersion,
-): Promise<{ score: number; findings: Finding[] }> {
-  return scoreOpenPost({ ...post, ...version.fields }, (await getVersionDoc(version.id)) ?? emptyDoc);
-}
+export const versionReport =
+  (post: Post, version: PostVersion): AppThunk<Promise<{ score: number; findings: Finding[] }>> =>
+  async (dispatch) => {
+    return dispatch(
+      scoreOpenPost({ ...post, ...version.fields }, (await getVersionDoc(version.id)) ?? emptyDoc),
+    );
+  };
 
 /** Scores another post, where the Desk has not done so yet. */
-export async function postReport(post: Post): Promise<{ score: number; findings: Finding[] }> {
-  const { posts, session } = store.getState();
-  const all = postsAdapter.getSelectors().selectAll(posts.posts);
-  const [doc, plan] = await Promise.all([getDoc(post.id), planContext(post.id)]);
-  const context = proofContext(post, all, session.site, plan);
-  return proofWorker().score(post, session.site, doc, context, session.profile);
-}
+export const postReport =
+  (post: Post): AppThunk<Promise<{ score: number; findings: Finding[] }>> =>
+  async (_dispatch, getState, { workers }) => {
+    const state = getState();
+    const { session } = state;
+    const all = selectPosts(state);
+    const [doc, plan] = await Promise.all([getDoc(post.id), planContext(post.id)]);
+    const context = proofContext(post, all, session.site, plan);
+    return workers.proof.score(post, session.site, doc, context, session.profile);
+  };

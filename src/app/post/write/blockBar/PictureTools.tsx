@@ -9,6 +9,7 @@ import { languagePack } from "../../../../core/text/language";
 import { addAsset, assetId, getOriginal } from "../../../../data/assets";
 import { freshId } from "../../../../data/freshId";
 import type { Asset } from "../../../../data/model";
+import { useAppDispatch } from "../../../store/hooks";
 import { useOpenPost } from "../../useOpenPost";
 import { CropSheet } from "../CropSheet";
 import type { PictureAttributes } from "../editor/blocks/picture";
@@ -25,6 +26,7 @@ const SIDES: readonly (readonly [PictureSide, string])[] = [
 ];
 
 export function PictureTools({ editor }: { editor: Editor }) {
+  const dispatch = useAppDispatch();
   const { post } = useOpenPost("post");
   const files = useRef<HTMLInputElement>(null);
   const [sheet, setSheet] = useState<"crop" | "shelf" | null>(null);
@@ -54,7 +56,7 @@ export function PictureTools({ editor }: { editor: Editor }) {
   };
   const replace = async (file: File) => {
     try {
-      show(await keepPicture(file));
+      show(await dispatch(keepPicture(file)));
     } catch (error) {
       const why =
         error instanceof PictureError

@@ -6,6 +6,7 @@ import type { EditorView } from "@tiptap/pm/view";
 import type { EditorDoc } from "../../../../core/draft/editorJson";
 import { documentExtensions } from "./documentExtensions";
 import { Finder } from "./finder";
+import { type Intake, intakeExtension } from "./intake";
 import { MoveBlocks } from "./moveBlocks";
 import { dropInto, pasteInto } from "./paste";
 import { TypeBehind } from "./typeBehind";
@@ -33,7 +34,7 @@ function cursorInSight(view: EditorView): boolean {
   return top >= COVERED.top && bottom <= window.innerHeight - COVERED.bottom;
 }
 
-export function createEditor(content: EditorDoc, editable: boolean): Editor {
+export function createEditor(content: EditorDoc, editable: boolean, intake: Intake): Editor {
   const editor: Editor = new Editor({
     content,
     editable,
@@ -44,6 +45,7 @@ export function createEditor(content: EditorDoc, editable: boolean): Editor {
       MoveBlocks,
       TypeBehind,
       Finder,
+      intakeExtension(intake),
       Placeholder.configure({ placeholder: "Write, or paste from anywhere" }),
     ],
     editorProps: {

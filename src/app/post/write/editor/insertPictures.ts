@@ -4,18 +4,19 @@ import type { EditorNode } from "../../../../core/draft/editorJson";
 import { ASSET_PREFIX } from "../../../../data/assets";
 import type { Asset } from "../../../../data/model";
 import { count, kilobytes, whole } from "../../../ui/figures";
-import { keepPicture, PictureError } from "../keepPicture";
+import { PictureError } from "../keepPicture";
 import { insertBlock, insertBlocks } from "./insertBlock";
+import { intakeOf } from "./intake";
 
 /** Puts picture files in behind the block of the cursor, or of a place; what is no picture is said, and the rest goes in. */
 export async function insertPictures(editor: Editor, files: readonly File[], place?: number): Promise<void> {
-  const pictures = await takePictures(files);
+  const pictures = await takePictures(editor, files);
   if (pictures.length && !editor.isDestroyed) insertBlocks(editor, pictures, place);
 }
 
 /** The same, as one gallery. */
 export async function insertGallery(editor: Editor, files: readonly File[]): Promise<void> {
-  const pictures = await takePictures(files);
+  const pictures = await takePictures(editor, files);
   if (pictures.length && !editor.isDestroyed)
     insertBlock(editor, { type: "gallery", attrs: { layout: "row" }, content: pictures });
 }
@@ -50,7 +51,7 @@ export const pictureNode = ({ id, fileName, blob, width, height }: Asset): Edito
 const MANY = 3;
 
 /** Takes pictures into the workspace, one after the other. Those before a cancel are taken. */
-async function takePictures(files: readonly File[]): Promise<EditorNode[]> {
+async function takePictures(editor: Editor, files: readonly File[]): Promise<EditorNode[]> {
   const many = files.length >= MANY;
   const stop = new AbortController();
   const notice = "pictures";
@@ -67,7 +68,7 @@ async function takePictures(files: readonly File[]): Promise<EditorNode[]> {
       if (stop.signal.aborted) break;
       if (many) tell(done);
       try {
-        const asset = await keepPicture(file, !many);
+        const asset = await intakeOf(editor).keepPicture(file, !many);
         pictures.push(pictureNode(asset));
         before += file.size;
         after += asset.blob.size;

@@ -10,12 +10,12 @@ import { messageOf } from "../../../../core/messageOf";
 import type { Pasted } from "../../../../core/paste/paste";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
 import { freshId } from "../../../../data/freshId";
-import { draftReader } from "../../../../workers/clients";
 import { TookTooLong } from "../../../../workers/supervise";
 import { asEmbedAddress } from "../asAddress";
-import { keepPicture, PictureError } from "../keepPicture";
+import { PictureError } from "../keepPicture";
 import { insertBlocks } from "./insertBlock";
 import { insertPictures } from "./insertPictures";
+import { type Intake, intakeOf } from "./intake";
 import { stepBehind } from "./typeBehind";
 
 /** More text than any post holds; the editor would stand still under it. */
@@ -74,7 +74,7 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
       ? toast.loading(`Cleaning the paste (${(size / 1e6).toFixed(1)} million characters) …`)
       : undefined;
   try {
-    const pasted = await read(html, text);
+    const pasted = await read(intakeOf(editor), html, text);
     const characters = textLength(pasted.doc);
     if (characters > MOST_CHARACTERS) {
       toast.error(
@@ -84,7 +84,7 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
       return;
     }
     if (!characters && !hasPicture(pasted.doc)) return;
-    insert(editor, await withPictures(pasted.doc));
+    insert(editor, await withPictures(pasted.doc, intakeOf(editor)));
     offer(editor, pasted);
   } catch (error) {
     toast.error(
@@ -99,9 +99,9 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
 }
 
 /** Reads the clipboard; what no reader comes to an end with is taken as the text that it is. */
-async function read(html: string, text: string): Promise<Pasted> {
+async function read(intake: Intake, html: string, text: string): Promise<Pasted> {
   try {
-    return await (html ? draftReader().pasteHtml(html) : draftReader().pastePlain(text));
+    return await intake.readPaste(html, text);
   } catch (error) {
     if (!(error instanceof TookTooLong) || !text) throw error;
     return {
@@ -144,7 +144,7 @@ function offer(editor: Editor, { putRight, asItIs, withHeadings, headings }: Pas
       return;
     }
     editor.commands.undo();
-    void withPictures(doc).then((kept) => insert(editor, kept));
+    void withPictures(doc, intakeOf(editor)).then((kept) => insert(editor, kept));
   };
   const lines = headings === 1 ? "1 line looks like a heading" : `${headings} lines look like headings`;
   toast(["Pasted and cleaned", ...putRight].join("; ").replace(";", ":").concat("."), {
@@ -168,7 +168,10 @@ const hasPicture = (node: EditorNode): boolean =>
   node.type === "picture" || (node.content ?? []).some(hasPicture);
 
 /** Embedded pictures become files of the workspace; what is none is said and left out. */
-export async function withPictures(doc: EditorDoc): Promise<EditorDoc> {
+export async function withPictures(
+  doc: EditorDoc,
+  { keepPicture }: Pick<Intake, "keepPicture">,
+): Promise<EditorDoc> {
   const content: EditorNode[] = [];
   for (const node of doc.content) {
     const src = node.type === "picture" ? String(node.attrs?.src ?? "") : "";

@@ -5,7 +5,7 @@ import { ExternalLink } from "lucide-react";
 import { type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import { linkChoices } from "../../../../core/links/linkChoices";
 import { languagePack } from "../../../../core/text/language";
-import { useApp } from "../../../store/store";
+import { useAppSelector } from "../../../store/hooks";
 import { Button } from "../../../ui/Button";
 import { commandItem } from "../../../ui/commandItem";
 import { asAddress } from "../asAddress";
@@ -23,7 +23,7 @@ export function LinkForm({ editor, onDone }: { editor: Editor; onDone: () => voi
   const [typed, setTyped] = useState(before.href ?? "");
   const [rel, setRel] = useState(new Set((before.rel ?? "").split(/\s+/).filter(Boolean)));
   const [refused, setRefused] = useState(false);
-  const language = useApp((state) => state.openPost.post?.language ?? "");
+  const language = useAppSelector((state) => state.openPost.post?.language ?? "");
   const targets = useLinkTargets();
   const { from, to } = editor.state.selection;
   const phrase = editor.state.doc.textBetween(from, to, " ");

@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import { linksOf } from "../../../../core/draft/runs";
 import { count } from "../../../ui/figures";
 import { Sheet } from "../../../ui/Sheet";
-import { usePostSession } from "../../currentSession";
+import { usePostSession } from "../../SessionContext";
 import type { Goal } from "../../useGo";
 import { useLinkTargets } from "./useLinkTargets";
 

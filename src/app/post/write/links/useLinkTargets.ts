@@ -3,12 +3,11 @@ import { derivedHeadingIds } from "../../../../core/draft/headingIds";
 import type { LinkTarget } from "../../../../core/links/linkChoices";
 import { postPath } from "../../../../data/draft";
 import type { Post, Site } from "../../../../data/model";
+import { useAppSelector } from "../../../store/hooks";
 import type { PostSession } from "../../../store/postSession";
-import { postsAdapter } from "../../../store/postsSlice";
-import { store, useApp } from "../../../store/store";
-import { usePostSession } from "../../currentSession";
-
-const { selectAll } = postsAdapter.getSelectors();
+import type { RootState } from "../../../store/reducer";
+import { selectPosts } from "../../../store/selectors";
+import { usePostSession } from "../../SessionContext";
 
 /** Posts and pages of the site, but for the post itself. */
 export function siteTargets(posts: readonly Post[], site: Site, own: string): LinkTarget[] {
@@ -38,15 +37,14 @@ function sectionTargets(session: PostSession): LinkTarget[] {
 }
 
 /** The same outside a render: what a phrase under the cursor is looked up in. */
-export function currentTargets(): LinkTarget[] {
-  const { posts, session, openPost } = store.getState();
-  return siteTargets(selectAll(posts.posts), session.site, openPost.post?.id ?? "");
+export function currentTargets(state: RootState): LinkTarget[] {
+  return siteTargets(selectPosts(state), state.session.site, state.openPost.post?.id ?? "");
 }
 
 /** All that a link of the open post may lead to without leaving the site. */
 export function useLinkTargets(): LinkTarget[] {
-  const posts = useApp((state) => selectAll(state.posts.posts));
-  const site = useApp((state) => state.session.site);
+  const posts = useAppSelector(selectPosts);
+  const site = useAppSelector((state) => state.session.site);
   const session = usePostSession();
   return useMemo(
     () => [...siteTargets(posts, site, session.postId), ...sectionTargets(session)],

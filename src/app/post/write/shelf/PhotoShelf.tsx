@@ -1,7 +1,10 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { toast } from "sonner";
-import type { PhotosAnswer, ShelfPhoto } from "../../../../data/schemas/photos";
-import { fetchPhoto, findPhotos, photoAddress } from "../../../../services/photos/photoClient";
+import type { ShelfPhoto } from "../../../../data/schemas/photos";
+import { photoAddress } from "../../../../services/photos/photoClient";
+import { useDependencies } from "../../../store/DependenciesContext";
+import { useAppDispatch } from "../../../store/hooks";
+import { useAsk } from "../../../store/useAsk";
 import { Failed } from "../../../ui/Failed";
 import { count } from "../../../ui/figures";
 import { keepPicture } from "../keepPicture";
@@ -12,31 +15,14 @@ import type { Taken } from "./taken";
 const PAUSE = 200;
 
 export function PhotoShelf({ words, onTake }: { words: string; onTake: (taken: Taken) => void }) {
-  const [answer, setAnswer] = useState<PhotosAnswer | null>(null);
-  const [failure, setFailure] = useState("");
-  const [tries, setTries] = useState(0);
+  const { photos } = useDependencies();
+  const dispatch = useAppDispatch();
   const [taking, setTaking] = useState<string | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: trying again asks again
-  useEffect(() => {
-    const stop = new AbortController();
-    const timer = setTimeout(() => {
-      findPhotos({ words }, stop.signal).then(
-        (found) => {
-          setFailure("");
-          setAnswer(found);
-        },
-        (error: Error) => !stop.signal.aborted && setFailure(error.message),
-      );
-    }, PAUSE);
-    return () => {
-      clearTimeout(timer);
-      stop.abort();
-    };
-  }, [words, tries]);
+  const answer = useAsk((_dependencies, signal) => photos.find({ words }, signal), [words], { pause: PAUSE });
   const take = async (photo: ShelfPhoto) => {
     setTaking(photo.id);
     try {
-      const asset = await keepPicture(await fetchPhoto(photo), false);
+      const asset = await dispatch(keepPicture(await photos.fetch(photo), false));
       onTake({ asset, alt: photo.title, caption: `Picture: ${photo.credit}` });
     } catch (error) {
       toast.error(`“${photo.title}” was not taken: ${(error as Error).message} Your post is as it was.`, {
@@ -45,24 +31,25 @@ export function PhotoShelf({ words, onTake }: { words: string; onTake: (taken: T
       setTaking(null);
     }
   };
-  if (failure)
+  if (answer.state === "failed")
     return (
       <Failed
         what="The photo shelf did not answer"
-        why={failure}
+        why={answer.why}
         safe="Your post is as it was."
-        onRetry={() => setTries(tries + 1)}
+        onRetry={answer.retry}
       />
     );
-  if (!answer) return <p role="status">Asking the photo shelf …</p>;
+  if (answer.state === "loading") return <p role="status">Asking the photo shelf …</p>;
+  const { value } = answer;
   return (
     <>
       <p role="status" className="mb-2 text-[13px] text-ink-2">
-        {answer.photos.length
-          ? `${count(answer.photos.length, "picture")} from the ${answer.standIn ? "stand-in, drawn for the demo" : answer.service}. The credit goes into the caption.`
+        {value.photos.length
+          ? `${count(value.photos.length, "picture")} from the ${value.standIn ? "stand-in, drawn for the demo" : value.service}. The credit goes into the caption.`
           : "Nothing on the shelf shows that. Try another word, or bring a picture of your own."}
       </p>
-      <PictureGrid label="Pictures of the photo shelf" items={answer.photos} keyOf={({ id }) => id}>
+      <PictureGrid label="Pictures of the photo shelf" items={value.photos} keyOf={({ id }) => id}>
         {(photo) => (
           <PictureCard
             name={photo.title}

@@ -2,15 +2,15 @@ import { useMemo } from "react";
 import { foldPlain } from "../../../../core/text/fold";
 import { ASSET_PREFIX } from "../../../../data/assets";
 import { type SitePicture, sitePictures } from "../../../../data/sitePictures";
+import { useAsk } from "../../../store/useAsk";
 import { Failed } from "../../../ui/Failed";
 import { count, kilobytes } from "../../../ui/figures";
-import { useAnswer } from "../../../ui/useAnswer";
 import { usePictureSource } from "../../../ui/usePictureSource";
 import { PictureCard, PictureGrid } from "./PictureGrid";
 import type { Taken } from "./taken";
 
 export function SiteShelf({ words, onTake }: { words: string; onTake: (taken: Taken) => void }) {
-  const found = useAnswer(sitePictures);
+  const found = useAsk(sitePictures, []);
   const pictures = found.state === "ready" ? found.value : null;
   const shown = useMemo(() => {
     const wanted = foldPlain(words).split(" ").filter(Boolean);

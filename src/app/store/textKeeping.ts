@@ -5,7 +5,7 @@
 import { commonEnds } from "../../core/draft/commonEnds";
 import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
 import { savePost } from "../../data/posts";
-import { endSaveWorker, saveWorker } from "../../workers/clients";
+import type { Workers } from "../../workers/clients";
 
 /** Milliseconds; a save takes a few. */
 const PATIENCE = 1500;
@@ -26,9 +26,12 @@ export class TextKeeping {
   /** The text that is stored is the one that the worker stored last: what is noted follows from it. */
   private follows = false;
 
+  /** @param worker that stores texts */
+  constructor(private readonly worker: Workers["save"]) {}
+
   /** Starts the worker, so that the first save need not wait for it. */
   ready(): void {
-    if (!this.failed) saveWorker();
+    if (!this.failed) this.worker.start();
   }
 
   /** Stores the text whole. @throws where it cannot be stored */
@@ -59,7 +62,7 @@ export class TextKeeping {
       );
     } catch {
       // Nothing that it is still at may come after what is stored here.
-      endSaveWorker();
+      this.worker.end();
       this.told = null;
       this.failed = true;
       return false;
@@ -80,7 +83,7 @@ export class TextKeeping {
     this.told = { postId, revision, nodes: text.nodes };
     const taken = await within(
       PATIENCE,
-      saveWorker()[how]({
+      this.worker.api[how]({
         postId,
         revision,
         since: before?.revision ?? null,
@@ -94,8 +97,6 @@ export class TextKeeping {
     return taken;
   }
 }
-
-export const textKeeping = new TextKeeping();
 
 function within<T>(ms: number, promise: Promise<T>): Promise<T> {
   return new Promise((resolve, reject) => {

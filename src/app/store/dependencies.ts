@@ -1,0 +1,28 @@
+/** What thunks reach besides the state of the store: made once, with the store; tests make their own. */
+import type { PhotoClient } from "../../services/photos/photoClient";
+import type { SearchClient } from "../../services/search/searchClient";
+import type { Workers } from "../../workers/clients";
+import type { PostSession } from "./postSession";
+import type { Rerun } from "./rerun";
+import type { Pending } from "./savePost";
+import type { Saver } from "./saver";
+import type { ScoreChannel } from "./scoreChannel";
+import type { TextKeeping } from "./textKeeping";
+
+export interface Dependencies {
+  workers: Workers;
+  search: SearchClient;
+  photos: PhotoClient;
+  /** Stores what changes of posts. */
+  saver: Saver<Pending>;
+  /** Stores the text of the open post while it is written. */
+  textKeeping: TextKeeping;
+  /** Tells other tabs of scores, and hears of theirs. */
+  scores: ScoreChannel;
+  /** Scoring of posts whose score is old. */
+  scoring: Rerun;
+  /** The text of the open post; null where none is open. */
+  opened: { text: PostSession | null };
+  /** What stops collecting pages, by the post that it is for. */
+  collecting: Map<string, AbortController>;
+}

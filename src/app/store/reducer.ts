@@ -1,0 +1,12 @@
+import { combineReducers } from "@reduxjs/toolkit";
+import { field } from "./fieldSlice";
+import { lists } from "./listsSlice";
+import { openPost } from "./openPostSlice";
+import { posts } from "./postsSlice";
+import { research } from "./researchSlice";
+import { session } from "./sessionSlice";
+
+/** All that the store holds. */
+export const reducer = combineReducers({ session, posts, openPost, lists, research, field });
+
+export type RootState = ReturnType<typeof reducer>;

@@ -1,0 +1,123 @@
+import { type Coverage, type CoveredBlock, coverageOf } from "../../competitors/coverage";
+import { countsAsWords, type Draft } from "../../draft/draft";
+import { isProse } from "../../marking/marking";
+import { type AnalysedText, analyseText } from "../../text/match";
+import type { LanguagePack } from "../../text/packs/pack";
+import type { ProofContext } from "../context";
+import type { Profile } from "../profile";
+import type { DraftReading, HeadingReading, LinkReading, SectionReading } from "./reading";
+import { NONE, type Stages, stages } from "./stages";
+
+/**
+ * Reads a draft: words, headings, sections, links, uses of the keyword, what it covers of competing pages.
+ *
+ * @param pack of the draft's language
+ * @param from answers about blocks and texts; remembered ones only ever save work
+ */
+export function readDraft(
+  draft: Draft,
+  context: ProofContext,
+  profile: Profile,
+  pack: LanguagePack,
+  from: Stages = stages,
+): DraftReading {
+  const keyword = from.keyword(draft.meta.keyword, pack);
+  const values = profile.matching;
+  const title = from.field("title", draft.meta.title, pack);
+  const headings: HeadingReading[] = [];
+  const bodyHasH1 = draft.blocks.some((block) => block.kind === "heading" && block.level === 1);
+  const { titleAsH1 } = context.site;
+  if (title && (titleAsH1 === "always" || (titleAsH1 === "auto" && !bodyHasH1))) {
+    headings.push({ text: title.text, level: 1, block: null });
+  }
+
+  let words = 0;
+  let useCount = 0;
+  let section: SectionReading = { words: 0, heading: null, firstBlock: 0 };
+  const sections = [section];
+  const pictures: DraftReading["pictures"] = [];
+  const links: LinkReading[] = [];
+  const uses: DraftReading["uses"] = [];
+  const prose: number[] = [];
+
+  draft.blocks.forEach((block, i) => {
+    if (block.kind === "divider" || block.kind === "contents") return;
+    const known = from.block(block);
+    for (const link of known.links()) links.push({ ...link, block: i });
+    if (block.kind === "picture") pictures.push({ block: i, picture: block });
+    if (block.kind === "heading") {
+      headings.push({ text: block.text, level: block.level, block: i });
+      section = { words: 0, heading: i, firstBlock: i + 1 };
+      sections.push(section);
+    }
+    if (!countsAsWords(block)) return;
+    const count = known.analysed(pack).tokens.length;
+    words += count;
+    if (count && isProse(block)) prose.push(i);
+    if (block.kind !== "heading") section.words += count;
+    const occurrences = known.uses(keyword, values, pack);
+    if (occurrences.length) {
+      uses.push({ block: i, occurrences });
+      useCount += occurrences.length;
+    }
+  });
+
+  const analyses = from.memory<AnalysedText>(["analysed", pack.code]);
+  const blockAt = (index: number) => from.block(draft.blocks[index]!);
+  return {
+    draft,
+    context,
+    profile,
+    pack,
+    keyword,
+    searchTitle: from.field("metaTitle", draft.meta.metaTitle, pack) ?? title,
+    description: from.field("description", draft.meta.description, pack),
+    slug: from.field("slug", draft.meta.slug, pack),
+    words,
+    h1s: headings.filter((heading) => heading.level === 1),
+    headings,
+    sections,
+    pictures,
+    links,
+    uses,
+    useCount,
+    coverage: coverage(draft, context, profile, pack, words, from),
+    prose,
+    proseOf: (index) => {
+      const block = blockAt(index);
+      return block.prose(block.uses(keyword, values, pack), pack);
+    },
+    passivesOf: (index) => blockAt(index).passives(pack),
+    analysed: (index) => blockAt(index).analysed(pack),
+    analyse: (text) => analyses.get(text, () => analyseText(text, pack)),
+    findIn: (text, whole) => (keyword ? from.find(text, keyword, values, pack, whole) : NONE),
+    memory: (...on) => from.memory([...on, pack.code]),
+  };
+}
+
+function coverage(
+  { blocks }: Draft,
+  context: ProofContext,
+  profile: Profile,
+  pack: LanguagePack,
+  words: number,
+  from: Stages,
+): Coverage | null {
+  if (!context.field) return null;
+  const shared = from.shared(context.field, context.questions, pack);
+  const covered: CoveredBlock[] = [];
+  for (let at = 0; at < blocks.length; at++) {
+    const block = blocks[at]!;
+    if (!countsAsWords(block)) continue;
+    const known = from.block(block);
+    covered.push({
+      facts: known.facts(shared, pack),
+      words: known.analysed(pack).tokens.length,
+      heading: block.kind === "heading",
+      at,
+    });
+  }
+  const { overShare, overFactor } = profile.checks["field-terms"];
+  const { answerWords } = profile.checks["reader-questions"];
+  return coverageOf(shared, covered, words, { overShare, overFactor, answerWords });
+}

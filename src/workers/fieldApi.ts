@@ -1,0 +1,169 @@
+/** The field, off the main thread: reading pages, analysing them, gaps, assembled outlines, briefs. */
+import {
+  analyseField,
+  draftFigures,
+  type FieldAnalysis,
+  type PageFigures,
+  type RankedFieldPage,
+} from "../core/benchmark/competitors";
+import { type FieldPage, readPage } from "../core/competitors/page";
+import type { Draft } from "../core/draft/draft";
+import { draftToDocx } from "../core/draft/toDocx";
+import { draftToMarkdown } from "../core/draft/toMarkdown";
+import { type Assembled, type AssembledItem, assemble, mergeAssembled } from "../core/outline/assemble";
+import { type BriefMaterial, type BriefPart, briefDraft, briefPrompt } from "../core/outline/brief";
+import {
+  type GapRules,
+  type Gaps,
+  gapsOf,
+  outlineBlocks,
+  withAllGaps,
+  withBudgets,
+  withQuestion,
+  withTerm,
+  withTopic,
+} from "../core/outline/gaps";
+import type { OutlineItem } from "../core/outline/outline";
+import { draftToPage } from "../core/release/page";
+import { decodeText } from "../core/text/decodeText";
+import { getFieldBody } from "../data/fields";
+import type { AskedQuestion, ReadPageAnswer } from "../data/schemas/field";
+import { readAddress } from "../services/pages/pageReader";
+import { type FieldOf, Fields } from "./fields";
+
+export type BriefForm = "docx" | "markdown" | "html" | "prompt";
+
+/** What of the field is put into an outline. */
+export type Put =
+  | { kind: "topic"; label: string }
+  | { kind: "question-heading" | "question-faq"; text: string }
+  | { kind: "term"; key: string }
+  | { kind: "all" };
+
+const fields = new Fields(analyseKept);
+
+async function analyseKept(
+  { fieldId, keyword, language, kept, profile }: FieldOf,
+  onProgress?: (done: number, of: number) => void,
+): Promise<FieldAnalysis | null> {
+  const body = await getFieldBody(fieldId);
+  if (!body) return null;
+  const addresses = new Set(kept);
+  return analyseField(
+    body.pages.filter(({ page }) => addresses.has(page.address)),
+    { keyword, language, profile, asked: body.asked },
+    onProgress,
+  );
+}
+
+export function createFieldApi() {
+  /** Pages that are being read, by the job that asked for them. */
+  const reading = new Map<string, AbortController>();
+  /** Names of new items: the worker's life and a count. */
+  const began = Date.now().toString(36);
+  const ids = { given: 0 };
+  const freshId = (): string => `f${began}${(ids.given++).toString(36)}`;
+
+  return {
+    readAddress(job: string, address: string): Promise<ReadPageAnswer> {
+      const own = reading.get(job) ?? new AbortController();
+      reading.set(job, own);
+      return readAddress(address, own.signal);
+    },
+    /** Ends what a job still reads. To be called at its end as well. */
+    endReading(job: string): void {
+      reading.get(job)?.abort();
+      reading.delete(job);
+    },
+    readSource: (html: string, address: string, language: string): FieldPage =>
+      readPage(html, address, language),
+    readFile: (bytes: Uint8Array, name: string, language: string): FieldPage =>
+      readPage(decodeText(bytes, true), name, language),
+
+    /** Analyses pages that have just been read for a field, which is not kept yet. */
+    async analyse(
+      of: FieldOf,
+      pages: RankedFieldPage[],
+      asked: AskedQuestion[],
+      onProgress?: (done: number, of: number) => void,
+    ): Promise<FieldAnalysis> {
+      const { keyword, language, profile } = of;
+      const analysis = await fields.of(of, async () =>
+        analyseField(pages, { keyword, language, profile, asked }, onProgress),
+      );
+      return analysis!;
+    },
+    /** The analysis of a field that is kept; null where its pages are no longer in the workspace. */
+    analysis: (of: FieldOf, onProgress?: (done: number, of: number) => void): Promise<FieldAnalysis | null> =>
+      fields.of(of, (one) => analyseKept(one, onProgress)),
+
+    async gaps(
+      of: FieldOf,
+      items: OutlineItem[],
+      draft: Draft,
+      address: string,
+      rules: GapRules,
+    ): Promise<{ gaps: { outline: Gaps | null; draft: Gaps | null }; ours: PageFigures }> {
+      const ours = draftFigures(draft, address);
+      const analysis = await fields.of(of);
+      if (!analysis) return { gaps: { outline: null, draft: null }, ours };
+      return {
+        gaps: {
+          outline: gapsOf(analysis, outlineBlocks(items), rules, "by a heading"),
+          draft: gapsOf(analysis, draft.blocks, rules, "by words"),
+        },
+        ours,
+      };
+    },
+    async put(of: FieldOf, items: OutlineItem[], what: Put, rules: GapRules): Promise<OutlineItem[]> {
+      const found = await fields.of(of);
+      if (!found) return items;
+      if (what.kind === "topic") {
+        const topic = found.topics.find(({ label }) => label === what.label);
+        return topic ? withTopic(items, topic, found, freshId()) : items;
+      }
+      if (what.kind === "term") {
+        const term = found.terms.find(({ key }) => key === what.key);
+        return term ? withTerm(items, term, found) : items;
+      }
+      if (what.kind === "question-faq") return withQuestion(items, what.text, freshId());
+      if (what.kind === "question-heading") {
+        const at = items.findIndex(({ faq }) => faq);
+        const item: OutlineItem = { id: freshId(), level: 2, text: what.text, note: "" };
+        return at < 0 ? [...items, item] : items.toSpliced(at, 0, item);
+      }
+      const gaps = gapsOf(found, outlineBlocks(items), rules, "by a heading");
+      return gaps ? withAllGaps(items, gaps, found, freshId) : items;
+    },
+    /** @param of the field; null where there is none. @param length words that are aimed at, where somebody has said */
+    async budgets(of: FieldOf | null, items: OutlineItem[], length: number | null): Promise<OutlineItem[]> {
+      return withBudgets(items, of && (await fields.of(of)), length);
+    },
+    async assemble(of: FieldOf, points: string[], leastPresence: number): Promise<Assembled[]> {
+      const analysis = await fields.of(of);
+      return analysis ? assemble(analysis, points, leastPresence) : [];
+    },
+    merge: (
+      items: OutlineItem[],
+      made: AssembledItem[],
+      of: Pick<FieldAnalysis, "keyword" | "language">,
+    ): { items: OutlineItem[]; added: number } => mergeAssembled(items, made, of, freshId),
+
+    /** @param of the field that it is made from; null where there is none */
+    async brief(
+      of: FieldOf | null,
+      material: Omit<BriefMaterial, "analysis">,
+      parts: BriefPart[],
+      form: BriefForm,
+    ): Promise<string | Uint8Array> {
+      const whole: BriefMaterial = { ...material, analysis: of && (await fields.of(of)) };
+      if (form === "prompt") return briefPrompt(whole, parts);
+      const draft = briefDraft(whole, parts);
+      if (form === "docx") return draftToDocx(draft);
+      return form === "markdown"
+        ? draftToMarkdown(draft)
+        : draftToPage(draft, { siteName: "", pictureSrc: ({ src }) => src });
+    },
+  };
+}
+export type FieldApi = ReturnType<typeof createFieldApi>;
