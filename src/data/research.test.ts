@@ -1,11 +1,8 @@
-/** Lists, look-ups and ideas in the database, and in the workspace file. */
-import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
 import { bareKeyword } from "../core/keywords/keyword";
 import { type KeywordList, type ListKeyword, withKeywords, withoutKeywords } from "../core/keywords/list";
 import { rowsOf, tableOf } from "../core/keywords/table";
-import { bodyOf } from "./bodies";
-import { Database, db } from "./db";
+import { db } from "./db";
 import { newPost } from "./draft";
 import { deleteIdea, listIdeas, saveIdea } from "./ideas";
 import {
@@ -302,46 +299,5 @@ describe("a workspace file whose lists and posts disagree", () => {
       ["c", null, "", 1],
       ["list-q", "q", "lock", 1],
     ]);
-  });
-});
-
-describe("a database of the first release", () => {
-  it("is brought up: the flat keywords become a look-up, each post's keywords a list", async () => {
-    const old = new Dexie("old");
-    old.version(1).stores({
-      posts: "id, stage, status, updatedAt, keyword",
-      bodies: "postId",
-      outlines: "postId",
-      scores: "postId",
-      assets: "id",
-      keywords: "id",
-      settings: "key",
-      lists: "id, postId",
-      ideas: "id, createdAt",
-      versions: "id, postId, [postId+savedAt]",
-      fields: "id, keyword",
-      drawer: "id, kind, createdAt",
-    });
-    await old.table("keywords").bulkAdd([{ id: "cargo bike", ...bareKeyword("cargo bike"), searches: 90 }]);
-    await old
-      .table("posts")
-      .bulkAdd([
-        newPost("p", emptySite, NOW, { keyword: "cargo bike", supporting: ["bell"] }),
-        newPost("q", emptySite, NOW),
-      ]);
-    const doc = { type: "doc" as const, content: [{ type: "paragraph" }] };
-    await old.table("bodies").add({ postId: "p", doc });
-    old.close();
-    const opened = new Database("old");
-    expect((await opened.bodies.toArray()).map(bodyOf)).toEqual([{ postId: "p", doc }]);
-    const lists = await opened.lists.toArray();
-    expect(lists.map(({ id, target, count, searches }) => [id, target, count, searches])).toEqual([
-      ["list-p", "cargo bike", 2, 90],
-    ]);
-    const [kept] = await opened.lookUps.toArray();
-    expect(rowsOf((await opened.lookUpBodies.get(kept!.id))!.table)).toMatchObject([
-      { text: "cargo bike", searches: 90 },
-    ]);
-    opened.close();
   });
 });

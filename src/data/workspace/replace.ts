@@ -2,10 +2,11 @@
 import { followPost, type KeywordList } from "../../core/keywords/list";
 import { tableOf } from "../../core/keywords/table";
 import { storedBody } from "../bodies";
-import { db, flatFile } from "../db";
+import { db } from "../db";
 import { headOf, listOfPost } from "../listOfPost";
 import type { Asset } from "../model";
 import { emptySite } from "../settings";
+import { flatFile } from "./flatFile";
 import { FORMAT, type PackedAsset, VERSION, type Workspace, type WorkspaceFile } from "./workspaceFile";
 
 /** Replaces all that the database holds, in one transaction: it happens whole or not at all. */
