@@ -1,5 +1,5 @@
 /**
- * Compiles the JSON schemas to one standalone module. The content security policy forbids Ajv's own way of compiling at
+ * Writes what is made from declarations: the default profile from the checks, and all JSON schemas, compiled to one standalone module. The content security policy forbids Ajv's own way of compiling at
  * run time (new Function), so browser, server and command line all use this.
  */
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
@@ -8,6 +8,7 @@ import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { Ajv } from "ajv";
 import standaloneCode from "ajv/dist/standalone/index.js";
+import { defaultProfile, profileShape } from "../src/core/proof/profileShape";
 
 const folder = join(dirname(fileURLToPath(import.meta.url)), "../src/data/schemas");
 const require = createRequire(import.meta.url);
@@ -19,7 +20,19 @@ const ajv = new Ajv({
   allowUnionTypes: true,
   code: { source: true, esm: true },
 });
+// What the settings form shows beside a threshold; a validator has no use for it.
+ajv.addVocabulary(["unit", "ends"]);
 const exported: Record<string, string> = {};
+
+/** Schemas that are declared in code, with the types of what they describe. */
+const declared: { name: string; schema: object & { $id?: string } }[] = [
+  { name: "profile", schema: profileShape },
+];
+for (const { name, schema } of declared) {
+  ajv.addSchema(JSON.parse(JSON.stringify(schema)) as object);
+  exported[name] = schema.$id!;
+}
+
 for (const file of readdirSync(folder)
   .filter((name) => name.endsWith(".schema.json"))
   .sort()) {
@@ -51,3 +64,7 @@ function fail(name: string): never {
   throw new Error(`The helper ${name} cannot be written into the module; see scripts/build-validators.ts`);
 }
 writeFileSync(join(folder, "validators.generated.js"), code);
+writeFileSync(
+  join(folder, "../../core/proof/profile.json"),
+  `${JSON.stringify(defaultProfile(), null, 2)}\n`,
+);

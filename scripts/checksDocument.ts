@@ -1,7 +1,10 @@
 /** docs/checks.md: every check as the registry and the house profile have it. */
+import { saysOf } from "../src/core/proof/check";
 import { groups } from "../src/core/proof/groups";
 import { houseProfile } from "../src/core/proof/profile";
 import { checks } from "../src/core/proof/registry";
+import { fieldsOf, inWords } from "../src/core/proof/thresholdFields";
+import { valueAt } from "../src/core/valueAt";
 
 const PLACES = {
   title: "the title",
@@ -27,21 +30,23 @@ export function checksDocument(): string {
     if (!members.length) continue;
     const weight = members.reduce((sum, { id }) => sum + houseProfile.checks[id].weight, 0);
     lines.push(`## ${group.name} · ${weight}`, "");
-    for (const { id, name, says, effort, place } of members) {
-      const { weight: own, ...thresholds } = houseProfile.checks[id] as { weight: number } & Record<
-        string,
-        unknown
-      >;
+    for (const check of members) {
+      const { id, name, effort, place, thresholds } = check;
+      const values = houseProfile.checks[id];
       lines.push(
         `### ${name}`,
         "",
-        `\`${id}\` · weight ${own} · mended in ${PLACES[place]}, ${effort === "longer" ? "takes longer" : `in ${effort}`}`,
+        `\`${id}\` · weight ${values.weight} · fixed in ${PLACES[place]}, ${effort === "longer" ? "takes longer" : `in ${effort}`}`,
         "",
-        says,
+        saysOf(check, houseProfile),
         "",
       );
-      const said = Object.entries(thresholds).map(([key, value]) => `\`${key}\` ${JSON.stringify(value)}`);
-      if (said.length) lines.push(`Thresholds: ${said.join(", ")}.`, "");
+      const fields = fieldsOf(thresholds);
+      for (const field of fields)
+        lines.push(
+          `- \`${field.path.join(".")}\` ${field.label}: ${inWords(valueAt(values, field.path) as number, field)}`,
+        );
+      if (fields.length) lines.push("");
     }
   }
   return `${lines.join("\n").trimEnd()}\n`;

@@ -1,8 +1,8 @@
 /** Findings as SARIF 2.1.0 (OASIS Standard, 2020), for programs that show the results of analysis. */
-import type { Evidence } from "../../core/proof/check";
-import { checkFacts } from "../../core/proof/facts";
+import { type Evidence, saysOf } from "../../core/proof/check";
 import { type Finding, hasGain } from "../../core/proof/finding";
 import type { Profile } from "../../core/proof/profile";
+import { checks } from "../../core/proof/registry";
 import type { FailedFile, ScoredFile } from "../score";
 
 /** From so many points on, a finding is a warning; under it, a note. */
@@ -18,12 +18,12 @@ export function asSarif(scored: ScoredFile[], profile: Profile, failed: FailedFi
         tool: {
           driver: {
             name: "dune-sparrow",
-            rules: checkFacts.map(({ id, name, says, group }) => ({
-              id,
-              name,
-              shortDescription: { text: name },
-              fullDescription: { text: says },
-              properties: { group, weight: profile.checks[id].weight },
+            rules: checks.map((check) => ({
+              id: check.id,
+              name: check.name,
+              shortDescription: { text: check.name },
+              fullDescription: { text: saysOf(check, profile) },
+              properties: { group: check.group, weight: profile.checks[check.id].weight },
             })),
           },
         },
@@ -67,7 +67,7 @@ function resultOf(finding: Finding, { file, source }: ScoredFile) {
   const artifactLocation = { uri: uri(file) };
   return {
     ruleId: id,
-    ruleIndex: checkFacts.findIndex((check) => check.id === id),
+    ruleIndex: checks.findIndex((check) => check.id === id),
     level: gain >= WARNING ? "warning" : "note",
     message: { text: `${reason}${hasGain({ gain }) ? ` (+${gain.toFixed(1)})` : ""}` },
     locations: regions.length

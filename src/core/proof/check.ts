@@ -1,26 +1,53 @@
 /** The anatomy of a check: what it is called and says, beside the one function that judges. */
+import type { Static, TObject } from "@sinclair/typebox";
 import type { Form } from "../text/match";
 import type { GroupId } from "./groups";
-import type { CheckId } from "./profile";
-import type { DraftReading, FieldName } from "./reading/reading";
+import type { DraftReading, FieldName, ReadingProfile } from "./reading/reading";
+import { none, thresholdsIn } from "./thresholds";
 
 /** What is known of a check without judging anything. */
-export interface CheckFacts {
-  id: CheckId;
+export interface CheckFacts<Id extends string = string> {
+  id: Id;
   group: GroupId;
   /** Name as the interface shows it. */
   name: string;
   /** How long the repair takes a person: breaks ties of equal gains. */
   effort: "seconds" | "minutes" | "longer";
-  /** What is asked and why, in a sentence or two. */
-  says: string;
   /** Where in the application the repair is made. */
   place: "title" | "metaTitle" | "description" | "slug" | "keyword" | "body" | "pictures";
 }
 
-export interface Check extends CheckFacts {
-  judge(reading: DraftReading): Judgement;
+/** Written as a method, so that a check of any thresholds is a check. */
+type Says<Declared extends TObject> = {
+  says(thresholds: Static<Declared>, profile: ReadingProfile): string;
+}["says"];
+
+/** A criterion of the proof. */
+export interface Check<Id extends string = string, Declared extends TObject = TObject>
+  extends CheckFacts<Id> {
+  /** Its weight in the default profile. */
+  weight: number;
+  /** Its thresholds, with their names, units, bounds and defaults. */
+  thresholds: Declared;
+  /** What is asked and why, in a sentence or two; with the thresholds in force where it names any. */
+  says: string | Says<Declared>;
+  judge(reading: DraftReading, thresholds: Static<Declared>): Judgement;
 }
+
+/** A check as its file declares it; where it says nothing of thresholds it has none. */
+export function defineCheck<const Id extends string, Declared extends TObject>(
+  check: Check<Id, Declared>,
+): Check<Id, Declared>;
+export function defineCheck<const Id extends string>(
+  check: Omit<Check<Id, typeof none>, "thresholds">,
+): Check<Id, typeof none>;
+export function defineCheck(check: Omit<Check, "thresholds"> & Partial<Pick<Check, "thresholds">>): Check {
+  return { thresholds: none, ...check } as Check;
+}
+
+/** What a check asks, with the thresholds that a profile sets. */
+export const saysOf = ({ id, says, thresholds }: Check, profile: ReadingProfile): string =>
+  typeof says === "string" ? says : says(thresholdsIn(profile, id, thresholds), profile);
 
 /** A quotation from the draft: of a block's text, of a picture's alt text, or of a field. */
 export interface Evidence {

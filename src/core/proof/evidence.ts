@@ -65,6 +65,12 @@ export const plural = (n: number, one: string, many = `${one}s`): string =>
   `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
 export const percent = (share: number, digits = 0): string => `${(share * 100).toFixed(digits)} %`;
 
+/** How often, in words where there are any. */
+export const times = (n: number): string => ["never", "once", "twice"][n] ?? `${n} times`;
+
+/** A whole number, its thousands apart. */
+export const whole = (n: number): string => Math.round(n).toLocaleString("en");
+
 /** A number with so many digits behind the point, and a minus sign where it is negative. */
 export const figure = (value: number, digits = 0): string => value.toFixed(digits).replace(/^-/, "−");
 

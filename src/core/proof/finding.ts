@@ -1,9 +1,13 @@
 /** What a check says of a draft, and the order in which findings are worth looking at. */
+
 import type { CheckFacts, Evidence, FindingCode, Judgement, Workings } from "./check";
+import type { CheckId } from "./registry";
 
 export type FindingState = Judgement["state"] | "set-aside";
 
-export interface Finding extends CheckFacts, Workings {
+export interface Finding extends CheckFacts<CheckId>, Workings {
+  /** What is asked and why, with the thresholds in force. */
+  says: string;
   state: FindingState;
   /** Earned share of the weight, 0 to 1; 0 unless judged. */
   share: number;

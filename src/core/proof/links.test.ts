@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { draftOf } from "../testing/draftOf";
 import { languagePack } from "../text/language";
 import { noContext } from "./context";
+import { coverageRules } from "./coverageRules";
 import { isFileName, isMadeOfWords } from "./fileNames";
 import { targetResolver } from "./linkTargets";
 import { houseProfile } from "./profile";
@@ -9,9 +10,15 @@ import { readDraft } from "./reading/readDraft";
 
 describe("what a link points to", () => {
   const resolve = (href: string, canonical = "https://www.shop.example/journal/care/", slug = "care") =>
-    targetResolver(readDraft(draftOf("", { canonical, slug }), noContext, houseProfile, languagePack("en")))(
-      href,
-    );
+    targetResolver(
+      readDraft(
+        draftOf("", { canonical, slug }),
+        noContext,
+        houseProfile,
+        languagePack("en"),
+        coverageRules(houseProfile),
+      ),
+    )(href);
   it.each([
     ["/journal/locks", { kind: "internal", path: "/journal/locks" }],
     ["locks/", { kind: "internal", path: "/journal/care/locks" }],

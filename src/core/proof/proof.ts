@@ -1,6 +1,7 @@
 import type { Draft } from "../draft/draft";
 import { languagePack } from "../text/language";
 import { noContext, type ProofContext } from "./context";
+import { coverageRules } from "./coverageRules";
 import { houseProfile, type Profile } from "./profile";
 import { readDraft } from "./reading/readDraft";
 import { ReadingCache } from "./reading/remembered";
@@ -18,5 +19,7 @@ export function proof(
   profile: Profile = houseProfile,
   cache: Stages = new ReadingCache(),
 ): Report {
-  return judgeReading(readDraft(draft, context, profile, languagePack(draft.meta.language), cache));
+  return judgeReading(
+    readDraft(draft, context, profile, languagePack(draft.meta.language), coverageRules(profile), cache),
+  );
 }

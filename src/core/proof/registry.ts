@@ -33,7 +33,7 @@ import { slugForm } from "./checks/slug-form";
 import { titleDistinct } from "./checks/title-distinct";
 import { titleWidth } from "./checks/title-width";
 
-export const checks: readonly Check[] = [
+const registered = [
   keywordInTitle,
   keywordInH1,
   keywordInOpening,
@@ -66,4 +66,10 @@ export const checks: readonly Check[] = [
   sentenceLength,
   paragraphLength,
   passiveVoice,
-];
+] as const;
+
+export type RegisteredCheck = (typeof registered)[number];
+
+export const checks: readonly Check<CheckId>[] = registered;
+
+export type CheckId = RegisteredCheck["id"];

@@ -1,12 +1,11 @@
 /** The report of a proof. */
 import type { Coverage } from "../competitors/coverage";
-import type { Check, Evidence, FindingCode, Workings } from "./check";
+import { type Check, type Evidence, type FindingCode, saysOf, type Workings } from "./check";
 import { plural } from "./evidence";
 import { counts, type Finding, scoreOf } from "./finding";
 import { type GroupId, groups } from "./groups";
-import type { Profile } from "./profile";
-import type { DraftReading } from "./reading/reading";
-import { checks } from "./registry";
+import type { DraftReading, ReadingProfile } from "./reading/reading";
+import { type CheckId, checks } from "./registry";
 
 export interface Report {
   profile: { id: string; version: number };
@@ -68,25 +67,25 @@ export function judgeReading(reading: DraftReading): Report {
     ],
   };
 
-  function finding(check: Check, of: DraftReading): Finding {
+  function finding(check: Check<CheckId>, of: DraftReading): Finding {
     const why = Object.hasOwn(context.setAside, check.id) ? context.setAside[check.id] : undefined;
     const judgement: Pick<Finding, "state" | "reason" | "evidence"> & {
       share?: number;
       code?: FindingCode;
     } & Workings =
       why === undefined
-        ? check.judge(of)
+        ? check.judge(of, profile.checks[check.id]!)
         : { state: "set-aside", reason: why || "Set aside", evidence: NO_EVIDENCE };
     // Written out, since a spread of thirty checks costs a quarter of a keystroke.
-    const { id, group, name, effort, says, place } = check;
+    const { id, group, name, effort, place } = check;
     const { state, reason, evidence, share = 0 } = judgement;
-    const { weight } = profile.checks[id];
+    const { weight } = profile.checks[id]!;
     const made: Finding = {
       id,
       group,
       name,
       effort,
-      says,
+      says: saysOf(check, profile),
       place,
       weight,
       share,
@@ -103,12 +102,12 @@ export function judgeReading(reading: DraftReading): Report {
 }
 
 /** The most that a text of so many words can have: 100 from `fullScoreWords` on, in proportion below. */
-const capOf = (words: number, { fullScoreWords }: Profile): number =>
+const capOf = (words: number, { fullScoreWords }: ReadingProfile): number =>
   words >= fullScoreWords ? 100 : (100 * words) / fullScoreWords;
 
 const NO_EVIDENCE: Evidence[] = [];
 
 /** Whole minutes to read so many words, at least one where there are any. */
-export function readingMinutes(words: number, profile: Profile): number {
+export function readingMinutes(words: number, profile: ReadingProfile): number {
   return words ? Math.max(1, Math.round(words / profile.wordsPerMinute)) : 0;
 }

@@ -1,9 +1,11 @@
 /** How a finding's points came about: the formula with its numbers, the thresholds in force and who set them. */
 import type { Finding } from "../../../core/proof/finding";
 import { houseProfile } from "../../../core/proof/profile";
+import { checks } from "../../../core/proof/registry";
+import { fieldsOf, inWords } from "../../../core/proof/thresholdFields";
+import { valueAt } from "../../../core/valueAt";
 import { useAppSelector } from "../../store/hooks";
 import { points } from "../../ui/figures";
-import { thresholdsOf } from "../../ui/thresholds";
 
 export function Workings({
   finding,
@@ -16,6 +18,7 @@ export function Workings({
   const { id, says, formula, state, share, weight, gain, excess = 0 } = finding;
   const house = houseProfile.checks[id];
   const own = profile.checks[id];
+  const declared = checks.find((check) => check.id === id)?.thresholds;
   const changed = JSON.stringify(own) !== JSON.stringify(house);
   return (
     <div className="mt-1 border-l-2 border-rule pl-3 text-[13px]">
@@ -34,9 +37,14 @@ export function Workings({
             says={`100 · ${weight} · (1 − ${share.toFixed(3)}) / ${points(total)} = ${gain.toFixed(2)}`}
           />
         )}
-        {thresholdsOf(own).map(({ key, name, value }) => (
-          <Line key={key} name={name} says={value} />
-        ))}
+        {declared &&
+          fieldsOf(declared).map((field) => (
+            <Line
+              key={field.path.join(".")}
+              name={field.label}
+              says={inWords(valueAt(own, field.path) as number | string, field)}
+            />
+          ))}
         <Line
           name="Set by"
           says={`${profile.name}, version ${profile.version}${changed ? "; other than in the house profile" : ""}`}

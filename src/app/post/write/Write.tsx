@@ -17,6 +17,7 @@ import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { ClaimsSheet } from "./ClaimsSheet";
 import { CoverageTray } from "./CoverageTray";
+import { AltBounds } from "./editor/altBounds";
 import { createEditor } from "./editor/createEditor";
 import { spanPositions } from "./editor/positions";
 import { selectWord } from "./editor/selectWord";
@@ -44,6 +45,7 @@ export function Write() {
   const siteLanguage = useAppSelector((state) => state.session.site.language);
   const store = useAppStore();
   const intake = useIntake();
+  const altBounds = useAppSelector((state) => state.session.profile.checks["alt-text"]);
   const [editor, setEditor] = useState<Editor | null>(session.editor);
   const [layers, setLayers] = useState<ReadonlySet<LayerId>>(new Set(["keyword"]));
   const [finding, setFinding] = useState<string | null>(null);
@@ -129,7 +131,9 @@ export function Write() {
             />
             <div className="px-10 pb-12 pt-5 print:px-0 small:px-3">
               <HeadFields post={post} />
-              <EditorContent editor={editor} lang={language} dir={directionOf(language)} className="pt-5" />
+              <AltBounds value={altBounds}>
+                <EditorContent editor={editor} lang={language} dir={directionOf(language)} className="pt-5" />
+              </AltBounds>
               <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
             </div>
           </div>

@@ -1,24 +1,19 @@
 /** The profile, changed in a form or as JSON, with what the change does to all posts before it is taken. */
 
+import { Type } from "@sinclair/typebox";
 import { type ReactNode, useEffect, useState } from "react";
 import { groups } from "../../../core/proof/groups";
-import { AUDIENCES, houseProfile, type Profile } from "../../../core/proof/profile";
+import { houseProfile, type Profile } from "../../../core/proof/profile";
+import { profileShape } from "../../../core/proof/profileShape";
 import { checks } from "../../../core/proof/registry";
+import { fieldsOf, type ThresholdField } from "../../../core/proof/thresholdFields";
+import { valueAt } from "../../../core/valueAt";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Segments } from "../../ui/Segments";
 import { Sheet } from "../../ui/Sheet";
-import { thresholdName } from "../../ui/thresholds";
-import {
-  type Fault,
-  faultsOf,
-  leavesOf,
-  type Path,
-  readProfileText,
-  type Value,
-  withValue,
-} from "./profileForm";
+import { type Fault, faultsOf, type Path, readProfileText, type Value, withValue } from "./profileForm";
 import { type Moved, tryProfile } from "./tryProfile";
 
 const PAUSE = 500;
@@ -139,23 +134,20 @@ function Form({
   faults: readonly Fault[];
   onSet: (path: Path, value: Value) => void;
 }) {
-  const field = (path: Path, value: Value, label: string) => (
-    <ValueField
-      key={path.join(".")}
-      path={path}
-      value={value}
-      label={label}
-      fault={faults.find((fault) => fault.path === path.join(".") || covers(fault.path, path))}
-      changed={JSON.stringify(valueAt(before, path)) !== JSON.stringify(value)}
-      onSet={onSet}
-    />
-  );
-  const general = leavesOf({
-    openingWords: draft.openingWords,
-    wordsPerMinute: draft.wordsPerMinute,
-    fullScoreWords: draft.fullScoreWords,
-    matching: draft.matching,
-  });
+  const field = (threshold: ThresholdField, value: Value) => {
+    const { path } = threshold;
+    return (
+      <ValueField
+        key={path.join(".")}
+        threshold={threshold}
+        value={value}
+        fault={faults.find((fault) => fault.path === path.join(".") || covers(fault.path, path))}
+        changed={JSON.stringify(valueAt(before, path)) !== JSON.stringify(value)}
+        onSet={onSet}
+      />
+    );
+  };
+  const threshold = (one: ThresholdField) => field(one, valueAt(draft, one.path) as Value);
   return (
     <div className="max-h-[60vh] overflow-y-auto border border-rule">
       {groups.map(({ id, name }) => (
@@ -163,20 +155,21 @@ function Form({
           {checks
             .filter(({ group }) => group === id)
             .map((check) => {
-              const { weight, ...rest } = draft.checks[check.id] as { weight: number };
-              const leaves = leavesOf(rest, ["checks", check.id]);
+              const { weight } = draft.checks[check.id];
+              const thresholds = fieldsOf(check.thresholds, ["checks", check.id]);
               return (
                 <div key={check.id} className="border-b border-rule px-3 py-2 last:border-b-0">
                   <div className="flex items-center justify-between gap-3">
                     <h4 className="font-semibold">{check.name}</h4>
-                    {field(["checks", check.id, "weight"], weight, "Weight")}
+                    {field(
+                      { path: ["checks", check.id, "weight"], label: "Weight", unit: "", options: [] },
+                      weight,
+                    )}
                   </div>
-                  {leaves.length > 0 && (
+                  {thresholds.length > 0 && (
                     <details className="text-[13px]">
                       <summary className="w-fit text-ink-2 underline underline-offset-2">Thresholds</summary>
-                      <div className="flex flex-wrap gap-x-4 gap-y-1 pt-1">
-                        {leaves.map(({ path, value }) => field(path, value, labelOf(path)))}
-                      </div>
+                      <div className="flex flex-wrap gap-x-4 gap-y-1 pt-1">{thresholds.map(threshold)}</div>
                     </details>
                   )}
                 </div>
@@ -185,41 +178,19 @@ function Form({
         </Part>
       ))}
       <Part title="Matching and reading">
-        <div className="flex flex-wrap gap-x-4 gap-y-1 px-3 py-2 text-[13px]">
-          {general.map(({ path, value }) => field(path, value, labelOf(path)))}
-        </div>
+        <div className="flex flex-wrap gap-x-4 gap-y-1 px-3 py-2 text-[13px]">{GENERAL.map(threshold)}</div>
       </Part>
     </div>
   );
 }
 
-const valueAt = (whole: unknown, path: Path): unknown =>
-  path.reduce<unknown>((part, key) => (part as Record<string | number, unknown> | undefined)?.[key], whole);
-
 /** A fault of a list is one of each of its values. */
 const covers = (fault: string, path: Path): boolean =>
   fault !== "" && fault !== "checks" && path.join(".").startsWith(`${fault}.`);
 
-const GENERAL: Record<string, string> = {
-  openingWords: "Words of the opening",
-  wordsPerMinute: "Words read in a minute",
-  fullScoreWords: "Words for a full score",
-  exact: "As written",
-  inflected: "In another form",
-  close: "Words close together",
-  scattered: "Words scattered",
-  closeWindow: "Close: words more than the keyword",
-};
-const PLACES = ["rises from", "all from", "all to", "nothing from"];
-
-function labelOf(path: Path): string {
-  const key = path.findLast((part): part is string => typeof part === "string")!;
-  const place = path.at(-1);
-  const name =
-    GENERAL[key] ?? (AUDIENCES.some((one) => one === key) ? `Band, ${key} readers` : thresholdName(key));
-  if (typeof place !== "number") return name;
-  return name.startsWith("Band") ? `${name}, ${place ? "to" : "from"}` : `${name}, ${PLACES[place] ?? place}`;
-}
+const { id: _id, name: _name, version: _version, checks: _checks, ...general } = profileShape.properties;
+/** What holds for all checks. */
+const GENERAL = fieldsOf(Type.Object(general));
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -231,16 +202,14 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 }
 
 function ValueField({
-  path,
+  threshold: { path, label, unit, options },
   value,
-  label,
   fault,
   changed,
   onSet,
 }: {
-  path: Path;
+  threshold: ThresholdField;
   value: Value;
-  label: string;
   fault: Fault | undefined;
   changed: boolean;
   onSet: (path: Path, value: Value) => void;
@@ -250,15 +219,15 @@ function ValueField({
   return (
     <label htmlFor={id} className="flex items-center gap-1.5 text-[13px]">
       <span className={changed ? "font-semibold text-proof" : "text-ink-2"}>{label}</span>
-      {path.at(-1) === "audience" ? (
+      {options.length ? (
         <select
           id={id}
           className={`${box} !w-auto`}
           value={value}
           onChange={(e) => onSet(path, e.target.value)}
         >
-          {AUDIENCES.map((audience) => (
-            <option key={audience}>{audience}</option>
+          {options.map((option) => (
+            <option key={option}>{option}</option>
           ))}
         </select>
       ) : (
@@ -277,6 +246,7 @@ function ValueField({
           }}
         />
       )}
+      {unit && <span className="text-ink-2">{unit}</span>}
     </label>
   );
 }

@@ -1,6 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { houseProfile } from "../../../core/proof/profile";
-import { faultsOf, leavesOf, ownProfile, readProfileText, withValue } from "./profileForm";
+import { checks } from "../../../core/proof/registry";
+import { fieldsOf } from "../../../core/proof/thresholdFields";
+import { faultsOf, ownProfile, readProfileText, withValue } from "./profileForm";
+
+const flat = (value: unknown): unknown[] =>
+  typeof value === "object" && value !== null ? Object.values(value).flatMap(flat) : [value];
 
 const at =
   (...path: (string | number)[]) =>
@@ -15,13 +20,16 @@ describe("a profile in a form", () => {
     expect(changed.checks.length).toBe(houseProfile.checks.length);
   });
 
-  it("has a leaf for every value", () => {
-    expect(leavesOf({ a: 1, b: [2, 3], c: { d: "x" } })).toEqual([
-      { path: ["a"], value: 1 },
-      { path: ["b", 0], value: 2 },
-      { path: ["b", 1], value: 3 },
-      { path: ["c", "d"], value: "x" },
-    ]);
+  it("has a field for every value that it holds, each with a name of its own", () => {
+    for (const { id, thresholds } of checks) {
+      const fields = fieldsOf(thresholds);
+      const { weight: _weight, ...values } = houseProfile.checks[id] as { weight: number };
+      expect(
+        fields.map(({ path }) => path.reduce<unknown>((part, key) => (part as never)[key], values)),
+      ).toEqual(flat(values));
+      expect(new Set(fields.map(({ label, unit }) => `${label} ${unit}`)).size).toBe(fields.length);
+      for (const { label } of fields) expect(label).toMatch(/^[A-Z]/);
+    }
   });
 
   it.each([

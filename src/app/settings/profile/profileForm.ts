@@ -14,19 +14,6 @@ export function withValue<T>(whole: T, [head, ...rest]: Path, value: Value): T {
   return copy as T;
 }
 
-export interface Leaf {
-  path: Path;
-  value: Value;
-}
-
-/** All values of a part of a profile, in its order. */
-export function leavesOf(part: unknown, path: Path = []): Leaf[] {
-  if (typeof part !== "object" || part === null) return [{ path, value: part as Value }];
-  return Object.entries(part).flatMap(([key, one]) =>
-    leavesOf(one, [...path, Array.isArray(part) ? Number(key) : key]),
-  );
-}
-
 export interface Fault {
   /** Dotted path, or empty where the whole is meant. */
   path: string;

@@ -1,17 +1,31 @@
+import { Type } from "@sinclair/typebox";
 import type { PictureBlock } from "../../draft/draft";
 import { fold } from "../../text/fold";
-import { type Check, judged, notApplicable, waiting } from "../check";
-import { atFault, MOST_EVIDENCE, ofAlt } from "../evidence";
+import { defineCheck, judged, notApplicable, waiting } from "../check";
+import { atFault, MOST_EVIDENCE, ofAlt, times } from "../evidence";
 import { isFileName } from "../fileNames";
 import type { DraftReading } from "../reading/reading";
+import { amount, thresholdsIn } from "../thresholds";
 
-export const altText: Check = {
+export const altTextThresholds = Type.Object(
+  {
+    leastCharacters: amount(4, { name: "Shortest alt text", unit: "characters" }),
+    mostCharacters: amount(125, { name: "Longest alt text", unit: "characters" }),
+    mostUses: amount(1, { name: "Keyword in it, at most", unit: "times" }),
+  },
+  { additionalProperties: false },
+);
+
+export const altText = defineCheck({
   id: "alt-text",
+  weight: 5,
+  thresholds: altTextThresholds,
   group: "pictures",
   name: "Alt text",
   effort: "minutes",
   place: "pictures",
-  says: "Every picture that is not decoration has an alt text that describes it: 4 to 125 characters, no file name, no “image of”, the keyword at most once (WCAG 2.2, success criterion 1.1.1).",
+  says: ({ leastCharacters, mostCharacters, mostUses }) =>
+    `Every picture that is not decoration has an alt text that describes it: ${leastCharacters} to ${mostCharacters} characters, no file name, no “image of”, the keyword at most ${times(mostUses)} (WCAG 2.2, success criterion 1.1.1).`,
   judge(reading) {
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const meant = reading.pictures.filter(({ picture }) => !picture.decorative);
@@ -36,13 +50,17 @@ export const altText: Check = {
       },
     );
   },
-};
+});
 
 const REPEATS = "that repeats the keyword";
 
 /** What is wrong with a picture's alt text, in words that follow a number; null where nothing is. */
 export function altFault(reading: DraftReading, picture: PictureBlock): string | null {
-  const { leastCharacters, mostCharacters, mostUses } = reading.profile.checks["alt-text"];
+  const { leastCharacters, mostCharacters, mostUses } = thresholdsIn(
+    reading.profile,
+    "alt-text",
+    altTextThresholds,
+  );
   const alt = picture.alt?.trim() ?? "";
   const characters = [...alt].length;
   if (!alt) return "without alt text";

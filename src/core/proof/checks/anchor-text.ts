@@ -1,22 +1,33 @@
+import { Type } from "@sinclair/typebox";
 import { foldPlain } from "../../text/fold";
 import { countWords } from "../../text/words";
-import { type Check, judged, notApplicable } from "../check";
+import { defineCheck, judged, notApplicable } from "../check";
 import { atFault, MOST_EVIDENCE, ofLink } from "../evidence";
 import type { DraftReading, LinkReading } from "../reading/reading";
+import { amount, thresholdsIn } from "../thresholds";
 
 const BARE_ADDRESS = /^(?:https?:\/\/|www\.)\S+$|^[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+(?:\/\S*)?$/iu;
 
-export const anchorText: Check = {
+const thresholds = Type.Object(
+  {
+    mostWords: amount(10, { name: "Longest link text", unit: "words" }),
+  },
+  { additionalProperties: false },
+);
+
+export const anchorText = defineCheck({
   id: "anchor-text",
+  weight: 2,
+  thresholds,
   group: "links",
   name: "Anchor texts",
   effort: "minutes",
   place: "body",
-  says: "The text of each link says where it goes, in one to ten words: not “click here”, “read more” or a bare address (WCAG 2.2, success criterion 2.4.4).",
-  judge(reading) {
+  says: ({ mostWords }) =>
+    `The text of each link says where it goes, in ${mostWords} words at most: not “click here”, “read more” or a bare address (WCAG 2.2, success criterion 2.4.4).`,
+  judge(reading, { mostWords }) {
     const { links } = reading;
     if (!links.length) return notApplicable("There are no links.");
-    const { mostWords } = reading.profile.checks["anchor-text"];
     const memory = reading.memory<boolean>("anchor text", mostWords);
     const poor = links.filter(
       (link) =>
@@ -35,11 +46,11 @@ export const anchorText: Check = {
       ),
     );
   },
-};
+});
 
 function saysWhere(reading: DraftReading, { text, link }: LinkReading): boolean {
   const words = countWords(text);
-  if (words < 1 || words > reading.profile.checks["anchor-text"].mostWords) return false;
+  if (words < 1 || words > thresholdsIn(reading.profile, "anchor-text", thresholds).mostWords) return false;
   // A mail or telephone link shows its own address rightly.
   if (/^(mailto|tel):/i.test(link.href.trim())) return true;
   return !reading.pack.vagueLinkTexts.has(foldPlain(text)) && !BARE_ADDRESS.test(text.trim());

@@ -1,11 +1,23 @@
+import { Type } from "@sinclair/typebox";
 import { termShare } from "../../competitors/coverage";
-import { type Check, judged, notApplicable, waiting } from "../check";
+import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { plural, quoted } from "../evidence";
+import { amount, share } from "../thresholds";
 
 const MOST_NAMED = 4;
 
-export const fieldTerms: Check = {
+export const fieldTermsThresholds = Type.Object(
+  {
+    overShare: share(0.5, "Earned at least beyond the usual range"),
+    overFactor: amount(3, { name: "Lowest share reached at", unit: "times the usual range", above: 1 }),
+  },
+  { additionalProperties: false },
+);
+
+export const fieldTerms = defineCheck({
   id: "field-terms",
+  weight: 9,
+  thresholds: fieldTermsThresholds,
   group: "coverage",
   name: "Terms of the field",
   effort: "longer",
@@ -46,4 +58,4 @@ export const fieldTerms: Check = {
       },
     );
   },
-};
+});

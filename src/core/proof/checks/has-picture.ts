@@ -1,8 +1,9 @@
-import { type Check, judged } from "../check";
+import { defineCheck, judged } from "../check";
 import { plural } from "../evidence";
 
-export const hasPicture: Check = {
+export const hasPicture = defineCheck({
   id: "has-picture",
+  weight: 2,
   group: "pictures",
   name: "A picture",
   effort: "minutes",
@@ -12,4 +13,4 @@ export const hasPicture: Check = {
     pictures.length
       ? judged(1, `${plural(pictures.length, "picture")}.`)
       : judged(0, "There is no picture yet."),
-};
+});

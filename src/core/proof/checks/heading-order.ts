@@ -1,8 +1,9 @@
-import { type Check, judged } from "../check";
+import { defineCheck, judged } from "../check";
 import { atFault, MOST_EVIDENCE, wholeBlock } from "../evidence";
 
-export const headingOrder: Check = {
+export const headingOrder = defineCheck({
   id: "heading-order",
+  weight: 3,
   group: "structure",
   name: "Heading levels in order",
   effort: "seconds",
@@ -24,4 +25,4 @@ export const headingOrder: Check = {
       formula: `1 − ${jumps.length} / ${after.length} = ${(1 - jumps.length / after.length).toFixed(3)}`,
     });
   },
-};
+});

@@ -1,18 +1,29 @@
+import { Type } from "@sinclair/typebox";
 import { foldPlain } from "../../text/fold";
-import { type Check, judged, notApplicable } from "../check";
+import { defineCheck, judged, notApplicable } from "../check";
 import { atFault, MOST_EVIDENCE, wholeBlock } from "../evidence";
+import { amount } from "../thresholds";
 
-export const headingQuality: Check = {
+export const headingThresholds = Type.Object(
+  {
+    mostCharacters: amount(70, { name: "Longest heading", unit: "characters" }),
+  },
+  { additionalProperties: false },
+);
+
+export const headingQuality = defineCheck({
   id: "heading-quality",
+  weight: 2,
+  thresholds: headingThresholds,
   group: "structure",
   name: "Headings say something",
   effort: "minutes",
   place: "body",
-  says: "No heading of the body is empty, repeats an earlier one or runs over 70 characters.",
-  judge(reading) {
+  says: ({ mostCharacters }) =>
+    `No heading of the body is empty, repeats an earlier one or runs over ${mostCharacters} characters.`,
+  judge(reading, { mostCharacters }) {
     const headings = reading.headings.filter((heading) => heading.block !== null);
     if (!headings.length) return notApplicable("The body has no headings.");
-    const { mostCharacters } = reading.profile.checks["heading-quality"];
     const seen = new Set<string>();
     const faults = { empty: 0, repeated: 0, long: 0 };
     const memory = reading.memory<string>("plain");
@@ -46,4 +57,4 @@ export const headingQuality: Check = {
       ),
     );
   },
-};
+});

@@ -1,19 +1,29 @@
-import { type Check, judged, notApplicable, waiting } from "../check";
+import { Type } from "@sinclair/typebox";
+import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { plural, quoted, wholeBlock } from "../evidence";
+import { share } from "../thresholds";
 
 const MOST_NAMED = 3;
 
-export const headingTopics: Check = {
+const thresholds = Type.Object(
+  {
+    leastPresence: share(0.3, "Topics count from this share of the pages"),
+  },
+  { additionalProperties: false },
+);
+
+export const headingTopics = defineCheck({
   id: "heading-topics",
+  weight: 4,
+  thresholds,
   group: "coverage",
   name: "Heading topics of the field",
   effort: "longer",
   place: "body",
   says: "A heading or section of the text is about each subject that many of the pages that rank have a heading for, weighted by how many have.",
-  judge(reading) {
+  judge(reading, { leastPresence }) {
     const { coverage } = reading;
     if (!coverage) return notApplicable("No field is kept for this post.");
-    const { leastPresence } = reading.profile.checks["heading-topics"];
     const topics = coverage.topics.filter(({ presence }) => presence >= leastPresence);
     if (!topics.length) return notApplicable("The pages of the field share no heading topics.");
     if (!reading.words) return waiting("There is no text yet.");
@@ -37,4 +47,4 @@ export const headingTopics: Check = {
       },
     );
   },
-};
+});

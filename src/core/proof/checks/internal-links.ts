@@ -1,16 +1,28 @@
-import { type Check, judged } from "../check";
+import { Type } from "@sinclair/typebox";
+import { defineCheck, judged } from "../check";
 import { plural } from "../evidence";
 import { targetResolver } from "../linkTargets";
+import { amount } from "../thresholds";
 
-export const internalLinks: Check = {
+export const internalLinksThresholds = Type.Object(
+  {
+    least: amount(2, { name: "Fewest links", unit: "links" }),
+    wordsPerLink: amount(500, { name: "One link for every", unit: "words", least: 1 }),
+  },
+  { additionalProperties: false },
+);
+
+export const internalLinks = defineCheck({
   id: "internal-links",
+  weight: 3,
+  thresholds: internalLinksThresholds,
   group: "links",
   name: "Links to own pages",
   effort: "minutes",
   place: "body",
-  says: "The post links to other pages of the site: two or more, one for every 500 words. Links to the home page and to the post itself do not count.",
-  judge(reading) {
-    const { least, wordsPerLink } = reading.profile.checks["internal-links"];
+  says: ({ least, wordsPerLink }) =>
+    `The post links to other pages of the site: ${least} or more, and one for every ${wordsPerLink} words. Links to the home page and to the post itself do not count.`,
+  judge(reading, { least, wordsPerLink }) {
     const target = targetResolver(reading);
     const found = reading.links.filter(({ link }) => target(link.href).kind === "internal").length;
     const wanted = Math.max(least, reading.words / wordsPerLink);
@@ -24,4 +36,4 @@ export const internalLinks: Check = {
       },
     );
   },
-};
+});

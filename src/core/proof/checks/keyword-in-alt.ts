@@ -1,21 +1,33 @@
+import { Type } from "@sinclair/typebox";
 import { bestOccurrence } from "../../text/match";
-import { type Check, judged, notApplicable, waiting, waitingForKeyword } from "../check";
+import { defineCheck, judged, notApplicable, waiting, waitingForKeyword } from "../check";
 import { atFault, formWords, MOST_EVIDENCE, percent, quoted } from "../evidence";
+import { amount, share } from "../thresholds";
 
-export const keywordInAlt: Check = {
+const thresholds = Type.Object(
+  {
+    manyAlts: amount(4, { name: "Too many: from", unit: "alt texts" }),
+    mostShare: share(0.5, "Too many: over this share of them"),
+  },
+  { additionalProperties: false },
+);
+
+export const keywordInAlt = defineCheck({
   id: "keyword-in-alt",
+  weight: 1,
+  thresholds,
   group: "pictures",
   name: "Keyword in an alt text",
   effort: "seconds",
   place: "pictures",
-  says: "One alt text or more says the target keyword, where that is honest; where there are four or more, no more than half of them do.",
-  judge(reading) {
+  says: ({ manyAlts, mostShare }) =>
+    `At least one alt text contains the target keyword, where that is honest; with ${manyAlts} alt texts or more, no more than ${percent(mostShare)} of them do.`,
+  judge(reading, { manyAlts, mostShare }) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const meant = reading.pictures.filter(({ picture }) => !picture.decorative);
     if (!meant.length) return notApplicable("All pictures are marked as decoration.");
     const alts = meant.filter(({ picture }) => picture.alt);
-    const { manyAlts, mostShare } = reading.profile.checks["keyword-in-alt"];
     const carrying = alts.flatMap(({ block, picture }) => {
       const found = bestOccurrence(reading.findIn(reading.analyse(picture.alt!), false));
       return found ? [{ block, picture, found }] : [];
@@ -41,4 +53,4 @@ export const keywordInAlt: Check = {
     const best = carrying.reduce((a, b) => (b.found.value > a.found.value ? b : a));
     return judged(best.found.value, `An alt text has it ${formWords(best.found)}.`, evidence);
   },
-};
+});

@@ -1,9 +1,10 @@
 import { bestOccurrence } from "../../text/match";
-import { type Check, type Judgement, judged, waiting, waitingForKeyword } from "../check";
+import { defineCheck, type Judgement, judged, waiting, waitingForKeyword } from "../check";
 import { formWords, inBlock, inField, quoted } from "../evidence";
 
-export const keywordInH1: Check = {
+export const keywordInH1 = defineCheck({
   id: "keyword-in-h1",
+  weight: 4,
   group: "keyword",
   name: "Keyword in the page's H1",
   effort: "seconds",
@@ -26,4 +27,4 @@ export const keywordInH1: Check = {
     }
     return best;
   },
-};
+});

@@ -1,15 +1,17 @@
 import { bestOccurrence } from "../../text/match";
-import { type Check, judged, waiting, waitingForKeyword } from "../check";
+import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
 import { formWords, quoted } from "../evidence";
 import { openingOf } from "../opening";
 
-export const keywordInOpening: Check = {
+export const keywordInOpening = defineCheck({
   id: "keyword-in-opening",
+  weight: 4,
   group: "keyword",
   name: "Keyword in the opening",
   effort: "minutes",
   place: "body",
-  says: "The opening (the first paragraph, or the first 100 words where that is longer) says the target keyword, so that a reader sees at once that the page answers what they asked.",
+  says: (_, { openingWords }) =>
+    `The opening (the first paragraph, or the first ${openingWords} words where that is longer) contains the target keyword, so that a reader sees at once that the page answers what they asked.`,
   judge(reading) {
     if (!reading.keyword) return waitingForKeyword();
     const opening = openingOf(reading);
@@ -20,4 +22,4 @@ export const keywordInOpening: Check = {
       { ...opening.evidence(found.start, found.end), form: found.form },
     ]);
   },
-};
+});

@@ -1,10 +1,11 @@
 import { isSlugOf } from "../../text/slug";
-import { type Check, judged } from "../check";
+import { defineCheck, judged } from "../check";
 import { inField } from "../evidence";
 import { keywordInField } from "../keywordField";
 
-export const keywordInSlug: Check = {
+export const keywordInSlug = defineCheck({
   id: "keyword-in-slug",
+  weight: 3,
   group: "keyword",
   name: "Keyword in the slug",
   effort: "seconds",
@@ -16,4 +17,4 @@ export const keywordInSlug: Check = {
       return judged(1, "The slug is the keyword.", [inField(slug)]);
     return keywordInField(reading, slug, "slug", false);
   },
-};
+});

@@ -1,19 +1,32 @@
+import { Type } from "@sinclair/typebox";
 import { bestOccurrence } from "../../text/match";
-import { type Check, judged, waiting, waitingForKeyword } from "../check";
+import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
 import { formWords, inBlock, MOST_EVIDENCE, percent, quoted } from "../evidence";
+import { amount, share } from "../thresholds";
 
-export const keywordInSubheads: Check = {
+const thresholds = Type.Object(
+  {
+    mostShare: share(0.6, "Too many: share of the subheads"),
+    mostCount: amount(3, { name: "Too many: at least", unit: "subheads" }),
+    mostFactor: share(0.5, "Earned when too many"),
+  },
+  { additionalProperties: false },
+);
+
+export const keywordInSubheads = defineCheck({
   id: "keyword-in-subheads",
+  weight: 4,
+  thresholds,
   group: "keyword",
   name: "Keyword in a subheading",
   effort: "seconds",
   place: "body",
-  says: "One H2 or H3 or more says the target keyword. When most of them do, the page reads like a list of keywords, and half the points go.",
-  judge(reading) {
+  says: ({ mostShare, mostCount, mostFactor }) =>
+    `At least one H2 or H3 contains the target keyword. When ${mostCount} or more do, and they are over ${percent(mostShare)} of all, the page reads like a list of keywords and earns ${percent(mostFactor)}.`,
+  judge(reading, { mostShare, mostCount, mostFactor }) {
     if (!reading.keyword) return waitingForKeyword();
     const subheads = reading.headings.filter((h) => h.block !== null && (h.level === 2 || h.level === 3));
     if (!subheads.length) return waiting("There are no subheadings (H2 or H3) yet.");
-    const { mostShare, mostCount, mostFactor } = reading.profile.checks["keyword-in-subheads"];
     const carrying = subheads.flatMap(({ block }) => {
       const found = bestOccurrence(reading.findIn(reading.analysed(block!), true));
       return found ? [{ block: block!, found }] : [];
@@ -41,4 +54,4 @@ export const keywordInSubheads: Check = {
           evidence,
         );
   },
-};
+});

@@ -1,19 +1,29 @@
-import type { Check } from "../check";
+import { Type } from "@sinclair/typebox";
+import { defineCheck } from "../check";
 import { keywordInField } from "../keywordField";
+import { share } from "../thresholds";
 
-export const keywordInTitle: Check = {
+const thresholds = Type.Object(
+  {
+    lateFactor: share(0.85, "Earned when the keyword comes late"),
+  },
+  { additionalProperties: false },
+);
+
+export const keywordInTitle = defineCheck({
   id: "keyword-in-title",
+  weight: 6,
+  thresholds,
   group: "keyword",
   name: "Keyword in the meta title",
   effort: "seconds",
   place: "metaTitle",
   says: "The meta title (the title where there is none) says the target keyword, and begins it before its middle. It is the first thing that a searcher compares with what they typed.",
-  judge(reading) {
-    const { lateFactor } = reading.profile.checks["keyword-in-title"];
+  judge(reading, { lateFactor }) {
     return keywordInField(reading, reading.searchTitle, "meta title", true, (occurrence, field) => {
       const before = [...field.text.slice(0, occurrence.start)].length;
       const late = before > [...field.text].length / 2;
       return { share: occurrence.value * (late ? lateFactor : 1), note: late ? ", but past its middle" : "" };
     });
   },
-};
+});

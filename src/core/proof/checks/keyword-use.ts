@@ -1,25 +1,47 @@
+import { Type } from "@sinclair/typebox";
 import type { FieldMeasure } from "../../competitors/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
-import { type Check, judged, waiting, waitingForKeyword } from "../check";
+import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
 import { inBlock, percent, percents, plural } from "../evidence";
 import type { DraftReading } from "../reading/reading";
+import { amount, share, thresholdsIn } from "../thresholds";
 
 /** All uses of any real post are shown; a megabyte of one phrase need not be. */
 const MOST_USES = 500;
 
-export const keywordUse: Check = {
+const thresholds = Type.Object(
+  {
+    low: share(0.004, "Usual density, from (uses per word)"),
+    high: share(0.02, "Usual density, to (uses per word)"),
+    fewUses: amount(3, { name: "Fewest uses", unit: "uses" }),
+    fewWords: amount(300, { name: "Fewest uses apply from", unit: "words" }),
+    fewShare: share(0.6, "Earned at most with fewer uses"),
+    endFactor: amount(1.75, { name: "Nothing earned from", unit: "times the upper density", least: 1 }),
+    endAtLeast: share(0.035, "Nothing earned from a density of, at least"),
+    overWords: amount(150, { name: "Never too many in texts under", unit: "words" }),
+    overUses: amount(3, { name: "Never too many with fewer than", unit: "uses" }),
+    fieldPages: amount(5, {
+      name: "Competing pages that set the density, at least",
+      unit: "pages",
+      least: 1,
+    }),
+  },
+  { additionalProperties: false },
+);
+
+export const keywordUse = defineCheck({
   id: "keyword-use",
+  weight: 5,
+  thresholds,
   group: "keyword",
   name: "Keyword use in the text",
   effort: "minutes",
   place: "body",
   says: "The text uses the target keyword as often as a page on the subject does: neither hardly ever nor until it reads like a list. Inflections count; points stop at the upper end and fall beyond it.",
-  judge(reading) {
+  judge(reading, { fewUses, fewWords, fewShare, endFactor, endAtLeast, overUses, overWords }) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.words) return waiting("There is no text yet.");
-    const { fewUses, fewWords, fewShare, endFactor, endAtLeast, overUses, overWords } =
-      reading.profile.checks["keyword-use"];
     const { low, high, inField } = usualDensity(reading);
     const { useCount, words } = reading;
     const density = useCount / words;
@@ -53,7 +75,7 @@ export const keywordUse: Check = {
       formula: `${useCount} / ${words} = ${percent(density, 2)}; ${density < low ? `${percent(density, 2)} / ${percent(low, 2)} = ${rising.toFixed(3)}` : "inside the range: 1"}${few ? `; fewer than ${fewUses} uses in ${fewWords} words: at most ${fewShare}` : ""}`,
     });
   },
-};
+});
 
 /** So many sentences that begin alike are heard as a drum. */
 const MANY_OPENINGS = 4;
@@ -89,7 +111,7 @@ function usualDensity({ profile, context: { field }, draft, pack }: DraftReading
   high: number;
   inField: boolean;
 } {
-  const { low, high, fieldPages } = profile.checks["keyword-use"];
+  const { low, high, fieldPages } = thresholdsIn(profile, "keyword-use", thresholds);
   if (!field || field.pages < fieldPages || !isFor(field, draft.meta.keyword, pack.code))
     return { low, high, inField: false };
   // Where a tenth of the pages never say it, saying it hardly ever is still no full use.

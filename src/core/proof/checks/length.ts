@@ -1,16 +1,27 @@
+import { Type } from "@sinclair/typebox";
 import { type Range, rangeShare } from "../../shares";
-import { type Check, judged, waiting } from "../check";
+import { defineCheck, judged, waiting } from "../check";
 import { plural, rangeFormula } from "../evidence";
+import { range } from "../thresholds";
 
-export const length: Check = {
+const thresholds = Type.Object(
+  {
+    range: range([150, 700], { name: "Length", unit: "words" }),
+    fieldRange: range([0.2, 0.8], { name: "Length, as a share of the competitors' median" }),
+  },
+  { additionalProperties: false },
+);
+
+export const length = defineCheck({
   id: "length",
+  weight: 4,
+  thresholds,
   group: "structure",
   name: "Long enough",
   effort: "longer",
   place: "body",
   says: "The text is long enough to answer the question. Longer than that earns nothing more.",
-  judge(reading) {
-    const { range, fieldRange } = reading.profile.checks.length;
+  judge(reading, { range, fieldRange }) {
     if (!reading.words) return waiting("There is no text yet.");
     const median = reading.context.field?.medianWords ?? 0;
     const inForce = median > 0 ? (fieldRange.map((bound) => bound * median) as Range) : range;
@@ -27,4 +38,4 @@ export const length: Check = {
       { formula: rangeFormula(reading.words, inForce) },
     );
   },
-};
+});

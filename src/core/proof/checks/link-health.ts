@@ -1,9 +1,10 @@
-import { type Check, judged, notApplicable } from "../check";
+import { defineCheck, judged, notApplicable } from "../check";
 import { atFault, MOST_EVIDENCE, ofLink, quoted } from "../evidence";
 import { fragmentIds, targetResolver } from "../linkTargets";
 
-export const linkHealth: Check = {
+export const linkHealth = defineCheck({
   id: "link-health",
+  weight: 1,
   group: "links",
   name: "Links that work",
   effort: "seconds",
@@ -38,4 +39,4 @@ export const linkHealth: Check = {
       ),
     );
   },
-};
+});

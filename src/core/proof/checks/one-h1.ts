@@ -1,14 +1,25 @@
-import { type Check, judged } from "../check";
+import { Type } from "@sinclair/typebox";
+import { defineCheck, judged } from "../check";
 import { atFault, plural, wholeBlock } from "../evidence";
+import { share } from "../thresholds";
 
-export const oneH1: Check = {
+const thresholds = Type.Object(
+  {
+    twoShare: share(0.5, "Earned with two H1s"),
+  },
+  { additionalProperties: false },
+);
+
+export const oneH1 = defineCheck({
   id: "one-h1",
+  weight: 3,
+  thresholds,
   group: "structure",
   name: "One H1",
   effort: "seconds",
   place: "body",
   says: "The page as rendered has exactly one H1. Where the body has none, the post's title is it.",
-  judge(reading) {
+  judge(reading, { twoShare }) {
     const { h1s } = reading;
     const evidence = h1s.flatMap(({ block }) => (block === null ? [] : [wholeBlock(reading, block)]));
     if (h1s.length === 1)
@@ -18,13 +29,13 @@ export const oneH1: Check = {
         [],
       );
     if (!h1s.length) return judged(0, "The page has no H1: give the post a title.");
-    const share = h1s.length === 2 ? reading.profile.checks["one-h1"].twoShare : 0;
+    const share = h1s.length === 2 ? twoShare : 0;
     // Of the body's own, the first may stay where the title is none.
-    const one = { 2: 1 - share, 3: reading.profile.checks["one-h1"].twoShare }[h1s.length] ?? 0;
+    const one = { 2: 1 - share, 3: twoShare }[h1s.length] ?? 0;
     const kept = h1s[0]!.block === null ? 0 : 1;
     return judged(share, `The page has ${plural(h1s.length, "H1")}: make the others H2.`, [
       ...evidence.slice(0, kept),
       ...atFault(evidence.slice(kept), one),
     ]);
   },
-};
+});

@@ -1,16 +1,29 @@
+import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess } from "../../shares";
-import { type Check, judged, waiting } from "../check";
+import { defineCheck, judged, waiting } from "../check";
 import { atFault, MOST_EVIDENCE, percent, percents, plural, wholeBlock } from "../evidence";
+import { amount, share } from "../thresholds";
 
-export const paragraphLength: Check = {
+export const paragraphThresholds = Type.Object(
+  {
+    mostWords: amount(120, { name: "Longest paragraph", unit: "words", least: 1 }),
+    full: share(0.1, "Long paragraphs: everything earned up to"),
+    zero: share(0.5, "Long paragraphs: nothing earned from"),
+  },
+  { additionalProperties: false },
+);
+
+export const paragraphLength = defineCheck({
   id: "paragraph-length",
+  weight: 1.5,
+  thresholds: paragraphThresholds,
   group: "reading",
   name: "Paragraphs of a readable length",
   effort: "minutes",
   place: "body",
-  says: "At most one paragraph in ten is longer than 120 words: on a narrow screen that fills the height, and nobody sees where it ends.",
-  judge(reading) {
-    const { mostWords, full, zero } = reading.profile.checks["paragraph-length"];
+  says: ({ mostWords, full }) =>
+    `At most ${percent(full)} of the paragraphs are longer than ${mostWords} words: on a narrow screen that fills the height, and nobody sees where it ends.`,
+  judge(reading, { mostWords, full, zero }) {
     const paragraphs = reading.prose.filter((block) => reading.draft.blocks[block]!.kind === "paragraph");
     if (!paragraphs.length) return waiting("There is no paragraph yet.");
     const long = paragraphs.filter((block) => reading.analysed(block).tokens.length > mostWords);
@@ -31,4 +44,4 @@ export const paragraphLength: Check = {
       },
     );
   },
-};
+});

@@ -1,17 +1,29 @@
+import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess } from "../../shares";
-import { type Check, type Evidence, judged, notApplicable, waiting } from "../check";
+import { defineCheck, type Evidence, judged, notApplicable, waiting } from "../check";
 import { atFault, inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
+import { share } from "../thresholds";
 
-export const passiveVoice: Check = {
+const thresholds = Type.Object(
+  {
+    full: share(0.15, "Passive sentences: everything earned up to"),
+    zero: share(0.4, "Passive sentences: nothing earned from"),
+  },
+  { additionalProperties: false },
+);
+
+export const passiveVoice = defineCheck({
   id: "passive-voice",
+  weight: 1,
+  thresholds,
   group: "reading",
   name: "Active voice",
   effort: "minutes",
   place: "body",
-  says: "Hardly more than one sentence in seven is in the passive: who does what is easier to see in the active.",
-  judge(reading) {
+  says: ({ full }) =>
+    `At most ${percent(full)} of the sentences are in the passive: who does what is easier to see in the active.`,
+  judge(reading, { full, zero }) {
     if (!reading.pack.passive) return notApplicable("Nobody has said how this language makes its passive.");
-    const { full, zero } = reading.profile.checks["passive-voice"];
     let all = 0;
     let passive = 0;
     const evidence: Evidence[] = [];
@@ -41,4 +53,4 @@ export const passiveVoice: Check = {
       },
     );
   },
-};
+});

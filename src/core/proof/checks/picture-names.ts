@@ -1,9 +1,10 @@
-import { type Check, judged, notApplicable, waiting } from "../check";
+import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { MOST_EVIDENCE } from "../evidence";
 import { isMadeOfWords } from "../fileNames";
 
-export const pictureNames: Check = {
+export const pictureNames = defineCheck({
   id: "picture-names",
+  weight: 1,
   group: "pictures",
   name: "Picture file names",
   effort: "minutes",
@@ -30,4 +31,4 @@ export const pictureNames: Check = {
       : "All file names are made of words.";
     return judged(1 - poor.length / named.length, reason, evidence);
   },
-};
+});

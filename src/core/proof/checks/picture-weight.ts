@@ -1,21 +1,33 @@
+import { Type } from "@sinclair/typebox";
 import { rangeShare } from "../../shares";
-import { type Check, judged, notApplicable, waiting } from "../check";
-import { MOST_EVIDENCE } from "../evidence";
+import { defineCheck, judged, notApplicable, waiting } from "../check";
+import { MOST_EVIDENCE, whole } from "../evidence";
+import { amount } from "../thresholds";
 
 const KILOBYTE = 1024;
 
-export const pictureWeight: Check = {
+const thresholds = Type.Object(
+  {
+    fullKilobytes: amount(200, { name: "Everything earned up to", unit: "KB" }),
+    zeroKilobytes: amount(1024, { name: "Nothing earned from", unit: "KB" }),
+  },
+  { additionalProperties: false },
+);
+
+export const pictureWeight = defineCheck({
   id: "picture-weight",
+  weight: 3,
+  thresholds,
   group: "pictures",
   name: "Picture weight",
   effort: "minutes",
   place: "pictures",
-  says: "Pictures are light enough that the page does not crawl: full points up to 200 KB each, none from 1,024 KB (1 KB is 1,024 bytes).",
-  judge(reading) {
+  says: ({ fullKilobytes, zeroKilobytes }) =>
+    `Pictures are light enough for the page to load quickly: full points up to ${whole(fullKilobytes)} KB each, none from ${whole(zeroKilobytes)} KB (1 KB is 1,024 bytes).`,
+  judge(reading, { fullKilobytes, zeroKilobytes }) {
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const sized = reading.pictures.filter(({ picture }) => picture.bytes !== null);
     if (!sized.length) return notApplicable("No picture's size is known.");
-    const { fullKilobytes, zeroKilobytes } = reading.profile.checks["picture-weight"];
     const shares = sized.map(({ picture }) =>
       rangeShare(picture.bytes! / KILOBYTE, [-1, 0, fullKilobytes, zeroKilobytes]),
     );
@@ -43,4 +55,4 @@ export const pictureWeight: Check = {
       },
     );
   },
-};
+});

@@ -1,16 +1,28 @@
-import { type Check, judged, notApplicable, waiting } from "../check";
+import { Type } from "@sinclair/typebox";
+import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { plural, quoted, wholeBlock } from "../evidence";
+import { amount } from "../thresholds";
 
 const MOST_NAMED = 3;
 
-export const readerQuestions: Check = {
+export const readerQuestionsThresholds = Type.Object(
+  {
+    answerWords: amount(8, { name: "Shortest answer", unit: "words" }),
+  },
+  { additionalProperties: false },
+);
+
+export const readerQuestions = defineCheck({
   id: "reader-questions",
+  weight: 3,
+  thresholds: readerQuestionsThresholds,
   group: "coverage",
   name: "Reader questions answered",
   effort: "minutes",
   place: "body",
-  says: "The questions that were chosen in Plan are answered: each by a heading or FAQ entry that asks it with 8 words or more under it, or by a sentence that holds all that it asks about.",
-  judge(reading) {
+  says: ({ answerWords }) =>
+    `The questions chosen in Plan are answered: each by a heading or FAQ entry that asks it with ${answerWords} words or more under it, or by a sentence that holds all that it asks about.`,
+  judge(reading, { answerWords }) {
     const { coverage } = reading;
     if (!coverage) return notApplicable("No field is kept for this post.");
     const { questions } = coverage;
@@ -23,7 +35,6 @@ export const readerQuestions: Check = {
         ? []
         : [{ ...wholeBlock(reading, heading), ...(!answered && { worth: 1 / questions.length }) }],
     );
-    const { answerWords } = reading.profile.checks["reader-questions"];
     return judged(
       1 - open.length / questions.length,
       open.length
@@ -37,4 +48,4 @@ export const readerQuestions: Check = {
       evidence,
     );
   },
-};
+});

@@ -1,24 +1,47 @@
+import { Type } from "@sinclair/typebox";
 import { sumsOf } from "../../text/prose";
 import { readingEase as easeOf } from "../../text/readability";
-import { type Check, judged, notApplicable, waiting } from "../check";
+import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { figure, figuresApart } from "../evidence";
 import type { DraftReading } from "../reading/reading";
+import { amount, choice, interval, thresholdsIn } from "../thresholds";
 
-export const readingEase: Check = {
+const AUDIENCES = ["general", "expert", "easy"] as const;
+
+const thresholds = Type.Object(
+  {
+    audience: choice(AUDIENCES, "general", "Readers"),
+    /** Reading ease by audience; the share falls to 0 over `fallOff` points on either side. */
+    bands: Type.Object(
+      {
+        general: interval([50, 80], { name: "Reading ease for general readers", unit: "points" }),
+        expert: interval([30, 60], { name: "Reading ease for experts", unit: "points" }),
+        easy: interval([60, 90], { name: "Reading ease for easy reading", unit: "points" }),
+      },
+      { additionalProperties: false },
+    ),
+    fallOff: amount(25, { name: "Nothing earned outside the band by", unit: "points", above: 0 }),
+    fieldPages: amount(5, { name: "Competing pages that widen the band, at least", unit: "pages", least: 1 }),
+  },
+  { additionalProperties: false },
+);
+
+export const readingEase = defineCheck({
   id: "reading-ease",
+  weight: 2,
+  thresholds,
   group: "reading",
   name: "Reading ease",
   effort: "longer",
   place: "body",
   says: "The text is as easy to read as its readers expect, by the formula of Flesch (1948) or the language's own: shorter sentences and shorter words read easier. What the pages that rank read like is right too, where enough are kept.",
-  judge(reading) {
+  judge(reading, { audience, fallOff }) {
     const { pack, prose } = reading;
     if (!pack.readability) return notApplicable("There is no formula for the language of this draft.");
     if (!prose.length) return waiting("There is no text yet.");
     const sums = sumsOf(prose.map((block) => reading.proseOf(block)));
     const ease = easeOf(sums, pack);
     if (ease === null) return waiting("There is no text yet.");
-    const { audience, fallOff } = reading.profile.checks["reading-ease"];
     const { from, to, widened } = bandOf(reading);
     const off = ease < from ? from - ease : ease > to ? ease - to : 0;
     const readers = `${READERS[audience]}${widened ? " and the field" : ""}`;
@@ -37,7 +60,7 @@ export const readingEase: Check = {
       formula: `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${figure(ease, 2)}; band ${low} to ${high}${widened ? ", which takes in the field's 10th to 90th percentile" : ""}, nothing ${fallOff} points outside it.`,
     });
   },
-};
+});
 
 /** The audience's band, and where enough pages are kept, that of the pages too: what ranks is read. */
 function bandOf({ profile, context: { field } }: DraftReading): {
@@ -45,7 +68,7 @@ function bandOf({ profile, context: { field } }: DraftReading): {
   to: number;
   widened: boolean;
 } {
-  const { audience, bands, fieldPages } = profile.checks["reading-ease"];
+  const { audience, bands, fieldPages } = thresholdsIn(profile, "reading-ease", thresholds);
   const [from, to] = bands[audience];
   if (!field?.ease || field.pages < fieldPages) return { from, to, widened: false };
   const [low, high] = field.ease;

@@ -1,15 +1,26 @@
-import { type Check, judged, waiting } from "../check";
+import { Type } from "@sinclair/typebox";
+import { defineCheck, judged, waiting } from "../check";
 import { MOST_EVIDENCE, percent, wholeBlock } from "../evidence";
+import { amount } from "../thresholds";
 
-export const sectionLength: Check = {
+export const sectionThresholds = Type.Object(
+  {
+    mostWords: amount(300, { name: "Longest section", unit: "words" }),
+  },
+  { additionalProperties: false },
+);
+
+export const sectionLength = defineCheck({
   id: "section-length",
+  weight: 4,
+  thresholds: sectionThresholds,
   group: "structure",
   name: "Sections of a readable length",
   effort: "minutes",
   place: "body",
-  says: "The text stands in sections of 300 words or fewer, each under its own heading: readers scan before they read.",
-  judge(reading) {
-    const { mostWords } = reading.profile.checks["section-length"];
+  says: ({ mostWords }) =>
+    `The text is in sections of ${mostWords} words or fewer, each under its own heading: readers scan before they read.`,
+  judge(reading, { mostWords }) {
     const total = reading.sections.reduce((sum, section) => sum + section.words, 0);
     if (!total) return waiting("There is no text yet.");
     const long = reading.sections.filter((section) => section.words > mostWords);
@@ -25,4 +36,4 @@ export const sectionLength: Check = {
       formula: `1 − ${inLong} / ${total} = ${(1 - inLong / total).toFixed(3)}`,
     });
   },
-};
+});

@@ -1,17 +1,30 @@
+import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess } from "../../shares";
 import type { Evidence } from "../check";
-import { type Check, judged, waiting } from "../check";
+import { defineCheck, judged, waiting } from "../check";
 import { atFault, inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
+import { amount, share } from "../thresholds";
 
-export const sentenceLength: Check = {
+const thresholds = Type.Object(
+  {
+    mostWords: amount(25, { name: "Longest sentence", unit: "words", least: 1 }),
+    full: share(0.25, "Long sentences: everything earned up to"),
+    zero: share(0.5, "Long sentences: nothing earned from"),
+  },
+  { additionalProperties: false },
+);
+
+export const sentenceLength = defineCheck({
   id: "sentence-length",
+  weight: 1.5,
+  thresholds,
   group: "reading",
   name: "Sentences of a readable length",
   effort: "minutes",
   place: "body",
-  says: "At most a quarter of the sentences are longer than 25 words: a reader must hold a sentence in mind until it ends.",
-  judge(reading) {
-    const { mostWords, full, zero } = reading.profile.checks["sentence-length"];
+  says: ({ mostWords, full }) =>
+    `At most ${percent(full)} of the sentences are longer than ${mostWords} words: a reader must hold a sentence in mind until it ends.`,
+  judge(reading, { mostWords, full, zero }) {
     let all = 0;
     let long = 0;
     const evidence: Evidence[] = [];
@@ -41,4 +54,4 @@ export const sentenceLength: Check = {
       },
     );
   },
-};
+});

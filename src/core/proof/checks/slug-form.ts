@@ -1,23 +1,36 @@
+import { Type } from "@sinclair/typebox";
 import { fold } from "../../text/fold";
 import type { LanguagePack } from "../../text/packs/pack";
 import { isSlugOf } from "../../text/slug";
-import { type Check, judged, waiting } from "../check";
+import { defineCheck, judged, waiting } from "../check";
 import { inField } from "../evidence";
+import { amount, share } from "../thresholds";
 
 const YEAR_OR_DATE = /^(?:19|20)\d\d(?:(?:0[1-9]|1[0-2])(?:0[1-9]|[12]\d|3[01])?)?$/;
 const DAY = /^(?:0?[1-9]|[12]\d|3[01])(?:st|nd|rd|th)?$/;
 
-export const slugForm: Check = {
+export const slugThresholds = Type.Object(
+  {
+    lost: share(0.2, "Lost for each fault"),
+    mostWords: amount(6, { name: "Longest slug", unit: "words" }),
+    mostCharacters: amount(60, { name: "Longest slug", unit: "characters" }),
+    smallShare: share(0.5, "Small words, at most"),
+  },
+  { additionalProperties: false },
+);
+
+export const slugForm = defineCheck({
   id: "slug-form",
+  weight: 2,
+  thresholds: slugThresholds,
   group: "snippet",
   name: "Slug is well formed",
   effort: "seconds",
   place: "slug",
   says: "The slug is short and plain: lower case, words separated by single hyphens, no year or date, few small words. It must still be true in three years. One that is the target keyword, with or without its small words, may be longer.",
-  judge(reading) {
+  judge(reading, { lost, mostWords, mostCharacters, smallShare }) {
     const field = reading.slug;
     if (!field) return waiting("There is no slug yet.");
-    const { lost, mostWords, mostCharacters, smallShare } = reading.profile.checks["slug-form"];
     const slug = field.text;
     const words = slug.split(/[^\p{L}\p{N}\p{M}]+/u).filter(Boolean);
     const small = words.filter((word) => reading.pack.smallWords.has(fold(word))).length;
@@ -41,7 +54,7 @@ export const slugForm: Check = {
       faults.length ? [inField(field)] : [],
     );
   },
-};
+});
 
 function hasDate(words: string[], pack: LanguagePack): boolean {
   return words.some((word, i) => {

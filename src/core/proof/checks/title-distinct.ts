@@ -1,8 +1,10 @@
+import { Type } from "@sinclair/typebox";
 import { MemoBy } from "../../memo";
 import { foldPlain } from "../../text/fold";
-import { type Check, judged, waiting } from "../check";
+import { defineCheck, judged, waiting } from "../check";
 import type { OtherPost } from "../context";
 import { inField, quoted } from "../evidence";
+import { share } from "../thresholds";
 
 interface Folded {
   text: string;
@@ -18,17 +20,26 @@ const foldedOf = (other: OtherPost): Folded =>
     return { text, words: new Set(text.split(" ")) };
   });
 
-export const titleDistinct: Check = {
+const thresholds = Type.Object(
+  {
+    nearShare: share(0.9, "Counts as alike from a share of common words"),
+    nearFactor: share(0.5, "Earned when alike"),
+  },
+  { additionalProperties: false },
+);
+
+export const titleDistinct = defineCheck({
   id: "title-distinct",
+  weight: 1,
+  thresholds,
   group: "snippet",
   name: "Meta title is the site's only one",
   effort: "seconds",
   place: "metaTitle",
   says: "No other post of the site has the same meta title, or nearly the same words: two of a name compete, and readers cannot tell them apart.",
-  judge(reading) {
+  judge(reading, { nearShare, nearFactor }) {
     const field = reading.searchTitle;
     if (!field) return waiting("There is no title yet.");
-    const { nearShare, nearFactor } = reading.profile.checks["title-distinct"];
     const own = foldPlain(field.text);
     const words = new Set(own.split(" ").filter(Boolean));
     let near: string | null = null;
@@ -47,4 +58,4 @@ export const titleDistinct: Check = {
       ? judged(1, "No other post is known to have this meta title.")
       : judged(nearFactor, `Another post has nearly the same words: ${quoted(near)}.`, [inField(field)]);
   },
-};
+});

@@ -1,19 +1,30 @@
+import { Type } from "@sinclair/typebox";
 import { rangeShare } from "../../shares";
 import { textWidth } from "../../snippet/width";
-import { type Check, judged, waiting } from "../check";
+import { defineCheck, judged, waiting } from "../check";
 import { inField, rangeFormula } from "../evidence";
+import { amount, band } from "../thresholds";
 
-export const titleWidth: Check = {
+export const titleThresholds = Type.Object(
+  {
+    size: amount(20, { name: "Letter size", unit: "px", least: 1 }),
+    range: band([120, 285, 580, 700], { name: "Width", unit: "px" }),
+  },
+  { additionalProperties: false },
+);
+
+export const titleWidth = defineCheck({
   id: "title-width",
+  weight: 5,
+  thresholds: titleThresholds,
   group: "snippet",
   name: "Meta title fits",
   effort: "seconds",
   place: "metaTitle",
   says: "The meta title, with what the site adds behind it, fills the line of a results page and is not cut off. Width counts, not the number of characters.",
-  judge(reading) {
+  judge(reading, { size, range }) {
     const field = reading.searchTitle;
     if (!field) return waiting("There is no title yet.");
-    const { size, range } = reading.profile.checks["title-width"];
     const width = textWidth(field.text + reading.draft.meta.titleSuffix, size);
     const [, from, to = Number.POSITIVE_INFINITY] = range;
     const said = `${Math.round(width)} px wide`;
@@ -29,4 +40,4 @@ export const titleWidth: Check = {
       ...(width > to && { excess: 1 - share }),
     });
   },
-};
+});

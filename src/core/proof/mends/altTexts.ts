@@ -3,9 +3,10 @@ import { isBalanced, titleParts } from "../../snippet/wholeness";
 import { concreteStems } from "../../text/concrete/concrete";
 import { fold } from "../../text/fold";
 import { sentences } from "../../text/sentences";
-import { altFault } from "../checks/alt-text";
+import { altFault, altTextThresholds } from "../checks/alt-text";
 import { isMadeOfWords } from "../fileNames";
 import type { DraftReading } from "../reading/reading";
+import { thresholdsIn } from "../thresholds";
 import type { ChangedLine, Mend } from "./mend";
 
 /** Starts alt texts from the caption or the file name; else from a sentence beside the picture that names something to be seen. */
@@ -48,7 +49,7 @@ function startsOf(reading: DraftReading, at: number, picture: PictureBlock): str
     return part ? [block.text.slice(part.start, part.end)] : [];
   });
   const heading = blocks.slice(0, at).findLast(({ kind }) => kind === "heading")?.text ?? "";
-  const most = reading.profile.checks["alt-text"].mostCharacters;
+  const most = thresholdsIn(reading.profile, "alt-text", altTextThresholds).mostCharacters;
   return [
     withoutOpening(picture.alt ?? "", reading),
     picture.text,
@@ -90,7 +91,7 @@ function withoutOpening(alt: string, { pack }: DraftReading): string {
 
 /** Without the stop at its end; what is too long is cut where a clause ends, or not used. */
 function cut(text: string, { profile, pack }: DraftReading): string {
-  const most = profile.checks["alt-text"].mostCharacters;
+  const most = thresholdsIn(profile, "alt-text", altTextThresholds).mostCharacters;
   const plain = text.replace(/[.;:,\s]+$/u, "");
   if ([...plain].length <= most) return plain;
   return titleParts(plain, pack).find(({ text: part }) => [...part].length <= most)?.text ?? "";

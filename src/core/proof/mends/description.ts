@@ -2,7 +2,9 @@ import { rangeShare } from "../../shares";
 import { descriptionFlaws } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
 import { sentences } from "../../text/sentences";
+import { descriptionThresholds } from "../checks/description-width";
 import type { DraftReading } from "../reading/reading";
+import { thresholdsIn } from "../thresholds";
 import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
 
 /** Sentences are taken from the beginning of the text: what a page is about is said early. */
@@ -20,7 +22,7 @@ export const description: Mend = {
   safe: false,
   suggest(reading) {
     const now = reading.description?.text ?? "";
-    const { size, range } = reading.profile.checks["description-width"];
+    const { size, range } = thresholdsIn(reading.profile, "description-width", descriptionThresholds);
     return candidates(reading).map(
       ({ text, source, caution }): Suggestion => ({
         lines: [{ before: now, after: text }],
@@ -41,7 +43,7 @@ interface Candidate {
 
 function candidates(reading: DraftReading): Candidate[] {
   const { description: known, draft, pack, profile } = reading;
-  const { size, range } = profile.checks["description-width"];
+  const { size, range } = thresholdsIn(profile, "description-width", descriptionThresholds);
   const room = range[2] ?? Number.POSITIVE_INFINITY;
   const made: Candidate[] = [];
   if (known && textWidth(known.text, size) > room) {
@@ -84,7 +86,7 @@ function candidates(reading: DraftReading): Candidate[] {
       const share = rangeShare(textWidth(one.text, size), range);
       const said = Math.max(0, ...reading.findIn(reading.analyse(one.text), true).map(({ value }) => value));
       const worth =
-        share * weights["description-width"].weight + said * weights["keyword-in-description"].weight;
+        share * weights["description-width"]!.weight + said * weights["keyword-in-description"]!.weight;
       const caution = reading.keyword && !said ? WITHOUT_KEYWORD : one.caution;
       return { ...one, at: place, caution, worth };
     })

@@ -1,6 +1,8 @@
 import { likeness } from "../../competitors/keyPhrases";
 import type { Block } from "../../draft/draft";
+import { paragraphThresholds } from "../checks/paragraph-length";
 import type { DraftReading } from "../reading/reading";
+import { thresholdsIn } from "../thresholds";
 import type { ChangedLine, Mend } from "./mend";
 import { partOf } from "./parts";
 
@@ -11,7 +13,7 @@ export const longParagraphs: Mend = {
   name: "Split long paragraphs",
   safe: false,
   suggest(reading) {
-    const { mostWords } = reading.profile.checks["paragraph-length"];
+    const { mostWords } = thresholdsIn(reading.profile, "paragraph-length", paragraphThresholds);
     const lines: ChangedLine[] = [];
     const blocks = new Map<number, Block[]>();
     for (const at of reading.prose) {

@@ -3,7 +3,10 @@ import type { Block, HeadingLevel } from "../../draft/draft";
 import { countsAsWords } from "../../draft/draft";
 import { foldPlain } from "../../text/fold";
 import { sentences } from "../../text/sentences";
+import { headingThresholds } from "../checks/heading-quality";
+import { sectionThresholds } from "../checks/section-length";
 import type { DraftReading, SectionReading } from "../reading/reading";
+import { thresholdsIn } from "../thresholds";
 import type { ChangedLine, Mend } from "./mend";
 
 /** A part with fewer words needs no heading of its own. */
@@ -18,7 +21,7 @@ export const longSections: Mend = {
   safe: false,
   toCheck: true,
   suggest(reading) {
-    const { mostWords } = reading.profile.checks["section-length"];
+    const { mostWords } = thresholdsIn(reading.profile, "section-length", sectionThresholds);
     const lines: ChangedLine[] = [];
     const blocks = new Map<number, Block[]>();
     const taken = new Set(reading.headings.map(({ text }) => foldPlain(text)));
@@ -102,7 +105,7 @@ function splits(
   );
   const [often, once] = [keyPhrases(texts, reading.pack), keyPhrases(texts, reading.pack, 1)];
   return cuts.flatMap((at, i) => {
-    const { mostCharacters } = reading.profile.checks["heading-quality"];
+    const { mostCharacters } = thresholdsIn(reading.profile, "heading-quality", headingThresholds);
     const heading = [often[i + 1]!, once[i + 1]!].find(
       (one) => one && one.length <= mostCharacters && !taken.has(foldPlain(one)),
     );

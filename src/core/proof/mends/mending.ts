@@ -3,6 +3,7 @@
 import type { Draft } from "../../draft/draft";
 import { languagePack } from "../../text/language";
 import type { ProofContext } from "../context";
+import { coverageRules } from "../coverageRules";
 import type { CheckId, Profile } from "../profile";
 import { readDraft } from "../reading/readDraft";
 import { ReadingCache } from "../reading/remembered";
@@ -46,7 +47,8 @@ const NOTHING = 1e-9;
 export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string>): Mending[] {
   const cache = terms.cache ?? new ReadingCache();
   const pack = languagePack(draft.meta.language);
-  const reading = readDraft(draft, terms.context, terms.profile, pack, cache);
+  const rules = coverageRules(terms.profile);
+  const reading = readDraft(draft, terms.context, terms.profile, pack, rules, cache);
   const before = judgeReading(reading);
   const open = (mend: Mend) => {
     const finding = before.findings.find(({ id }) => id === mend.check);
@@ -60,7 +62,7 @@ export function mendingsOf(draft: Draft, terms: Terms, only?: ReadonlySet<string
           .suggest(reading, terms.help)
           .map((suggestion): Mending => {
             const { score, uncapped } = judgeReading(
-              readDraft(changed(draft, suggestion.change), terms.context, terms.profile, pack, cache),
+              readDraft(changed(draft, suggestion.change), terms.context, terms.profile, pack, rules, cache),
             );
             const { id, check, also = [], name, safe, toCheck = false } = mend;
             return {

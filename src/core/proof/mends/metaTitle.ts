@@ -2,7 +2,9 @@ import type { TitlePart } from "../../snippet/wholeness";
 import { titleFlaws, titleParts } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
 import { foldPlain } from "../../text/fold";
+import { titleThresholds } from "../checks/title-width";
 import type { DraftReading } from "../reading/reading";
+import { thresholdsIn } from "../thresholds";
 import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
 
 /** Headings looked at: what a page is about is said early. */
@@ -20,7 +22,7 @@ export const metaTitle: Mend = {
   suggest(reading) {
     const { searchTitle, draft, profile } = reading;
     if (!searchTitle) return [];
-    const { size, range } = profile.checks["title-width"];
+    const { size, range } = thresholdsIn(profile, "title-width", titleThresholds);
     const room = range[2] ?? Number.POSITIVE_INFINITY;
     const now = searchTitle.text;
     return candidates(reading, size, room).map(({ text, source, caution }): Suggestion => {

@@ -1,8 +1,10 @@
 import type { Block, Run } from "../../draft/draft";
 import { linksOf } from "../../draft/runs";
 import { compileKeyword, findKeyword } from "../../text/match";
+import { internalLinksThresholds } from "../checks/internal-links";
 import { targetResolver } from "../linkTargets";
 import type { DraftReading } from "../reading/reading";
+import { thresholdsIn } from "../thresholds";
 import type { ChangedLine, Mend } from "./mend";
 import { slicedRuns } from "./parts";
 
@@ -13,7 +15,7 @@ export const ownLinks: Mend = {
   name: "Link phrases to own posts",
   safe: false,
   suggest(reading, { targets }) {
-    const { least, wordsPerLink } = reading.profile.checks["internal-links"];
+    const { least, wordsPerLink } = thresholdsIn(reading.profile, "internal-links", internalLinksThresholds);
     const resolve = targetResolver(reading);
     const linked = new Set(reading.links.map(({ link }) => path(link.href)));
     const found = reading.links.filter(({ link }) => resolve(link.href).kind === "internal").length;

@@ -1,4 +1,6 @@
 import { keywordSlug, makeSlug } from "../../text/slug";
+import { slugThresholds } from "../checks/slug-form";
+import { thresholdsIn } from "../thresholds";
 import type { Mend, Suggestion } from "./mend";
 
 /** A slug from the keyword, or from the title. */
@@ -9,7 +11,7 @@ export const slug: Mend = {
   name: "Make a slug",
   safe: false,
   suggest({ draft: { meta }, keyword, pack, profile }) {
-    const { mostWords } = profile.checks["slug-form"];
+    const { mostWords } = thresholdsIn(profile, "slug-form", slugThresholds);
     const made = [
       keyword && keywordSlug(keyword.text, pack, mostWords),
       meta.title && makeSlug(meta.title, pack, mostWords),

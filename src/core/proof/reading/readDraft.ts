@@ -1,24 +1,26 @@
+import type { CoverageRules } from "../../competitors/coverage";
 import { type Coverage, type CoveredBlock, coverageOf } from "../../competitors/coverage";
 import { countsAsWords, type Draft } from "../../draft/draft";
 import { isProse } from "../../marking/marking";
 import { type AnalysedText, analyseText } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import type { ProofContext } from "../context";
-import type { Profile } from "../profile";
-import type { DraftReading, HeadingReading, LinkReading, SectionReading } from "./reading";
+import type { DraftReading, HeadingReading, LinkReading, ReadingProfile, SectionReading } from "./reading";
 import { NONE, type Stages, stages } from "./stages";
 
 /**
  * Reads a draft: words, headings, sections, links, uses of the keyword, what it covers of competing pages.
  *
+ * @param coverRules when something of the competing pages counts as covered
  * @param pack of the draft's language
  * @param from answers about blocks and texts; remembered ones only ever save work
  */
 export function readDraft(
   draft: Draft,
   context: ProofContext,
-  profile: Profile,
+  profile: ReadingProfile,
   pack: LanguagePack,
+  coverRules: CoverageRules,
   from: Stages = stages,
 ): DraftReading {
   const keyword = from.keyword(draft.meta.keyword, pack);
@@ -81,7 +83,7 @@ export function readDraft(
     links,
     uses,
     useCount,
-    coverage: coverage(draft, context, profile, pack, words, from),
+    coverage: coverage(draft, context, coverRules, pack, words, from),
     prose,
     proseOf: (index) => {
       const block = blockAt(index);
@@ -98,7 +100,7 @@ export function readDraft(
 function coverage(
   { blocks }: Draft,
   context: ProofContext,
-  profile: Profile,
+  rules: CoverageRules,
   pack: LanguagePack,
   words: number,
   from: Stages,
@@ -117,7 +119,5 @@ function coverage(
       at,
     });
   }
-  const { overShare, overFactor } = profile.checks["field-terms"];
-  const { answerWords } = profile.checks["reader-questions"];
-  return coverageOf(shared, covered, words, { overShare, overFactor, answerWords });
+  return coverageOf(shared, covered, words, rules);
 }

@@ -4,11 +4,10 @@ import type { Draft, PictureBlock } from "../../draft/draft";
 import type { PlacedLink } from "../../draft/runs";
 import type { Span } from "../../marking/marking";
 import type { TextMemo } from "../../memo";
-import type { AnalysedText, CompiledKeyword, Occurrence, Token } from "../../text/match";
+import type { AnalysedText, CompiledKeyword, MatchValues, Occurrence, Token } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import type { Prose } from "../../text/prose";
 import type { ProofContext } from "../context";
-import type { Profile } from "../profile";
 
 /** A field of the draft with its analysis; `text` is trimmed. */
 export interface FieldReading {
@@ -36,10 +35,21 @@ export interface SectionReading {
   firstBlock: number;
 }
 
+/** Of a profile, what reading and judging look at; what a check sets is known to the check. */
+export interface ReadingProfile {
+  id: string;
+  version: number;
+  matching: MatchValues;
+  openingWords: number;
+  wordsPerMinute: number;
+  fullScoreWords: number;
+  checks: Readonly<Record<string, { weight: number }>>;
+}
+
 export interface DraftReading {
   draft: Draft;
   context: ProofContext;
-  profile: Profile;
+  profile: ReadingProfile;
   pack: LanguagePack;
   keyword: CompiledKeyword | null;
   /** The meta title, or the title where there is none; null where neither is there. */

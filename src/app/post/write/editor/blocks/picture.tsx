@@ -7,6 +7,7 @@ import { objectPosition } from "../../../../../core/pictures/focus";
 import { assetId, getAsset } from "../../../../../data/assets";
 import { kilobytes } from "../../../../ui/figures";
 import { ASSET_CHANGED, usePictureSource } from "../../../../ui/usePictureSource";
+import { useAltBounds } from "../altBounds";
 
 /** A picture with its caption as content, so that the caption is edited in place. */
 export const PictureNode = Node.create({
@@ -87,6 +88,7 @@ export interface PictureAttributes {
 }
 
 function PictureView({ node, updateAttributes, deleteNode, editor, getPos, selected }: NodeViewProps) {
+  const { leastCharacters, mostCharacters } = useAltBounds();
   const { src, fileName, alt, decorative, bytes, width, height, side, focus } =
     node.attrs as PictureAttributes;
   const shown = usePictureSource(src);
@@ -155,7 +157,10 @@ function PictureView({ node, updateAttributes, deleteNode, editor, getPos, selec
           maxLength={1000}
           onChange={(event) => updateAttributes({ alt: event.target.value })}
         />
-        <span className="figures w-8 text-right text-ink-2" title="Characters; 4 to 125 are good">
+        <span
+          className="figures w-8 text-right text-ink-2"
+          title={`Characters; ${leastCharacters} to ${mostCharacters} are good`}
+        >
           {decorative ? "" : [...alt].length}
         </span>
         <label className="flex shrink-0 items-center gap-1">
