@@ -2,7 +2,7 @@
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { parse } from "yaml";
-import type { EditorDoc, EditorNode } from "../src/core/draft/editorJson";
+import type { EditorDoc, EditorNode } from "../src/core/blocks/editorJson";
 import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { blocksToEditor } from "../src/core/draft/toEditor";
 import type { OutlineItem } from "../src/core/outline/outline";

@@ -1,5 +1,5 @@
 /** How some of the demo's posts came about: earlier states with what they scored then. */
-import type { EditorDoc } from "../src/core/draft/editorJson";
+import type { EditorDoc } from "../src/core/blocks/editorJson";
 import { proof } from "../src/core/proof/proof";
 import { draftOf, noPlan, proofContext } from "../src/data/draft";
 import type { Post, PostVersion, Site, VersionBody } from "../src/data/model";

@@ -4,7 +4,7 @@ import { createRoot } from "react-dom/client";
 import "../../src/app/styles.css";
 import { createEditor } from "../../src/app/post/write/editor/createEditor";
 import type { Intake } from "../../src/app/post/write/editor/intake";
-import type { EditorDoc } from "../../src/core/draft/editorJson";
+import type { EditorDoc } from "../../src/core/blocks/editorJson";
 
 /** Nothing comes in here but keys. */
 const noIntake: Intake = {

@@ -1,5 +1,5 @@
 /** A post as somebody pasted it: doubled blanks, empty paragraphs, markers typed as text. Markdown could not hold it. */
-import type { EditorDoc, EditorNode } from "../../src/core/draft/editorJson";
+import type { EditorDoc, EditorNode } from "../../src/core/blocks/editorJson";
 
 const p = (text: string): EditorNode => ({ type: "paragraph", content: [{ type: "text", text }] });
 const gap: EditorNode = { type: "paragraph" };

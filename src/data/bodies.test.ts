@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
-import type { EditorDoc } from "../core/draft/editorJson";
+import type { EditorDoc } from "../core/blocks/editorJson";
 import { anyDoc } from "../core/testing/arbitraries";
 import { RUNS } from "../core/testing/runs";
 import { bodyOf, storedBody } from "./bodies";

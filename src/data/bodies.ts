@@ -1,5 +1,5 @@
 /** Documents of posts, to and from the form in which they are kept. */
-import type { EditorDoc, EditorNode } from "../core/draft/editorJson";
+import type { EditorDoc, EditorNode } from "../core/blocks/editorJson";
 import type { Body, StoredBody } from "./model";
 
 /** JSON by top-level node, which never changes in place: of a long document, a save finds one that is new. */

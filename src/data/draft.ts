@@ -2,7 +2,7 @@
 
 import type { FieldMeasure } from "../core/competitors/measure";
 import { type Block, type Draft, type DraftMeta, emptyMeta } from "../core/draft/draft";
-import type { EditorDoc } from "../core/draft/editorJson";
+import type { EditorDoc } from "../core/blocks/editorJson";
 import { blocksFromEditor } from "../core/draft/fromEditor";
 import { oneLine } from "../core/draft/oneLine";
 import type { ProofContext } from "../core/proof/context";

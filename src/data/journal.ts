@@ -1,5 +1,5 @@
 /** The journal of a post's text: what was written since the text was stored whole. It stands for nothing once the text is. */
-import type { EditorDoc, EditorNode } from "../core/draft/editorJson";
+import type { EditorDoc, EditorNode } from "../core/blocks/editorJson";
 import { docJson, nodeJson } from "./bodies";
 import { db } from "./db";
 import type { JournalEntry, StoredBody } from "./model";

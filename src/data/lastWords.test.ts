@@ -1,5 +1,5 @@
 import { afterAll, beforeEach, expect, it, vi } from "vitest";
-import type { EditorDoc } from "../core/draft/editorJson";
+import type { EditorDoc } from "../core/blocks/editorJson";
 import { db } from "./db";
 import { newPost } from "./draft";
 import { dropLastWords, keepLastWords, postsWithLastWords, replayLastWords } from "./lastWords";

@@ -2,7 +2,7 @@
  * The last changes of a post, handed to storage while its page goes: the page has no time left for the database, which answers later
  * (HTML Standard, Web storage, is synchronous). Brought into the database at the next start, or when the post is opened.
  */
-import type { EditorDoc } from "../core/draft/editorJson";
+import type { EditorDoc } from "../core/blocks/editorJson";
 import { docJson, nodeJson } from "./bodies";
 import { getPost, getStoredJson, type PostChange, savePost } from "./posts";
 

@@ -2,7 +2,7 @@
 
 import type { Benchmark } from "../core/benchmark/benchmark";
 import type { FieldMeasure } from "../core/competitors/measure";
-import type { EditorDoc } from "../core/draft/editorJson";
+import type { EditorDoc } from "../core/blocks/editorJson";
 import type { KeywordList, ListKeyword } from "../core/keywords/list";
 import type { KeywordTable } from "../core/keywords/table";
 import type { Assembled } from "../core/outline/assemble";

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { emptyDoc } from "../core/draft/editorJson";
+import { emptyDoc } from "../core/blocks/editorJson";
 import { noPiece } from "../core/outline/piece";
 import { db } from "./db";
 import { newPost, noPlan, postAddress, proofContext } from "./draft";

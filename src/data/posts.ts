@@ -1,5 +1,5 @@
 /** Posts with their bodies and outlines. Each write that spans tables is one transaction. */
-import { type EditorDoc, emptyDoc } from "../core/draft/editorJson";
+import { type EditorDoc, emptyDoc } from "../core/blocks/editorJson";
 import type { KeywordList } from "../core/keywords/list";
 import type { OutlineItem } from "../core/outline/outline";
 import { noPiece, type Piece } from "../core/outline/piece";

@@ -1,5 +1,5 @@
 /** The site's pictures, with what its posts say of them: a shelf to take from. */
-import type { EditorNode } from "../core/draft/editorJson";
+import type { EditorNode } from "../core/blocks/editorJson";
 import { assetId } from "./assets";
 import { bodyOf } from "./bodies";
 import { db } from "./db";

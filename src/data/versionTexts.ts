@@ -1,5 +1,5 @@
 /** The texts of versions. Apart from the list of them, since what compares and checks texts is large. */
-import type { EditorDoc } from "../core/draft/editorJson";
+import type { EditorDoc } from "../core/blocks/editorJson";
 import { soundDoc } from "../core/draft/sound/soundDoc";
 import { compareDocs } from "../core/versions/compare";
 import { surplusVersions } from "../core/versions/thin";

@@ -2,7 +2,7 @@
 import fc from "fast-check";
 import { beforeEach, expect, it } from "vitest";
 import { commonEnds } from "../core/draft/commonEnds";
-import type { EditorNode } from "../core/draft/editorJson";
+import type { EditorNode } from "../core/blocks/editorJson";
 import { RUNS } from "../core/testing/runs";
 import { db } from "../data/db";
 import { replayJournal } from "../data/journal";

@@ -1,5 +1,5 @@
 /** Opening a post: holding it for writing, reading all of it, and starting what goes on while it is open. */
-import type { EditorDoc } from "../../core/draft/editorJson";
+import type { EditorDoc } from "../../core/blocks/editorJson";
 import { soundDoc } from "../../core/draft/sound/soundDoc";
 import { getField } from "../../data/fields";
 import { freshId } from "../../data/freshId";

@@ -1,4 +1,4 @@
-import type { EditorDoc } from "../../core/draft/editorJson";
+import type { EditorDoc } from "../../core/blocks/editorJson";
 import { begunTexts } from "../../core/release/begun";
 import { type Gate, gates } from "../../core/release/gates";
 import { rawPasteSigns } from "../../core/release/rawPaste";

@@ -1,6 +1,6 @@
 /** The post that is open: its fields, its outline with undo, its report, and whether it is saved. The document itself is in PostSession. */
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
-import type { EditorDoc } from "../../core/draft/editorJson";
+import type { EditorDoc } from "../../core/blocks/editorJson";
 import {
   changedItem,
   moveItem,

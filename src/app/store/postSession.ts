@@ -4,7 +4,7 @@ import { closeHistory } from "@tiptap/pm/history";
 import type { Node } from "@tiptap/pm/model";
 import { commonEnds } from "../../core/draft/commonEnds";
 import type { Block } from "../../core/draft/draft";
-import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
+import type { EditorDoc, EditorNode } from "../../core/blocks/editorJson";
 import { blocksFromNode } from "../../core/draft/fromEditor";
 import type { TextNow } from "./textKeeping";
 

@@ -1,5 +1,5 @@
 /** Storing what changed of a post: at once where the page may go, else by the worker that keeps texts. */
-import type { EditorDoc } from "../../core/draft/editorJson";
+import type { EditorDoc } from "../../core/blocks/editorJson";
 import type { OutlineItem } from "../../core/outline/outline";
 import type { Piece } from "../../core/outline/piece";
 import type { Post } from "../../data/model";

@@ -3,7 +3,7 @@
  * What the worker cannot do, or not in time, is done here.
  */
 import { commonEnds } from "../../core/draft/commonEnds";
-import type { EditorDoc, EditorNode } from "../../core/draft/editorJson";
+import type { EditorDoc, EditorNode } from "../../core/blocks/editorJson";
 import { savePost } from "../../data/posts";
 import type { Workers } from "../../workers/clients";
 

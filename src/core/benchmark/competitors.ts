@@ -1,5 +1,6 @@
 /** The field: what the pages that rank for a keyword share. Pure: the same pages give the same field, in any order. */
 
+import { linksOf } from "../blocks/runs";
 import { headingStems, namesSubject } from "../competitors/coverage";
 import { type Doubt, doubtsOf } from "../competitors/doubts";
 import { type Frequencies, frequenciesOf } from "../competitors/frequencies/frequencies";
@@ -11,7 +12,6 @@ import { type Statistic, sortStatistics, statisticsOf } from "../competitors/sta
 import { type FieldTerm, percentile, TermCounts } from "../competitors/terms";
 import { compare, type FieldHeading, type HeadingTopic, headingTopics } from "../competitors/topics";
 import { countsAsWords, type Draft } from "../draft/draft";
-import { linksOf } from "../draft/runs";
 import type { Profile } from "../proof/profile";
 import { ReadingCache } from "../proof/reading/remembered";
 import { foldPlain } from "../text/fold";

@@ -1,8 +1,9 @@
 /** A page of the field: its main content as a draft, and what its head says of it. */
 import type { Element, Root, RootContent } from "hast";
 import { SKIP, visit } from "unist-util-visit";
+import { plainText } from "../blocks/plainText";
 import type { Block, Draft } from "../draft/draft";
-import { blocksFromHast, plainText } from "../draft/fromHast";
+import { blocksFromHast } from "../draft/fromHast";
 import { FURNITURE, headOf, parseHtml } from "../draft/fromHtml";
 import { oneLine } from "../draft/oneLine";
 import { foldPlain } from "../text/fold";

@@ -1,6 +1,7 @@
 /** Statistics: sentences with a figure and a unit, per cent or date, and the source that is linked near. */
+
+import { linksOf } from "../blocks/runs";
 import type { Block } from "../draft/draft";
-import { linksOf } from "../draft/runs";
 import { saysFigure } from "../text/figure";
 import type { LanguagePack } from "../text/packs/pack";
 import { sentences } from "../text/sentences";

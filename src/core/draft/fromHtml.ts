@@ -3,9 +3,10 @@ import type { Element, Root, RootContent } from "hast";
 import rehypeParse from "rehype-parse";
 import { unified } from "unified";
 import { EXIT, SKIP, visit } from "unist-util-visit";
+import { plainText } from "../blocks/plainText";
 import { slugOf } from "../text/slug";
 import { type Draft, type DraftMeta, emptyMeta } from "./draft";
-import { blocksFromHast, plainText } from "./fromHast";
+import { blocksFromHast } from "./fromHast";
 import { limitDepth, withoutTags } from "./limitDepth";
 import { oneLine } from "./oneLine";
 

@@ -1,5 +1,5 @@
 import type { Element, ElementContent, Root } from "hast";
-import { plainText } from "./fromHast";
+import { plainText } from "../blocks/plainText";
 
 /** Deeper than any page is built, and shallow enough that a recursive walk never runs out of stack. */
 const MOST_DEPTH = 200;

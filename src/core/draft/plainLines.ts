@@ -1,8 +1,9 @@
 /** Text as it is, read as nothing: a paragraph for each stretch between empty lines. For what no reader comes to an end with. */
+
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
+import { emptyDoc } from "../blocks/editorJson";
 import type { Draft } from "./draft";
 import { emptyMeta } from "./draft";
-import type { EditorDoc, EditorNode } from "./editorJson";
-import { emptyDoc } from "./editorJson";
 import { blocksFromEditor } from "./fromEditor";
 
 /** More paragraphs than this go on in the last one. */

@@ -1,11 +1,11 @@
 /** Reading posts: HTML pages, Markdown files, front matter. */
 import { describe, expect, it } from "vitest";
+import { linksOf } from "../blocks/runs";
 import { languagePack } from "../text/language";
 import { makeSlug, slugOf } from "../text/slug";
 import { draftFromHtml } from "./fromHtml";
 import { draftFromMarkdown } from "./fromMarkdown";
 import { FrontMatterError, writeFrontMatter } from "./frontMatter";
-import { linksOf } from "./runs";
 
 const kinds = (draft: ReturnType<typeof draftFromHtml>) =>
   draft.blocks.map((b) => `${b.kind}${b.kind === "heading" ? b.level : ""}: ${b.text}`);

@@ -1,5 +1,5 @@
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import type { Block } from "./draft";
-import type { EditorDoc, EditorNode } from "./editorJson";
 import { blocksFromNode } from "./fromEditor";
 import { blocksToEditor } from "./toEditor";
 

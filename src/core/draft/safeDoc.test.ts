@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { anyDoc } from "../testing/arbitraries";
 import { RUNS } from "../testing/runs";
-import type { EditorDoc, EditorNode } from "./editorJson";
 import { safeDoc } from "./safeDoc";
 
 const doc = (...content: EditorNode[]): EditorDoc => ({ type: "doc", content });

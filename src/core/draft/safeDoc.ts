@@ -1,6 +1,7 @@
 /** What comes in from files must not act when it goes out again: addresses that are not on the list are taken out. */
+
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { mayPass } from "../safety/addresses";
-import type { EditorDoc, EditorNode } from "./editorJson";
 
 export interface SafeDoc {
   doc: EditorDoc;

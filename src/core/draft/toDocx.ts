@@ -13,6 +13,8 @@ import {
   TextRun,
   WidthType,
 } from "docx";
+import { byName } from "../blocks/byName";
+import type { DocxLine } from "../blocks/kind";
 import { directionOf } from "../text/direction";
 import type { Block, Draft, Run } from "./draft";
 
@@ -115,29 +117,22 @@ function tableFrom(blocks: readonly Block[], rtl: boolean): Table {
   });
 }
 
+const LINES = byName(({ toDocx }) => toDocx);
+
 function paragraphOf(block: Block, rtl: boolean, bold = false): Paragraph {
   const bidirectional = rtl;
-  const children = block.runs.map((run) => childOf(run, rtl, bold));
-  if (block.kind === "heading")
-    return new Paragraph({ heading: HEADINGS[block.level - 1]!, bidirectional, children });
-  if (block.kind === "picture") {
-    const named = held(block.alt || block.fileName || "picture");
+  const line: DocxLine = LINES[block.kind]?.(block, undefined) ?? { style: "text", runs: block.runs };
+  if (line.style === "rule") return new Paragraph({ thematicBreak: true });
+  const children = line.runs.map((run) => childOf(run, rtl, bold));
+  if (line.heading) return new Paragraph({ heading: HEADINGS[line.heading - 1]!, bidirectional, children });
+  if (line.note)
     return new Paragraph({
       bidirectional,
-      children: [new TextRun({ text: `[Picture: ${named}]`, italics: true, rightToLeft: rtl }), ...children],
-    });
-  }
-  if (block.kind === "divider" || block.kind === "contents") return new Paragraph({ thematicBreak: true });
-  if (block.kind === "embed")
-    return new Paragraph({
-      bidirectional,
-      children: [
-        childOf({ text: block.label || block.href, marks: [], link: { href: block.href } }, rtl, false),
-      ],
+      children: [new TextRun({ text: held(line.note), italics: true, rightToLeft: rtl }), ...children],
     });
   const lists = block.within.filter((one) => one.type === "list");
   const list = lists.at(-1);
-  if (block.kind === "listItem" && list?.type === "list") {
+  if (line.listed && list?.type === "list") {
     const level = Math.min(DEEPEST_LIST, lists.length - 1);
     return new Paragraph({
       bidirectional,
@@ -145,7 +140,7 @@ function paragraphOf(block: Block, rtl: boolean, bold = false): Paragraph {
       ...(list.ordered ? { numbering: { reference: "numbers", level } } : { bullet: { level } }),
     });
   }
-  return new Paragraph({ bidirectional, children, ...(block.kind === "quote" && { indent: { left: 720 } }) });
+  return new Paragraph({ bidirectional, children, ...(line.indented && { indent: { left: 720 } }) });
 }
 
 function childOf({ text, marks, link }: Run, rtl: boolean, bold: boolean): ParagraphChild {

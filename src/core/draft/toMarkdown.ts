@@ -1,12 +1,13 @@
 /** From a draft to Markdown with front matter. What Markdown has no syntax for is written as HTML, which it allows. */
-import type { Element, ElementContent, Root } from "hast";
-import { defaultHandlers, type State } from "hast-util-to-mdast";
+import type { Element, Root } from "hast";
+import { defaultHandlers, type Handle, type State } from "hast-util-to-mdast";
 import type { Html, Root as MdastRoot, Nodes } from "mdast";
 import rehypeRemark from "rehype-remark";
 import rehypeStringify from "rehype-stringify";
 import remarkGfm from "remark-gfm";
 import remarkStringify from "remark-stringify";
 import { unified } from "unified";
+import { byName } from "../blocks/byName";
 import type { Draft, PictureBlock } from "./draft";
 import { writeFrontMatter } from "./frontMatter";
 import { blocksToHast } from "./toHast";
@@ -17,39 +18,32 @@ const asHtml = (node: Element): Html => ({
   value: html.stringify({ type: "root", children: [node] }),
 });
 
+const HANDLERS: Readonly<Record<string, Handle>> = defaultHandlers;
+const usual = (state: State, node: Element) =>
+  HANDLERS[node.tagName]!(state, node, undefined) as Nodes | undefined;
+
+/** Elements that are told apart by data-block: Markdown has no syntax for those. */
+const MARKED = ["blockquote", "div", "section", "p", "nav"] as const;
+
 const toTree = unified().use(rehypeRemark, {
   document: true,
   handlers: {
-    figure(_state, node: Element): Nodes {
-      const image = node.children[0] as Element;
-      // A caption, decoration, a link around it, a place beside the text or a focus: only HTML can say so.
-      const plain =
-        node.children.length === 1 &&
-        image.tagName === "img" &&
-        image.properties.alt !== "" &&
-        node.properties.dataSide === undefined &&
-        node.properties.dataFocus === undefined;
-      if (!plain) return asHtml(node);
-      const picture = { url: String(image.properties.src ?? ""), alt: String(image.properties.alt ?? "") };
-      return { type: "paragraph", children: [{ type: "image", ...picture }] };
-    },
-    table(state, node: Element) {
-      return isPlainTable(node) ? defaultHandlers.table!(state, node) : asHtml(node);
-    },
-    iframe(_state, node: Element) {
-      return asHtml(node);
-    },
-    // What is told apart by data-block, Markdown has no syntax for.
     ...Object.fromEntries(
-      (["blockquote", "div", "section", "p", "nav"] as const).map((name) => [
+      Object.entries(byName(({ toMarkdown }) => toMarkdown)).map(([name, write]) => [
+        name,
+        (state: State, node: Element) => write!(state, node, { html: asHtml, usual }) as Nodes,
+      ]),
+    ),
+    ...Object.fromEntries(
+      MARKED.map((name) => [
         name,
         (state: State, node: Element) =>
-          node.properties.dataBlock === undefined ? defaultHandlers[name]!(state, node) : asHtml(node),
+          node.properties.dataBlock === undefined ? usual(state, node) : asHtml(node),
       ]),
     ),
     a(state, node: Element) {
       // An empty link is a fault that must not vanish on the way.
-      return node.children.length ? defaultHandlers.a!(state, node) : asHtml(node);
+      return node.children.length ? usual(state, node) : asHtml(node);
     },
   },
 });
@@ -76,29 +70,4 @@ export function draftToMarkdown(
       ? { ...draft.meta, socialPicture: pictureSrc({ src: socialPicture }) }
       : draft.meta;
   return `${writeFrontMatter(meta)}${body ? `\n${body}` : ""}`;
-}
-
-/** GFM tables have one header row, no spans, and nothing but a line of text in a cell. */
-function isPlainTable(table: Element): boolean {
-  const [head, ...rest] = table.children as Element[];
-  if (head?.tagName !== "thead" || rest.length > 1) return false;
-  const rows = [head, ...rest].flatMap((section) => section.children as Element[]);
-  return rows.every((row, i) =>
-    row.children.every(
-      (cell) =>
-        cell.type === "element" &&
-        (cell.tagName === "th") === (i === 0) &&
-        !cell.properties.colSpan &&
-        !cell.properties.rowSpan &&
-        cell.children.every(isLine),
-    ),
-  );
-}
-
-function isLine(node: ElementContent): boolean {
-  if (node.type !== "element") return true;
-  return (
-    !/^(p|ul|ol|br|figure|pre|h[1-6]|blockquote|table|hr|iframe)$/.test(node.tagName) &&
-    node.children.every(isLine)
-  );
 }

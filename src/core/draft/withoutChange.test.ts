@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { EditorDoc } from "../blocks/editorJson";
 import { anyDoc } from "../testing/arbitraries";
 import { RUNS } from "../testing/runs";
-import type { EditorDoc } from "./editorJson";
 import { blocksFromNode } from "./fromEditor";
 import { withoutChange } from "./withoutChange";
 

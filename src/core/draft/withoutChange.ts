@@ -1,5 +1,5 @@
 import { diffArrays } from "diff";
-import type { EditorDoc, EditorNode } from "./editorJson";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { blocksFromNode } from "./fromEditor";
 
 /**

@@ -1,6 +1,7 @@
 /** Claims: sentences that somebody may ask a source for, and whether one stands with them. */
+
+import { linksOf } from "../blocks/runs";
 import type { Block } from "../draft/draft";
-import { linksOf } from "../draft/runs";
 import { saysFigure } from "../text/figure";
 import { fold } from "../text/fold";
 import type { LanguagePack } from "../text/packs/pack";

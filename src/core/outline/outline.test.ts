@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { EditorDoc, EditorNode } from "../draft/editorJson";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { RUNS } from "../testing/runs";
 import { branchLength, moveItem, nudgeItem, type OutlineItem, writeUp } from "./outline";
 

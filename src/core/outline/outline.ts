@@ -1,5 +1,5 @@
 /** The outline: a flat list of headings of two levels, each with a note; questions of the FAQ stay last. All operations return a new list. */
-import type { EditorDoc, EditorNode } from "../draft/editorJson";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { foldPlain } from "../text/fold";
 
 export interface OutlineItem {

@@ -1,7 +1,7 @@
 /** Lines that are headings to the eye alone: short, and bold or large from end to end. */
 import type { Element, Root } from "hast";
 import { visit } from "unist-util-visit";
-import { plainText } from "../draft/fromHast";
+import { plainText } from "../blocks/plainText";
 import { styleOf } from "./tree";
 
 const LONGEST = 90;

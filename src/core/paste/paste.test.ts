@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { EditorNode } from "../draft/editorJson";
+import type { EditorNode } from "../blocks/editorJson";
 import { anyText } from "../testing/arbitraries";
 import { RUNS } from "../testing/runs";
 import { pasteHtml } from "./paste";

@@ -2,7 +2,7 @@
 import type { Element, Root } from "hast";
 import { SKIP, visit } from "unist-util-visit";
 import { visitParents } from "unist-util-visit-parents";
-import type { EditorDoc } from "../draft/editorJson";
+import type { EditorDoc } from "../blocks/editorJson";
 import { blocksFromHast } from "../draft/fromHast";
 import { parseHtml } from "../draft/fromHtml";
 import { safeDoc } from "../draft/safeDoc";

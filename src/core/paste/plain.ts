@@ -1,6 +1,6 @@
 /** Pasted plain text: a table where its lines are parted by tabs, Markdown where it is written so, paragraphs otherwise. */
 import type { Element } from "hast";
-import type { EditorDoc } from "../draft/editorJson";
+import type { EditorDoc } from "../blocks/editorJson";
 import { blocksFromHast } from "../draft/fromHast";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
 import { safeDoc } from "../draft/safeDoc";

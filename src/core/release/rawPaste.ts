@@ -1,5 +1,5 @@
 /** Signs that text was pasted as it came: what cleaning would have put right. */
-import type { EditorDoc, EditorNode } from "../draft/editorJson";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { blocksToEditor } from "../draft/toEditor";
 import { MemoBy } from "../memo";

@@ -2,8 +2,8 @@
 import fc from "fast-check";
 import { HtmlValidate } from "html-validate/node";
 import { describe, expect, it } from "vitest";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import type { PictureBlock } from "../draft/draft";
-import type { EditorDoc, EditorNode } from "../draft/editorJson";
 import { draftFromHtml } from "../draft/fromHtml";
 import { proof } from "../proof/proof";
 import { anyDraft } from "../testing/arbitraries";

@@ -2,8 +2,8 @@
 import type { Element, Root } from "hast";
 import { visit } from "unist-util-visit";
 import { describe, expect, it } from "vitest";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { emptyMeta } from "../draft/draft";
-import type { EditorDoc, EditorNode } from "../draft/editorJson";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { parseHtml } from "../draft/fromHtml";
 import { safeDoc } from "../draft/safeDoc";

@@ -1,7 +1,7 @@
 /** Random drafts for property tests: editor documents as the schema allows them, with the text that breaks things. */
 import fc from "fast-check";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { type Draft, type DraftMeta, emptyMeta, GALLERY_LAYOUTS, PICTURE_SIDES } from "../draft/draft";
-import type { EditorDoc, EditorNode } from "../draft/editorJson";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { oneLine } from "../draft/oneLine";
 

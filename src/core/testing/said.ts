@@ -1,5 +1,5 @@
+import { linksOf } from "../blocks/runs";
 import type { Block } from "../draft/draft";
-import { linksOf } from "../draft/runs";
 
 /** What blocks say, without ids, source positions and the numbers of list items. */
 export const said = (blocks: readonly Block[]) =>

@@ -1,5 +1,5 @@
 /** From the text of a recording to the beginning of a post, in one go. */
-import type { EditorDoc } from "../draft/editorJson";
+import type { EditorDoc } from "../blocks/editorJson";
 import { languagePack } from "../text/language";
 import { readTranscript } from "./cues";
 import { type MendOptions, type Spoken, spokenSentences } from "./mend";

@@ -1,5 +1,5 @@
 /** From the sections of a recording to a document: headings, paragraphs of a few sentences, and times as links. */
-import type { EditorDoc, EditorNode } from "../draft/editorJson";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import type { Spoken } from "./mend";
 import type { SpokenSection } from "./sections";
 

@@ -1,6 +1,6 @@
 /** What changed between two states of a document: block by block, and within a block word by word. */
 import { diffArrays, diffWordsWithSpace } from "diff";
-import type { EditorDoc, EditorNode } from "../draft/editorJson";
+import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { blocksFromNode } from "../draft/fromEditor";
 
 export interface TextPart {

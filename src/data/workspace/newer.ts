@@ -1,5 +1,5 @@
 /** A workspace file of a newer version: what of it can be read, to be looked at and copied, never in place of what is there. */
-import type { EditorDoc } from "../../core/draft/editorJson";
+import type { EditorDoc } from "../../core/blocks/editorJson";
 import { safeDoc } from "../../core/draft/safeDoc";
 import { soundDoc } from "../../core/draft/sound/soundDoc";
 

@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { beforeEach, describe, expect, it } from "vitest";
 import { KEPT } from "../../core/draft/documentRules";
-import { emptyDoc } from "../../core/draft/editorJson";
+import { emptyDoc } from "../../core/blocks/editorJson";
 import { houseProfile } from "../../core/proof/profile";
 import { addAsset } from "../assets";
 import { db } from "../db";

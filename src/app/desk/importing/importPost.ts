@@ -2,7 +2,7 @@
 
 import * as Comlink from "comlink";
 import { type Block, type Draft, emptyMeta } from "../../../core/draft/draft";
-import type { EditorDoc } from "../../../core/draft/editorJson";
+import type { EditorDoc } from "../../../core/blocks/editorJson";
 import { plainDraft } from "../../../core/draft/plainLines";
 import { READABLE, type ReadFile } from "../../../core/files/fromFile";
 import { messageOf } from "../../../core/messageOf";

@@ -1,6 +1,6 @@
 /** Mends in many posts: what they would do, post by post, and doing it. Each post is scored as the Desk scores it. */
 
-import type { EditorDoc } from "../../../core/draft/editorJson";
+import type { EditorDoc } from "../../../core/blocks/editorJson";
 import type { MendedMeta } from "../../../core/proof/mends/mend";
 import { mendedDoc } from "../../../core/proof/mends/mended";
 import type { Mending } from "../../../core/proof/mends/mending";

@@ -1,4 +1,4 @@
-import type { EditorDoc } from "../../../core/draft/editorJson";
+import type { EditorDoc } from "../../../core/blocks/editorJson";
 import { freshId } from "../../../data/freshId";
 import type { Post } from "../../../data/model";
 import { keepVersion } from "../../../data/versionTexts";

@@ -1,4 +1,4 @@
-import type { EditorDoc } from "../../../core/draft/editorJson";
+import type { EditorDoc } from "../../../core/blocks/editorJson";
 import type { Report } from "../../../core/proof/report";
 import type { Post } from "../../../data/model";
 import type { AppThunk } from "../../store/thunk";

@@ -2,7 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import { ChevronUp } from "lucide-react";
 import { useMemo } from "react";
-import { linksOf } from "../../../core/draft/runs";
+import { linksOf } from "../../../core/blocks/runs";
 import { byWorth, shownGains } from "../../../core/proof/finding";
 import { useAppSelector } from "../../store/hooks";
 import { count, points } from "../../ui/figures";

@@ -16,7 +16,7 @@ import {
   Quote,
   Table,
 } from "lucide-react";
-import type { EditorNode } from "../../../core/draft/editorJson";
+import type { EditorNode } from "../../../core/blocks/editorJson";
 import { EMPTY_FAQ } from "./editor/blocks/faq";
 import { insertBlock, insertDivider } from "./editor/insertBlock";
 

@@ -1,6 +1,7 @@
 /** Attributes and marks that the application can work with; what it cannot is left out. */
+
+import type { EditorNode } from "../../blocks/editorJson";
 import { MOST_COLUMNS, markRules, nodeRules } from "../documentRules";
-import type { EditorNode } from "../editorJson";
 import type { Told } from "./told";
 
 export const isNode = (value: unknown): value is EditorNode =>

@@ -1,7 +1,7 @@
 /** Blocks that are not built as the editor's rules have it: put where they can stand, wrapped or completed, with no letter lost. */
 import { type ContentMatch, Fragment, type NodeType } from "@tiptap/pm/model";
+import type { EditorNode } from "../../blocks/editorJson";
 import { documentSchema } from "../documentRules";
-import type { EditorNode } from "../editorJson";
 
 /** Kinds that are nothing without what they hold. */
 const NOTHING_WHEN_EMPTY = new Set([

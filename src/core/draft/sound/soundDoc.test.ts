@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { EditorDoc, EditorNode } from "../../blocks/editorJson";
 import { anyDoc } from "../../testing/arbitraries";
 import { RUNS } from "../../testing/runs";
 import { documentSchema, KEPT } from "../documentRules";
-import type { EditorDoc, EditorNode } from "../editorJson";
 import { MOST_LEVELS } from "./bounds";
 import { soundDoc } from "./soundDoc";
 

@@ -2,8 +2,9 @@
  * Documents from files, other versions and other programs, made such that the editor can show and edit them whole. What is unknown is
  * kept as a block that cannot be edited; what is known but in the wrong place is put where it can stand. No text is lost.
  */
+
+import { type EditorDoc, type EditorNode, emptyDoc } from "../../blocks/editorJson";
 import { documentSchema, KEPT, markRules, nodeRules } from "../documentRules";
-import { type EditorDoc, type EditorNode, emptyDoc } from "../editorJson";
 import { isNode, withSoundAttributes } from "./attributes";
 import { MOST_LEVELS, MOST_NODES } from "./bounds";
 import { placedIn, repair } from "./place";

@@ -1,7 +1,7 @@
 /** Lists of word processors, which are paragraphs with a marker of their own. */
 import type { Element, ElementContent, Root } from "hast";
 import { SKIP, visit } from "unist-util-visit";
-import { plainText } from "../../draft/fromHast";
+import { plainText } from "../../blocks/plainText";
 import { styleOf, wrap } from "../tree";
 
 /** A marker that stands in the text: a letter or a digit alone is none, nor is one without a hard blank or two blanks behind it. */

@@ -1,7 +1,7 @@
 /** Lists that were typed: paragraphs in a row that begin with a marker. */
 import type { Element, ElementContent, Root, Text } from "hast";
 import { visit } from "unist-util-visit";
-import { plainText } from "../../draft/fromHast";
+import { plainText } from "../../blocks/plainText";
 import { wrap } from "../tree";
 
 const BULLET = /^\s*[•·▪◦‣●○*–-]\s+/;

@@ -1,4 +1,4 @@
-import type { EditorDoc } from "../../draft/editorJson";
+import type { EditorDoc } from "../../blocks/editorJson";
 import { replaceBlocks } from "../../draft/replaceBlocks";
 import type { MendedMeta } from "./mend";
 import type { Mending } from "./mending";

@@ -1,5 +1,5 @@
+import { linksOf } from "../../blocks/runs";
 import type { Block, Run } from "../../draft/draft";
-import { linksOf } from "../../draft/runs";
 import { compileKeyword, findKeyword } from "../../text/match";
 import { internalLinksThresholds } from "../checks/internal-links";
 import { targetResolver } from "../linkTargets";

@@ -1,7 +1,8 @@
 /** The draft as the checks read it: texts cut and stemmed, the keyword found in each block, words and links counted. */
+
+import type { PlacedLink } from "../../blocks/runs";
 import type { Coverage } from "../../competitors/coverage";
 import type { Draft, PictureBlock } from "../../draft/draft";
-import type { PlacedLink } from "../../draft/runs";
 import type { Span } from "../../marking/marking";
 import type { TextMemo } from "../../memo";
 import type { AnalysedText, CompiledKeyword, MatchValues, Occurrence, Token } from "../../text/match";

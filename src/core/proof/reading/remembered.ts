@@ -2,10 +2,11 @@
  * The stages of reading, remembered: whatever belongs to one block is kept with that block and with all else that it rests on, so that
  * after an edit only the edited block is read again, and a draft read before gives the same report as one read for the first time.
  */
+
+import type { PlacedLink } from "../../blocks/runs";
 import { type BlockFacts, blockFacts, type CompiledField, compileField } from "../../competitors/coverage";
 import type { FieldMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
-import type { PlacedLink } from "../../draft/runs";
 import type { Span } from "../../marking/marking";
 import { passivesIn } from "../../marking/passive";
 import { Memo, MemoByText, Remembered, type TextMemo } from "../../memo";

@@ -2,10 +2,11 @@
  * What reading a draft asks, question by question: each answer rests on its arguments alone. Nothing here knows of remembering; who
  * remembers stands before these (remembered.ts).
  */
+import { byName } from "../../blocks/byName";
+import { linksOf, type PlacedLink } from "../../blocks/runs";
 import { type BlockFacts, blockFacts, type CompiledField, compileField } from "../../competitors/coverage";
 import type { FieldMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
-import { linksOf, type PlacedLink } from "../../draft/runs";
 import type { Span } from "../../marking/marking";
 import { passivesIn } from "../../marking/passive";
 import type { TextMemo } from "../../memo";
@@ -97,17 +98,7 @@ function saysOnly({ tokens }: AnalysedText, uses: readonly Occurrence[]): Readon
 }
 
 /** Links of a block, in order. */
-export function linksIn(block: Block): PlacedLink[] {
-  if (
-    block.kind === "code" ||
-    block.kind === "embed" ||
-    block.kind === "divider" ||
-    block.kind === "contents"
-  )
-    return [];
-  const links = linksOf(block.runs);
-  // A picture that is a link is named by its alt text; it has no span in the caption.
-  if (block.kind === "picture" && block.link)
-    links.unshift({ link: block.link, text: block.alt ?? "", start: 0, end: 0 });
-  return links;
-}
+export const linksIn = (block: Block): PlacedLink[] =>
+  LINKS[block.kind]?.(block, undefined) ?? linksOf(block.runs);
+
+const LINKS = byName(({ links }) => links);

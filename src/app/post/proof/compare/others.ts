@@ -1,6 +1,6 @@
 /** What the open post can be compared with: pages of its field, its earlier versions, other posts. */
 
-import { emptyDoc } from "../../../../core/draft/editorJson";
+import { emptyDoc } from "../../../../core/blocks/editorJson";
 import type { Finding } from "../../../../core/proof/finding";
 import { proofContext } from "../../../../data/draft";
 import { planContext } from "../../../../data/fields";

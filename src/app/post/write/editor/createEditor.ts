@@ -3,7 +3,7 @@ import { Placeholder } from "@tiptap/extensions";
 import type { Node } from "@tiptap/pm/model";
 import { TextSelection } from "@tiptap/pm/state";
 import type { EditorView } from "@tiptap/pm/view";
-import type { EditorDoc } from "../../../../core/draft/editorJson";
+import type { EditorDoc } from "../../../../core/blocks/editorJson";
 import { documentExtensions } from "./documentExtensions";
 import { Finder } from "./finder";
 import { type Intake, intakeExtension } from "./intake";

@@ -2,7 +2,7 @@ import { getSchema } from "@tiptap/core";
 import type { Node } from "@tiptap/pm/model";
 import { EditorState, TextSelection } from "@tiptap/pm/state";
 import { expect, it } from "vitest";
-import type { EditorNode } from "../../../../core/draft/editorJson";
+import type { EditorNode } from "../../../../core/blocks/editorJson";
 import { documentExtensions } from "./documentExtensions";
 import { withBlocks } from "./insertBlock";
 

@@ -4,7 +4,7 @@
  */
 import type { Editor } from "@tiptap/core";
 import { type EditorState, NodeSelection, Selection, type Transaction } from "@tiptap/pm/state";
-import type { EditorNode } from "../../../../core/draft/editorJson";
+import type { EditorNode } from "../../../../core/blocks/editorJson";
 
 /** @param place where the blocks are meant to go; where the selection ends unless said otherwise */
 export function withBlocks(

@@ -1,6 +1,6 @@
 import type { Editor } from "@tiptap/core";
 import { toast } from "sonner";
-import type { EditorNode } from "../../../../core/draft/editorJson";
+import type { EditorNode } from "../../../../core/blocks/editorJson";
 import { ASSET_PREFIX } from "../../../../data/assets";
 import type { Asset } from "../../../../data/model";
 import { count, kilobytes, whole } from "../../../ui/figures";

@@ -4,7 +4,7 @@ import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
 import { Selection, TextSelection } from "@tiptap/pm/state";
 import { toast } from "sonner";
-import type { EditorDoc, EditorNode } from "../../../../core/draft/editorJson";
+import type { EditorDoc, EditorNode } from "../../../../core/blocks/editorJson";
 import { plainDoc } from "../../../../core/draft/plainLines";
 import { messageOf } from "../../../../core/messageOf";
 import type { Pasted } from "../../../../core/paste/paste";

@@ -1,6 +1,6 @@
 /** All links of the post: what they say, where they lead, and whether that is there. */
 import { useMemo } from "react";
-import { linksOf } from "../../../../core/draft/runs";
+import { linksOf } from "../../../../core/blocks/runs";
 import { count } from "../../../ui/figures";
 import { Sheet } from "../../../ui/Sheet";
 import { usePostSession } from "../../SessionContext";

@@ -2,7 +2,7 @@ import { Node } from "@tiptap/core";
 import { type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer } from "@tiptap/react";
 import { Archive } from "lucide-react";
 import { KEPT } from "../../../../../core/draft/documentRules";
-import type { EditorNode } from "../../../../../core/draft/editorJson";
+import type { EditorNode } from "../../../../../core/blocks/editorJson";
 
 /** A block that this version does not know, kept as it came until one opens it that does. */
 export const Kept = Node.create({

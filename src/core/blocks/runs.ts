@@ -1,5 +1,5 @@
 import { normalizeUri } from "micromark-util-sanitize-uri";
-import type { Link, Mark, Run } from "./draft";
+import type { Link, Mark, Run } from "./shape";
 
 // biome-ignore lint/suspicious/noControlCharactersInRegex: control characters are what it removes
 const CONTROL = /[\u0000-\u0008\u000b\u000e-\u001f\u007f]/;

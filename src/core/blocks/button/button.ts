@@ -1,0 +1,52 @@
+import { defineBlock, isElement, textOf } from "../kind";
+import { text as anyText, id } from "../rules";
+import { cleanAddress } from "../runs";
+import type { BlockBase, Run } from "../shape";
+
+/** A link that stands alone and asks to be followed. */
+export interface ButtonBlock extends BlockBase {
+  kind: "button";
+  href: string;
+}
+
+const withoutLink = ({ link: _link, ...run }: Run): Run => run;
+
+export const button = defineBlock<ButtonBlock>({
+  nodes: { button: { content: "text*", group: "block", attributes: { id, href: anyText() } } },
+  fromEditor: {
+    button({ attrs, push, text }) {
+      const href = cleanAddress(textOf(attrs.href));
+      const { text: label, runs } = text();
+      const block: Omit<ButtonBlock, "id" | "within"> = {
+        kind: "button",
+        href,
+        text: label,
+        runs: runs.map((run) => ({ ...run, link: { href } })),
+      };
+      push(block);
+    },
+  },
+  toEditor: {
+    button: ({ href, runs }, { withText }) => [
+      withText({ type: "button", attrs: { href } }, runs.map(withoutLink)),
+    ],
+  },
+  fromMarkedHtml: {
+    button(node, place, reader) {
+      reader.flush(place);
+      reader.keepId(node);
+      const link = node.children.find((child) => isElement(child, "a"));
+      const { text, runs } = reader.caption(node);
+      const href = cleanAddress(String((link?.type === "element" && link.properties.href) || ""));
+      const block: Omit<ButtonBlock, "id"> = { kind: "button", href, text, runs, within: place.within };
+      reader.push(block);
+    },
+  },
+  toHtml: {
+    button: ({ href, runs }, { element, inline, linkProperties }) =>
+      element("p", { dataBlock: "button" }, [
+        element("a", linkProperties({ href }), inline(runs.map(withoutLink))),
+      ]),
+  },
+  words: { button: () => false },
+});

@@ -1,0 +1,39 @@
+import type { ElementContent } from "hast";
+import { isHeading } from "../heading/heading";
+import { defineBlock } from "../kind";
+import { id } from "../rules";
+import type { BlockBase } from "../shape";
+
+/** The place where the page lists its headings. */
+export interface ContentsBlock extends BlockBase {
+  kind: "contents";
+}
+
+export const contents = defineBlock<ContentsBlock>({
+  nodes: { contents: { group: "block", atom: true, attributes: { id } } },
+  fromEditor: { contents: ({ push }) => push({ kind: "contents", text: "", runs: [] }) },
+  toEditor: { contents: () => [{ type: "contents" }] },
+  fromMarkedHtml: {
+    contents(node, place, reader) {
+      reader.block({ ...node, children: [] }, place);
+      reader.push({ kind: "contents", runs: [], text: "", within: place.within });
+    },
+  },
+  toHtml: {
+    /** Headings of the second and third level, as links to their places where they have any. */
+    contents(_block, { blocks, ids, element }) {
+      const lines = blocks.flatMap((block, i) => {
+        if (!isHeading(block) || block.level < 2 || block.level > 3 || !block.text) return [];
+        const own = ids?.get(i);
+        const line: ElementContent[] = [{ type: "text", value: block.text }];
+        return [
+          element("li", { dataLevel: block.level }, own ? [element("a", { href: `#${own}` }, line)] : line),
+        ];
+      });
+      return element("nav", { dataBlock: "contents" }, lines.length ? [element("ul", {}, lines)] : []);
+    },
+  },
+  toDocx: { contents: () => ({ style: "rule" }) },
+  words: { contents: () => false },
+  links: { contents: () => [] },
+});

@@ -1,0 +1,54 @@
+import { defineBlock } from "../kind";
+import { id, word } from "../rules";
+import { type ContainerBase, oneOf } from "../shape";
+
+export const GALLERY_LAYOUTS = ["row", "grid", "column"] as const;
+export type GalleryLayout = (typeof GALLERY_LAYOUTS)[number];
+
+/** Pictures that are shown together. */
+export interface Gallery extends ContainerBase {
+  type: "gallery";
+  layout: GalleryLayout;
+}
+
+export const gallery = defineBlock<never, Gallery>({
+  nodes: {
+    gallery: {
+      content: "picture+",
+      group: "block",
+      attributes: { id, layout: word(GALLERY_LAYOUTS, "row") },
+    },
+  },
+  fromEditor: {
+    gallery({ key, attrs, inside }) {
+      const container: Gallery = {
+        type: "gallery",
+        id: `${key}g`,
+        layout: oneOf(GALLERY_LAYOUTS, attrs.layout),
+      };
+      inside(container);
+    },
+  },
+  groupToEditor: {
+    /** Pictures stay together; what else stood among them follows. */
+    gallery({ layout }, items, { build, inner }) {
+      const made = build(inner(items));
+      const pictures = made.filter(({ type }) => type === "picture");
+      const others = made.filter(({ type }) => type !== "picture");
+      return [
+        ...(pictures.length ? [{ type: "gallery", attrs: { layout }, content: pictures }] : []),
+        ...others,
+      ];
+    },
+  },
+  fromMarkedHtml: {
+    gallery(node, place, reader) {
+      const layout = oneOf(GALLERY_LAYOUTS, node.properties.dataLayout);
+      const container: Gallery = { type: "gallery", id: reader.fresh("g"), layout };
+      reader.inside(node, container, place);
+    },
+  },
+  wrapHtml: {
+    gallery: ({ layout }, { element }) => element("div", { dataBlock: "gallery", dataLayout: layout }),
+  },
+});

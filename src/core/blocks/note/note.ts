@@ -1,0 +1,18 @@
+import { defineBlock } from "../kind";
+import { id, LINES } from "../rules";
+import type { ContainerBase } from "../shape";
+
+/** Lines in a box, beside the course of the text. */
+export interface Note extends ContainerBase {
+  type: "note";
+}
+
+export const note = defineBlock<never, Note>({
+  nodes: { note: { content: `${LINES}+`, group: "block", attributes: { id } } },
+  fromEditor: { note: ({ key, inside }) => inside({ type: "note", id: `${key}n` }) },
+  groupToEditor: { note: (_container, items, { parted, inner }) => parted(inner(items), { type: "note" }) },
+  fromMarkedHtml: {
+    note: (node, place, reader) => reader.inside(node, { type: "note", id: reader.fresh("n") }, place),
+  },
+  wrapHtml: { note: (_container, { element }) => element("div", { dataBlock: "note", role: "note" }) },
+});

@@ -1,0 +1,38 @@
+import { defineBlock } from "../kind";
+import { id } from "../rules";
+import type { BlockBase, ContainerBase } from "../shape";
+
+/** A line of text; its kind is that of what it stands in. */
+export interface TextBlock extends BlockBase {
+  kind: "paragraph" | "listItem" | "quote" | "cell";
+}
+
+/** What a stretch of text is by where it stands. */
+export function kindIn(within: readonly ContainerBase[]): TextBlock["kind"] {
+  switch (within.at(-1)?.type) {
+    case "item":
+      return "listItem";
+    case "quote":
+      return "quote";
+    case "cell":
+      return "cell";
+    default:
+      return "paragraph";
+  }
+}
+
+export const text = defineBlock<TextBlock>({
+  nodes: { paragraph: { content: "inline*", group: "block", attributes: { id } } },
+  fromEditor: {
+    paragraph({ within, push, text }) {
+      const content = text();
+      // Empty paragraphs are gaps on the sheet, not text; in a cell they hold the column open.
+      if (content.text || within.at(-1)?.type === "cell") push({ kind: kindIn(within), ...content });
+    },
+  },
+  fromHtml: { p: (node, place, reader) => reader.block(node, place) },
+  toDocx: {
+    quote: ({ runs }) => ({ style: "text", runs, indented: true }),
+    listItem: ({ runs }) => ({ style: "text", runs, listed: true }),
+  },
+});
