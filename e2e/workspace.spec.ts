@@ -1,7 +1,7 @@
 /** The Desk and the workspace: deleting and replacing can be undone, damaged files and refused storage are said. */
 import { readFileSync } from "node:fs";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
-import { emptyMeta } from "../src/core/draft/draft";
+import { emptyMeta } from "../src/core/draft/meta";
 import { draftToDocx } from "../src/core/draft/toDocx";
 import type { Profile } from "../src/core/proof/profile";
 import type { WorkspaceFile } from "../src/data/workspace/workspaceFile";

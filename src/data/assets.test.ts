@@ -1,8 +1,8 @@
 import { beforeEach, expect, it } from "vitest";
 import { addAsset, getAsset, getOriginal, sweepFreshAssets } from "./assets";
 import { db } from "./db";
-import { newPost } from "./draft";
 import type { Asset } from "./model";
+import { newPost } from "./newPost";
 import { addPost } from "./posts";
 import { emptySite } from "./settings";
 import { keepVersion } from "./versionTexts";

@@ -1,9 +1,10 @@
 /** From what the database keeps of a post to the draft that is scored and exported, and back. */
 
-import type { FieldMeasure } from "../core/competitors/measure";
-import { type Block, type Draft, type DraftMeta, emptyMeta } from "../core/draft/draft";
 import type { EditorDoc } from "../core/blocks/editorJson";
+import type { FieldMeasure } from "../core/competitors/measure";
+import type { Block, Draft, DraftMeta } from "../core/draft/draft";
 import { blocksFromEditor } from "../core/draft/fromEditor";
+import { emptyMeta } from "../core/draft/meta";
 import { oneLine } from "../core/draft/oneLine";
 import type { ProofContext } from "../core/proof/context";
 import type { Post, Site } from "./model";
@@ -88,29 +89,3 @@ export const proofContext = (
   site: Site,
   plan: PlanContext,
 ): ProofContext => siteContext(posts, site)(post, plan);
-
-/** A new post with nothing in it. */
-export function newPost(id: string, site: Site, now: string, fields: Partial<Post> = {}): Post {
-  return {
-    id,
-    stage: "find",
-    title: "",
-    metaTitle: "",
-    description: "",
-    slug: "",
-    canonical: "",
-    language: site.language,
-    keyword: "",
-    supporting: [],
-    tags: [],
-    category: "",
-    author: site.authors[0] ?? "",
-    date: "",
-    due: "",
-    status: "draft",
-    setAside: {},
-    createdAt: now,
-    updatedAt: now,
-    ...fields,
-  };
-}

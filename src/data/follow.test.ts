@@ -1,8 +1,8 @@
 /** What follows the database hears of changes, but in the midst of writing not of each. */
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { db } from "./db";
-import { newPost } from "./draft";
 import { follow } from "./follow";
+import { newPost } from "./newPost";
 import { addPost, listPosts, savePost } from "./posts";
 import { emptySite } from "./settings";
 

@@ -1,8 +1,8 @@
 import { afterAll, beforeEach, expect, it, vi } from "vitest";
 import type { EditorDoc } from "../core/blocks/editorJson";
 import { db } from "./db";
-import { newPost } from "./draft";
 import { dropLastWords, keepLastWords, postsWithLastWords, replayLastWords } from "./lastWords";
+import { newPost } from "./newPost";
 import { addPost, deletePost, getDoc, getPlan, getPost, savePost } from "./posts";
 import { emptySite } from "./settings";
 import { listVersions } from "./versions";

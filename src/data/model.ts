@@ -1,8 +1,8 @@
 /** What the database keeps. Bodies are apart from posts, so that lists never load them. */
 
 import type { Benchmark } from "../core/benchmark/benchmark";
-import type { FieldMeasure } from "../core/competitors/measure";
 import type { EditorDoc } from "../core/blocks/editorJson";
+import type { FieldMeasure } from "../core/competitors/measure";
 import type { KeywordList, ListKeyword } from "../core/keywords/list";
 import type { KeywordTable } from "../core/keywords/table";
 import type { Assembled } from "../core/outline/assemble";

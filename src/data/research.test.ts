@@ -3,7 +3,6 @@ import { bareKeyword } from "../core/keywords/keyword";
 import { type KeywordList, type ListKeyword, withKeywords, withoutKeywords } from "../core/keywords/list";
 import { rowsOf, tableOf } from "../core/keywords/table";
 import { db } from "./db";
-import { newPost } from "./draft";
 import { deleteIdea, listIdeas, saveIdea } from "./ideas";
 import {
   allLists,
@@ -19,6 +18,7 @@ import {
 } from "./lists";
 import { deleteLookUp, getLookUpBody, listLookUps, restoreLookUp, saveLookUp, touchLookUp } from "./lookUps";
 import type { Idea, LookUp } from "./model";
+import { newPost } from "./newPost";
 import { addPost, deletePost, getPost, restorePost, savePost } from "./posts";
 import {
   emptySite,

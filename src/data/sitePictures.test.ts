@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { addAsset, dropOriginals, getAsset, getOriginal } from "./assets";
 import { db } from "./db";
-import { newPost } from "./draft";
+import { newPost } from "./newPost";
 import { addPost } from "./posts";
 import { emptySite } from "./settings";
 import { sitePictures } from "./sitePictures";

@@ -1,6 +1,7 @@
 /** Reading and writing drafts, off the main thread: cleaning pastes, reading files, writing exports. */
-import type { Block, Draft } from "../core/draft/draft";
+
 import type { EditorDoc } from "../core/blocks/editorJson";
+import type { Block, Draft } from "../core/draft/draft";
 import { type SafeDoc, safeDoc } from "../core/draft/safeDoc";
 import { blocksToEditor } from "../core/draft/toEditor";
 import { draftToMarkdown } from "../core/draft/toMarkdown";

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { bareListKeyword, type KeywordList } from "../core/keywords/list";
-import { newPost } from "../data/draft";
 import { deleteList, giveList, saveList } from "../data/lists";
+import { newPost } from "../data/newPost";
 import { addPost } from "../data/posts";
 import { emptySite } from "../data/settings";
 import { emptyWorkspace } from "../data/workspace/replace";

@@ -1,6 +1,7 @@
 /** Scoring, off the main thread. */
-import type { DraftMeta } from "../core/draft/draft";
+
 import type { EditorDoc } from "../core/blocks/editorJson";
+import type { DraftMeta } from "../core/draft/draft";
 import { stemKey } from "../core/keywords/stemKey";
 import type { ProofContext } from "../core/proof/context";
 import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";

@@ -1,8 +1,8 @@
 /** The text of the open post, kept from what changed of it. */
 import fc from "fast-check";
 import { beforeEach, expect, it } from "vitest";
-import { commonEnds } from "../core/draft/commonEnds";
 import type { EditorNode } from "../core/blocks/editorJson";
+import { commonEnds } from "../core/draft/commonEnds";
 import { RUNS } from "../core/testing/runs";
 import { db } from "../data/db";
 import { replayJournal } from "../data/journal";

@@ -1,6 +1,7 @@
 /** The text of the post that is being written, as the worker that stores it holds it: it is told what changed only. */
-import { commonEnds } from "../core/draft/commonEnds";
+
 import type { EditorNode } from "../core/blocks/editorJson";
+import { commonEnds } from "../core/draft/commonEnds";
 import { docJson, nodeJson } from "../data/bodies";
 import { writeJournal } from "../data/journal";
 import { saveTextJson } from "../data/posts";

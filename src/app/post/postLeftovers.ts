@@ -1,5 +1,5 @@
-import type { Block } from "../../core/draft/draft";
 import type { EditorDoc } from "../../core/blocks/editorJson";
+import type { Block } from "../../core/draft/draft";
 import { type Leftover, leftoversOf } from "../../core/draft/leftovers";
 import { draftOf, postDraft } from "../../data/draft";
 import type { Post, Site } from "../../data/model";

@@ -1,6 +1,6 @@
-import { newPost } from "../../data/draft";
 import { freshId } from "../../data/freshId";
 import type { Post } from "../../data/model";
+import { newPost } from "../../data/newPost";
 import { addPost, getDoc } from "../../data/posts";
 import type { AppThunk } from "../store/thunk";
 

@@ -1,7 +1,7 @@
 import type { NavigateFunction } from "react-router";
-import { newPost } from "../../data/draft";
 import { freshId } from "../../data/freshId";
 import type { Post } from "../../data/model";
+import { newPost } from "../../data/newPost";
 import { addPost } from "../../data/posts";
 import type { AppThunk } from "../store/thunk";
 

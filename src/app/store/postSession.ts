@@ -2,9 +2,9 @@
 import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
 import type { Node } from "@tiptap/pm/model";
+import type { EditorDoc, EditorNode } from "../../core/blocks/editorJson";
 import { commonEnds } from "../../core/draft/commonEnds";
 import type { Block } from "../../core/draft/draft";
-import type { EditorDoc, EditorNode } from "../../core/blocks/editorJson";
 import { blocksFromNode } from "../../core/draft/fromEditor";
 import type { TextNow } from "./textKeeping";
 

@@ -2,8 +2,9 @@
  * Keeps the text of a post while keys go on, in a worker: a save of a long text on the page's own thread would cost the keys around it.
  * What the worker cannot do, or not in time, is done here.
  */
-import { commonEnds } from "../../core/draft/commonEnds";
+
 import type { EditorDoc, EditorNode } from "../../core/blocks/editorJson";
+import { commonEnds } from "../../core/draft/commonEnds";
 import { savePost } from "../../data/posts";
 import type { Workers } from "../../workers/clients";
 

@@ -3,18 +3,13 @@
  * document can be checked where there is no editor: in a worker, before it is kept, and before it is opened.
  */
 import { Schema } from "@tiptap/pm/model";
-import { BLOCK_KINDS } from "../blocks/registry";
-import { type AttributeRule, anything, type NodeRule, textOrNull } from "../blocks/rules";
+import { type AttributeRule, anything, textOrNull } from "../blocks/rules";
+import { nodeRules } from "./nodeRules";
 
 export { KEPT } from "../blocks/kept/kept";
 export { MOST_COLUMNS, type NodeRule } from "../blocks/rules";
 
-export const nodeRules: Record<string, NodeRule> = {
-  doc: { content: "block+" },
-  ...Object.assign({}, ...BLOCK_KINDS.map(({ nodes }) => nodes)),
-  hardBreak: { group: "inline", inline: true },
-  text: { group: "inline" },
-};
+export { nodeRules } from "./nodeRules";
 
 export const markRules: Record<string, { attributes?: Record<string, AttributeRule>; excludes?: string }> = {
   link: {

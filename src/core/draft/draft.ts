@@ -5,14 +5,16 @@
  * first; neighbours that share a container share its id. So checks read a plain list, and writers can rebuild the nesting.
  */
 
-import { byName } from "../blocks/byName";
 import type { AnyBlock, AnyContainer } from "../blocks/registry";
 import type { BlockBase } from "../blocks/shape";
+import type { DraftMeta } from "./meta";
 
-export { GALLERY_LAYOUTS, type GalleryLayout } from "../blocks/gallery/gallery";
+export type { GalleryLayout } from "../blocks/gallery/gallery";
 export type { HeadingLevel } from "../blocks/heading/heading";
-export { PICTURE_SIDES, type Picture, type PictureSide } from "../blocks/picture/picture";
-export { type Link, type Mark, oneOf, type Run } from "../blocks/shape";
+export type { Picture, PictureSide } from "../blocks/picture/picture";
+export type { Link, Mark, Run } from "../blocks/shape";
+
+export type { DraftMeta } from "./meta";
 
 export interface Draft {
   meta: DraftMeta;
@@ -24,45 +26,6 @@ export interface Draft {
   headingIds: "derived" | "explicit";
 }
 
-export interface DraftMeta {
-  title: string;
-  metaTitle: string;
-  description: string;
-  slug: string;
-  /** Full address of the post. */
-  canonical: string;
-  /** BCP 47. */
-  language: string;
-  keyword: string;
-  supporting: string[];
-  tags: string[];
-  category: string;
-  author: string;
-  /** ISO 8601 date, or empty. */
-  date: string;
-  /** The picture that a shared link shows, as a picture block names its own; empty where it shows the lead picture. */
-  socialPicture: string;
-  /** What the site adds behind every meta title, its leading blank included. */
-  titleSuffix: string;
-}
-
-export const emptyMeta: DraftMeta = {
-  title: "",
-  metaTitle: "",
-  description: "",
-  slug: "",
-  canonical: "",
-  language: "en",
-  keyword: "",
-  supporting: [],
-  tags: [],
-  category: "",
-  author: "",
-  date: "",
-  socialPicture: "",
-  titleSuffix: "",
-};
-
 /** A block of any kind, as core/blocks has them. */
 export type Block = WithContainers<AnyBlock>;
 export type Container = AnyContainer;
@@ -72,8 +35,3 @@ type WithContainers<Shape> = Shape extends BlockBase
 
 export type BlockOf<K extends Block["kind"]> = Extract<Block, { kind: K }>;
 export type PictureBlock = BlockOf<"picture">;
-
-/** Does the block's text count as words of the body? Headings of the first level do not: they are the page's H1. */
-export const countsAsWords = (block: Block): boolean => WORDS[block.kind]?.(block, undefined) ?? true;
-
-const WORDS = byName(({ words }) => words);

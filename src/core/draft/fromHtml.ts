@@ -5,9 +5,10 @@ import { unified } from "unified";
 import { EXIT, SKIP, visit } from "unist-util-visit";
 import { plainText } from "../blocks/plainText";
 import { slugOf } from "../text/slug";
-import { type Draft, type DraftMeta, emptyMeta } from "./draft";
+import type { Draft, DraftMeta } from "./draft";
 import { blocksFromHast } from "./fromHast";
 import { limitDepth, withoutTags } from "./limitDepth";
+import { emptyMeta } from "./meta";
 import { oneLine } from "./oneLine";
 
 const parser = unified().use(rehypeParse);

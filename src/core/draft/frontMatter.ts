@@ -1,6 +1,7 @@
 /** Front matter: the YAML head of a Markdown post (YAML 1.2, core schema). */
 import { parse, stringify } from "yaml";
-import { type DraftMeta, emptyMeta } from "./draft";
+import type { DraftMeta } from "./draft";
+import { emptyMeta } from "./meta";
 import { oneLine } from "./oneLine";
 
 const FENCE = /^\uFEFF?---[ \t]*\r?\n(?:([\s\S]*?)\r?\n)?---[ \t]*(?:\r?\n|$)/;

@@ -1,5 +1,5 @@
 import type { EditorNode } from "../blocks/editorJson";
-import { nodeRules } from "./documentRules";
+import { nodeRules } from "./nodeRules";
 
 /** Nodes that hold nothing. */
 export const LEAVES: ReadonlySet<string> = new Set(

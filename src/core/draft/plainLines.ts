@@ -3,8 +3,8 @@
 import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { emptyDoc } from "../blocks/editorJson";
 import type { Draft } from "./draft";
-import { emptyMeta } from "./draft";
 import { blocksFromEditor } from "./fromEditor";
+import { emptyMeta } from "./meta";
 
 /** More paragraphs than this go on in the last one. */
 const MOST_PARAGRAPHS = 20_000;

@@ -1,7 +1,8 @@
 /** From a word processor's file (DOCX, ECMA-376) to a draft, by way of the HTML that its structure makes. */
 import { unzipSync } from "fflate";
-import { type Draft, emptyMeta } from "../draft/draft";
+import type { Draft } from "../draft/draft";
 import { blocksFromEditor } from "../draft/fromEditor";
+import { emptyMeta } from "../draft/meta";
 import { pasteHtml } from "../paste/paste";
 
 /** Unpacked size that is still read; a small file may claim to be huge. */

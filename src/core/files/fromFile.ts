@@ -1,9 +1,10 @@
 /** From a file, by its ending, to a draft: Markdown, HTML, DOCX, plain text. */
 
-import { type Draft, emptyMeta } from "../draft/draft";
+import type { Draft } from "../draft/draft";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { draftFromHtml } from "../draft/fromHtml";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
+import { emptyMeta } from "../draft/meta";
 import { pastePlain } from "../paste/plain";
 import { draftFromDocx } from "./fromDocx";
 

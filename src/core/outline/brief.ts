@@ -3,7 +3,8 @@
 import type { FieldAnalysis } from "../benchmark/competitors";
 import type { ReaderQuestion } from "../competitors/questions";
 import type { Statistic } from "../competitors/statistics";
-import { type Block, type Container, type Draft, emptyMeta } from "../draft/draft";
+import type { Block, Container, Draft } from "../draft/draft";
+import { emptyMeta } from "../draft/meta";
 import { faqStart, type OutlineItem } from "./outline";
 import type { Piece } from "./piece";
 

@@ -1,8 +1,11 @@
 /** Random drafts for property tests: editor documents as the schema allows them, with the text that breaks things. */
 import fc from "fast-check";
 import type { EditorDoc, EditorNode } from "../blocks/editorJson";
-import { type Draft, type DraftMeta, emptyMeta, GALLERY_LAYOUTS, PICTURE_SIDES } from "../draft/draft";
+import { GALLERY_LAYOUTS } from "../blocks/gallery/gallery";
+import { PICTURE_SIDES } from "../blocks/picture/picture";
+import type { Draft, DraftMeta } from "../draft/draft";
 import { blocksFromEditor } from "../draft/fromEditor";
+import { emptyMeta } from "../draft/meta";
 import { oneLine } from "../draft/oneLine";
 
 const word = fc.oneof(

@@ -1,6 +1,7 @@
 /** Drafts for tests, from the shortest thing that says them: Markdown and a few fields. */
-import { type Draft, type DraftMeta, emptyMeta } from "../draft/draft";
+import type { Draft, DraftMeta } from "../draft/draft";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
+import { emptyMeta } from "../draft/meta";
 import { noContext, type ProofContext } from "../proof/context";
 import type { Finding } from "../proof/finding";
 import type { CheckId } from "../proof/profile";

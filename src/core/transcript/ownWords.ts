@@ -1,6 +1,6 @@
 /** How much of a text is a speaker's own words: runs of words that were said in that order. */
 import type { Block } from "../draft/draft";
-import { countsAsWords } from "../draft/draft";
+import { countsAsWords } from "../draft/words";
 import { fold } from "../text/fold";
 import { words } from "../text/words";
 import type { Spoken } from "./mend";

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
-import { newPost } from "../../../data/draft";
 import type { Post } from "../../../data/model";
+import { newPost } from "../../../data/newPost";
 import { emptySite } from "../../../data/settings";
 import { firstSteps } from "./firstSteps";
 

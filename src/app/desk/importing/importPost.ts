@@ -1,8 +1,9 @@
 /** Bringing posts in: Markdown, HTML, DOCX, plain text, one or many, in folders and zips with their pictures. */
 
 import * as Comlink from "comlink";
-import { type Block, type Draft, emptyMeta } from "../../../core/draft/draft";
 import type { EditorDoc } from "../../../core/blocks/editorJson";
+import type { Block, Draft } from "../../../core/draft/draft";
+import { emptyMeta } from "../../../core/draft/meta";
 import { plainDraft } from "../../../core/draft/plainLines";
 import { READABLE, type ReadFile } from "../../../core/files/fromFile";
 import { messageOf } from "../../../core/messageOf";
@@ -10,9 +11,9 @@ import { foldPlain } from "../../../core/text/fold";
 import { guessLanguage } from "../../../core/text/guessLanguage";
 import { primaryLanguage } from "../../../core/text/language";
 import { ASSET_PREFIX } from "../../../data/assets";
-import { newPost } from "../../../data/draft";
 import { freshId } from "../../../data/freshId";
 import type { Post } from "../../../data/model";
+import { newPost } from "../../../data/newPost";
 import { addPost, getDoc, savePost } from "../../../data/posts";
 import type { Damaged, Unpacked } from "../../../data/zip";
 import { TookTooLong } from "../../../workers/supervise";

@@ -13,8 +13,8 @@ import { readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { Choice } from "./blockBar/parts";
 import { cropPicture, uncut } from "./cropPicture";
+import { Choice } from "./toolParts";
 
 const SHAPES = [
   ["free", "free", undefined],

@@ -7,8 +7,8 @@ import type { SearchOptions } from "../../../core/text/search";
 import { useAppSelector } from "../../store/hooks";
 import { whole } from "../../ui/figures";
 import { useOpenPost } from "../useOpenPost";
-import { Act } from "./blockBar/parts";
 import { findInDoc, replaceFound, showFound, showPlace } from "./editor/finder";
+import { Act } from "./toolParts";
 
 const OPTIONS: readonly (readonly [keyof SearchOptions, string])[] = [
   ["forms", "All forms"],

@@ -17,14 +17,19 @@ import {
 import { Toolbar } from "radix-ui";
 import { type RefObject, useRef, useState } from "react";
 import { Menu, MenuItem } from "../../ui/Menu";
-import { BlockBar } from "./blockBar/BlockBar";
+import { BlockBar } from "./BlockBar";
+import { EDITOR_BLOCKS } from "./editor/blocks/registry";
 import { insertGallery, insertKnownPicture, insertPictures } from "./editor/insertPictures";
 import { FindBar } from "./FindBar";
-import { INSERTS, MORE } from "./inserts";
 import { RecordingSheet } from "./RecordingSheet";
 import { SourceSheet } from "./SourceSheet";
 import { ShelfSheet } from "./shelf/ShelfSheet";
 import { useEditorValue } from "./useEditorValue";
+
+const INSERTS = EDITOR_BLOCKS.flatMap(({ inserts = [] }) => inserts);
+/** The everyday things stand beside the text, the others behind "More". */
+const EVERYDAY = INSERTS.filter(({ everyday }) => everyday);
+const MORE = INSERTS.filter(({ everyday }) => !everyday);
 
 interface Props {
   editor: Editor;
@@ -80,7 +85,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
         >
           <ImagePlus size={15} aria-hidden="true" /> Picture
         </Toolbar.Button>
-        {INSERTS.map(({ name, icon: Icon, run }) => (
+        {EVERYDAY.map(({ name, icon: Icon, run }) => (
           <Toolbar.Button
             key={name}
             type="button"

@@ -12,9 +12,9 @@ import { Failed } from "../../ui/Failed";
 import { Sheet } from "../../ui/Sheet";
 import { usePostSession } from "../SessionContext";
 import { keepCurrent } from "../versions/keepCurrent";
-import { Choice } from "./blockBar/parts";
 import { withPictures } from "./editor/paste";
 import { keepPicture } from "./keepPicture";
+import { Choice } from "./toolParts";
 
 const KINDS = [
   ["markdown", "Markdown"],

@@ -2,8 +2,8 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import { blocksFromEditor } from "../../../core/draft/fromEditor";
-import { newPost } from "../../../data/draft";
 import { freshId } from "../../../data/freshId";
+import { newPost } from "../../../data/newPost";
 import { addPost, deletePost } from "../../../data/posts";
 import type { NewerPost, NewerWorkspace } from "../../../data/workspace/newer";
 import { useAppSelector } from "../../store/hooks";

@@ -1,6 +1,6 @@
 import { keyPhrases, likeness } from "../../competitors/keyPhrases";
 import type { Block, HeadingLevel } from "../../draft/draft";
-import { countsAsWords } from "../../draft/draft";
+import { countsAsWords } from "../../draft/words";
 import { foldPlain } from "../../text/fold";
 import { sentences } from "../../text/sentences";
 import { headingThresholds } from "../checks/heading-quality";

@@ -1,6 +1,7 @@
 import type { CoverageRules } from "../../competitors/coverage";
 import { type Coverage, type CoveredBlock, coverageOf } from "../../competitors/coverage";
-import { countsAsWords, type Draft } from "../../draft/draft";
+import type { Draft } from "../../draft/draft";
+import { countsAsWords } from "../../draft/words";
 import { isProse } from "../../marking/marking";
 import { type AnalysedText, analyseText } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";

@@ -1,8 +1,11 @@
 import { Node } from "@tiptap/core";
 import { type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer, useEditorState } from "@tiptap/react";
+import { ListTree } from "lucide-react";
+import { insertBlock } from "../insertBlock";
+import type { EditorBlock } from "./block";
 
 /** The place where the page lists its headings; the list is made from them. */
-export const Contents = Node.create({
+const Contents = Node.create({
   name: "contents",
   group: "block",
   atom: true,
@@ -46,3 +49,8 @@ function ContentsView({ editor }: NodeViewProps) {
     </NodeViewWrapper>
   );
 }
+
+export const contents: EditorBlock = {
+  extensions: [Contents],
+  inserts: [{ name: "Contents list", icon: ListTree, run: (e) => insertBlock(e, { type: "contents" }) }],
+};

@@ -1,7 +1,13 @@
-import { Node } from "@tiptap/core";
-import { type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer } from "@tiptap/react";
+import { type Editor, Node } from "@tiptap/core";
+import { type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer, useEditorState } from "@tiptap/react";
 import { Play } from "lucide-react";
+import { useState } from "react";
+import { ASSET_PREFIX } from "../../../../../data/assets";
 import { usePictureSource } from "../../../../ui/usePictureSource";
+import { ShelfSheet } from "../../shelf/ShelfSheet";
+import { Act, AttributeField } from "../../toolParts";
+import { insertBlock } from "../insertBlock";
+import type { EditorBlock } from "./block";
 
 export interface EmbedAttributes {
   href: string;
@@ -15,7 +21,7 @@ const saysOf = ({ href, label }: EmbedAttributes): string =>
     : "Video or audio: its address goes above the sheet.";
 
 /** Something from another address, kept as a link with a picture for it: nothing is loaded from outside. */
-export const Embed = Node.create({
+const Embed = Node.create({
   name: "embed",
   group: "block",
   atom: true,
@@ -54,3 +60,52 @@ function EmbedView({ node, selected }: NodeViewProps) {
     </NodeViewWrapper>
   );
 }
+
+function EmbedTools({ editor }: { editor: Editor }) {
+  const [choosing, setChoosing] = useState(false);
+  const poster = useEditorState({
+    editor,
+    selector: ({ editor: e }) => (e.getAttributes("embed") as EmbedAttributes).poster,
+  });
+  const show = (src: string) => editor.chain().focus().updateAttributes("embed", { poster: src }).run();
+  return (
+    <>
+      <AttributeField
+        editor={editor}
+        type="embed"
+        attribute="href"
+        label="Address"
+        placeholder="https://"
+        address="embed"
+      />
+      <AttributeField
+        editor={editor}
+        type="embed"
+        attribute="label"
+        label="Title"
+        placeholder="What it shows"
+      />
+      <Act onClick={() => setChoosing(true)}>{poster ? "another poster" : "poster"}</Act>
+      {poster && <Act onClick={() => show("")}>no poster</Act>}
+      {choosing && (
+        <ShelfSheet
+          title="Poster"
+          onTake={({ asset }) => show(`${ASSET_PREFIX}${asset.id}`)}
+          onClose={() => setChoosing(false)}
+        />
+      )}
+    </>
+  );
+}
+
+export const embed: EditorBlock = {
+  extensions: [Embed],
+  tools: { type: "embed", name: "Video or audio", Tools: EmbedTools },
+  inserts: [
+    {
+      name: "Video or audio",
+      icon: Play,
+      run: (e) => insertBlock(e, { type: "embed", attrs: { href: "", label: "" } }),
+    },
+  ],
+};

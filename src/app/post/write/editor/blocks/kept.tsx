@@ -1,11 +1,12 @@
 import { Node } from "@tiptap/core";
 import { type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer } from "@tiptap/react";
 import { Archive } from "lucide-react";
-import { KEPT } from "../../../../../core/draft/documentRules";
 import type { EditorNode } from "../../../../../core/blocks/editorJson";
+import { KEPT } from "../../../../../core/draft/documentRules";
+import type { EditorBlock } from "./block";
 
 /** A block that this version does not know, kept as it came until one opens it that does. */
-export const Kept = Node.create({
+const Kept = Node.create({
   name: KEPT,
   group: "block",
   atom: true,
@@ -56,3 +57,7 @@ function KeptView({ node, selected }: NodeViewProps) {
     </NodeViewWrapper>
   );
 }
+
+export const kept: EditorBlock = {
+  extensions: [Kept],
+};

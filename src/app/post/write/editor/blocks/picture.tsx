@@ -2,15 +2,17 @@ import { mergeAttributes, Node } from "@tiptap/core";
 import { NodeViewContent, type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer } from "@tiptap/react";
 import { ImageOff, Trash2 } from "lucide-react";
 import { useEffect, useId } from "react";
-import type { PictureSide } from "../../../../../core/draft/draft";
 import { objectPosition } from "../../../../../core/pictures/focus";
 import { assetId, getAsset } from "../../../../../data/assets";
 import { kilobytes } from "../../../../ui/figures";
 import { ASSET_CHANGED, usePictureSource } from "../../../../ui/usePictureSource";
 import { useAltBounds } from "../altBounds";
+import type { EditorBlock } from "./block";
+import type { PictureAttributes } from "./pictureAttributes";
+import { PictureTools } from "./pictureTools";
 
 /** A picture with its caption as content, so that the caption is edited in place. */
-export const PictureNode = Node.create({
+const PictureNode = Node.create({
   name: "picture",
   group: "block",
   content: "text*",
@@ -74,18 +76,6 @@ export const PictureNode = Node.create({
     };
   },
 });
-
-export interface PictureAttributes {
-  src: string;
-  fileName: string;
-  alt: string;
-  decorative: boolean;
-  bytes: number | null;
-  width: number | null;
-  height: number | null;
-  side: PictureSide;
-  focus: string | null;
-}
 
 function PictureView({ node, updateAttributes, deleteNode, editor, getPos, selected }: NodeViewProps) {
   const { leastCharacters, mostCharacters } = useAltBounds();
@@ -190,3 +180,8 @@ function PictureView({ node, updateAttributes, deleteNode, editor, getPos, selec
     </NodeViewWrapper>
   );
 }
+
+export const picture: EditorBlock = {
+  extensions: [PictureNode],
+  tools: { type: "picture", name: "Picture", Tools: PictureTools },
+};

@@ -1,17 +1,21 @@
-import { Node } from "@tiptap/core";
+import { type Editor, Node } from "@tiptap/core";
 import type { Node as DocNode } from "@tiptap/pm/model";
 import { TextSelection } from "@tiptap/pm/state";
+import { CircleHelp } from "lucide-react";
+import { Act } from "../../toolParts";
+import { insertBlock } from "../insertBlock";
+import type { EditorBlock } from "./block";
 
 const PAIR = {
   type: "faqPair",
   content: [{ type: "faqQuestion" }, { type: "paragraph" }],
 };
-export const EMPTY_FAQ = { type: "faq", content: [PAIR] };
+const EMPTY_FAQ = { type: "faq", content: [PAIR] };
 
 const isEmpty = (pair: DocNode): boolean => pair.textContent.trim() === "";
 
 /** Questions with their answers, which a page can say in structured data too. */
-export const Faq = Node.create({
+const Faq = Node.create({
   name: "faq",
   group: "block",
   content: "faqPair+",
@@ -22,7 +26,7 @@ export const Faq = Node.create({
   },
 });
 
-export const FaqPair = Node.create({
+const FaqPair = Node.create({
   name: "faqPair",
   content: "faqQuestion (paragraph | bulletList | orderedList)+",
   defining: true,
@@ -58,7 +62,7 @@ export const FaqPair = Node.create({
   },
 });
 
-export const FaqQuestion = Node.create({
+const FaqQuestion = Node.create({
   name: "faqQuestion",
   content: "inline*",
   marks: "bold italic strike code link",
@@ -88,3 +92,18 @@ function pairDepth($from: { depth: number; node(depth: number): DocNode }): numb
     if ($from.node(depth).type.name === "faqPair") return depth;
   return null;
 }
+
+const FaqTools = ({ editor }: { editor: Editor }) => (
+  <>
+    <Act onClick={() => editor.chain().focus().keyboardShortcut("Mod-Enter").run()}>Add a question</Act>
+    <span className="text-ink-2">
+      Ctrl Enter adds one from the keyboard; Backspace takes an empty one out.
+    </span>
+  </>
+);
+
+export const faq: EditorBlock = {
+  extensions: [Faq, FaqPair, FaqQuestion],
+  tools: { type: "faq", name: "FAQ", Tools: FaqTools },
+  inserts: [{ name: "Questions and answers", icon: CircleHelp, run: (e) => insertBlock(e, EMPTY_FAQ) }],
+};

@@ -1,8 +1,12 @@
 import { type Editor, Node } from "@tiptap/core";
 import { NodeSelection, TextSelection } from "@tiptap/pm/state";
+import { useEditorState } from "@tiptap/react";
+import type { GalleryLayout } from "../../../../../core/draft/draft";
+import { Act, Choice, Gap } from "../../toolParts";
+import type { EditorBlock } from "./block";
 
 /** Pictures shown together, in an order of their own. */
-export const Gallery = Node.create({
+const Gallery = Node.create({
   name: "gallery",
   group: "block",
   content: "picture+",
@@ -47,3 +51,35 @@ export function moveInGallery(editor: Editor, by: -1 | 1): boolean {
   view.dispatch(tr.scrollIntoView());
   return true;
 }
+
+const LAYOUTS: readonly (readonly [GalleryLayout, string])[] = [
+  ["row", "in a row"],
+  ["grid", "grid"],
+  ["column", "column"],
+];
+
+function GalleryTools({ editor }: { editor: Editor }) {
+  const layout = useEditorState({
+    editor,
+    selector: ({ editor: e }) => e.getAttributes("gallery").layout as GalleryLayout,
+  });
+  return (
+    <>
+      <Choice
+        label="Layout"
+        options={LAYOUTS}
+        value={layout}
+        onChange={(next) => editor.chain().focus().updateAttributes("gallery", { layout: next }).run()}
+      />
+      <Gap />
+      <span className="text-ink-2">This picture</span>
+      <Act onClick={() => moveInGallery(editor, -1)}>earlier</Act>
+      <Act onClick={() => moveInGallery(editor, 1)}>later</Act>
+    </>
+  );
+}
+
+export const gallery: EditorBlock = {
+  extensions: [Gallery],
+  tools: { type: "gallery", name: "Gallery", Tools: GalleryTools },
+};

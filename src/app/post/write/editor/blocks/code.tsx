@@ -1,5 +1,7 @@
 import type { Editor } from "@tiptap/core";
-import { AttributeField } from "./parts";
+import { Code } from "lucide-react";
+import { AttributeField } from "../../toolParts";
+import type { EditorBlock } from "./block";
 
 /** As highlighters name them; what a marketer's post is likely to show. */
 const LANGUAGES = [
@@ -20,7 +22,7 @@ const LANGUAGES = [
   "yaml",
 ];
 
-export const CodeTools = ({ editor }: { editor: Editor }) => (
+const CodeTools = ({ editor }: { editor: Editor }) => (
   <AttributeField
     editor={editor}
     type="codeBlock"
@@ -30,3 +32,10 @@ export const CodeTools = ({ editor }: { editor: Editor }) => (
     offers={LANGUAGES}
   />
 );
+
+/** Code; its node comes with the text's kit. */
+export const code: EditorBlock = {
+  extensions: [],
+  tools: { type: "codeBlock", name: "Code", Tools: CodeTools },
+  inserts: [{ name: "Code", icon: Code, run: (e) => e.chain().focus().toggleCodeBlock().run() }],
+};

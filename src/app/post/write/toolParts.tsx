@@ -2,7 +2,7 @@
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
 import { type ReactNode, useEffect, useId, useState } from "react";
-import { asAddress, asEmbedAddress } from "../asAddress";
+import { asAddress, asEmbedAddress } from "./asAddress";
 
 interface ActProps {
   children: ReactNode;

@@ -3,20 +3,20 @@ import { NodeSelection } from "@tiptap/pm/state";
 import { useEditorState } from "@tiptap/react";
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
-import type { PictureSide } from "../../../../core/draft/draft";
-import { suggestedFileName, tidyFileName } from "../../../../core/pictures/fileName";
-import { languagePack } from "../../../../core/text/language";
-import { addAsset, assetId, getOriginal } from "../../../../data/assets";
-import { freshId } from "../../../../data/freshId";
-import type { Asset } from "../../../../data/model";
-import { useAppDispatch } from "../../../store/hooks";
-import { useOpenPost } from "../../useOpenPost";
-import { CropSheet } from "../CropSheet";
-import type { PictureAttributes } from "../editor/blocks/picture";
-import { pictureNode } from "../editor/insertPictures";
-import { keepPicture, PictureError } from "../keepPicture";
-import { ShelfSheet } from "../shelf/ShelfSheet";
-import { Act, Choice, Gap } from "./parts";
+import type { PictureSide } from "../../../../../core/draft/draft";
+import { suggestedFileName, tidyFileName } from "../../../../../core/pictures/fileName";
+import { languagePack } from "../../../../../core/text/language";
+import { addAsset, assetId, getOriginal } from "../../../../../data/assets";
+import { freshId } from "../../../../../data/freshId";
+import type { Asset } from "../../../../../data/model";
+import { useAppDispatch } from "../../../../store/hooks";
+import { useOpenPost } from "../../../useOpenPost";
+import { CropSheet } from "../../CropSheet";
+import { keepPicture, PictureError } from "../../keepPicture";
+import { ShelfSheet } from "../../shelf/ShelfSheet";
+import { Act, Choice, Gap } from "../../toolParts";
+import { pictureNode } from "../insertPictures";
+import type { PictureAttributes } from "./pictureAttributes";
 
 const SIDES: readonly (readonly [PictureSide, string])[] = [
   ["line", "in line"],

@@ -1,8 +1,10 @@
 /** The second line of the sheet's top edge: what can be done with the block that the cursor stands in. */
 import type { Editor } from "@tiptap/core";
 import { NodeSelection, type Selection } from "@tiptap/pm/state";
-import { useEditorValue } from "../useEditorValue";
-import { BLOCK_TOOLS } from "./blockTools";
+import { EDITOR_BLOCKS } from "./editor/blocks/registry";
+import { useEditorValue } from "./useEditorValue";
+
+const BLOCK_TOOLS = EDITOR_BLOCKS.flatMap(({ tools }) => tools ?? []);
 
 export function BlockBar({ editor }: { editor: Editor }) {
   const active = useEditorValue(editor, ({ state }) => {

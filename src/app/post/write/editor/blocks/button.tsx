@@ -1,7 +1,11 @@
-import { Node } from "@tiptap/core";
+import { type Editor, Node } from "@tiptap/core";
+import { Link2 } from "lucide-react";
+import { AttributeField } from "../../toolParts";
+import { insertBlock } from "../insertBlock";
+import type { EditorBlock } from "./block";
 
 /** A link that stands alone and asks to be followed; its text is edited in place, its address above the sheet. */
-export const ButtonBlock = Node.create({
+const ButtonBlock = Node.create({
   name: "button",
   group: "block",
   content: "text*",
@@ -31,3 +35,20 @@ export const ButtonBlock = Node.create({
     };
   },
 });
+
+const ButtonTools = ({ editor }: { editor: Editor }) => (
+  <AttributeField
+    editor={editor}
+    type="button"
+    attribute="href"
+    label="Leads to"
+    placeholder="https://, /own/page or #place"
+    address="link"
+  />
+);
+
+export const button: EditorBlock = {
+  extensions: [ButtonBlock],
+  tools: { type: "button", name: "Button", Tools: ButtonTools },
+  inserts: [{ name: "Button", icon: Link2, run: (e) => insertBlock(e, { type: "button" }) }],
+};
