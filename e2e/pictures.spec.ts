@@ -70,8 +70,8 @@ test("a picture comes from the photo shelf, is cut and named, replaced without l
   // Out as JPEG; the page carries the same name.
   await page.getByRole("link", { name: /^Release/ }).click();
   await expect(page.getByRole("region", { name: "Gates" })).toBeVisible();
-  const waved = page.getByLabel(/I know that/);
-  if (await waved.isVisible()) await waved.check();
+  const waived = page.getByLabel(/I know that/);
+  if (await waived.isVisible()) await waived.check();
   await page.getByLabel("Pictures as JPEG, for what reads no WebP").check();
   const zip = await downloaded(page, () =>
     page.getByRole("button", { name: "Markdown and pictures, zipped" }).click(),

@@ -112,9 +112,9 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
   await ledger.getByRole("button", { name: "Judge “A link to another site” again" }).click();
   await expect.poll(() => scoreOf(page)).toBe(before);
 
-  // Release: every gate is open, and both files score by command as in the application.
+  // Release: every gate is passed, and both files score by command as in the application.
   await page.getByRole("link", { name: /^Release/ }).click();
-  await expect(page.getByRole("heading", { name: "All gates open" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "All gates passed" })).toBeVisible();
   const exact = await keptScore(page, /post\/(\w+)/.exec(page.url())![1]!);
   const html = await downloaded(page, () => page.getByRole("button", { name: "HTML page" }).click());
   const zip = await downloaded(page, () =>
@@ -189,8 +189,8 @@ test("one score from the editor, HTML and Markdown", async ({ page }) => {
     const exact = await keptScore(page, post);
     await page.getByRole("link", { name: /^Release/ }).click();
     await expect(page.getByRole("region", { name: "Gates" })).toBeVisible();
-    const waved = page.getByLabel(/I know that/);
-    if (await waved.isVisible()) await waved.check();
+    const waived = page.getByLabel(/I know that/);
+    if (await waived.isVisible()) await waived.check();
     const html = await downloaded(page, () => page.getByRole("button", { name: "HTML page" }).click());
     const zip = await downloaded(page, () =>
       page.getByRole("button", { name: "Markdown and pictures, zipped" }).click(),

@@ -434,7 +434,7 @@ test("a post started from another lists what is left of it, and release waits fo
     .getByRole("region", { name: "Gates" })
     .getByRole("listitem")
     .filter({ hasText: "copied from" });
-  await expect(gate).toContainText(/things are as in “Winter cycling/);
+  await expect(gate).toContainText(/things are the same as in “Winter cycling/);
 });
 
 test("a post is shared with its lead picture, or with one chosen for that, which a copy has to change", async ({

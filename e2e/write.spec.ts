@@ -271,7 +271,9 @@ test("margin notes stand level with their paragraphs and never lie on each other
   for (let i = 1; i < rows.length; i++) expect(rows[i]![0]).toBeGreaterThanOrEqual(rows[i - 1]![1]!);
 });
 
-test("a post pasted raw is shut at the gate, cleaned in one step, and can be put back", async ({ page }) => {
+test("a post pasted raw does not pass the gate, cleaned in one step, and can be put back", async ({
+  page,
+}) => {
   await openStage(page, `${DOG.replace("-in-a-cargo-bike", "")}/release`);
   const gates = page.getByRole("region", { name: "Gates" });
   await expect(gates.getByText(/doubled blanks|markers typed|empty paragraphs/)).toBeVisible();
@@ -279,9 +281,9 @@ test("a post pasted raw is shut at the gate, cleaned in one step, and can be put
   await expect(gates.getByText("The text is clean.")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(gates.getByText("The text is clean.")).toBeHidden();
-  // Shut gates keep the files in, until they are knowingly waved through.
+  // Gates that are not passed keep the files in, until they are knowingly waived.
   await expect(page.getByRole("button", { name: "HTML page" })).toBeDisabled();
-  await page.getByLabel(/I know that \d gates? (is|are) shut/).check();
+  await page.getByLabel(/I know that \d gates? (is|are) not passed/).check();
   await expect(page.getByRole("button", { name: "HTML page" })).toBeEnabled();
 });
 

@@ -1,6 +1,8 @@
 /** The places of the application. Each but the Desk is a chunk of its own. */
 import { createBrowserRouter, Navigate } from "react-router";
+import { STAGES } from "../data/stages";
 import { Desk } from "./desk/Desk";
+import { STAGE_PARTS } from "./post/stageParts";
 import { Shell } from "./shell/Shell";
 import { PartBoundary } from "./ui/PartBoundary";
 import { part } from "./ui/part";
@@ -51,14 +53,7 @@ export const router = createBrowserRouter([
         ...part("This post", async () => (await import("./post/PostLayout")).PostLayout),
         children: [
           { index: true, element: <Navigate to="write" replace /> },
-          { path: "find", ...part("Find", async () => (await import("./post/find/Find")).Find) },
-          { path: "plan", ...part("Plan", async () => (await import("./post/plan/Plan")).Plan) },
-          { path: "write", ...part("Write", async () => (await import("./post/write/Write")).Write) },
-          { path: "proof", ...part("Proof", async () => (await import("./post/proof/Proof")).Proof) },
-          {
-            path: "release",
-            ...part("Release", async () => (await import("./post/release/Release")).Release),
-          },
+          ...STAGES.map(({ id, name }) => ({ path: id, ...part(name, STAGE_PARTS[id]) })),
         ],
       },
       { path: "*", element: <RouteError notFound /> },

@@ -1,4 +1,5 @@
 /** What was asked of the command line, from its arguments and the configuration file. */
+
 import { existsSync, readFileSync } from "node:fs";
 import { dirname, resolve } from "node:path";
 import { parseArgs } from "node:util";
@@ -9,10 +10,8 @@ import { checkShape, parseJson, parseProfile, ShapeError } from "../data/schemas
 import { cliConfig } from "../data/schemas/validators.generated.js";
 import { readSavedField, type SavedField } from "./field";
 import { expandFiles } from "./files";
+import { FORMATS, type FormatId } from "./formats/registry";
 import type { ScoreOptions } from "./score";
-
-export const FORMATS = ["text", "json", "markdown", "sarif"] as const;
-export type FormatId = (typeof FORMATS)[number];
 
 export interface Call extends ScoreOptions {
   files: string[];
@@ -55,7 +54,8 @@ export function readCall(argv: string[]): Call | "help" {
   const patterns = named.length ? named : (config.files ?? []);
   if (!patterns.length) throw new CallError("Name one file or more to score.");
   const format = values.format ?? config.format ?? "text";
-  if (!isFormat(format)) throw new CallError(`There is no format “${format}”: ${FORMATS.join(", ")}.`);
+  if (!isFormat(format))
+    throw new CallError(`There is no format “${format}”: ${FORMATS.map(({ id }) => id).join(", ")}.`);
   if (values["dry-run"] && !values.fix) throw new CallError("--dry-run belongs to --fix.");
   const inConfig = (path: string) => resolve(folder, path);
   const profilePath = values.profile ?? (config.profile && inConfig(config.profile));
@@ -84,7 +84,7 @@ export function readCall(argv: string[]): Call | "help" {
   };
 }
 
-const isFormat = (value: string): value is FormatId => FORMATS.some((format) => format === value);
+const isFormat = (value: string): value is FormatId => FORMATS.some(({ id }) => id === value);
 
 function parse(args: string[]) {
   return parseArgs({

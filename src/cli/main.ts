@@ -1,13 +1,9 @@
 /** The command line: `dune-sparrow score FILE…`. Exit 0; 1 when a score is under --min; 2 for a bad call or an unreadable file. */
 import { writeFileSync } from "node:fs";
-import type { Profile } from "../core/proof/profile";
-import { type Call, CallError, type FormatId, readCall } from "./call";
-import { asJson } from "./formats/json";
-import { asMarkdown } from "./formats/markdown";
-import { asSarif } from "./formats/sarif";
-import { asText } from "./formats/text";
+import { type Call, CallError, readCall } from "./call";
+import { FORMATS } from "./formats/registry";
 import { printable } from "./printable";
-import { type FailedFile, fixFiles, type ScoredFile, scoreFiles } from "./score";
+import { fixFiles, scoreFiles } from "./score";
 
 const USAGE = `Use: dune-sparrow score FILE… [options]
 
@@ -31,13 +27,6 @@ input, read as Markdown.
 Exit: 0; 1 when a score is under --min; 2 for a bad call or an unreadable file (the others are still scored).
 `;
 
-const ANSWERS: Record<FormatId, (scored: ScoredFile[], profile: Profile, failed: FailedFile[]) => string> = {
-  text: asText,
-  json: asJson,
-  markdown: asMarkdown,
-  sarif: asSarif,
-};
-
 /** Runs a call and returns the exit code. */
 export function run(argv: string[], out: (text: string) => void, err: (text: string) => void): number {
   let call: Call | "help";
@@ -54,9 +43,10 @@ export function run(argv: string[], out: (text: string) => void, err: (text: str
   }
   if (call.fix !== "no") fix(call, err);
   const { scored, failed } = scoreFiles(call.files, call);
-  const answer = ANSWERS[call.format](scored, call.profile, failed);
+  const { write, forPeople } = FORMATS.find(({ id }) => id === call.format)!;
+  const answer = write(scored, call.profile, failed);
   // Formats for programs write such signs in their own way.
-  out(call.format === "text" || call.format === "markdown" ? printable(answer) : answer);
+  out(forPeople ? printable(answer) : answer);
   for (const { file, message } of failed) err(printable(`${file}: ${message}\n`));
   const { min } = call;
   if (failed.length) return 2;

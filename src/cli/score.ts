@@ -1,4 +1,5 @@
 /** Scoring files: reading, decoding, sizes of the pictures that stand beside them, and what the files know of each other. */
+
 import { readFileSync, readSync, statSync } from "node:fs";
 import { basename, dirname, extname, resolve } from "node:path";
 import type { FieldAnalysis } from "../core/benchmark/competitors";
@@ -12,10 +13,10 @@ import { type Mending, mendAll } from "../core/proof/mends/mending";
 import { mends } from "../core/proof/mends/registry";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
-import type { Report } from "../core/proof/report";
 import { decodeText } from "../core/text/decodeText";
 import type { SavedField } from "./field";
 import { fixedMarkdown } from "./fix";
+import type { FailedFile, ScoredFile } from "./formats/scored";
 
 export interface ScoreOptions {
   profile: Profile;
@@ -26,21 +27,6 @@ export interface ScoreOptions {
   known?: ProofContext;
   /** Checks overruled for all files, with the reason. */
   setAside: Record<string, string>;
-}
-
-export interface ScoredFile {
-  file: string;
-  /** Its text, as it was decoded. */
-  source: string;
-  draft: Draft;
-  report: Report;
-  /** What it was measured against; null where there was no field. */
-  field: FieldAnalysis | null;
-}
-
-export interface FailedFile {
-  file: string;
-  message: string;
 }
 
 const READERS: Record<string, { html: boolean; read: (text: string) => Draft }> = {

@@ -13,9 +13,9 @@ import type { Profile } from "../core/proof/profile";
 import type { Spoken } from "../core/transcript/mend";
 import type { CollectedField } from "./schemas/field";
 import type { Article } from "./schemas/search";
+import type { Stage } from "./stages";
 
-export const STAGES = ["find", "plan", "write", "proof", "release"] as const;
-export type Stage = (typeof STAGES)[number];
+export type { Stage } from "./stages";
 
 export interface Site {
   id: string;

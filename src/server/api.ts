@@ -10,8 +10,7 @@ import { pageFetcher } from "./outside/pageFetcher";
 import { pageReading } from "./outside/pageReading";
 import { pageRoute } from "./outside/pageRoute";
 import { searchRelay } from "./outside/searchRelay";
-import { photoRoutes } from "./standins/photos/routes";
-import { searchRoutes } from "./standins/search/routes";
+import { STANDINS } from "./standins/registry";
 import { standInWeb } from "./standins/web/webServer";
 
 const A_MINUTE = 60_000;
@@ -44,8 +43,7 @@ export function api({
   router.use(atMost(limit));
   router.use(ownPagesOnly);
   router.use(express.json({ limit: "1mb" }));
-  router.use("/standins/search", searchRoutes(demo));
-  router.use("/standins/photos", photoRoutes(demo));
+  for (const { name, routes } of STANDINS) router.use(`/standins/${name}`, routes(demo));
   router.use("/connections/search", searchRelay(connections, reach));
   router.use("/connections", connectionRoutes(connections, reach));
   router.use(

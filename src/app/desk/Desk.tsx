@@ -6,8 +6,8 @@ import { useNavigate } from "react-router";
 import { byWorth, hasGain } from "../../core/proof/finding";
 import type { CheckId } from "../../core/proof/profile";
 import { foldPlain } from "../../core/text/fold";
-import { type ListedFinding, type Post, type PostScore, STAGES } from "../../data/model";
-import { STAGE_NAMES } from "../../data/stageNames";
+import type { ListedFinding, Post, PostScore } from "../../data/model";
+import { STAGE_IDS, stageName } from "../../data/stages";
 import { startPost } from "../posts/createPost";
 import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { scoreStale } from "../store/scoreStale";
@@ -98,8 +98,8 @@ export function Desk() {
   const groups = useMemo(
     (): [string, Row[]][] =>
       sort === "stage"
-        ? STAGES.map((stage): [string, Row[]] => [
-            STAGE_NAMES[stage],
+        ? STAGE_IDS.map((stage): [string, Row[]] => [
+            stageName(stage),
             rows.filter(({ post }) => post.stage === stage),
           ]).filter(([, members]) => members.length)
         : [[SORTS[sort], rows]],
@@ -242,7 +242,8 @@ const titles = new Intl.Collator();
 const earlier = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
 const ORDER: Record<Sort, (a: Row, b: Row) => number> = {
-  stage: (a, b) => STAGES.indexOf(a.post.stage) - STAGES.indexOf(b.post.stage) || earlier(when(a), when(b)),
+  stage: (a, b) =>
+    STAGE_IDS.indexOf(a.post.stage) - STAGE_IDS.indexOf(b.post.stage) || earlier(when(a), when(b)),
   score: (a, b) => (a.score?.score ?? 101) - (b.score?.score ?? 101),
   gain: (a, b) => (b.next?.gain ?? 0) - (a.next?.gain ?? 0),
   date: (a, b) => earlier(when(a) || "9", when(b) || "9"),

@@ -6,7 +6,8 @@ import { proofContext } from "../../data/draft";
 import { getField, planContext } from "../../data/fields";
 import type { Post } from "../../data/model";
 import { getDoc } from "../../data/posts";
-import { type ReportFormat, reportedPost, reportFile } from "../reports/reportFiles";
+import type { ReportFormat } from "../reports/formats";
+import { reportedPost, reportFile } from "../reports/reportFiles";
 import { selectPosts } from "../store/selectors";
 import type { AppThunk } from "../store/thunk";
 

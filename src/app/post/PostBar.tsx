@@ -5,8 +5,8 @@ import { useEffect, useRef, useState } from "react";
 import { shallowEqual } from "react-redux";
 import { NavLink, useLocation } from "react-router";
 import type { OutlineItem } from "../../core/outline/outline";
-import { STAGES, type Stage } from "../../data/model";
-import { STAGE_NAMES } from "../../data/stageNames";
+import type { Stage } from "../../data/model";
+import { STAGE_IDS, stageName } from "../../data/stages";
 import { useDependencies } from "../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { postEdited } from "../store/openPostSlice";
@@ -39,7 +39,7 @@ export function PostBar() {
       className="sticky top-(--shell-bar) z-30 flex h-(--post-bar) items-center gap-6 border-b border-rule bg-sheet px-4 py-1.5 small:flex-wrap small:gap-x-3 small:gap-y-0 small:px-2 small:py-0.5 short:flex-nowrap short:py-0"
     >
       <h1 className="sr-only">
-        <bdi>{post.title || "Untitled post"}</bdi>: {STAGE_NAMES[stage]}
+        <bdi>{post.title || "Untitled post"}</bdi>: {stageName(stage)}
       </h1>
       <div className="min-w-40 max-w-[26rem] flex-1 small:min-w-0 short:min-w-0">
         <input
@@ -87,13 +87,14 @@ function useStageWords(): Record<Stage, string> {
   );
   const session = usePostSession();
   const rests = useRests();
-  const [shut, setShut] = useState<number | null>(null);
+  const [openGates, setOpenGates] = useState<number | null>(null);
   // Not while something else waits to be drawn.
   // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
   useEffect(() => {
     if (!post) return;
     const timer = setTimeout(
-      () => setShut(postGates(post, sameSlug, site, session, source).filter((gate) => !gate.open).length),
+      () =>
+        setOpenGates(postGates(post, sameSlug, site, session, source).filter((gate) => !gate.passed).length),
       SOON,
     );
     return () => clearTimeout(timer);
@@ -104,7 +105,7 @@ function useStageWords(): Record<Stage, string> {
     plan: outline.length ? planWords(outline) : "no outline",
     write: report ? `${whole(report.words)} words` : "…",
     proof: report ? String(Math.round(report.score)) : "…",
-    release: shut === null ? "…" : shut ? count(shut, "gate") : "ready",
+    release: openGates === null ? "…" : openGates ? count(openGates, "gate") : "ready",
   };
 }
 
@@ -125,7 +126,7 @@ function Rail() {
     >
       <ol className="relative grid grid-cols-5">
         <span className="absolute left-[10%] right-[10%] top-[7px] h-px bg-edge" aria-hidden="true" />
-        {STAGES.map((stage) => (
+        {STAGE_IDS.map((stage) => (
           <li key={stage}>
             <NavLink
               to={`/post/${id}/${stage}`}
@@ -137,9 +138,7 @@ function Rail() {
                     className={`relative z-10 h-[15px] w-[15px] rounded-full border-2 ${isActive ? "border-proof bg-proof" : "border-edge bg-sheet group-hover:border-proof"}`}
                     aria-hidden="true"
                   />
-                  <span className={`text-[13px] ${isActive ? "font-semibold" : ""}`}>
-                    {STAGE_NAMES[stage]}
-                  </span>
+                  <span className={`text-[13px] ${isActive ? "font-semibold" : ""}`}>{stageName(stage)}</span>
                   <span className="figures text-[12px] text-ink-2 small:sr-only short:sr-only">
                     {words[stage]}
                   </span>

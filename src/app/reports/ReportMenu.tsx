@@ -2,14 +2,7 @@ import { Download } from "lucide-react";
 import { toast } from "sonner";
 import { download } from "../ui/download";
 import { Menu, MenuItem } from "../ui/Menu";
-import type { ReportFormat } from "./reportFiles";
-
-const NAMES: Record<ReportFormat, string> = {
-  html: "HTML, to print or share",
-  md: "Markdown",
-  json: "JSON",
-  csv: "CSV, for a spreadsheet",
-};
+import { REPORT_FORMATS, type ReportFormat } from "./formats";
 
 /** The report to take away, in a format to choose. */
 export function ReportMenu({
@@ -46,9 +39,9 @@ export function ReportMenu({
         </button>
       }
     >
-      {(Object.keys(NAMES) as ReportFormat[]).map((format) => (
-        <MenuItem key={format} onSelect={() => void save(format)}>
-          {NAMES[format]}
+      {REPORT_FORMATS.map(({ id, name }) => (
+        <MenuItem key={id} onSelect={() => void save(id)}>
+          {name}
         </MenuItem>
       ))}
     </Menu>

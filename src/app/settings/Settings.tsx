@@ -11,7 +11,7 @@ import { ListField } from "../ui/ListField";
 import { NumberField } from "../ui/NumberField";
 import { AppearanceSection } from "./AppearanceSection";
 import { CheckedField } from "./CheckedField";
-import { ConnectionsSection } from "./ConnectionsSection";
+import { ConnectionsSection } from "./connections/ConnectionsSection";
 import { ProfileSection } from "./ProfileSection";
 import { WorkspaceSection } from "./workspace/WorkspaceSection";
 

@@ -3,8 +3,8 @@ import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
 import { type NavigateFunction, useNavigate } from "react-router";
 import { listName } from "../../data/listOfPost";
-import { type Post, STAGES } from "../../data/model";
-import { STAGE_NAMES } from "../../data/stageNames";
+import type { Post } from "../../data/model";
+import { STAGE_IDS, stageName } from "../../data/stages";
 import { copyPost } from "../posts/copyPost";
 import { startPost } from "../posts/createPost";
 import { deleteWithUndo } from "../posts/deleteWithUndo";
@@ -57,8 +57,8 @@ const ACTIONS: readonly Action[] = [
 
 /** What can be done with the post that is open. */
 const actionsOf = (post: Post): Action[] => [
-  ...STAGES.map((stage) => ({
-    name: `Go to ${STAGE_NAMES[stage]}`,
+  ...STAGE_IDS.map((stage) => ({
+    name: `Go to ${stageName(stage)}`,
     also: "stage",
     run: goTo(`/post/${post.id}/${stage}`),
   })),

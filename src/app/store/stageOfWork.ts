@@ -1,4 +1,5 @@
-import { type Post, STAGES, type Stage } from "../../data/model";
+import type { Post, Stage } from "../../data/model";
+import { STAGE_IDS } from "../../data/stages";
 
 /**
  * Where a person works on a draft is the stage that it is in; looking around moves nothing.
@@ -8,6 +9,6 @@ import { type Post, STAGES, type Stage } from "../../data/model";
  */
 export function stageOfWork(post: Post, path = window.location.pathname): Stage | null {
   const [, place, , name] = path.split("/");
-  const stage = place === "post" ? STAGES.find((one) => one === name) : undefined;
+  const stage = place === "post" ? STAGE_IDS.find((one) => one === name) : undefined;
   return stage && stage !== post.stage && post.status === "draft" ? stage : null;
 }

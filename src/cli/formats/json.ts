@@ -1,5 +1,5 @@
 import type { Profile } from "../../core/proof/profile";
-import type { FailedFile, ScoredFile } from "../score";
+import type { FailedFile, ScoredFile } from "./scored";
 
 const round = (n: number): number => Math.round(n * 1e4) / 1e4;
 

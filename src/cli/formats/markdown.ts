@@ -1,6 +1,6 @@
 import { reportMarkdown } from "../../core/proof/export/markdown";
 import type { Profile } from "../../core/proof/profile";
-import type { ScoredFile } from "../score";
+import type { ScoredFile } from "./scored";
 
 /** The answer for a comment on a change, or a page of a wiki. */
 export function asMarkdown(scored: ScoredFile[], profile: Profile): string {

@@ -3,7 +3,7 @@ import { type Evidence, saysOf } from "../../core/proof/check";
 import { type Finding, hasGain } from "../../core/proof/finding";
 import type { Profile } from "../../core/proof/profile";
 import { checks } from "../../core/proof/registry";
-import type { FailedFile, ScoredFile } from "../score";
+import type { FailedFile, ScoredFile } from "./scored";
 
 /** From so many points on, a finding is a warning; under it, a note. */
 const WARNING = 2;

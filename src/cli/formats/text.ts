@@ -2,7 +2,7 @@ import { gainWords } from "../../core/proof/export/reported";
 import { byWorth } from "../../core/proof/finding";
 import { groups } from "../../core/proof/groups";
 import type { Profile } from "../../core/proof/profile";
-import type { ScoredFile } from "../score";
+import type { ScoredFile } from "./scored";
 
 const STATE_WORDS = {
   judged: "",

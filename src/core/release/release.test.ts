@@ -9,7 +9,7 @@ import { proof } from "../proof/proof";
 import { anyDraft } from "../testing/arbitraries";
 import { draftOf } from "../testing/draftOf";
 import { RUNS } from "../testing/runs";
-import { gates } from "./gates";
+import { gates } from "./gates/registry";
 import { draftToPage } from "./page";
 import { cleanDocument, rawPasteSigns } from "./rawPaste";
 
@@ -35,10 +35,10 @@ describe("gates", () => {
       sameSlug: [],
       rawSigns: [],
       leftovers: null,
-      begun: null,
+      toReview: null,
       ...context,
     })
-      .filter((gate) => !gate.open)
+      .filter((gate) => !gate.passed)
       .map(({ id }) => id);
   it.each([
     ["all is well", "![A bike](a.jpg)", {}, {}, []],
@@ -60,7 +60,7 @@ describe("gates", () => {
       { leftovers: { title: "Old", names: ["Slug"] } },
       ["leftovers"],
     ],
-    ["an alt text that was begun", "![A bike](a.jpg)", {}, { begun: ["A bike"] }, ["begun"]],
+    ["an alt text that was begun", "![A bike](a.jpg)", {}, { toReview: ["A bike"] }, ["to-review"]],
     ["nothing of the source is left", "![A bike](a.jpg)", {}, { leftovers: { title: "Old", names: [] } }, []],
   ])("shut where %s", (_what, body, changes, context, shut) => {
     expect(open(body, changes, context)).toEqual(shut);

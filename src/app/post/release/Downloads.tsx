@@ -1,4 +1,4 @@
-import { Download, FileCode2, FileText } from "lucide-react";
+import { Download } from "lucide-react";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
 import { useAppDispatch } from "../../store/hooks";
@@ -8,16 +8,17 @@ import { download } from "../../ui/download";
 import { count, kilobytes } from "../../ui/figures";
 import { usePostSession } from "../SessionContext";
 import type { ExportedFile } from "./exportPost";
+import { EXPORTS, type ExportFormat } from "./exports";
 
 interface Props {
-  shut: number;
-  /** The shut gates are knowingly waved through. */
-  waved: boolean;
-  onWaved: (waved: boolean) => void;
+  open: number;
+  /** The shut gates are knowingly waived through. */
+  waived: boolean;
+  onWaived: (waived: boolean) => void;
 }
 
-/** The files to take away: free when every gate is open, or when the shut ones are knowingly waved through. */
-export function Downloads({ shut, waved, onWaved }: Props) {
+/** The files to take away: free when every gate is open, or when the shut ones are knowingly waived through. */
+export function Downloads({ open, waived, onWaived }: Props) {
   const session = usePostSession();
   const dispatch = useAppDispatch();
   const [jpeg, setJpeg] = useState(false);
@@ -25,15 +26,15 @@ export function Downloads({ shut, waved, onWaved }: Props) {
   const [upload, setUpload] = useState<ExportedFile["upload"]>();
   const stop = useRef<AbortController | null>(null);
   const busy = progress !== null;
-  const ready = !shut || waved;
-  const save = async (make: "exportPage" | "exportMarkdown") => {
+  const ready = !open || waived;
+  const save = async ({ writer }: ExportFormat) => {
     const own = new AbortController();
     stop.current = own;
     setProgress({ done: 0, of: 0 });
     try {
-      const exports = await import("./exportPost");
+      const write = await writer();
       const file: ExportedFile = await dispatch(
-        exports[make](session, {
+        write(session, {
           jpeg,
           onProgress: (done, of) => setProgress({ done, of }),
           signal: own.signal,
@@ -56,35 +57,37 @@ export function Downloads({ shut, waved, onWaved }: Props) {
     }
   };
   return (
-    <section aria-label="Download" className="border border-rule bg-sheet p-3">
+    <section aria-label="Export" className="border border-rule bg-sheet p-3">
       <h2 className="mb-2 flex items-center gap-1.5">
-        <Download size={15} aria-hidden="true" /> Take it away
+        <Download size={15} aria-hidden="true" /> Export
       </h2>
-      {shut > 0 && (
+      {open > 0 && (
         <label className="mb-3 flex items-start gap-2 border-l-2 border-plum pl-2">
           <input
             type="checkbox"
             className="mt-1"
-            checked={waved}
-            onChange={(event) => onWaved(event.target.checked)}
+            checked={waived}
+            onChange={(event) => onWaived(event.target.checked)}
           />
           <span>
-            I know that {count(shut, "gate")} {shut === 1 ? "is" : "are"} shut, and release all the same.
+            I know that {count(open, "gate")} {open === 1 ? "is" : "are"} not passed, and export anyway.
           </span>
         </label>
       )}
       <div className="flex flex-col gap-2">
-        <Button
-          data-field="export"
-          kind="primary"
-          disabled={!ready || busy}
-          onClick={() => void save("exportPage")}
-        >
-          <FileCode2 size={15} aria-hidden="true" /> HTML page
-        </Button>
-        <Button disabled={!ready || busy} onClick={() => void save("exportMarkdown")}>
-          <FileText size={15} aria-hidden="true" /> Markdown and pictures, zipped
-        </Button>
+        {EXPORTS.map((format, i) => {
+          const { id, name, icon: Icon } = format;
+          return (
+            <Button
+              key={id}
+              {...(i === 0 && { "data-field": "export", kind: "primary" })}
+              disabled={!ready || busy}
+              onClick={() => void save(format)}
+            >
+              <Icon size={15} aria-hidden="true" /> {name}
+            </Button>
+          );
+        })}
       </div>
       {progress && (
         <div className="mt-2 flex flex-wrap items-center gap-2">

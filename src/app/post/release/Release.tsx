@@ -29,10 +29,10 @@ export function Release() {
     () => (post ? postGates(post, sameSlugAs(post, posts), site, session, source) : []),
     [post, posts, site, report, source],
   );
-  const [waved, setWaved] = useState(false);
+  const [waived, setWaived] = useState(false);
   useGoal();
   if (!post) return null;
-  const shut = gates.filter(({ open }) => !open);
+  const open = gates.filter(({ passed }) => !passed);
   const clean = async () => {
     const before = session.json();
     await dispatch(keepCurrent({ why: "before cleaning" }));
@@ -44,13 +44,13 @@ export function Release() {
       <div className="flex flex-col gap-6">
         <section aria-label="Gates">
           <h2 className="mb-2 font-serif text-xl">
-            {shut.length ? (
+            {open.length ? (
               <>
-                <Term id="gate">{count(shut.length, "gate")}</Term> shut
+                <Term id="gate">{count(open.length, "gate")}</Term> not passed
               </>
             ) : (
               <>
-                All <Term id="gate">gates</Term> open
+                All <Term id="gate">gates</Term> passed
               </>
             )}
           </h2>
@@ -60,8 +60,8 @@ export function Release() {
             ))}
           </ul>
         </section>
-        <Downloads shut={shut.length} waved={waved} onWaved={setWaved} />
-        <CopyForBlog post={post} held={shut.length > 0 && !waved} />
+        <Downloads open={open.length} waived={waived} onWaived={setWaived} />
+        <CopyForBlog post={post} held={open.length > 0 && !waived} />
       </div>
       <div className="flex min-w-0 flex-col gap-6">
         <ShareCard post={post} readOnly={readOnly} />

@@ -1,18 +1,18 @@
 /** Where the search service is reached, and the trouble that the stand-in is asked to make. */
 
 import { useState } from "react";
-import type { SearchConnection } from "../../data/model";
-import { saveSearchConnection } from "../../data/settings";
-import { useDependencies } from "../store/DependenciesContext";
-import { useAppDispatch, useAppSelector } from "../store/hooks";
-import { searchChanged } from "../store/sessionSlice";
-import { Button } from "../ui/Button";
-import { FieldLine } from "../ui/FieldLine";
-import { count } from "../ui/figures";
-import { NumberField } from "../ui/NumberField";
-import { CheckedField } from "./CheckedField";
+import type { SearchConnection } from "../../../data/model";
+import { saveSearchConnection } from "../../../data/settings";
+import { useDependencies } from "../../store/DependenciesContext";
+import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { searchChanged } from "../../store/sessionSlice";
+import { Button } from "../../ui/Button";
+import { FieldLine } from "../../ui/FieldLine";
+import { count } from "../../ui/figures";
+import { NumberField } from "../../ui/NumberField";
+import { CheckedField } from "../CheckedField";
 
-export function ConnectionsSection() {
+export function SearchConnectionForm() {
   const { workers } = useDependencies();
   const connection = useAppSelector((state) => state.session.search);
   const dispatch = useAppDispatch();

@@ -1,0 +1,13 @@
+/** Connections to outside services. A new one is a form beside this file, and a line here. */
+import type { ComponentType } from "react";
+import { SearchConnectionForm } from "./SearchConnectionForm";
+
+export interface Connection {
+  id: string;
+  name: string;
+  Form: ComponentType;
+}
+
+export const CONNECTIONS: readonly Connection[] = [
+  { id: "search", name: "Search", Form: SearchConnectionForm },
+];
