@@ -7,8 +7,8 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { noContext } from "../src/core/proof/context";
-import { noHelp } from "../src/core/proof/mends/mend";
-import { type Mending, mendingsOf } from "../src/core/proof/mends/mending";
+import { type Fix, fixesOf } from "../src/core/proof/fixes/fix";
+import { noHelp } from "../src/core/proof/fixes/fixRule";
 import { houseProfile } from "../src/core/proof/profile";
 import { textWidth } from "../src/core/snippet/width";
 
@@ -16,7 +16,7 @@ export interface Proposed {
   document: string;
   kind: "title" | "description";
   before: string;
-  proposals: (Pick<Mending, "source" | "caution" | "gain"> & { after: string })[];
+  proposals: (Pick<Fix, "source" | "caution" | "gain"> & { after: string })[];
 }
 
 const MODULES = join(import.meta.dirname, "../node_modules");
@@ -56,11 +56,11 @@ export function proposedFixes(): Proposed[] {
     const title = `${h1}: ${says}`;
     const draft = { ...read, meta: { ...read.meta, title, keyword: h1, description: "" } };
     const terms = { context: noContext, profile: houseProfile, help: noHelp };
-    const proposed = (kind: Proposed["kind"], mend: string, before: string): Proposed => ({
+    const proposed = (kind: Proposed["kind"], fix: string, before: string): Proposed => ({
       document: name,
       kind,
       before,
-      proposals: mendingsOf(draft, terms, new Set([mend])).map(({ source, caution, gain, lines }) => ({
+      proposals: fixesOf(draft, terms, new Set([fix])).map(({ source, caution, gain, lines }) => ({
         ...(source && { source }),
         ...(caution && { caution }),
         gain,

@@ -96,14 +96,14 @@ test("a newcomer gets from the demo to an exported post of their own", async ({ 
   await page.keyboard.press("Control+Home");
   await page.keyboard.insertText(TEXT);
   await click("Next: Proof", "link");
-  await click(/^Mend \d+ things?$/);
-  const several = page.getByRole("dialog", { name: "Mend several" });
+  await click(/^FixRule \d+ things?$/);
+  const several = page.getByRole("dialog", { name: "Fix several" });
   // Whole proposals, each with its source, its width and the score with it.
   await expect(
     several.getByRole("radio", { name: /How often to water a snake plant/ }).first(),
   ).toBeChecked();
   await expect(several.getByText(/From the title.* of 580 px · score/).first()).toBeVisible();
-  await several.getByRole("button", { name: /^Mend \d+ things?$/ }).click();
+  await several.getByRole("button", { name: /^FixRule \d+ things?$/ }).click();
   clicks++;
   await click("Next: Release", "link");
 

@@ -1,4 +1,4 @@
-/** Proofing, as a marketer does it: mend, plan the way, try words, compare, set aside, take the report away; and the site as a whole. */
+/** Proofing, as a marketer does it: fix, plan the way, try words, compare, set aside, take the report away; and the site as a whole. */
 import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import {
@@ -24,12 +24,12 @@ async function openProof(page: Page, path = TOUR): Promise<void> {
 const ledger = (page: Page) => page.getByRole("region", { name: "Ledger" });
 const gainIn = (text: string): number => Number(/\+([\d.]+)/.exec(text)![1]);
 
-test("a mend shows what was and what will be, gains what it promised, and is undone", async ({ page }) => {
+test("a fix shows what was and what will be, gains what it promised, and is undone", async ({ page }) => {
   await openProof(page);
   const before = await keptScore(page, ID);
-  await ledger(page).getByRole("button", { name: "Mend “Keyword in the meta title”" }).click();
+  await ledger(page).getByRole("button", { name: "Fix “Keyword in the meta title”" }).click();
   const offer = ledger(page)
-    .getByRole("button", { name: /^Mend: Make the meta title fit/ })
+    .getByRole("button", { name: /^FixRule: Make the meta title fit/ })
     .first();
   const promised = gainIn((await offer.textContent())!);
   expect(promised).toBeGreaterThan(1);
@@ -42,16 +42,16 @@ test("a mend shows what was and what will be, gains what it promised, and is und
   await expect.poll(async () => Math.abs((await keptScore(page, ID)) - before)).toBeLessThan(1e-9);
 });
 
-test("several mends are one step; what was begun is looked at before release", async ({ page }) => {
+test("several fixes are one step; what was begun is looked at before release", async ({ page }) => {
   await openProof(page);
   const before = await keptScore(page, ID);
-  await page.getByRole("button", { name: /^Mend \d+ things$/ }).click();
-  const dialog = page.getByRole("dialog", { name: "Mend several" });
+  await page.getByRole("button", { name: /^FixRule \d+ things$/ }).click();
+  const dialog = page.getByRole("dialog", { name: "Fix several" });
   await dialog.getByLabel(/Start the alt texts/).check();
   await expectAccessible(page);
   const promised = gainIn((await dialog.getByText(/together$/).textContent())!);
-  await dialog.getByRole("button", { name: /^Mend \d+ things$/ }).click();
-  await expect(page.getByText(/^\d+ mends: \+/)).toBeVisible();
+  await dialog.getByRole("button", { name: /^FixRule \d+ things$/ }).click();
+  await expect(page.getByText(/^\d+ fixRules: \+/)).toBeVisible();
   await expect.poll(async () => Math.abs((await keptScore(page, ID)) - before - promised)).toBeLessThan(0.06);
   const begun = page.getByRole("region", { name: "To be looked at" });
   await expect(begun).toContainText("Two children in a box bike");
@@ -65,15 +65,15 @@ test("several mends are one step; what was begun is looked at before release", a
   await expect(begun).toHaveCount(0);
 });
 
-test("mends of the text are one step of undo in the editor, too", async ({ page }) => {
+test("fixes of the text are one step of undo in the editor, too", async ({ page }) => {
   await openDesk(page);
   await openStage(page, `${TOUR}/write`);
   const words = () => sheet(page).locator("p").allTextContents();
   const was = await words();
   await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Proof/ }).click();
-  await ledger(page).getByRole("button", { name: "Mend “Alt text”" }).click();
+  await ledger(page).getByRole("button", { name: "Fix “Alt text”" }).click();
   await ledger(page)
-    .getByRole("button", { name: /^Mend: Start the alt texts/ })
+    .getByRole("button", { name: /^FixRule: Start the alt texts/ })
     .click();
   await expect(page.getByRole("region", { name: "To be looked at" })).toBeVisible();
   await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Write/ }).click();
@@ -85,12 +85,12 @@ test("mends of the text are one step of undo in the editor, too", async ({ page 
   expect(await words()).toEqual(was);
 });
 
-test("undoing a mend leaves what was written since", async ({ page }) => {
+test("undoing a fix leaves what was written since", async ({ page }) => {
   await openDesk(page);
   await openStage(page, `${TOUR}/proof`);
-  await ledger(page).getByRole("button", { name: "Mend “Alt text”" }).click();
+  await ledger(page).getByRole("button", { name: "Fix “Alt text”" }).click();
   await ledger(page)
-    .getByRole("button", { name: /^Mend: Start the alt texts/ })
+    .getByRole("button", { name: /^FixRule: Start the alt texts/ })
     .click();
   const undo = page.getByRole("region", { name: /Notifications/ }).getByRole("button", { name: "Undo" });
   await expect(undo).toBeVisible();
@@ -247,21 +247,21 @@ test("the shared report opens without the application, and runs nothing", async 
   await shared.close();
 });
 
-test("the Desk sifts by a finding and mends what it shows, with a preview and a way back", async ({
+test("the Desk sifts by a finding and fixes what it shows, with a preview and a way back", async ({
   page,
 }) => {
   await openDesk(page);
   const all = page.getByRole("region", { name: "All posts" });
   await all.getByRole("button", { name: /^Alt text/ }).click();
   await expect(page.getByText(/^6 posts of 10$/)).toBeVisible();
-  await page.getByRole("button", { name: "Mend these …" }).click();
-  const dialog = page.getByRole("dialog", { name: "Mend 6 posts" });
+  await page.getByRole("button", { name: "Fix these …" }).click();
+  const dialog = page.getByRole("dialog", { name: "Fix 6 posts" });
   await dialog.getByLabel(/Start the alt texts/).check();
   await expect(dialog.getByText(/^\d+ posts would change/)).toBeVisible();
   await expect(dialog).toContainText("Two children in a box bike");
   await expectAccessible(page);
-  await dialog.getByRole("button", { name: /^Mend \d posts$/ }).click();
-  await expect(page.getByText(/^\d posts mended\./)).toBeVisible();
+  await dialog.getByRole("button", { name: /^FixRule \d posts$/ }).click();
+  await expect(page.getByText(/^\d posts fixed\./)).toBeVisible();
   await expect(page.getByText(/^2 posts of 10$/)).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText(/^6 posts of 10$/)).toBeVisible();

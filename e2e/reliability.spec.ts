@@ -70,17 +70,17 @@ test("what cannot be read says so, and comes when it is tried again", async ({ p
       return getAll.apply(this, args);
     };
     Object.assign(window, {
-      mendOutlines: () => Object.assign(IDBObjectStore.prototype, { get }),
-      mendVersions: () => Object.assign(IDBIndex.prototype, { getAll }),
+      repairOutlines: () => Object.assign(IDBObjectStore.prototype, { get }),
+      repairVersions: () => Object.assign(IDBIndex.prototype, { getAll }),
     });
   });
-  const mend = (name: "mendOutlines" | "mendVersions") =>
+  const fix = (name: "mendOutlines" | "mendVersions") =>
     page.evaluate((which) => (window as never as Record<string, () => void>)[which]!(), name);
 
   await page.getByRole("link", { name: "Winter cycling with children: warm feet" }).first().click();
   const post = page.getByRole("alert").filter({ hasText: "This post could not be opened" });
   await expect(post).toContainText("torn");
-  await mend("mendOutlines");
+  await fix("mendOutlines");
   await post.getByRole("button", { name: "Try again" }).click();
   const stages = page.getByRole("navigation", { name: "Stages" });
   await stages.getByRole("link", { name: /^Write/ }).click();
@@ -89,7 +89,7 @@ test("what cannot be read says so, and comes when it is tried again", async ({ p
   const dialog = page.getByRole("dialog", { name: "Versions" });
   const versions = dialog.getByRole("alert").filter({ hasText: "The versions could not be read" });
   await expect(versions).toContainText("torn");
-  await mend("mendVersions");
+  await fix("mendVersions");
   await versions.getByRole("button", { name: "Try again" }).click();
   await expect(versions).toBeHidden();
   await expect(dialog.getByText(/None yet|words/).first()).toBeVisible();

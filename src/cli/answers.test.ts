@@ -1,4 +1,4 @@
-/** Ways to call the command line and to answer: patterns, configuration, SARIF, Markdown, and safe mends. */
+/** Ways to call the command line and to answer: patterns, configuration, SARIF, Markdown, and safe fixes. */
 import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -175,10 +175,10 @@ describe("Markdown", () => {
   });
 });
 
-describe("safe mends", () => {
+describe("safe fixes", () => {
   it("are said without being written, with --dry-run", () => {
     const { err } = call("score", path("faulty.md"), "--fix", "--dry-run");
-    expect(err).toContain("would be mended");
+    expect(err).toContain("would be fixed");
     expect(err).toContain("H1 Two → H2 Two");
     expect(readFileSync(path("faulty.md"), "utf8")).toBe(FAULTY);
   });
@@ -189,7 +189,7 @@ describe("safe mends", () => {
         .files[0]!.score;
     const was = scoreOf();
     const { err } = call("score", path("faulty.md"), "--fix");
-    const promised = Number(/mended, \+([\d.]+)/.exec(err)![1]);
+    const promised = Number(/fixed, \+([\d.]+)/.exec(err)![1]);
     expect(readFileSync(path("faulty.md"), "utf8")).toBe(
       FAULTY.replace("(http://other", "(https://other")
         .replace("Two\n===", "## Two")

@@ -158,7 +158,7 @@ describe("dune-sparrow score", () => {
 
   it.each([
     [[], "Say what to do"],
-    [["mend"], "There is no command “mend”"],
+    [["fix"], "There is no command “fix”"],
     [["score"], "Name one file"],
     [["score", "a.md", "--format", "xml"], "There is no format “xml”"],
     [["score", "a.md", "--min", "high"], "--min takes a number"],

@@ -1,5 +1,5 @@
 /**
- * Safe mends made in the source of a Markdown file: only the characters that must change do. Whether the file then scores what
+ * Safe fixes made in the source of a Markdown file: only the characters that must change do. Whether the file then scores what
  * was promised is proved by reading it again; where it does not, it is left alone.
  */
 import type { Definition, Heading, Link, Root } from "mdast";
@@ -11,7 +11,7 @@ import { boundMarkdown } from "../core/draft/boundMarkdown";
 import type { Draft } from "../core/draft/draft";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import { readFrontMatter } from "../core/draft/frontMatter";
-import type { Mending } from "../core/proof/mends/mending";
+import type { Fix } from "../core/proof/fixes/fix";
 import { foldPlain } from "../core/text/fold";
 
 interface Edit {
@@ -23,17 +23,17 @@ interface Edit {
 const parser = unified().use(remarkParse).use(remarkGfm);
 
 /**
- * The source with mends made that set heading levels or write https.
+ * The source with fixes made that set heading levels or write https.
  *
  * @param before the draft that the source reads as
- * @param after the draft as mended
+ * @param after the draft as fixed
  * @returns null where the source cannot be brought there by such edits alone
  */
 export function fixedMarkdown(
   source: string,
   before: Draft,
   after: Draft,
-  made: readonly Mending[],
+  made: readonly Fix[],
 ): string | null {
   const { body } = readFrontMatter(source);
   // Its places are not those of the text that was read.
@@ -44,7 +44,7 @@ export function fixedMarkdown(
   if (!headingEdits(tree, body, before, after, edits)) return null;
   const addresses = new Map(
     made
-      .filter(({ mend }) => mend === "secure-links")
+      .filter(({ fix }) => fix === "secure-links")
       .flatMap(({ lines }) => lines.map(({ before: old, after: now }) => [old, now])),
   );
   visit(tree, (node) => {

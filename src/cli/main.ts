@@ -19,7 +19,7 @@ input, read as Markdown.
                        aside, competing pages, other posts. With it the score is the application's
   --format FORMAT      how to answer: text (the default), json, markdown, or sarif (2.1.0)
   --min N              exit with 1 when a score is under N
-  --fix                make the safe mends in Markdown files: heading levels, a second H1, https for http
+  --fix                make the safe fixes in Markdown files: heading levels, a second H1, https for http
   --dry-run            with --fix: say what would be written, and write nothing
   --config FILE        files, ignore, profile, field, keyword, format, min and setAside as JSON;
                        dune-sparrow.config.json where there is one
@@ -60,8 +60,8 @@ function fix(call: Call, say: (text: string) => void): void {
       err(`${file}: ${left}\n`);
       continue;
     }
-    const gain = made.reduce((sum, mending) => sum + mending.gain, 0);
-    const done = call.fix === "write" ? "mended" : "would be mended";
+    const gain = made.reduce((sum, fix) => sum + fix.gain, 0);
+    const done = call.fix === "write" ? "fixed" : "would be fixed";
     err(`${file}: ${done}, +${gain.toFixed(1)}\n`);
     for (const { name, lines } of made)
       for (const { before, after } of lines) err(`  ${name}: ${before} → ${after}\n`);

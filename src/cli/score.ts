@@ -8,9 +8,9 @@ import { draftFromHtml } from "../core/draft/fromHtml";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import { FrontMatterError } from "../core/draft/frontMatter";
 import { noContext, type ProofContext } from "../core/proof/context";
-import { noHelp } from "../core/proof/mends/mend";
-import { type Mending, mendAll } from "../core/proof/mends/mending";
-import { mends } from "../core/proof/mends/registry";
+import { type Fix, fixAll } from "../core/proof/fixes/fix";
+import { noHelp } from "../core/proof/fixes/fixRule";
+import { fixRules } from "../core/proof/fixes/registry";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import { decodeText } from "../core/text/decodeText";
@@ -110,14 +110,14 @@ function unknownNotes({ known, field, setAside }: ScoreOptions): string[] {
 
 export interface FixedFile {
   file: string;
-  made: Mending[];
-  /** The text as mended. */
+  made: Fix[];
+  /** The text as fixed. */
   source: string;
   /** Why it was left alone; null where it was not. */
   left: string | null;
 }
 
-/** The safe mends of every Markdown file that needs one; files that cannot be read are left to scoring, which says why. */
+/** The safe fixes of every Markdown file that needs one; files that cannot be read are left to scoring, which says why. */
 export function fixFiles(files: readonly string[], options: ScoreOptions): FixedFile[] {
   const read = files
     .filter((file) => file !== STANDARD_INPUT)
@@ -128,25 +128,24 @@ export function fixFiles(files: readonly string[], options: ScoreOptions): Fixed
         return [];
       }
     });
-  const safe = mends.filter((mend) => mend.safe).map(({ id }) => ({ mend: id }));
+  const safe = fixRules.filter(({ safe: isSafe }) => isSafe).map(({ id }) => ({ fix: id }));
   return read.flatMap((one): FixedFile[] => {
     const { file, source, draft } = one;
     const { context } = termsOf(one, read, options);
     const terms = { context, profile: options.profile, help: noHelp };
-    const { draft: mended, made } = mendAll(draft, safe, terms);
+    const { draft: better, made } = fixAll(draft, safe, terms);
     if (!made.length) return [];
     const left = { file, made, source };
     if (READERS[endingOf(file)]!.html)
-      return [{ ...left, left: "has safe mends, but only Markdown files are written." }];
-    const fixed = fixedMarkdown(source, draft, mended, made);
+      return [{ ...left, left: "has safe fixes, but only Markdown files are written." }];
+    const fixed = fixedMarkdown(source, draft, better, made);
     const score = (of: Draft) => proof(of, context, options.profile).score;
     // Read again from the text that would be written: what was promised must hold there.
-    const proved =
-      fixed !== null && Math.abs(score(draftOfText(fixed, file, options)) - score(mended)) < SAME;
+    const proved = fixed !== null && Math.abs(score(draftOfText(fixed, file, options)) - score(better)) < SAME;
     return [
       proved
         ? { ...left, source: fixed, left: null }
-        : { ...left, left: "has safe mends that its source cannot take without other changes; left alone." },
+        : { ...left, left: "has safe fixes that its source cannot take without other changes; left alone." },
     ];
   });
 }

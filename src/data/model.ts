@@ -75,7 +75,7 @@ export interface Post {
   acceptedLeftovers?: string[];
   /** Claims that stand without a source, by what they say. */
   acceptedClaims?: string[];
-  /** Texts that a mend began and nobody has looked at yet. */
+  /** Texts that a fix began and nobody has looked at yet. */
   begun?: string[];
   /** The score to reach in Proof; what is next in reach where absent. */
   aim?: Aim;

@@ -5,8 +5,8 @@ import type { DraftMeta } from "../core/draft/draft";
 import { stemKey } from "../core/keywords/stemKey";
 import type { ProofContext } from "../core/proof/context";
 import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
-import type { MendHelp } from "../core/proof/mends/mend";
-import { type Mending, type Pick as MendPick, mendAll } from "../core/proof/mends/mending";
+import { type Fix, type Pick as FixPick, fixAll } from "../core/proof/fixes/fix";
+import type { FixHelp } from "../core/proof/fixes/fixRule";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
@@ -45,28 +45,28 @@ export function createProofApi() {
 
   return {
     update: (update: DraftUpdate): RevisedReport => engine.update(update),
-    mendings: (postId: string, help: MendHelp): Mending[] => engine.mendings(postId, help),
-    mendAll: (postId: string, picks: readonly MendPick[], help: MendHelp): Mending[] =>
-      engine.mendAll(postId, picks, help),
+    fixes: (postId: string, help: FixHelp): Fix[] => engine.fixes(postId, help),
+    fixAll: (postId: string, picks: readonly FixPick[], help: FixHelp): Fix[] =>
+      engine.fixAll(postId, picks, help),
     whatIf: (postId: string, metas: readonly Partial<DraftMeta>[]): Pick<Report, "score" | "findings">[] =>
       engine.whatIf(postId, metas),
     close: (postId: string): void => engine.close(postId),
     /** Keys that agree where two keywords say the same, in the order given. */
     stemKeys: (keywords: { keyword: string; language: string }[]): string[] =>
       keywords.map(({ keyword, language }) => stemKey(keyword, language)),
-    /** What several mends would do in a post that is not open, each on what those before it left. */
-    mendPost: (
+    /** What several fixes would do in a post that is not open, each on what those before it left. */
+    fixPost: (
       post: Post,
       site: Site,
       doc: EditorDoc,
       context: ProofContext,
       profile: Profile,
       ids: readonly string[],
-      help: MendHelp,
-    ): Mending[] =>
-      mendAll(
+      help: FixHelp,
+    ): Fix[] =>
+      fixAll(
         draftOf(post, site, doc),
-        ids.map((mend) => ({ mend })),
+        ids.map((fix) => ({ fix })),
         { context, profile, help },
       ).made,
     /** Begins to score many posts of one site: what they all share is sent once. The run before ends with it. */

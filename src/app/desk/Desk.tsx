@@ -34,10 +34,7 @@ const CollectManySheet = lazyPart(
   "The sheet",
   async () => (await import("./collecting/CollectManySheet")).CollectManySheet,
 );
-const BulkMendSheet = lazyPart(
-  "This part",
-  async () => (await import("./mending/BulkMendSheet")).BulkMendSheet,
-);
+const BulkFixSheet = lazyPart("This part", async () => (await import("./fixing/BulkFixSheet")).BulkFixSheet);
 const ReportMenu = lazyPart(
   "This part",
   async () => (await import("../reports/ReportMenu")).ReportMenu,
@@ -64,7 +61,7 @@ export function Desk() {
   const [sort, setSort] = useState<Sort>("stage");
   const [finding, setFinding] = useState<CheckId | "">("");
   const [collecting, setCollecting] = useState<readonly Post[] | null>(null);
-  const [mending, setMending] = useState<readonly Post[] | null>(null);
+  const [fix, setFixing] = useState<readonly Post[] | null>(null);
   const navigate = useNavigate();
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: any change of a post, the site or the profile may have made a score stale
@@ -179,8 +176,8 @@ export function Desk() {
         <Button disabled={!rows.length} onClick={() => setCollecting(rows.map(({ post }) => post))}>
           <BookOpenText size={14} aria-hidden="true" /> Collect for these …
         </Button>
-        <Button disabled={!rows.length} onClick={() => setMending(rows.map(({ post }) => post))}>
-          <Wrench size={14} aria-hidden="true" /> Mend these …
+        <Button disabled={!rows.length} onClick={() => setFixing(rows.map(({ post }) => post))}>
+          <Wrench size={14} aria-hidden="true" /> Fix these …
         </Button>
         <ReportMenu
           label="Report"
@@ -217,7 +214,7 @@ export function Desk() {
         <PostList groups={groups} />
       )}
       {collecting && <CollectManySheet posts={collecting} onClose={() => setCollecting(null)} />}
-      {mending && <BulkMendSheet posts={mending} onClose={() => setMending(null)} />}
+      {fix && <BulkFixSheet posts={fix} onClose={() => setFixing(null)} />}
     </div>
   );
 }

@@ -81,7 +81,7 @@ function htmlFaults(html: string): SourceFault[] {
   ].sort((a, b) => a.line - b.line);
 }
 
-/** Tags that are opened and not ended, or ended and not opened: a browser mends them without a word. */
+/** Tags that are opened and not ended, or ended and not opened: a browser fixes them without a word. */
 function unbalanced(html: string): SourceFault[] {
   const faults: SourceFault[] = [];
   const open: { name: string; line: number }[] = [];

@@ -62,8 +62,8 @@ export interface Evidence {
   /** The form in which a keyword stands there. */
   form?: Form;
   /**
-   * Where the place is at fault: what mending it alone adds to the check's share, 0 to 1. Nothing is added where all of several must be
-   * mended. Absent where the place is not at fault, as those that earn the share.
+   * Where the place is at fault: what fixing it alone adds to the check's share, 0 to 1. Nothing is added where all of several must be
+   * fixed. Absent where the place is not at fault, as those that earn the share.
    */
   worth?: number;
 }

@@ -4,8 +4,8 @@
  */
 import type { Block, Draft, DraftMeta } from "../draft/draft";
 import { noContext, type ProofContext } from "./context";
-import type { MendHelp } from "./mends/mend";
-import { type Mending, type Pick as MendPick, mendAll, mendingsOf, type Terms } from "./mends/mending";
+import { type Fix, type Pick as FixPick, fixAll, fixesOf, type Terms } from "./fixes/fix";
+import type { FixHelp } from "./fixes/fixRule";
 import { houseProfile, type Profile } from "./profile";
 import { proof } from "./proof";
 import { ReadingCache } from "./reading/remembered";
@@ -83,16 +83,16 @@ export class ProofEngine {
     return { postId, revision, report: proof(draft.draft, draft.context, draft.profile, draft.cache) };
   }
 
-  /** What can be mended in a draft as it was last scored; nothing where it is not open. */
-  mendings(postId: string, help: MendHelp): Mending[] {
+  /** What can be fixed in a draft as it was last scored; nothing where it is not open. */
+  fixes(postId: string, help: FixHelp): Fix[] {
     const open = this.open.get(postId);
-    return open?.draft ? mendingsOf(open.draft, termsOf(open, help)) : [];
+    return open?.draft ? fixesOf(open.draft, termsOf(open, help)) : [];
   }
 
-  /** Several mends of it at once, each on what those before it left. */
-  mendAll(postId: string, picks: readonly MendPick[], help: MendHelp): Mending[] {
+  /** Several fixes of it at once, each on what those before it left. */
+  fixAll(postId: string, picks: readonly FixPick[], help: FixHelp): Fix[] {
     const open = this.open.get(postId);
-    return open?.draft ? mendAll(open.draft, picks, termsOf(open, help)).made : [];
+    return open?.draft ? fixAll(open.draft, picks, termsOf(open, help)).made : [];
   }
 
   /** Its reports with other fields; none where it is not open. */
@@ -114,7 +114,7 @@ export class ProofEngine {
 
 const termsOf = (
   { context = noContext, profile = houseProfile, cache }: OpenDraft,
-  help: MendHelp,
+  help: FixHelp,
 ): Terms => ({
   context,
   profile,

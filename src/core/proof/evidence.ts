@@ -8,7 +8,7 @@ import type { DraftReading, FieldReading, LinkReading } from "./reading/reading"
 /** No finding needs more places than a person would look at. */
 export const MOST_EVIDENCE = 20;
 
-/** Places that are at fault, each with what mending it alone adds to the share. */
+/** Places that are at fault, each with what fixing it alone adds to the share. */
 export const atFault = (places: readonly Evidence[], worth: number): Evidence[] =>
   places.map((place) => ({ ...place, worth }));
 

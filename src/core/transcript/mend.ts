@@ -12,7 +12,7 @@ export interface Spoken {
   start: number | null;
 }
 
-export interface MendOptions {
+export interface FixOptions {
   /** Take out sounds and phrases that fill pauses, and words said twice in a row. */
   dropFillers: boolean;
 }
@@ -23,7 +23,7 @@ export interface MendOptions {
  */
 export function spokenSentences(
   cues: readonly Cue[],
-  { dropFillers }: MendOptions,
+  { dropFillers }: FixOptions,
   pack: LanguagePack,
 ): Spoken[] {
   const out: Spoken[] = [];

@@ -2,11 +2,11 @@
 import type { EditorDoc } from "../blocks/editorJson";
 import { languagePack } from "../text/language";
 import { readTranscript } from "./cues";
-import { type MendOptions, type Spoken, spokenSentences } from "./mend";
+import { type FixOptions, type Spoken, spokenSentences } from "./mend";
 import { spokenSections } from "./sections";
 import { type ToDocOptions, transcriptDoc } from "./toDoc";
 
-export interface RecordingOptions extends MendOptions, ToDocOptions {
+export interface RecordingOptions extends FixOptions, ToDocOptions {
   language: string;
 }
 

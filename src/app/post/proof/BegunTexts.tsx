@@ -1,4 +1,4 @@
-/** What mends began and nobody has looked at: one by one, to be changed in its place or taken as it is. */
+/** What fixes began and nobody has looked at: one by one, to be changed in its place or taken as it is. */
 import { useMemo } from "react";
 import { begunTexts } from "../../../core/release/begun";
 import { useAppDispatch } from "../../store/hooks";
@@ -23,8 +23,8 @@ export function BegunTexts() {
       className="mb-3 border border-plum/40 bg-plum-wash px-4 py-2 text-[13px]"
     >
       <p>
-        <strong className="font-semibold text-plum">{count(left.length, "text")}</strong> begun by a mend:
-        look at each, change it or take it as it is.
+        <strong className="font-semibold text-plum">{count(left.length, "text")}</strong> begun by a fix: look
+        at each, change it or take it as it is.
       </p>
       <ul className="mt-1">
         {left.map(({ text, kind, block }) => (

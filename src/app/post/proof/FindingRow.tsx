@@ -3,7 +3,7 @@ import { type FormEvent, useId, useState } from "react";
 import { toast } from "sonner";
 import type { Evidence } from "../../../core/proof/check";
 import type { Finding } from "../../../core/proof/finding";
-import type { Mending } from "../../../core/proof/mends/mending";
+import type { Fix } from "../../../core/proof/fixes/fix";
 import { saveSite } from "../../../data/settings";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
@@ -12,7 +12,7 @@ import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
 import { hintOf } from "../../ui/glossary";
 import { ShareSymbol } from "../../ui/ShareSymbol";
-import { MendPanel } from "../mending/MendPanel";
+import { FixPanel } from "../fixing/FixPanel";
 import { useGo } from "../useGo";
 import { Workings } from "./Workings";
 
@@ -36,19 +36,19 @@ interface Props {
   gain: number;
   worthMost: boolean;
   /** What the application can do about it itself, the best first. */
-  mendings: readonly Mending[];
+  fixes: readonly Fix[];
   /** Sum of the weights that count. */
   total: number;
 }
 
-export function FindingRow({ finding, gain, worthMost, mendings, total }: Props) {
+export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
   const { id, name, state, share, weight, reason, evidence, excess = 0 } = finding;
   const go = useGo();
   const dispatch = useAppDispatch();
   const { post, readOnly } = useAppSelector((root) => root.openPost);
   const site = useAppSelector((root) => root.session.site);
   const [asking, setAsking] = useState(false);
-  const [mending, setMending] = useState(false);
+  const [fix, setFixing] = useState(false);
   const aside = state === "set-aside";
   const forSite = aside && site.setAside?.[id] !== undefined && post!.setAside[id] === undefined;
   const setAside = (why: string | null, everywhere: boolean) => {
@@ -107,17 +107,17 @@ export function FindingRow({ finding, gain, worthMost, mendings, total }: Props)
               Go
             </button>
           )}
-          {mendings.length > 0 && (
+          {fixes.length > 0 && (
             <button
               type="button"
               className={`${action} font-semibold`}
               disabled={readOnly}
-              aria-expanded={mending}
-              onClick={() => setMending(!mending)}
-              aria-label={`Mend “${name}”`}
-              title={hintOf("mend")}
+              aria-expanded={fix}
+              onClick={() => setFixing(!fix)}
+              aria-label={`Fix “${name}”`}
+              title={hintOf("fix")}
             >
-              Mend <span className="figures font-normal">+{points(mendings[0]!.gain)}</span>
+              Fix <span className="figures font-normal">+{points(fixes[0]!.gain)}</span>
             </button>
           )}
           {aside ? (
@@ -155,7 +155,7 @@ export function FindingRow({ finding, gain, worthMost, mendings, total }: Props)
             <Workings finding={finding} total={total} />
           </details>
         </div>
-        {mending && mendings.length > 0 && <MendPanel mendings={mendings} onDone={() => setMending(false)} />}
+        {fix && fixes.length > 0 && <FixPanel fixes={fixes} onDone={() => setFixing(false)} />}
         {asking && <ReasonForm onDone={setAside} onCancel={() => setAsking(false)} />}
       </div>
       <span className="figures whitespace-nowrap text-right small:hidden">

@@ -1,4 +1,4 @@
-/** Proof: every finding with its evidence, what it is worth and what mends it; beside it the result as a searcher will see it, and the field. */
+/** Proof: every finding with its evidence, what it is worth and what fixes it; beside it the result as a searcher will see it, and the field. */
 import { ArrowLeftRight, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
 import { byWorth, counts, type Finding, hasGain, shownGains } from "../../../core/proof/finding";
@@ -9,8 +9,8 @@ import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Segments } from "../../ui/Segments";
 import { Term } from "../../ui/Term";
-import { MendSheet } from "../mending/MendSheet";
-import { useMendings } from "../mending/useMendings";
+import { FixSheet } from "../fixing/FixSheet";
+import { useFixes } from "../fixing/useFixes";
 import { NextStage } from "../NextStage";
 import { StripHead } from "../StripHead";
 import { useOpenPost } from "../useOpenPost";
@@ -34,7 +34,7 @@ export function Proof() {
   const [several, setSeveral] = useState(false);
   const [comparing, setComparing] = useState<string | true | null>(null);
   const [shown, setShown] = useState<string | null>(null);
-  const mendings = useMendings();
+  const fixes = useFixes();
   const others = useOthers();
   const parts = useMemo(() => (report ? arranged(report.findings, order) : []), [report, order]);
   if (!post || !report) {
@@ -85,13 +85,13 @@ export function Proof() {
           <div className="mb-2 flex flex-wrap items-center gap-2">
             <Segments label="Order of the ledger" options={ORDERS} value={order} onChange={setOrder} />
             <div className="ml-auto flex gap-2">
-              <Button disabled={readOnly || !mendings?.length} onClick={() => setSeveral(true)}>
+              <Button disabled={readOnly || !fixes?.length} onClick={() => setSeveral(true)}>
                 <Wrench size={14} aria-hidden="true" />
-                {!mendings
-                  ? "Mend …"
-                  : mendings.length
-                    ? `Mend ${count(new Set(mendings.map(({ mend }) => mend)).size, "thing")}`
-                    : "Nothing to mend"}
+                {!fixes
+                  ? "Fix …"
+                  : fixes.length
+                    ? `Fix ${count(new Set(fixes.map(({ fix }) => fix)).size, "thing")}`
+                    : "Nothing to fix"}
               </Button>
               <Button onClick={() => setComparing(true)}>
                 <ArrowLeftRight size={14} aria-hidden="true" /> Compare
@@ -122,9 +122,9 @@ export function Proof() {
                       finding={finding}
                       worthMost={finding.id === worth[0]?.id}
                       gain={gains.get(finding.id) ?? 0}
-                      mendings={
+                      fixes={
                         hasGain(finding)
-                          ? (mendings?.filter(({ checks }) => checks.includes(finding.id)) ?? [])
+                          ? (fixes?.filter(({ checks }) => checks.includes(finding.id)) ?? [])
                           : []
                       }
                       total={total}
@@ -160,7 +160,7 @@ export function Proof() {
           <ScoreOverTime now={report.score} onCompare={(id) => setComparing(id)} />
         </aside>
       </div>
-      {several && mendings && <MendSheet mendings={mendings} onClose={() => setSeveral(false)} />}
+      {several && fixes && <FixSheet fixes={fixes} onClose={() => setSeveral(false)} />}
       {comparing !== null && (
         <CompareSheet
           others={others}

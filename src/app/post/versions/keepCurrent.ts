@@ -13,7 +13,7 @@ export type Occasion =
   | "before going back"
   | "before cleaning"
   | "before changing the source"
-  | "before mending"
+  | "before fixing"
   | "before replacing";
 
 interface What {

@@ -11,7 +11,7 @@ import { usePostSession } from "../SessionContext";
 import { useGo } from "../useGo";
 import { groupNotes, type MarginNote, marginNotes, type NoteGroup, stack } from "./noteGroups";
 
-/** What mending a place brings; nothing where others must be mended too. */
+/** What fixing a place brings; nothing where others must be fixed too. */
 const gainWords = ({ gain }: MarginNote): string => (hasGain({ gain }) ? `+${points(gain)}` : "");
 
 const LINE = 30;
@@ -143,7 +143,7 @@ const Group = memo(function Group({ group, open, onToggle }: GroupProps) {
                   <p className="figures text-ink-2">
                     {hasGain(note)
                       ? `This place brings ${gainWords(note)} of +${points(finding.gain)}.`
-                      : `+${points(finding.gain)} once all such places are mended.`}
+                      : `+${points(finding.gain)} once all such places are fixed.`}
                   </p>
                 )}
                 {evidence.quote && (

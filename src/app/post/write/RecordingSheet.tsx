@@ -1,4 +1,4 @@
-/** A post from a recording's text: pasted or opened, mended to sentences, cut at changes of subject. */
+/** A post from a recording's text: pasted or opened, fixed to sentences, cut at changes of subject. */
 
 import type { Editor } from "@tiptap/core";
 import { useEffect, useState } from "react";

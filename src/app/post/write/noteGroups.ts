@@ -7,7 +7,7 @@ import type { Report } from "../../../core/proof/report";
 export interface MarginNote {
   finding: Finding;
   evidence: Evidence;
-  /** Points that mending this place alone brings; 0 where several must be mended first. */
+  /** Points that fixing this place alone brings; 0 where several must be fixed first. */
   gain: number;
   /** Place among the draft's blocks. */
   block: number;
@@ -42,7 +42,7 @@ export function marginNotes(report: Report): MarginNote[] {
   });
 }
 
-/** Points of the whole score that mending one place brings; null where the place is not at fault. */
+/** Points of the whole score that fixing one place brings; null where the place is not at fault. */
 function gainHere({ group, gain, share }: Finding, { worth }: Evidence): number | null {
   if (group === "keyword") return gain;
   // The gain is what the rest of the share is worth, and a place has its part of that.

@@ -11,7 +11,7 @@ export interface CsvRecord {
 export const SEPARATORS = [",", ";", "\t", "|"] as const;
 export type Separator = (typeof SEPARATORS)[number];
 
-/** As many broken lines are mended one by one; a file with more has stray quotes as a habit. */
+/** As many broken lines are fixed one by one; a file with more has stray quotes as a habit. */
 const MOST_MENDED = 40;
 /** Characters read at a time, and the longest that a cell of several lines may be. */
 const CHUNK = 1 << 16;
@@ -53,11 +53,11 @@ export function* csvRecords(source: string, separator: Separator): Generator<Csv
   const newline = "\n";
   const end = text.endsWith(newline) ? text.length - newline.length : text.length;
   let line = 1;
-  let mended = 0;
+  let fixed = 0;
   let span = CHUNK;
   for (let at = 0; at < end || (at === 0 && end > 0); ) {
     const to = endOfLine(text, newline, at + span, end);
-    const literal = mended >= MOST_MENDED;
+    const literal = fixed >= MOST_MENDED;
     const piece = text.slice(at, to);
     const { data, errors } = Papa.parse(piece, {
       delimiter: separator,
@@ -90,7 +90,7 @@ export function* csvRecords(source: string, separator: Separator): Generator<Csv
     const stop = endOfLine(text, newline, at, end);
     yield { cells: [text.slice(at, stop)], line, fault: BROKEN };
     line++;
-    mended++;
+    fixed++;
     at = stop + newline.length;
   }
 }

@@ -458,7 +458,7 @@ const tables: Record<CheckId, Row[]> = {
     ["no text", {}, "", "waiting"],
     ["active", {}, "We check the brakes. You ride.", 1],
     // A quarter: (0.4 − 0.25) / 0.25.
-    ["one of four, twice in one", {}, "It was checked and was mended. We ride. You ride. They ride.", 0.6],
+    ["one of four, twice in one", {}, "It was checked and was fixed. We ride. You ride. They ride.", 0.6],
     ["one of two", {}, "The brakes were checked. We ride.", 0],
     ["in a language without rules", { language: "xx" }, "It was checked.", "not-applicable"],
     ["in German", { language: "de" }, "Das Rad wird geprüft. Wir fahren. Ihr fahrt. Sie fahren.", 0.6],
@@ -517,7 +517,7 @@ describe("a place at fault", () => {
       `${filler(121)}\n\n${filler(121)}${"\n\nShort.".repeat(5)}`,
       `${filler(120)}\n\n${filler(121)}${"\n\nShort.".repeat(5)}`,
     ],
-  ])("of %s says what mending it alone adds: %#", (id, before, after) => {
+  ])("of %s says what fixing it alone adds: %#", (id, before, after) => {
     const found = findingOf(id, draftOf(before));
     const place = found.evidence.find(({ worth }) => worth !== undefined);
     expect(place!.worth).toBeCloseTo(findingOf(id, draftOf(after)).share - found.share, 9);

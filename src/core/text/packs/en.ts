@@ -81,7 +81,7 @@ const SUBJECTS = [
   "cost costs price prices pricing money budget pay paid payment expensive cheap fee fees save saves savings afford worth charge",
   "weather rain rainy wet wind storm",
   "clothing clothes dress wear suit jacket",
-  "care repair repairs mend fix maintenance upkeep service",
+  "care repair repairs fix mend maintenance upkeep service",
   "cleaning clean wash washing",
   "storage store keep park parking sleep",
   "buying buy purchase shop shopping",

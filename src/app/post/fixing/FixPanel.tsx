@@ -1,39 +1,37 @@
-import type { Mending } from "../../../core/proof/mends/mending";
+import type { Fix } from "../../../core/proof/fixes/fix";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
-import { applyMendings } from "./applyMendings";
+import { applyFixes } from "./applyFixes";
 
 const LINES_SHOWN = 6;
 
-/** The mends of one finding: what was, what will be, and what it gains. Alternatives stand below each other. */
-export function MendPanel({ mendings, onDone }: { mendings: readonly Mending[]; onDone: () => void }) {
+/** The fixes of one finding: what was, what will be, and what it gains. Alternatives stand below each other. */
+export function FixPanel({ fixes, onDone }: { fixes: readonly Fix[]; onDone: () => void }) {
   const dispatch = useAppDispatch();
   return (
     <ul className="mt-2 flex flex-col gap-2">
-      {mendings.map((mending, i) => (
+      {fixes.map((fix, i) => (
         <li
-          key={`${mending.mend}:${mending.lines[0]?.after}`}
+          key={`${fix.fix}:${fix.lines[0]?.after}`}
           className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-4 border-l-2 border-proof bg-paper py-2 pl-3 pr-2"
         >
           <div className="min-w-0">
             <p className="text-[13px] font-semibold">
-              {mending.name}
-              {mending.toCheck && (
-                <span className="font-normal text-plum"> · to be looked at afterwards</span>
-              )}
+              {fix.name}
+              {fix.toCheck && <span className="font-normal text-plum"> · to be looked at afterwards</span>}
             </p>
-            <Lines mending={mending} />
-            <MendingFacts mending={mending} />
+            <Lines fix={fix} />
+            <FixFacts fix={fix} />
           </div>
           <Button
-            aria-label={`Mend: ${mending.name}${mendings.length > 1 ? `, choice ${i + 1}` : ""}`}
+            aria-label={`Fix: ${fix.name}${fixes.length > 1 ? `, choice ${i + 1}` : ""}`}
             onClick={() => {
-              void dispatch(applyMendings([mending]));
+              void dispatch(applyFixes([fix]));
               onDone();
             }}
           >
-            Mend <span className="figures font-semibold">+{points(mending.gain)}</span>
+            Fix <span className="figures font-semibold">+{points(fix.gain)}</span>
           </Button>
         </li>
       ))}
@@ -42,7 +40,7 @@ export function MendPanel({ mendings, onDone }: { mendings: readonly Mending[]; 
 }
 
 /** What a proposal was made from, how wide it is, and the score with it. */
-export function MendingFacts({ mending: { source, width, score, caution } }: { mending: Mending }) {
+export function FixFacts({ fix: { source, width, score, caution } }: { fix: Fix }) {
   if (!source) return null;
   return (
     <p className="figures mt-0.5 text-[12px] text-ink-2">
@@ -53,7 +51,7 @@ export function MendingFacts({ mending: { source, width, score, caution } }: { m
   );
 }
 
-export function Lines({ mending: { lines } }: { mending: Pick<Mending, "lines"> }) {
+export function Lines({ fix: { lines } }: { fix: Pick<Fix, "lines"> }) {
   return (
     <dl className="text-[13px]">
       {lines.slice(0, LINES_SHOWN).map(({ before, after }) => (

@@ -5,11 +5,11 @@ import { internalLinksThresholds } from "../checks/internal-links";
 import { targetResolver } from "../linkTargets";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
-import type { ChangedLine, Mend } from "./mend";
+import type { ChangedLine, FixRule } from "./fixRule";
 import { slicedRuns } from "./parts";
 
 /** Links phrases that the text already has to the posts that are about them. */
-export const ownLinks: Mend = {
+export const ownLinks: FixRule = {
   id: "own-links",
   check: "internal-links",
   name: "Link phrases to own posts",

@@ -1,10 +1,10 @@
 import { keywordSlug, makeSlug } from "../../text/slug";
 import { slugThresholds } from "../checks/slug-form";
 import { thresholdsIn } from "../thresholds";
-import type { Mend, Suggestion } from "./mend";
+import type { FixRule, Suggestion } from "./fixRule";
 
 /** A slug from the keyword, or from the title. */
-export const slug: Mend = {
+export const slug: FixRule = {
   id: "slug",
   check: "slug-form",
   also: ["keyword-in-slug"],

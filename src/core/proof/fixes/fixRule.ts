@@ -1,14 +1,14 @@
-/** The anatomy of a mend: a change of the draft that the application can make itself, to earn a check's points. */
+/** The anatomy of a fix: a change of the draft that the application can make itself, to earn a check's points. */
 import type { Block, Draft, DraftMeta } from "../../draft/draft";
 import type { LinkTarget } from "../../links/linkChoices";
 import type { CheckId } from "../profile";
 import type { DraftReading } from "../reading/reading";
 
-/** Fields of a draft that a mend may write. */
-export type MendedMeta = Partial<Pick<DraftMeta, "metaTitle" | "description" | "slug">>;
+/** Fields of a draft that a fix may write. */
+export type FixedMeta = Partial<Pick<DraftMeta, "metaTitle" | "description" | "slug">>;
 
 export interface Change {
-  meta?: MendedMeta;
+  meta?: FixedMeta;
   /** What takes the place of a block, by its place among the blocks. */
   blocks?: ReadonlyMap<number, readonly Block[]>;
 }
@@ -35,14 +35,14 @@ export const WITHOUT_KEYWORD = "without the target keyword";
 /** What one section says may be far from what the page says. */
 export const OF_ONE_SECTION = "about one section";
 
-/** What mends know besides the draft. */
-export interface MendHelp {
+/** What fixes know besides the draft. */
+export interface FixHelp {
   /** Pages of the site that a phrase may be linked to, the draft itself left out. */
   targets: readonly LinkTarget[];
 }
-export const noHelp: MendHelp = { targets: [] };
+export const noHelp: FixHelp = { targets: [] };
 
-export interface Mend {
+export interface FixRule {
   id: string;
   /** The check that it is for. */
   check: CheckId;
@@ -56,8 +56,8 @@ export interface Mend {
   toCheck?: true;
   /** Worth making though nothing is gained. */
   tidies?: true;
-  /** What it would do, the best first; nothing where there is nothing to mend. */
-  suggest(reading: DraftReading, help: MendHelp): Suggestion[];
+  /** What it would do, the best first; nothing where there is nothing to fix. */
+  suggest(reading: DraftReading, help: FixHelp): Suggestion[];
 }
 
 /** The draft with a change made; the draft itself stays as it is. */

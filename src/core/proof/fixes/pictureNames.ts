@@ -1,10 +1,10 @@
 import type { Block } from "../../draft/draft";
 import { suggestedFileName } from "../../pictures/fileName";
 import { isMadeOfWords } from "../fileNames";
-import type { ChangedLine, Mend } from "./mend";
+import type { ChangedLine, FixRule } from "./fixRule";
 
 /** Names picture files by what their alt texts, captions or the title say. */
-export const pictureNames: Mend = {
+export const pictureNames: FixRule = {
   id: "picture-names",
   check: "picture-names",
   name: "Rename the pictures",

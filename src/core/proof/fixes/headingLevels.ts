@@ -1,8 +1,8 @@
 import type { Block, HeadingLevel } from "../../draft/draft";
-import type { ChangedLine, Mend } from "./mend";
+import type { ChangedLine, FixRule } from "./fixRule";
 
 /** Lifts every heading that skips a level to one below the heading before it, as that stands by then. */
-export const headingLevels: Mend = {
+export const headingLevels: FixRule = {
   id: "heading-levels",
   check: "heading-order",
   name: "Set heading levels right",

@@ -1,36 +1,36 @@
-/** Makes mends in the open post: as one step, with a version kept before and a way back. */
+/** Makes fixes in the open post: as one step, with a version kept before and a way back. */
 
 import { toast } from "sonner";
 import { withoutChange } from "../../../core/draft/withoutChange";
-import type { MendedMeta } from "../../../core/proof/mends/mend";
-import { mendedDoc } from "../../../core/proof/mends/mended";
-import type { Mending, Pick } from "../../../core/proof/mends/mending";
+import type { Fix, Pick } from "../../../core/proof/fixes/fix";
+import { fixedDoc } from "../../../core/proof/fixes/fixed";
+import type { FixedMeta } from "../../../core/proof/fixes/fixRule";
 import { postEdited } from "../../store/openPostSlice";
 import type { AppThunk } from "../../store/thunk";
 import { count, points } from "../../ui/figures";
 import { keepCurrent } from "../versions/keepCurrent";
-import { mendHelp } from "./mendHelp";
+import { fixHelp } from "./fixHelp";
 
-/** @param mendings each made on what those before it left */
-export const applyMendings =
-  (mendings: readonly Mending[]): AppThunk<Promise<void>> =>
+/** @param fixes each made on what those before it left */
+export const applyFixes =
+  (fixes: readonly Fix[]): AppThunk<Promise<void>> =>
   async (dispatch, getState, { opened }) => {
     const session = opened.text;
     const { post, readOnly } = getState().openPost;
-    if (!session || !post || readOnly || !mendings.length) return;
-    await dispatch(keepCurrent({ why: "before mending" }));
+    if (!session || !post || readOnly || !fixes.length) return;
+    await dispatch(keepCurrent({ why: "before fixing" }));
     const before = session.json();
-    const { doc: after, meta, begun } = mendedDoc(before, mendings);
-    const old = Object.fromEntries(Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]));
+    const { doc: after, meta, begun } = fixedDoc(before, fixes);
+    const old = Object.fromEntries(Object.keys(meta).map((key) => [key, post[key as keyof FixedMeta]]));
     if (after !== before) session.replaceDoc(after);
     // As the editor holds it: with the ids that it gave to what is new.
     const made = session.json();
     const edits = { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) };
     if (Object.keys(edits).length) dispatch(postEdited(edits));
-    const gain = mendings.reduce((sum, mending) => sum + mending.gain, 0);
-    const [first] = mendings;
+    const gain = fixes.reduce((sum, fix) => sum + fix.gain, 0);
+    const [first] = fixes;
     toast(
-      `${mendings.length === 1 ? first!.name : `${mendings.length} mends`}: +${points(gain)}.${begun.length ? " Look at what it began." : ""}`,
+      `${fixes.length === 1 ? first!.name : `${fixes.length} fixes`}: +${points(gain)}.${begun.length ? " Look at what it began." : ""}`,
       {
         action: {
           label: "Undo",
@@ -43,7 +43,7 @@ export const applyMendings =
             const undone = withoutChange(session.json(), before, made);
             session.replaceDoc(undone.doc);
             const fields = Object.entries(old).filter(([key]) =>
-              Object.is(now[key as keyof MendedMeta], meta[key as keyof MendedMeta]),
+              Object.is(now[key as keyof FixedMeta], meta[key as keyof FixedMeta]),
             );
             dispatch(
               postEdited({
@@ -53,7 +53,7 @@ export const applyMendings =
             );
             if (undone.left)
               toast(
-                `${count(undone.left, "place")} stayed mended: you have written there since. The text from before is kept under Versions.`,
+                `${count(undone.left, "place")} stayed fixed: you have written there since. The text from before is kept under Versions.`,
               );
           },
         },
@@ -61,10 +61,10 @@ export const applyMendings =
     );
   };
 
-/** Several mends of the open post, each as it is made on what those before it left. */
-export const mendingsTogether =
-  (picks: readonly Pick[]): AppThunk<Promise<Mending[]>> =>
+/** Several fixes of the open post, each as it is made on what those before it left. */
+export const fixesTogether =
+  (picks: readonly Pick[]): AppThunk<Promise<Fix[]>> =>
   async (_dispatch, getState, { workers }) => {
     const { post } = getState().openPost;
-    return post ? workers.proof.mendAll(post.id, picks, mendHelp(getState())) : [];
+    return post ? workers.proof.fixAll(post.id, picks, fixHelp(getState())) : [];
   };

@@ -1,12 +1,12 @@
-import type { Mending } from "../../../core/proof/mends/mending";
+import type { Fix } from "../../../core/proof/fixes/fix";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppStore } from "../../store/hooks";
 import { useAskOrTell } from "../../store/useAskOrTell";
 import { useOpenPost } from "../useOpenPost";
-import { mendHelp } from "./mendHelp";
+import { fixHelp } from "./fixHelp";
 
-/** What can be mended in the open post, made anew with each report; null until it is known. */
-export function useMendings(): Mending[] | null {
+/** What can be fixed in the open post, made anew with each report; null until it is known. */
+export function useFixes(): Fix[] | null {
   const { workers } = useDependencies();
   const store = useAppStore();
   const { post, report } = useOpenPost("post", "report");
@@ -15,14 +15,14 @@ export function useMendings(): Mending[] | null {
   return useAskOrTell(
     async () => {
       if (!id || !report) return null;
-      const all = await workers.proof.mendings(id, mendHelp(store.getState()));
+      const all = await workers.proof.fixes(id, fixHelp(store.getState()));
       // The address of a page that is out is changed on purpose or not at all.
       return all.filter(({ change }) => !live || change.meta?.slug === undefined);
     },
     [id, report, live],
     {
       otherwise: null,
-      says: () => "What can be mended could not be found; your text is as it is. Type on to try again.",
+      says: () => "What can be fixed could not be found; your text is as it is. Type on to try again.",
     },
   );
 }

@@ -1,23 +1,23 @@
-/** Mends for many posts: choose which, see what each post would become, then make them. */
+/** Fixes for many posts: choose which, see what each post would become, then make them. */
 
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
-import { mends } from "../../../core/proof/mends/registry";
+import { fixRules } from "../../../core/proof/fixes/registry";
 import type { Post } from "../../../data/model";
-import { Lines } from "../../post/mending/MendPanel";
+import { Lines } from "../../post/fixing/FixPanel";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { makeMends, type PostMends, previewMends } from "./bulkMend";
+import { makeFixes, type PostFixes, previewFixes } from "./bulkFix";
 
-const FIRST = mends.filter(({ safe }) => safe).map(({ id }) => id);
+const FIRST = fixRules.filter(({ safe }) => safe).map(({ id }) => id);
 const POSTS_SHOWN = 100;
 
-export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
+export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
   const dispatch = useAppDispatch();
   const [ids, setIds] = useState<readonly string[]>(FIRST);
-  const [found, setFound] = useState<PostMends[] | null>(null);
+  const [found, setFound] = useState<PostFixes[] | null>(null);
   const [done, setDone] = useState(0);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [busy, setBusy] = useState(false);
@@ -29,7 +29,7 @@ export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onCl
     setDone(0);
     setFailure("");
     dispatch(
-      previewMends(posts, ids, (n) => {
+      previewFixes(posts, ids, (n) => {
         if (wanted) setDone(n);
         return wanted;
       }),
@@ -43,30 +43,27 @@ export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onCl
   }, [posts, ids, dispatch]);
 
   const chosen = found?.filter(({ post }) => !left.has(post.id)) ?? [];
-  const gain = chosen.reduce(
-    (sum, { made }) => sum + made.reduce((all, mending) => all + mending.gain, 0),
-    0,
-  );
+  const gain = chosen.reduce((sum, { made }) => sum + made.reduce((all, fix) => all + fix.gain, 0), 0);
   const make = async () => {
     setBusy(true);
     try {
-      const { mended, left: alone, undo } = await dispatch(makeMends(chosen));
+      const { fixed, left: alone, undo } = await dispatch(makeFixes(chosen));
       toast(
-        `${count(mended, "post")} mended.${alone.length ? ` Left alone, since they are open elsewhere or have changed: ${alone.join(", ")}.` : ""}`,
+        `${count(fixed, "post")} fixed.${alone.length ? ` Left alone, since they are open elsewhere or have changed: ${alone.join(", ")}.` : ""}`,
         { action: { label: "Undo", onClick: () => void undo() }, duration: 15_000 },
       );
       onClose();
     } catch (error) {
-      setFailure(`${(error as Error).message} Posts mended before that have a version from before.`);
+      setFailure(`${(error as Error).message} Posts fixed before that have a version from before.`);
       setBusy(false);
     }
   };
   return (
-    <Sheet title={`Mend ${count(posts.length, "post")}`} wide onClose={onClose}>
+    <Sheet title={`Fix ${count(posts.length, "post")}`} wide onClose={onClose}>
       <div className="grid grid-cols-1 gap-6 min-[900px]:grid-cols-[17rem_minmax(0,1fr)]">
         <fieldset>
-          <legend className="mb-1 text-[13px] text-ink-2">What to mend</legend>
-          {mends.map(({ id, name, safe, toCheck }) => (
+          <legend className="mb-1 text-[13px] text-ink-2">What to fix</legend>
+          {fixRules.map(({ id, name, safe, toCheck }) => (
             <label key={id} className="flex items-start gap-2 py-0.5">
               <input
                 type="checkbox"
@@ -96,7 +93,7 @@ export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onCl
             </p>
           ) : !found.length ? (
             <p role="status" className="text-ink-2">
-              There is nothing of this kind to mend in these posts.
+              There is nothing of this kind to fix in these posts.
             </p>
           ) : (
             <>
@@ -121,13 +118,13 @@ export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onCl
                         {post.title || "Untitled post"}
                       </span>
                       <span className="figures font-semibold">
-                        +{points(made.reduce((sum, mending) => sum + mending.gain, 0))}
+                        +{points(made.reduce((sum, fix) => sum + fix.gain, 0))}
                       </span>
                     </label>
-                    {made.map((mending) => (
-                      <div key={mending.mend} className="mt-1 pl-6">
-                        <p className="text-[13px] text-ink-2">{mending.name}</p>
-                        <Lines mending={mending} />
+                    {made.map((fix) => (
+                      <div key={fix.fix} className="mt-1 pl-6">
+                        <p className="text-[13px] text-ink-2">{fix.name}</p>
+                        <Lines fix={fix} />
                       </div>
                     ))}
                   </li>
@@ -135,12 +132,12 @@ export function BulkMendSheet({ posts, onClose }: { posts: readonly Post[]; onCl
               </ul>
               {found.length > POSTS_SHOWN && (
                 <p className="figures mt-1 text-[13px] text-ink-2">
-                  The first {POSTS_SHOWN} are shown; the others are mended too.
+                  The first {POSTS_SHOWN} are shown; the others are fixed too.
                 </p>
               )}
               <div className="mt-3 flex items-center gap-3">
                 <Button kind="primary" disabled={busy || !chosen.length} onClick={() => void make()}>
-                  Mend {count(chosen.length, "post")}
+                  Fix {count(chosen.length, "post")}
                 </Button>
                 <span className="figures text-ink-2">
                   +{points(gain)} in sum; a version of each is kept before

@@ -5,7 +5,7 @@ import { sentences } from "../../text/sentences";
 import { descriptionThresholds } from "../checks/description-width";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
-import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
+import { type FixRule, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./fixRule";
 
 /** Sentences are taken from the beginning of the text: what a page is about is said early. */
 const MOST_SENTENCES = 60;
@@ -14,7 +14,7 @@ const MOST_TOGETHER = 3;
 const MOST_CHOICES = 6;
 
 /** A description of whole sentences: the draft's own, or those of the one there is that fit. */
-export const description: Mend = {
+export const description: FixRule = {
   id: "description",
   check: "description-width",
   also: ["keyword-in-description"],

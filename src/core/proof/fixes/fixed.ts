@@ -1,26 +1,26 @@
 import type { EditorDoc } from "../../blocks/editorJson";
 import { replaceBlocks } from "../../draft/replaceBlocks";
-import type { MendedMeta } from "./mend";
-import type { Mending } from "./mending";
+import type { Fix } from "./fix";
+import type { FixedMeta } from "./fixRule";
 
 /**
- * A document with mends made in it, each on what those before it left.
+ * A document with fixes made in it, each on what those before it left.
  *
  * @returns the document (the very same where none touches the text), the fields that they write, and the texts that they
  *   began and a person must look at
  */
-export function mendedDoc(
+export function fixedDoc(
   doc: EditorDoc,
-  mendings: readonly Mending[],
-): { doc: EditorDoc; meta: MendedMeta; begun: string[] } {
+  fixes: readonly Fix[],
+): { doc: EditorDoc; meta: FixedMeta; begun: string[] } {
   return {
-    doc: mendings.reduce((now, { change }) => (change.blocks ? replaceBlocks(now, change.blocks) : now), doc),
-    meta: Object.assign({}, ...mendings.map(({ change }) => change.meta ?? {})) as MendedMeta,
-    begun: mendings.filter(({ toCheck }) => toCheck).flatMap(begunBy),
+    doc: fixes.reduce((now, { change }) => (change.blocks ? replaceBlocks(now, change.blocks) : now), doc),
+    meta: Object.assign({}, ...fixes.map(({ change }) => change.meta ?? {})) as FixedMeta,
+    begun: fixes.filter(({ toCheck }) => toCheck).flatMap(begunBy),
   };
 }
 
-function begunBy({ checks, change }: Mending): string[] {
+function begunBy({ checks, change }: Fix): string[] {
   // A section is split before a block that stays as it was, and that may be a picture.
   const kind = checks.includes("alt-text") ? "picture" : "heading";
   return [...(change.blocks?.values() ?? [])].flat().flatMap((block) => {

@@ -1,9 +1,9 @@
-/** Mends in many posts: what they would do, post by post, and doing it. Each post is scored as the Desk scores it. */
+/** Fixes in many posts: what they would do, post by post, and doing it. Each post is scored as the Desk scores it. */
 
 import type { EditorDoc } from "../../../core/blocks/editorJson";
-import type { MendedMeta } from "../../../core/proof/mends/mend";
-import { mendedDoc } from "../../../core/proof/mends/mended";
-import type { Mending } from "../../../core/proof/mends/mending";
+import type { Fix } from "../../../core/proof/fixes/fix";
+import { fixedDoc } from "../../../core/proof/fixes/fixed";
+import type { FixedMeta } from "../../../core/proof/fixes/fixRule";
 import { proofContext } from "../../../data/draft";
 import { planContext } from "../../../data/fields";
 import type { Post } from "../../../data/model";
@@ -14,29 +14,29 @@ import { whileFree } from "../../posts/postLock";
 import { selectPosts } from "../../store/selectors";
 import type { AppThunk } from "../../store/thunk";
 
-export interface PostMends {
+export interface PostFixes {
   post: Post;
   doc: EditorDoc;
-  made: Mending[];
+  made: Fix[];
 }
 
 /**
- * What mends would do.
+ * What fixes would do.
  *
- * @param ids of mends
+ * @param ids of fixes
  * @param onProgress called before each post; what it answers says whether to go on
  */
-export const previewMends =
+export const previewFixes =
   (
     posts: readonly Post[],
     ids: readonly string[],
     onProgress: (done: number) => boolean,
-  ): AppThunk<Promise<PostMends[]>> =>
+  ): AppThunk<Promise<PostFixes[]>> =>
   async (_dispatch, getState, { workers }) => {
     const state = getState();
     const { site, profile } = state.session;
     const all = selectPosts(state);
-    const found: PostMends[] = [];
+    const found: PostFixes[] = [];
     for (const [done, post] of posts.entries()) {
       if (!onProgress(done)) break;
       const doc = await getDoc(post.id);
@@ -44,22 +44,22 @@ export const previewMends =
       const help = { targets: siteTargets(all, site, post.id).filter(({ kind }) => kind === "post") };
       // The address of a page that is out is changed on purpose or not at all.
       const allowed = post.status === "draft" ? ids : ids.filter((id) => id !== "slug");
-      const made = await workers.proof.mendPost(post, site, doc, context, profile, allowed, help);
+      const made = await workers.proof.fixPost(post, site, doc, context, profile, allowed, help);
       if (made.length) found.push({ post, doc, made });
     }
     return found;
   };
 
 export interface BulkResult {
-  mended: number;
+  fixed: number;
   /** Titles of posts that were left alone: open in another tab, changed since the preview, or gone. */
   left: string[];
   undo: () => Promise<void>;
 }
 
 /** Makes what was previewed, with a version of each post kept before. */
-export const makeMends =
-  (all: readonly PostMends[]): AppThunk<Promise<BulkResult>> =>
+export const makeFixes =
+  (all: readonly PostFixes[]): AppThunk<Promise<BulkResult>> =>
   async (_dispatch, getState) => {
     const done: { id: string; savedAt: string; fields: Partial<Post>; doc: EditorDoc }[] = [];
     const left: string[] = [];
@@ -71,10 +71,10 @@ export const makeMends =
           left.push(post.title || "Untitled post");
           return;
         }
-        await keep(post, doc, { why: "before mending" }, scores[post.id] ?? null);
-        const { doc: after, meta, begun } = mendedDoc(doc, made);
+        await keep(post, doc, { why: "before fixing" }, scores[post.id] ?? null);
+        const { doc: after, meta, begun } = fixedDoc(doc, made);
         const fields: Partial<Post> = Object.fromEntries(
-          Object.keys(meta).map((key) => [key, post[key as keyof MendedMeta]]),
+          Object.keys(meta).map((key) => [key, post[key as keyof FixedMeta]]),
         );
         const savedAt = new Date().toISOString();
         await savePost(
@@ -95,7 +95,7 @@ export const makeMends =
       if (!free) left.push(post.title || "Untitled post");
     }
     return {
-      mended: done.length,
+      fixed: done.length,
       left,
       undo: async () => {
         // What somebody has written since stays: the version from before is there to go back to.

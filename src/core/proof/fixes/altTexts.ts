@@ -7,10 +7,10 @@ import { altFault, altTextThresholds } from "../checks/alt-text";
 import { isMadeOfWords } from "../fileNames";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
-import type { ChangedLine, Mend } from "./mend";
+import type { ChangedLine, FixRule } from "./fixRule";
 
 /** Starts alt texts from the caption or the file name; else from a sentence beside the picture that names something to be seen. */
-export const altTexts: Mend = {
+export const altTexts: FixRule = {
   id: "alt-texts",
   check: "alt-text",
   name: "Start the alt texts",

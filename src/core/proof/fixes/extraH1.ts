@@ -1,8 +1,8 @@
 import type { Block } from "../../draft/draft";
-import type { Mend } from "./mend";
+import type { FixRule } from "./fixRule";
 
 /** Every H1 of the page but the first becomes an H2. */
-export const extraH1: Mend = {
+export const extraH1: FixRule = {
   id: "extra-h1",
   check: "one-h1",
   name: "Make the other H1s H2",

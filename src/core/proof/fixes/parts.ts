@@ -1,4 +1,4 @@
-/** Blocks in parts, for the mends that split them. */
+/** Blocks in parts, for the fixes that split them. */
 import type { Block, Run } from "../../draft/draft";
 
 /** The runs of a span of a block's text, without blanks at its ends. */

@@ -1,43 +1,41 @@
 import { useId, useState } from "react";
-import type { Mending, Pick } from "../../../core/proof/mends/mending";
+import type { Fix, Pick } from "../../../core/proof/fixes/fix";
 import { useAppDispatch } from "../../store/hooks";
 import { useAskOrTell } from "../../store/useAskOrTell";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { applyMendings, mendingsTogether } from "./applyMendings";
-import { Lines, MendingFacts } from "./MendPanel";
+import { applyFixes, fixesTogether } from "./applyFixes";
+import { FixFacts, Lines } from "./FixPanel";
 
-/** All that can be mended, to choose from; several are made as one step. */
-export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[]; onClose: () => void }) {
+/** All that can be fixed, to choose from; several are made as one step. */
+export function FixSheet({ fixes, onClose }: { fixes: readonly Fix[]; onClose: () => void }) {
   const dispatch = useAppDispatch();
-  const kinds = [...new Set(mendings.map(({ mend }) => mend))].map((mend) =>
-    mendings.filter((one) => one.mend === mend),
+  const kinds = [...new Set(fixes.map(({ fix }) => fix))].map((fix) =>
+    fixes.filter((one) => one.fix === fix),
   );
   const [chosen, setChosen] = useState<readonly Pick[]>(() =>
     kinds.flatMap(([best]) => (!best!.caution && !best!.toCheck ? [pickOf(best!)] : [])),
   );
   const together = useTogether(chosen);
-  const spared = (mend: string) =>
-    together !== null &&
-    chosen.some((pick) => pick.mend === mend) &&
-    !together.some((one) => one.mend === mend);
+  const spared = (fix: string) =>
+    together !== null && chosen.some((pick) => pick.fix === fix) && !together.some((one) => one.fix === fix);
   return (
-    <Sheet title="Mend several" onClose={onClose}>
+    <Sheet title="Fix several" onClose={onClose}>
       <p className="mb-3 text-ink-2">
         Made one after the other, as one step that can be undone; a version is kept before. What each gains is
         said as if it were made alone; what all chosen gain together is below.
       </p>
       <ul className="border-t border-rule">
         {kinds.map((choices) => {
-          const { mend } = choices[0]!;
-          const others = chosen.filter((pick) => pick.mend !== mend);
+          const { fix } = choices[0]!;
+          const others = chosen.filter((pick) => pick.fix !== fix);
           return (
             <Kind
-              key={mend}
+              key={fix}
               choices={choices}
-              picked={chosen.find((pick) => pick.mend === mend)}
-              spared={spared(mend)}
+              picked={chosen.find((pick) => pick.fix === fix)}
+              spared={spared(fix)}
               onPick={(pick) => setChosen(pick ? [...others, pick] : others)}
             />
           );
@@ -48,13 +46,13 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
           kind="primary"
           disabled={!together?.length}
           onClick={() => {
-            if (together) void dispatch(applyMendings(together));
+            if (together) void dispatch(applyFixes(together));
             onClose();
           }}
         >
           {chosen.length && together?.length !== 0
-            ? `Mend ${count(together?.length ?? chosen.length, "thing")}`
-            : "Choose what to mend"}
+            ? `Fix ${count(together?.length ?? chosen.length, "thing")}`
+            : "Choose what to fix"}
         </Button>
         {together && together.length > 0 && (
           <span className="figures text-ink-2">
@@ -66,21 +64,21 @@ export function MendSheet({ mendings, onClose }: { mendings: readonly Mending[];
   );
 }
 
-const pickOf = ({ mend, lines }: Mending): Pick => ({ mend, after: lines[0]!.after });
+const pickOf = ({ fix, lines }: Fix): Pick => ({ fix, after: lines[0]!.after });
 
 interface KindProps {
-  /** Alternatives of one mend, the best first. */
-  choices: readonly Mending[];
+  /** Alternatives of one fix, the best first. */
+  choices: readonly Fix[];
   picked: Pick | undefined;
   /** Chosen, and the others leave nothing to do for it. */
   spared: boolean;
   onPick: (pick: Pick | null) => void;
 }
 
-/** One mend: a box to tick, and where there are several proposals, which of them. */
+/** One fix: a box to tick, and where there are several proposals, which of them. */
 function Kind({ choices, picked, spared, onPick }: KindProps) {
   const group = useId();
-  const [best] = choices as [Mending];
+  const [best] = choices as [Fix];
   const shown = choices.find(({ lines }) => lines[0]?.after === picked?.after) ?? best;
   return (
     <li className="border-b border-rule py-2">
@@ -101,8 +99,8 @@ function Kind({ choices, picked, spared, onPick }: KindProps) {
       <div className="pl-7">
         {choices.length === 1 ? (
           <>
-            <Lines mending={best} />
-            <MendingFacts mending={best} />
+            <Lines fix={best} />
+            <FixFacts fix={best} />
           </>
         ) : (
           <fieldset>
@@ -127,7 +125,7 @@ function Kind({ choices, picked, spared, onPick }: KindProps) {
                 />
                 <span className="min-w-0 break-words">
                   {choice.lines[0]!.after}
-                  <MendingFacts mending={choice} />
+                  <FixFacts fix={choice} />
                 </span>
               </label>
             ))}
@@ -138,10 +136,10 @@ function Kind({ choices, picked, spared, onPick }: KindProps) {
   );
 }
 
-/** The chosen mends, each as it is made on what those before it left; null until that is known. */
-function useTogether(chosen: readonly Pick[]): readonly Mending[] | null {
+/** The chosen fixes, each as it is made on what those before it left; null until that is known. */
+function useTogether(chosen: readonly Pick[]): readonly Fix[] | null {
   const dispatch = useAppDispatch();
-  return useAskOrTell(() => dispatch(mendingsTogether(chosen)), [chosen, dispatch], {
+  return useAskOrTell(() => dispatch(fixesTogether(chosen)), [chosen, dispatch], {
     otherwise: null,
     current: true,
   });

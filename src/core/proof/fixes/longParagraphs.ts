@@ -3,11 +3,11 @@ import type { Block } from "../../draft/draft";
 import { paragraphThresholds } from "../checks/paragraph-length";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
-import type { ChangedLine, Mend } from "./mend";
+import type { ChangedLine, FixRule } from "./fixRule";
 import { partOf } from "./parts";
 
 /** Splits every paragraph that is too long between two sentences, where what is said changes most. */
-export const longParagraphs: Mend = {
+export const longParagraphs: FixRule = {
   id: "long-paragraphs",
   check: "paragraph-length",
   name: "Split long paragraphs",

@@ -1,4 +1,4 @@
-/** Each mend: what it does, that it never lowers the score, that what it promises is what it gains, and that the draft before stays as it was. */
+/** Each fix: what it does, that it never lowers the score, that what it promises is what it gains, and that the draft before stays as it was. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Draft, DraftMeta } from "../../draft/draft";
@@ -10,18 +10,18 @@ import { RUNS } from "../../testing/runs";
 import { noContext } from "../context";
 import { houseProfile } from "../profile";
 import { proof } from "../proof";
-import { changed, noHelp } from "./mend";
-import { mendedDoc } from "./mended";
-import { mendAll, mendingsOf, type Terms } from "./mending";
-import { mends } from "./registry";
+import { fixAll, fixesOf, type Terms } from "./fix";
+import { fixedDoc } from "./fixed";
+import { changed, noHelp } from "./fixRule";
+import { fixRules } from "./registry";
 
 const terms: Terms = { context: noContext, profile: houseProfile, help: noHelp };
 const only = (id: string, draft: Draft, more: Partial<Terms> = {}) =>
-  mendingsOf(draft, { ...terms, ...more }, new Set([id]));
+  fixesOf(draft, { ...terms, ...more }, new Set([id]));
 const best = (id: string, body: string, meta: Partial<DraftMeta> = {}, more: Partial<Terms> = {}) => {
   const draft = draftOf(body, meta);
-  const [mending] = only(id, draft, more);
-  return mending && { mending, after: changed(draft, mending.change) };
+  const [fix] = only(id, draft, more);
+  return fix && { fix, after: changed(draft, fix.change) };
 };
 const target = (href: string, keyword: string): LinkTarget => ({
   kind: "post",
@@ -35,21 +35,21 @@ const long = (from: number, words: number) =>
     (_, i) => `Sentence ${from + i} says ${filler(7, from > 50 ? "rain" : "motor")}.`,
   ).join(" ");
 
-describe("a mend", () => {
+describe("a fix", () => {
   it("sets heading levels right, one after the other", () => {
     const { after } = best("heading-levels", "#### A\n\n##### B\n\n## C\n\n#### D", { title: "T" })!;
     expect(after.blocks.map((block) => block.kind === "heading" && block.level)).toEqual([2, 3, 2, 3]);
   });
 
   it("makes the second H1 an H2", () => {
-    const { after, mending } = best("extra-h1", "# A\n\n# B\n\nText.")!;
+    const { after, fix } = best("extra-h1", "# A\n\n# B\n\nText.")!;
     expect(after.blocks.slice(0, 2).map((block) => block.kind === "heading" && block.level)).toEqual([1, 2]);
-    expect(mending.lines).toEqual([{ before: "H1 B", after: "H2 B" }]);
+    expect(fix.lines).toEqual([{ before: "H1 B", after: "H2 B" }]);
   });
 
   it("writes https for http, on other sites alone", () => {
     const context = { ...noContext, site: { ...noContext.site, host: "own.example" } };
-    const { after, mending } = best(
+    const { after, fix } = best(
       "secure-links",
       "[a](http://other.example/x) [b](http://own.example/y) [c](https://third.example/)",
       {},
@@ -60,7 +60,7 @@ describe("a mend", () => {
       "http://own.example/y",
       "https://third.example/",
     ]);
-    expect(mending.safe).toBe(true);
+    expect(fix.safe).toBe(true);
   });
 
   it.each([
@@ -85,10 +85,10 @@ describe("a mend", () => {
       "How to store a cargo bike through the winter",
     ],
   ])("cuts the title “%s” where a clause ends", (title, keyword, expected) => {
-    const { mending } = best("meta-title", "", { title, keyword })!;
-    expect(mending.change.meta!.metaTitle).toBe(expected);
-    expect(mending.caution).toBeUndefined();
-    expect(mending.gain).toBeGreaterThan(0);
+    const { fix } = best("meta-title", "", { title, keyword })!;
+    expect(fix.change.meta!.metaTitle).toBe(expected);
+    expect(fix.caution).toBeUndefined();
+    expect(fix.gain).toBeGreaterThan(0);
   });
 
   it("cuts no title inside a clause, and says what a proposal from a heading or without the keyword is", () => {
@@ -107,17 +107,17 @@ describe("a mend", () => {
       caution: "about one section",
     });
     expect(others.map(({ caution }) => caution)).not.toContain(undefined);
-    expect(
-      mendAll(draftOf("", { title, keyword: "bike care" }), [{ mend: "meta-title" }], terms).made,
-    ).toEqual([]);
+    expect(fixAll(draftOf("", { title, keyword: "bike care" }), [{ fix: "meta-title" }], terms).made).toEqual(
+      [],
+    );
   });
 
   it("puts the keyword in front of a title that lacks it", () => {
-    const { mending } = best("meta-title", "", {
+    const { fix } = best("meta-title", "", {
       title: "Through the whole year",
       keyword: "cargo bike care",
     })!;
-    expect(mending.change.meta!.metaTitle).toBe("Cargo bike care: Through the whole year");
+    expect(fix.change.meta!.metaTitle).toBe("Cargo bike care: Through the whole year");
     // What stood behind a colon stands behind one again, as it was written.
     const made = only(
       "meta-title",
@@ -134,11 +134,11 @@ describe("a mend", () => {
 
   it("makes a description of the draft's own sentences, one with the keyword if it can", () => {
     const body = `${filler(40, "Lorem ipsum")}.\n\nRain is wet. A cargo bike wants an hour of care in the month, and a dry place to sleep in every night of the year. Snow falls.`;
-    const { mending } = best("description", body, { keyword: "cargo bike" })!;
-    const made = mending.change.meta!.description!;
+    const { fix } = best("description", body, { keyword: "cargo bike" })!;
+    const made = fix.change.meta!.description!;
     expect(body).toContain(made);
     expect(made).toContain("cargo bike");
-    expect(mending).toMatchObject({ source: "the opening", width: { most: 920 } });
+    expect(fix).toMatchObject({ source: "the opening", width: { most: 920 } });
   });
 
   it("makes no description of a sentence that leans on another, points elsewhere or ends nowhere", () => {
@@ -153,23 +153,23 @@ describe("a mend", () => {
 
   it("cuts a description that is too long", () => {
     const description = `A cargo bike wants an hour of care in the month. ${filler(40, "And more of it")}.`;
-    const { mending } = best("description", "", { keyword: "cargo bike", description })!;
-    expect(description.startsWith(mending.change.meta!.description!)).toBe(true);
+    const { fix } = best("description", "", { keyword: "cargo bike", description })!;
+    expect(description.startsWith(fix.change.meta!.description!)).toBe(true);
   });
 
   it("makes a slug of the keyword", () => {
-    const { mending } = best("slug", "", { keyword: "care for cargo bikes", slug: "Post_2024_01" })!;
-    expect(mending.change.meta).toEqual({ slug: "care-for-cargo-bikes" });
+    const { fix } = best("slug", "", { keyword: "care for cargo bikes", slug: "Post_2024_01" })!;
+    expect(fix.change.meta).toEqual({ slug: "care-for-cargo-bikes" });
   });
 
   it("splits a long section where its subject changes, under a heading made of what follows", () => {
     const body = `## Start\n\n${[0, 10, 20].map((n) => long(n, 100)).join("\n\n")}\n\n${[100, 110, 120].map((n) => long(n, 100)).join("\n\n")}`;
-    const { after, mending } = best("long-sections", body)!;
+    const { after, fix } = best("long-sections", body)!;
     const headings = after.blocks.filter(({ kind }) => kind === "heading");
     expect(headings.length).toBeGreaterThan(1);
     expect(after.blocks.findIndex(({ text }) => text === headings[1]!.text)).toBe(4);
     expect(headings[1]!.text.toLowerCase()).toContain("rain");
-    expect(mending.toCheck).toBe(true);
+    expect(fix.toCheck).toBe(true);
   });
 
   it("splits a long paragraph between two sentences, with marks and links where they were", () => {
@@ -196,9 +196,9 @@ describe("a mend", () => {
     ["the file name", "Rain fell.\n\n![](two-children-in-a-box.jpg)", "Two children in a box"],
     ["the heading", "## A wet roof\n\n![](a.jpg)", "A wet roof"],
   ])("starts an alt text from %s", (_from, body, expected) => {
-    const { after, mending } = best("alt-texts", body, { title: "T" })!;
+    const { after, fix } = best("alt-texts", body, { title: "T" })!;
     expect(after.blocks.flatMap((block) => (block.kind === "picture" ? block.alt : []))).toEqual([expected]);
-    expect(mending.toCheck).toBe(true);
+    expect(fix.toCheck).toBe(true);
   });
 
   it.each([
@@ -218,8 +218,8 @@ describe("a mend", () => {
         block.kind === "picture" ? { ...block, src: `asset:${i}`, fileName: `IMG_${2041 + i}.jpg` } : block,
       ),
     };
-    const [mending] = only("picture-names", named);
-    expect(mending!.lines.map(({ after }) => after)).toEqual(["a-wet-yard.jpg", "a-wet-yard-2.jpg"]);
+    const [fix] = only("picture-names", named);
+    expect(fix!.lines.map(({ after }) => after)).toEqual(["a-wet-yard.jpg", "a-wet-yard-2.jpg"]);
   });
 
   it("links phrases to the posts that are about them, none twice, none in a heading or a link", () => {
@@ -242,17 +242,17 @@ describe("a mend", () => {
   });
 });
 
-describe("mends in the editor's document", () => {
+describe("fixes in the editor's document", () => {
   const doc = blocksToEditor(draftOf("## Start\n\n![](two-children-in-a-box.jpg)\n\n#### Deep").blocks);
 
   it("change the nodes that they touch, write their fields, and say what they began", () => {
     const draft = draftOf("## Start\n\n![](two-children-in-a-box.jpg)\n\n#### Deep", { title: "T" });
-    const { made } = mendAll(
+    const { made } = fixAll(
       draft,
-      ["heading-levels", "alt-texts", "slug"].map((mend) => ({ mend })),
+      ["heading-levels", "alt-texts", "slug"].map((fix) => ({ fix })),
       terms,
     );
-    const { doc: after, meta, begun } = mendedDoc(doc, made);
+    const { doc: after, meta, begun } = fixedDoc(doc, made);
     expect(begun).toEqual(["Two children in a box"]);
     expect(meta).toEqual({ slug: "t" });
     expect(after.content.map(({ attrs }) => attrs?.level ?? attrs?.alt)).toEqual([
@@ -261,19 +261,19 @@ describe("mends in the editor's document", () => {
       3,
     ]);
     expect(after.content[0]).toBe(doc.content[0]);
-    expect(mendedDoc(doc, []).doc).toBe(doc);
+    expect(fixedDoc(doc, []).doc).toBe(doc);
   });
 });
 
 describe("whatever the draft", () => {
   const help = { targets: [target("/blog/a", "cargo bike"), target("/blog/b", "lorem")] };
 
-  it("a mend never lowers the score, gains what it promised, and leaves the draft before as it was", () => {
+  it("a fix never lowers the score, gains what it promised, and leaves the draft before as it was", () => {
     fc.assert(
       fc.property(anyDraft, (draft) => {
         const before = JSON.stringify(draft);
         const { uncapped } = proof(draft);
-        for (const { change, gain, lines } of mendingsOf(draft, { ...terms, help })) {
+        for (const { change, gain, lines } of fixesOf(draft, { ...terms, help })) {
           const after = changed(draft, change);
           expect(gain).toBeGreaterThanOrEqual(0);
           expect(proof(after).uncapped - uncapped).toBeCloseTo(gain, 9);
@@ -292,9 +292,9 @@ describe("whatever the draft", () => {
   it("several at once gain together what each gained on the way", () => {
     fc.assert(
       fc.property(anyDraft, (draft) => {
-        const { draft: after, made } = mendAll(
+        const { draft: after, made } = fixAll(
           draft,
-          mends.map(({ id }) => ({ mend: id })),
+          fixRules.map(({ id }) => ({ fix: id })),
           { ...terms, help },
         );
         const promised = made.reduce((sum, { gain }) => sum + gain, 0);

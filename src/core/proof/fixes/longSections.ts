@@ -7,14 +7,14 @@ import { headingThresholds } from "../checks/heading-quality";
 import { sectionThresholds } from "../checks/section-length";
 import type { DraftReading, SectionReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
-import type { ChangedLine, Mend } from "./mend";
+import type { ChangedLine, FixRule } from "./fixRule";
 
 /** A part with fewer words needs no heading of its own. */
 const LEAST_WORDS = 50;
 const DEEPEST = 4;
 
 /** Splits every section that is too long between two blocks, under a heading made of what is said there and not before. */
-export const longSections: Mend = {
+export const longSections: FixRule = {
   id: "long-sections",
   check: "section-length",
   name: "Split long sections",

@@ -5,7 +5,7 @@ import { foldPlain } from "../../text/fold";
 import { titleThresholds } from "../checks/title-width";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
-import { type Mend, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./mend";
+import { type FixRule, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./fixRule";
 
 /** Headings looked at: what a page is about is said early. */
 const MOST_HEADINGS = 12;
@@ -13,7 +13,7 @@ const MOST_HEADINGS = 12;
 const MOST_CHOICES = 12;
 
 /** A meta title that fits: whole parts of the title, the keyword before one of them, or a heading. Never cut anywhere else. */
-export const metaTitle: Mend = {
+export const metaTitle: FixRule = {
   id: "meta-title",
   check: "title-width",
   also: ["keyword-in-title", "title-distinct"],

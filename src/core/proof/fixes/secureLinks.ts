@@ -1,11 +1,11 @@
 import type { Block, Link } from "../../draft/draft";
 import { targetResolver } from "../linkTargets";
-import type { ChangedLine, Mend } from "./mend";
+import type { ChangedLine, FixRule } from "./fixRule";
 
 const PLAIN = /^http:\/\//i;
 
 /** Links to other sites over plain http are written with https. */
-export const secureLinks: Mend = {
+export const secureLinks: FixRule = {
   id: "secure-links",
   check: "external-links",
   name: "https for http",
