@@ -5,10 +5,14 @@
 import { join } from "node:path";
 import model from "wink-eng-lite-web-model";
 import winkNLP from "wink-nlp";
-import { analyseField, type FieldAnalysis, type RankedFieldPage } from "../src/core/benchmark/competitors";
+import {
+  analyseCompetitors,
+  type CompetitorAnalysis,
+  type RankedCompetitor,
+} from "../src/core/benchmark/competitors";
 import { readPage } from "../src/core/competitors/page";
 import type { Block } from "../src/core/draft/draft";
-import { houseProfile } from "../src/core/proof/profile";
+import { defaultProfile } from "../src/core/proof/profile";
 import { readWeb } from "../src/server/standins/web/pages";
 
 const PAGES = 20;
@@ -19,7 +23,7 @@ const KEYWORD = "electric cargo bike for families";
 const wordsOf = (text: string): number => text.split(/\s+/).length;
 
 /** Pages of the stand-in web joined until each has its words. No two hold the same text in the same order. */
-export function longPages(): RankedFieldPage[] {
+export function longPages(): RankedCompetitor[] {
   const web = readWeb(join(import.meta.dirname, "../demo/web")).map(({ address, html }) =>
     readPage(html, address),
   );
@@ -45,10 +49,10 @@ export interface FieldBench {
   analysis: number;
   first: number;
   tagger: number;
-  field: FieldAnalysis;
+  field: CompetitorAnalysis;
 }
 
-export function benchField(): FieldBench {
+export function benchCompetitors(): FieldBench {
   const pages = longPages();
   const texts = pages.map(({ page }) => page.draft.blocks.map(({ text }) => text).join("\n"));
   const nlp = winkNLP(model);
@@ -58,7 +62,8 @@ export function benchField(): FieldBench {
     const made = work();
     return [performance.now() - start, made];
   };
-  const analyse = () => analyseField(pages, { keyword: KEYWORD, language: "en", profile: houseProfile });
+  const analyse = () =>
+    analyseCompetitors(pages, { keyword: KEYWORD, language: "en", profile: defaultProfile });
   const tag = () => {
     let tokens = 0;
     for (const text of texts) tokens += nlp.readDoc(text).tokens().out(nlp.its.pos).length;

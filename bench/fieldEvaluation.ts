@@ -4,10 +4,10 @@
  */
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { analyseField, type FieldAnalysis } from "../src/core/benchmark/competitors";
+import { analyseCompetitors, type CompetitorAnalysis } from "../src/core/benchmark/competitors";
 import { readPage } from "../src/core/competitors/page";
 import { contentStems } from "../src/core/competitors/questions";
-import { houseProfile } from "../src/core/proof/profile";
+import { defaultProfile } from "../src/core/proof/profile";
 import { foldPlain } from "../src/core/text/fold";
 import { languagePack } from "../src/core/text/language";
 import { readWeb } from "../src/server/standins/web/pages";
@@ -43,7 +43,11 @@ export function evaluateField(): Evaluated[] {
       rank,
       page: readPage(web.get(address)!, address),
     }));
-    const analysis = analyseField(collected, { keyword: query, language: "en", profile: houseProfile });
+    const analysis = analyseCompetitors(collected, {
+      keyword: query,
+      language: "en",
+      profile: defaultProfile,
+    });
     return {
       query,
       pages: addresses.length,
@@ -57,7 +61,7 @@ export function evaluateField(): Evaluated[] {
  * A topic stands for the subject that most of its headings are about. Precision: the share of headings in topics that are about
  * their topic's subject. Recall: of all pages' subjects that two pages or more cover, the share that a topic shows on that page.
  */
-function judgeTopics({ topics }: FieldAnalysis, addresses: readonly string[], { pages }: Subject) {
+function judgeTopics({ topics }: CompetitorAnalysis, addresses: readonly string[], { pages }: Subject) {
   const about = new Map<string, string>();
   const pagesOf = new Map<string, Set<string>>();
   for (const [path, subjects] of Object.entries(pages))
@@ -94,7 +98,7 @@ function judgeTopics({ topics }: FieldAnalysis, addresses: readonly string[], { 
 }
 
 /** Precision: how many of the first twenty terms a reader would name. Recall: how many of the core terms are found at all. */
-function judgeTerms({ terms }: FieldAnalysis, subject: Subject) {
+function judgeTerms({ terms }: CompetitorAnalysis, subject: Subject) {
   const key = (text: string) => contentStems(text, languagePack("en")).join(" ");
   const named = new Set([...subject.terms, ...subject.core].map(key));
   const found = new Set(terms.map((term) => term.key));

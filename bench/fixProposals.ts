@@ -9,7 +9,7 @@ import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { noContext } from "../src/core/proof/context";
 import { type Fix, fixesOf } from "../src/core/proof/fixes/fix";
 import { noHelp } from "../src/core/proof/fixes/fixRule";
-import { houseProfile } from "../src/core/proof/profile";
+import { defaultProfile } from "../src/core/proof/profile";
 import { textWidth } from "../src/core/snippet/width";
 
 export interface Proposed {
@@ -46,7 +46,7 @@ function documents(): { name: string; text: string; says: string }[] {
 
 /** @returns what is proposed for sixty titles that are too wide and for sixty descriptions that are missing */
 export function proposedFixes(): Proposed[] {
-  const { size, range } = houseProfile.checks["title-width"];
+  const { size, range } = defaultProfile.checks["title-width"];
   const titles: Proposed[] = [];
   const descriptions: Proposed[] = [];
   for (const { name, text, says } of documents()) {
@@ -55,7 +55,7 @@ export function proposedFixes(): Proposed[] {
     if (!h1) continue;
     const title = `${h1}: ${says}`;
     const draft = { ...read, meta: { ...read.meta, title, keyword: h1, description: "" } };
-    const terms = { context: noContext, profile: houseProfile, help: noHelp };
+    const terms = { context: noContext, profile: defaultProfile, help: noHelp };
     const proposed = (kind: Proposed["kind"], fix: string, before: string): Proposed => ({
       document: name,
       kind,

@@ -39,7 +39,7 @@ const WAYS: Record<string, (page: Page) => Promise<Page>> = {
       .pages()
       .find((one) => one !== page)!;
     await next.getByRole("button", { name: "Write here instead" }).click();
-    await next.getByText("Reading only").waitFor({ state: "detached" });
+    await next.getByText("Read-only").waitFor({ state: "detached" });
     await page.close();
     return next;
   },

@@ -14,8 +14,8 @@ import type { Block } from "../src/core/draft/draft";
 import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { noContext, type ProofContext } from "../src/core/proof/context";
 import { ProofEngine } from "../src/core/proof/engine";
-import { houseProfile } from "../src/core/proof/profile";
-import { benchField } from "./field";
+import { defaultProfile } from "../src/core/proof/profile";
+import { benchCompetitors } from "./field";
 import { at, ms } from "./figures";
 import { benchGrowth } from "./growth";
 
@@ -51,7 +51,7 @@ const send = (changed: Block[], context: ProofContext) =>
     order,
     changed: changed.map((block) => [block.id, block]),
     context,
-    profile: houseProfile,
+    profile: defaultProfile,
   });
 
 send(blocks, noContext);
@@ -87,7 +87,7 @@ console.log(
   `ratio            median ${(at(keystroke, 0.5) / at(bare, 0.5)).toFixed(2)}      95th percentile ${(at(keystroke, 0.95) / at(bare, 0.95)).toFixed(2)}   (aim: 5 or less)`,
 );
 
-const { words, analysis, first, tagger, field } = benchField();
+const { words, analysis, first, tagger, field } = benchCompetitors();
 const withField = {
   ...noContext,
   field: field.measure,

@@ -12,7 +12,7 @@ import { newPost } from "../src/data/newPost";
 import { packFiles } from "../src/data/workspace/pack";
 import { VERSION, type WorkspaceFile } from "../src/data/workspace/workspaceFile";
 import type { ZipItem } from "../src/data/zip";
-import { demoField } from "./field";
+import { demoCompetitors } from "./field";
 import { demoHistory } from "./history";
 import { rawDog } from "./posts/carrying-a-dog.raw";
 import { demoResearch, supportingOf } from "./research";
@@ -104,7 +104,7 @@ const tour = posts.find(({ post }) => post.id === "electric-cargo-bike-for-famil
 tour.outline[5]!.note = "Use the four households' books. Say what a new battery costs.";
 tour.outline[7]!.note = "Three laps of the yard, one hard stop, one hill start.";
 
-const kept = demoField(tour.post, stamp);
+const kept = demoCompetitors(tour.post, stamp);
 const tourPiece: Piece = {
   ...noPiece,
   audience: "parents who ride a bike, but no cargo bike yet",

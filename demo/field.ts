@@ -1,11 +1,11 @@
 /** The demo's kept field: what the stand-in search ranks for a post's target keyword, read as any page is read. */
 import { join } from "node:path";
-import { analyseField, type RankedFieldPage } from "../src/core/benchmark/competitors";
+import { analyseCompetitors, type RankedCompetitor } from "../src/core/benchmark/competitors";
 import { readPage } from "../src/core/competitors/page";
 import { assemble } from "../src/core/outline/assemble";
-import { houseProfile } from "../src/core/proof/profile";
-import type { DrawerEntry, FieldSource, Post, PostField } from "../src/data/model";
-import type { CollectedField } from "../src/data/schemas/field";
+import { defaultProfile } from "../src/core/proof/profile";
+import type { CompetitorSource, Competitors, DrawerEntry, Post } from "../src/data/model";
+import type { CollectedCompetitors } from "../src/data/schemas/field";
 import { readWeb } from "../src/server/standins/web/pages";
 import { searchOfTheDemo } from "./research";
 
@@ -19,18 +19,18 @@ const DROPPED: Record<string, string> = {
     "looks off the subject: it shares little with the other pages",
 };
 
-export function demoField(
+export function demoCompetitors(
   post: Post,
   collectedAt: string,
-): { field: PostField; collected: CollectedField; drawer: DrawerEntry[] } {
+): { field: Competitors; collected: CollectedCompetitors; drawer: DrawerEntry[] } {
   const { service, region } = searchOfTheDemo();
   const web = new Map(readWeb(join(import.meta.dirname, "web")).map((page) => [page.address, page]));
   const ranking = service.answer("ranking", { query: post.keyword, region: region.code, most: MOST });
   const pages = ranking.pages.map(
-    ({ address }, rank): RankedFieldPage => ({ rank, page: readPage(web.get(address)!.html, address) }),
+    ({ address }, rank): RankedCompetitor => ({ rank, page: readPage(web.get(address)!.html, address) }),
   );
   const sources = pages.map(
-    ({ page, rank }): FieldSource => ({
+    ({ page, rank }): CompetitorSource => ({
       address: page.address,
       site: page.site || new URL(page.address).host,
       title: page.title,
@@ -48,9 +48,9 @@ export function demoField(
       service: "Stand-in search",
       asked: places,
     }));
-  const analysis = analyseField(
+  const analysis = analyseCompetitors(
     pages.filter(({ page }) => !DROPPED[page.address]),
-    { keyword: post.keyword, language: post.language, profile: houseProfile, asked },
+    { keyword: post.keyword, language: post.language, profile: defaultProfile, asked },
   );
   const id = `field-of-${post.id}`;
   return {
@@ -68,7 +68,7 @@ export function demoField(
       benchmark: analysis.benchmark,
     },
     collected: { pages, asked },
-    drawer: assemble(analysis, [], houseProfile.checks["heading-topics"].leastPresence).map((made, i) => ({
+    drawer: assemble(analysis, [], defaultProfile.checks["heading-topics"].leastPresence).map((made, i) => ({
       ...made,
       id: `${id}-outline-${i}`,
       kind: "outline",

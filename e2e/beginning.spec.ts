@@ -39,9 +39,9 @@ test("a newcomer gets from the demo to an exported post of their own", async ({ 
   // Three steps, the first of which is to bring keywords.
   const steps = page.getByRole("region", { name: "First steps" });
   await expect(steps.getByRole("listitem")).toHaveCount(3);
-  await expect(steps.locator("[aria-current]")).toContainText("Bring keywords");
+  await expect(steps.locator("[aria-current]")).toContainText("Import keywords");
   await expectAccessible(page);
-  await click("Bring in a keyword file");
+  await click("Import a keyword file");
   clicks++;
   await page.getByLabel("Choose a file: file").setInputFiles({
     name: "plants.csv",
@@ -72,7 +72,7 @@ test("a newcomer gets from the demo to an exported post of their own", async ({ 
   await click("Next: Plan", "link");
 
   // The search knows nothing of this subject, so that it is not ticked.
-  await click("Collect the field");
+  await click("Collect competing pages");
   await expect(page.getByText("The search knows none: add pages by address or from files.")).toBeVisible();
   await expect(page.getByRole("checkbox", { name: /Up to 20 pages that rank/ })).not.toBeChecked();
   await page.keyboard.press("Escape");
@@ -82,7 +82,7 @@ test("a newcomer gets from the demo to an exported post of their own", async ({ 
   await page.keyboard.type("What it wants in winter");
   await click("Question");
   await page.keyboard.type("Can it have too much?");
-  await click("Write it up");
+  await click("Add headings to draft");
 
   // The questions of the FAQ are a block of their own in the draft, and the first new heading is at the top.
   await expect(sheet(page).getByRole("region", { name: "Questions and answers" })).toContainText(
@@ -148,7 +148,7 @@ test("a file of a post that is there is replaced, kept beside it or skipped, as 
     buffer: Buffer.from(zip),
   });
   const report = page.getByRole("dialog", { name: "Imported posts" });
-  const there = report.getByRole("region", { name: "Posts that are there already" });
+  const there = report.getByRole("region", { name: "Posts that already exist" });
   await expect(there.getByRole("listitem").first()).toBeVisible();
   await expect(there.getByText(/has the same slug/)).not.toHaveCount(0);
   await expectAccessible(page);
@@ -188,7 +188,7 @@ test("what is collected for one post serves another, and several posts are colle
   await page.getByLabel("Type a keyword of your own").fill("Electric cargo bike for families");
   await page.getByRole("button", { name: "Use as target" }).click();
   await page.getByRole("link", { name: "Next: Plan" }).click();
-  await page.getByRole("button", { name: "Collect the field" }).click();
+  await page.getByRole("button", { name: "Collect competing pages" }).click();
   await page.getByRole("button", { name: /^Use the 18 pages of/ }).click();
   await expect(page.getByRole("region", { name: "The field", exact: true })).toContainText("18 pages");
 

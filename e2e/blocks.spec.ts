@@ -40,7 +40,7 @@ test("boxes, buttons and questions are written in place", async ({ page }) => {
   await tools(page, "Video or audio").getByRole("button", { name: "poster" }).click();
   await page
     .getByRole("dialog", { name: "Poster" })
-    .getByRole("button", { name: /^Take folding-lock/ })
+    .getByRole("button", { name: /^Use folding-lock/ })
     .click();
   await expect(tools(page, "Video or audio").getByRole("button", { name: "no poster" })).toBeVisible();
   await more(page, "Contents list");

@@ -11,7 +11,7 @@ async function tabTo(page: Page, target: Locator, most = 250): Promise<void> {
   }
   throw new Error("Tab does not lead there");
 }
-const covers = (page: Page) => page.getByRole("region", { name: "What the field covers" });
+const covers = (page: Page) => page.getByRole("region", { name: "What competitors cover" });
 const outline = (page: Page) => page.getByRole("list", { name: "Outline" });
 
 test.beforeEach(async ({ page }) => {
@@ -29,7 +29,7 @@ test("by keys alone: from an empty plan to an outline that has closed its gaps",
   await expectAccessible(page);
 
   // From here on no mouse.
-  await tabTo(page, page.getByRole("button", { name: "Collect the field" }));
+  await tabTo(page, page.getByRole("button", { name: "Collect competing pages" }));
   await page.keyboard.press("Enter");
   await expectAccessible(page);
   await tabTo(page, page.getByRole("button", { name: "Collect", exact: true }));
@@ -40,14 +40,14 @@ test("by keys alone: from an empty plan to an outline that has closed its gaps",
   await expect(covers(page)).toContainText(/0 of \d+ topics/);
   await expectAccessible(page);
   const first = covers(page)
-    .getByRole("button", { name: /^Put “.*” into the outline/ })
+    .getByRole("button", { name: /^Add “.*” to the outline/ })
     .first();
   const label = /“(.*)”/.exec((await first.getAttribute("aria-label"))!)![1]!;
   await tabTo(page, first);
   await page.keyboard.press("Enter");
   await expect(outline(page).getByRole("textbox", { name: /^Heading 1/ })).toHaveValue(label);
   await expect(covers(page)).toContainText(/1 of \d+ topics/);
-  await tabTo(page, page.getByRole("button", { name: "Put all in" }));
+  await tabTo(page, page.getByRole("button", { name: "Add all" }));
   await page.keyboard.press("Enter");
   await expect(covers(page)).toContainText("Nothing is missing");
   const headings = outline(page).getByRole("textbox", { name: /^Heading/ });
@@ -70,7 +70,7 @@ test("pages are read, dropped and kept, and the score follows; what changed sinc
   await expect(field).toContainText(/\d+ pages for “electric cargo bike for families”/);
   await expect(field.getByText("stand-in", { exact: true })).toBeVisible();
   await field.getByRole("button", { name: /^Pages/ }).click();
-  const pages = page.getByRole("list", { name: "Pages of the field" });
+  const pages = page.getByRole("list", { name: "Competing pages" });
   await expect(pages.getByText("looks off the subject").first()).toBeVisible();
   await pages
     .getByRole("button", { name: /^Read “/ })
@@ -93,7 +93,10 @@ test("pages are read, dropped and kept, and the score follows; what changed sinc
   await expect(field.getByRole("button", { name: /^Pages/ })).toContainText("3 dropped");
   // The stage that scores shows the same two figures on its ruler.
   await page.getByRole("link", { name: /^Proof/ }).click();
-  await expect(strip(page)).toHaveAttribute("aria-label", /field average [\d.]+, field best [\d.]+/);
+  await expect(strip(page)).toHaveAttribute(
+    "aria-label",
+    /competitors' average [\d.]+, best competitor [\d.]+/,
+  );
   await page.getByRole("link", { name: /^Plan/ }).click();
 
   await page.getByRole("button", { name: "Collect again or add" }).click();
@@ -101,12 +104,12 @@ test("pages are read, dropped and kept, and the score follows; what changed sinc
   await dialog.getByLabel(/^Up to 20 pages/).check();
   await dialog.getByLabel("Keep the pages that are there").uncheck();
   await dialog.getByRole("button", { name: "Collect", exact: true }).click();
-  await expect(field.getByText(/^Since the field of/)).toBeVisible();
+  await expect(field.getByText(/^Since the pages of/)).toBeVisible();
 });
 
 test("pages come by address, from files and as source; what cannot be read says why", async ({ page }) => {
   await openStage(page, "/post/winter-cycling-with-children/plan");
-  await page.getByRole("button", { name: "Collect the field" }).click();
+  await page.getByRole("button", { name: "Collect competing pages" }).click();
   const dialog = page.getByRole("dialog");
   await dialog.getByLabel(/^Up to 20 pages/).uncheck();
   await dialog
@@ -140,13 +143,13 @@ test("terms of the piece, assembled outlines, and the brief", async ({ page }) =
   await openStage(page, `${TOUR}/plan`);
   await expect(covers(page)).toContainText(/of \d+ topics/);
   await page.getByRole("button", { name: "Set", exact: true }).click();
-  const piece = page.getByRole("dialog", { name: "Terms of the piece" });
+  const piece = page.getByRole("dialog", { name: "Goals of the post" });
   await piece.getByLabel("formal", { exact: true }).check();
   await piece.getByLabel("casual", { exact: true }).check();
   await expect(piece.getByRole("alert")).toHaveText(/“formal” and “casual” pull against each other/);
   await piece.getByLabel("casual", { exact: true }).uncheck();
   await piece.getByLabel("Length").fill("9000");
-  await expect(piece.getByRole("alert")).toContainText("far more than the field's median page");
+  await expect(piece.getByRole("alert")).toContainText("far more than the competitors' median");
   await piece.getByLabel("Length").fill("700");
   await piece.getByLabel("Main points").fill("What our hire families found out");
   await expectAccessible(page);
@@ -155,8 +158,8 @@ test("terms of the piece, assembled outlines, and the brief", async ({ page }) =
   const before = await outline(page)
     .getByRole("textbox", { name: /^Heading/ })
     .count();
-  await page.getByRole("button", { name: "Assemble from the field" }).click();
-  const drawer = page.getByRole("dialog", { name: "Outlines from the field" });
+  await page.getByRole("button", { name: "Assemble from competitors" }).click();
+  const drawer = page.getByRole("dialog", { name: "Outlines from competing pages" });
   const n = await drawer.getByRole("list", { name: "Drawer" }).getByRole("heading").count();
   await drawer.getByRole("button", { name: "Assemble" }).click();
   await expect
@@ -192,10 +195,10 @@ test("things are dragged from the field into the outline, and a list is pasted",
   await page.getByRole("tab", { name: "Topics" }).click();
   const row = covers(page)
     .getByRole("listitem")
-    .filter({ has: page.getByRole("button", { name: /^Put “/ }) })
+    .filter({ has: page.getByRole("button", { name: /^Add “/ }) })
     .first();
   const label = /“(.*)”/.exec(
-    (await row.getByRole("button", { name: /^Put “/ }).getAttribute("aria-label"))!,
+    (await row.getByRole("button", { name: /^Add “/ }).getAttribute("aria-label"))!,
   )![1]!;
   const from = (await row.boundingBox())!;
   const to = (await outline(page).getByRole("textbox", { name: "Heading 3, level 2" }).boundingBox())!;

@@ -64,7 +64,7 @@ test("from a broad word to a list on a post, by keyboard alone", async ({ page }
   await page.keyboard.press("Home");
   for (const key of [" ", "ArrowDown", " ", "ArrowDown", " "]) await page.keyboard.press(key);
   await expect(tray(page)).toContainText("3 chosen");
-  await tabTo(page, page.getByRole("button", { name: "Put in list" }));
+  await tabTo(page, page.getByRole("button", { name: "Add to list" }));
   await page.keyboard.press("Enter");
   await expect(page.getByPlaceholder("Name of a list, new or old")).toBeFocused();
   await page.keyboard.type("Locks compared");
@@ -338,10 +338,10 @@ test("lists are named, merged, parted, copied and deleted, and every step can be
   await expect(name).toHaveValue("Trades");
   await page.getByRole("button", { name: "Paste keywords" }).click();
   await page
-    .getByLabel("One keyword a line")
+    .getByLabel("One keyword per line")
     .fill("cargo bike alarm\nzebra polish for bells\n\nCargo bike for plumbers");
-  await page.getByRole("button", { name: "Put in the list" }).click();
-  await expect(page.getByText("2 keywords put in “Trades”; it had 1 already.")).toBeVisible();
+  await page.getByRole("button", { name: "Add to the list" }).click();
+  await expect(page.getByText("2 keywords added to “Trades”; it had 1 already.")).toBeVisible();
   await expect(row(page, "cargo bike alarm")).not.toContainText("––");
   await expect(row(page, "zebra polish for bells").getByRole("gridcell").nth(2)).toHaveText("–");
 

@@ -61,7 +61,7 @@ test("sentences are underlined by kind, as asked", async ({ page }) => {
     .getByRole("button", { name: /^Underline/ })
     .click();
   await page.getByRole("menuitemcheckbox", { name: "Passive" }).click();
-  await page.getByRole("menuitemcheckbox", { name: "Terms of the field" }).click();
+  await page.getByRole("menuitemcheckbox", { name: "Shared terms" }).click();
   await expectAccessible(page);
   await page.keyboard.press("Escape");
   await expect.poll(async () => (await underlined(page, "passive-use")).at(-1)).toBe("was welded");
@@ -116,7 +116,7 @@ test("a claim is unsourced until a link stands with it or somebody accepts it", 
   await foot(page)
     .getByRole("button", { name: /^(\d+ claims? unsourced|Claims)$/ })
     .click();
-  await dialog.getByLabel("Settled ones too").check();
+  await dialog.getByLabel("Show settled claims").check();
   await expect(row).toContainText("accepted as it is");
   await row.getByRole("button", { name: "Go" }).click();
   expect(await page.evaluate(() => window.getSelection()?.toString())).toContain("Studies show that");
@@ -129,7 +129,7 @@ test("the tray shows each term of the field in its usual range, and finds it in 
   await foot(page)
     .getByRole("button", { name: /^\d+ of \d+ terms$/ })
     .click();
-  const tray = page.getByRole("region", { name: "Terms of the field" });
+  const tray = page.getByRole("region", { name: "Shared terms" });
   const first = tray.getByRole("listitem").first();
   await expect(first.getByRole("img")).toHaveAttribute("aria-label", /usual range of/);
   const gains = await tray
@@ -160,7 +160,7 @@ test("the source is changed by hand, with what is wrong and what would be lost s
   await expect(dialog).toContainText("Line 1: <b> is opened here and never ended.");
   await expect(dialog).toContainText("it would be gone: class=, <script>");
   await expectAccessible(page);
-  await dialog.getByRole("button", { name: "Put it into the text" }).click();
+  await dialog.getByRole("button", { name: "Apply to the text" }).click();
   await expect(sheet(page).locator(":scope > p").first()).toHaveText("New first line.");
   await expect(sheet(page).getByRole("img").first()).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).last().click();
@@ -191,7 +191,7 @@ test("a recording becomes a post in the speaker's own words, and what is added i
   await dialog.getByLabel(/Address of the video/).fill("https://video.example/talk");
   await expect(dialog.getByRole("listitem").filter({ hasText: "From 9:00 in the recording" })).toBeVisible();
   await expectAccessible(page);
-  await dialog.getByRole("button", { name: "Put it at the end of the text" }).click();
+  await dialog.getByRole("button", { name: "Add to the end of the text" }).click();
   await expect(sheet(page).getByRole("heading", { level: 2 })).toHaveCount(2);
   await expect(sheet(page)).not.toContainText("Um,");
   await expect(sheet(page).getByRole("link", { name: "From 9:00 in the recording" })).toHaveAttribute(

@@ -14,12 +14,12 @@ test("a picture comes from the photo shelf, is cut and named, replaced without l
   await page.getByRole("button", { name: "More", exact: true }).click();
   await page.getByRole("menuitem", { name: "Picture from a shelf" }).click();
   // The site's own pictures are there too, with the posts that show them.
-  await expect(page.getByRole("button", { name: "Take folding-lock.jpg" })).toContainText("1 post");
+  await expect(page.getByRole("button", { name: "Use folding-lock.jpg" })).toContainText("1 post");
   await page.getByRole("tab", { name: "Photo shelf (stand-in)" }).click();
   await page.getByRole("searchbox", { name: "Search pictures" }).fill("snowing");
   await expect(page.getByText(/^1 picture from the stand-in/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole("button", { name: "Take Box bike in falling snow" }).click();
+  await page.getByRole("button", { name: "Use Box bike in falling snow" }).click();
 
   const figure = sheet(page).getByRole("figure").last();
   await expect(sheet(page).getByRole("figure")).toHaveCount(before + 1);
@@ -72,7 +72,7 @@ test("a picture comes from the photo shelf, is cut and named, replaced without l
   await expect(page.getByRole("region", { name: "Gates" })).toBeVisible();
   const waived = page.getByLabel(/I know that/);
   if (await waived.isVisible()) await waived.check();
-  await page.getByLabel("Pictures as JPEG, for what reads no WebP").check();
+  await page.getByLabel("Pictures as JPEG, for programs that cannot read WebP").check();
   const zip = await downloaded(page, () =>
     page.getByRole("button", { name: "Markdown and pictures, zipped" }).click(),
   );

@@ -61,8 +61,8 @@ test("headings are moved by mouse, keep their notes, and are written up without 
   await expect(page.getByRole("textbox", { name: "Note to heading 6" })).toHaveValue(
     /Three laps of the yard/,
   );
-  await page.getByRole("button", { name: "Write it up" }).click();
-  await expect(page.getByText("Added 2 headings to the draft; what was there is untouched.")).toBeVisible();
+  await page.getByRole("button", { name: "Add headings to draft" }).click();
+  await expect(page.getByText("Added 2 headings to the draft. Existing text is untouched.")).toBeVisible();
   await expect(sheet(page).getByRole("heading", { name: "Questions parents ask" })).toBeVisible();
   await expect(sheet(page)).toContainText("Every Saturday somebody pushes open the workshop door");
   await page.getByRole("button", { name: "Undo" }).last().click();

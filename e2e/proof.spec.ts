@@ -53,15 +53,15 @@ test("several fixes are one step; what was begun is looked at before release", a
   await dialog.getByRole("button", { name: /^FixRule \d+ things$/ }).click();
   await expect(page.getByText(/^\d+ fixRules: \+/)).toBeVisible();
   await expect.poll(async () => Math.abs((await keptScore(page, ID)) - before - promised)).toBeLessThan(0.06);
-  const begun = page.getByRole("region", { name: "To be looked at" });
+  const begun = page.getByRole("region", { name: "To review" });
   await expect(begun).toContainText("Two children in a box bike");
   await page
     .getByRole("navigation", { name: "Stages" })
     .getByRole("link", { name: /Release/ })
     .click();
-  await expect(page.getByText("Begun texts looked at")).toBeVisible();
+  await expect(page.getByText("Generated text reviewed")).toBeVisible();
   await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Proof/ }).click();
-  await begun.getByRole("button", { name: /^Take “Two children/ }).click();
+  await begun.getByRole("button", { name: /^Accept “Two children/ }).click();
   await expect(begun).toHaveCount(0);
 });
 
@@ -75,7 +75,7 @@ test("fixes of the text are one step of undo in the editor, too", async ({ page 
   await ledger(page)
     .getByRole("button", { name: /^FixRule: Start the alt texts/ })
     .click();
-  await expect(page.getByRole("region", { name: "To be looked at" })).toBeVisible();
+  await expect(page.getByRole("region", { name: "To review" })).toBeVisible();
   await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Write/ }).click();
   await expect(page.getByRole("textbox", { name: /Alt text/ }).first()).toHaveValue(
     "Two children in a box bike",
@@ -107,7 +107,7 @@ test("undoing a fix leaves what was written since", async ({ page }) => {
 test("the way to a score follows the aim, and leads to its findings", async ({ page }) => {
   await openProof(page);
   const way = page.getByRole("region", { name: "Way to the score" });
-  await expect(way).toContainText(/To pass the field best of \d+, these \d+:/);
+  await expect(way).toContainText(/To pass the best competitor's \d+, these \d+:/);
   const few = await way.getByRole("listitem").count();
   await way.getByLabel("Aim").selectOption("90");
   await expect(way).toContainText("To reach 90");
@@ -125,7 +125,7 @@ test("the numbers behind a finding add up, with the threshold and who set it", a
   const row = ledger(page).getByRole("listitem").filter({ hasText: "Meta title fits" }).first();
   await row.getByText("Why, in numbers").click();
   await expect(row).toContainText(/range\(\d+; 120, 285, 580, 700\) = 0\.\d{3}/);
-  await expect(row).toContainText("House profile, version 4");
+  await expect(row).toContainText("Default profile, version 4");
   await expect(row).toContainText(/too much: −[\d.]+/);
   const text = (await row.textContent())!;
   const [, share, weight, earned] = /([\d.]+) · (\d+) = ([\d.]+) of/.exec(text)!.map(Number) as [
@@ -141,7 +141,7 @@ test("other words are tried without touching the draft, kept, and one is taken",
   await openProof(page);
   const before = await scoreOf(page);
   const tries = page.getByRole("region", { name: "What if" });
-  await tries.getByRole("button", { name: "Try other words" }).click();
+  await tries.getByRole("button", { name: "Try another wording" }).click();
   await tries
     .getByLabel("Meta title", { exact: true })
     .fill("Electric cargo bike for families: how to choose");
@@ -156,7 +156,7 @@ test("other words are tried without touching the draft, kept, and one is taken",
   const gained = async () => /([\d.]+)\s*\+/.exec((await tries.textContent())!.replace(/^.*choose/, ""))?.[1];
   await expect.poll(gained).toBeTruthy();
   const promised = Number(await gained());
-  await tries.getByRole("button", { name: "Take it" }).click();
+  await tries.getByRole("button", { name: "Use it" }).click();
   await expect.poll(() => scoreOf(page)).toBeCloseTo(promised, 0);
 });
 
@@ -166,8 +166,8 @@ test("it is compared with a page of the field, another post, and how it was", as
   await sheet(page).press("Control+End");
   await page.keyboard.insertText(" More.");
   await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Proof/ }).click();
-  const field = page.getByRole("region", { name: "Among the field" });
-  await field.getByRole("button", { name: /^Compare with the field/ }).click();
+  const field = page.getByRole("region", { name: "Among competitors" });
+  await field.getByRole("button", { name: /^Compare with competitors/ }).click();
   const dialog = page.getByRole("dialog", { name: "Compare" });
   await expect(dialog.getByRole("row")).not.toHaveCount(0);
   await expectAccessible(page);
@@ -292,6 +292,6 @@ test("a profile is changed in a form, its effect seen before, its faults by fiel
   await expect(page.getByText(/Scored by Own profile, version 1\./)).toBeVisible();
   await expect(ledger(page).getByText("0 of 12", { exact: true })).toBeVisible();
   await page.goto("/settings");
-  await page.getByRole("button", { name: "Back to the house profile" }).click();
-  await expect(page.getByText(/House profile, version 4:/)).toBeVisible();
+  await page.getByRole("button", { name: "Use the default profile" }).click();
+  await expect(page.getByText(/Default profile, version 4:/)).toBeVisible();
 });

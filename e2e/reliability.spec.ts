@@ -255,7 +255,7 @@ test("two posts collect at once: neither stops nor answers for the other", async
   };
   const collect = async (title: string) => {
     await plan(title);
-    await page.getByRole("button", { name: "Collect the field" }).click();
+    await page.getByRole("button", { name: "Collect competing pages" }).click();
     await page.getByRole("dialog").getByRole("button", { name: "Collect", exact: true }).click();
     await expect(collecting).toBeVisible();
   };
@@ -265,7 +265,7 @@ test("two posts collect at once: neither stops nor answers for the other", async
   await expect(collecting).toHaveCount(0);
   // The other one goes on, and is about its own subject.
   await plan("Winter cycling with children: warm feet");
-  await page.getByRole("button", { name: /^Put all in/ }).click();
+  await page.getByRole("button", { name: /^Add all/ }).click();
   await expect(outline).toContainText(/winter|warm|cold|glove|rain/i);
   await expect(outline).not.toContainText(/second car|insurance|parking permit/i);
 });

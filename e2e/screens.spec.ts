@@ -18,9 +18,9 @@ const WALKS: Record<string, [path: string, sign: string][]> = {
   "The stages of a post": [
     [`${TOUR}/find`, "Opportunity"],
     [`${TOUR}/plan`, "Outline"],
-    [`${TOUR}/write`, "Worth most next"],
+    [`${TOUR}/write`, "Best next step"],
     [`${TOUR}/proof`, "To gain"],
-    [`${TOUR}/release`, "Take it away"],
+    [`${TOUR}/release`, "Export"],
   ],
 };
 

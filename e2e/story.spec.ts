@@ -59,7 +59,7 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
   await expect(page.getByRole("list", { name: "Outline" }).getByRole("listitem")).toHaveCount(2);
   await page.getByRole("button", { name: "Undo" }).last().click();
   await expect(page.getByRole("list", { name: "Outline" }).getByRole("listitem")).toHaveCount(3);
-  await page.getByRole("button", { name: "Write it up" }).click();
+  await page.getByRole("button", { name: "Add headings to draft" }).click();
 
   // Write: the outline's headings are there; the fields and the text are filled.
   await expect(sheet(page).getByRole("heading", { level: 2 })).toHaveText([
@@ -103,7 +103,7 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
   // Proof: the ledger says what is worth most; one check is set aside and judged again.
   await page.getByRole("link", { name: /^Proof/ }).click();
   const ledger = page.getByRole("region", { name: "Ledger" });
-  await expect(ledger.getByText("Worth most next")).toBeVisible();
+  await expect(ledger.getByText("Best next step")).toBeVisible();
   await ledger.getByRole("button", { name: "Set “A link to another site” aside" }).click();
   await page.getByLabel(/Why does this check not hold here/).fill("Workshop notes need no source");
   await page.keyboard.press("Enter");

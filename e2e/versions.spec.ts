@@ -10,7 +10,7 @@ test("a version is named, compared and gone back to; what was before is kept", a
   await page.getByRole("button", { name: "Versions" }).click();
   const dialog = page.getByRole("dialog", { name: "Versions" });
   await expect(dialog).toContainText("None yet");
-  await dialog.getByLabel("Keep it as it is now, under a name").fill("Sent to Ines");
+  await dialog.getByLabel("Keep the current text under a name").fill("Sent to Ines");
   await dialog.getByRole("button", { name: "Keep", exact: true }).click();
   await expect(dialog.getByRole("button", { name: /^Sent to Ines/ })).toBeVisible();
   await expectAccessible(page);
@@ -31,7 +31,7 @@ test("a version is named, compared and gone back to; what was before is kept", a
   await expectAccessible(page);
 
   // One block back, the other stays.
-  await changes.getByRole("button", { name: "Take the old wording back" }).click();
+  await changes.getByRole("button", { name: "Restore the old wording" }).click();
   await expect(came("every autumn")).toHaveCount(0);
   await expect(came("A new line.")).toHaveCount(1);
   await page.keyboard.press("Escape");

@@ -130,7 +130,7 @@ test("a damaged part is named and the rest opened on purpose; a newer file is re
   );
   const alert = page.getByRole("alert").filter({ hasText: "A part of this workspace file is damaged." });
   await expect(alert).toContainText("pictures/winter-school-run.jpg: it is not what it was");
-  await alert.getByRole("button", { name: "Open what is whole" }).click();
+  await alert.getByRole("button", { name: "Open the intact parts" }).click();
   await expect(page.getByText("The workspace is now that of “changed.zip”.")).toBeVisible();
 
   const newer = {
@@ -187,7 +187,7 @@ test("starting empty can be undone", async ({ page }) => {
   await page.getByRole("button", { name: "Start empty" }).click();
   await expect(page.getByText("Started empty.", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByText("Everything is as it was.")).toBeVisible();
+  await expect(page.getByText("Everything is back as it was.")).toBeVisible();
   await page.getByRole("link", { name: "Desk" }).click();
   await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
 });
@@ -236,7 +236,7 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
   await expect(page.getByText("Ours, version 3:")).toBeVisible();
   // A start from nothing and its undo bring the profile back with the rest.
   await page.getByRole("button", { name: "Start empty" }).click();
-  await expect(page.getByText("House profile, version 4:")).toBeVisible();
+  await expect(page.getByText("Default profile, version 4:")).toBeVisible();
   await page
     .getByRole("region", { name: /Notifications/ })
     .getByRole("button", { name: "Undo" })
@@ -317,13 +317,14 @@ test("many files come in with a report, and can be taken out again", async ({ pa
     ]);
   const report = page.getByRole("dialog", { name: "Imported posts" });
   await expect(report).toContainText("4 posts came in, 2 files did not.");
-  await expect(report.getByRole("region", { name: "What did not come in" }).getByRole("listitem")).toHaveText(
-    [/^table.pdf: This is no Markdown/, /^torn.md: It cannot be read: The front matter/],
-  );
+  await expect(report.getByRole("region", { name: "Not imported" }).getByRole("listitem")).toHaveText([
+    /^table.pdf: This is no Markdown/,
+    /^torn.md: It cannot be read: The front matter/,
+  ]);
   await expect(report).toContainText(
-    "Left alone in many.zip, being neither posts nor pictures: posts/site.css.",
+    "Skipped in many.zip, being neither posts nor pictures: posts/site.css.",
   );
-  await expect(report).toContainText("1 picture did not come along and stayed a path: gone.png.");
+  await expect(report).toContainText("1 picture could not be found and stayed as a path: gone.png.");
   await expect(report.getByRole("link")).toHaveText([
     "Zipped one",
     "Zipped two",
@@ -443,15 +444,15 @@ test("a post is shared with its lead picture, or with one chosen for that, which
   await openDesk(page);
   await page.getByRole("link", { name: /^Winter cycling/ }).click();
   await page.getByRole("link", { name: /^Release/ }).click();
-  const shared = page.getByRole("region", { name: "When it is shared" });
-  await expect(shared).toContainText("It is shared with its lead picture.");
+  const shared = page.getByRole("region", { name: "When shared" });
+  await expect(shared).toContainText("The lead picture is used for sharing.");
   await shared.getByRole("button", { name: "Choose another picture" }).click();
   await page.getByRole("tab", { name: /^Photo shelf/ }).click();
   await page
-    .getByRole("button", { name: /^Take / })
+    .getByRole("button", { name: /^Use / })
     .first()
     .click();
-  await expect(shared).toContainText("It has a picture of its own for this.");
+  await expect(shared).toContainText("It has its own picture for sharing.");
   await expect(shared.getByRole("img")).toBeVisible();
   await expectAccessible(page);
   await expect(page.getByText("Saved", { exact: true })).toBeVisible();
@@ -463,7 +464,7 @@ test("a post is shared with its lead picture, or with one chosen for that, which
   const choose = page.getByRole("button", { name: "Choose another picture" });
   await expect(choose).toBeFocused();
   await page.getByRole("button", { name: "Use the lead picture" }).click();
-  await expect(shared).toContainText("It is shared with its lead picture.");
+  await expect(shared).toContainText("The lead picture is used for sharing.");
   await page.getByRole("link", { name: /^Write/ }).click();
   await expect(left).toBeVisible();
   await expect(left).not.toContainText("Social picture");

@@ -171,7 +171,7 @@ test("a paste of five megabytes is refused in words, and the post is as it was",
   await page.keyboard.insertText("Mine.");
   await paste(page, { "text/plain": "word after word after word\n\n".repeat(190_000) });
   await expect(
-    page.getByText(/more than a post can. Nothing was pasted and your post is as it was/),
+    page.getByText(/more than a post can. Nothing was pasted and your post is unchanged/),
   ).toBeVisible({ timeout: 30_000 });
   await expect(sheet(page)).toHaveText("Mine.");
 });
@@ -203,7 +203,7 @@ test("a picture that cannot be read is said, and the good one beside it comes in
       buffer: readFileSync("demo/pictures/folding-lock.jpg"),
     },
   ]);
-  await expect(page.getByText(/“broken.png” is damaged.*Your post is as it was/)).toBeVisible();
+  await expect(page.getByText(/“broken.png” is damaged.*Your post is unchanged/)).toBeVisible();
   await expect(page.getByText(/“notes.jpg” is no JPEG, PNG, GIF, WebP or AVIF picture/)).toBeVisible();
   await expect(sheet(page).locator("figure")).toHaveCount(1);
   await field(page, "Alt text").fill("Folding lock, closed");

@@ -8,7 +8,7 @@ import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { Ajv } from "ajv";
 import standaloneCode from "ajv/dist/standalone/index.js";
-import { defaultProfile, profileShape } from "../src/core/proof/profileShape";
+import { declaredProfile, profileShape } from "../src/core/proof/profileShape";
 
 const folder = join(dirname(fileURLToPath(import.meta.url)), "../src/data/schemas");
 const require = createRequire(import.meta.url);
@@ -66,5 +66,5 @@ function fail(name: string): never {
 writeFileSync(join(folder, "validators.generated.js"), code);
 writeFileSync(
   join(folder, "../../core/proof/profile.json"),
-  `${JSON.stringify(defaultProfile(), null, 2)}\n`,
+  `${JSON.stringify(declaredProfile(), null, 2)}\n`,
 );

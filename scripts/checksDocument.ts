@@ -1,7 +1,7 @@
-/** docs/checks.md: every check as the registry and the house profile have it. */
+/** docs/checks.md: every check as the registry and the default profile have it. */
 import { saysOf } from "../src/core/proof/check";
 import { groups } from "../src/core/proof/groups";
-import { houseProfile } from "../src/core/proof/profile";
+import { defaultProfile } from "../src/core/proof/profile";
 import { checks } from "../src/core/proof/registry";
 import { fieldsOf, inWords } from "../src/core/proof/thresholdFields";
 import { valueAt } from "../src/core/valueAt";
@@ -20,7 +20,7 @@ export function checksDocument(): string {
   const lines = [
     "# The checks",
     "",
-    `Generated from the registry by \`npm run docs\`: do not edit. Weights and thresholds are those of the ${houseProfile.name.toLowerCase()}, version ${houseProfile.version} (\`src/core/proof/profile.json\`).`,
+    `Generated from the registry by \`npm run docs\`: do not edit. Weights and thresholds are those of the ${defaultProfile.name.toLowerCase()}, version ${defaultProfile.version} (\`src/core/proof/profile.json\`).`,
     "",
     "The score is 100 · Σ w·s / Σ w over the checks that are judged or waiting, with w the weight of a check and s the share of it that a draft earns. A check that does not apply, or that the writer set aside, leaves both sums.",
     "",
@@ -28,17 +28,17 @@ export function checksDocument(): string {
   for (const group of groups) {
     const members = checks.filter((check) => check.group === group.id);
     if (!members.length) continue;
-    const weight = members.reduce((sum, { id }) => sum + houseProfile.checks[id].weight, 0);
+    const weight = members.reduce((sum, { id }) => sum + defaultProfile.checks[id].weight, 0);
     lines.push(`## ${group.name} · ${weight}`, "");
     for (const check of members) {
       const { id, name, effort, place, thresholds } = check;
-      const values = houseProfile.checks[id];
+      const values = defaultProfile.checks[id];
       lines.push(
         `### ${name}`,
         "",
         `\`${id}\` · weight ${values.weight} · fixed in ${PLACES[place]}, ${effort === "longer" ? "takes longer" : `in ${effort}`}`,
         "",
-        saysOf(check, houseProfile),
+        saysOf(check, defaultProfile),
         "",
       );
       const fields = fieldsOf(thresholds);

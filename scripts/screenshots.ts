@@ -85,17 +85,17 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.waitForTimeout(400);
   },
   write: async (page) => {
-    await open(page, `${TOUR}/write`, page.getByText("Worth most next").first());
+    await open(page, `${TOUR}/write`, page.getByText("Best next step").first());
     await page.getByRole("button", { name: /of \d+ terms$/ }).click();
     await page.getByText("Box bike or longtail").last().scrollIntoViewIfNeeded();
     await page.waitForTimeout(300);
   },
   versions: async (page) => {
-    await open(page, `${TOUR}/write`, page.getByText("Worth most next").first());
+    await open(page, `${TOUR}/write`, page.getByText("Best next step").first());
     const sheet = page.getByRole("textbox", { name: "Text of the post" });
     const keep = async (name: string) => {
       await page.getByRole("button", { name: "Versions" }).click();
-      await page.getByLabel("Keep it as it is now, under a name").fill(name);
+      await page.getByLabel("Keep the current text under a name").fill(name);
       await page.getByRole("button", { name: "Keep", exact: true }).click();
       await page.getByRole("button", { name: new RegExp(`^${name}`) }).waitFor();
       await page.keyboard.press("Escape");

@@ -4,11 +4,11 @@ import { existsSync, readFileSync } from "node:fs";
 import { dirname, resolve } from "node:path";
 import { parseArgs } from "node:util";
 import type { ProofContext } from "../core/proof/context";
-import { type CheckId, houseProfile, type Profile } from "../core/proof/profile";
+import { type CheckId, defaultProfile, type Profile } from "../core/proof/profile";
 import { readContext } from "../data/contextFile";
 import { checkShape, parseJson, parseProfile, ShapeError } from "../data/schemas/validate";
 import { cliConfig } from "../data/schemas/validators.generated.js";
-import { readSavedField, type SavedField } from "./field";
+import { readSavedCompetitors, type SavedCompetitors } from "./field";
 import { expandFiles } from "./files";
 import { FORMATS, type FormatId } from "./formats/registry";
 import type { ScoreOptions } from "./score";
@@ -59,7 +59,7 @@ export function readCall(argv: string[]): Call | "help" {
   if (values["dry-run"] && !values.fix) throw new CallError("--dry-run belongs to --fix.");
   const inConfig = (path: string) => resolve(folder, path);
   const profilePath = values.profile ?? (config.profile && inConfig(config.profile));
-  const profile = profilePath === undefined ? houseProfile : readProfile(profilePath);
+  const profile = profilePath === undefined ? defaultProfile : readProfile(profilePath);
   const fieldPath = values.field ?? (config.field && inConfig(config.field));
   const keyword = values.keyword ?? config.keyword;
   const files = expandFiles(patterns, config.ignore ?? [], named.length ? process.cwd() : folder);
@@ -72,7 +72,7 @@ export function readCall(argv: string[]): Call | "help" {
     fix: values["dry-run"] ? "dry-run" : values.fix ? "write" : "no",
     profile,
     setAside: readSetAside(config.setAside ?? {}, profile),
-    ...(fieldPath !== undefined && { field: readField(fieldPath, profile) }),
+    ...(fieldPath !== undefined && { field: readCompetitors(fieldPath, profile) }),
     ...(values.context !== undefined && { known: readContextFile(values.context) }),
     ...(keyword !== undefined && { keyword }),
     ...(values.supporting !== undefined && {
@@ -166,13 +166,13 @@ const faulty = (path: string, error: unknown): unknown =>
     ? new CallError([`${path}: ${error.message}`, ...error.faults].join("\n  "))
     : error;
 
-function readField(folder: string, profile: Profile): SavedField {
+function readCompetitors(folder: string, profile: Profile): SavedCompetitors {
   try {
-    return readSavedField(folder, profile);
+    return readSavedCompetitors(folder, profile);
   } catch (error) {
     const { code, message } = error as NodeJS.ErrnoException;
     const why =
       code === "ENOENT" ? "there is no such folder" : code === "ENOTDIR" ? "it is no folder" : message;
-    throw new CallError(`The field ${folder} cannot be read: ${why}.`);
+    throw new CallError(`The competing pages in ${folder} cannot be read: ${why}.`);
   }
 }

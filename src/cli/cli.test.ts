@@ -5,7 +5,7 @@ import { join } from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
 import type { ProofContext } from "../core/proof/context";
-import { houseProfile } from "../core/proof/profile";
+import { defaultProfile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import { checks } from "../core/proof/registry";
 import { writeContext } from "../data/contextFile";
@@ -59,8 +59,8 @@ beforeAll(() => {
   writeFileSync(path("utf16.md"), Buffer.from("\ufeff---\ntitle: Zwölf\n---\nText", "utf16le"));
   mkdirSync(path("p"));
   writeFileSync(path("p/red-bike.jpg"), Buffer.alloc(612 * 1024));
-  writeFileSync(path("profile.json"), JSON.stringify({ ...houseProfile, id: "ours", version: 7 }));
-  writeFileSync(path("bad-profile.json"), JSON.stringify({ ...houseProfile, version: "x" }));
+  writeFileSync(path("profile.json"), JSON.stringify({ ...defaultProfile, id: "ours", version: 7 }));
+  writeFileSync(path("bad-profile.json"), JSON.stringify({ ...defaultProfile, version: "x" }));
 });
 
 describe("dune-sparrow score", () => {
@@ -201,7 +201,7 @@ describe("dune-sparrow score", () => {
     expect(check(own, "heading-topics").share).toBe(1);
     expect((own as unknown as { field: { pages: number } }).field.pages).toBe(5);
     expect(call("score", path("a.md"), "--field", pages, "--keyword", "cargo bike").out).toContain(
-      "field of 6 pages: average",
+      "6 competing pages: average",
     );
   });
 
@@ -212,11 +212,11 @@ describe("dune-sparrow score", () => {
     expect(titleOf("utf16.md", "zwölf")).toMatchObject({ share: 1 });
   });
 
-  it("answers a person with the groups, the reasons and what is worth most next", () => {
+  it("answers a person with the groups, the reasons and what is best next step", () => {
     const { code, out } = call("score", path("a.md"));
     expect(code).toBe(0);
-    expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · House profile, version 4/);
-    expect(out).toContain("worth most next:");
+    expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · Default profile, version 4/);
+    expect(out).toContain("best next step:");
     expect(out).toContain("Keyword in the meta title:");
     expect(call("--help").out).toContain("Use: dune-sparrow score");
   });

@@ -1,16 +1,20 @@
 /** The field from a folder of saved pages: analysed once for each keyword and language that the scored files ask about. */
 import { readdirSync, readFileSync } from "node:fs";
 import { join, resolve } from "node:path";
-import { analyseField, type FieldAnalysis, type RankedFieldPage } from "../core/benchmark/competitors";
+import {
+  analyseCompetitors,
+  type CompetitorAnalysis,
+  type RankedCompetitor,
+} from "../core/benchmark/competitors";
 import { readPage } from "../core/competitors/page";
 import type { Profile } from "../core/proof/profile";
 import { decodeText } from "../core/text/decodeText";
 
-export interface SavedField {
+export interface SavedCompetitors {
   /** Why a page of the folder was not read. */
   failed: { file: string; message: string }[];
   /** The field for a file that is scored; the file itself is no page of it. Null where nobody says for which keyword. */
-  fieldFor(file: string, keyword: string, language: string): FieldAnalysis | null;
+  competitorsFor(file: string, keyword: string, language: string): CompetitorAnalysis | null;
 }
 
 const SAVED_PAGE = /\.x?html?$/i;
@@ -20,13 +24,13 @@ const SAVED_PAGE = /\.x?html?$/i;
  *
  * @throws Error where the folder cannot be read or holds no saved page
  */
-export function readSavedField(folder: string, profile: Profile): SavedField {
+export function readSavedCompetitors(folder: string, profile: Profile): SavedCompetitors {
   const names = readdirSync(folder)
     .filter((name) => SAVED_PAGE.test(name))
     .sort(new Intl.Collator("en", { numeric: true }).compare);
   if (!names.length) throw new Error("it holds no .html file");
-  const failed: SavedField["failed"] = [];
-  const pages = names.flatMap((name, rank): (RankedFieldPage & { file: string })[] => {
+  const failed: SavedCompetitors["failed"] = [];
+  const pages = names.flatMap((name, rank): (RankedCompetitor & { file: string })[] => {
     const file = join(folder, name);
     try {
       const page = readPage(decodeText(readFileSync(file), true), name);
@@ -39,14 +43,14 @@ export function readSavedField(folder: string, profile: Profile): SavedField {
       return [];
     }
   });
-  const known = new Map<string, FieldAnalysis>();
+  const known = new Map<string, CompetitorAnalysis>();
   return {
     failed,
-    fieldFor(file, keyword, language) {
+    competitorsFor(file, keyword, language) {
       if (!keyword) return null;
       const others = pages.filter((page) => page.file !== resolve(file));
       const key = JSON.stringify([keyword, language, others.length === pages.length ? "" : resolve(file)]);
-      const field = known.get(key) ?? analyseField(others, { keyword, language, profile });
+      const field = known.get(key) ?? analyseCompetitors(others, { keyword, language, profile });
       known.set(key, field);
       return field;
     },

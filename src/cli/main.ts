@@ -12,7 +12,7 @@ input, read as Markdown.
 
   --keyword "…"        target keyword; wins over the file's own
   --supporting "a,b"   supporting keywords; win over the file's own
-  --profile FILE       weights and thresholds (JSON); the house profile where absent
+  --profile FILE       weights and thresholds (JSON); the default profile where absent
   --field DIR          saved pages (.html) that rank for the keyword, in the order of their names: the draft is
                        scored against what they share
   --context FILE       what the application knows besides the text, as it exports it with the post: questions, checks set

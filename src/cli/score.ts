@@ -2,7 +2,7 @@
 
 import { readFileSync, readSync, statSync } from "node:fs";
 import { basename, dirname, extname, resolve } from "node:path";
-import type { FieldAnalysis } from "../core/benchmark/competitors";
+import type { CompetitorAnalysis } from "../core/benchmark/competitors";
 import type { Block, Draft } from "../core/draft/draft";
 import { draftFromHtml } from "../core/draft/fromHtml";
 import { draftFromMarkdown } from "../core/draft/fromMarkdown";
@@ -14,7 +14,7 @@ import { fixRules } from "../core/proof/fixes/registry";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import { decodeText } from "../core/text/decodeText";
-import type { SavedField } from "./field";
+import type { SavedCompetitors } from "./field";
 import { fixedMarkdown } from "./fix";
 import type { FailedFile, ScoredFile } from "./formats/scored";
 
@@ -22,7 +22,7 @@ export interface ScoreOptions {
   profile: Profile;
   keyword?: string;
   supporting?: string[];
-  field?: SavedField;
+  field?: SavedCompetitors;
   /** What the application knew of the one file that is scored. */
   known?: ProofContext;
   /** Checks overruled for all files, with the reason. */
@@ -76,12 +76,12 @@ function termsOf(
   { file, draft }: ReadFile,
   all: readonly ReadFile[],
   options: ScoreOptions,
-): { context: ProofContext; field: FieldAnalysis | null } {
+): { context: ProofContext; field: CompetitorAnalysis | null } {
   const others = all
     .filter((other) => areSiblings(draft, other.draft))
     .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
   const { keyword, language } = draft.meta;
-  const field = options.field?.fieldFor(file, keyword, language) ?? null;
+  const field = options.field?.competitorsFor(file, keyword, language) ?? null;
   const known = options.known ?? noContext;
   return {
     field,
@@ -141,7 +141,8 @@ export function fixFiles(files: readonly string[], options: ScoreOptions): Fixed
     const fixed = fixedMarkdown(source, draft, better, made);
     const score = (of: Draft) => proof(of, context, options.profile).score;
     // Read again from the text that would be written: what was promised must hold there.
-    const proved = fixed !== null && Math.abs(score(draftOfText(fixed, file, options)) - score(better)) < SAME;
+    const proved =
+      fixed !== null && Math.abs(score(draftOfText(fixed, file, options)) - score(better)) < SAME;
     return [
       proved
         ? { ...left, source: fixed, left: null }

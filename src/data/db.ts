@@ -3,8 +3,9 @@ import Dexie, { type EntityTable } from "dexie";
 import { MIGRATIONS } from "./migrations/registry";
 import type {
   Asset,
+  CompetitorBody,
+  Competitors,
   DrawerEntry,
-  FieldBody,
   Idea,
   JournalEntry,
   ListBody,
@@ -14,7 +15,6 @@ import type {
   Original,
   Outline,
   Post,
-  PostField,
   PostScore,
   PostVersion,
   Recording,
@@ -40,8 +40,8 @@ export class Database extends Dexie {
   versions!: EntityTable<PostVersion, "id">;
   versionBodies!: EntityTable<VersionBody, "versionId">;
   recordings!: EntityTable<Recording, "postId">;
-  fields!: EntityTable<PostField, "id">;
-  fieldBodies!: EntityTable<FieldBody, "fieldId">;
+  fields!: EntityTable<Competitors, "id">;
+  fieldBodies!: EntityTable<CompetitorBody, "fieldId">;
   drawer!: EntityTable<DrawerEntry, "id">;
   journal!: EntityTable<JournalEntry, "postId">;
   redirects!: EntityTable<Redirect, "id">;

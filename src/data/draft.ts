@@ -1,7 +1,7 @@
 /** From what the database keeps of a post to the draft that is scored and exported, and back. */
 
 import type { EditorDoc } from "../core/blocks/editorJson";
-import type { FieldMeasure } from "../core/competitors/measure";
+import type { CompetitorMeasure } from "../core/competitors/measure";
 import type { Block, Draft, DraftMeta } from "../core/draft/draft";
 import { blocksFromEditor } from "../core/draft/fromEditor";
 import { emptyMeta } from "../core/draft/meta";
@@ -45,7 +45,7 @@ export const draftOf = (post: Post, site: Site, doc: EditorDoc): Draft =>
 
 /** What Plan gives the proof of a post: the measure of its kept field, and the questions chosen to be answered. */
 export interface PlanContext {
-  field: FieldMeasure | null;
+  field: CompetitorMeasure | null;
   questions: string[];
 }
 export const noPlan: PlanContext = { field: null, questions: [] };

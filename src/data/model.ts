@@ -2,7 +2,7 @@
 
 import type { Benchmark } from "../core/benchmark/benchmark";
 import type { EditorDoc } from "../core/blocks/editorJson";
-import type { FieldMeasure } from "../core/competitors/measure";
+import type { CompetitorMeasure } from "../core/competitors/measure";
 import type { KeywordList, ListKeyword } from "../core/keywords/list";
 import type { KeywordTable } from "../core/keywords/table";
 import type { Assembled } from "../core/outline/assemble";
@@ -11,7 +11,7 @@ import type { Piece } from "../core/outline/piece";
 import type { Finding } from "../core/proof/finding";
 import type { Profile } from "../core/proof/profile";
 import type { Spoken } from "../core/transcript/mend";
-import type { CollectedField } from "./schemas/field";
+import type { CollectedCompetitors } from "./schemas/field";
 import type { Article } from "./schemas/search";
 import type { Stage } from "./stages";
 
@@ -190,7 +190,7 @@ export interface Outline {
 }
 
 /** A page of a field as lists show it. */
-export interface FieldSource {
+export interface CompetitorSource {
   address: string;
   site: string;
   title: string;
@@ -203,7 +203,7 @@ export interface FieldSource {
 }
 
 /** A field that was collected for a post, and what the score needs of it. It stays as it was: collecting again makes another. */
-export interface PostField {
+export interface Competitors {
   id: string;
   postId: string;
   keyword: string;
@@ -213,14 +213,14 @@ export interface PostField {
   source: string;
   standIn: boolean;
   collectedAt: string;
-  pages: FieldSource[];
+  pages: CompetitorSource[];
   /** Both of the pages that are kept; made anew whenever that changes. */
-  measure: FieldMeasure | null;
+  measure: CompetitorMeasure | null;
   benchmark: Benchmark | null;
 }
 
 /** What was read: pages in their main content, dropped ones too, and the questions that the search knew. */
-export interface FieldBody extends CollectedField {
+export interface CompetitorBody extends CollectedCompetitors {
   fieldId: string;
 }
 

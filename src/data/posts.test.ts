@@ -1,11 +1,18 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { emptyDoc } from "../core/blocks/editorJson";
 import { noPiece } from "../core/outline/piece";
+import {
+  deleteCompetitors,
+  getCompetitorBody,
+  getCompetitors,
+  listCompetitors,
+  planContext,
+  saveCompetitors,
+} from "./competitors";
 import { db } from "./db";
 import { noPlan, postAddress, proofContext } from "./draft";
 import { addToDrawer, listDrawer } from "./drawer";
-import { deleteField, getField, getFieldBody, listFields, planContext, saveField } from "./fields";
-import type { PostField } from "./model";
+import type { Competitors } from "./model";
 import { newPost } from "./newPost";
 import { addPost, deletePost, getDoc, getPlan, getPost, restorePost, savePost, saveScores } from "./posts";
 import { emptySite } from "./settings";
@@ -18,7 +25,7 @@ beforeEach(() => emptyWorkspace(NOW));
 const score = (postId: string) => ({ postId, scoredAt: "", score: 5, words: 1, minutes: 1, findings: [] });
 
 describe("fields", () => {
-  const field = (id: string, collectedAt: string): PostField => ({
+  const field = (id: string, collectedAt: string): Competitors => ({
     id,
     postId: "a",
     keyword: "brakes",
@@ -31,14 +38,14 @@ describe("fields", () => {
     measure: null,
     benchmark: null,
   });
-  const keep = (one: PostField, now: string) =>
-    saveField(one, { fieldId: one.id, pages: [], asked: [] }, now);
+  const keep = (one: Competitors, now: string) =>
+    saveCompetitors(one, { fieldId: one.id, pages: [], asked: [] }, now);
 
   it("stay with their post: the latest is in force, and deleting the post can be undone whole", async () => {
     await addPost(newPost("a", emptySite, NOW));
     await keep(field("old", "2026-01-01"), "2026-01-01");
     await keep(field("new", "2026-02-01"), "2026-02-01");
-    expect((await getField("a"))!.id).toBe("new");
+    expect((await getCompetitors("a"))!.id).toBe("new");
     expect((await getPost("a"))!.updatedAt).toBe("2026-02-01");
     await addToDrawer([
       {
@@ -53,17 +60,17 @@ describe("fields", () => {
       },
     ]);
     const deleted = (await deletePost("a"))!;
-    expect([await getField("a"), await getFieldBody("new"), await listDrawer("a")]).toEqual([
+    expect([await getCompetitors("a"), await getCompetitorBody("new"), await listDrawer("a")]).toEqual([
       null,
       undefined,
       [],
     ]);
     await restorePost(deleted);
-    expect((await listFields("a")).map(({ id }) => id)).toEqual(["new", "old"]);
-    expect(await getFieldBody("old")).toBeDefined();
+    expect((await listCompetitors("a")).map(({ id }) => id)).toEqual(["new", "old"]);
+    expect(await getCompetitorBody("old")).toBeDefined();
     expect(await listDrawer("a")).toHaveLength(1);
-    await deleteField("new", NOW);
-    expect((await getField("a"))!.id).toBe("old");
+    await deleteCompetitors("new", NOW);
+    expect((await getCompetitors("a"))!.id).toBe("old");
     await expect(keep({ ...field("x", NOW), postId: "none" }, NOW)).rejects.toThrow(
       "no longer in the workspace",
     );

@@ -8,11 +8,11 @@ import { db } from "./db";
 import { isOwnList } from "./listOfPost";
 import { putList, readLists, syncListOfPost } from "./lists";
 import type {
+  CompetitorBody,
+  Competitors,
   DrawerEntry,
-  FieldBody,
   Outline,
   Post,
-  PostField,
   PostScore,
   PostVersion,
   Recording,
@@ -118,8 +118,8 @@ export interface DeletedPost {
   body: StoredBody | undefined;
   outline: Outline | undefined;
   score: PostScore | undefined;
-  fields: PostField[];
-  fieldBodies: FieldBody[];
+  fields: Competitors[];
+  fieldBodies: CompetitorBody[];
   drawer: DrawerEntry[];
   versions: PostVersion[];
   versionBodies: VersionBody[];

@@ -1,4 +1,4 @@
-import { completeProfile, houseProfile, type Profile } from "../core/proof/profile";
+import { completeProfile, defaultProfile, type Profile } from "../core/proof/profile";
 import { db } from "./db";
 import type { SearchConnection, Settings, Site } from "./model";
 
@@ -29,10 +29,10 @@ async function save<Key extends keyof Settings>(key: Key, value: Settings[Key]):
 export const getSite = (): Promise<Site | null> => get("site");
 export const saveSite = (site: Site): Promise<void> => save("site", site);
 
-/** The profile in force. Whoever has the house profile has the one that ships now. */
+/** The profile in force. Whoever has the default profile has the one that ships now. */
 export const getProfile = async (): Promise<Profile> => {
-  const kept = (await get("profile")) ?? houseProfile;
-  return kept.id === houseProfile.id ? houseProfile : (completeProfile(kept) as Profile);
+  const kept = (await get("profile")) ?? defaultProfile;
+  return kept.id === defaultProfile.id ? defaultProfile : (completeProfile(kept) as Profile);
 };
 export const saveProfile = (profile: Profile): Promise<void> => save("profile", profile);
 

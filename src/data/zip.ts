@@ -168,7 +168,7 @@ function whyOf(error: unknown): string {
   return "it cannot be unpacked";
 }
 
-/** Why an entry of this name is not taken; null where it is good. Names go to screens and file systems. */
+/** Why an entry of this name is ignored; null where it is good. Names go to screens and file systems. */
 function faultOfName(name: string): string | null {
   if (!name.isWellFormed()) return "its name is no text";
   // biome-ignore lint/suspicious/noControlCharactersInRegex: what it looks for

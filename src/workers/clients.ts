@@ -1,7 +1,7 @@
 /** The workers as the application calls them; each starts when first asked. */
 import type * as Comlink from "comlink";
+import type { CompetitorsApi } from "./competitorsApi";
 import type { DraftApi } from "./draftApi";
-import type { FieldApi } from "./fieldApi";
 import type { FilesApi } from "./filesApi";
 import type { KeywordsApi } from "./keywordsApi";
 import type { PicturesApi } from "./picturesApi";
@@ -15,7 +15,7 @@ export interface Workers {
   draft: Comlink.Remote<DraftApi>;
   /** The same for texts of others, which may be made to be read for ever. */
   draftReader: Comlink.Remote<DraftApi>;
-  field: Comlink.Remote<FieldApi>;
+  competitors: Comlink.Remote<CompetitorsApi>;
   keywords: Comlink.Remote<KeywordsApi>;
   pictures: Comlink.Remote<PicturesApi>;
   /** Asked anything only once: what it stores is never stored by two. */
@@ -45,9 +45,13 @@ export function createWorkers(): Workers {
     "scores posts",
     () => new Worker(new URL("./proof.worker.ts", import.meta.url), { type: "module", name: "proof" }),
   );
-  const field = supervise<FieldApi>(
+  const competitors = supervise<CompetitorsApi>(
     "reads and compares pages",
-    () => new Worker(new URL("./field.worker.ts", import.meta.url), { type: "module", name: "field" }),
+    () =>
+      new Worker(new URL("./competitors.worker.ts", import.meta.url), {
+        type: "module",
+        name: "competitors",
+      }),
   );
   const keywords = supervise<KeywordsApi>(
     "looks keywords up",
@@ -61,7 +65,7 @@ export function createWorkers(): Workers {
     proof: proof.api,
     draft: draft.api,
     draftReader: draft.within(LONGEST_READING),
-    field: field.api,
+    competitors: competitors.api,
     keywords: keywords.api,
     pictures: pictures.api,
     save: supervise<SaveApi>(

@@ -1,6 +1,6 @@
 /** Reads pages a few at a time, tells of each as it is there, and can be stopped: what has been read by then is kept. */
 
-import type { FieldPage } from "../core/competitors/page";
+import type { CompetitorPage } from "../core/competitors/page";
 import { messageOf } from "../core/messageOf";
 
 export interface PageToRead {
@@ -12,7 +12,7 @@ export interface PageToRead {
 }
 
 export type PageOutcome =
-  | { asked: PageToRead; page: FieldPage; standIn: boolean }
+  | { asked: PageToRead; page: CompetitorPage; standIn: boolean }
   | { asked: PageToRead; failed: string };
 
 const AT_ONCE = 4;
@@ -24,7 +24,7 @@ const AT_ONCE = 4;
  */
 export async function collectPages(
   pages: readonly PageToRead[],
-  read: (address: string, signal: AbortSignal) => Promise<{ page: FieldPage; standIn: boolean }>,
+  read: (address: string, signal: AbortSignal) => Promise<{ page: CompetitorPage; standIn: boolean }>,
   onOutcome: (outcome: PageOutcome) => void,
   signal: AbortSignal,
 ): Promise<void> {

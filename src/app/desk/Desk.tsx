@@ -25,7 +25,7 @@ import { worstChecks } from "./portfolio/portfolio";
 
 /** It stands below what is looked for first, in the room that is kept for it. */
 const Portfolio = lazyPart(
-  "The look over all posts",
+  "The overview of all posts",
   async () => (await import("./portfolio/Portfolio")).Portfolio,
   <div className="mb-4 min-h-[9.75rem] border border-rule bg-sheet small:hidden" />,
 );
@@ -44,7 +44,7 @@ const ReportMenu = lazyPart(
 const SORTS = {
   stage: "Stage",
   score: "Score, lowest first",
-  gain: "Most to gain next",
+  gain: "Best next step",
   date: "Due or published",
   title: "Title",
 } as const;

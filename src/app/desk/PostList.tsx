@@ -44,8 +44,8 @@ export const PostList = memo(function PostList({
             Checks by weight
           </span>
           <span className="text-right">Score</span>
-          <span className="small:hidden" title={hintOf("worth")}>
-            Worth most next
+          <span className="small:hidden" title={hintOf("next")}>
+            Best next step
           </span>
           <span className="text-right small:hidden">Words</span>
           <span className="small:hidden">Date</span>

@@ -1,4 +1,4 @@
-/** One post of the Desk: what it is called, what it scores, and what is worth most next. */
+/** One post of the Desk: what it is called, what it scores, and what is best next step. */
 
 import { Copy, Trash2 } from "lucide-react";
 import { Link, useNavigate } from "react-router";

@@ -2,8 +2,8 @@
 
 import { toast } from "sonner";
 import type { Reported } from "../../core/proof/export/reported";
+import { getCompetitors, planContext } from "../../data/competitors";
 import { proofContext } from "../../data/draft";
-import { getField, planContext } from "../../data/fields";
 import type { Post } from "../../data/model";
 import { getDoc } from "../../data/posts";
 import type { ReportFormat } from "../reports/formats";
@@ -34,7 +34,7 @@ export const reportOfMany =
         const [doc, plan, field] = await Promise.all([
           getDoc(post.id),
           planContext(post.id),
-          getField(post.id),
+          getCompetitors(post.id),
         ]);
         const report = await workers.proof.score(
           post,

@@ -83,14 +83,14 @@ export async function putInList(id: string, keywords: ListKeyword[]): Promise<vo
   );
   if (done)
     toast(
-      `${count(added, "keyword")} put in “${name}”${added < keywords.length ? `; it had ${keywords.length - added} already` : ""}.`,
+      `${count(added, "keyword")} added to “${name}”${added < keywords.length ? `; it had ${keywords.length - added} already` : ""}.`,
     );
 }
 
 export async function takeOut(list: KeywordList, texts: string[]): Promise<void> {
   const done = await attempt(() => changeList(list.id, (now) => withoutKeywords(now, texts), now()));
   if (!done) return;
-  toast(`${count(texts.length, "keyword")} taken out of “${listName(list)}”.`, {
+  toast(`${count(texts.length, "keyword")} removed from “${listName(list)}”.`, {
     action: { label: "Undo", onClick: () => void attempt(() => restoreLists({ lists: [list] }, now())) },
   });
 }
@@ -161,7 +161,7 @@ export async function mergeInto(
 ): Promise<void> {
   await attempt(async () => {
     const before = await mergeLists(id, other.id, now());
-    toast(`“${listName(other)}” is merged in.`, {
+    toast(`“${listName(other)}” is merged into it.`, {
       action: { label: "Undo", onClick: () => void attempt(() => restoreLists(before, now())) },
     });
   });
@@ -204,7 +204,7 @@ export async function removeLookUp(id: string): Promise<void> {
   await attempt(async () => {
     const deleted = await deleteLookUp(id);
     if (deleted)
-      toast("The look-up is deleted. Lists keep what they have of it.", {
+      toast("The look-up is deleted. Lists keep the keywords they took from it.", {
         action: { label: "Undo", onClick: () => void attempt(() => restoreLookUp(deleted)) },
       });
   });

@@ -169,7 +169,7 @@ function SavedState() {
   const { saver } = useDependencies();
   const saving = useAppSelector((state) => state.openPost.saving);
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
-  if (readOnly) return <p className="w-24 text-right mid:w-44 text-[13px] text-plum">Reading only</p>;
+  if (readOnly) return <p className="w-24 text-right mid:w-44 text-[13px] text-plum">Read-only</p>;
   return (
     <div
       role="status"

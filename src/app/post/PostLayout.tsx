@@ -31,7 +31,7 @@ function OpenPost({ id }: { id: string }) {
         <Failed
           heading="h1"
           what="This post could not be opened"
-          why={`The browser's storage did not give it: ${opening.why}`}
+          why={`The browser's storage did not return it: ${opening.why}`}
           safe="What was saved has not been touched."
           onRetry={opening.retry}
         />

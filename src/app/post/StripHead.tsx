@@ -8,7 +8,7 @@ const Strip = memo(WeightStrip);
 /** The open post's weight strip, which stays in sight below the bars. */
 export function StripHead() {
   const report = useAppSelector((state) => state.openPost.report);
-  const benchmark = useAppSelector((state) => state.openPost.field?.benchmark ?? null);
+  const benchmark = useAppSelector((state) => state.openPost.competitors?.benchmark ?? null);
   const go = useGo();
   return (
     <div

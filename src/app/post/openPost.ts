@@ -1,7 +1,7 @@
 /** Opening a post: holding it for writing, reading all of it, and starting what goes on while it is open. */
 import type { EditorDoc } from "../../core/blocks/editorJson";
 import { soundDoc } from "../../core/draft/sound/soundDoc";
-import { getField } from "../../data/fields";
+import { getCompetitors } from "../../data/competitors";
 import { freshId } from "../../data/freshId";
 import type { Post } from "../../data/model";
 import { getDoc, getPlan, getPost } from "../../data/posts";
@@ -60,11 +60,11 @@ export const openPost =
     const open = async (): Promise<Opened | null> => {
       const writing = await lock.writing;
       if (writing) await recoverPost(id);
-      const [post, stored, plan, field, recording] = await Promise.all([
+      const [post, stored, plan, competitors, recording] = await Promise.all([
         getPost(id),
         getDoc(id),
         getPlan(id),
-        getField(id),
+        getCompetitors(id),
         getRecording(id),
       ]);
       const source = post?.copiedFrom ? await sourceOf(post.copiedFrom) : null;
@@ -76,7 +76,7 @@ export const openPost =
       if (!live) return null;
       const session = new PostSession(id, doc);
       opened.text = session;
-      dispatch(postOpened({ post, outline: plan.items, piece: plan.piece, field, recording, source }));
+      dispatch(postOpened({ post, outline: plan.items, piece: plan.piece, competitors, recording, source }));
       dispatch(readOnlyChanged(!writing));
       const proof = dispatch(startLiveProof(session));
       const notes = dispatch(textNotes(session));

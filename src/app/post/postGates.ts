@@ -1,7 +1,7 @@
 import type { EditorDoc } from "../../core/blocks/editorJson";
-import { begunTexts } from "../../core/release/begun";
 import { type Gate, gates } from "../../core/release/gates/registry";
 import { rawPasteSigns } from "../../core/release/rawPaste";
+import { textsToReview } from "../../core/release/toReview";
 import { postDraft } from "../../data/draft";
 import type { Post, Site } from "../../data/model";
 import type { PostSession } from "../store/postSession";
@@ -29,6 +29,6 @@ export function postGates(
       title: source.post.title,
       names: postLeftovers(post, site, draft.blocks, source).map(({ name }) => name),
     },
-    toReview: post.begun?.length ? begunTexts(draft.blocks, post.begun).map(({ text }) => text) : null,
+    toReview: post.begun?.length ? textsToReview(draft.blocks, post.begun).map(({ text }) => text) : null,
   });
 }

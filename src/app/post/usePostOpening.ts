@@ -55,7 +55,7 @@ export function usePostOpening(id: string): PostOpening {
 export function contextMoved(now: RootState, last: RootState): boolean {
   return (
     now.openPost.post !== last.openPost.post ||
-    now.openPost.field !== last.openPost.field ||
+    now.openPost.competitors !== last.openPost.competitors ||
     now.openPost.outline !== last.openPost.outline ||
     othersMoved(now, last) ||
     now.session.site !== last.session.site ||

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { toast } from "sonner";
-import { houseProfile, type Profile } from "../../core/proof/profile";
+import { defaultProfile, type Profile } from "../../core/proof/profile";
 import { checks } from "../../core/proof/registry";
 import { parseProfile } from "../../data/schemas/validate";
 import { saveProfile, saveSite } from "../../data/settings";
@@ -37,11 +37,11 @@ export function ProfileSection() {
   const read = async (file: File) => {
     try {
       const read = parseProfile(await file.text());
-      // What calls itself the house profile and is another gets a name of its own.
+      // What calls itself the default profile and is another gets a name of its own.
       await use(
-        sameValues(read, houseProfile)
-          ? houseProfile
-          : read.id === houseProfile.id
+        sameValues(read, defaultProfile)
+          ? defaultProfile
+          : read.id === defaultProfile.id
             ? ownProfile(read, profile)
             : read,
       );
@@ -73,10 +73,10 @@ export function ProfileSection() {
           Download it
         </Button>
         <Button
-          disabled={profile.id === houseProfile.id && profile.version === houseProfile.version}
-          onClick={() => void use(houseProfile)}
+          disabled={profile.id === defaultProfile.id && profile.version === defaultProfile.version}
+          onClick={() => void use(defaultProfile)}
         >
-          Back to the house profile
+          Use the default profile
         </Button>
       </div>
       <SiteSetAside />
@@ -84,7 +84,7 @@ export function ProfileSection() {
         <ProfileSheet
           profile={profile}
           onTake={(draft) =>
-            void use(sameValues(draft, houseProfile) ? houseProfile : ownProfile(draft, profile))
+            void use(sameValues(draft, defaultProfile) ? defaultProfile : ownProfile(draft, profile))
           }
           onClose={() => setEditing(false)}
         />
@@ -127,7 +127,7 @@ function SiteSetAside() {
                   });
                 }}
               >
-                Judge again
+                Check again
               </button>
             </li>
           );

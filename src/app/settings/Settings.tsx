@@ -138,7 +138,7 @@ export function Settings() {
               />
             )}
           </FieldLine>
-          <FieldLine label="Categories" hint="One a line.">
+          <FieldLine label="Categories" hint="One per line.">
             {(id) => (
               <ListField
                 id={id}
@@ -148,7 +148,7 @@ export function Settings() {
               />
             )}
           </FieldLine>
-          <FieldLine label="Authors" hint="One a line. New posts are the first one's.">
+          <FieldLine label="Authors" hint="One per line. New posts are the first one's.">
             {(id) => (
               <ListField id={id} by={"\n"} entries={site.authors} onChange={(authors) => edit({ authors })} />
             )}

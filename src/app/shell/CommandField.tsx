@@ -33,7 +33,7 @@ const ACTIONS: readonly Action[] = [
   { name: "Go to the Desk", run: goTo("/") },
   { name: "Look up keywords", run: goTo("/keywords/look-ups") },
   {
-    name: "Bring in a keyword file",
+    name: "Import a keyword file",
     also: "import csv",
     run: goTo("/keywords/look-ups", { importing: true }),
   },

@@ -9,7 +9,7 @@ const KEYS: [string, string][] = [
   ["Shift ↑ ↓, Ctrl A", "In a keyword table: choose a stretch of rows; choose all that is shown"],
   [
     "Enter, Delete, Esc",
-    "In a keyword table: open the row; hide or take out what is chosen; close the detail, then choose nothing",
+    "In a keyword table: open the row; hide or remove what is chosen; close the detail, then choose nothing",
   ],
   ["↑ ↓, ← →", "In the outline: from row to row; along the tools of a row"],
   ["Enter, Esc", "In the outline: edit the heading; stop editing it"],
@@ -27,7 +27,7 @@ const KEYS: [string, string][] = [
   ["Alt Shift Page up, Page down", "In the text: move the whole section"],
   ["Alt Shift ← →", "In a gallery: move the picture"],
   ["Ctrl Enter", "In questions and answers: another question"],
-  ["Alt Shift F", "In the text: nothing but the sheet, and back"],
+  ["Alt Shift F", "In the text: focus view, and back"],
   ["Alt F10", "In the text: to the formatting bar"],
 ];
 

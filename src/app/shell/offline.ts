@@ -11,10 +11,10 @@ export async function startOffline(saver: Dependencies["saver"]): Promise<void> 
   const registration = await serviceWorker.register("/service-worker.js", { updateViaCache: "none" });
 
   const offer = (worker: ServiceWorker) =>
-    toast("A new version of Dune Sparrow is there.", {
+    toast("A new version of Dune Sparrow is available.", {
       id: "new version",
       duration: Number.POSITIVE_INFINITY,
-      description: "What you write is saved before.",
+      description: "Your work is saved first.",
       action: {
         label: "Reload",
         onClick: () => {

@@ -16,7 +16,7 @@ export function watchTrouble(): void {
     if (reason instanceof DOMException && reason.name === "AbortError") return;
     say(
       "rejection",
-      `Something did not work: ${firstLine(reason)} What was saved is safe; try it once more, and reload the page if it stays so.`,
+      `Something did not work: ${firstLine(reason)} What was saved is safe. Try again, and reload the page if it keeps happening.`,
     );
   });
   window.addEventListener("error", ({ message }) => {
@@ -24,7 +24,7 @@ export function watchTrouble(): void {
     if (/ResizeObserver loop/.test(message)) return;
     say(
       "error",
-      `Something failed: ${message}. What was saved is safe; reload the page if a part of it does not answer.`,
+      `Something failed: ${message}. What was saved is safe; reload the page if part of it stops responding.`,
     );
   });
   window.addEventListener(WORKER_STOPPED, (event) => {

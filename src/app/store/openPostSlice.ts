@@ -12,7 +12,7 @@ import {
 import { noPiece, type Piece } from "../../core/outline/piece";
 import type { Report } from "../../core/proof/report";
 import { liveSlugAfter } from "../../core/release/liveAddress";
-import type { Post, PostField, Recording } from "../../data/model";
+import type { Competitors, Post, Recording } from "../../data/model";
 
 export type Saving = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
 
@@ -26,7 +26,7 @@ export interface OpenPostState {
   typing: string | null;
   piece: Piece;
   /** The field in force; null where none is kept. */
-  field: PostField | null;
+  competitors: Competitors | null;
   /** The post that it was copied from, as that is now; null where it is no copy. */
   source: { post: Post; doc: EditorDoc } | null;
   /** What was said in the recording that the post began with; null where there is none. */
@@ -47,7 +47,7 @@ const initialState: OpenPostState = {
   future: [],
   typing: null,
   piece: noPiece,
-  field: null,
+  competitors: null,
   source: null,
   recording: null,
   report: null,
@@ -107,8 +107,8 @@ const slice = createSlice({
     pieceChanged: (state, { payload }: PayloadAction<Partial<Piece>>) => {
       Object.assign(state.piece, payload);
     },
-    fieldChanged: (state, { payload }: PayloadAction<PostField | null>) => {
-      state.field = payload;
+    competitorsChanged: (state, { payload }: PayloadAction<Competitors | null>) => {
+      state.competitors = payload;
     },
     recordingChanged: (state, { payload }: PayloadAction<Recording | null>) => {
       state.recording = payload;
@@ -172,7 +172,7 @@ export const {
   outlineUndone,
   outlineRedone,
   pieceChanged,
-  fieldChanged,
+  competitorsChanged,
   recordingChanged,
   reportArrived,
   reportFailed,

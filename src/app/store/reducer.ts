@@ -1,5 +1,5 @@
 import { combineReducers } from "@reduxjs/toolkit";
-import { field } from "./fieldSlice";
+import { competitors } from "./competitorsSlice";
 import { lists } from "./listsSlice";
 import { openPost } from "./openPostSlice";
 import { posts } from "./postsSlice";
@@ -7,6 +7,6 @@ import { research } from "./researchSlice";
 import { session } from "./sessionSlice";
 
 /** All that the store holds. */
-export const reducer = combineReducers({ session, posts, openPost, lists, research, field });
+export const reducer = combineReducers({ session, posts, openPost, lists, research, competitors });
 
 export type RootState = ReturnType<typeof reducer>;

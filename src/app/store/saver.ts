@@ -68,7 +68,7 @@ export function createSaver<Change extends object>(
         wait = retry;
       } catch (error) {
         storing.delete(key);
-        // What came in meanwhile is newer and wins.
+        // Imported meanwhile is newer and wins.
         const newer = pending.get(key);
         pending.set(key, newer ? merge(change, newer) : change);
         onStatus({ state: "failed", message: firstLine(error) });

@@ -1,6 +1,6 @@
 /** What holds for the whole session: the site, the profile, how the start went. */
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
-import { houseProfile, type Profile } from "../../core/proof/profile";
+import { defaultProfile, type Profile } from "../../core/proof/profile";
 import type { SearchConnection, Site } from "../../data/model";
 import { emptySite, standInSearch } from "../../data/settings";
 
@@ -22,7 +22,7 @@ const initialState: SessionState = {
   start: "starting",
   failure: "",
   site: emptySite,
-  profile: houseProfile,
+  profile: defaultProfile,
   search: standInSearch,
   hidden: [],
   scoring: null,

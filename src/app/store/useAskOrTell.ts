@@ -13,7 +13,7 @@ interface Options<Other> {
   says?: (why: string) => string;
 }
 
-const failed = (why: string): string => `That did not work: ${why} What was there is as it was.`;
+const failed = (why: string): string => `That did not work: ${why} What was there is unchanged.`;
 
 /** Asks for a part of the screen that is empty until its answer is there: a failure is a notice, which offers to ask again. */
 export function useAskOrTell<T, Other>(

@@ -32,7 +32,7 @@ export function createTestStore({ workers = {}, search = {}, photos = {}, scores
     proof: noWorker("proof"),
     draft: noWorker("draft"),
     draftReader: noWorker("draft"),
-    field: noWorker("field"),
+    competitors: noWorker("competitors"),
     keywords: noWorker("keywords"),
     pictures: noWorker("pictures"),
     save: { api: noWorker("save"), within: () => noWorker("save"), start: () => {}, end: () => {} },

@@ -16,7 +16,7 @@ interface Props {
 export function Failed({
   what,
   why,
-  safe = "Nothing that is kept has been touched.",
+  safe = "Nothing saved has been touched.",
   heading = "h2",
   onRetry,
 }: Props) {

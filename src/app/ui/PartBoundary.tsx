@@ -27,7 +27,7 @@ export class PartBoundary extends Component<Props, { error: Error | null }> {
         <Failed
           what={`${this.props.name} could not be shown`}
           why={error.message || "It gave no reason"}
-          safe="What was saved is safe, and the rest of the screen goes on."
+          safe="What was saved is safe, and the rest of the screen still works."
           onRetry={() => this.setState({ error: null })}
         />
       </div>

@@ -135,7 +135,9 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
   return (
     <section
       aria-label={`Score ${points(score)} of 100, ${
-        benchmark ? `field average ${points(benchmark.average)}, field best ${points(benchmark.best)}, ` : ""
+        benchmark
+          ? `competitors' average ${points(benchmark.average)}, best competitor ${points(benchmark.best)}, `
+          : ""
       }by ${folded ? "group" : "check"}`}
     >
       <ul ref={list} aria-label="Checks by weight" className="flex h-5 gap-2" onKeyDown={onKey}>
@@ -162,11 +164,11 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
           </>
         ) : worth ? (
           <>
-            <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Worth most next</span>{" "}
+            <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Best next step</span>{" "}
             {worth.name}, +{points(gains.get(worth.id)!)}. {worth.reason}
           </>
         ) : flat.length ? (
-          "Everything is earned."
+          "All points earned."
         ) : (
           ""
         )}
@@ -190,7 +192,7 @@ const StripBlock = memo(function StripBlock(block: StripBlockProps) {
       type="button"
       data-check={id}
       tabIndex={stop ? 0 : -1}
-      aria-label={`${says}${worthMost ? ` Worth most next: plus ${points(gain)}.` : ""}`}
+      aria-label={`${says}${worthMost ? ` Best next step: plus ${points(gain)}.` : ""}`}
       onClick={() => onGo?.(goal)}
       onFocus={() => onActive(id)}
       onBlur={() => onActive(null)}

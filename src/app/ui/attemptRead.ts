@@ -1,7 +1,7 @@
 import { toast } from "sonner";
 import { messageOf } from "../../core/messageOf";
 
-const said = (error: unknown) => `That did not work: ${messageOf(error)} What was there is as it was`;
+const said = (error: unknown) => `That did not work: ${messageOf(error)} What was there is unchanged`;
 
 /** Waits for something that was asked for by a click; a failure is said, and what was there stays. */
 export function attemptRead(work: Promise<unknown>): void {

@@ -50,7 +50,7 @@ function loadable<Props extends object>(
         <Failed
           what={`${name} could not be loaded`}
           why={whyNot(failure)}
-          safe="What was saved is safe, and the rest of the application goes on."
+          safe="What was saved is safe, and the rest of the application still works."
           onRetry={() => setTries(tries + 1)}
         />
       </div>
@@ -65,7 +65,7 @@ const NOT_FETCHED = /dynamically imported module|module script failed|preload/i;
 function whyNot(failure: string): string {
   if (!navigator.onLine) return "This device is offline, and this part had not been loaded before";
   return NOT_FETCHED.test(failure)
-    ? "Its files did not come: the server may be stopped or out of reach"
+    ? "Its files did not load: the server may be stopped or out of reach"
     : failure;
 }
 

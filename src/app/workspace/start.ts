@@ -27,12 +27,9 @@ export const start =
       await dispatch(readSession());
       dispatch(postsRead(await listPosts()));
       const stale = (why: string) =>
-        toast.error(
-          `What is shown of your posts may be older than what is saved (${why}). It is read again.`,
-          {
-            id: "stale",
-          },
-        );
+        toast.error(`The posts shown may be older than what is saved (${why}). Reading them again.`, {
+          id: "stale",
+        });
       follow(listPosts, saver.calm, (posts) => dispatch(postsRead(posts)), stale);
       follow(listHeads, saver.calm, (lists) => dispatch(listsRead(lists)), stale);
       dispatch(watchLeaving());

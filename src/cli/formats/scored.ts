@@ -1,4 +1,4 @@
-import type { FieldAnalysis } from "../../core/benchmark/competitors";
+import type { CompetitorAnalysis } from "../../core/benchmark/competitors";
 import type { Draft } from "../../core/draft/draft";
 import type { Report } from "../../core/proof/report";
 
@@ -10,7 +10,7 @@ export interface ScoredFile {
   draft: Draft;
   report: Report;
   /** What it was measured against; null where there was no field. */
-  field: FieldAnalysis | null;
+  field: CompetitorAnalysis | null;
 }
 
 /** A file that could not be read, and why. */

@@ -24,10 +24,10 @@ function oneFile({ file, report, field }: ScoredFile, profile: Profile): string 
   const gainOf = gainWords(report.findings);
   if (field?.benchmark)
     lines.push(
-      `  field of ${field.pages.length} pages: average ${field.benchmark.average.toFixed(1)}, best ${field.benchmark.best.toFixed(1)}`,
+      `  ${field.pages.length} competing pages: average ${field.benchmark.average.toFixed(1)}, best ${field.benchmark.best.toFixed(1)}`,
     );
   const [next] = byWorth(report.findings);
-  if (next) lines.push(`  worth most next: ${next.name} (${gainOf(next)})`);
+  if (next) lines.push(`  best next step: ${next.name} (${gainOf(next)})`);
   for (const group of report.groups) {
     lines.push(
       "",

@@ -1,7 +1,7 @@
 /** The benchmark: every page of the field scored with our own checks, against the field without itself. */
 
-import type { FieldMeasure } from "../competitors/measure";
-import type { FieldPage } from "../competitors/page";
+import type { CompetitorMeasure } from "../competitors/measure";
+import type { CompetitorPage } from "../competitors/page";
 import type { ProofContext } from "../proof/context";
 import type { Finding } from "../proof/finding";
 import type { Profile } from "../proof/profile";
@@ -24,9 +24,9 @@ export interface PageReport {
  * @param without the measure of the field's other pages
  */
 export function scorePage(
-  page: FieldPage,
+  page: CompetitorPage,
   keyword: string,
-  without: FieldMeasure | null,
+  without: CompetitorMeasure | null,
   profile: Profile,
   cache?: ReadingCache,
 ): PageReport {

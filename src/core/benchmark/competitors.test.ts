@@ -13,13 +13,13 @@ import { sectionVectors } from "../competitors/sectionVectors";
 import { sortStatistics, statisticsOf } from "../competitors/statistics";
 import { percentile, TermCounts } from "../competitors/terms";
 import { headingTopics, jaccard } from "../competitors/topics";
-import { houseProfile } from "../proof/profile";
+import { defaultProfile } from "../proof/profile";
 import { RUNS } from "../testing/runs";
 import { languagePack } from "../text/language";
 import { analyseText } from "../text/match";
 import { proseOf, sumsOf } from "../text/prose";
 import { readingEase } from "../text/readability";
-import { analyseField, type FieldAnalysis, type RankedFieldPage } from "./competitors";
+import { analyseCompetitors, type CompetitorAnalysis, type RankedCompetitor } from "./competitors";
 
 const pack = languagePack("en");
 const ADDRESS = "https://a.example/guides/brakes.html";
@@ -458,18 +458,18 @@ describe("reading ease", () => {
 });
 
 describe("a field", () => {
-  const page = (i: number, body: string): RankedFieldPage => ({
+  const page = (i: number, body: string): RankedCompetitor => ({
     rank: i,
     page: readPage(around(`<main><h1>Brake guide ${i}</h1>${body}</main>`), `https://s${i}.example/brakes`),
   });
   const body = (i: number) =>
     `<h2>Brake pads</h2><p>${"Worn brake pads squeal on the disc rotor. ".repeat(4 + i)}</p><h2>Bleeding the brakes</h2><p>${"Hydraulic fluid wants changing, and air makes the lever soft. ".repeat(5)}How often should fluid be changed? Of the riders 40 per cent never do.</p>`;
   const pages = Array.from({ length: 12 }, (_, i) => page(i, body(i)));
-  const analyse = (some: readonly RankedFieldPage[], keyword = "brakes"): FieldAnalysis =>
-    analyseField(some, {
+  const analyse = (some: readonly RankedCompetitor[], keyword = "brakes"): CompetitorAnalysis =>
+    analyseCompetitors(some, {
       keyword,
       language: "en",
-      profile: houseProfile,
+      profile: defaultProfile,
       asked: [{ text: "can i bleed brakes myself", service: "Search", asked: [] }],
     });
   const whole = analyse(pages);
@@ -515,7 +515,7 @@ describe("a field", () => {
     expect(analyse([...pages, { ...pages[0]!, rank: 99 }])).toEqual(whole);
   });
   it.each([
-    ["none", [] as RankedFieldPage[]],
+    ["none", [] as RankedCompetitor[]],
     ["one", pages.slice(0, 1)],
     ["empty pages", Array.from({ length: 3 }, (_, i) => page(i, ""))],
   ])("stands on %s", (_what, some) => {
@@ -526,12 +526,12 @@ describe("a field", () => {
   it("without a keyword or in a language without a pack is a field all the same", () => {
     expect(analyse(pages, "").topics.length).toBeGreaterThan(0);
     expect(
-      analyseField(pages, { keyword: "brakes", language: "xx", profile: houseProfile }).pages,
+      analyseCompetitors(pages, { keyword: "brakes", language: "xx", profile: defaultProfile }).pages,
     ).toHaveLength(12);
   });
   it("tells how far it is", () => {
     const steps: number[] = [];
-    analyseField(pages, { keyword: "brakes", language: "en", profile: houseProfile }, (done, of) => {
+    analyseCompetitors(pages, { keyword: "brakes", language: "en", profile: defaultProfile }, (done, of) => {
       expect(done).toBeLessThanOrEqual(of);
       steps.push(done);
     });

@@ -4,13 +4,13 @@ import { linksOf } from "../blocks/runs";
 import { headingStems, namesSubject } from "../competitors/coverage";
 import { type Doubt, doubtsOf } from "../competitors/doubts";
 import { type Frequencies, frequenciesOf } from "../competitors/frequencies/frequencies";
-import type { FieldMeasure, MeasuredTopic } from "../competitors/measure";
-import type { FieldPage } from "../competitors/page";
+import type { CompetitorMeasure, MeasuredTopic } from "../competitors/measure";
+import type { CompetitorPage } from "../competitors/page";
 import { askedIn, asks, contentStems, mergeQuestions, type ReaderQuestion } from "../competitors/questions";
 import { type Section, sectionsOf } from "../competitors/sections";
 import { type Statistic, sortStatistics, statisticsOf } from "../competitors/statistics";
-import { type FieldTerm, percentile, TermCounts } from "../competitors/terms";
-import { compare, type FieldHeading, type HeadingTopic, headingTopics } from "../competitors/topics";
+import { percentile, type SharedTerm, TermCounts } from "../competitors/terms";
+import { type CompetitorHeading, compare, type HeadingTopic, headingTopics } from "../competitors/topics";
 import type { Draft } from "../draft/draft";
 import { countsAsWords } from "../draft/words";
 import type { Profile } from "../proof/profile";
@@ -25,9 +25,9 @@ import { sentences } from "../text/sentences";
 import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./benchmark";
 
 /** A page as it was collected: its place in the ranking, from 0. */
-export interface RankedFieldPage {
+export interface RankedCompetitor {
   rank: number;
-  page: FieldPage;
+  page: CompetitorPage;
 }
 
 export interface PageFigures {
@@ -63,27 +63,27 @@ export interface Spread {
   high: number;
 }
 
-export interface FieldAnalysis {
+export interface CompetitorAnalysis {
   keyword: string;
   language: string;
   /** In the order of ranking. */
   pages: AnalysedPage[];
   spread: Record<"words" | "headings" | "pictures" | "links" | "ease", Spread | null>;
   terms: PlacedTerm[];
-  headingTerms: FieldTerm[];
+  headingTerms: SharedTerm[];
   topics: HeadingTopic[];
   questions: ReaderQuestion[];
   statistics: Statistic[];
   benchmark: Benchmark | null;
-  measure: FieldMeasure | null;
+  measure: CompetitorMeasure | null;
 }
 
 /** A term with the topic in whose sections it is used most; -1 where in none. */
-export interface PlacedTerm extends FieldTerm {
+export interface PlacedTerm extends SharedTerm {
   topic: number;
 }
 
-export interface FieldQuestion {
+export interface CompetitorsQuestion {
   keyword: string;
   language: string;
   profile: Profile;
@@ -100,7 +100,7 @@ const MOST_HEADING_TERMS = 20;
 /** A page with what is computed of it alone. */
 interface ReadPage {
   rank: number;
-  page: FieldPage;
+  page: CompetitorPage;
   cache: ReadingCache;
   texts: AnalysedText[];
   headingTexts: AnalysedText[];
@@ -116,11 +116,11 @@ interface ReadPage {
  * @param collected pages that are kept; two with one address count once, the better ranked
  * @param onProgress called with the steps done, of how many
  */
-export function analyseField(
-  collected: readonly RankedFieldPage[],
-  { keyword, language, profile, asked = [] }: FieldQuestion,
+export function analyseCompetitors(
+  collected: readonly RankedCompetitor[],
+  { keyword, language, profile, asked = [] }: CompetitorsQuestion,
   onProgress: (done: number, of: number) => void = () => {},
-): FieldAnalysis {
+): CompetitorAnalysis {
   const pack = languagePack(language);
   const frequencies = frequenciesOf(language);
   const ordered = inOrder(collected);
@@ -143,7 +143,7 @@ export function analyseField(
   );
   onProgress(pages.length + 1, steps);
   const { leastPresence } = profile.checks["heading-topics"];
-  const measureOf = (without: number): FieldMeasure | null =>
+  const measureOf = (without: number): CompetitorMeasure | null =>
     measure({
       pages: pages.filter((_, i) => i !== without),
       keyword,
@@ -204,17 +204,17 @@ export function analyseField(
   };
 }
 
-function inOrder(collected: readonly RankedFieldPage[]): RankedFieldPage[] {
-  const byAddress = new Map<string, RankedFieldPage>();
+function inOrder(collected: readonly RankedCompetitor[]): RankedCompetitor[] {
+  const byAddress = new Map<string, RankedCompetitor>();
   for (const one of [...collected].sort((a, b) => a.rank - b.rank || compare(a.page.address, b.page.address)))
     if (!byAddress.has(one.page.address)) byAddress.set(one.page.address, one);
   return [...byAddress.values()];
 }
 
-const titled = ({ title, draft, address }: FieldPage) => ({ title: title || draft.meta.title, address });
+const titled = ({ title, draft, address }: CompetitorPage) => ({ title: title || draft.meta.title, address });
 
 function readText(
-  { page, rank }: RankedFieldPage,
+  { page, rank }: RankedCompetitor,
   keyword: string,
   pack: LanguagePack,
   profile: Profile,
@@ -253,7 +253,7 @@ function readText(
 
 /** What is counted of a page. */
 function figuresOf(
-  page: FieldPage,
+  page: CompetitorPage,
   words: number,
   prose: readonly AnalysedText[],
   questions: number,
@@ -294,7 +294,7 @@ export function draftFigures(draft: Draft, address: string): PageFigures {
   const prose = counted
     .filter(({ kind }) => kind !== "heading" && kind !== "cell")
     .map(({ analysed }) => analysed);
-  const page: FieldPage = {
+  const page: CompetitorPage = {
     address,
     site: "",
     title: draft.meta.title,
@@ -310,7 +310,7 @@ export function draftFigures(draft: Draft, address: string): PageFigures {
   return figuresOf(page, words, prose, questionsOn(page, pack).length, pack);
 }
 
-function questionsOn(page: FieldPage, pack: LanguagePack) {
+function questionsOn(page: CompetitorPage, pack: LanguagePack) {
   const at = { kind: askedIn(page.types), ...titled(page) };
   return [
     page.draft.meta.title,
@@ -336,14 +336,14 @@ function asQuestion(text: string, { capitals }: LanguagePack): string {
   return words ? `${words[0]!.toUpperCase()}${words.slice(1)}?` : "";
 }
 
-function kindOf(pages: readonly RankedFieldPage[], address: string) {
+function kindOf(pages: readonly RankedCompetitor[], address: string) {
   const known = pages.find(({ page }) => page.address === address);
   return known ? askedIn(known.page.types) : ("page" as const);
 }
 
 /** Keys that are no terms: what the sites are called, and words of the pages' furniture. */
 function namesAndFurniture(
-  pages: readonly RankedFieldPage[],
+  pages: readonly RankedCompetitor[],
   keyword: ReadonlySet<string>,
   pack: LanguagePack,
 ): Set<string> {
@@ -367,12 +367,12 @@ function headingsOf(
   pages: readonly ReadPage[],
   ignored: ReadonlySet<string>,
   pack: LanguagePack,
-): FieldHeading[] {
+): CompetitorHeading[] {
   return pages.flatMap(({ page, cache }, index) =>
     foremost(
       sectionsOf(page.draft.blocks).filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text))),
       Math.floor(MOST_HEADINGS / pages.length),
-    ).map((section): FieldHeading => {
+    ).map((section): CompetitorHeading => {
       const text = cache.block(page.draft.blocks[section.heading]!).analysed(pack);
       return {
         page: index,
@@ -397,7 +397,7 @@ function foremost(sections: readonly Section[], most: number): Section[] {
 }
 
 /** Words under a heading, up to the next of any level. */
-function ownWords(section: Section, page: FieldPage, cache: ReadingCache, pack: LanguagePack): number {
+function ownWords(section: Section, page: CompetitorPage, cache: ReadingCache, pack: LanguagePack): number {
   let words = 0;
   for (let i = section.from; i < section.to; i++) {
     const block = page.draft.blocks[i]!;
@@ -410,7 +410,7 @@ function ownWords(section: Section, page: FieldPage, cache: ReadingCache, pack: 
 /** How often a section uses each word that may name a subject; what the heading itself names counts twice. */
 function usesIn(
   section: Section,
-  page: FieldPage,
+  page: CompetitorPage,
   cache: ReadingCache,
   ignored: ReadonlySet<string>,
   pack: LanguagePack,
@@ -430,9 +430,9 @@ function usesIn(
 }
 
 function placed(
-  terms: readonly FieldTerm[],
+  terms: readonly SharedTerm[],
   topics: readonly HeadingTopic[],
-  headings: readonly FieldHeading[],
+  headings: readonly CompetitorHeading[],
   pack: LanguagePack,
 ): PlacedTerm[] {
   const byText = new Map(headings.map((heading) => [`${heading.page} ${heading.text}`, heading]));
@@ -478,9 +478,9 @@ function measure({
 }: {
   pages: readonly ReadPage[];
   keyword: string;
-  terms: readonly FieldTerm[];
+  terms: readonly SharedTerm[];
   topics: readonly HeadingTopic[];
-}): FieldMeasure | null {
+}): CompetitorMeasure | null {
   if (!pages.length) return null;
   const words = sorted(pages.map((page) => page.words));
   const densities = sorted(pages.map((page) => (page.words ? page.uses / page.words : 0)));
@@ -512,7 +512,7 @@ function headingTermsOf(
   frequencies: Frequencies,
   excluded: ReadonlySet<string>,
   pack: LanguagePack,
-): FieldTerm[] {
+): SharedTerm[] {
   const texts = pages.map(({ headingTexts }) => ({
     texts: headingTexts,
     words: headingTexts.reduce((sum, { tokens }) => sum + tokens.length, 0),
@@ -520,7 +520,7 @@ function headingTermsOf(
   return new TermCounts(texts, frequencies, excluded, pack).terms(-1, MOST_HEADING_TERMS);
 }
 
-function spreadOf(pages: readonly AnalysedPage[]): FieldAnalysis["spread"] {
+function spreadOf(pages: readonly AnalysedPage[]): CompetitorAnalysis["spread"] {
   const of = (figure: (figures: PageFigures) => number | null): Spread | null => {
     const values = sorted(pages.map(({ figures }) => figure(figures)).filter((value) => value !== null));
     if (!values.length) return null;

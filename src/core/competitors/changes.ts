@@ -7,7 +7,7 @@ interface RankedSource {
   state: "kept" | "dropped" | "failed";
 }
 
-export interface FieldChanges {
+export interface CompetitorChanges {
   added: RankedSource[];
   gone: RankedSource[];
   /** Pages in both whose place moved, by how many places; up is positive. */
@@ -15,13 +15,13 @@ export interface FieldChanges {
   medianWords: [before: number, now: number] | null;
 }
 
-interface ComparedField {
+interface ComparedCompetitors {
   pages: readonly RankedSource[];
   measure: { medianWords: number } | null;
 }
 
 /** Pages that could not be read are in neither. */
-export function changesBetween(before: ComparedField, now: ComparedField): FieldChanges {
+export function changesBetween(before: ComparedCompetitors, now: ComparedCompetitors): CompetitorChanges {
   const read = (pages: readonly RankedSource[]) =>
     new Map(pages.filter(({ state }) => state !== "failed").map((page) => [page.address, page]));
   const [older, newer] = [read(before.pages), read(now.pages)];

@@ -6,7 +6,7 @@ import type { Block } from "../draft/draft";
 import { rangeShare } from "../shares";
 import type { AnalysedText, Token } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
-import type { FieldMeasure } from "./measure";
+import type { CompetitorMeasure } from "./measure";
 import { joined } from "./phrases";
 import { contentStems } from "./questions";
 
@@ -61,8 +61,8 @@ interface TrieNode {
 }
 
 /** A field made ready to be looked for. */
-export interface CompiledField {
-  measure: FieldMeasure;
+export interface CompiledShared {
+  measure: CompetitorMeasure;
   questions: { text: string; stems: ReadonlySet<string> }[];
   topics: { variants: ReadonlySet<string>[] }[];
   ignored: ReadonlySet<string>;
@@ -88,13 +88,13 @@ const ABOUT = 0.5;
 /** A subject named by one word must come up this often in a section, or it is merely mentioned. */
 const LEAST_MENTIONS = 2;
 
-export function compileField(
-  measure: FieldMeasure,
+export function compileShared(
+  measure: CompetitorMeasure,
   questions: readonly string[],
   pack: LanguagePack,
-): CompiledField {
+): CompiledShared {
   const terms = trieOf(measure.terms.map(({ key }) => key));
-  const compiled: CompiledField = {
+  const compiled: CompiledShared = {
     measure,
     questions: questions.map((text) => ({ text, stems: new Set(contentStems(text, pack)) })),
     topics: measure.topics.map(({ stems }) => ({ variants: stems.map((one) => new Set(one)) })),
@@ -151,7 +151,7 @@ function trieOf(keys: readonly string[]): TrieNode {
  * @param keys stems of each term, parted by blanks
  * @returns spans in order, the longest term where several begin, none over another
  */
-export function fieldTermSpans(
+export function sharedTermSpans(
   { text, tokens }: AnalysedText,
   keys: readonly string[],
 ): { start: number; end: number }[] {
@@ -173,7 +173,7 @@ export function fieldTermSpans(
   return found;
 }
 
-export function blockFacts(field: CompiledField, block: Block, text: AnalysedText): BlockFacts {
+export function blockFacts(field: CompiledShared, block: Block, text: AnalysedText): BlockFacts {
   const { tokens } = text;
   const counts = new Map<number, number>();
   for (let from = 0; from < tokens.length; from++) {
@@ -237,7 +237,7 @@ export interface CoveredBlock {
 
 /** @param words of all of it, by which the usual ranges are scaled */
 export function coverageOf(
-  field: CompiledField,
+  field: CompiledShared,
   blocks: readonly CoveredBlock[],
   words: number,
   rules: CoverageRules,

@@ -1,5 +1,5 @@
 /** What the score needs of a field: small enough to send with a draft. */
-export interface FieldMeasure {
+export interface CompetitorMeasure {
   /** Pages it was made of. */
   pages: number;
   /** Target keyword for which the densities hold. */

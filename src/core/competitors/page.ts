@@ -9,7 +9,7 @@ import { oneLine } from "../draft/oneLine";
 import { foldPlain } from "../text/fold";
 import { extracted } from "./extract";
 
-export interface FieldPage {
+export interface CompetitorPage {
   /** Where it was read; for what was no web page, what it was called. */
   address: string;
   /** Name of its site, or the host. */
@@ -41,7 +41,7 @@ const DEEPEST = 12;
  * @param address where it was read, so that its relative links can be told apart
  * @param language what the page is taken to be written in where it does not say
  */
-export function readPage(html: string, address: string, language = "en"): FieldPage {
+export function readPage(html: string, address: string, language = "en"): CompetitorPage {
   const root = parseHtml(html);
   const meta = headOf(root);
   const seen = furtherHead(root);

@@ -8,7 +8,7 @@ import type { LanguagePack } from "../text/packs/pack";
 import type { Frequencies } from "./frequencies/frequencies";
 import { eachPhrase, PhraseTable } from "./phrases";
 
-export interface FieldTerm {
+export interface SharedTerm {
   /** Its stems, parted by blanks: the same for all its forms. */
   key: string;
   /** The commonest form, as written. */
@@ -99,7 +99,7 @@ export class TermCounts {
    *
    * @param without a page that is left out
    */
-  terms(without = -1, most = MOST_TERMS): FieldTerm[] {
+  terms(without = -1, most = MOST_TERMS): SharedTerm[] {
     const of = this.#words.flatMap((words, i) => (i === without || !words ? [] : [i]));
     if (!of.length) return [];
     const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * of.length);

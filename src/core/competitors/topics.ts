@@ -5,7 +5,7 @@ import { sectionVectors } from "./sectionVectors";
 import { percentile } from "./terms";
 
 /** A heading of the field. */
-export interface FieldHeading {
+export interface CompetitorHeading {
   page: number;
   text: string;
   level: number;
@@ -69,10 +69,10 @@ const weightBy =
  * Clusters headings: first where their words agree, then where the words of their sections do too.
  *
  * @param pages how many pages the field has
- * @returns topics of all sizes, those on most pages first
+ * @returns topics of all sizes, on most pages first
  */
 export function headingTopics(
-  headings: readonly FieldHeading[],
+  headings: readonly CompetitorHeading[],
   pages: number,
   frequencies: Frequencies,
 ): HeadingTopic[] {
@@ -95,7 +95,7 @@ export function headingTopics(
 }
 
 /** Headings of one and the same set of stems belong together whatever else there is; those that say nothing stand alone. */
-function wordingsOf(headings: readonly FieldHeading[]): number[][] {
+function wordingsOf(headings: readonly CompetitorHeading[]): number[][] {
   const wordings = new Map<string, number[]>();
   headings.forEach(({ stems }, i) => {
     const key = stems.size ? [...stems].sort().join(" ") : `${i}`;
@@ -138,7 +138,7 @@ function sameWords(wordings: readonly number[][], likeness: readonly Float64Arra
 /** Joins clusters whose headings and sections together speak of the same. */
 function sameSubject(
   groups: readonly number[][],
-  headings: readonly FieldHeading[],
+  headings: readonly CompetitorHeading[],
   weigh: (stem: string) => number,
   frequencies: Frequencies,
 ): number[][] {
@@ -171,7 +171,7 @@ function headingVector(stems: ReadonlySet<string>, weigh: (stem: string) => numb
 
 function topicOf(
   members: readonly number[],
-  headings: readonly FieldHeading[],
+  headings: readonly CompetitorHeading[],
   alike: (a: number, b: number) => number,
   pages: number,
 ): HeadingTopic {

@@ -57,7 +57,7 @@ const inputOf = (bytes: Uint8Array): { arrayBuffer: ArrayBuffer } => {
   return { arrayBuffer, buffer: bytes } as { arrayBuffer: ArrayBuffer };
 };
 
-/** Styles of its own are how a text looks, which is not taken over anyway; what else is said is said once. */
+/** Styles of its own are how a text looks, which is ignored over anyway; what else is said is said once. */
 const lostOf = (messages: readonly string[]): string[] => [
   ...new Set(messages.filter((message) => !/^Unrecognised (?:paragraph|run|table) style/.test(message))),
 ];

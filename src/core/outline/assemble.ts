@@ -1,5 +1,5 @@
 /** Outlines assembled from the field and the person's own points: each deterministic, each with what it was made of. */
-import type { FieldAnalysis } from "../benchmark/competitors";
+import type { CompetitorAnalysis } from "../benchmark/competitors";
 import { asks, contentStems } from "../competitors/questions";
 import { compare, type HeadingTopic } from "../competitors/topics";
 import { fold } from "../text/fold";
@@ -24,7 +24,7 @@ export interface Assembled {
 }
 
 interface Material {
-  analysis: FieldAnalysis;
+  analysis: CompetitorAnalysis;
   points: readonly string[];
   /** Topics of the field that are on pages enough, by place. */
   topics: HeadingTopic[];
@@ -45,7 +45,7 @@ const MOST_OUTLINES = 3;
  * @returns up to three outlines that differ in their headings
  */
 export function assemble(
-  analysis: FieldAnalysis,
+  analysis: CompetitorAnalysis,
   points: readonly string[],
   leastPresence: number,
 ): Assembled[] {
@@ -69,12 +69,12 @@ export function assemble(
   }).slice(0, MOST_OUTLINES);
 }
 
-const pagesOf = (topic: HeadingTopic, { pages }: FieldAnalysis): string =>
+const pagesOf = (topic: HeadingTopic, { pages }: CompetitorAnalysis): string =>
   `from ${topic.pages} of ${pages.length} pages`;
 
 const itemOf = (
   topic: HeadingTopic,
-  analysis: FieldAnalysis,
+  analysis: CompetitorAnalysis,
   level: 2 | 3,
   text = topic.label,
 ): AssembledItem => ({
@@ -89,14 +89,14 @@ function byOrder(material: Material): Assembled | null {
   const { analysis, topics } = material;
   return {
     method: "order",
-    title: "In the order of the field",
+    title: "In the competitors' order",
     why: `${topics.length} topics, each where its median page has it; ${analysis.pages.length} pages.`,
     items: finished(material, nested(topics, analysis)),
   };
 }
 
 /** Deep topics stand under the one before them. */
-function nested(topics: readonly HeadingTopic[], analysis: FieldAnalysis): AssembledItem[] {
+function nested(topics: readonly HeadingTopic[], analysis: CompetitorAnalysis): AssembledItem[] {
   return topics.map((topic, i) => itemOf(topic, analysis, i > 0 && topic.level === 3 ? 3 : 2));
 }
 
@@ -243,7 +243,7 @@ function finished(
 export function mergeAssembled(
   items: readonly OutlineItem[],
   made: readonly AssembledItem[],
-  { keyword, language }: Pick<FieldAnalysis, "keyword" | "language">,
+  { keyword, language }: Pick<CompetitorAnalysis, "keyword" | "language">,
   freshId: () => string,
 ): { items: OutlineItem[]; added: number } {
   const pack = languagePack(language);

@@ -1,6 +1,6 @@
 /** The brief: all that whoever writes the post must know, as one document. Its writers are those of any draft, and one for plain text. */
 
-import type { FieldAnalysis } from "../benchmark/competitors";
+import type { CompetitorAnalysis } from "../benchmark/competitors";
 import type { ReaderQuestion } from "../competitors/questions";
 import type { Statistic } from "../competitors/statistics";
 import type { Block, Container, Draft } from "../draft/draft";
@@ -22,8 +22,8 @@ export type BriefPart = (typeof BRIEF_PARTS)[number];
 
 export const PART_NAMES: Record<BriefPart, string> = {
   keywords: "Keywords",
-  piece: "Terms of the piece",
-  field: "The field",
+  piece: "Goals of the post",
+  field: "Competing pages",
   outline: "Outline",
   questions: "Questions to answer",
   terms: "Terms to use",
@@ -37,7 +37,7 @@ export interface BriefMaterial {
   /** With their searches a month, where known. */
   keywords: { text: string; searches: number | null }[];
   piece: Piece;
-  analysis: FieldAnalysis | null;
+  analysis: CompetitorAnalysis | null;
   /** ISO date on which the field was kept. */
   collectedAt: string;
   items: OutlineItem[];

@@ -1,7 +1,7 @@
 /** Gaps: what the field covers and an outline or a draft does not, by weight; and what it has that none of the field has. */
 
-import { type FieldAnalysis, measuredTopic, type PlacedTerm } from "../benchmark/competitors";
-import { blockFacts, type Coverage, compileField, coverageOf } from "../competitors/coverage";
+import { type CompetitorAnalysis, measuredTopic, type PlacedTerm } from "../benchmark/competitors";
+import { blockFacts, type Coverage, compileShared, coverageOf } from "../competitors/coverage";
 import { contentStems, type ReaderQuestion } from "../competitors/questions";
 import type { HeadingTopic } from "../competitors/topics";
 import type { Block } from "../draft/draft";
@@ -37,7 +37,7 @@ const ASKED_IN = 2;
 const MOST_QUESTIONS = 12;
 
 /** Questions that the field's pages and the search share; of few, those that are asked at all. */
-export function sharedQuestions({ questions }: Pick<FieldAnalysis, "questions">): ReaderQuestion[] {
+export function sharedQuestions({ questions }: Pick<CompetitorAnalysis, "questions">): ReaderQuestion[] {
   const shared = questions.filter(({ asked }) => asked.length >= ASKED_IN);
   return (shared.length >= 3 ? shared : questions).slice(0, MOST_QUESTIONS);
 }
@@ -48,7 +48,7 @@ const NO_ACCIDENT = 3;
 
 /** Topics to plan by: those on the given share of the pages, and of fewer than eight the next common ones. By presence. */
 export function topicsToPlan(
-  { topics, pages }: Pick<FieldAnalysis, "topics" | "pages">,
+  { topics, pages }: Pick<CompetitorAnalysis, "topics" | "pages">,
   leastPresence: number,
 ): HeadingTopic[] {
   const least = Math.min(NO_ACCIDENT, pages.length);
@@ -62,7 +62,7 @@ export function topicsToPlan(
  * @param answered whether a heading alone answers a question, as in an outline it does
  */
 export function gapsOf(
-  analysis: FieldAnalysis,
+  analysis: CompetitorAnalysis,
   blocks: readonly Block[],
   rules: GapRules,
   answered: "by a heading" | "by words",
@@ -72,7 +72,7 @@ export function gapsOf(
   const pack = languagePack(analysis.language);
   const questions = sharedQuestions(analysis);
   // What is on fewer pages counts in no score, and is shown covered all the same.
-  const field = compileField(
+  const field = compileShared(
     { ...measure, topics: analysis.topics.map(measuredTopic) },
     questions.map(({ text }) => text),
     pack,
@@ -121,7 +121,7 @@ export function gapsOf(
   };
 }
 
-function ownOf({ keyword, language, pages }: FieldAnalysis, blocks: readonly Block[]): string[] {
+function ownOf({ keyword, language, pages }: CompetitorAnalysis, blocks: readonly Block[]): string[] {
   const pack = languagePack(language);
   const { stems, isAny } = aboutWithout(new Set(contentStems(keyword, pack)), pack);
   const theirs = pages.flatMap(({ headings }) => headings.map(({ text }) => stems(text)));
@@ -157,7 +157,7 @@ export function outlineBlocks(items: readonly OutlineItem[]): Block[] {
 export function withTopic(
   items: readonly OutlineItem[],
   topic: HeadingTopic,
-  analysis: FieldAnalysis,
+  analysis: CompetitorAnalysis,
   id: string,
 ): OutlineItem[] {
   const at = placeOf(items, topic.place, analysis);
@@ -183,7 +183,7 @@ export const budgetOf = (words: number): number => Math.max(20, Math.round(words
  */
 export function withBudgets(
   items: readonly OutlineItem[],
-  analysis: FieldAnalysis | null,
+  analysis: CompetitorAnalysis | null,
   length: number | null = null,
 ): OutlineItem[] {
   const words = analysis ? topicWords(items, analysis) : items.map(() => null);
@@ -200,7 +200,7 @@ export function withBudgets(
 }
 
 /** Words that the field's sections on a heading's topic have; null where it is about none. */
-function topicWords(items: readonly OutlineItem[], analysis: FieldAnalysis): (number | null)[] {
+function topicWords(items: readonly OutlineItem[], analysis: CompetitorAnalysis): (number | null)[] {
   const pack = languagePack(analysis.language);
   const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
   return items.map(({ text }) => {
@@ -217,7 +217,7 @@ function topicWords(items: readonly OutlineItem[], analysis: FieldAnalysis): (nu
 function placeOf(
   items: readonly OutlineItem[],
   place: number,
-  { keyword, language, topics }: FieldAnalysis,
+  { keyword, language, topics }: CompetitorAnalysis,
 ): number {
   const pack = languagePack(language);
   const { isAny } = aboutWithout(new Set(contentStems(keyword, pack)), pack);
@@ -242,7 +242,7 @@ const USE = "Use: ";
 export function withTerm(
   items: readonly OutlineItem[],
   term: PlacedTerm,
-  analysis: FieldAnalysis,
+  analysis: CompetitorAnalysis,
 ): OutlineItem[] {
   const pack = languagePack(analysis.language);
   const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
@@ -269,7 +269,7 @@ export function withQuestion(items: readonly OutlineItem[], text: string, id: st
 export function withAllGaps(
   items: readonly OutlineItem[],
   { topics, questions, terms }: Pick<Gaps, "topics" | "questions" | "terms">,
-  analysis: FieldAnalysis,
+  analysis: CompetitorAnalysis,
   freshId: () => string,
 ): OutlineItem[] {
   let all = [...items];

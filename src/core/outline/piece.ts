@@ -62,7 +62,7 @@ export function pieceFaults({ tones, length }: Piece, medianWords: number | null
     if (times < SHORT || times > LONG)
       faults.push({
         field: "length",
-        says: `${length.toLocaleString("en")} words are ${times < SHORT ? "far fewer" : "far more"} than the field's median page has (${median}).`,
+        says: `${length.toLocaleString("en")} words are ${times < SHORT ? "far fewer" : "far more"} than the competitors' median (${median}).`,
       });
   }
   return faults;

@@ -3,12 +3,12 @@
 import fc from "fast-check";
 import { strFromU8, unzipSync } from "fflate";
 import { beforeAll, describe, expect, it } from "vitest";
-import { analyseField, type FieldAnalysis } from "../benchmark/competitors";
+import { analyseCompetitors, type CompetitorAnalysis } from "../benchmark/competitors";
 import { readPage } from "../competitors/page";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { draftToDocx } from "../draft/toDocx";
 import { draftToMarkdown } from "../draft/toMarkdown";
-import { houseProfile } from "../proof/profile";
+import { defaultProfile } from "../proof/profile";
 import { draftToPage } from "../release/page";
 import { RUNS } from "../testing/runs";
 import { assemble, mergeAssembled } from "./assemble";
@@ -68,7 +68,7 @@ const fieldPages = [
   ]),
 ];
 const rules: GapRules = { leastPresence: 0.3, answerWords: 25, overShare: 0.5, overFactor: 3 };
-let analysis: FieldAnalysis;
+let analysis: CompetitorAnalysis;
 let ids = 0;
 const freshId = () => `i${++ids}`;
 const item = (text: string, level: 2 | 3 = 2, more: Partial<OutlineItem> = {}): OutlineItem => ({
@@ -80,9 +80,9 @@ const item = (text: string, level: 2 | 3 = 2, more: Partial<OutlineItem> = {}): 
 });
 const texts = (items: readonly { text: string }[]) => items.map(({ text }) => text);
 beforeAll(() => {
-  analysis = analyseField(
+  analysis = analyseCompetitors(
     fieldPages.map((one, rank) => ({ rank, page: one })),
-    { keyword: KEYWORD, language: "en", profile: houseProfile },
+    { keyword: KEYWORD, language: "en", profile: defaultProfile },
   );
 });
 const gaps = (items: readonly OutlineItem[]) =>
@@ -173,18 +173,18 @@ describe("assembled outlines", () => {
     expect(texts(steps!.items).slice(0, 3)).toEqual(["1. The hull", "2. The paddle", "3. The spray skirt"]);
   });
   it("do not depend on the order in which the pages were collected", () => {
-    const other = analyseField(fieldPages.map((one, rank) => ({ rank, page: one })).reverse(), {
+    const other = analyseCompetitors(fieldPages.map((one, rank) => ({ rank, page: one })).reverse(), {
       keyword: KEYWORD,
       language: "en",
-      profile: houseProfile,
+      profile: defaultProfile,
     });
     expect(other).toEqual(analysis);
   });
   it("are none where the field has too little", () => {
-    const one = analyseField([{ rank: 0, page: fieldPages[0]! }], {
+    const one = analyseCompetitors([{ rank: 0, page: fieldPages[0]! }], {
       keyword: KEYWORD,
       language: "en",
-      profile: houseProfile,
+      profile: defaultProfile,
     });
     expect(assemble(one, [], 0.3)).toEqual([]);
   });
@@ -323,7 +323,7 @@ describe("the keyword in an outline", () => {
       keyword: "water a snake plant",
       language: "en",
       mostCharacters: 70,
-      values: houseProfile.matching,
+      values: defaultProfile.matching,
     }).keyword;
   it("is found as the check of the subheadings finds it, its words apart too", () => {
     expect(read([item("Your snake plant, and how often it wants water"), item("Light")])).toMatchObject({
@@ -344,7 +344,7 @@ describe("headings as they are typed", () => {
   const read = (...lines: string[]) =>
     readHeadings(
       lines.map((text, i) => ({ id: String(i), level: 2, text, note: "" })),
-      { keyword: KEYWORD, language: "en", mostCharacters: 70, values: houseProfile.matching },
+      { keyword: KEYWORD, language: "en", mostCharacters: 70, values: defaultProfile.matching },
     );
   it("say what is wrong with them", () => {
     const { notes } = read("x".repeat(71), "Hulls", "hulls!", "", "Kayaks");

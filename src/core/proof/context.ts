@@ -1,4 +1,4 @@
-import type { FieldMeasure } from "../competitors/measure";
+import type { CompetitorMeasure } from "../competitors/measure";
 
 /** What the proof knows besides the draft: the site it is for, and the field it is measured against. */
 export interface ProofContext {
@@ -8,7 +8,7 @@ export interface ProofContext {
   /** Checks overruled by the writer, with the reason. */
   setAside: Record<string, string>;
   /** The field kept for the post; null where there is none. */
-  field: FieldMeasure | null;
+  field: CompetitorMeasure | null;
   /** Reader questions chosen in Plan. */
   questions: string[];
 }

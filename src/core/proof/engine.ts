@@ -6,7 +6,7 @@ import type { Block, Draft, DraftMeta } from "../draft/draft";
 import { noContext, type ProofContext } from "./context";
 import { type Fix, type Pick as FixPick, fixAll, fixesOf, type Terms } from "./fixes/fix";
 import type { FixHelp } from "./fixes/fixRule";
-import { houseProfile, type Profile } from "./profile";
+import { defaultProfile, type Profile } from "./profile";
 import { proof } from "./proof";
 import { ReadingCache } from "./reading/remembered";
 import type { Report } from "./report";
@@ -113,7 +113,7 @@ export class ProofEngine {
 }
 
 const termsOf = (
-  { context = noContext, profile = houseProfile, cache }: OpenDraft,
+  { context = noContext, profile = defaultProfile, cache }: OpenDraft,
   help: FixHelp,
 ): Terms => ({
   context,

@@ -51,7 +51,7 @@ const LEAST_GAIN = 0.05;
 /** Is there something to gain that a person would see? */
 export const hasGain = (f: { gain: number }): boolean => f.gain >= LEAST_GAIN;
 
-/** Findings with something to gain, largest gain first, equal gains by effort: the head is worth most next. */
+/** Findings with something to gain, largest gain first, equal gains by effort: the head is best next step. */
 export function byWorth<F extends Pick<Finding, "gain" | "effort">>(findings: readonly F[]): F[] {
   return findings
     .filter(hasGain)

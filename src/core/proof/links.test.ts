@@ -5,7 +5,7 @@ import { noContext } from "./context";
 import { coverageRules } from "./coverageRules";
 import { isFileName, isMadeOfWords } from "./fileNames";
 import { targetResolver } from "./linkTargets";
-import { houseProfile } from "./profile";
+import { defaultProfile } from "./profile";
 import { readDraft } from "./reading/readDraft";
 
 describe("what a link points to", () => {
@@ -14,9 +14,9 @@ describe("what a link points to", () => {
       readDraft(
         draftOf("", { canonical, slug }),
         noContext,
-        houseProfile,
+        defaultProfile,
         languagePack("en"),
-        coverageRules(houseProfile),
+        coverageRules(defaultProfile),
       ),
     )(href);
   it.each([

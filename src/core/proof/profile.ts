@@ -13,22 +13,24 @@ export interface Profile extends ReadingProfile {
 }
 
 /** The profile that the application ships with: what the checks declare, written to a file by \`npm run generate\`. */
-export const houseProfile = json as unknown as Profile;
+export const defaultProfile = json as unknown as Profile;
 
 /**
- * A profile that was written before there were all of today's checks, with what it lacks taken from the house profile. What
+ * A profile that was written before there were all of today's checks, with what it lacks taken from the default profile. What
  * it says itself stays, faults included: whoever reads it checks its shape.
  */
 export function completeProfile(profile: unknown): unknown {
   if (!isRecord(profile) || !isRecord(profile.checks)) return profile;
   const own = profile.checks;
-  const missing = Object.entries(houseProfile.checks).map(([id, check]) => {
+  const missing = Object.entries(defaultProfile.checks).map(([id, check]) => {
     const known = own[id];
     return [id, known === undefined ? check : isRecord(known) ? { ...check, ...known } : known];
   });
   return {
-    fullScoreWords: houseProfile.fullScoreWords,
+    fullScoreWords: defaultProfile.fullScoreWords,
     ...profile,
+    // What it was called before.
+    ...(profile.name === "House profile" && { name: defaultProfile.name }),
     checks: { ...own, ...Object.fromEntries(missing) },
   };
 }

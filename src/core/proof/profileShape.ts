@@ -43,7 +43,7 @@ const ofChecks: TProperties = Object.fromEntries(
 export const profileShape = Type.Object(
   {
     id: Type.String({ minLength: 1, maxLength: 80, default: "house" }),
-    name: Type.String({ maxLength: 200, default: "House profile" }),
+    name: Type.String({ maxLength: 200, default: "Default profile" }),
     version: Type.Integer({ minimum: 1, default: VERSION }),
     ...general,
     checks: Type.Object(ofChecks, { additionalProperties: false }),
@@ -56,4 +56,4 @@ export const profileShape = Type.Object(
 );
 
 /** The default profile. */
-export const defaultProfile = (): Profile => defaultsOf(profileShape) as unknown as Profile;
+export const declaredProfile = (): Profile => defaultsOf(profileShape) as unknown as Profile;

@@ -12,7 +12,7 @@ import { RUNS } from "../testing/runs";
 import { noContext, type ProofContext } from "./context";
 import { type DraftUpdate, ProofEngine, UnknownBlocksError } from "./engine";
 import { byWorth, type Finding, scoreOf, shownGains } from "./finding";
-import { houseProfile } from "./profile";
+import { defaultProfile } from "./profile";
 import { proof } from "./proof";
 
 function expectSound(draft: Draft): void {
@@ -88,7 +88,7 @@ describe("proof", () => {
   });
 
   it("never raises the score for repeating the keyword beyond the range", () => {
-    const { high } = houseProfile.checks["keyword-use"];
+    const { high } = defaultProfile.checks["keyword-use"];
     fc.assert(
       fc.property(
         fc.integer({ min: 700, max: 1500 }),
@@ -178,7 +178,7 @@ describe("the proof engine", () => {
     order: blocks.map((block) => block.id),
     changed: changed.map((block) => [block.id, block]),
     context: noContext,
-    profile: houseProfile,
+    profile: defaultProfile,
   });
   const numbered = (blocks: readonly Block[]): Block[] =>
     blocks.map((block, i) => ({ ...block, id: `b${i}` }));
@@ -210,7 +210,7 @@ describe("the proof engine", () => {
     engine.update(update(draft.blocks, draft, 1));
     const meta = { ...draft.meta, keyword: "trailer" };
     const context: ProofContext = { ...noContext, others: [{ metaTitle: "Trailers" }] };
-    const profile = { ...houseProfile, openingWords: 1 };
+    const profile = { ...defaultProfile, openingWords: 1 };
     const { report, revision } = engine.update({
       ...update(draft.blocks, draft, 2, []),
       meta,

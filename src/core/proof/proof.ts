@@ -2,7 +2,7 @@ import type { Draft } from "../draft/draft";
 import { languagePack } from "../text/language";
 import { noContext, type ProofContext } from "./context";
 import { coverageRules } from "./coverageRules";
-import { houseProfile, type Profile } from "./profile";
+import { defaultProfile, type Profile } from "./profile";
 import { readDraft } from "./reading/readDraft";
 import { ReadingCache } from "./reading/remembered";
 import type { Stages } from "./reading/stages";
@@ -16,7 +16,7 @@ import { judgeReading, type Report } from "./report";
 export function proof(
   draft: Draft,
   context: ProofContext = noContext,
-  profile: Profile = houseProfile,
+  profile: Profile = defaultProfile,
   cache: Stages = new ReadingCache(),
 ): Report {
   return judgeReading(

@@ -1,13 +1,13 @@
 /** A draft that was read before gives the same report as one read for the first time, whatever changed between. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { FieldMeasure } from "../competitors/measure";
+import type { CompetitorMeasure } from "../competitors/measure";
 import type { Block, Draft } from "../draft/draft";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
 import { RUNS } from "../testing/runs";
 import { noContext, type ProofContext } from "./context";
 import { ProofEngine } from "./engine";
-import { houseProfile, type Profile } from "./profile";
+import { defaultProfile, type Profile } from "./profile";
 import { proof } from "./proof";
 import { stages } from "./reading/stages";
 
@@ -32,7 +32,7 @@ const TEXTS = [
 ];
 const blocksOf = TEXTS.flatMap((text) => draftFromMarkdown(text).blocks);
 
-const field: FieldMeasure = {
+const field: CompetitorMeasure = {
   keyword: "cargo bike",
   pages: 6,
   medianWords: 900,
@@ -45,12 +45,12 @@ const field: FieldMeasure = {
 };
 
 const profileWith = (change: (profile: Profile) => void): Profile => {
-  const profile = structuredClone(houseProfile) as Profile;
+  const profile = structuredClone(defaultProfile) as Profile;
   change(profile);
   return profile;
 };
 const PROFILES: Profile[] = [
-  houseProfile,
+  defaultProfile,
   profileWith((p) => {
     p.matching.closeWindow = 0;
   }),
@@ -119,7 +119,7 @@ describe("a warm engine", () => {
         const keys = new Map<Block, string>();
         let state: State = {
           draft: { ...draftFromMarkdown(TEXTS.join("\n\n")) },
-          profile: houseProfile,
+          profile: defaultProfile,
           context: noContext,
         };
         for (const [revision, step] of steps.entries()) {
@@ -174,7 +174,7 @@ describe("a warm engine", () => {
     const before = first({
       draft: { ...draft, meta: { ...draft.meta, keyword: "cargo bike" } },
       context: noContext,
-      profile: houseProfile,
+      profile: defaultProfile,
     });
     report(before, 1);
     const after = then(before);

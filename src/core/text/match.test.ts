@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { houseProfile } from "../proof/profile";
+import { defaultProfile } from "../proof/profile";
 import { anyText } from "../testing/arbitraries";
 import { RUNS } from "../testing/runs";
 import { languagePack } from "./language";
@@ -10,7 +10,7 @@ const pack = languagePack("en");
 
 function find(text: string, keyword: string, whole = false) {
   const compiled = compileKeyword(keyword, pack);
-  return compiled ? findKeyword(analyseText(text, pack), compiled, houseProfile.matching, pack, whole) : [];
+  return compiled ? findKeyword(analyseText(text, pack), compiled, defaultProfile.matching, pack, whole) : [];
 }
 const forms = (text: string, keyword: string, whole = false): string[] =>
   find(text, keyword, whole).map(({ form, start, end }) => `${form}: ${text.slice(start, end)}`);

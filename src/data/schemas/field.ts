@@ -1,13 +1,13 @@
 /** The page reader's interface, and what a kept field holds. The shapes are those of field.schema.json. */
-import type { RankedFieldPage } from "../../core/benchmark/competitors";
-import type { FieldPage } from "../../core/competitors/page";
+import type { RankedCompetitor } from "../../core/benchmark/competitors";
+import type { CompetitorPage } from "../../core/competitors/page";
 
 export interface ReadPageQuestion {
   address: string;
 }
 
 export interface ReadPageAnswer {
-  page: FieldPage;
+  page: CompetitorPage;
   /** It came from the stand-in web. */
   standIn: boolean;
 }
@@ -20,7 +20,7 @@ export interface AskedQuestion {
 }
 
 /** What is collected of a field, and is analysed anew from this alone. */
-export interface CollectedField {
-  pages: RankedFieldPage[];
+export interface CollectedCompetitors {
+  pages: RankedCompetitor[];
   asked: AskedQuestion[];
 }

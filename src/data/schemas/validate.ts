@@ -24,7 +24,7 @@ export function checkShape<T>(validate: ValidateFunction, value: unknown, what: 
 export const validates = <T>(validate: ValidateFunction, value: unknown): value is T =>
   validate(value) === true;
 
-/** Reads a profile from JSON text; what a profile from before a check was added lacks, the house profile gives. @throws ShapeError */
+/** Reads a profile from JSON text; what a profile from before a check was added lacks, the default profile gives. @throws ShapeError */
 export function parseProfile(json: string): Profile {
   return checkShape<Profile>(profile, completeProfile(parseJson(json, "a profile")), "a profile");
 }

@@ -5,7 +5,7 @@ import { bodyOf } from "../bodies";
 import { db } from "../db";
 import { allLists } from "../lists";
 import type { Asset, Site } from "../model";
-import type { CollectedField } from "../schemas/field";
+import type { CollectedCompetitors } from "../schemas/field";
 import { emptySite } from "../settings";
 import { type Progress, pack, type ZipItem } from "../zip";
 import {
@@ -110,7 +110,7 @@ export async function packWorkspace(
     items.push({ name: lookUpName(lookUpId), content: JSON.stringify(held) });
   }
   for (const { fieldId, ...body } of collected)
-    items.push({ name: fieldName(fieldId), content: JSON.stringify(body satisfies CollectedField) });
+    items.push({ name: fieldName(fieldId), content: JSON.stringify(body satisfies CollectedCompetitors) });
   for (const [i, { blob }] of assets.entries()) items.push({ name: file.assets[i]!.file, content: blob });
   for (const [i, { asset }] of originals.entries())
     items.push({ name: file.originals![i]!.asset.file, content: asset.blob });

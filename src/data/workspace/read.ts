@@ -3,7 +3,7 @@
 import { safeDoc } from "../../core/draft/safeDoc";
 import { soundDoc } from "../../core/draft/sound/soundDoc";
 import { completeProfile } from "../../core/proof/profile";
-import type { CollectedField } from "../schemas/field";
+import type { CollectedCompetitors } from "../schemas/field";
 import { checkShape, parseJson, ShapeError } from "../schemas/validate";
 import {
   field as validateField,
@@ -67,7 +67,7 @@ export async function readWorkspace(
   const file = checkShape<WorkspaceFile>(validateWorkspace, withWholeProfile(parsed), A_WORKSPACE);
 
   const lookUps = new Map<string, LookUpFile>();
-  const fields = new Map<string, CollectedField>();
+  const fields = new Map<string, CollectedCompetitors>();
   const part = <T>(name: string, what: string, validate: typeof validateField): T | null => {
     const bytes = entries.get(name);
     if (!bytes) {
@@ -82,7 +82,7 @@ export async function readWorkspace(
     if (held) lookUps.set(id, held);
   }
   for (const { id } of file.fields ?? []) {
-    const held = part<CollectedField>(fieldName(id), "the pages of a field", validateField);
+    const held = part<CollectedCompetitors>(fieldName(id), "competing pages", validateField);
     if (held) fields.set(id, held);
   }
   const pictures = new Map<string, Uint8Array>();

@@ -4,10 +4,10 @@ import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { beforeEach, describe, expect, it } from "vitest";
 import { emptyDoc } from "../../core/blocks/editorJson";
 import { KEPT } from "../../core/draft/documentRules";
-import { houseProfile } from "../../core/proof/profile";
+import { defaultProfile } from "../../core/proof/profile";
 import { addAsset } from "../assets";
+import { getCompetitorBody, getCompetitors } from "../competitors";
 import { db } from "../db";
-import { getField, getFieldBody } from "../fields";
 import { newPost } from "../newPost";
 import { addPost, getDoc } from "../posts";
 import { ShapeError } from "../schemas/validate";
@@ -89,9 +89,9 @@ describe("the workspace file", () => {
     const demo = await readWorkspace(DEMO);
     await replaceWorkspace(demo, NOW);
     const postId = "electric-cargo-bike-for-families";
-    const field = (await getField(postId))!;
+    const field = (await getCompetitors(postId))!;
     expect(field.measure!.terms.length).toBeGreaterThan(20);
-    const body = (await getFieldBody(field.id))!;
+    const body = (await getCompetitorBody(field.id))!;
     expect(body.pages.length).toBe(field.pages.filter(({ state }) => state !== "failed").length);
     const again = await readWorkspace(await packWorkspace(NOW));
     expect(again.file.fields).toEqual(demo.file.fields);
@@ -110,26 +110,26 @@ describe("the workspace file", () => {
   });
 
   it("gives an older profile the checks that it lacks", async () => {
-    const { "field-terms": _terms, ...checks } = houseProfile.checks;
+    const { "field-terms": _terms, ...checks } = defaultProfile.checks;
     const older = {
-      ...houseProfile,
+      ...defaultProfile,
       id: "ours",
       checks: { ...checks, length: { weight: 9, range: [1, 2] } },
     };
     const read = (await readWorkspace(changed((file) => Object.assign(file, { profile: older })))).file
       .profile!;
-    expect(read.checks["field-terms"]).toEqual(houseProfile.checks["field-terms"]);
-    expect(read.checks.length).toEqual({ ...houseProfile.checks.length, weight: 9, range: [1, 2] });
+    expect(read.checks["field-terms"]).toEqual(defaultProfile.checks["field-terms"]);
+    expect(read.checks.length).toEqual({ ...defaultProfile.checks.length, weight: 9, range: [1, 2] });
   });
 
   it("carries a scoring profile of one's own, and refuses one that is none", async () => {
     await replaceWorkspace(await readWorkspace(DEMO), NOW);
-    expect(await getProfile()).toEqual(houseProfile);
-    const own = { ...houseProfile, id: "ours", version: 3 };
+    expect(await getProfile()).toEqual(defaultProfile);
+    const own = { ...defaultProfile, id: "ours", version: 3 };
     await saveProfile(own);
     const packed = await packWorkspace(NOW);
     await emptyWorkspace(NOW);
-    expect(await getProfile()).toEqual(houseProfile);
+    expect(await getProfile()).toEqual(defaultProfile);
     await replaceWorkspace(await readWorkspace(packed), NOW);
     expect(await getProfile()).toEqual(own);
     expect(await faultsOf(changed((f) => Object.assign(f, { profile: { id: "x" } })))).toContain("profile");

@@ -10,12 +10,12 @@ import type { Profile } from "../../core/proof/profile";
 import type {
   Asset,
   Body,
+  Competitors,
   DrawerEntry,
   Idea,
   LookUp,
   Outline,
   Post,
-  PostField,
   PostVersion,
   Recording,
   Redirect,
@@ -23,7 +23,7 @@ import type {
   Site,
   VersionBody,
 } from "../model";
-import type { CollectedField } from "../schemas/field";
+import type { CollectedCompetitors } from "../schemas/field";
 import type { Article } from "../schemas/search";
 
 export const FORMAT = "dune-sparrow-workspace";
@@ -51,7 +51,7 @@ export interface WorkspaceFile {
   ideas?: Idea[];
   search?: SearchConnection;
   hidden?: string[];
-  fields?: PostField[];
+  fields?: Competitors[];
   drawer?: DrawerEntry[];
   versions?: PostVersion[];
   versionBodies?: VersionBody[];
@@ -73,7 +73,7 @@ export interface Workspace {
   /** By the id of the look-up. */
   lookUps: Map<string, LookUpFile>;
   /** By the id of the field. */
-  fields: Map<string, CollectedField>;
+  fields: Map<string, CollectedCompetitors>;
   /** By the path in the file. */
   pictures: Map<string, Uint8Array>;
   /** What is other than it came, or could not be taken, in sentences. */

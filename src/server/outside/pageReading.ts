@@ -3,7 +3,7 @@
  * thing. The thread is kept for the next page, and ended with the page that it could not finish.
  */
 import { Worker } from "node:worker_threads";
-import type { FieldPage } from "../../core/competitors/page";
+import type { CompetitorPage } from "../../core/competitors/page";
 import { PageFailure } from "./pageFetcher";
 
 const ENTRY = JSON.stringify(new URL("./pageReading.thread.ts", import.meta.url).href);
@@ -14,7 +14,7 @@ const THREADS = 2;
 /** Milliseconds that a thread may take to begin; a busy machine takes a few seconds. */
 const LONGEST_START = 30_000;
 
-export type PageReading = (html: string, address: string) => Promise<FieldPage>;
+export type PageReading = (html: string, address: string) => Promise<CompetitorPage>;
 
 /** A thread that dies while it has nothing to do must neither end the server nor be asked again. */
 function freshThread(idle: Worker[]): Worker {
@@ -93,7 +93,7 @@ export function pageReading(milliseconds = 10_000): PageReading {
 
   return (html, address) =>
     oneOf(async (thread) => {
-      const answer = await nextFrom<{ page: FieldPage } | { failed: string }>(
+      const answer = await nextFrom<{ page: CompetitorPage } | { failed: string }>(
         thread,
         { html, address },
         milliseconds,

@@ -11,9 +11,9 @@ import { type FirstStep, firstSteps, type StepId } from "./firstSteps";
 
 const WORDS: Record<StepId, { name: string; says: string; action: string }> = {
   keywords: {
-    name: "Bring keywords",
+    name: "Import keywords",
     says: "A file from a keyword tool: what people search for, and how often.",
-    action: "Bring in a keyword file",
+    action: "Import a keyword file",
   },
   target: {
     name: "Choose a target",

@@ -100,8 +100,8 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
           label="Address"
           hint={
             tried && !origin
-              ? "An address such as my-site.example is needed, or none for now."
-              : "Links to it count as internal. It can be left open for now."
+              ? "Enter an address such as my-site.example, or leave it empty for now."
+              : "Links to it count as internal. You can leave it empty for now."
           }
         >
           {(id) => (
@@ -155,7 +155,7 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
         </FieldLine>
         {failure && (
           <p role="alert" className="border-l-2 border-plum bg-plum-wash px-3 py-1.5 text-plum">
-            The site was not started: {failure} What is here is as it was.
+            The site was not started: {failure} Nothing here has changed.
           </p>
         )}
         <div className="flex items-center gap-3">
@@ -163,7 +163,7 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
             {busy ? "Starting …" : "Start"}
           </Button>
           <span className="text-[13px] text-ink-2">
-            What is here now is kept: Settings, Workspace brings it back.
+            What is here now is kept. You can bring it back under Settings, Workspace.
           </span>
         </div>
       </form>

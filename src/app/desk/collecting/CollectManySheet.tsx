@@ -1,7 +1,7 @@
 /** Fields for several posts in one go: which of them have none yet, and what the search knows for each. */
 
 import { useRef, useState } from "react";
-import { listFields } from "../../../data/fields";
+import { listCompetitors } from "../../../data/competitors";
 import type { Post } from "../../../data/model";
 import { collectMany, pagesKnown } from "../../post/plan/collecting";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
@@ -22,7 +22,7 @@ interface Candidate {
 export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
   const dispatch = useAppDispatch();
   const connection = useAppSelector((state) => state.session.search);
-  const jobs = useAppSelector((state) => state.field.jobs);
+  const jobs = useAppSelector((state) => state.competitors.jobs);
   /** Posts whose tick is not as it was to begin with. */
   const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
   const [done, setDone] = useState<number | null>(null);
@@ -34,7 +34,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
       candidates.push({
         post,
         known: await dispatch(pagesKnown(connection, post.keyword)),
-        has: (await listFields(post.id)).length > 0,
+        has: (await listCompetitors(post.id)).length > 0,
       });
     return candidates;
   }, [posts, connection]);
@@ -60,7 +60,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
       ) : found.state === "loading" ? (
         <p role="status">Asking what the search knows …</p>
       ) : !all.length ? (
-        <p>None of these posts has a target keyword yet: choose one in Find.</p>
+        <p>None of these posts has a target keyword yet. Choose one in Find.</p>
       ) : done !== null ? (
         <div className="flex flex-col gap-3">
           <p role="status" className="figures">
@@ -69,14 +69,14 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
           </p>
           <progress aria-label="Posts collected for" value={done} max={chosen.length} className="w-full" />
           <p>
-            <Button onClick={close}>Stop; what is read stays</Button>
+            <Button onClick={close}>Stop and keep what is read</Button>
           </p>
         </div>
       ) : (
         <>
           <p className="mb-2 text-[13px] text-ink-2">
-            Up to 20 pages that rank for each post's target keyword are read, post after post. A post that has
-            its pages keeps them, and gets a new reading where it is ticked.
+            Up to 20 pages that rank for each post's target keyword are read, one post after another. Posts
+            already collected keep their pages unless you tick them.
           </p>
           <ul className="max-h-[50vh] overflow-y-auto border-y border-rule">
             {all.map((one) => (
@@ -99,7 +99,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
                     </span>
                   </span>
                   <span className="figures text-[13px] text-ink-2">
-                    {one.has ? "has its pages · " : ""}
+                    {one.has ? "already collected · " : ""}
                     {one.known ? `${count(one.known, "page")} known` : "the search knows none"}
                   </span>
                 </label>

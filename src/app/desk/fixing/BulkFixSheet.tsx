@@ -76,7 +76,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
               <span>
                 {name}
                 <span className="block text-[12px] text-ink-2">
-                  {safe ? "changes no word" : toCheck ? "to be looked at afterwards" : "see the preview"}
+                  {safe ? "changes no word" : toCheck ? "to review afterwards" : "see the preview"}
                 </span>
               </span>
             </label>

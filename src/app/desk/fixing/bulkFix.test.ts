@@ -5,7 +5,7 @@ import { blocksToEditor } from "../../../core/draft/toEditor";
 import { noContext } from "../../../core/proof/context";
 import { fixAll } from "../../../core/proof/fixes/fix";
 import { noHelp } from "../../../core/proof/fixes/fixRule";
-import { houseProfile } from "../../../core/proof/profile";
+import { defaultProfile } from "../../../core/proof/profile";
 import { db } from "../../../data/db";
 import { draftOf } from "../../../data/draft";
 import { newPost } from "../../../data/newPost";
@@ -22,7 +22,7 @@ const doc = blocksToEditor(draftFromMarkdown("## Start\n\nA cargo bike.\n\n#### 
 async function fixable(id: string): Promise<PostFixes> {
   const post = newPost(id, emptySite, NOW, { title: `Post ${id}`, keyword: "cargo bike" });
   await addPost(post, doc);
-  const terms = { context: noContext, profile: houseProfile, help: noHelp };
+  const terms = { context: noContext, profile: defaultProfile, help: noHelp };
   const { made } = fixAll(draftOf(post, emptySite, doc), [{ fix: "heading-levels" }, { fix: "slug" }], terms);
   expect(made).toHaveLength(2);
   return { post, doc, made };

@@ -87,7 +87,7 @@ export function ImportButton() {
 
 function say(only: Outcome): void {
   if ("error" in only) {
-    toast.error(`“${only.name}”: ${only.error} Nothing was imported; your posts are as they were.`, {
+    toast.error(`“${only.name}”: ${only.error} Nothing was imported; your posts are unchanged.`, {
       duration: 12_000,
     });
     return;

@@ -31,7 +31,7 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
           {whole(done)} of {whole(of)} read …
         </p>
         <progress aria-label="Posts imported" className="my-3 w-full accent-proof" value={done} max={of} />
-        <Button onClick={() => stop.abort()}>Stop; what is in stays</Button>
+        <Button onClick={() => stop.abort()}>Stop and keep what is imported</Button>
       </Sheet>
     );
   const settled = results.flatMap((one) => {
@@ -61,13 +61,13 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
     <Sheet title="Imported posts" wide onClose={close}>
       <p className="mb-3">
         {takenBack
-          ? "The new posts were deleted again."
+          ? "The new posts were deleted."
           : `${count(came.length, "post")} came in${failed.length ? `, ${count(failed.length, "file")} did not` : ""}${stop.signal.aborted ? "; the rest was not read" : ""}.`}
       </p>
       {twins.length > 0 && <Twins twins={twins} onChoose={(some, choice) => void decide(some, choice)} />}
       {failed.length > 0 && (
-        <section aria-label="What did not come in" className="mb-4">
-          <h3 className="mb-1 text-plum">What did not come in</h3>
+        <section aria-label="Not imported" className="mb-4">
+          <h3 className="mb-1 text-plum">Not imported</h3>
           <ul className="border-t border-rule">
             {failed.map(({ name, error }, i) => (
               <li key={i} className="border-b border-rule py-1.5">
@@ -79,13 +79,13 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
       )}
       {others.map(({ name, leftAlone }) => (
         <p key={name} className="mb-4 text-ink-2">
-          Left alone in {name}, being neither posts nor pictures: {leftAlone.slice(0, NAMED).join(", ")}
+          Skipped in {name}, being neither posts nor pictures: {leftAlone.slice(0, NAMED).join(", ")}
           {leftAlone.length > NAMED && ` and ${count(leftAlone.length - NAMED, "other")}`}.
         </p>
       ))}
       {came.length > 0 && !takenBack && (
-        <section aria-label="What came in">
-          <h3 className="mb-1">What came in</h3>
+        <section aria-label="Imported">
+          <h3 className="mb-1">Imported</h3>
           <ul className="border-t border-rule">
             {came.map(({ id, name, title, words, notes }) => (
               <li key={id} className="grid grid-cols-[1fr_16rem_6rem] gap-x-4 border-b border-rule py-1.5">
@@ -153,11 +153,11 @@ function Twins({
     </span>
   );
   return (
-    <section aria-label="Posts that are there already" className="mb-4">
-      <h3 className="mb-1">Posts that are there already</h3>
+    <section aria-label="Posts that already exist" className="mb-4">
+      <h3 className="mb-1">Posts that already exist</h3>
       <p className="mb-2 text-[13px] text-ink-2">
-        Replacing takes the file's text and fields into the post that is there; a version of it as it is now
-        is kept. Until you choose, nothing of these is imported.
+        Replace puts the file's text and fields into the existing post and keeps a version of how it was.
+        Nothing here is imported until you choose.
       </p>
       <ul className="border-t border-rule">
         {twins.map((twin) => (

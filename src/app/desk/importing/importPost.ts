@@ -298,8 +298,8 @@ const keep =
     const notes = [
       ...lost,
       missing.length > 0 &&
-        `${count(missing.length, "picture")} did not come along and stayed a path: ${missing.slice(0, NAMED).join(", ")}${missing.length > NAMED ? " …" : ""}.`,
-      unread && `${count(unread, "picture")} could not be read and stayed an address.`,
+        `${count(missing.length, "picture")} could not be found and stayed as a path: ${missing.slice(0, NAMED).join(", ")}${missing.length > NAMED ? " …" : ""}.`,
+      unread && `${count(unread, "picture")} could not be read and stayed as an address.`,
       removed &&
         `${count(removed, "address", "addresses")} that would run or open something unsafe ${removed === 1 ? "was" : "were"} taken out; the words are there.`,
     ];

@@ -130,7 +130,7 @@ export default function KeywordMap({
       <p className="px-2 text-[13px] text-ink-2">
         Up is popular, left is winnable. Drag over keywords to choose them.{" "}
         {map.known > map.points.length &&
-          `Drawn are ${whole(map.points.length)} of ${whole(map.known)}, the best of each part; dragging chooses all that lie there.`}
+          `Showing ${whole(map.points.length)} of ${whole(map.known)}: the best of each area. Dragging chooses every keyword in the area.`}
         {map.known < shown &&
           ` ${count(shown - map.known, "keyword")} without known numbers cannot be drawn.`}
       </p>

@@ -28,7 +28,7 @@ export function IdeasPage() {
       <Failed
         what="The ideas could not be read"
         why={read.why}
-        safe="They are as they were."
+        safe="They are unchanged."
         onRetry={read.retry}
       />
     );

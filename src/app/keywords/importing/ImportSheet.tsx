@@ -33,7 +33,7 @@ export function ImportSheet({
     if (dropped) void file.take(dropped);
   };
   return (
-    <Sheet title="Bring in a keyword file" wide onClose={onClose}>
+    <Sheet title="Import a keyword file" wide onClose={onClose}>
       {step.at === "none" && (
         // biome-ignore lint/a11y/noStaticElementInteractions: dropping is beside the button that does the same
         <div

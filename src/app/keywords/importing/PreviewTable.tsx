@@ -14,7 +14,7 @@ export const ROLE_NAMES: Record<ColumnRole, string> = {
   costPerClick: "Cost per click",
   trend: "Trend, in one cell",
   month: "A month",
-  ignore: "not taken",
+  ignore: "ignored",
 };
 const SEPARATOR_NAMES = { ",": "comma", ";": "semicolon", "\t": "tab", "|": "bar" };
 const ENCODING_NAMES: Record<string, string> = {
@@ -56,8 +56,7 @@ export function PreviewTable({ file, preview, language, onLanguage, onPlan, onEn
   return (
     <>
       <p className="mb-3">
-        <strong>{file.name}</strong> will be read like this. Correct what is wrong; nothing has been taken
-        yet.
+        <strong>{file.name}</strong> will be read like this. Correct what is wrong; nothing is imported yet.
       </p>
       <div className="mb-3 grid grid-cols-5 gap-3 text-[13px]">
         <label>

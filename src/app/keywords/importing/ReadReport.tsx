@@ -20,7 +20,7 @@ export function ReadReport({
 }) {
   const { counts, rejected, unread, notes } = result;
   const parts: [string, number][] = [
-    ["keywords taken", counts.taken],
+    ["keywords imported", counts.taken],
     ["merged into an earlier row", counts.merged],
     ["rejected", counts.rejected],
     ["blank", counts.blank],

@@ -168,7 +168,7 @@ export function ListView({
               </button>
             </>
           ) : (
-            "This list is empty. Paste a column of keywords, or put some in from a look-up."
+            "This list is empty. Paste a column of keywords, or add some from a look-up."
           )
         }
         detailActions={(detail) => (
@@ -219,7 +219,7 @@ export function ListView({
                 );
               }}
             />
-            <Button onClick={() => void takeOut(list, chosenTexts())}>Take out</Button>
+            <Button onClick={() => void takeOut(list, chosenTexts())}>Remove</Button>
           </>
         }
         idle={

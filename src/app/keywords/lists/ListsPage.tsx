@@ -79,7 +79,7 @@ export function ListsPage() {
               <Failed
                 what="The list could not be read"
                 why={read.why}
-                safe="It is as it was."
+                safe="It is unchanged."
                 onRetry={read.retry}
               />
             ) : read.state === "loading" ? (

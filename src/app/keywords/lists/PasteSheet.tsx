@@ -52,7 +52,7 @@ export function PasteSheet({
   return (
     <Sheet title="Paste keywords" onClose={onClose}>
       <label className="block">
-        One keyword a line
+        One keyword per line
         <textarea
           className="field-box mt-1"
           rows={12}
@@ -72,7 +72,7 @@ export function PasteSheet({
         </p>
       )}
       <Button kind="primary" disabled={!taken.length || busy} onClick={() => void put()}>
-        {busy ? "Filling in numbers …" : "Put in the list"}
+        {busy ? "Filling in numbers …" : "Add to the list"}
       </Button>
     </Sheet>
   );

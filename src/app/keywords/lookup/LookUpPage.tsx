@@ -246,8 +246,8 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
           actions={
             <>
               <ListPicker
-                trigger={<Button kind="primary">Put in list</Button>}
-                label="Put the chosen keywords in a list"
+                trigger={<Button kind="primary">Add to list</Button>}
+                label="Add the chosen keywords to a list"
                 first={postList?.id}
                 newName={lookUp.seeds[0] ?? "New list"}
                 onList={(listId) => attemptRead(putIn(listId))}
@@ -262,7 +262,7 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
           idle={
             <>
               <p className="flex-1 text-[13px] text-ink-2">
-                Choose keywords by click or by Space; what they sum up to and share with your lists shows
+                Choose keywords with a click or Space: their total and what they share with your lists appear
                 here.
               </p>
               <Button kind="quiet" disabled={!view?.shown} onClick={selection.all}>

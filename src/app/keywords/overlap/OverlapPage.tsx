@@ -54,7 +54,7 @@ export function OverlapPage() {
         <p className="mb-2 text-[13px] text-ink-2">
           Per cent of the row's keywords that the column has too. {count(matrix.total, "list")} compared,{" "}
           {matrix.lists.length} share something
-          {matrix.lists.length > MOST && `; drawn are the ${MOST} that share most`}. Marked is what is over{" "}
+          {matrix.lists.length > MOST && `; showing the ${MOST} that share most`}. Marked: over{" "}
           {percent(limit)} or has the same target.
         </p>
         <Matrix

@@ -146,7 +146,7 @@ function FindFor({ post }: { post: Post }) {
         ) : read ? (
           <div className="border border-rule bg-sheet p-6">
             <p className="text-ink-2">
-              Nothing has been looked up on this site yet. Look up a broad word or bring in a keyword file; or
+              Nothing has been looked up on this site yet. Look up a broad word or import a keyword file; or
               type a keyword of your own on the left.
             </p>
             <Link className="quiet-link mt-3 inline-block" to={`/keywords/look-ups?post=${post.id}`}>

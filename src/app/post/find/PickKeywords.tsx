@@ -101,7 +101,7 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
         language={lookUp.language}
         region={lookUp.region}
         onDelete={() => {}}
-        empty="No keyword of this look-up has these words. Type it on the left to use it all the same."
+        empty="No keyword of this look-up has these words. Type it on the left to use it anyway."
         actions={
           <>
             {selection.chosen.size === 1 && (

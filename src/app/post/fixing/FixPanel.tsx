@@ -19,7 +19,7 @@ export function FixPanel({ fixes, onDone }: { fixes: readonly Fix[]; onDone: () 
           <div className="min-w-0">
             <p className="text-[13px] font-semibold">
               {fix.name}
-              {fix.toCheck && <span className="font-normal text-plum"> · to be looked at afterwards</span>}
+              {fix.toCheck && <span className="font-normal text-plum"> · to review afterwards</span>}
             </p>
             <Lines fix={fix} />
             <FixFacts fix={fix} />

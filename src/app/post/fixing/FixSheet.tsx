@@ -23,8 +23,8 @@ export function FixSheet({ fixes, onClose }: { fixes: readonly Fix[]; onClose: (
   return (
     <Sheet title="Fix several" onClose={onClose}>
       <p className="mb-3 text-ink-2">
-        Made one after the other, as one step that can be undone; a version is kept before. What each gains is
-        said as if it were made alone; what all chosen gain together is below.
+        Applied one after the other, as one step you can undo; a version is kept first. Each gain is what the
+        fix would bring alone; what the chosen ones gain together is below.
       </p>
       <ul className="border-t border-rule">
         {kinds.map((choices) => {
@@ -92,7 +92,7 @@ function Kind({ choices, picked, spared, onPick }: KindProps) {
         <span>
           {best.name}
           {spared && <span className="text-[13px] text-ink-2"> · the others leave nothing to do here</span>}
-          {best.toCheck && <span className="text-[13px] text-plum"> · to be looked at afterwards</span>}
+          {best.toCheck && <span className="text-[13px] text-plum"> · to review afterwards</span>}
         </span>
         <span className="figures font-semibold">+{points(shown.gain)}</span>
       </label>

@@ -30,7 +30,7 @@ export const applyFixes =
     const gain = fixes.reduce((sum, fix) => sum + fix.gain, 0);
     const [first] = fixes;
     toast(
-      `${fixes.length === 1 ? first!.name : `${fixes.length} fixes`}: +${points(gain)}.${begun.length ? " Look at what it began." : ""}`,
+      `${fixes.length === 1 ? first!.name : `${fixes.length} fixes`}: +${points(gain)}.${begun.length ? " Review the text it started." : ""}`,
       {
         action: {
           label: "Undo",
@@ -53,7 +53,7 @@ export const applyFixes =
             );
             if (undone.left)
               toast(
-                `${count(undone.left, "place")} stayed fixed: you have written there since. The text from before is kept under Versions.`,
+                `${count(undone.left, "place")} stayed fixed, because you have written there since. The earlier text is kept under Versions.`,
               );
           },
         },

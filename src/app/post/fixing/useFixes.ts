@@ -22,7 +22,7 @@ export function useFixes(): Fix[] | null {
     [id, report, live],
     {
       otherwise: null,
-      says: () => "What can be fixed could not be found; your text is as it is. Type on to try again.",
+      says: () => "The fixes could not be found. Your text is unchanged. Keep typing to try again.",
     },
   );
 }

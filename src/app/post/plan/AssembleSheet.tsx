@@ -17,41 +17,41 @@ import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { useOpenPost } from "../useOpenPost";
-import { gapRules, openField, readKept } from "./fieldJobs";
+import { gapRules, openCompetitors, readKept } from "./competitorActions";
 
 export function AssembleSheet({ onClose }: { onClose: () => void }) {
   const store = useAppStore();
   const { workers } = useDependencies();
   const dispatch = useAppDispatch();
   const { post, piece, readOnly } = useOpenPost("post", "piece", "readOnly");
-  const { analysis, drawer } = useAppSelector((state) => state.field);
+  const { analysis, drawer } = useAppSelector((state) => state.competitors);
   const { site, profile } = useAppSelector((state) => state.session);
   const [busy, setBusy] = useState(false);
   if (!post) return null;
   const make = async () => {
-    const field = openField(store.getState());
+    const field = openCompetitors(store.getState());
     if (!field) return;
     setBusy(true);
     const { points } = pieceWithDefaults(piece, site.piece ?? noPiece);
-    const made = await workers.field.assemble(field, points, gapRules(profile).leastPresence);
+    const made = await workers.competitors.assemble(field, points, gapRules(profile).leastPresence);
     const known = new Set(drawer.map(({ items }) => JSON.stringify(items)));
     const fresh = made.filter(({ items }) => !known.has(JSON.stringify(items)));
     const createdAt = now();
     const entries = fresh.map(
       (one): DrawerEntry => ({ ...one, id: freshId(), kind: "outline", postId: post.id, createdAt }),
     );
-    if (!made.length) toast("The field has too few shared headings to make an outline of.");
+    if (!made.length) toast("The competing pages share too few headings to make an outline.");
     else if (!fresh.length)
-      toast("The field and your points give the same outlines as before; they are here.");
+      toast("The competing pages and your points give the same outlines as before; they are listed here.");
     else if (await attempt(() => addToDrawer(entries)))
       toast(`${count(fresh.length, "outline")} assembled and kept in the drawer.`);
     await dispatch(readKept(post.id));
   };
   return (
-    <Sheet title="Outlines from the field" wide onClose={onClose}>
+    <Sheet title="Outlines from competing pages" wide onClose={onClose}>
       <div className="mb-3 flex items-center gap-3">
         <p className="mr-auto text-ink-2">
-          Up to three, of what the pages share and your own points. Every one stays in the drawer.
+          Up to three, made from what the pages share and your own points. Each stays in the drawer.
         </p>
         <Button
           kind="primary"
@@ -78,7 +78,7 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
   const { workers } = useDependencies();
   const dispatch = useAppDispatch();
   const { outline, readOnly } = useOpenPost("outline", "readOnly");
-  const { analysis } = useAppSelector((state) => state.field);
+  const { analysis } = useAppSelector((state) => state.competitors);
   const site = useAppSelector((state) => state.session.site);
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   const { id, title, why, items, createdAt, postId } = entry;
@@ -86,7 +86,7 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
   const merge = async () => {
     const parts = chosen.size ? items.filter((_, i) => chosen.has(i)) : items;
     const of = { keyword: analysis?.keyword ?? "", language: analysis?.language ?? site.language };
-    const { items: merged, added } = await workers.field.merge(outline, parts, of);
+    const { items: merged, added } = await workers.competitors.merge(outline, parts, of);
     dispatch(outlineReplaced(merged));
     toast(
       added
@@ -104,7 +104,7 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
   const remove = async () => {
     await attempt(() => removeFromDrawer(id));
     await dispatch(readKept(postId));
-    toast(`“${title}” is out of the drawer.`, {
+    toast(`“${title}” was removed from the drawer.`, {
       action: {
         label: "Undo",
         onClick: () => void addToDrawer([entry]).then(() => dispatch(readKept(postId))),
@@ -117,7 +117,7 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
         <h3 className="mr-auto font-serif text-[17px]">{title}</h3>
         <button
           type="button"
-          aria-label={`Take “${title}” out of the drawer`}
+          aria-label={`Remove “${title}” from the drawer`}
           disabled={readOnly}
           onClick={() => void remove()}
           className="text-ink-2 hover:text-plum"
@@ -159,7 +159,7 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
           {chosen.size ? `Merge the ${chosen.size} ticked` : "Merge in"}
         </Button>
         <Button disabled={readOnly} onClick={replace}>
-          Take instead
+          Replace outline
         </Button>
       </div>
     </li>

@@ -10,7 +10,7 @@ import { foldPlain } from "../../../core/text/fold";
 import { postAddress } from "../../../data/draft";
 import { getListOfPost } from "../../../data/lists";
 import type { Post } from "../../../data/model";
-import type { BriefForm } from "../../../workers/fieldApi";
+import type { BriefForm } from "../../../workers/competitorsApi";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
@@ -19,7 +19,7 @@ import { attemptRead, readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
 import { Sheet } from "../../ui/Sheet";
-import { openField } from "./fieldJobs";
+import { openCompetitors } from "./competitorActions";
 
 const FILES: Record<Exclude<BriefForm, "prompt">, { name: string; ending: string; type: string }> = {
   docx: {
@@ -45,7 +45,8 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
     let current = true;
     readOnScreen(() =>
       dispatch(material()).then(async (found) => {
-        const made = found && (await workers.field.brief(openField(store.getState()), found, parts, seen));
+        const made =
+          found && (await workers.competitors.brief(openCompetitors(store.getState()), found, parts, seen));
         if (current && typeof made === "string") setText(made);
       }),
     );
@@ -58,14 +59,19 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
     const found = await dispatch(material());
     if (!found) return;
     const { ending, type } = FILES[form];
-    const made = await workers.field.brief(openField(store.getState()), found, parts, form);
+    const made = await workers.competitors.brief(openCompetitors(store.getState()), found, parts, form);
     download(new Blob([made as BlobPart], { type }), `brief-${post.slug || post.id}.${ending}`);
     toast(`Downloaded brief-${post.slug || post.id}.${ending}.`);
   };
   const copy = async () => {
     const found = await dispatch(material());
     if (!found) return;
-    const made = (await workers.field.brief(openField(store.getState()), found, parts, "prompt")) as string;
+    const made = (await workers.competitors.brief(
+      openCompetitors(store.getState()),
+      found,
+      parts,
+      "prompt",
+    )) as string;
     try {
       await navigator.clipboard.writeText(made);
       toast("Copied: paste it into a writing assistant.");
@@ -141,7 +147,7 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
 const material =
   (): AppThunk<Promise<Omit<BriefMaterial, "analysis"> | null>> => async (_dispatch, getState) => {
     const state = getState();
-    const { openPost, session, field } = state;
+    const { openPost, session, competitors } = state;
     const { post, outline, piece } = openPost;
     if (!post) return null;
     const list = await getListOfPost(post.id);
@@ -152,10 +158,10 @@ const material =
         ? list.keywords.map(({ text, searches }) => ({ text, searches }))
         : post.supporting.map((text) => ({ text, searches: null })),
       piece: pieceWithDefaults(piece, session.site.piece ?? noPiece),
-      collectedAt: openPost.field?.collectedAt ?? "",
+      collectedAt: openPost.competitors?.collectedAt ?? "",
       items: outline,
       questions: chosenQuestions(outline).map((text) => ({ text })),
-      statistics: field.analysis?.statistics ?? [],
+      statistics: competitors.analysis?.statistics ?? [],
       links: related(post, selectPosts(state)).map((other) => ({
         title: other.title,
         address: postAddress(other, session.site),

@@ -1,5 +1,5 @@
 import { Check, X } from "lucide-react";
-import type { CollectJob } from "../../store/fieldSlice";
+import type { CollectJob } from "../../store/competitorsSlice";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { stopCollecting } from "./collecting";

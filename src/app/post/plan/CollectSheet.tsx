@@ -1,10 +1,10 @@
-/** Collecting a field: from the search, from addresses, from files, from pasted source. */
+/** Collecting competing pages: from the search, from addresses, from files, from pasted source. */
 
 import { FileText, FolderInput, Search } from "lucide-react";
 import { useRef, useState } from "react";
 import { Link } from "react-router";
-import { fieldsElsewhere } from "../../../data/fields";
-import type { Post, PostField } from "../../../data/model";
+import { competitorsElsewhere } from "../../../data/competitors";
+import type { Competitors, Post } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { selectPostEntities } from "../../store/selectors";
 import { type Answer, useAsk } from "../../store/useAsk";
@@ -16,20 +16,20 @@ import { FieldLine } from "../../ui/FieldLine";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { useOpenPost } from "../useOpenPost";
-import { collect, MOST_ADDRESSES, pagesKnown, reuseField } from "./collecting";
+import { collect, MOST_ADDRESSES, pagesKnown, reuseCompetitors } from "./collecting";
 
 const isPage = (name: string): boolean => /\.x?html?$/i.test(name);
 
 /** Fields that other posts have for the keyword of this one, the latest first. */
-function useFieldsElsewhere(post: Post | null): { field: PostField; title: string }[] {
+function useCompetitorsElsewhere(post: Post | null): { competitors: Competitors; title: string }[] {
   const posts = useAppSelector(selectPostEntities);
   const id = post?.id ?? "";
   const keyword = post?.keyword ?? "";
-  const answer = useAsk(async () => (keyword ? fieldsElsewhere(id, keyword) : []), [id, keyword]);
+  const answer = useAsk(async () => (keyword ? competitorsElsewhere(id, keyword) : []), [id, keyword]);
   const found = answer.state === "ready" ? answer.value : [];
-  return found.flatMap((field) => {
-    const title = posts[field.postId]?.title;
-    return title === undefined ? [] : [{ field, title: title || "Untitled post" }];
+  return found.flatMap((competitors) => {
+    const title = posts[competitors.postId]?.title;
+    return title === undefined ? [] : [{ competitors, title: title || "Untitled post" }];
   });
 }
 
@@ -42,19 +42,19 @@ function useKnownPages(keyword: string): Answer<number> {
 
 export function CollectSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
-  const { post, field } = useOpenPost("post", "field");
+  const { post, competitors } = useOpenPost("post", "competitors");
   const known = useKnownPages(post?.keyword ?? "");
   // Ticked where the search knows something, until the person says otherwise.
-  const [wanted, setWanted] = useState<boolean | null>(field ? false : null);
+  const [wanted, setWanted] = useState<boolean | null>(competitors ? false : null);
   const search = wanted ?? (known.state === "ready" && known.value > 0);
-  const [keepPages, setKeepPages] = useState(field !== null);
+  const [keepPages, setKeepPages] = useState(competitors !== null);
   const [addresses, setAddresses] = useState("");
   const [files, setFiles] = useState<File[]>([]);
   const [source, setSource] = useState("");
   const [sourceAddress, setSourceAddress] = useState("");
   const picker = useRef<HTMLInputElement>(null);
   const folder = useRef<HTMLInputElement>(null);
-  const others = useFieldsElsewhere(post);
+  const others = useCompetitorsElsewhere(post);
   if (!post) return null;
   const lines = [...new Set(addresses.split(/\s+/).filter(Boolean))];
   const wrong = lines.filter((line) => !/^https?:\/\/[^/]+/i.test(line));
@@ -73,7 +73,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
     onClose();
   };
   return (
-    <Sheet title={field ? "Collect again, or add pages" : "Collect the field"} onClose={onClose}>
+    <Sheet title={competitors ? "Collect again, or add pages" : "Collect competing pages"} onClose={onClose}>
       <div className="flex flex-col gap-3">
         <label className="flex items-start gap-2">
           <input
@@ -108,15 +108,15 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
           </span>
         </label>
         {others.length > 0 && (
-          <section aria-label="Fields of other posts" className="border-l-2 border-proof pl-3">
+          <section aria-label="Collected for other posts" className="border-l-2 border-proof pl-3">
             <p className="mb-1 text-[13px] text-ink-2">
               Another post is for the same keyword: its pages need not be read again.
             </p>
-            {others.map(({ field: there, title }) => (
+            {others.map(({ competitors: there, title }) => (
               <Button
                 key={there.id}
                 onClick={() => {
-                  void dispatch(reuseField(post, there));
+                  void dispatch(reuseCompetitors(post, there));
                   onClose();
                 }}
               >
@@ -133,7 +133,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
               ? `“${wrong[0].slice(0, 60)}” is no web address.`
               : many
                 ? `At most ${MOST_ADDRESSES} at once.`
-                : "One a line. The server fetches them; private addresses are refused."
+                : "One per line. The server fetches them; private addresses are refused."
           }
         >
           {(id) => (
@@ -229,7 +229,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
             </FieldLine>
           </div>
         </details>
-        {field && (
+        {competitors && (
           <label className="flex items-start gap-2">
             <input
               type="checkbox"
@@ -240,7 +240,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
             <span>
               Keep the pages that are there
               <span className="block text-[13px] text-ink-2">
-                The field of today stays as it is, to be compared with; this makes a new one.
+                Today's competing pages are kept for comparison; this makes a new set.
               </span>
             </span>
           </label>

@@ -22,7 +22,7 @@ import { Term } from "../../ui/Term";
 import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
-import { fillBudgets } from "./fieldJobs";
+import { fillBudgets } from "./competitorActions";
 import { OutlineRow } from "./OutlineRow";
 
 interface Props {
@@ -33,13 +33,13 @@ interface Props {
 }
 
 export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) {
-  const { post, outline, past, future, readOnly, field, piece } = useOpenPost(
+  const { post, outline, past, future, readOnly, competitors, piece } = useOpenPost(
     "post",
     "outline",
     "past",
     "future",
     "readOnly",
-    "field",
+    "competitors",
     "piece",
   );
   const { profile, site } = useAppSelector((state) => state.session);
@@ -88,7 +88,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
     if (added) session.setDoc(doc);
     toast(
       added
-        ? `Added ${count(added, "heading")} to the draft; what was there is untouched.`
+        ? `Added ${count(added, "heading")} to the draft. Existing text is untouched.`
         : "Every heading is in the draft already.",
       {
         ...(added && { action: { label: "Undo", onClick: () => session.setDoc(before) } }),
@@ -114,7 +114,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
   };
   const filled = outline.filter((item) => item.text.trim()).length;
   const planned = outline.reduce((sum, { budget }) => sum + (budget ?? 0), 0);
-  const median = field?.measure?.medianWords;
+  const median = competitors?.measure?.medianWords;
   const aimed = pieceWithDefaults(piece, site.piece ?? noPiece).length;
   let hidden = false;
 
@@ -203,7 +203,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
             <span className="figures">
               {planned ? `${whole(planned)} words planned` : "No words planned yet"}
               {aimed ? ` of ${whole(aimed)} aimed at` : ""}
-              {median ? ` · the field's median page has ${whole(median)}` : ""}
+              {median ? ` · the competitors' median is ${whole(median)}` : ""}
             </span>
             {(median || aimed) && (
               <button
@@ -212,7 +212,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
                 disabled={readOnly}
                 onClick={() => void dispatch(fillBudgets())}
               >
-                {aimed ? "Share out the words" : "Words from the field"}
+                {aimed ? "Distribute the words" : "Words from competitors"}
               </button>
             )}
             {reading.keyword.of > 0 && keyword && (
@@ -226,10 +226,10 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
         <Button kind="primary" disabled={!filled || readOnly} onClick={write}>
-          <NotebookPen size={15} aria-hidden="true" /> Write it up
+          <NotebookPen size={15} aria-hidden="true" /> Add headings to draft
         </Button>
         <Button onClick={onAssemble}>
-          <ListTree size={15} aria-hidden="true" /> Assemble from the field
+          <ListTree size={15} aria-hidden="true" /> Assemble from competitors
         </Button>
         <Button onClick={onBrief}>
           <FileText size={15} aria-hidden="true" /> Brief

@@ -1,12 +1,12 @@
 /** One page of the field: what it says of itself, its headings as a tree, and its own report. */
 import type { AnalysedPage } from "../../../core/benchmark/competitors";
 import { byWorth } from "../../../core/proof/finding";
-import type { FieldSource } from "../../../data/model";
+import type { CompetitorSource } from "../../../data/model";
 import { count, points, whole } from "../../ui/figures";
 import { ShareSymbol } from "../../ui/ShareSymbol";
 import { WeightStrip } from "../../ui/WeightStrip";
 
-export function PageDetail({ page, source }: { page: AnalysedPage; source: FieldSource }) {
+export function PageDetail({ page, source }: { page: AnalysedPage; source: CompetitorSource }) {
   const { figures, headings, report, description, published, author, types } = page;
   const judged = report.findings.filter(({ state }) => state === "judged" || state === "waiting");
   const lost = byWorth(judged);

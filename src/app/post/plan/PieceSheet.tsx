@@ -28,11 +28,11 @@ export const sayPiece = ({ audience, goal, tones, length }: Piece): string =>
 
 export function PieceSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
-  const { piece, readOnly, post, field } = useOpenPost("piece", "readOnly", "post", "field");
+  const { piece, readOnly, post, competitors } = useOpenPost("piece", "readOnly", "post", "competitors");
   const site = useAppSelector((state) => state.session.site);
   const defaults = site.piece ?? noPiece;
   const inForce = pieceWithDefaults(piece, defaults);
-  const faults = pieceFaults(inForce, field?.measure?.medianWords ?? null);
+  const faults = pieceFaults(inForce, competitors?.measure?.medianWords ?? null);
   const tonesId = useId();
   const change = (changes: Partial<Piece>) => dispatch(pieceChanged(changes));
   const faultOf = (name: "tones" | "length") =>
@@ -52,7 +52,7 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
     const next = { ...site, piece: { ...rest, points: [] } };
     if (!(await attempt(() => saveSite(next)))) return;
     dispatch(siteChanged(next));
-    toast("New posts and those that say nothing else go by these terms.");
+    toast("New posts, and posts with no goals of their own, use these.");
   };
   const line = (label: string, key: "audience" | "goal" | "style" | "language", placeholder: string) => (
     <FieldLine label={label}>
@@ -70,7 +70,7 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
     </FieldLine>
   );
   return (
-    <Sheet title="Terms of the piece" onClose={onClose}>
+    <Sheet title="Goals of the post" onClose={onClose}>
       <div className="flex flex-col gap-3">
         {line("Audience", "audience", "people who are about to buy their first one")}
         {line("Goal", "goal", "what a reader should do next")}
@@ -107,8 +107,8 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
         <FieldLine
           label="Length"
           hint={
-            field?.measure
-              ? `Words. The field's median page has ${whole(field.measure.medianWords)}.`
+            competitors?.measure
+              ? `Words. The competitors' median is ${whole(competitors.measure.medianWords)}.`
               : "Words."
           }
         >
@@ -131,7 +131,7 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
           )}
         </FieldLine>
         {faultOf("length")}
-        <FieldLine label="Main points" hint="One a line. Every assembled outline holds them.">
+        <FieldLine label="Main points" hint="One per line. Every assembled outline holds them.">
           {(id) => (
             <ListField
               id={id}
@@ -144,7 +144,7 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
         </FieldLine>
         <FieldLine
           label="Avoid"
-          hint={defaults.avoid.length ? `The site says: ${defaults.avoid.join("; ")}` : "One a line."}
+          hint={defaults.avoid.length ? `The site says: ${defaults.avoid.join("; ")}` : "One per line."}
         >
           {(id) => (
             <ListField
@@ -158,7 +158,7 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
         </FieldLine>
         <div className="flex justify-end gap-2">
           <Button disabled={readOnly} onClick={() => void keepForSite()}>
-            Keep as the site's terms
+            Use for the whole site
           </Button>
           <Button kind="primary" onClick={onClose}>
             Done

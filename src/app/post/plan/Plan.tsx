@@ -1,4 +1,4 @@
-/** Plan: the outline on the left, what the field covers on the right; things go from right to left by button or by dragging. */
+/** Plan: the outline on the left, what competitors cover on the right; things go from right to left by button or by dragging. */
 import {
   closestCenter,
   DndContext,
@@ -24,13 +24,13 @@ import { AssembleSheet } from "./AssembleSheet";
 import { BriefSheet } from "./BriefSheet";
 import { CollectProgress } from "./CollectProgress";
 import { CollectSheet } from "./CollectSheet";
-import { FieldPanel } from "./covers/FieldPanel";
-import { FieldHead } from "./FieldHead";
+import { CompetitorsHead } from "./CompetitorsHead";
+import { CompetitorsPanel } from "./covers/CompetitorsPanel";
 import { OutlineSheet } from "./OutlineSheet";
 import { PasteOutlineSheet } from "./PasteOutlineSheet";
 import { PieceSheet, sayPiece } from "./PieceSheet";
 import { type Putting, puttingOf, withPutting } from "./putting";
-import { useField } from "./useField";
+import { useCompetitors } from "./useCompetitors";
 
 const SHEETS = {
   collect: CollectSheet,
@@ -41,15 +41,15 @@ const SHEETS = {
 };
 
 export function Plan() {
-  useField();
-  const { post, outline, field, piece, readOnly } = useOpenPost(
+  useCompetitors();
+  const { post, outline, competitors, piece, readOnly } = useOpenPost(
     "post",
     "outline",
-    "field",
+    "competitors",
     "piece",
     "readOnly",
   );
-  const job = useAppSelector((state) => state.field.jobs[state.openPost.post?.id ?? ""]);
+  const job = useAppSelector((state) => state.competitors.jobs[state.openPost.post?.id ?? ""]);
   const site = useAppSelector((state) => state.session.site);
   const dispatch = useAppDispatch();
   const [sheet, setSheet] = useState<keyof typeof SHEETS | null>(null);
@@ -75,7 +75,7 @@ export function Plan() {
     dispatch(outlineItemMoved({ id: String(moved.id), to: at > from ? at + 1 : at }));
   };
   const inForce = pieceWithDefaults(piece, site.piece ?? noPiece);
-  const faults = pieceFaults(inForce, field?.measure?.medianWords ?? null);
+  const faults = pieceFaults(inForce, competitors?.measure?.medianWords ?? null);
   const Open = sheet && SHEETS[sheet];
 
   return (
@@ -89,7 +89,7 @@ export function Plan() {
       <div className="mx-auto w-full max-w-[92rem] flex-1 px-6 py-4 small:px-3 wide:max-w-[116rem]">
         <div ref={top} tabIndex={-1} className="outline-none">
           {job && <CollectProgress job={job} />}
-          {field && <FieldHead field={field} onCollect={() => setSheet("collect")} />}
+          {competitors && <CompetitorsHead field={competitors} onCollect={() => setSheet("collect")} />}
         </div>
         <div className="mt-4 grid gap-6 mid:grid-cols-2">
           <div className="min-w-0">
@@ -114,12 +114,12 @@ export function Plan() {
               onBrief={() => setSheet("brief")}
             />
           </div>
-          <section aria-label="What the field covers" className="min-w-0">
+          <section aria-label="What competitors cover" className="min-w-0">
             <h2 className="mb-2 font-serif text-xl">
-              What the <Term id="field">field</Term> covers
+              What <Term id="competitors">competitors</Term> cover
             </h2>
-            {field ? (
-              <FieldPanel
+            {competitors ? (
+              <CompetitorsPanel
                 onNote={(text) =>
                   dispatch(outlineReplaced(withPutting(outline, { kind: "note", text }, active, "")))
                 }
@@ -136,7 +136,7 @@ export function Plan() {
                   disabled={readOnly || job !== undefined}
                   onClick={() => setSheet("collect")}
                 >
-                  <BookOpenText size={15} aria-hidden="true" /> Collect the field
+                  <BookOpenText size={15} aria-hidden="true" /> Collect competing pages
                 </Button>
               </div>
             )}

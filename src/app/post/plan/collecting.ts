@@ -1,18 +1,18 @@
 /** Collecting the pages of a field: which rank, reading them, and keeping what was read. Several posts may collect at once. */
 
 import { toast } from "sonner";
-import type { RankedFieldPage } from "../../../core/benchmark/competitors";
-import { getFieldBody, saveField } from "../../../data/fields";
+import type { RankedCompetitor } from "../../../core/benchmark/competitors";
+import { getCompetitorBody, saveCompetitors } from "../../../data/competitors";
 import { freshId } from "../../../data/freshId";
-import type { FieldSource, Post, PostField, SearchConnection } from "../../../data/model";
+import type { CompetitorSource, Competitors, Post, SearchConnection } from "../../../data/model";
 import type { AskedQuestion } from "../../../data/schemas/field";
 import { SearchFailure } from "../../../services/search/searchClient";
 import { collectPages, type PageToRead } from "../../../workers/collectPages";
 import { attempt, now } from "../../keywords/actions";
-import { analysisArrived, jobEnded, jobMoved, jobStarted, pageArrived } from "../../store/fieldSlice";
-import { fieldChanged } from "../../store/openPostSlice";
+import { analysisArrived, jobEnded, jobMoved, jobStarted, pageArrived } from "../../store/competitorsSlice";
+import { competitorsChanged } from "../../store/openPostSlice";
 import type { AppThunk } from "../../store/thunk";
-import { analyse, analysisKey, fieldOf, isOpen, readKept } from "./fieldJobs";
+import { analyse, analysisKey, competitorsOf, isOpen, readKept } from "./competitorActions";
 
 /** Pages of a ranking that are read at most, and ideas that are asked for to find the questions among them. */
 const MOST_PAGES = 20;
@@ -43,7 +43,7 @@ const begin =
     if (collecting.has(postId)) return null;
     const own = new AbortController();
     collecting.set(postId, own);
-    own.signal.addEventListener("abort", () => void workers.field.endReading(postId));
+    own.signal.addEventListener("abort", () => void workers.competitors.endReading(postId));
     dispatch(jobStarted({ postId, doing, of }));
     return own;
   };
@@ -51,13 +51,13 @@ const end =
   (postId: string): AppThunk<void> =>
   (dispatch, _getState, { collecting, workers }) => {
     collecting.delete(postId);
-    void workers.field.endReading(postId);
+    void workers.competitors.endReading(postId);
     dispatch(jobEnded(postId));
   };
 
 interface Collected {
-  sources: FieldSource[];
-  pages: RankedFieldPage[];
+  sources: CompetitorSource[];
+  pages: RankedCompetitor[];
 }
 
 export const collect =
@@ -68,9 +68,12 @@ export const collect =
     if (!own) return;
     try {
       const region = wanted.search ? await dispatch(regionInForce()) : { code: "", name: "" };
-      const earlier = wanted.keepPages && openPost.field ? await getFieldBody(openPost.field.id) : undefined;
+      const earlier =
+        wanted.keepPages && openPost.competitors
+          ? await getCompetitorBody(openPost.competitors.id)
+          : undefined;
       const found: Collected = {
-        sources: earlier ? [...openPost.field!.pages.filter(({ state }) => state !== "failed")] : [],
+        sources: earlier ? [...openPost.competitors!.pages.filter(({ state }) => state !== "failed")] : [],
         pages: [...(earlier?.pages ?? [])],
       };
       const asked: AskedQuestion[] = [...(earlier?.asked ?? [])];
@@ -120,24 +123,24 @@ export const collect =
         const failed = found.sources.filter(({ state }) => state === "failed");
         toast.error(
           wanted.search && !toRead.length
-            ? "The search knows no page that ranks for this keyword. Add pages by address, from files or as source."
+            ? "The search knows no page that ranks for this keyword. Add pages by address, from files or as source code."
             : failed.length
-              ? `No page could be read: ${failed[0]!.why} Your earlier field, if there is one, is as it was.`
-              : "Nothing was read; your earlier field, if there is one, is as it was.",
+              ? `No page could be read: ${failed[0]!.why} Any pages collected earlier are unchanged.`
+              : "Nothing was read. Any pages collected earlier are unchanged.",
           { duration: 12_000 },
         );
         return;
       }
       // What a search or a file did not give is not named as a source.
       const read = new Set(
-        getState().field.jobs[post.id]?.outcomes.flatMap(({ address, failed }) =>
+        getState().competitors.jobs[post.id]?.outcomes.flatMap(({ address, failed }) =>
           failed === null ? [address] : [],
         ),
       );
       const gave = (addresses: Iterable<string>) => [...addresses].some((address) => read.has(address));
       const fromSearch = gave(searched);
       const sources = [
-        earlier && openPost.field!.source,
+        earlier && openPost.competitors!.source,
         fromSearch && service,
         gave(wanted.addresses) && "addresses",
         gave(wanted.files.map(({ name }) => name)) && "files",
@@ -148,13 +151,13 @@ export const collect =
           found,
           asked,
           source: sourceWords(sources),
-          regionName: fromSearch ? region.name : ((earlier && openPost.field?.regionName) ?? ""),
+          regionName: fromSearch ? region.name : ((earlier && openPost.competitors?.regionName) ?? ""),
         }),
       );
     } catch (error) {
       if (error instanceof SearchFailure && error.code === "cancelled") return;
       toast.error(
-        `The field was not collected: ${(error as Error).message} What was there is as it was; try again, or add pages by address.`,
+        `Competing pages were not collected: ${(error as Error).message} What was there is unchanged. Try again, or add pages by address.`,
         { duration: 12_000 },
       );
     } finally {
@@ -223,7 +226,7 @@ const readLocal =
   ): AppThunk<Promise<void>> =>
   async (dispatch, _getState, { workers }) => {
     let rank = firstRank;
-    const add = async (name: string, read: () => Promise<RankedFieldPage["page"]>) => {
+    const add = async (name: string, read: () => Promise<RankedCompetitor["page"]>) => {
       try {
         dispatch(
           note(postId, found, { address: name, title: name, site: "", rank: rank++ }, await read(), false),
@@ -241,10 +244,10 @@ const readLocal =
     };
     for (const file of files)
       await add(file.name, async () =>
-        workers.field.readFile(new Uint8Array(await file.arrayBuffer()), file.name, language),
+        workers.competitors.readFile(new Uint8Array(await file.arrayBuffer()), file.name, language),
       );
     for (const { address, html } of sources)
-      await add(address, () => workers.field.readSource(html, address, language));
+      await add(address, () => workers.competitors.readSource(html, address, language));
   };
 
 const readAll =
@@ -257,7 +260,7 @@ const readAll =
   (dispatch, _getState, { workers }) =>
     collectPages(
       pages,
-      (address) => workers.field.readAddress(postId, address),
+      (address) => workers.competitors.readAddress(postId, address),
       (outcome) => {
         if ("failed" in outcome) dispatch(fail(postId, found, outcome.asked, outcome.failed));
         else dispatch(note(postId, found, outcome.asked, outcome.page, outcome.standIn));
@@ -270,7 +273,7 @@ const note =
     postId: string,
     found: Collected,
     asked: PageToRead,
-    page: RankedFieldPage["page"],
+    page: RankedCompetitor["page"],
     standIn: boolean,
   ): AppThunk<void> =>
   (dispatch) => {
@@ -310,7 +313,7 @@ const keep =
   ): AppThunk<Promise<void>> =>
   async (dispatch, getState, { workers }) => {
     const { session } = getState();
-    dispatch(jobMoved({ postId: post.id, doing: "Analysing the field" }));
+    dispatch(jobMoved({ postId: post.id, doing: "Analysing the pages" }));
     const language = post.language || session.site.language;
     const kept = new Set(found.sources.filter(({ state }) => state === "kept").map(({ address }) => address));
     const id = freshId();
@@ -320,13 +323,13 @@ const keep =
       language,
       pages: found.sources.toSorted((a, b) => a.rank - b.rank),
     };
-    const analysis = await workers.field.analyse(
-      fieldOf(bare, session.profile),
+    const analysis = await workers.competitors.analyse(
+      competitorsOf(bare, session.profile),
       found.pages.filter(({ page }) => kept.has(page.address)),
       asked,
     );
     const when = now();
-    const field: PostField = {
+    const field: Competitors = {
       ...bare,
       postId: post.id,
       regionName,
@@ -336,23 +339,23 @@ const keep =
       measure: analysis.measure,
       benchmark: analysis.benchmark,
     };
-    await saveField(field, { fieldId: field.id, pages: found.pages, asked }, when);
+    await saveCompetitors(field, { fieldId: field.id, pages: found.pages, asked }, when);
     if (!isOpen(getState(), post.id)) return;
-    dispatch(fieldChanged(field));
+    dispatch(competitorsChanged(field));
     dispatch(analysisArrived({ key: analysisKey(field, session.profile), analysis }));
     await dispatch(readKept(post.id));
   };
 
 /** Takes over the field of another post that is for the same keyword, as it was read then. */
-export const reuseField =
-  (post: Post, there: PostField): AppThunk<Promise<void>> =>
+export const reuseCompetitors =
+  (post: Post, there: Competitors): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     await attempt(async () => {
-      const body = await getFieldBody(there.id);
-      if (!body) throw new Error("The pages of that field are no longer in the workspace.");
+      const body = await getCompetitorBody(there.id);
+      if (!body) throw new Error("Those pages are no longer in the workspace.");
       const id = freshId();
-      const field: PostField = { ...there, id, postId: post.id };
-      await saveField(field, { ...body, fieldId: id }, now());
+      const field: Competitors = { ...there, id, postId: post.id };
+      await saveCompetitors(field, { ...body, fieldId: id }, now());
       if (!isOpen(getState(), post.id)) return;
       await dispatch(analyse(field));
       await dispatch(readKept(post.id));
@@ -386,10 +389,10 @@ export const collectMany =
 
 /** Reads again what could not be read, into the field that is there. */
 export const retryFailed =
-  (field: PostField): AppThunk<Promise<void>> =>
+  (field: Competitors): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     const failed = field.pages.filter(({ state }) => state === "failed");
-    const body = await getFieldBody(field.id);
+    const body = await getCompetitorBody(field.id);
     if (!body || !failed.length) return;
     const { postId } = field;
     const own = dispatch(begin(postId, "Reading pages again", failed.length));
@@ -401,10 +404,10 @@ export const retryFailed =
     try {
       await dispatch(readAll(postId, failed, found, own.signal));
       // What was not reached before it was stopped stays a failure.
-      const tried = new Set(getState().field.jobs[postId]?.outcomes.map(({ address }) => address));
+      const tried = new Set(getState().competitors.jobs[postId]?.outcomes.map(({ address }) => address));
       found.sources.push(...failed.filter(({ address }) => !tried.has(address)));
       const pages = found.sources.toSorted((a, b) => a.rank - b.rank);
-      await attempt(() => saveField({ ...field, pages }, { ...body, pages: found.pages }, now()));
+      await attempt(() => saveCompetitors({ ...field, pages }, { ...body, pages: found.pages }, now()));
       if (isOpen(getState(), postId)) await dispatch(analyse({ ...field, pages }));
     } finally {
       dispatch(end(postId));

@@ -34,7 +34,7 @@ interface Props {
   onCompare: () => void;
 }
 
-export function FieldStrip({ pages, benchmark, score, onCompare }: Props) {
+export function CompetitorsStrip({ pages, benchmark, score, onCompare }: Props) {
   const x = (at: number) => 10 + (at / 100) * (WIDTH - 20);
   return (
     <figure>
@@ -99,7 +99,7 @@ export function FieldStrip({ pages, benchmark, score, onCompare }: Props) {
       <figcaption className="figures text-[12px] text-ink-2">
         Ours {points(score)}
         {benchmark &&
-          `; of the field's first ten, average ${points(benchmark.average)}; best ${points(benchmark.best)}`}
+          `; of the first ten competitors, average ${points(benchmark.average)}; best ${points(benchmark.best)}`}
       </figcaption>
       <button
         type="button"
@@ -107,7 +107,7 @@ export function FieldStrip({ pages, benchmark, score, onCompare }: Props) {
         disabled={!pages.length}
         onClick={onCompare}
       >
-        Compare with the field, page by page
+        Compare with competitors, page by page
       </button>
     </figure>
   );

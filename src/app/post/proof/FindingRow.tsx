@@ -80,10 +80,10 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
           <strong className="font-semibold">{name}</strong>
           {worthMost && (
             <span
-              title={hintOf("worth")}
+              title={hintOf("next")}
               className="rounded-[2px] bg-brass-wash px-1 text-[12px] font-semibold text-brass"
             >
-              Worth most next
+              Best next step
             </span>
           )}
         </p>
@@ -128,7 +128,7 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
               onClick={() => setAside(null, forSite)}
               aria-label={`Judge “${name}” again`}
             >
-              Judge again
+              Check again
             </button>
           ) : (
             gain > 0 && (
@@ -217,7 +217,7 @@ function ReasonForm({
   return (
     <form onSubmit={submit} className="mt-2 flex items-end gap-2">
       <label htmlFor={id} className="min-w-0 flex-1 text-[13px] text-ink-2">
-        Why does this check not hold here? It leaves the score and stays in sight.
+        Why does this check not apply here? It leaves the score and stays visible.
         <input
           id={id}
           // biome-ignore lint/a11y/noAutofocus: the form opens because the person asked for it

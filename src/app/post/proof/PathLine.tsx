@@ -13,9 +13,9 @@ const SHOWN = 5;
 const AIMS = [50, 60, 70, 80, 90];
 
 export function PathLine({ onGo }: { onGo: (id: string) => void }) {
-  const { post, report, field, readOnly } = useOpenPost("post", "report", "field", "readOnly");
+  const { post, report, competitors, readOnly } = useOpenPost("post", "report", "competitors", "readOnly");
   const dispatch = useAppDispatch();
-  const benchmark = field?.benchmark ?? null;
+  const benchmark = competitors?.benchmark ?? null;
   const aim = report && aimOf(post?.aim, benchmark, report.score);
   const path = useMemo(
     () => (report && aim ? pathTo(report.findings, report.uncapped, aim.target) : null),
@@ -39,8 +39,8 @@ export function PathLine({ onGo }: { onGo: (id: string) => void }) {
           onChange={({ target: { value } }) => dispatch(postEdited({ aim: readAim(value) }))}
         >
           <option value="next">Next in reach</option>
-          {benchmark && <option value="average">Field average, {points(benchmark.average)}</option>}
-          {benchmark && <option value="best">Field best, {points(benchmark.best)}</option>}
+          {benchmark && <option value="average">Competitors' average, {points(benchmark.average)}</option>}
+          {benchmark && <option value="best">Best competitor, {points(benchmark.best)}</option>}
           {AIMS.map((score) => (
             <option key={score} value={score}>
               {score}
@@ -49,7 +49,7 @@ export function PathLine({ onGo }: { onGo: (id: string) => void }) {
         </select>
       </label>
       {capped ? (
-        <p>Write the text first: what is gained counts once it is long enough for a full score.</p>
+        <p>Write the text first: gains count once it is long enough for a full score.</p>
       ) : !path.steps.length ? (
         <p>
           {path.enough && report.score >= aim.target

@@ -1,4 +1,4 @@
-/** Proof: every finding with its evidence, what it is worth and what fixes it; beside it the result as a searcher will see it, and the field. */
+/** Proof: every finding with its evidence, what it is worth and what fixes it; beside it the result as a searcher will see it, and the competitors. */
 import { ArrowLeftRight, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
 import { byWorth, counts, type Finding, hasGain, shownGains } from "../../../core/proof/finding";
@@ -14,21 +14,21 @@ import { useFixes } from "../fixing/useFixes";
 import { NextStage } from "../NextStage";
 import { StripHead } from "../StripHead";
 import { useOpenPost } from "../useOpenPost";
-import { BegunTexts } from "./BegunTexts";
 import { CompareSheet } from "./compare/CompareSheet";
 import { useOthers } from "./compare/useOthers";
-import { FieldStrip } from "./FieldStrip";
+import { CompetitorsStrip } from "./FieldStrip";
 import { FindingRow } from "./FindingRow";
 import { PathLine } from "./PathLine";
 import { ResultPreview } from "./ResultPreview";
 import { ScoreOverTime } from "./ScoreOverTime";
+import { TextsToReview } from "./TextsToReview";
 import { WhatIf } from "./WhatIf";
 
 const ORDERS = { worth: "By worth", group: "By group" } as const;
 type Order = keyof typeof ORDERS;
 
 export function Proof() {
-  const { post, report, field, readOnly } = useOpenPost("post", "report", "field", "readOnly");
+  const { post, report, competitors, readOnly } = useOpenPost("post", "report", "competitors", "readOnly");
   const { site, profile } = useAppSelector((state) => state.session);
   const [order, setOrder] = useState<Order>("worth");
   const [several, setSeveral] = useState(false);
@@ -52,7 +52,7 @@ export function Proof() {
     (sum, { excess = 0, weight }) => sum + (100 * excess * weight) / total,
     0,
   );
-  const benchmark = field?.benchmark ?? null;
+  const benchmark = competitors?.benchmark ?? null;
   const pages = others.filter(({ kind }) => kind === "page");
   const goTo = (id: string) => {
     const row = document.getElementById(`finding-${id}`);
@@ -74,14 +74,14 @@ export function Proof() {
                   {worth.length} <Term id="check">checks</Term> have something to gain
                 </>
               ) : (
-                "Everything is earned"
+                "All points earned"
               )}
               {lost > 0.05 && `, ${points(lost)} lost to too much`}
               {aside > 0 && `, ${aside} set aside`}. {report.notes.join(" ")}
             </p>
           </div>
           <PathLine onGo={goTo} />
-          <BegunTexts />
+          <TextsToReview />
           <div className="mb-2 flex flex-wrap items-center gap-2">
             <Segments label="Order of the ledger" options={ORDERS} value={order} onChange={setOrder} />
             <div className="ml-auto flex gap-2">
@@ -142,10 +142,10 @@ export function Proof() {
         >
           <ResultPreview tried={post.tries?.find(({ id }) => id === shown)} />
           <WhatIf shown={shown} onShow={setShown} />
-          <section aria-label="Among the field" className="border border-rule bg-sheet p-3">
-            <h3 className="text-[13px]">Among the field</h3>
-            {field ? (
-              <FieldStrip
+          <section aria-label="Among competitors" className="border border-rule bg-sheet p-3">
+            <h3 className="text-[13px]">Among competitors</h3>
+            {competitors ? (
+              <CompetitorsStrip
                 pages={pages.map(({ id, name, score = 0 }) => ({ id, name, score }))}
                 benchmark={benchmark}
                 score={report.score}
@@ -153,7 +153,7 @@ export function Proof() {
               />
             ) : (
               <p className="text-[13px] text-ink-2">
-                No field is kept: collect the pages that rank in Plan, and their scores stand here.
+                No competing pages yet: collect the pages that rank in Plan, and their scores appear here.
               </p>
             )}
           </section>

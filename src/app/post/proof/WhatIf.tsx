@@ -46,13 +46,13 @@ export function WhatIf({ shown, onShow }: Props) {
       <h3 className="mb-1 flex items-center justify-between text-[13px]">
         What if
         <Button kind="quiet" disabled={readOnly || tries.length >= MOST} onClick={add}>
-          <Plus size={14} aria-hidden="true" /> Try other words
+          <Plus size={14} aria-hidden="true" /> Try another wording
         </Button>
       </h3>
       {!tries.length && (
         <p className="text-[13px] text-ink-2">
-          Try another title, description or slug, and see score and preview at once. The draft stays as it is
-          until you take one.
+          Try another title, description or slug, and see score and preview at once. The draft does not change
+          until you use one.
         </p>
       )}
       <ol className="flex flex-col gap-2">
@@ -72,7 +72,7 @@ export function WhatIf({ shown, onShow }: Props) {
             }
             onRemove={() => {
               keep(tries.filter(({ id }) => id !== one.id));
-              toast("The try is gone.", { action: { label: "Undo", onClick: () => keep(tries) } });
+              toast("The variant is removed.", { action: { label: "Undo", onClick: () => keep(tries) } });
               if (shown === one.id) onShow(null);
             }}
             onTake={() => {
@@ -80,7 +80,7 @@ export function WhatIf({ shown, onShow }: Props) {
               const { id: _id, ...fields } = one;
               dispatch(postEdited(fields));
               onShow(null);
-              toast("The draft has these words now.", {
+              toast("The draft now has this wording.", {
                 action: {
                   label: "Undo",
                   onClick: () => dispatch(postEdited({ title, metaTitle, description, slug })),
@@ -196,7 +196,7 @@ function TryRow({
           ))}
           <div className="flex gap-2">
             <Button disabled={readOnly || same} onClick={onTake}>
-              Take it
+              Use it
             </Button>
             <Button kind="quiet" disabled={readOnly} onClick={onRemove}>
               Remove

@@ -1,6 +1,6 @@
 /** How a finding's points came about: the formula with its numbers, the thresholds in force and who set them. */
 import type { Finding } from "../../../core/proof/finding";
-import { houseProfile } from "../../../core/proof/profile";
+import { defaultProfile } from "../../../core/proof/profile";
 import { checks } from "../../../core/proof/registry";
 import { fieldsOf, inWords } from "../../../core/proof/thresholdFields";
 import { valueAt } from "../../../core/valueAt";
@@ -16,7 +16,7 @@ export function Workings({
 }) {
   const profile = useAppSelector((state) => state.session.profile);
   const { id, says, formula, state, share, weight, gain, excess = 0 } = finding;
-  const house = houseProfile.checks[id];
+  const house = defaultProfile.checks[id];
   const own = profile.checks[id];
   const declared = checks.find((check) => check.id === id)?.thresholds;
   const changed = JSON.stringify(own) !== JSON.stringify(house);
@@ -47,7 +47,7 @@ export function Workings({
           ))}
         <Line
           name="Set by"
-          says={`${profile.name}, version ${profile.version}${changed ? "; other than in the house profile" : ""}`}
+          says={`${profile.name}, version ${profile.version}${changed ? "; differs from the default profile" : ""}`}
         />
       </dl>
     </div>

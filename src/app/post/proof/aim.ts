@@ -15,9 +15,9 @@ export function aimOf(
   if (!benchmark) return { target: next, says: `to reach ${next}` };
   const average = {
     target: benchmark.average,
-    says: `to pass the field average of ${benchmark.average.toFixed(0)}`,
+    says: `to pass the competitors' average of ${benchmark.average.toFixed(0)}`,
   };
-  const best = { target: benchmark.best, says: `to pass the field best of ${benchmark.best.toFixed(0)}` };
+  const best = { target: benchmark.best, says: `to pass the best competitor's ${benchmark.best.toFixed(0)}` };
   if (chosen === "best") return best;
   if (chosen === "average" || score < benchmark.average) return average;
   return score < benchmark.best ? best : { target: next, says: `to reach ${next}` };

@@ -23,7 +23,7 @@ export function useTries(tries: readonly Try[]): { score: number; findings: Find
     {
       otherwise: null,
       pause: PAUSE,
-      says: () => "The tries could not be scored; they are kept. Change one to try again.",
+      says: () => "The variants could not be scored. They are kept; change one to try again.",
     },
   );
 }

@@ -43,7 +43,7 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
       await write();
       said(what);
     } catch (error) {
-      toast.error(`${what} could not be copied: ${messageOf(error)} Your post is as it was.`);
+      toast.error(`${what} could not be copied: ${messageOf(error)} Your post is unchanged.`);
     }
   };
   const body = async (rich: boolean) => {
@@ -71,7 +71,7 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
       );
     } catch (error) {
       if (!own.signal.aborted)
-        toast.error(`The pictures could not be zipped: ${messageOf(error)} Your post is as it was.`);
+        toast.error(`The pictures could not be zipped: ${messageOf(error)} Your post is unchanged.`);
     } finally {
       setZipping(null);
     }
@@ -83,8 +83,7 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
         <ClipboardCopy size={15} aria-hidden="true" /> Copy for a blog
       </h2>
       <p className="mb-2 text-[13px] text-ink-2">
-        For a blog that is filled in by hand. As rich text, each picture is a line that says which file goes
-        there.
+        For a blog you fill in by hand. As rich text, each picture is a line naming the file that goes there.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button disabled={held} onClick={() => void attemptCopy("Body as rich text", () => body(true))}>

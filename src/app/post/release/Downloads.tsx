@@ -43,13 +43,13 @@ export function Downloads({ open, waived, onWaived }: Props) {
       download(file.blob, file.name);
       setUpload(file.upload);
       toast(
-        `Downloaded ${file.name}.${file.missing ? ` ${count(file.missing, "picture")} had no file and stays an address.` : ""}`,
+        `Downloaded ${file.name}.${file.missing ? ` ${count(file.missing, "picture")} had no file and stays as an address.` : ""}`,
       );
     } catch (error) {
       if (own.signal.aborted) toast("Cancelled. No file was made.");
       else
         toast.error(
-          `The file could not be made: ${(error as Error).message}. Your post is as it was; try again.`,
+          `The file could not be made: ${(error as Error).message}. Your post is unchanged; try again.`,
           { duration: 12_000 },
         );
     } finally {
@@ -108,11 +108,11 @@ export function Downloads({ open, waived, onWaived }: Props) {
       )}
       <label className="mt-3 flex items-center gap-2 text-[13px]">
         <input type="checkbox" checked={jpeg} onChange={(event) => setJpeg(event.target.checked)} />
-        Pictures as JPEG, for what reads no WebP
+        Pictures as JPEG, for programs that cannot read WebP
       </label>
       <p className="mt-2 text-[13px] text-ink-2">
-        The page stands alone, its pictures in it. Both can be imported on the Desk again, and scored by
-        command; what the score rests on besides the text is in the zip, or as{" "}
+        The page is self-contained, with its pictures. Both files can be imported on the Desk again and scored
+        from the command line; what the score needs besides the text is in the zip, or available as{" "}
         <button
           type="button"
           className="quiet-link"

@@ -28,14 +28,14 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
   const address = postAddress(post, site);
   const share = (socialPicture: string) => dispatch(postEdited({ socialPicture }));
   return (
-    <section aria-label="When it is shared" className="max-w-[44rem]">
-      <h2 className="mb-2 text-[13px] text-ink-2">When it is shared</h2>
+    <section aria-label="When shared" className="max-w-[44rem]">
+      <h2 className="mb-2 text-[13px] text-ink-2">When shared</h2>
       <div className="flex items-stretch border border-rule bg-sheet">
         <div className="flex h-36 w-56 shrink-0 items-center justify-center overflow-hidden border-r border-rule bg-paper text-center text-[13px] text-ink-2">
           {source ? (
             <img
               src={source}
-              alt={own ? "The one chosen to share it with" : (lead?.alt ?? "")}
+              alt={own ? "The picture chosen for sharing" : (lead?.alt ?? "")}
               className="h-full w-full object-cover"
             />
           ) : own && !assetId(own) ? (
@@ -57,7 +57,7 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
         </div>
       </div>
       <p className="mt-1.5 flex flex-wrap gap-x-4 text-[13px] text-ink-2">
-        {own ? "It has a picture of its own for this." : "It is shared with its lead picture."}
+        {own ? "It has its own picture for sharing." : "The lead picture is used for sharing."}
         {!readOnly && (
           <>
             <button
@@ -78,7 +78,7 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
       </p>
       {choosing && (
         <ShelfSheet
-          title="Picture to share it with"
+          title="Picture for sharing"
           onTake={({ asset }) => share(`${ASSET_PREFIX}${asset.id}`)}
           onClose={() => setChoosing(false)}
         />

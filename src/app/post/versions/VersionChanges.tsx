@@ -10,9 +10,9 @@ const NAMES: Record<BlockChange["kind"], string> = {
 };
 const BACK: Record<BlockChange["kind"], string> = {
   same: "",
-  changed: "Take the old wording back",
-  added: "Take it out again",
-  removed: "Put it back",
+  changed: "Restore the old wording",
+  added: "Remove it",
+  removed: "Restore it",
 };
 
 interface Props {
@@ -32,12 +32,12 @@ export function VersionChanges({ changes, onBack }: Props) {
       <div className="flex items-center gap-4 text-[13px]">
         <p>
           {moved
-            ? `${count(moved, "block")} differ from the text as it is now.`
-            : "It says what the text says now."}
+            ? `${count(moved, "block")} differ from the current text.`
+            : "It is the same as the current text."}
         </p>
         <label className="ml-auto flex items-center gap-1.5">
           <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} />
-          Unchanged blocks too
+          Show unchanged blocks
         </label>
       </div>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keys */}

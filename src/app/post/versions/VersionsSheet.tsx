@@ -46,7 +46,7 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
 
   const keepNow = async () => {
     const more = await dispatch(keepCurrent({ name: name.trim(), why: "by hand" }));
-    if (!more) toast("Nothing has changed since the latest version; it has the name now.");
+    if (!more) toast("Nothing has changed since the latest version, so the name was given to that.");
     setName("");
     kept.retry();
   };
@@ -85,7 +85,7 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
             }}
           >
             <label className="min-w-0 flex-1 text-[13px]">
-              Keep it as it is now, under a name
+              Keep the current text under a name
               <input
                 className="field-box mt-1"
                 value={name}
@@ -107,7 +107,7 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
             <Failed
               what="The versions could not be read"
               why={kept.why}
-              safe="Your text is as it is."
+              safe="Your text is unchanged."
               onRetry={kept.retry}
             />
           )}
@@ -148,7 +148,7 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
               <input
                 key={version.id}
                 aria-label="Name of this version"
-                placeholder="Give it a name, and it stays"
+                placeholder="A named version is kept for good"
                 className="line-field min-w-0 flex-1"
                 defaultValue={version.name}
                 maxLength={100}
@@ -165,7 +165,7 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
               <Failed
                 what="This version could not be read"
                 why={then.why}
-                safe="Your text is as it is."
+                safe="Your text is unchanged."
                 onRetry={then.retry}
               />
             )}
@@ -178,5 +178,5 @@ export function VersionsSheet({ onClose }: { onClose: () => void }) {
 }
 
 function failed(error: unknown): void {
-  toast.error(`The versions could not be reached: ${messageOf(error)}. Your text is as it is.`);
+  toast.error(`The versions could not be reached: ${messageOf(error)}. Your text is unchanged.`);
 }

@@ -7,9 +7,9 @@ import { scoreOpenPost } from "./scoreOpenPost";
 
 /** Why a version is kept without anybody asking. */
 export type Occasion =
-  | "start of a sitting"
+  | "start of a session"
   | "while writing"
-  | "end of a sitting"
+  | "end of a session"
   | "before going back"
   | "before cleaning"
   | "before changing the source"

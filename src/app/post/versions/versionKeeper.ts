@@ -32,11 +32,11 @@ export const startVersionKeeper =
         changed = true;
         // The report is still that of the text as it was found.
         const { report } = getState().openPost;
-        if (found) keep(found.post, found.doc, { why: "start of a sitting" }, report).catch(unkept);
+        if (found) keep(found.post, found.doc, { why: "start of a session" }, report).catch(unkept);
       } else if (Date.now() - last > EVERY) now("while writing");
     });
     const onHide = () => {
-      if (changed && document.visibilityState === "hidden") now("end of a sitting");
+      if (changed && document.visibilityState === "hidden") now("end of a session");
     };
     document.addEventListener("visibilitychange", onHide);
 
@@ -44,7 +44,7 @@ export const startVersionKeeper =
       stop() {
         unsubscribe();
         document.removeEventListener("visibilitychange", onHide);
-        if (changed) now("end of a sitting");
+        if (changed) now("end of a session");
       },
     };
   };

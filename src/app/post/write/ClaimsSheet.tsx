@@ -60,7 +60,7 @@ export function ClaimsSheet({ onGo, onClose }: Props) {
         </p>
         <label className="ml-auto flex items-center gap-1.5 text-[13px]">
           <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} />
-          Settled ones too
+          Show settled claims
         </label>
       </div>
       <ul aria-label="Claims" className="border-t border-rule">
@@ -94,7 +94,7 @@ export function ClaimsSheet({ onGo, onClose }: Props) {
                 </button>
                 {!claim.source && !readOnly && (
                   <button type="button" className="quiet-link" onClick={() => accept(claim, !taken)}>
-                    {taken ? "Ask again" : "Accept"}
+                    {taken ? "Reopen" : "Accept"}
                   </button>
                 )}
               </span>

@@ -1,4 +1,4 @@
-/** Terms of the field and how often the text uses each, beside what is usual; what is worth most first. */
+/** Shared terms and how often the text uses each, beside what is usual; what is worth most first. */
 import type { TermCoverage } from "../../../core/competitors/coverage";
 import { useAppSelector } from "../../store/hooks";
 import { points } from "../../ui/figures";
@@ -22,7 +22,7 @@ export function CoverageTray({ onFind }: { onFind: (text: string) => void }) {
   return (
     <section
       data-around
-      aria-label="Terms of the field"
+      aria-label="Shared terms"
       className="sticky bottom-9 z-20 max-h-[38vh] overflow-y-auto border-t border-edge bg-sheet px-6 py-3 shadow-md"
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keys
       tabIndex={0}

@@ -69,7 +69,7 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
       onTake(same ? null : await dispatch(cropPicture(asset, part)), kept);
       onClose();
     } catch (error) {
-      toast.error(`The part could not be kept: ${(error as Error).message} The picture is as it was.`, {
+      toast.error(`The part could not be kept: ${(error as Error).message} The picture is unchanged.`, {
         duration: 12_000,
       });
       setBusy(false);
@@ -202,7 +202,7 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
             <Button kind="primary" disabled={busy} onClick={() => void take()}>
               {busy ? "Cutting …" : "Use this"}
             </Button>
-            <Button onClick={onClose}>Leave it</Button>
+            <Button onClick={onClose}>Cancel</Button>
           </div>
         </div>
       </div>

@@ -1,4 +1,4 @@
-/** The foot of Write: how long it is, how often it says the keyword, and what is worth most next. */
+/** The foot of Write: how long it is, how often it says the keyword, and what is best next step. */
 import type { Editor } from "@tiptap/core";
 import { ChevronUp } from "lucide-react";
 import { useMemo } from "react";
@@ -95,8 +95,8 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
           className="ml-auto flex min-w-0 items-center gap-1.5 hover:underline"
           onClick={() => go(next.id)}
         >
-          <span title={hintOf("worth")} className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">
-            Worth most next
+          <span title={hintOf("next")} className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">
+            Best next step
           </span>
           {next.name}, +{points(shownGains(report.findings).get(next.id)!)}
         </button>

@@ -17,8 +17,8 @@ import { Sheet } from "../../ui/Sheet";
 import { asAddress } from "./asAddress";
 
 const CHOICES = [
-  ["dropFillers", "Take out “um”, “you know” and words said twice"],
-  ["headings", "Put suggested headings in"],
+  ["dropFillers", "Remove “um”, “you know” and repeated words"],
+  ["headings", "Add suggested headings"],
   ["speakers", "Say who speaks, where several do"],
 ] as const;
 const REST = 300;
@@ -146,7 +146,7 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
           ) : (
             <p className="text-ink-2">
               Times, numbers and caption lines go; sentences run on over them. A new section begins where the
-              subject changes. Nothing is put into anybody's mouth: words are only taken out, as chosen here.
+              subject changes. No words are added; words are only removed, as chosen here.
             </p>
           )}
           <Button
@@ -155,7 +155,7 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
             disabled={!read?.sentences.length || address === null}
             onClick={() => put().catch(failed)}
           >
-            Put it at the end of the text
+            Add to the end of the text
           </Button>
         </section>
       </div>
@@ -164,5 +164,5 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
 }
 
 function failed(error: unknown): void {
-  toast.error(`The recording's text could not be used: ${messageOf(error)}. Your post is as it is.`);
+  toast.error(`The recording's text could not be used: ${messageOf(error)}. Your post is unchanged.`);
 }

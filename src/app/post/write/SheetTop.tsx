@@ -145,7 +145,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
           className={tool}
           aria-pressed={focused}
           aria-label="Focus"
-          title="Nothing but the sheet (Alt Shift F)"
+          title="Focus view (Alt Shift F)"
           onClick={() => onFocused(!focused)}
         >
           <Focus size={15} aria-hidden="true" />

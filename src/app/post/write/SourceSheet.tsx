@@ -86,7 +86,7 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
           options={KINDS}
           value={kind}
           onChange={(next) => {
-            if (changed) toast("Take or undo what you changed in this source first.");
+            if (changed) toast("Apply or undo your changes to this source first.");
             else setKind(next);
           }}
         />
@@ -98,7 +98,7 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
         <Failed
           what="The source could not be written"
           why={source.why}
-          safe="Your text is as it is."
+          safe="Your text is unchanged."
           onRetry={source.retry}
         />
       )}
@@ -132,7 +132,7 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
         </div>
         {changed && <Button onClick={() => setText(written)}>As it was</Button>}
         <Button kind="primary" disabled={!changed || readOnly} onClick={() => take().catch(failed)}>
-          Put it into the text
+          Apply to the text
         </Button>
       </div>
     </Sheet>
@@ -140,5 +140,5 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
 }
 
 function failed(error: unknown): void {
-  toast.error(`The source could not be read: ${messageOf(error)}. Your text is as it is.`);
+  toast.error(`The source could not be read: ${messageOf(error)}. Your text is unchanged.`);
 }

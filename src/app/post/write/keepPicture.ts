@@ -66,7 +66,7 @@ export async function makeRoom(bytes: number): Promise<void> {
   if (quota === undefined || usage + bytes + KEPT_FREE <= quota) return;
   if ((await dropOriginals()) || (await dropSurplusSnapshot())) return makeRoom(bytes);
   throw new PictureError(
-    `The browser's storage is nearly full (${kilobytes(usage)} of ${kilobytes(quota)}), so the picture was not taken. Your text is still saved. Take the workspace away as a file in Settings, and delete posts with pictures that are done.`,
+    `The browser's storage is nearly full (${kilobytes(usage)} of ${kilobytes(quota)}), so the picture was ignored. Your text is still saved. Export the workspace as a file in Settings, and delete posts with pictures that are done.`,
   );
 }
 
@@ -94,12 +94,12 @@ function tellFitted(original: Asset, asset: Asset, stripped: boolean): void {
 async function takePicture(file: File): Promise<Asset> {
   if (file.size > MOST_BYTES)
     throw new PictureError(
-      `“${file.name}” is larger than 25 MB. Your post is as it was; make the picture smaller and try again.`,
+      `“${file.name}” is larger than 25 MB. Your post is unchanged; make the picture smaller and try again.`,
     );
   const type = kindOf(new Uint8Array(await file.slice(0, 16).arrayBuffer()));
   if (!type)
     throw new PictureError(
-      `“${file.name}” is no JPEG, PNG, GIF, WebP or AVIF picture. Your post is as it was.`,
+      `“${file.name}” is no JPEG, PNG, GIF, WebP or AVIF picture. Your post is unchanged.`,
     );
   const blob = new Blob([await file.arrayBuffer()], { type });
   let bitmap: ImageBitmap;
@@ -107,7 +107,7 @@ async function takePicture(file: File): Promise<Asset> {
     bitmap = await createImageBitmap(blob);
   } catch {
     throw new PictureError(
-      `“${file.name}” is damaged: no picture can be read from it. Your post is as it was; save the picture again and retry.`,
+      `“${file.name}” is damaged: no picture can be read from it. Your post is unchanged; save the picture again and retry.`,
     );
   }
   const { width, height } = bitmap;

@@ -1,5 +1,5 @@
 /** What is underlined in the text: each kind by a stroke of its own, computed block by block and remembered with the block. */
-import { fieldTermSpans } from "../../../core/competitors/coverage";
+import { sharedTermSpans } from "../../../core/competitors/coverage";
 import { isProse, type Span } from "../../../core/marking/marking";
 import { MARKINGS } from "../../../core/marking/registry";
 import type { Report } from "../../../core/proof/report";
@@ -15,7 +15,7 @@ import { remembered } from "./remembered";
 /** In the order in which they are offered. */
 export const LAYERS = [
   { id: "keyword", name: "Keyword uses", stroke: "keyword-use" },
-  { id: "terms", name: "Terms of the field", stroke: "term-use" },
+  { id: "terms", name: "Shared terms", stroke: "term-use" },
   { id: "claims", name: "Claims without a source", stroke: "claim-use" },
   { id: "long", name: MARKINGS.find(({ id }) => id === "long")!.name, stroke: "long-use" },
   { id: "passive", name: MARKINGS.find(({ id }) => id === "passive")!.name, stroke: "passive-use" },
@@ -69,7 +69,7 @@ export function underlinesOf(
     if (layers.has("terms") && terms.length)
       put(
         at,
-        remembered(block, termsKey, () => fieldTermSpans(analysed(), terms)),
+        remembered(block, termsKey, () => sharedTermSpans(analysed(), terms)),
         "terms",
       );
     if (layers.has("others") && said) put(at, ownIn(block.text, said).others, "others");

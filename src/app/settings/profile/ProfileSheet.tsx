@@ -3,7 +3,7 @@
 import { Type } from "@sinclair/typebox";
 import { type ReactNode, useEffect, useState } from "react";
 import { groups } from "../../../core/proof/groups";
-import { houseProfile, type Profile } from "../../../core/proof/profile";
+import { defaultProfile, type Profile } from "../../../core/proof/profile";
 import { profileShape } from "../../../core/proof/profileShape";
 import { checks } from "../../../core/proof/registry";
 import { fieldsOf, type ThresholdField } from "../../../core/proof/thresholdFields";
@@ -63,10 +63,10 @@ export function ProfileSheet({ profile, onTake, onClose }: Props) {
         <Button
           kind="quiet"
           className="ml-auto"
-          onClick={() => setDraft(houseProfile)}
+          onClick={() => setDraft(defaultProfile)}
           disabled={way === "json"}
         >
-          Values of the house profile
+          Reset to the default profile
         </Button>
       </div>
       <div className="grid grid-cols-1 gap-6 min-[900px]:grid-cols-[minmax(0,1fr)_20rem]">
@@ -95,7 +95,7 @@ export function ProfileSheet({ profile, onTake, onClose }: Props) {
               id="profile-faults"
               className="border-l-2 border-plum bg-plum-wash px-3 py-2 text-[13px]"
             >
-              <p className="font-semibold text-plum">{count(faults.length, "field")} to be put right</p>
+              <p className="font-semibold text-plum">{count(faults.length, "field")} to correct</p>
               <ul>
                 {faults.map(({ path, says }) => (
                   <li key={`${path} ${says}`} className="break-words">

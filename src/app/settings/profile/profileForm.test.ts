@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { houseProfile } from "../../../core/proof/profile";
+import { defaultProfile } from "../../../core/proof/profile";
 import { checks } from "../../../core/proof/registry";
 import { fieldsOf } from "../../../core/proof/thresholdFields";
 import { faultsOf, ownProfile, readProfileText, withValue } from "./profileForm";
@@ -10,20 +10,20 @@ const flat = (value: unknown): unknown[] =>
 const at =
   (...path: (string | number)[]) =>
   (value: number | string) =>
-    withValue(houseProfile, path, value);
+    withValue(defaultProfile, path, value);
 
 describe("a profile in a form", () => {
   it("changes one value and nothing else", () => {
     const changed = at("checks", "title-width", "range", 1)(300);
     expect(changed.checks["title-width"].range).toEqual([120, 300, 580, 700]);
-    expect(houseProfile.checks["title-width"].range[1]).toBe(285);
-    expect(changed.checks.length).toBe(houseProfile.checks.length);
+    expect(defaultProfile.checks["title-width"].range[1]).toBe(285);
+    expect(changed.checks.length).toBe(defaultProfile.checks.length);
   });
 
   it("has a field for every value that it holds, each with a name of its own", () => {
     for (const { id, thresholds } of checks) {
       const fields = fieldsOf(thresholds);
-      const { weight: _weight, ...values } = houseProfile.checks[id] as { weight: number };
+      const { weight: _weight, ...values } = defaultProfile.checks[id] as { weight: number };
       expect(
         fields.map(({ path }) => path.reduce<unknown>((part, key) => (part as never)[key], values)),
       ).toEqual(flat(values));
@@ -33,18 +33,18 @@ describe("a profile in a form", () => {
   });
 
   it.each([
-    ["the house profile", houseProfile, []],
+    ["the default profile", defaultProfile, []],
     ["a weight below nothing", at("checks", "length", "weight")(-1), ["checks.length.weight: must be >= 0"]],
     ["a word for a number", at("openingWords")("many"), ["openingWords: must be integer"]],
     [
       "a range that falls",
       at("checks", "title-width", "range", 1)(900),
-      ["checks.title-width.range: must rise from left to right"],
+      ["checks.title-width.range: must increase from left to right"],
     ],
     [
       "a band that falls",
       at("checks", "reading-ease", "bands", "easy", 0)(95),
-      ["checks.reading-ease.bands.easy: must rise from left to right"],
+      ["checks.reading-ease.bands.easy: must increase from left to right"],
     ],
     [
       "all and nothing at once",
@@ -56,19 +56,19 @@ describe("a profile in a form", () => {
   });
 
   it("reads JSON, completes what is older, and names the place of a fault", () => {
-    expect(readProfileText(JSON.stringify(houseProfile))).toEqual({ profile: houseProfile });
-    const { "reading-ease": _new, ...older } = houseProfile.checks;
-    expect(readProfileText(JSON.stringify({ ...houseProfile, checks: older }))).toEqual({
-      profile: houseProfile,
+    expect(readProfileText(JSON.stringify(defaultProfile))).toEqual({ profile: defaultProfile });
+    const { "reading-ease": _new, ...older } = defaultProfile.checks;
+    expect(readProfileText(JSON.stringify({ ...defaultProfile, checks: older }))).toEqual({
+      profile: defaultProfile,
     });
     expect(readProfileText("{")).toMatchObject({ faults: [{ path: "" }] });
-    expect(readProfileText(JSON.stringify({ ...houseProfile, nmae: 1 }))).toMatchObject({
+    expect(readProfileText(JSON.stringify({ ...defaultProfile, nmae: 1 }))).toMatchObject({
       faults: [{ path: "", says: "there is no field “nmae”" }],
     });
   });
 
   it("is one's own from the first change, a version more each time", () => {
-    const first = ownProfile(at("openingWords")(80), houseProfile);
+    const first = ownProfile(at("openingWords")(80), defaultProfile);
     expect(first).toMatchObject({ id: "own", name: "Own profile", version: 1 });
     expect(ownProfile({ ...first, openingWords: 70 }, first)).toMatchObject({ id: "own", version: 2 });
   });

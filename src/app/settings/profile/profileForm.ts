@@ -56,10 +56,10 @@ function disorder({ checks }: Profile): Fault[] {
       const path = `checks.${id}.${key}`;
       if (key === "bands")
         return Object.entries(value as Record<string, number[]>).flatMap(([name, band]) =>
-          rises(band) ? [] : [{ path: `${path}.${name}`, says: "must rise from left to right" }],
+          rises(band) ? [] : [{ path: `${path}.${name}`, says: "must increase from left to right" }],
         );
       if (Array.isArray(value) && !rises(value as number[]))
-        return [{ path, says: "must rise from left to right" }];
+        return [{ path, says: "must increase from left to right" }];
       if (key === "full" && (value as number) >= (check as unknown as { zero: number }).zero)
         return [{ path, says: "must be less than where nothing is earned" }];
       return [];
@@ -72,13 +72,13 @@ const rises = (bounds: readonly number[]): boolean =>
 function weightless({ checks }: Profile): Fault[] {
   return Object.values(checks).some(({ weight }) => weight > 0)
     ? []
-    : [{ path: "checks", says: "one check at least must weigh something" }];
+    : [{ path: "checks", says: "at least one check must have a weight" }];
 }
 
 /** A profile of one's own, made of another: it has its own id, and a version more each time it is taken. */
 export function ownProfile(draft: Profile, inForce: Profile): Profile {
   const id = draft.id === "house" ? "own" : draft.id;
-  const name = draft.name === "House profile" ? "Own profile" : draft.name;
+  const name = draft.name === "Default profile" ? "Own profile" : draft.name;
   const version = inForce.id === id ? inForce.version + 1 : inForce.id === "house" ? 1 : draft.version;
   return { ...draft, id, name, version };
 }

@@ -1,8 +1,8 @@
 /** What another profile would do to all posts, before it is taken. */
 
 import type { Profile } from "../../../core/proof/profile";
+import { planContext } from "../../../data/competitors";
 import { proofContext } from "../../../data/draft";
-import { planContext } from "../../../data/fields";
 import type { Post } from "../../../data/model";
 import { getDoc } from "../../../data/posts";
 import { selectPosts } from "../../store/selectors";

@@ -30,7 +30,7 @@ export function NewerSheet({ workspace, onClose }: { workspace: NewerWorkspace; 
         await addPost(newPost(id, site, new Date().toISOString(), { ...fields, stage: "write" }), doc);
         ids.push(id);
       }
-      toast(`Copied ${count(ids.length, "post")} as drafts. Their pictures did not come along.`, {
+      toast(`Copied ${count(ids.length, "post")} as drafts, without their pictures.`, {
         duration: 60_000,
         action: {
           label: "Undo",
@@ -39,7 +39,9 @@ export function NewerSheet({ workspace, onClose }: { workspace: NewerWorkspace; 
       });
       onClose();
     } catch (error) {
-      toast.error(`${count(ids.length, "post")} came in, then copying failed: ${(error as Error).message}`);
+      toast.error(
+        `${count(ids.length, "post")} were copied, then copying failed: ${(error as Error).message}`,
+      );
       setBusy(false);
     }
   };
@@ -51,7 +53,7 @@ export function NewerSheet({ workspace, onClose }: { workspace: NewerWorkspace; 
     >
       <p className="mb-3">
         This file is of version {workspace.version}, which is newer than this application knows. It does not
-        take the place of your workspace. These posts can be read; copies of them can be added to yours.
+        replace your workspace. These posts can be read; copies of them can be added to yours.
       </p>
       <ul className="mb-4 max-h-[52vh] overflow-y-auto border-t border-rule">
         {workspace.posts.map((post, i) => (

@@ -16,7 +16,7 @@ export function RefusedNotice({ refused, onTheRest, onWithoutCopy }: Props) {
   return (
     <div className="mb-2">
       <Notice title={refused.message}>
-        <p>Nothing was replaced: your workspace is as it was.</p>
+        <p>Nothing was replaced: your workspace is unchanged.</p>
         <ul className="list-disc pl-5">
           {faults.map((fault) => (
             <li key={fault}>{fault}</li>
@@ -24,14 +24,14 @@ export function RefusedNotice({ refused, onTheRest, onWithoutCopy }: Props) {
         </ul>
         {refused.kind === "damaged" && (
           <p className="mt-2 flex items-center gap-3">
-            <Button onClick={onTheRest}>Open what is whole</Button>
-            <span>What is named here will be missing. A copy of your workspace is kept before.</span>
+            <Button onClick={onTheRest}>Open the intact parts</Button>
+            <span>What is listed here will be missing. A copy of your workspace is kept first.</span>
           </p>
         )}
         {refused.kind === "no-room" && (
           <p className="mt-2 flex items-center gap-3">
             <Button onClick={onWithoutCopy}>Replace without a copy</Button>
-            <span>What is here now cannot be brought back then.</span>
+            <span>You will not be able to bring back what is here now.</span>
           </p>
         )}
       </Notice>

@@ -70,7 +70,7 @@ export function WorkspaceSection() {
       }),
     );
     if (outcome.kind === "cancelled") {
-      toast("Cancelled. Your workspace is as it was.");
+      toast("Cancelled. Your workspace is unchanged.");
       return;
     }
     if (outcome.kind === "refused") {
@@ -94,7 +94,7 @@ export function WorkspaceSection() {
         await dispatch(readSession());
         snapshots.retry();
         setNotes([]);
-        toast("Everything is as it was.");
+        toast("Everything is back as it was.");
       });
     toast(asked.says, {
       duration: 60_000,
@@ -122,7 +122,7 @@ export function WorkspaceSection() {
         <Term id="workspace">file</Term> holds a copy of everything.
       </p>
       <StorageLine />
-      <Refusal error={task.failure} safe="Nothing was replaced: your workspace is as it was." />
+      <Refusal error={task.failure} safe="Nothing was replaced: your workspace is unchanged." />
       {refused && (
         <RefusedNotice
           refused={refused.why}
@@ -173,12 +173,12 @@ export function WorkspaceSection() {
         </Button>
       </div>
       <p className="mt-2 text-[13px] text-ink-2">
-        Opening a file and starting again replace everything. What is here now is kept below before.
+        Opening a file or starting again replaces everything. A copy of what is here now is kept below first.
       </p>
       <TaskLine task={task} />
       {notes.length > 0 && (
         <div role="status" className="mb-2 border-l-2 border-plum pl-3 text-[13px]">
-          <p>{count(notes.length, "note")} on what came in:</p>
+          <p>{count(notes.length, "note")} about the import:</p>
           <ul className="list-disc pl-5">
             {notes.slice(0, NOTES_SHOWN).map((note, i) => (
               <li key={i}>{note}</li>

@@ -7,7 +7,7 @@ import { readNumber } from "./numbers";
 import type { CsvPlan } from "./plan";
 import { type CsvRecord, csvRecords } from "./records";
 
-/** A row that was not taken, whole, with why. */
+/** A row that was ignored, whole, with why. */
 export interface RejectedRow {
   line: number;
   reason: string;

@@ -1,6 +1,6 @@
 /** Every check against shares worked by hand from the scoring rules. */
 import { describe, expect, it } from "vitest";
-import type { FieldMeasure } from "../../competitors/measure";
+import type { CompetitorMeasure } from "../../competitors/measure";
 import type { DraftMeta } from "../../draft/draft";
 import { draftFromHtml } from "../../draft/fromHtml";
 import { draftFromMarkdown } from "../../draft/fromMarkdown";
@@ -24,7 +24,7 @@ const KW = "cargo bike";
 const LONG = "how often to water a snake plant";
 
 /** A field of ten pages with two terms, the second of a quarter of the first's weight, and two topics. */
-const field: FieldMeasure = {
+const field: CompetitorMeasure = {
   pages: 10,
   keyword: KW,
   medianWords: 1000,

@@ -6,7 +6,7 @@ import { amount, share } from "../thresholds";
 
 const MOST_NAMED = 4;
 
-export const fieldTermsThresholds = Type.Object(
+export const sharedTermsThresholds = Type.Object(
   {
     overShare: share(0.5, "Earned at least beyond the usual range"),
     overFactor: amount(3, { name: "Lowest share reached at", unit: "times the usual range", above: 1 }),
@@ -17,17 +17,17 @@ export const fieldTermsThresholds = Type.Object(
 export const fieldTerms = defineCheck({
   id: "field-terms",
   weight: 9,
-  thresholds: fieldTermsThresholds,
+  thresholds: sharedTermsThresholds,
   group: "coverage",
-  name: "Terms of the field",
+  name: "Shared terms",
   effort: "longer",
   place: "body",
-  says: "The text uses the words that the pages that rank share, about as often as they do. Each term earns up to its usual range and loses beyond it.",
+  says: "The text uses the words that competing pages share, about as often as they do. Each term earns points up to its usual range and loses them beyond it.",
   judge(reading) {
     const { coverage } = reading;
-    if (!coverage) return notApplicable("No field is kept for this post.");
+    if (!coverage) return notApplicable("No competing pages are collected for this post.");
     const share = termShare(coverage.terms);
-    if (share === null) return notApplicable("The pages of the field share no terms.");
+    if (share === null) return notApplicable("The competing pages share no terms.");
     if (!reading.words) return waiting("There is no text yet.");
     const reached = coverage.terms.filter((term) => term.share >= 1).length;
     const said = `${reached} of ${plural(coverage.terms.length, "term")} as often as usual`;

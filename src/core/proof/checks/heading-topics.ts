@@ -17,15 +17,15 @@ export const headingTopics = defineCheck({
   weight: 4,
   thresholds,
   group: "coverage",
-  name: "Heading topics of the field",
+  name: "Competitors' topics",
   effort: "longer",
   place: "body",
   says: "A heading or section of the text is about each subject that many of the pages that rank have a heading for, weighted by how many have.",
   judge(reading, { leastPresence }) {
     const { coverage } = reading;
-    if (!coverage) return notApplicable("No field is kept for this post.");
+    if (!coverage) return notApplicable("No competing pages are collected for this post.");
     const topics = coverage.topics.filter(({ presence }) => presence >= leastPresence);
-    if (!topics.length) return notApplicable("The pages of the field share no heading topics.");
+    if (!topics.length) return notApplicable("The competing pages share no heading topics.");
     if (!reading.words) return waiting("There is no text yet.");
     const covered = topics.filter((topic) => topic.covered);
     const weigh = (some: typeof topics) => some.reduce((sum, { presence }) => sum + presence, 0);

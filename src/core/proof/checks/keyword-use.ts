@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import type { FieldMeasure } from "../../competitors/measure";
+import type { CompetitorMeasure } from "../../competitors/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
 import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
@@ -51,7 +51,7 @@ export const keywordUse = defineCheck({
       )
       .slice(0, MOST_USES);
     const [shown, from, to] = percents([density, low, high], 1);
-    const usual = `usual is ${from} to ${to}${inField ? " in the field" : ""}`;
+    const usual = `usual is ${from} to ${to}${inField ? " for competitors" : ""}`;
     const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${shown})`;
     const opening = sentencesThatBegin(reading);
     const begins =
@@ -95,9 +95,9 @@ function sentencesThatBegin(reading: DraftReading): number {
 }
 
 /** Of each field, whether it is for a keyword: asked with every keystroke, and answered by stemming. */
-const answers = new MemoBy<FieldMeasure, boolean>();
+const answers = new MemoBy<CompetitorMeasure, boolean>();
 
-function isFor(field: FieldMeasure, keyword: string, language: string): boolean {
+function isFor(field: CompetitorMeasure, keyword: string, language: string): boolean {
   return answers.get(
     field,
     [keyword, language],

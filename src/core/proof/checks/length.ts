@@ -28,7 +28,7 @@ export const length = defineCheck({
     const share = rangeShare(reading.words, inForce);
     const said = plural(reading.words, "word");
     const measured =
-      median > 0 ? `, by a field whose median page has ${Math.round(median).toLocaleString("en")}` : "";
+      median > 0 ? `, by competitors with a median of ${Math.round(median).toLocaleString("en")}` : "";
     return judged(
       share,
       share < 1

@@ -24,7 +24,7 @@ export const readerQuestions = defineCheck({
     `The questions chosen in Plan are answered: each by a heading or FAQ entry that asks it with ${answerWords} words or more under it, or by a sentence that holds all that it asks about.`,
   judge(reading, { answerWords }) {
     const { coverage } = reading;
-    if (!coverage) return notApplicable("No field is kept for this post.");
+    if (!coverage) return notApplicable("No competing pages are collected for this post.");
     const { questions } = coverage;
     if (!questions.length) return notApplicable("No reader questions are chosen in Plan.");
     if (!reading.words) return waiting("There is no text yet.");

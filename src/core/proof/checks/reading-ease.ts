@@ -44,7 +44,7 @@ export const readingEase = defineCheck({
     if (ease === null) return waiting("There is no text yet.");
     const { from, to, widened } = bandOf(reading);
     const off = ease < from ? from - ease : ease > to ? ease - to : 0;
-    const readers = `${READERS[audience]}${widened ? " and the field" : ""}`;
+    const readers = `${READERS[audience]}${widened ? " and competitors" : ""}`;
     const [shown, low, high] = figuresApart([ease, from, to]);
     const { source, constant, perWord, perSyllable } = pack.readability;
     const perSentence = sums.words / sums.sentences;
@@ -57,7 +57,7 @@ export const readingEase = defineCheck({
           ? `plainer than ${readers} need, ${high} or less is usual`
           : `right for ${readers}`;
     return judged(1 - off / fallOff, `${said}: ${why}.`, [], {
-      formula: `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${figure(ease, 2)}; band ${low} to ${high}${widened ? ", which takes in the field's 10th to 90th percentile" : ""}, nothing ${fallOff} points outside it.`,
+      formula: `${constant} − ${perWord} · ${perSentence.toFixed(3)} − ${perSyllable} · ${perWordSyllables.toFixed(4)} = ${figure(ease, 2)}; band ${low} to ${high}${widened ? ", widened to the competitors' 10th to 90th percentile" : ""}, nothing ${fallOff} points outside it.`,
     });
   },
 });

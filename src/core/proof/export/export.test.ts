@@ -33,7 +33,7 @@ function reported(name: string, draft = draftOf("Text."), setAside = {}): Report
 }
 const out = (...reports: Reported[]): Out => ({
   reports,
-  profile: { name: "House profile", version: 3 },
+  profile: { name: "Default profile", version: 3 },
   date: "2026-11-25",
 });
 const HOSTILE = '=1+1 <script>alert("x")</script> | `a` [b](javascript:c) "q", \n# H';

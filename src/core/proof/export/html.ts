@@ -8,7 +8,7 @@ export function reportHtml({ reports, profile, date }: Out): string {
   const title = reports.length === 1 ? `Proof of “${reports[0]!.name}”` : `Proof of ${reports.length} posts`;
   const overview =
     reports.length > 1
-      ? `<table><thead><tr><th>Post<th class="n">Score<th class="n">Words<th>Worth most next</thead><tbody>${reports
+      ? `<table><thead><tr><th>Post<th class="n">Score<th class="n">Words<th>Best next step</thead><tbody>${reports
           .map((report, i) => {
             const next = worthMost(report.findings);
             return `<tr><td><a href="#post-${i + 1}">${escaped(report.name)}</a><td class="n">${round(report.score)}<td class="n">${report.words}<td>${next ? `${escaped(next.name)}, +${round(next.gain)}` : "nothing left"}`;
@@ -50,7 +50,7 @@ function onePost(report: Reported, number: number, heading: boolean): string {
 ${heading ? `<h2>${escaped(report.name)}</h2>` : ""}
 <p class="score"><strong>${round(report.score)}</strong> of 100${
     field
-      ? ` <span class="quiet">field average ${round(field.average)}, best ${round(field.best)}</span>`
+      ? ` <span class="quiet">competitors' average ${round(field.average)}, best ${round(field.best)}</span>`
       : ""
   }</p>
 <p class="quiet">${facts.join(" · ")}</p>
@@ -83,7 +83,7 @@ function quotes(all: readonly string[]): string {
     .join(" · ")}</i>`;
 }
 
-/** Score, field average and field best on a scale of 0 to 100. */
+/** Score, competitors' average and the best competitor on a scale of 0 to 100. */
 function scale({ score, field }: Reported): string {
   const tick = (at: number, dash: string) =>
     `<line x1="${at * 6}" x2="${at * 6}" y1="2" y2="18" stroke="#17212b" ${dash}/>`;

@@ -9,7 +9,7 @@ export function reportMarkdown({ reports, profile, date }: Out): string {
   if (reports.length > 1)
     parts.push(
       table(
-        ["Post", "Score", "Words", "Worth most next"],
+        ["Post", "Score", "Words", "Best next step"],
         reports.map((report) => {
           const next = worthMost(report.findings);
           return [
@@ -31,7 +31,7 @@ function onePost(report: Reported, heading: boolean): string[] {
     `**${round(report.score)} of 100**`,
     report.keyword ? `target keyword “${inline(report.keyword)}”` : "no target keyword",
     `${report.words} words, ${report.minutes} min`,
-    ...(field ? [`field average ${round(field.average)}, best ${round(field.best)}`] : []),
+    ...(field ? [`competitors' average ${round(field.average)}, best ${round(field.best)}`] : []),
     ...(report.address ? [inline(report.address)] : []),
   ];
   const aside = setAside(findings);

@@ -8,14 +8,14 @@ import { anyDraft } from "../../testing/arbitraries";
 import { draftOf, filler } from "../../testing/draftOf";
 import { RUNS } from "../../testing/runs";
 import { noContext } from "../context";
-import { houseProfile } from "../profile";
+import { defaultProfile } from "../profile";
 import { proof } from "../proof";
 import { fixAll, fixesOf, type Terms } from "./fix";
 import { fixedDoc } from "./fixed";
 import { changed, noHelp } from "./fixRule";
 import { fixRules } from "./registry";
 
-const terms: Terms = { context: noContext, profile: houseProfile, help: noHelp };
+const terms: Terms = { context: noContext, profile: defaultProfile, help: noHelp };
 const only = (id: string, draft: Draft, more: Partial<Terms> = {}) =>
   fixesOf(draft, { ...terms, ...more }, new Set([id]));
 const best = (id: string, body: string, meta: Partial<DraftMeta> = {}, more: Partial<Terms> = {}) => {

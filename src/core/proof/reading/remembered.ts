@@ -4,8 +4,8 @@
  */
 
 import type { PlacedLink } from "../../blocks/runs";
-import { type BlockFacts, blockFacts, type CompiledField, compileField } from "../../competitors/coverage";
-import type { FieldMeasure } from "../../competitors/measure";
+import { type BlockFacts, blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
+import type { CompetitorMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
 import type { Span } from "../../marking/marking";
 import { passivesIn } from "../../marking/passive";
@@ -31,7 +31,7 @@ class RememberedBlock implements BlockStages {
   private readonly usesOf: Remembered<CompiledKeyword, MatchValues, LanguagePack, Occurrence[]>;
   private readonly proseWith: Remembered<Occurrence[], LanguagePack, null, Prose>;
   private readonly passivesWith: Remembered<LanguagePack, null, null, Span[]>;
-  private readonly factsOf: Remembered<CompiledField, LanguagePack, null, BlockFacts>;
+  private readonly factsOf: Remembered<CompiledShared, LanguagePack, null, BlockFacts>;
 
   constructor(block: Block) {
     this.found = linksIn(block);
@@ -59,7 +59,7 @@ class RememberedBlock implements BlockStages {
   passives(pack: LanguagePack): Span[] {
     return this.passivesWith.get(pack, null, null);
   }
-  facts(shared: CompiledField, pack: LanguagePack): BlockFacts {
+  facts(shared: CompiledShared, pack: LanguagePack): BlockFacts {
     return this.factsOf.get(shared, pack, null);
   }
 }
@@ -78,7 +78,7 @@ export class ReadingCache implements Stages {
   private readonly fields = new Map<FieldName, Memo<FieldReading | null>>();
   private readonly facts = new MemoByText<unknown>(MOST_FACTS);
   private readonly found = new WeakMap<AnalysedText, FoundInText>();
-  private readonly readyShared = new Memo<CompiledField>();
+  private readonly readyShared = new Memo<CompiledShared>();
   private readonly compiled = new Memo<CompiledKeyword | null>();
 
   block(block: Block): BlockStages {
@@ -103,9 +103,9 @@ export class ReadingCache implements Stages {
     return this.compiled.get([text, pack], () => compileKeyword(text, pack));
   }
 
-  shared(measure: FieldMeasure, questions: readonly string[], pack: LanguagePack): CompiledField {
+  shared(measure: CompetitorMeasure, questions: readonly string[], pack: LanguagePack): CompiledShared {
     return this.readyShared.get([measure, JSON.stringify(questions), pack], () =>
-      compileField(measure, questions, pack),
+      compileShared(measure, questions, pack),
     );
   }
 

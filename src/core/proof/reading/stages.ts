@@ -4,8 +4,8 @@
  */
 import { byName } from "../../blocks/byName";
 import { linksOf, type PlacedLink } from "../../blocks/runs";
-import { type BlockFacts, blockFacts, type CompiledField, compileField } from "../../competitors/coverage";
-import type { FieldMeasure } from "../../competitors/measure";
+import { type BlockFacts, blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
+import type { CompetitorMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
 import type { Span } from "../../marking/marking";
 import { passivesIn } from "../../marking/passive";
@@ -33,7 +33,7 @@ export interface BlockStages {
   prose(uses: Occurrence[], pack: LanguagePack): Prose;
   passives(pack: LanguagePack): Span[];
   /** What it says of what competing pages share. */
-  facts(shared: CompiledField, pack: LanguagePack): BlockFacts;
+  facts(shared: CompiledShared, pack: LanguagePack): BlockFacts;
 }
 
 export interface Stages {
@@ -43,7 +43,7 @@ export interface Stages {
   /** The keyword made ready to be looked for; null where it has no words. */
   keyword(text: string, pack: LanguagePack): CompiledKeyword | null;
   /** What competing pages share, made ready to be looked for. */
-  shared(measure: FieldMeasure, questions: readonly string[], pack: LanguagePack): CompiledField;
+  shared(measure: CompetitorMeasure, questions: readonly string[], pack: LanguagePack): CompiledShared;
   /** Occurrences of the keyword in a text; scattered ones too where it is read as a whole. */
   find(
     text: AnalysedText,
@@ -71,7 +71,7 @@ export const stages: Stages = {
     return trimmed ? { name, text: trimmed, analysed: analyseText(trimmed, pack) } : null;
   },
   keyword: compileKeyword,
-  shared: compileField,
+  shared: compileShared,
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
 };

@@ -1,7 +1,7 @@
 /** Each language pack: one stem for the forms of a word, the passive, syllables and vague link texts. */
 import { describe, expect, it } from "vitest";
 import { passivesIn } from "../../marking/passive";
-import { houseProfile } from "../../proof/profile";
+import { defaultProfile } from "../../proof/profile";
 import { fold } from "../fold";
 import { languagePack, packedLanguages } from "../language";
 import { analyseText, compileKeyword, findKeyword } from "../match";
@@ -156,7 +156,7 @@ describe("matching, on a table of keywords and sentences", () => {
     const pack = languagePack(row.language);
     const keyword = compileKeyword(row.keyword, pack)!;
     const found =
-      findKeyword(analyseText(row.sentence, pack), keyword, houseProfile.matching, pack).length > 0;
+      findKeyword(analyseText(row.sentence, pack), keyword, defaultProfile.matching, pack).length > 0;
     return { ...row, found };
   });
   const share = (part: typeof judged, whole: typeof judged) => part.length / whole.length;

@@ -125,7 +125,7 @@ export class SearchService {
       lastMonth: this.#lastMonth,
       ideas: ideas.slice(0, most),
       ...(!ideas.length && {
-        note: `The stand-in knows no searches like “${seed}”: its log is about cargo bikes and made up. For real numbers, bring in a keyword file or connect a service in Settings.`,
+        note: `The stand-in knows no searches like “${seed}”: its log is about cargo bikes and made up. For real numbers, import a keyword file or connect a service in Settings.`,
       }),
     };
   }

@@ -2,7 +2,7 @@ import { Heading2, MessageCircleQuestion } from "lucide-react";
 import type { AskedIn, ReaderQuestion } from "../../../../core/competitors/questions";
 import { useAppDispatch } from "../../../store/hooks";
 import { count } from "../../../ui/figures";
-import { putIn } from "../fieldJobs";
+import { putIn } from "../competitorActions";
 import { CoverRow } from "./CoverRow";
 
 const PLACES: Record<AskedIn, (n: number) => string> = {
@@ -43,7 +43,7 @@ export function QuestionRow({
         },
         {
           name: "FAQ",
-          says: `Put “${text}” into the FAQ`,
+          says: `Add “${text}” to the FAQ`,
           icon: MessageCircleQuestion,
           run: () => void dispatch(putIn({ kind: "question-faq", text }, `“${text}” is in the FAQ.`)),
         },

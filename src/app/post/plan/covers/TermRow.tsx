@@ -2,7 +2,7 @@ import { NotebookPen } from "lucide-react";
 import type { PlacedTerm } from "../../../../core/benchmark/competitors";
 import { type TermCoverage, usesIn } from "../../../../core/competitors/coverage";
 import { useAppDispatch } from "../../../store/hooks";
-import { putIn } from "../fieldJobs";
+import { putIn } from "../competitorActions";
 import { CoverRow, Presence } from "./CoverRow";
 
 /** A term with its usual range, and how often the draft has it. */
@@ -34,7 +34,7 @@ export function TermRow({
       actions={[
         {
           name: "To a note",
-          says: `Put “${text}” into a note`,
+          says: `Add “${text}” to a note`,
           icon: NotebookPen,
           run: () => void dispatch(putIn({ kind: "term", key }, `“${text}” is in a note.`)),
         },

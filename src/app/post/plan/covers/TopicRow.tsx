@@ -1,7 +1,7 @@
 import { Plus } from "lucide-react";
 import type { HeadingTopic } from "../../../../core/competitors/topics";
 import { useAppDispatch } from "../../../store/hooks";
-import { putIn } from "../fieldJobs";
+import { putIn } from "../competitorActions";
 import { CoverRow, Place, Presence } from "./CoverRow";
 
 const MOST_SHOWN = 4;
@@ -28,8 +28,8 @@ export function TopicRow({
       readOnly={readOnly}
       actions={[
         {
-          name: "Put in",
-          says: `Put “${label}” into the outline`,
+          name: "Add",
+          says: `Add “${label}” to the outline`,
           icon: Plus,
           run: () => void dispatch(putIn({ kind: "topic", label }, `“${label}” is in the outline.`)),
         },

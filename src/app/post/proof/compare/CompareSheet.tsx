@@ -11,7 +11,7 @@ import { useOpenPost } from "../../useOpenPost";
 import type { Other } from "./others";
 
 const KINDS = [
-  { kind: "page", name: "Pages of the field" },
+  { kind: "page", name: "Competing pages" },
   { kind: "version", name: "Earlier versions" },
   { kind: "post", name: "Other posts" },
 ] as const;
@@ -39,7 +39,8 @@ export function CompareSheet({ others, first, onClose }: Props) {
     <Sheet title="Compare" wide onClose={onClose}>
       {!others.length ? (
         <p className="text-ink-2">
-          There is nothing to compare with yet: no field is kept in Plan, no version, and no other post.
+          There is nothing to compare with yet: no competing pages collected in Plan, no earlier version, and
+          no other post.
         </p>
       ) : (
         <>
@@ -68,7 +69,7 @@ export function CompareSheet({ others, first, onClose }: Props) {
             <Failed
               what="It could not be scored"
               why={scored.why}
-              safe="Your post is as it was."
+              safe="Your post is unchanged."
               onRetry={scored.retry}
             />
           ) : !theirs ? (

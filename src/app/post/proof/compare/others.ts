@@ -2,8 +2,8 @@
 
 import { emptyDoc } from "../../../../core/blocks/editorJson";
 import type { Finding } from "../../../../core/proof/finding";
+import { planContext } from "../../../../data/competitors";
 import { proofContext } from "../../../../data/draft";
-import { planContext } from "../../../../data/fields";
 import type { ListedFinding, Post, PostVersion } from "../../../../data/model";
 import { getDoc } from "../../../../data/posts";
 import { getVersionDoc } from "../../../../data/versionTexts";

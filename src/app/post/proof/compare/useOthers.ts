@@ -5,23 +5,23 @@ import { useAppDispatch, useAppSelector } from "../../../store/hooks";
 import { selectPosts, selectScoreEntities } from "../../../store/selectors";
 import { useAskOrTell } from "../../../store/useAskOrTell";
 import { dayAndTime } from "../../../ui/dates";
-import { analyse, analysisKey } from "../../plan/fieldJobs";
+import { analyse, analysisKey } from "../../plan/competitorActions";
 import { useOpenPost } from "../../useOpenPost";
 import { type Other, postReport, versionReport } from "./others";
 
 /** All that the open post can be compared with, as far as it is known by now. */
 export function useOthers(): (Other & { score?: number })[] {
   const dispatch = useAppDispatch();
-  const { post, field } = useOpenPost("post", "field");
+  const { post, competitors } = useOpenPost("post", "competitors");
   const profile = useAppSelector((state) => state.session.profile);
   const posts = useAppSelector(selectPosts);
   const scores = useAppSelector(selectScoreEntities);
-  const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.field);
+  const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.competitors);
   const versions = usePostVersions(post?.id);
-  const wanted = field ? analysisKey(field, profile) : "";
+  const wanted = competitors ? analysisKey(competitors, profile) : "";
   useEffect(() => {
-    if (field && wanted !== analysed && !analysing && !failure) void dispatch(analyse(field));
-  }, [field, wanted, analysed, analysing, failure, dispatch]);
+    if (competitors && wanted !== analysed && !analysing && !failure) void dispatch(analyse(competitors));
+  }, [competitors, wanted, analysed, analysing, failure, dispatch]);
   return useMemo(() => {
     if (!post) return [];
     const pages = wanted && wanted === analysed ? (analysis?.pages ?? []) : [];
@@ -29,7 +29,7 @@ export function useOthers(): (Other & { score?: number })[] {
       ...pages.map((page) => ({
         id: `page ${page.address}`,
         kind: "page" as const,
-        name: field?.pages.find(({ address }) => address === page.address)?.title || page.address,
+        name: competitors?.pages.find(({ address }) => address === page.address)?.title || page.address,
         earlier: false,
         score: page.report.score,
         report: () => Promise.resolve(page.report),
@@ -53,7 +53,7 @@ export function useOthers(): (Other & { score?: number })[] {
         };
       }),
     ];
-  }, [post, field, wanted, analysed, analysis, versions, posts, scores, dispatch]);
+  }, [post, competitors, wanted, analysed, analysis, versions, posts, scores, dispatch]);
 }
 
 const NONE: PostVersion[] = [];

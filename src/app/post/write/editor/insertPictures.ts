@@ -59,7 +59,7 @@ async function takePictures(editor: Editor, files: readonly File[]): Promise<Edi
     toast.loading(`${whole(done)} of ${count(files.length, "picture")} taken …`, {
       id: notice,
       duration: Number.POSITIVE_INFINITY,
-      action: { label: "Stop; what is taken goes in", onClick: () => stop.abort() },
+      action: { label: "Stop and insert what is ready", onClick: () => stop.abort() },
     });
   const pictures: EditorNode[] = [];
   let [before, after] = [0, 0];
@@ -76,7 +76,7 @@ async function takePictures(editor: Editor, files: readonly File[]): Promise<Edi
         const message =
           error instanceof PictureError
             ? error.message
-            : `“${file.name}” could not be stored: ${(error as Error).message}. Your post is as it was.`;
+            : `“${file.name}” could not be stored: ${(error as Error).message}. Your post is unchanged.`;
         toast.error(message, { duration: 12_000 });
       }
     }

@@ -78,7 +78,7 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
     const characters = textLength(pasted.doc);
     if (characters > MOST_CHARACTERS) {
       toast.error(
-        `The clipboard holds ${characters.toLocaleString("en")} characters of text, more than a post can. Nothing was pasted and your post is as it was. Paste it in parts of up to ${MOST_CHARACTERS.toLocaleString("en")}.`,
+        `The clipboard holds ${characters.toLocaleString("en")} characters of text, more than a post can. Nothing was pasted and your post is unchanged. Paste it in parts of up to ${MOST_CHARACTERS.toLocaleString("en")}.`,
         { duration: 15_000 },
       );
       return;
@@ -88,7 +88,7 @@ async function clean(editor: Editor, html: string, text: string): Promise<void> 
     offer(editor, pasted);
   } catch (error) {
     toast.error(
-      `This could not be pasted: ${messageOf(error)}. Your post is as it was; paste it as plain text with Ctrl Shift V.`,
+      `This could not be pasted: ${messageOf(error)}. Your post is unchanged; paste it as plain text with Ctrl Shift V.`,
       {
         duration: 12_000,
       },

@@ -12,9 +12,9 @@ import { asAddress } from "../asAddress";
 import { useLinkTargets } from "./useLinkTargets";
 
 const RELS = [
-  ["nofollow", "Do not pass on our good name"],
-  ["sponsored", "Paid for"],
-  ["ugc", "Written by readers"],
+  ["nofollow", "Do not vouch for it"],
+  ["sponsored", "Sponsored"],
+  ["ugc", "Written by users"],
 ] as const;
 const KINDS = { post: "post", page: "page", section: "section" } as const;
 

@@ -25,7 +25,7 @@ export function PhotoShelf({ words, onTake }: { words: string; onTake: (taken: T
       const asset = await dispatch(keepPicture(await photos.fetch(photo), false));
       onTake({ asset, alt: photo.title, caption: `Picture: ${photo.credit}` });
     } catch (error) {
-      toast.error(`“${photo.title}” was not taken: ${(error as Error).message} Your post is as it was.`, {
+      toast.error(`“${photo.title}” was ignored: ${(error as Error).message} Your post is unchanged.`, {
         duration: 12_000,
       });
       setTaking(null);
@@ -36,7 +36,7 @@ export function PhotoShelf({ words, onTake }: { words: string; onTake: (taken: T
       <Failed
         what="The photo shelf did not answer"
         why={answer.why}
-        safe="Your post is as it was."
+        safe="Your post is unchanged."
         onRetry={answer.retry}
       />
     );

@@ -55,7 +55,7 @@ export function PictureCard({ name, about, detail, busy = false, onTake, childre
     <button
       type="button"
       disabled={busy}
-      aria-label={`Take ${name}`}
+      aria-label={`Use ${name}`}
       onClick={onTake}
       className="group block w-full text-left text-[13px]"
     >

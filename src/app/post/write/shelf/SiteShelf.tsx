@@ -24,7 +24,7 @@ export function SiteShelf({ words, onTake }: { words: string; onTake: (taken: Ta
       <Failed
         what="The pictures could not be read"
         why={found.why}
-        safe="Your post is as it was."
+        safe="Your post is unchanged."
         onRetry={found.retry}
       />
     );

@@ -96,9 +96,7 @@ function pairDepth($from: { depth: number; node(depth: number): DocNode }): numb
 const FaqTools = ({ editor }: { editor: Editor }) => (
   <>
     <Act onClick={() => editor.chain().focus().keyboardShortcut("Mod-Enter").run()}>Add a question</Act>
-    <span className="text-ink-2">
-      Ctrl Enter adds one from the keyboard; Backspace takes an empty one out.
-    </span>
+    <span className="text-ink-2">Ctrl Enter adds one from the keyboard; Backspace removes an empty one.</span>
   </>
 );
 

@@ -61,7 +61,7 @@ export function PictureTools({ editor }: { editor: Editor }) {
       const why =
         error instanceof PictureError
           ? error.message
-          : `“${file.name}” could not be stored. Your post is as it was.`;
+          : `“${file.name}” could not be stored. Your post is unchanged.`;
       toast.error(why, { duration: 12_000 });
     }
   };

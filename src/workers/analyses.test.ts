@@ -1,28 +1,28 @@
 import { expect, it } from "vitest";
-import type { FieldAnalysis } from "../core/benchmark/competitors";
-import { houseProfile } from "../core/proof/profile";
-import { type FieldOf, Fields } from "./fields";
+import type { CompetitorAnalysis } from "../core/benchmark/competitors";
+import { defaultProfile } from "../core/proof/profile";
+import { Analyses, type CompetitorsOf } from "./analyses";
 
-const of = (fieldId: string, more: Partial<FieldOf> = {}): FieldOf => ({
+const of = (fieldId: string, more: Partial<CompetitorsOf> = {}): CompetitorsOf => ({
   fieldId,
   keyword: fieldId,
   language: "en",
   kept: ["https://a.example/"],
-  profile: houseProfile,
+  profile: defaultProfile,
   ...more,
 });
 
 function fields(gone: string[] = []) {
   const made: string[] = [];
-  const held = new Fields(async ({ fieldId, kept }) => {
+  const held = new Analyses(async ({ fieldId, kept }) => {
     made.push(`${fieldId} ${kept.length}`);
     await new Promise((resolve) => setTimeout(resolve, fieldId === "slow" ? 20 : 0));
     if (fieldId === "broken") throw new Error("no");
-    return gone.includes(fieldId) ? null : ({ keyword: fieldId } as FieldAnalysis);
+    return gone.includes(fieldId) ? null : ({ keyword: fieldId } as CompetitorAnalysis);
   });
   return { held, made };
 }
-const keywordOf = async (analysis: Promise<FieldAnalysis | null>) => (await analysis)?.keyword;
+const keywordOf = async (analysis: Promise<CompetitorAnalysis | null>) => (await analysis)?.keyword;
 
 it("answers about the field that is named, whichever job ended last", async () => {
   const { held, made } = fields();
@@ -36,7 +36,7 @@ it("makes another analysis where other pages are kept, or another profile holds"
   const { held, made } = fields();
   await held.of(of("a"));
   await held.of(of("a", { kept: [] }));
-  await held.of(of("a", { profile: { ...houseProfile, openingWords: 7 } }));
+  await held.of(of("a", { profile: { ...defaultProfile, openingWords: 7 } }));
   expect(made).toEqual(["a 1", "a 0", "a 1"]);
 });
 

@@ -1,6 +1,6 @@
 /** What fixes began and nobody has looked at: one by one, to be changed in its place or taken as it is. */
 import { useMemo } from "react";
-import { begunTexts } from "../../../core/release/begun";
+import { textsToReview } from "../../../core/release/toReview";
 import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { count } from "../../ui/figures";
@@ -8,23 +8,20 @@ import { usePostSession } from "../SessionContext";
 import { useGo } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 
-export function BegunTexts() {
+export function TextsToReview() {
   const session = usePostSession();
   const { post, report, readOnly } = useOpenPost("post", "report", "readOnly");
   const dispatch = useAppDispatch();
   const go = useGo();
   const begun = post?.begun;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the report stands for the document
-  const left = useMemo(() => begunTexts(session.blocks(), begun ?? []), [session, begun, report]);
+  const left = useMemo(() => textsToReview(session.blocks(), begun ?? []), [session, begun, report]);
   if (!left.length) return null;
   return (
-    <section
-      aria-label="To be looked at"
-      className="mb-3 border border-plum/40 bg-plum-wash px-4 py-2 text-[13px]"
-    >
+    <section aria-label="To review" className="mb-3 border border-plum/40 bg-plum-wash px-4 py-2 text-[13px]">
       <p>
-        <strong className="font-semibold text-plum">{count(left.length, "text")}</strong> begun by a fix: look
-        at each, change it or take it as it is.
+        <strong className="font-semibold text-plum">{count(left.length, "text")}</strong> started by a fix:
+        check each, then change or accept it.
       </p>
       <ul className="mt-1">
         {left.map(({ text, kind, block }) => (
@@ -57,10 +54,10 @@ export function BegunTexts() {
                 type="button"
                 className="quiet-link"
                 disabled={readOnly}
-                aria-label={`Take “${text}” as it is`}
+                aria-label={`Accept “${text}” as it is`}
                 onClick={() => dispatch(postEdited({ begun: (begun ?? []).filter((one) => one !== text) }))}
               >
-                Take it
+                Accept
               </button>
             </span>
           </li>

@@ -2,12 +2,12 @@
 import { RotateCw } from "lucide-react";
 import { useState } from "react";
 import type { AnalysedPage } from "../../../core/benchmark/competitors";
-import type { FieldSource, PostField } from "../../../data/model";
+import type { CompetitorSource, Competitors } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { points, whole } from "../../ui/figures";
 import { retryFailed } from "./collecting";
-import { setKept } from "./fieldJobs";
+import { setKept } from "./competitorActions";
 import { PageDetail } from "./PageDetail";
 
 const DOUBTS = {
@@ -15,9 +15,9 @@ const DOUBTS = {
   thin: "thin: far shorter than the others",
 } as const;
 
-export function FieldPages({ field }: { field: PostField }) {
+export function CompetitorPages({ field }: { field: Competitors }) {
   const dispatch = useAppDispatch();
-  const { analysis, jobs } = useAppSelector((state) => state.field);
+  const { analysis, jobs } = useAppSelector((state) => state.competitors);
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const [shown, setShown] = useState<string | null>(null);
   const byAddress = new Map(analysis?.pages.map((page) => [page.address, page]));
@@ -25,7 +25,7 @@ export function FieldPages({ field }: { field: PostField }) {
   const failed = field.pages.filter(({ state }) => state === "failed");
   return (
     <div className="mt-3 border-t border-rule pt-2">
-      <ol aria-label="Pages of the field" className="max-h-[46vh] overflow-y-auto">
+      <ol aria-label="Competing pages" className="max-h-[46vh] overflow-y-auto">
         {read.map((source) => (
           <PageRow
             key={source.address}
@@ -71,8 +71,8 @@ function PageRow({
   shown,
   onShow,
 }: {
-  field: PostField;
-  source: FieldSource;
+  field: Competitors;
+  source: CompetitorSource;
   page: AnalysedPage | undefined;
   readOnly: boolean;
   shown: boolean;

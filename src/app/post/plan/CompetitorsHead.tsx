@@ -4,28 +4,28 @@ import { useState } from "react";
 import type { PageFigures, Spread } from "../../../core/benchmark/competitors";
 import { changesBetween } from "../../../core/competitors/changes";
 import { foldPlain } from "../../../core/text/fold";
-import type { PostField } from "../../../data/model";
+import type { Competitors } from "../../../data/model";
 import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { count, points, whole } from "../../ui/figures";
 import { Term } from "../../ui/Term";
-import { FieldPages } from "./FieldPages";
+import { CompetitorPages } from "./CompetitorPages";
 
-export function FieldHead({ field, onCollect }: { field: PostField; onCollect: () => void }) {
+export function CompetitorsHead({ field, onCollect }: { field: Competitors; onCollect: () => void }) {
   const [open, setOpen] = useState(false);
-  const { analysis, ours: draft, earlier } = useAppSelector((state) => state.field);
+  const { analysis, ours: draft, earlier } = useAppSelector((state) => state.competitors);
   // An empty draft has nothing to compare yet.
   const ours = draft?.words ? draft : null;
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const keyword = useAppSelector((state) => state.openPost.post?.keyword ?? "");
-  const busy = useAppSelector((state) => (state.openPost.post?.id ?? "") in state.field.jobs);
+  const busy = useAppSelector((state) => (state.openPost.post?.id ?? "") in state.competitors.jobs);
   const kept = field.pages.filter(({ state }) => state === "kept").length;
   const dropped = field.pages.filter(({ state }) => state === "dropped").length;
   const failed = field.pages.filter(({ state }) => state === "failed").length;
   return (
-    <section aria-label="The field" className="border border-rule bg-sheet px-4 py-2.5">
-      <h2 className="sr-only">The field</h2>
+    <section aria-label="Competing pages" className="border border-rule bg-sheet px-4 py-2.5">
+      <h2 className="sr-only">Competing pages</h2>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <p className="mr-auto min-w-0">
           <strong className="font-semibold">{count(kept, "page")}</strong> for “{field.keyword}”{" "}
@@ -83,7 +83,7 @@ export function FieldHead({ field, onCollect }: { field: PostField; onCollect: (
         </dl>
       )}
       {earlier[0] && <Changes before={earlier[0]} now={field} />}
-      {open && <FieldPages field={field} />}
+      {open && <CompetitorPages field={field} />}
     </section>
   );
 }
@@ -126,7 +126,7 @@ function Compared({ name, spread, ours }: { name: string; spread: Spread | null;
 }
 
 /** What changed since the field that was in force before. */
-function Changes({ before, now }: { before: PostField; now: PostField }) {
+function Changes({ before, now }: { before: Competitors; now: Competitors }) {
   const { added, gone, moved, medianWords } = changesBetween(before, now);
   const named = (pages: { title: string; address: string }[]) =>
     pages.map(({ title, address }) => `“${title || address}”`).join(", ");
@@ -142,7 +142,7 @@ function Changes({ before, now }: { before: PostField; now: PostField }) {
   return (
     <details className="mt-2 text-[13px] text-ink-2">
       <summary>
-        Since the field of {day(before.collectedAt)}:{" "}
+        Since the pages of {day(before.collectedAt)}:{" "}
         {lines.length ? `${lines.length} changes` : "nothing changed"}
       </summary>
       <ul className="list-disc pl-5">

@@ -3,31 +3,32 @@ import { chosenQuestions } from "../core/outline/chosenQuestions";
 import { foldPlain } from "../core/text/fold";
 import { db } from "./db";
 import type { PlanContext } from "./draft";
-import type { FieldBody, PostField } from "./model";
+import type { CompetitorBody, Competitors } from "./model";
 
 /** @returns the post's fields, the latest first */
-export async function listFields(postId: string): Promise<PostField[]> {
+export async function listCompetitors(postId: string): Promise<Competitors[]> {
   const fields = await db.fields.where("postId").equals(postId).toArray();
   return fields.sort((a, b) => (a.collectedAt < b.collectedAt ? 1 : a.collectedAt > b.collectedAt ? -1 : 0));
 }
-export const getField = async (postId: string): Promise<PostField | null> =>
-  (await listFields(postId))[0] ?? null;
+export const getCompetitors = async (postId: string): Promise<Competitors | null> =>
+  (await listCompetitors(postId))[0] ?? null;
 /** The latest field of every other post that is for the same keyword (folded), the latest first. */
-export async function fieldsElsewhere(postId: string, keyword: string): Promise<PostField[]> {
+export async function competitorsElsewhere(postId: string, keyword: string): Promise<Competitors[]> {
   const wanted = foldPlain(keyword);
   const fields = await db.fields
     .filter((field) => field.postId !== postId && foldPlain(field.keyword) === wanted)
     .toArray();
-  const latest = new Map<string, PostField>();
+  const latest = new Map<string, Competitors>();
   for (const field of fields.sort((a, b) => (a.collectedAt < b.collectedAt ? 1 : -1)))
     if (!latest.has(field.postId)) latest.set(field.postId, field);
   return [...latest.values()];
 }
 
-export const getFieldBody = (fieldId: string): Promise<FieldBody | undefined> => db.fieldBodies.get(fieldId);
+export const getCompetitorBody = (fieldId: string): Promise<CompetitorBody | undefined> =>
+  db.fieldBodies.get(fieldId);
 
 /** Keeps a field. The post counts as changed: its score rests on the field. */
-export async function saveField(field: PostField, body: FieldBody, now: string): Promise<void> {
+export async function saveCompetitors(field: Competitors, body: CompetitorBody, now: string): Promise<void> {
   await db.transaction("rw", db.posts, db.fields, db.fieldBodies, async () => {
     const found = await db.posts.update(field.postId, { updatedAt: now });
     if (!found) throw new Error("This post is no longer in the workspace.");
@@ -37,19 +38,19 @@ export async function saveField(field: PostField, body: FieldBody, now: string):
 }
 
 /** Changes which of its pages are kept, and what follows from that. */
-export async function updateField(field: PostField, now: string): Promise<void> {
+export async function updateCompetitors(field: Competitors, now: string): Promise<void> {
   await db.transaction("rw", db.posts, db.fields, async () => {
     await db.posts.update(field.postId, { updatedAt: now });
     await db.fields.put(field);
   });
 }
 
-export interface DeletedField {
-  field: PostField;
-  body: FieldBody | undefined;
+export interface DeletedCompetitors {
+  field: Competitors;
+  body: CompetitorBody | undefined;
 }
 
-export function deleteField(id: string, now: string): Promise<DeletedField | null> {
+export function deleteCompetitors(id: string, now: string): Promise<DeletedCompetitors | null> {
   return db.transaction("rw", db.posts, db.fields, db.fieldBodies, async () => {
     const field = await db.fields.get(id);
     if (!field) return null;
@@ -63,7 +64,7 @@ export function deleteField(id: string, now: string): Promise<DeletedField | nul
 
 /** What Plan gives the proof of a post that is not open. */
 export async function planContext(postId: string): Promise<PlanContext> {
-  const [field, outline] = await Promise.all([getField(postId), db.outlines.get(postId)]);
+  const [field, outline] = await Promise.all([getCompetitors(postId), db.outlines.get(postId)]);
   return { field: field?.measure ?? null, questions: chosenQuestions(outline?.items ?? []) };
 }
 
@@ -76,7 +77,7 @@ export async function planContexts(postIds: readonly string[]): Promise<PlanCont
       .toArray(),
     db.outlines.bulkGet([...postIds]),
   ]);
-  const kept = new Map<string, PostField>();
+  const kept = new Map<string, Competitors>();
   for (const field of fields) {
     const known = kept.get(field.postId);
     if (!known || known.collectedAt < field.collectedAt) kept.set(field.postId, field);

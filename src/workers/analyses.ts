@@ -2,11 +2,11 @@
  * Analyses of fields, as the field worker holds them. Every question names the field that it is about, so that a job for one post
  * never answers for another; what is not held (any more) is made again from what was read for it.
  */
-import type { FieldAnalysis } from "../core/benchmark/competitors";
+import type { CompetitorAnalysis } from "../core/benchmark/competitors";
 import type { Profile } from "../core/proof/profile";
 
 /** A field as a question names it: which pages of it are compared, and by what. */
-export interface FieldOf {
+export interface CompetitorsOf {
   fieldId: string;
   keyword: string;
   language: string;
@@ -16,21 +16,21 @@ export interface FieldOf {
 }
 
 /** Names an analysis by all that it rests on. */
-export const fieldKey = ({ fieldId, keyword, language, kept, profile }: FieldOf): string =>
+export const competitorsKey = ({ fieldId, keyword, language, kept, profile }: CompetitorsOf): string =>
   JSON.stringify([fieldId, keyword, language, kept, profile]);
 
 /** The field of the post that is open, and the one of a job in the background. */
 const MOST = 2;
 
-export class Fields {
-  readonly #held = new Map<string, Promise<FieldAnalysis | null>>();
+export class Analyses {
+  readonly #held = new Map<string, Promise<CompetitorAnalysis | null>>();
 
   /** @param analyse makes an analysis from what was read; null where that is no longer there */
-  constructor(private readonly analyse: (of: FieldOf) => Promise<FieldAnalysis | null>) {}
+  constructor(private readonly analyse: (of: CompetitorsOf) => Promise<CompetitorAnalysis | null>) {}
 
   /** The analysis of a field; null where its pages are no longer in the workspace. */
-  of(of: FieldOf, analyse = this.analyse): Promise<FieldAnalysis | null> {
-    const key = fieldKey(of);
+  of(of: CompetitorsOf, analyse = this.analyse): Promise<CompetitorAnalysis | null> {
+    const key = competitorsKey(of);
     const known = this.#held.get(key);
     // Asked for last, it goes last.
     this.#held.delete(key);

@@ -1,13 +1,13 @@
-/** What the field covers: gaps first, then all of it, each thing to be put into the outline. */
+/** What competitors cover: gaps first, then all of it, each thing to be put into the outline. */
 import { ListPlus, NotebookPen } from "lucide-react";
 import { Tabs } from "radix-ui";
 import { type ReactNode, useState } from "react";
-import type { FieldAnalysis } from "../../../../core/benchmark/competitors";
+import type { CompetitorAnalysis } from "../../../../core/benchmark/competitors";
 import type { Gaps } from "../../../../core/outline/gaps";
 import { useAppDispatch, useAppSelector } from "../../../store/hooks";
 import { Button } from "../../../ui/Button";
 import { count, whole } from "../../../ui/figures";
-import { gapRules, putIn } from "../fieldJobs";
+import { gapRules, putIn } from "../competitorActions";
 import { CoverRow } from "./CoverRow";
 import { QuestionRow } from "./QuestionRow";
 import { TermRow } from "./TermRow";
@@ -23,8 +23,8 @@ const TABS = [
 ] as const;
 type Tab = (typeof TABS)[number][0];
 
-export function FieldPanel({ onNote }: { onNote: (text: string) => void }) {
-  const { analysis, gaps, analysing, failure } = useAppSelector((state) => state.field);
+export function CompetitorsPanel({ onNote }: { onNote: (text: string) => void }) {
+  const { analysis, gaps, analysing, failure } = useAppSelector((state) => state.competitors);
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const { leastPresence } = gapRules(useAppSelector((state) => state.session.profile));
   const [tab, setTab] = useState<Tab>("gaps");
@@ -53,7 +53,7 @@ export function FieldPanel({ onNote }: { onNote: (text: string) => void }) {
   };
   return (
     <Tabs.Root value={tab} onValueChange={(value) => setTab(value as Tab)}>
-      <Tabs.List aria-label="What the field covers" className="flex flex-wrap border-b border-rule">
+      <Tabs.List aria-label="What competitors cover" className="flex flex-wrap border-b border-rule">
         {TABS.map(([id, name]) => (
           <Tabs.Trigger
             key={id}
@@ -101,7 +101,7 @@ function GapPanel({
   left,
   readOnly,
 }: {
-  analysis: FieldAnalysis;
+  analysis: CompetitorAnalysis;
   outline: Gaps | null;
   draft: Gaps | null;
   left: number;
@@ -115,7 +115,7 @@ function GapPanel({
   if (!gaps)
     return (
       <p role="status" className="text-ink-2">
-        {of ? "Comparing …" : "No page of the field is kept: keep one, or collect again."}
+        {of ? "Comparing …" : "No competing page is kept: keep one, or collect again."}
       </p>
     );
   const inDraft = new Map(draft?.coverage.terms.map((term) => [term.key, term]));
@@ -141,17 +141,17 @@ function GapPanel({
             disabled={!left || readOnly}
             onClick={() => void dispatch(putIn({ kind: "all" }, ""))}
           >
-            <ListPlus size={15} aria-hidden="true" /> Put all in
+            <ListPlus size={15} aria-hidden="true" /> Add all
           </Button>
         )}
       </div>
       {none && (
         <p className="mb-3 border border-rule bg-sheet p-3">
-          Nothing is missing: the {whose} has every topic, question and core term that the pages share.
+          Nothing is missing: the {whose} has every topic, question and core term the pages share.
         </p>
       )}
       {gaps.topics.length > 0 && (
-        <Group title="Topics, those on most pages first">
+        <Group title="Topics, on most pages first">
           {gaps.topics.map((topic) => (
             <TopicRow key={topic.label} topic={topic} of={of} covered={false} readOnly={readOnly} />
           ))}
@@ -165,7 +165,7 @@ function GapPanel({
         </Group>
       )}
       {gaps.terms.length > 0 && (
-        <Group title="Core terms, the most telling first">
+        <Group title="Core terms, most distinctive first">
           {gaps.terms.map((term) => (
             <TermRow
               key={term.key}
@@ -181,7 +181,7 @@ function GapPanel({
       )}
       {gaps.own.length > 0 && (
         <section>
-          <h3 className="text-[13px] text-ink-2">Only here: no page of the field has a heading for it</h3>
+          <h3 className="text-[13px] text-ink-2">Only here: no competing page has a heading for it</h3>
           <ul className="list-disc pl-5">
             {gaps.own.map((text) => (
               <li key={text}>{text}</li>
@@ -199,7 +199,7 @@ function TopicPanel({
   least,
   readOnly,
 }: {
-  analysis: FieldAnalysis;
+  analysis: CompetitorAnalysis;
   gaps: Gaps | null;
   least: number;
   readOnly: boolean;
@@ -237,7 +237,7 @@ function QuestionPanel({
   gaps,
   readOnly,
 }: {
-  analysis: FieldAnalysis;
+  analysis: CompetitorAnalysis;
   gaps: Gaps | null;
   readOnly: boolean;
 }) {
@@ -246,7 +246,7 @@ function QuestionPanel({
     gaps?.coverage.questions.filter((one) => one.answered || one.heading !== null).map(({ text }) => text),
   );
   const there = new Set(outline.map(({ text }) => text));
-  if (!analysis.questions.length) return <p className="text-ink-2">Nobody asks anything on these pages.</p>;
+  if (!analysis.questions.length) return <p className="text-ink-2">No questions found on these pages.</p>;
   return (
     <Group title="Asked in most places first">
       {analysis.questions.map((question) => (
@@ -266,16 +266,16 @@ function FigurePanel({
   readOnly,
   onNote,
 }: {
-  analysis: FieldAnalysis;
+  analysis: CompetitorAnalysis;
   readOnly: boolean;
   onNote: (text: string) => void;
 }) {
   const outline = useAppSelector((state) => state.openPost.outline);
   const notes = outline.map(({ note }) => note).join("\n");
-  if (!analysis.statistics.length) return <p className="text-ink-2">These pages give no figures.</p>;
+  if (!analysis.statistics.length) return <p className="text-ink-2">No figures found on these pages.</p>;
   return (
     <Group
-      title="Sentences with a figure, those with a source first"
+      title="Sentences with a figure, sourced ones first"
       note="Check a figure at its source before you use it. It goes into the note of the heading that was last in focus."
     >
       {analysis.statistics.map(({ sentence, page, source }) => {
@@ -291,7 +291,7 @@ function FigurePanel({
             actions={[
               {
                 name: "To a note",
-                says: `Put “${sentence}” into a note`,
+                says: `Add “${sentence}” to a note`,
                 icon: NotebookPen,
                 run: () => onNote(text),
               },
@@ -319,14 +319,14 @@ function TermPanel({
   gaps,
   readOnly,
 }: {
-  analysis: FieldAnalysis;
+  analysis: CompetitorAnalysis;
   gaps: { outline: Gaps | null; draft: Gaps | null };
   readOnly: boolean;
 }) {
   const inDraft = new Map(gaps.draft?.coverage.terms.map((term) => [term.key, term]));
   const inOutline = new Map(gaps.outline?.coverage.terms.map((term) => [term.key, term.count > 0]));
   const range = useRangeWords();
-  const rows = (terms: FieldAnalysis["terms"]) =>
+  const rows = (terms: CompetitorAnalysis["terms"]) =>
     terms.map((term) => (
       <TermRow
         key={term.key}
@@ -346,7 +346,7 @@ function TermPanel({
     <>
       <Group
         title="Core: on 60 % of the pages or more"
-        note={`The bar is the usual range for ${range.own ? "a draft as long as yours" : `a page of ${whole(range.words)} words, the field's median`}; the tick is your draft.`}
+        note={`The bar is the usual range for ${range.own ? "a draft as long as yours" : `a page of ${whole(range.words)} words, the competitors' median`}; the tick is your draft.`}
       >
         {rows(core)}
       </Group>
@@ -363,13 +363,13 @@ function TermPanel({
 
 /** Words that the usual ranges are said for: the draft's own once it is half as long as the field's median page, else that page's. */
 function useRangeWords(): { words: number; own: boolean } {
-  const median = useAppSelector((state) => state.openPost.field?.measure?.medianWords ?? 0);
-  const own = useAppSelector((state) => state.field.ours?.words ?? 0);
+  const median = useAppSelector((state) => state.openPost.competitors?.measure?.medianWords ?? 0);
+  const own = useAppSelector((state) => state.competitors.ours?.words ?? 0);
   return own >= median / 2 ? { words: own, own: true } : { words: median, own: false };
 }
 
 function TitlePanel() {
-  const pages = useAppSelector((state) => state.openPost.field?.pages) ?? [];
+  const pages = useAppSelector((state) => state.openPost.competitors?.pages) ?? [];
   const kept = pages.filter(({ state }) => state === "kept");
   return (
     <section>

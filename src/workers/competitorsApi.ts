@@ -1,12 +1,12 @@
 /** The field, off the main thread: reading pages, analysing them, gaps, assembled outlines, briefs. */
 import {
-  analyseField,
+  analyseCompetitors,
+  type CompetitorAnalysis,
   draftFigures,
-  type FieldAnalysis,
   type PageFigures,
-  type RankedFieldPage,
+  type RankedCompetitor,
 } from "../core/benchmark/competitors";
-import { type FieldPage, readPage } from "../core/competitors/page";
+import { type CompetitorPage, readPage } from "../core/competitors/page";
 import type { Draft } from "../core/draft/draft";
 import { draftToDocx } from "../core/draft/toDocx";
 import { draftToMarkdown } from "../core/draft/toMarkdown";
@@ -26,10 +26,10 @@ import {
 import type { OutlineItem } from "../core/outline/outline";
 import { draftToPage } from "../core/release/page";
 import { decodeText } from "../core/text/decodeText";
-import { getFieldBody } from "../data/fields";
+import { getCompetitorBody } from "../data/competitors";
 import type { AskedQuestion, ReadPageAnswer } from "../data/schemas/field";
 import { readAddress } from "../services/pages/pageReader";
-import { type FieldOf, Fields } from "./fields";
+import { Analyses, type CompetitorsOf } from "./analyses";
 
 export type BriefForm = "docx" | "markdown" | "html" | "prompt";
 
@@ -40,23 +40,23 @@ export type Put =
   | { kind: "term"; key: string }
   | { kind: "all" };
 
-const fields = new Fields(analyseKept);
+const fields = new Analyses(analyseKept);
 
 async function analyseKept(
-  { fieldId, keyword, language, kept, profile }: FieldOf,
+  { fieldId, keyword, language, kept, profile }: CompetitorsOf,
   onProgress?: (done: number, of: number) => void,
-): Promise<FieldAnalysis | null> {
-  const body = await getFieldBody(fieldId);
+): Promise<CompetitorAnalysis | null> {
+  const body = await getCompetitorBody(fieldId);
   if (!body) return null;
   const addresses = new Set(kept);
-  return analyseField(
+  return analyseCompetitors(
     body.pages.filter(({ page }) => addresses.has(page.address)),
     { keyword, language, profile, asked: body.asked },
     onProgress,
   );
 }
 
-export function createFieldApi() {
+export function createCompetitorsApi() {
   /** Pages that are being read, by the job that asked for them. */
   const reading = new Map<string, AbortController>();
   /** Names of new items: the worker's life and a count. */
@@ -75,30 +75,32 @@ export function createFieldApi() {
       reading.get(job)?.abort();
       reading.delete(job);
     },
-    readSource: (html: string, address: string, language: string): FieldPage =>
+    readSource: (html: string, address: string, language: string): CompetitorPage =>
       readPage(html, address, language),
-    readFile: (bytes: Uint8Array, name: string, language: string): FieldPage =>
+    readFile: (bytes: Uint8Array, name: string, language: string): CompetitorPage =>
       readPage(decodeText(bytes, true), name, language),
 
     /** Analyses pages that have just been read for a field, which is not kept yet. */
     async analyse(
-      of: FieldOf,
-      pages: RankedFieldPage[],
+      of: CompetitorsOf,
+      pages: RankedCompetitor[],
       asked: AskedQuestion[],
       onProgress?: (done: number, of: number) => void,
-    ): Promise<FieldAnalysis> {
+    ): Promise<CompetitorAnalysis> {
       const { keyword, language, profile } = of;
       const analysis = await fields.of(of, async () =>
-        analyseField(pages, { keyword, language, profile, asked }, onProgress),
+        analyseCompetitors(pages, { keyword, language, profile, asked }, onProgress),
       );
       return analysis!;
     },
     /** The analysis of a field that is kept; null where its pages are no longer in the workspace. */
-    analysis: (of: FieldOf, onProgress?: (done: number, of: number) => void): Promise<FieldAnalysis | null> =>
-      fields.of(of, (one) => analyseKept(one, onProgress)),
+    analysis: (
+      of: CompetitorsOf,
+      onProgress?: (done: number, of: number) => void,
+    ): Promise<CompetitorAnalysis | null> => fields.of(of, (one) => analyseKept(one, onProgress)),
 
     async gaps(
-      of: FieldOf,
+      of: CompetitorsOf,
       items: OutlineItem[],
       draft: Draft,
       address: string,
@@ -115,7 +117,7 @@ export function createFieldApi() {
         ours,
       };
     },
-    async put(of: FieldOf, items: OutlineItem[], what: Put, rules: GapRules): Promise<OutlineItem[]> {
+    async put(of: CompetitorsOf, items: OutlineItem[], what: Put, rules: GapRules): Promise<OutlineItem[]> {
       const found = await fields.of(of);
       if (!found) return items;
       if (what.kind === "topic") {
@@ -136,22 +138,26 @@ export function createFieldApi() {
       return gaps ? withAllGaps(items, gaps, found, freshId) : items;
     },
     /** @param of the field; null where there is none. @param length words that are aimed at, where somebody has said */
-    async budgets(of: FieldOf | null, items: OutlineItem[], length: number | null): Promise<OutlineItem[]> {
+    async budgets(
+      of: CompetitorsOf | null,
+      items: OutlineItem[],
+      length: number | null,
+    ): Promise<OutlineItem[]> {
       return withBudgets(items, of && (await fields.of(of)), length);
     },
-    async assemble(of: FieldOf, points: string[], leastPresence: number): Promise<Assembled[]> {
+    async assemble(of: CompetitorsOf, points: string[], leastPresence: number): Promise<Assembled[]> {
       const analysis = await fields.of(of);
       return analysis ? assemble(analysis, points, leastPresence) : [];
     },
     merge: (
       items: OutlineItem[],
       made: AssembledItem[],
-      of: Pick<FieldAnalysis, "keyword" | "language">,
+      of: Pick<CompetitorAnalysis, "keyword" | "language">,
     ): { items: OutlineItem[]; added: number } => mergeAssembled(items, made, of, freshId),
 
     /** @param of the field that it is made from; null where there is none */
     async brief(
-      of: FieldOf | null,
+      of: CompetitorsOf | null,
       material: Omit<BriefMaterial, "analysis">,
       parts: BriefPart[],
       form: BriefForm,
@@ -166,4 +172,4 @@ export function createFieldApi() {
     },
   };
 }
-export type FieldApi = ReturnType<typeof createFieldApi>;
+export type CompetitorsApi = ReturnType<typeof createCompetitorsApi>;

@@ -5,12 +5,12 @@ import { toast } from "sonner";
 import type { OutlineItem } from "../../../core/outline/outline";
 import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import type { Profile } from "../../../core/proof/profile";
+import { listCompetitors, updateCompetitors } from "../../../data/competitors";
 import { postAddress, postDraft } from "../../../data/draft";
 import { listDrawer } from "../../../data/drawer";
-import { listFields, updateField } from "../../../data/fields";
-import type { FieldSource, PostField } from "../../../data/model";
-import type { Put } from "../../../workers/fieldApi";
-import { type FieldOf, fieldKey } from "../../../workers/fields";
+import type { CompetitorSource, Competitors } from "../../../data/model";
+import { type CompetitorsOf, competitorsKey } from "../../../workers/analyses";
+import type { Put } from "../../../workers/competitorsApi";
 import { attempt, now } from "../../keywords/actions";
 import {
   analysisArrived,
@@ -18,8 +18,8 @@ import {
   analysisMoved,
   gapsArrived,
   keptRead,
-} from "../../store/fieldSlice";
-import { fieldChanged, outlineReplaced } from "../../store/openPostSlice";
+} from "../../store/competitorsSlice";
+import { competitorsChanged, outlineReplaced } from "../../store/openPostSlice";
 import type { RootState } from "../../store/reducer";
 import type { AppThunk } from "../../store/thunk";
 import { count, whole } from "../../ui/figures";
@@ -33,10 +33,10 @@ export const gapRules = ({ checks }: Profile) => ({
 });
 
 /** A field as the worker is asked about it. */
-export const fieldOf = (
-  { id, keyword, language, pages }: Pick<PostField, "id" | "keyword" | "language" | "pages">,
+export const competitorsOf = (
+  { id, keyword, language, pages }: Pick<Competitors, "id" | "keyword" | "language" | "pages">,
   profile: Profile,
-): FieldOf => ({
+): CompetitorsOf => ({
   fieldId: id,
   keyword,
   language,
@@ -44,21 +44,22 @@ export const fieldOf = (
   profile,
 });
 /** Names an analysis by all that it rests on. */
-export const analysisKey = (field: PostField, profile: Profile): string => fieldKey(fieldOf(field, profile));
+export const analysisKey = (field: Competitors, profile: Profile): string =>
+  competitorsKey(competitorsOf(field, profile));
 
 /** The field of the open post, as the worker is asked about it; null where it has none. */
-export function openField({ openPost, session }: RootState): FieldOf | null {
-  return openPost.field && fieldOf(openPost.field, session.profile);
+export function openCompetitors({ openPost, session }: RootState): CompetitorsOf | null {
+  return openPost.competitors && competitorsOf(openPost.competitors, session.profile);
 }
 
 export const isOpen = ({ openPost }: RootState, postId: string): boolean => openPost.post?.id === postId;
 
 /** Keeps or drops a page of the field; all that follows from it is made anew. */
 export const setKept =
-  (field: PostField, address: string, kept: boolean, why: string): AppThunk<Promise<void>> =>
+  (field: Competitors, address: string, kept: boolean, why: string): AppThunk<Promise<void>> =>
   async (dispatch) => {
     const pages = field.pages.map(
-      (page): FieldSource =>
+      (page): CompetitorSource =>
         page.address === address ? { ...page, state: kept ? "kept" : "dropped", why: kept ? "" : why } : page,
     );
     await dispatch(analyse({ ...field, pages }));
@@ -66,31 +67,31 @@ export const setKept =
 
 /** Analyses a kept field, and keeps what the score needs of it. */
 export const analyse =
-  (field: PostField): AppThunk<Promise<void>> =>
+  (field: Competitors): AppThunk<Promise<void>> =>
   async (dispatch, getState, { workers }) => {
     const { session, openPost } = getState();
     const key = analysisKey(field, session.profile);
-    dispatch(fieldChanged(field));
+    dispatch(competitorsChanged(field));
     dispatch(analysisMoved({ done: 0, of: 1 }));
     try {
-      const analysis = await workers.field.analysis(
-        fieldOf(field, session.profile),
+      const analysis = await workers.competitors.analysis(
+        competitorsOf(field, session.profile),
         Comlink.proxy((done: number, of: number) => {
           dispatch(analysisMoved({ done, of }));
         }),
       );
-      if (getState().openPost.field?.id !== field.id) return;
+      if (getState().openPost.competitors?.id !== field.id) return;
       if (!analysis) {
-        dispatch(analysisFailed("The pages of this field are no longer in the workspace: collect it again."));
+        dispatch(analysisFailed("These pages are no longer in the workspace: collect them again."));
         return;
       }
       dispatch(analysisArrived({ key, analysis }));
       const next = { ...field, measure: analysis.measure, benchmark: analysis.benchmark };
-      if (openPost.readOnly || JSON.stringify(next) === JSON.stringify(openPost.field)) return;
-      dispatch(fieldChanged(next));
-      await attempt(() => updateField(next, now()));
+      if (openPost.readOnly || JSON.stringify(next) === JSON.stringify(openPost.competitors)) return;
+      dispatch(competitorsChanged(next));
+      await attempt(() => updateCompetitors(next, now()));
     } catch (error) {
-      dispatch(analysisFailed(`The field could not be analysed: ${(error as Error).message}`));
+      dispatch(analysisFailed(`The competing pages could not be analysed: ${(error as Error).message}`));
     }
   };
 
@@ -98,19 +99,19 @@ export const analyse =
 export const findGaps =
   (): AppThunk<Promise<void>> =>
   async (dispatch, getState, { opened, workers }) => {
-    const { openPost, session, field } = getState();
-    if (!field.analysis || !openPost.post) return;
+    const { openPost, session, competitors } = getState();
+    if (!competitors.analysis || !openPost.post) return;
     const blocks = opened.text?.blocks() ?? [];
-    const of = openField(getState());
+    const of = openCompetitors(getState());
     if (!of) return;
-    const found = await workers.field.gaps(
+    const found = await workers.competitors.gaps(
       of,
       openPost.outline,
       postDraft(openPost.post, session.site, blocks),
       postAddress(openPost.post, session.site),
       gapRules(session.profile),
     );
-    if (getState().field.analysis === field.analysis) dispatch(gapsArrived(found));
+    if (getState().competitors.analysis === competitors.analysis) dispatch(gapsArrived(found));
   };
 
 /**
@@ -121,13 +122,13 @@ export const findGaps =
  */
 const changeOutline =
   (
-    change: (of: FieldOf | null, items: OutlineItem[]) => Promise<OutlineItem[]>,
+    change: (of: CompetitorsOf | null, items: OutlineItem[]) => Promise<OutlineItem[]>,
   ): AppThunk<Promise<{ before: OutlineItem[]; after: OutlineItem[] } | null>> =>
   async (dispatch, getState) => {
     const postId = getState().openPost.post?.id;
     for (;;) {
       const { post, outline, readOnly } = getState().openPost;
-      const of = openField(getState());
+      const of = openCompetitors(getState());
       if (readOnly || post?.id !== postId) return null;
       const after = await change(of, outline);
       const now = getState().openPost;
@@ -144,13 +145,13 @@ export const putIn =
   async (dispatch, getState, { workers }) => {
     const rules = gapRules(getState().session.profile);
     const changed = await dispatch(
-      changeOutline(async (of, items) => (of ? workers.field.put(of, items, what, rules) : items)),
+      changeOutline(async (of, items) => (of ? workers.competitors.put(of, items, what, rules) : items)),
     );
     if (!changed) return;
     const added = changed.after.length - changed.before.length;
     toast(
       what.kind === "all"
-        ? `Put in ${count(added, "heading")} and question${added === 1 ? "" : "s"}, and the terms.`
+        ? `Added ${count(added, "heading")} and question${added === 1 ? "" : "s"}, and the terms.`
         : says,
     );
   };
@@ -161,23 +162,25 @@ export const fillBudgets =
   async (dispatch, getState, { workers }) => {
     const { openPost, session } = getState();
     const { length } = pieceWithDefaults(openPost.piece, session.site.piece ?? noPiece);
-    const changed = await dispatch(changeOutline((of, items) => workers.field.budgets(of, items, length)));
+    const changed = await dispatch(
+      changeOutline((of, items) => workers.competitors.budgets(of, items, length)),
+    );
     if (!changed) return;
     const filled = changed.after.filter(({ budget }, i) => budget !== changed.before[i]!.budget).length;
     toast(
       filled
         ? length === null
-          ? `${count(filled, "heading")} got the words that the field's sections have.`
-          : `${count(filled, "heading")} share the words that are left of ${whole(length)}.`
+          ? `${count(filled, "heading")} got the word count of the competitors' sections.`
+          : `${count(filled, "heading")} share the remaining words of ${whole(length)}.`
         : length === null
-          ? "No other heading is about a topic of the field."
-          : "Every heading has its words, or they fill the length that is aimed at.",
+          ? "No other heading matches a topic of the competitors."
+          : "Every heading has a word count, or they already add up to the target length.",
     );
   };
 
 export const readKept =
   (postId: string): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const [fields, drawer] = await Promise.all([listFields(postId), listDrawer(postId)]);
+    const [fields, drawer] = await Promise.all([listCompetitors(postId), listDrawer(postId)]);
     if (isOpen(getState(), postId)) dispatch(keptRead({ drawer, earlier: fields.slice(1) }));
   };

@@ -1,8 +1,8 @@
 /** The field of the open post as Plan shows it: its analysis, the gaps, pages being read, and what lies in the drawer. */
 import { createSlice, isAnyOf, type PayloadAction } from "@reduxjs/toolkit";
-import type { FieldAnalysis, PageFigures } from "../../core/benchmark/competitors";
+import type { CompetitorAnalysis, PageFigures } from "../../core/benchmark/competitors";
 import type { Gaps } from "../../core/outline/gaps";
-import type { DrawerEntry, PostField } from "../../data/model";
+import type { Competitors, DrawerEntry } from "../../data/model";
 import { postClosed, postOpened } from "./openPostSlice";
 
 export interface ReadOutcome {
@@ -20,8 +20,8 @@ export interface CollectJob {
   outcomes: ReadOutcome[];
 }
 
-interface FieldState {
-  analysis: FieldAnalysis | null;
+interface CompetitorsState {
+  analysis: CompetitorAnalysis | null;
   /** Of what the analysis is; see analysisKey. */
   analysed: string;
   /** Steps of an analysis that is going on. */
@@ -35,10 +35,10 @@ interface FieldState {
   jobs: Record<string, CollectJob>;
   drawer: DrawerEntry[];
   /** Fields that were in force before, the latest first. */
-  earlier: PostField[];
+  earlier: Competitors[];
 }
 
-const initialState: FieldState = {
+const initialState: CompetitorsState = {
   analysis: null,
   analysed: "",
   analysing: null,
@@ -51,13 +51,16 @@ const initialState: FieldState = {
 };
 
 const slice = createSlice({
-  name: "field",
+  name: "competitors",
   initialState,
   reducers: {
-    analysisMoved: (state, { payload }: PayloadAction<FieldState["analysing"]>) => {
+    analysisMoved: (state, { payload }: PayloadAction<CompetitorsState["analysing"]>) => {
       state.analysing = payload;
     },
-    analysisArrived: (state, { payload }: PayloadAction<{ key: string; analysis: FieldAnalysis | null }>) => {
+    analysisArrived: (
+      state,
+      { payload }: PayloadAction<{ key: string; analysis: CompetitorAnalysis | null }>,
+    ) => {
       state.analysis = payload.analysis;
       state.analysed = payload.key;
       state.analysing = null;
@@ -68,7 +71,7 @@ const slice = createSlice({
       state.failure = payload;
       state.analysing = null;
     },
-    gapsArrived: (state, { payload }: PayloadAction<Pick<FieldState, "gaps" | "ours">>) => {
+    gapsArrived: (state, { payload }: PayloadAction<Pick<CompetitorsState, "gaps" | "ours">>) => {
       Object.assign(state, payload);
     },
     jobStarted: (state, { payload }: PayloadAction<Omit<CollectJob, "outcomes">>) => {
@@ -84,7 +87,7 @@ const slice = createSlice({
     jobEnded: (state, { payload }: PayloadAction<string>) => {
       delete state.jobs[payload];
     },
-    keptRead: (state, { payload }: PayloadAction<Pick<FieldState, "drawer" | "earlier">>) => {
+    keptRead: (state, { payload }: PayloadAction<Pick<CompetitorsState, "drawer" | "earlier">>) => {
       Object.assign(state, payload);
     },
   },
@@ -104,4 +107,4 @@ export const {
   jobEnded,
   keptRead,
 } = slice.actions;
-export const field = slice.reducer;
+export const competitors = slice.reducer;

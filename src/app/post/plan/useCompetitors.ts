@@ -1,21 +1,21 @@
 import { useEffect } from "react";
-import { analysisArrived } from "../../store/fieldSlice";
+import { analysisArrived } from "../../store/competitorsSlice";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { usePostSession } from "../SessionContext";
-import { analyse, analysisKey, findGaps, readKept } from "./fieldJobs";
+import { analyse, analysisKey, findGaps, readKept } from "./competitorActions";
 
 /** Long enough to gather what is typed into a heading. */
 const PAUSE = 200;
 
 /** Keeps the analysis and the gaps of the open post current while Plan is in sight. */
-export function useField(): void {
+export function useCompetitors(): void {
   const dispatch = useAppDispatch();
   const session = usePostSession();
   const postId = useAppSelector((state) => state.openPost.post?.id);
-  const field = useAppSelector((state) => state.openPost.field);
+  const field = useAppSelector((state) => state.openPost.competitors);
   const outline = useAppSelector((state) => state.openPost.outline);
   const profile = useAppSelector((state) => state.session.profile);
-  const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.field);
+  const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.competitors);
   const wanted = field ? analysisKey(field, profile) : "";
 
   useEffect(() => {

@@ -1,7 +1,7 @@
 /** Texts that the application began and a person has yet to look at: alt texts, headings of split sections. */
 import type { Block } from "../draft/draft";
 
-export interface BegunText {
+export interface TextToReview {
   text: string;
   kind: "alt text" | "heading";
   /** Place of its block. */
@@ -9,10 +9,10 @@ export interface BegunText {
 }
 
 /** Those that still stand as they were begun; one that was changed has been looked at. */
-export function begunTexts(blocks: readonly Block[], begun: readonly string[]): BegunText[] {
+export function textsToReview(blocks: readonly Block[], begun: readonly string[]): TextToReview[] {
   if (!begun.length) return [];
   const wanted = new Set(begun);
-  return blocks.flatMap((block, at): BegunText[] => {
+  return blocks.flatMap((block, at): TextToReview[] => {
     if (block.kind === "picture" && block.alt && wanted.has(block.alt))
       return [{ text: block.alt, kind: "alt text", block: at }];
     if (block.kind === "heading" && wanted.has(block.text))

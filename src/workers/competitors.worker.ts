@@ -1,0 +1,4 @@
+import * as Comlink from "comlink";
+import { createCompetitorsApi } from "./competitorsApi";
+
+Comlink.expose(createCompetitorsApi());

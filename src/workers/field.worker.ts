@@ -1,4 +1,0 @@
-import * as Comlink from "comlink";
-import { createFieldApi } from "./fieldApi";
-
-Comlink.expose(createFieldApi());
