@@ -10,6 +10,7 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   workers: 2,
   // A busy machine may be late once; what fails three times is broken. What passed late is reported as flaky.
+  failOnFlakyTests: true,
   retries: process.env.CI || process.env.E2E_REPORT ? 2 : 0,
   fullyParallel: true,
   reporter: process.env.E2E_REPORT ? [["line"], ["json", { outputFile: process.env.E2E_REPORT }]] : "line",

@@ -96,14 +96,14 @@ test("a newcomer gets from the demo to an exported post of their own", async ({ 
   await page.keyboard.press("Control+Home");
   await page.keyboard.insertText(TEXT);
   await click("Next: Proof", "link");
-  await click(/^FixRule \d+ things?$/);
+  await click(/^Fix \d+ things?$/);
   const several = page.getByRole("dialog", { name: "Fix several" });
   // Whole proposals, each with its source, its width and the score with it.
   await expect(
     several.getByRole("radio", { name: /How often to water a snake plant/ }).first(),
   ).toBeChecked();
   await expect(several.getByText(/From the title.* of 580 px · score/).first()).toBeVisible();
-  await several.getByRole("button", { name: /^FixRule \d+ things?$/ }).click();
+  await several.getByRole("button", { name: /^Fix \d+ things?$/ }).click();
   clicks++;
   await click("Next: Release", "link");
 
@@ -190,7 +190,7 @@ test("what is collected for one post serves another, and several posts are colle
   await page.getByRole("link", { name: "Next: Plan" }).click();
   await page.getByRole("button", { name: "Collect competing pages" }).click();
   await page.getByRole("button", { name: /^Use the 18 pages of/ }).click();
-  await expect(page.getByRole("region", { name: "The field", exact: true })).toContainText("18 pages");
+  await expect(page.getByRole("region", { name: "Competing pages", exact: true })).toContainText("18 pages");
 
   await page.goto("/");
   await page.getByRole("button", { name: "Collect for these …" }).click();

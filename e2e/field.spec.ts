@@ -34,7 +34,7 @@ test("by keys alone: from an empty plan to an outline that has closed its gaps",
   await expectAccessible(page);
   await tabTo(page, page.getByRole("button", { name: "Collect", exact: true }));
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("region", { name: "The field", exact: true })).toContainText(
+  await expect(page.getByRole("region", { name: "Competing pages", exact: true })).toContainText(
     /\d+ pages for “cargo bike maintenance”/,
   );
   await expect(covers(page)).toContainText(/0 of \d+ topics/);
@@ -66,7 +66,7 @@ test("pages are read, dropped and kept, and the score follows; what changed sinc
   page,
 }) => {
   await openStage(page, `${TOUR}/plan`);
-  const field = page.getByRole("region", { name: "The field", exact: true });
+  const field = page.getByRole("region", { name: "Competing pages", exact: true });
   await expect(field).toContainText(/\d+ pages for “electric cargo bike for families”/);
   await expect(field.getByText("stand-in", { exact: true })).toBeVisible();
   await field.getByRole("button", { name: /^Pages/ }).click();
@@ -129,7 +129,7 @@ test("pages come by address, from files and as source; what cannot be read says 
     .getByLabel("Source")
     .fill(`<title>Pasted page</title><main><h1>Ice</h1><p>${"Studded tyres. ".repeat(40)}</p></main>`);
   await dialog.getByRole("button", { name: "Collect", exact: true }).click();
-  const field = page.getByRole("region", { name: "The field", exact: true });
+  const field = page.getByRole("region", { name: "Competing pages", exact: true });
   await field.getByRole("button", { name: /^Pages 3 kept, 2 not read/ }).click();
   const failed = page.getByRole("region", { name: "Pages that could not be read" });
   await expect(failed).toContainText("is refused: it is loopback");

@@ -29,7 +29,7 @@ test("a fix shows what was and what will be, gains what it promised, and is undo
   const before = await keptScore(page, ID);
   await ledger(page).getByRole("button", { name: "Fix “Keyword in the meta title”" }).click();
   const offer = ledger(page)
-    .getByRole("button", { name: /^FixRule: Make the meta title fit/ })
+    .getByRole("button", { name: /^Fix: Make the meta title fit/ })
     .first();
   const promised = gainIn((await offer.textContent())!);
   expect(promised).toBeGreaterThan(1);
@@ -45,13 +45,13 @@ test("a fix shows what was and what will be, gains what it promised, and is undo
 test("several fixes are one step; what was begun is looked at before release", async ({ page }) => {
   await openProof(page);
   const before = await keptScore(page, ID);
-  await page.getByRole("button", { name: /^FixRule \d+ things$/ }).click();
+  await page.getByRole("button", { name: /^Fix \d+ things$/ }).click();
   const dialog = page.getByRole("dialog", { name: "Fix several" });
   await dialog.getByLabel(/Start the alt texts/).check();
   await expectAccessible(page);
   const promised = gainIn((await dialog.getByText(/together$/).textContent())!);
-  await dialog.getByRole("button", { name: /^FixRule \d+ things$/ }).click();
-  await expect(page.getByText(/^\d+ fixRules: \+/)).toBeVisible();
+  await dialog.getByRole("button", { name: /^Fix \d+ things$/ }).click();
+  await expect(page.getByText(/^\d+ fixes: \+/)).toBeVisible();
   await expect.poll(async () => Math.abs((await keptScore(page, ID)) - before - promised)).toBeLessThan(0.06);
   const begun = page.getByRole("region", { name: "To review" });
   await expect(begun).toContainText("Two children in a box bike");
@@ -73,7 +73,7 @@ test("fixes of the text are one step of undo in the editor, too", async ({ page 
   await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Proof/ }).click();
   await ledger(page).getByRole("button", { name: "Fix “Alt text”" }).click();
   await ledger(page)
-    .getByRole("button", { name: /^FixRule: Start the alt texts/ })
+    .getByRole("button", { name: /^Fix: Start the alt texts/ })
     .click();
   await expect(page.getByRole("region", { name: "To review" })).toBeVisible();
   await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Write/ }).click();
@@ -90,7 +90,7 @@ test("undoing a fix leaves what was written since", async ({ page }) => {
   await openStage(page, `${TOUR}/proof`);
   await ledger(page).getByRole("button", { name: "Fix “Alt text”" }).click();
   await ledger(page)
-    .getByRole("button", { name: /^FixRule: Start the alt texts/ })
+    .getByRole("button", { name: /^Fix: Start the alt texts/ })
     .click();
   const undo = page.getByRole("region", { name: /Notifications/ }).getByRole("button", { name: "Undo" });
   await expect(undo).toBeVisible();
@@ -197,7 +197,7 @@ test("it is compared with a page of the field, another post, and how it was", as
 test("a check is set aside for the whole site, and judged again in Settings", async ({ page }) => {
   await openProof(page);
   await ledger(page).getByRole("button", { name: "Set “Keyword in a subheading” aside" }).click();
-  await page.getByLabel(/Why does this check not hold here/).fill("Our headings are for mechanics");
+  await page.getByLabel(/Why does this check not apply here/).fill("Our headings are for mechanics");
   await page.getByLabel("for the whole site").check();
   await ledger(page).getByRole("button", { name: "Set aside", exact: true }).click();
   await expect(
@@ -260,7 +260,7 @@ test("the Desk sifts by a finding and fixes what it shows, with a preview and a 
   await expect(dialog.getByText(/^\d+ posts would change/)).toBeVisible();
   await expect(dialog).toContainText("Two children in a box bike");
   await expectAccessible(page);
-  await dialog.getByRole("button", { name: /^FixRule \d posts$/ }).click();
+  await dialog.getByRole("button", { name: /^Fix \d posts$/ }).click();
   await expect(page.getByText(/^\d posts fixed\./)).toBeVisible();
   await expect(page.getByText(/^2 posts of 10$/)).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();

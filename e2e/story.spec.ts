@@ -105,7 +105,7 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
   const ledger = page.getByRole("region", { name: "Ledger" });
   await expect(ledger.getByText("Best next step")).toBeVisible();
   await ledger.getByRole("button", { name: "Set “A link to another site” aside" }).click();
-  await page.getByLabel(/Why does this check not hold here/).fill("Workshop notes need no source");
+  await page.getByLabel(/Why does this check not apply here/).fill("Workshop notes need no source");
   await page.keyboard.press("Enter");
   await expect(ledger.getByText("Set aside: Workshop notes need no source")).toBeVisible();
   expect(await scoreOf(page)).toBeGreaterThan(before);

@@ -448,10 +448,7 @@ test("a post is shared with its lead picture, or with one chosen for that, which
   await expect(shared).toContainText("The lead picture is used for sharing.");
   await shared.getByRole("button", { name: "Choose another picture" }).click();
   await page.getByRole("tab", { name: /^Photo shelf/ }).click();
-  await page
-    .getByRole("button", { name: /^Use / })
-    .first()
-    .click();
+  await page.getByRole("button", { name: /^Use / }).first().click();
   await expect(shared).toContainText("It has its own picture for sharing.");
   await expect(shared.getByRole("img")).toBeVisible();
   await expectAccessible(page);

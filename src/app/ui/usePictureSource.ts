@@ -6,10 +6,14 @@ import { letGo } from "./letGo";
 /** Told on the window where the file of a picture is another one now; its detail is the picture's id. */
 export const ASSET_CHANGED = "picture-changed";
 
-/** An address that the browser can show: pictures of the workspace come from the database, others are not fetched. */
-export function usePictureSource(src: string): string | null {
+/**
+ * An address that the browser can show: pictures of the workspace come from the database, others are not fetched.
+ *
+ * @returns null where there is none to show, and undefined while that is not known yet
+ */
+export function usePictureSource(src: string): string | null | undefined {
   const embedded = src.startsWith("data:image/") ? src : null;
-  const [url, setUrl] = useState<string | null>(null);
+  const [url, setUrl] = useState<string | null | undefined>(undefined);
   useEffect(() => {
     const id = assetId(src);
     if (!id) return;
@@ -18,8 +22,13 @@ export function usePictureSource(src: string): string | null {
     const show = () =>
       readOnScreen(() =>
         getAsset(id).then((asset) => {
-          if (!asset || !live) return;
+          if (!live) return;
           if (made) letGo(made);
+          made = null;
+          if (!asset) {
+            setUrl(null);
+            return;
+          }
           made = URL.createObjectURL(asset.blob);
           setUrl(made);
         }),
@@ -32,9 +41,9 @@ export function usePictureSource(src: string): string | null {
     return () => {
       live = false;
       window.removeEventListener(ASSET_CHANGED, onChange);
-      setUrl(null);
+      setUrl(undefined);
       if (made) letGo(made);
     };
   }, [src]);
-  return embedded ?? url;
+  return embedded ?? (assetId(src) ? url : null);
 }

@@ -114,6 +114,13 @@ function PictureView({ node, updateAttributes, deleteNode, editor, getPos, selec
           draggable
           data-drag-handle
         />
+      ) : shown === undefined ? (
+        // As high as the picture will be, so that nothing moves when it comes.
+        <div
+          aria-hidden="true"
+          className="bg-paper"
+          style={width && height ? { aspectRatio: width / height } : {}}
+        />
       ) : (
         <p
           className="flex items-center gap-2 border border-rule bg-paper p-4 font-sans text-[13px] text-ink-2"
