@@ -28,6 +28,8 @@ interface Config {
   files?: string[];
   ignore?: string[];
   profile?: string;
+  competitors?: string;
+  /** What `competitors` was called before. */
   field?: string;
   keyword?: string;
   format?: FormatId;
@@ -60,7 +62,8 @@ export function readCall(argv: string[]): Call | "help" {
   const inConfig = (path: string) => resolve(folder, path);
   const profilePath = values.profile ?? (config.profile && inConfig(config.profile));
   const profile = profilePath === undefined ? defaultProfile : readProfile(profilePath);
-  const fieldPath = values.field ?? (config.field && inConfig(config.field));
+  const configured = config.competitors ?? config.field;
+  const fieldPath = values.competitors ?? values.field ?? (configured && inConfig(configured));
   const keyword = values.keyword ?? config.keyword;
   const files = expandFiles(patterns, config.ignore ?? [], named.length ? process.cwd() : folder);
   if (values.context !== undefined && files.length > 1)
@@ -94,6 +97,8 @@ function parse(args: string[]) {
       keyword: { type: "string" },
       supporting: { type: "string" },
       profile: { type: "string" },
+      competitors: { type: "string" },
+      // What it was called before.
       field: { type: "string" },
       context: { type: "string" },
       format: { type: "string" },

@@ -164,9 +164,9 @@ describe("dune-sparrow score", () => {
     [["score", "a.md", "--min", "high"], "--min takes a number"],
     [["score", "a.md", "--loud"], "--loud"],
     [["score", "a.md", "--profile", path("none.json")], "cannot be read"],
-    [["score", "a.md", "--field", path("none")], "there is no such folder"],
-    [["score", "a.md", "--field", path("a.md")], "it is no folder"],
-    [["score", "a.md", "--field", path("p")], "holds no .html file"],
+    [["score", "a.md", "--competitors", path("none")], "there is no such folder"],
+    [["score", "a.md", "--competitors", path("a.md")], "it is no folder"],
+    [["score", "a.md", "--competitors", path("p")], "holds no .html file"],
     [["score", "a.md", "--profile", path("bad-profile.json")], "version: must be"],
     [["score", path("a.md"), "--context", path("none.json")], "cannot be read"],
     [["score", path("a.md"), "--context", path("profile.json")], "This is not a context file"],
@@ -191,16 +191,16 @@ describe("dune-sparrow score", () => {
     const check = (file: Answer["files"][number], id: string) => file.checks.find((one) => one.id === id)!;
     const bare = score(path("a.md"));
     expect(check(bare, "field-terms").state).toBe("not-applicable");
-    const measured = score(path("a.md"), "--field", pages);
+    const measured = score(path("a.md"), "--competitors", pages);
     expect(check(measured, "field-terms").state).toBe("judged");
     expect(check(measured, "heading-topics")).toMatchObject({ state: "judged", share: 0 });
     const { field } = measured as unknown as { field: { pages: number; average: number; best: number } };
     expect(field.pages).toBe(6);
     expect(field.best).toBeGreaterThanOrEqual(field.average);
-    const own = score(join(pages, "1.html"), "--field", pages);
+    const own = score(join(pages, "1.html"), "--competitors", pages);
     expect(check(own, "heading-topics").share).toBe(1);
     expect((own as unknown as { field: { pages: number } }).field.pages).toBe(5);
-    expect(call("score", path("a.md"), "--field", pages, "--keyword", "cargo bike").out).toContain(
+    expect(call("score", path("a.md"), "--competitors", pages, "--keyword", "cargo bike").out).toContain(
       "6 competing pages: average",
     );
   });

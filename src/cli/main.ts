@@ -13,7 +13,7 @@ input, read as Markdown.
   --keyword "…"        target keyword; wins over the file's own
   --supporting "a,b"   supporting keywords; win over the file's own
   --profile FILE       weights and thresholds (JSON); the default profile where absent
-  --field DIR          saved pages (.html) that rank for the keyword, in the order of their names: the draft is
+  --competitors DIR    saved pages (.html) that rank for the keyword, in the order of their names: the draft is
                        scored against what they share
   --context FILE       what the application knows besides the text, as it exports it with the post: questions, checks set
                        aside, competing pages, other posts. With it the score is the application's
@@ -21,7 +21,7 @@ input, read as Markdown.
   --min N              exit with 1 when a score is under N
   --fix                make the safe fixes in Markdown files: heading levels, a second H1, https for http
   --dry-run            with --fix: say what would be written, and write nothing
-  --config FILE        files, ignore, profile, field, keyword, format, min and setAside as JSON;
+  --config FILE        files, ignore, profile, competitors, keyword, format, min and setAside as JSON;
                        dune-sparrow.config.json where there is one
 
 Exit: 0; 1 when a score is under --min; 2 for a bad call or an unreadable file (the others are still scored).
