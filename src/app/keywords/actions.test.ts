@@ -1,0 +1,97 @@
+/** What a person does with keywords, and its undo. */
+import { beforeEach, describe, expect, it } from "vitest";
+import { bareListKeyword, type KeywordList } from "../../core/keywords/list";
+import { db } from "../../data/db";
+import { getList } from "../../data/lists";
+import { getHidden } from "../../data/settings";
+import { lastNotice } from "../testing/notices";
+import { createTestStore } from "../testing/testStore";
+import {
+  duplicateList,
+  hide,
+  makeList,
+  mergeInto,
+  moveTo,
+  putInList,
+  removeList,
+  splitOff,
+  takeOut,
+} from "./actions";
+
+const keywords = (...texts: string[]) => texts.map(bareListKeyword);
+const textsOf = async (id: string) => (await getList(id))?.keywords.map(({ text }) => text);
+const list = async (id: string): Promise<KeywordList> => (await getList(id))!;
+const undo = async () => {
+  lastNotice()!.press!();
+  // The undo is a write of its own.
+  await new Promise((resolve) => setTimeout(resolve, 30));
+};
+const made = async (name: string, ...texts: string[]) => (await makeList(name, "en", keywords(...texts)))!;
+
+beforeEach(async () => {
+  await Promise.all(db.tables.map((table) => table.clear()));
+});
+
+describe("keyword lists", () => {
+  it("take keywords once, and say how many were there already", async () => {
+    const id = await made("Bikes", "cargo bike");
+    await putInList(id, keywords("Cargo Bike", "bell"));
+    expect(await textsOf(id)).toEqual(["cargo bike", "bell"]);
+    expect(lastNotice()!.text).toBe("1 keyword added to “Bikes”; it had 1 already.");
+  });
+
+  it("give keywords up, and have them back", async () => {
+    const id = await made("Bikes", "cargo bike", "bell", "lock");
+    await takeOut(await list(id), ["bell"]);
+    expect(await textsOf(id)).toEqual(["cargo bike", "lock"]);
+    await undo();
+    expect(await textsOf(id)).toEqual(["cargo bike", "bell", "lock"]);
+  });
+
+  it("move keywords to another list and back", async () => {
+    const [from, to] = [await made("From", "a bike", "b bike"), await made("To", "c bike")];
+    await moveTo(await list(from), to, ["a bike"]);
+    expect([await textsOf(from), await textsOf(to)]).toEqual([["b bike"], ["c bike", "a bike"]]);
+    await undo();
+    expect([await textsOf(from), await textsOf(to)]).toEqual([["a bike", "b bike"], ["c bike"]]);
+  });
+
+  it("are split, and made whole again", async () => {
+    const id = await made("Whole", "a bike", "b bike");
+    const part = (await splitOff(await list(id), "Part", ["b bike"]))!;
+    expect([await textsOf(id), await textsOf(part)]).toEqual([["a bike"], ["b bike"]]);
+    await undo();
+    expect([await textsOf(id), await getList(part)]).toEqual([["a bike", "b bike"], undefined]);
+  });
+
+  it("are merged, and parted again", async () => {
+    const [into, other] = [await made("Into", "a bike"), await made("Other", "b bike", "a bike")];
+    await mergeInto(into, await list(other));
+    expect([await textsOf(into), await getList(other)]).toEqual([["a bike", "b bike"], undefined]);
+    await undo();
+    expect([await textsOf(into), await textsOf(other)]).toEqual([["a bike"], ["b bike", "a bike"]]);
+  });
+
+  it("are deleted and brought back, and copied under a name of their own", async () => {
+    const id = await made("Bikes", "a bike");
+    const copy = (await duplicateList(await list(id)))!;
+    expect((await list(copy)).name).toBe("Bikes, copy");
+    await removeList(await list(id));
+    expect(await getList(id)).toBeUndefined();
+    await undo();
+    expect(await textsOf(id)).toEqual(["a bike"]);
+  });
+});
+
+it("hides keywords for the site, each once, and shows them again", async () => {
+  const { store } = createTestStore();
+  await store.dispatch(hide(["cheap", "cheap", "used"]));
+  expect(await getHidden()).toEqual(["cheap", "used"]);
+  await undo();
+  expect([await getHidden(), store.getState().session.hidden]).toEqual([[], []]);
+});
+
+it("says what could not be saved, and that nothing changed", async () => {
+  await takeOut({ id: "gone", name: "Gone", target: "", keywords: [] } as unknown as KeywordList, ["a"]);
+  expect(lastNotice()!.text).toMatch(/^That was not saved: .* What was there is unchanged\.$/);
+});

@@ -1,0 +1,80 @@
+/** What changes of the open post is saved, by the store that is asked to change it. */
+import { afterAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { db } from "../../data/db";
+import { newPost } from "../../data/newPost";
+import { addPost, getPlan, getPost } from "../../data/posts";
+import { emptySite } from "../../data/settings";
+import { createTestStore } from "../testing/testStore";
+import { outlineItemAdded, postEdited, postOpened, readOnlyChanged } from "./openPostSlice";
+import { scoresMade } from "./postsSlice";
+import { showScores } from "./scoreActions";
+import { selectScoreById } from "./selectors";
+import { stageOfWork } from "./stageOfWork";
+
+const NOW = "2026-11-28T10:00:00.000Z";
+const post = newPost("p", emptySite, NOW, { stage: "plan" });
+const score = { postId: "p", score: 50, words: 10 } as never;
+
+beforeEach(async () => {
+  vi.stubGlobal("window", { location: { pathname: "/post/p/write" } });
+  await Promise.all(db.tables.map((table) => table.clear()));
+  await addPost(post);
+});
+
+afterAll(() => {
+  vi.unstubAllGlobals();
+});
+
+describe("the open post", () => {
+  it("is saved as it is changed, and its stage follows where it is worked on", async () => {
+    const { store, dependencies } = createTestStore();
+    store.dispatch(postOpened({ post, outline: [] }));
+    store.dispatch(postEdited({ title: "New", slug: "new" }));
+    store.dispatch(outlineItemAdded({ item: { id: "a", level: 2, text: "First", note: "" }, at: 0 }));
+    await dependencies.saver.flush();
+    expect(await getPost("p")).toMatchObject({ title: "New", slug: "new", stage: "write" });
+    expect((await getPlan("p")).items).toMatchObject([{ text: "First" }]);
+    expect(store.getState().openPost.saving.state).not.toBe("failed");
+  });
+
+  it("is not saved from a tab that only reads it", async () => {
+    const { store, dependencies } = createTestStore();
+    store.dispatch(postOpened({ post, outline: [] }));
+    store.dispatch(readOnlyChanged(true));
+    store.dispatch(postEdited({ title: "Not mine" }));
+    await dependencies.saver.flush();
+    expect((await getPost("p"))!.title).toBe("");
+  });
+
+  it.each([
+    ["/post/p/plan", null],
+    ["/post/p/proof", "proof"],
+    ["/keywords/lists", null],
+    ["/post/p/nowhere", null],
+  ])("at %s it is in stage %s", (path, stage) => expect(stageOfWork(post, path)).toBe(stage));
+
+  it("stays in its stage once it is live", () =>
+    expect(stageOfWork({ ...post, status: "live" }, "/post/p/proof")).toBeNull());
+});
+
+describe("scores", () => {
+  it("are told to other tabs, and those of other tabs are heard", () => {
+    const told: unknown[] = [];
+    let hear: (scores: never[]) => void = () => {};
+    const { store } = createTestStore({
+      scores: {
+        tell: (scores) => void told.push(scores),
+        listen: (heard) => {
+          hear = heard as never;
+        },
+      },
+    });
+    store.dispatch(showScores([score]));
+    store.dispatch(showScores([]));
+    expect(told).toEqual([[score]]);
+    hear([{ postId: "q", score: 70 } as never]);
+    expect(selectScoreById(store.getState(), "q")).toMatchObject({ score: 70 });
+    store.dispatch(scoresMade([]));
+    expect(selectScoreById(store.getState(), "p")).toMatchObject({ score: 50 });
+  });
+});
