@@ -60,7 +60,7 @@ test("from a broad word to a list on a post, by keyboard alone", async ({ page }
     .poll(async () => Number(/(\d+) chosen/.exec((await tray(page).textContent())!)![1]))
     .toBeGreaterThan(10);
   await page.keyboard.press("Escape");
-  await expect(tray(page)).toContainText("Choose keywords by click or by Space");
+  await expect(tray(page)).toContainText("Choose keywords with a click or Space");
   await page.keyboard.press("Home");
   for (const key of [" ", "ArrowDown", " ", "ArrowDown", " "]) await page.keyboard.press(key);
   await expect(tray(page)).toContainText("3 chosen");

@@ -74,13 +74,13 @@ test("what cannot be read says so, and comes when it is tried again", async ({ p
       repairVersions: () => Object.assign(IDBIndex.prototype, { getAll }),
     });
   });
-  const fix = (name: "mendOutlines" | "mendVersions") =>
+  const fix = (name: "repairOutlines" | "repairVersions") =>
     page.evaluate((which) => (window as never as Record<string, () => void>)[which]!(), name);
 
   await page.getByRole("link", { name: "Winter cycling with children: warm feet" }).first().click();
   const post = page.getByRole("alert").filter({ hasText: "This post could not be opened" });
   await expect(post).toContainText("torn");
-  await fix("mendOutlines");
+  await fix("repairOutlines");
   await post.getByRole("button", { name: "Try again" }).click();
   const stages = page.getByRole("navigation", { name: "Stages" });
   await stages.getByRole("link", { name: /^Write/ }).click();
@@ -89,7 +89,7 @@ test("what cannot be read says so, and comes when it is tried again", async ({ p
   const dialog = page.getByRole("dialog", { name: "Versions" });
   const versions = dialog.getByRole("alert").filter({ hasText: "The versions could not be read" });
   await expect(versions).toContainText("torn");
-  await fix("mendVersions");
+  await fix("repairVersions");
   await versions.getByRole("button", { name: "Try again" }).click();
   await expect(versions).toBeHidden();
   await expect(dialog.getByText(/None yet|words/).first()).toBeVisible();

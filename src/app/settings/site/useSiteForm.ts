@@ -1,0 +1,77 @@
+import { useEffect, useRef } from "react";
+import { useForm } from "react-hook-form";
+import { messageOf } from "../../../core/messageOf";
+import { saveSite } from "../../../data/settings";
+import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
+import { siteChanged } from "../../store/sessionSlice";
+import { changeOf, faultOf, formOf, type SiteFieldName, type SiteForm } from "./siteForm";
+
+/** The site's settings as a form: each value is stored when its field is left, and what is wrong with it is said beside it. */
+export function useSiteForm() {
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const site = useAppSelector((state) => state.session.site);
+  /** What is stored, as the form says it. */
+  const stored = useRef(formOf(site));
+  const form = useForm<SiteForm>({
+    defaultValues: stored.current,
+    mode: "onBlur",
+  });
+
+  /** Stores a value, where it is sound and other than before. */
+  const commit = async (name: SiteFieldName): Promise<void> => {
+    const text = form.getValues(name);
+    if (faultOf[name]?.(text) || text === stored.current[name]) return;
+    const next = { ...store.getState().session.site, ...changeOf[name](text) };
+    try {
+      await saveSite(next);
+      dispatch(siteChanged(next));
+    } catch (error) {
+      form.setError(name, { message: `Not saved: ${messageOf(error)}. Leave the field again to retry.` });
+    }
+  };
+
+  // What changed here or elsewhere, with the whole workspace perhaps, is shown as it is stored: an address has its scheme by now, a list no
+  // blank lines. What is being typed stays.
+  useEffect(() => {
+    const next = formOf(site);
+    const names = Object.keys(next) as SiteFieldName[];
+    const before = stored.current;
+    stored.current = next;
+    for (const name of names) {
+      const text = form.getValues(name);
+      const settled =
+        text === before[name] ||
+        JSON.stringify(changeOf[name](text)) === JSON.stringify(changeOf[name](next[name]));
+      if (settled && text !== next[name]) form.setValue(name, next[name]);
+    }
+  }, [site, form]);
+
+  // Whoever leaves by a key, or closes the page, leaves the field too.
+  const commitAll = useRef(async () => {});
+  commitAll.current = async () => {
+    for (const name of Object.keys(form.getValues()) as SiteFieldName[]) await commit(name);
+  };
+  useEffect(() => {
+    const onHide = () => void (document.visibilityState === "hidden" && commitAll.current());
+    document.addEventListener("visibilitychange", onHide);
+    return () => {
+      document.removeEventListener("visibilitychange", onHide);
+      void commitAll.current();
+    };
+  }, []);
+
+  return {
+    /** Attributes of a field. */
+    field: (name: SiteFieldName) => ({
+      ...form.register(name, {
+        validate: (text) => faultOf[name]?.(text) ?? true,
+        onBlur: () => void commit(name),
+      }),
+      "aria-invalid": form.formState.errors[name] !== undefined,
+      "aria-describedby": `${name}-fault`,
+    }),
+    fault: (name: SiteFieldName): string | undefined => form.formState.errors[name]?.message,
+    onSubmit: form.handleSubmit(() => commitAll.current()),
+  };
+}
