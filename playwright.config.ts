@@ -18,6 +18,7 @@ export default defineConfig({
     actionTimeout: 30_000,
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    locale: "en-GB",
     // Nothing to wait for in motion; what moves is a matter of style sheets, and screens.spec looks at it.
     contextOptions: { reducedMotion: "reduce" },
     permissions: ["clipboard-read", "clipboard-write"],

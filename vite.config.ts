@@ -3,8 +3,8 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import express from "express";
 import { defineConfig, type Plugin } from "vite";
-import { compressedFiles } from "./scripts/compressedFiles";
-import { offlineFiles } from "./scripts/offlineFiles";
+import { compressedFiles } from "./scripts/compressedFiles.ts";
+import { offlineFiles } from "./scripts/offlineFiles.ts";
 import type * as Api from "./src/server/api";
 
 /** Its browser build asks the document for help, which a worker does not have; the plain one works everywhere. */

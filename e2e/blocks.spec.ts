@@ -86,7 +86,7 @@ test("a box is put behind a table, not into it; rows and columns come and go", a
 test("a block and a whole section move by keys, and undo puts them back", async ({ page }) => {
   await openStage(page, `${POST}/write`);
   const sections = page.getByRole("navigation", { name: "Sections of the text" }).getByRole("button");
-  const order = () => sections.evaluateAll((all) => all.map((one) => one.getAttribute("title")));
+  const order = () => sections.evaluateAll((all) => all.map((one) => one.querySelector("bdi")?.textContent));
   const start = await order();
   await sections.nth(1).click();
   await page.keyboard.press("Alt+Shift+PageDown");

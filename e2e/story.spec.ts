@@ -6,7 +6,7 @@ import { join } from "node:path";
 import { strFromU8, unzipSync } from "fflate";
 import type { WorkspaceFile } from "../src/data/workspace/workspaceFile";
 import { readWeb } from "../src/server/standins/web/pages";
-import { downloaded, expect, field, keptScore, openDesk, scoreOf, sheet, strip, test } from "./test";
+import { choose, downloaded, expect, field, keptScore, openDesk, scoreOf, sheet, strip, test } from "./test";
 
 interface CommandAnswer {
   files: { score: number; checks: { id: string; share: number }[] }[];
@@ -28,11 +28,11 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
     await page.getByRole("searchbox", { name: "Search keywords" }).fill(keyword);
     await page
       .getByRole("row")
-      .filter({ has: page.getByTitle(keyword, { exact: true }) })
+      .filter({ has: page.getByRole("gridcell", { name: keyword, exact: true }) })
       .click();
     await page.getByRole("button", { name: "Make it the target" }).click();
   };
-  await page.getByLabel("Look-up", { exact: true }).selectOption({ label: "cargo bike" });
+  await choose(page.getByLabel("Look-up", { exact: true }), "cargo bike");
   await take("cargo bike maintenance");
   await expect(page.getByRole("alert")).toContainText("Same target as");
   await take("cargo bike brake pads");

@@ -56,6 +56,12 @@ export async function scoreOf(page: Page): Promise<number> {
   return Number(/[\d.]+/.exec(label!)![0]);
 }
 
+/** Chooses from a list that drops down. */
+export async function choose(list: Locator, option: string | RegExp): Promise<void> {
+  await list.click();
+  await list.page().getByRole("option", { name: option, exact: true }).click();
+}
+
 /** Pastes into the text what a clipboard would hold. */
 export async function paste(page: Page, data: Record<string, string>): Promise<void> {
   await sheet(page).evaluate((target, types) => {

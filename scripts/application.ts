@@ -24,7 +24,11 @@ export async function runApplication(): Promise<Running> {
     address,
     browser,
     async freshPage(width = 1280, height = 800) {
-      const context = await browser.newContext({ viewport: { width, height }, baseURL: address });
+      const context = await browser.newContext({
+        viewport: { width, height },
+        baseURL: address,
+        locale: "en-GB",
+      });
       return context.newPage();
     },
     async stop() {

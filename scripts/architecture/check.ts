@@ -5,7 +5,7 @@ import {
   importsDownwards,
   noCirclesOfFiles,
   noCirclesOfFolders,
-  noTopLevelLet,
+  noModuleState,
   onlyDataOpensTheDatabase,
   type Rule,
 } from "./rules";
@@ -14,7 +14,7 @@ import { readSource } from "./sources";
 const RULES: readonly Rule[] = [
   importsDownwards,
   onlyDataOpensTheDatabase,
-  noTopLevelLet,
+  noModuleState,
   noCirclesOfFiles,
   noCirclesOfFolders,
 ];
@@ -28,5 +28,7 @@ const files = globSync(["src/**/*.{ts,tsx}"], {
 const sources = files.toSorted().map((file) => readSource(root, file));
 const faults = RULES.flatMap((rule) => rule(sources));
 for (const fault of faults) console.error(fault);
-console.log(`Architecture: ${sources.length} files, ${faults.length} faults`);
+console.log(
+  `Architecture: ${sources.length} files, ${faults.length || "no"} fault${faults.length === 1 ? "" : "s"}`,
+);
 process.exitCode = faults.length ? 1 : 0;

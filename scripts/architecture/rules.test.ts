@@ -3,7 +3,7 @@ import {
   importsDownwards,
   noCirclesOfFiles,
   noCirclesOfFolders,
-  noTopLevelLet,
+  noModuleState,
   onlyDataOpensTheDatabase,
 } from "./rules";
 import { type Source, sourceOf } from "./sources";
@@ -21,7 +21,10 @@ describe("reading a source", () => {
         import { useState } from "react";
         const later = () => import("./d");
         export let x = 1;
-        let [y, z] = [2, 3];
+        let y = 2;
+        const read = new Map<string, number>();
+        const rows: number[] = [];
+        const FIXED = new Set(["a"]);
         const w = () => { let inside = 4; return inside; };`,
       "src/app/b.ts": "",
       "src/core/c.ts": "",
@@ -31,7 +34,7 @@ describe("reading a source", () => {
       path: "src/app/a.tsx",
       imports: ["src/app/b.ts", "src/core/c.ts", "src/app/d.tsx"],
       packages: ["react"],
-      topLevelLets: ["x", "[y, z]"],
+      moduleState: ["x", "y", "read", "rows"],
     });
   });
   it("refuses what it cannot read", () =>
@@ -66,8 +69,11 @@ describe("the rules", () => {
       { "src/app/a.ts": `import { db } from "../data/db";`, "src/data/db.ts": "" },
       1,
     ],
-    ["state of a module", noTopLevelLet, { "src/app/a.ts": "let a = 1;" }, 1],
-    ["a constant", noTopLevelLet, { "src/app/a.ts": "const a = 1;" }, 0],
+    ["state of a module", noModuleState, { "src/app/a.ts": "let a = 1;" }, 1],
+    ["a cache of a module", noModuleState, { "src/app/a.ts": "const a = new WeakMap<object, string>();" }, 1],
+    ["a list to be filled", noModuleState, { "src/app/a.ts": "const a: string[] = [];" }, 1],
+    ["a constant", noModuleState, { "src/app/a.ts": `const a = 1; const b = new Map([[1, 2]]);` }, 0],
+    ["a constant that is empty", noModuleState, { "src/app/a.ts": "const NONE: string[] = [];" }, 0],
     [
       "two files in a circle, by a type",
       noCirclesOfFiles,

@@ -41,9 +41,9 @@ export const onlyDataOpensTheDatabase: Rule = (sources) =>
     ]);
 
 /** State that belongs to a module belongs to nobody. */
-export const noTopLevelLet: Rule = (sources) =>
-  sources.flatMap(({ path, topLevelLets }) =>
-    topLevelLets.map((name) => `${path} declares “let ${name}” at its top level: give the state an owner.`),
+export const noModuleState: Rule = (sources) =>
+  sources.flatMap(({ path, moduleState }) =>
+    moduleState.map((name) => `${path} keeps state in “${name}” at its top level: give it an owner.`),
   );
 
 /** Two files that need each other are one idea, or hide a third that both need. */

@@ -1,7 +1,10 @@
 /** What the source files import, and what they declare at the top: read with a parser, types included. */
 import { existsSync, readFileSync } from "node:fs";
 import { dirname, join, normalize } from "node:path";
-import { parseSync } from "oxc-parser";
+import { type Expression, parseSync } from "oxc-parser";
+
+/** A name in capitals says that it stays as it is. */
+const CONSTANT = /^[A-Z][A-Z0-9_]*$/;
 
 export interface Source {
   /** Its path from the root of the repository, as those of its imports. */
@@ -10,8 +13,8 @@ export interface Source {
   imports: readonly string[];
   /** Packages that it imports. */
   packages: readonly string[];
-  /** Names that a `let` or `var` at its top level declares. */
-  topLevelLets: readonly string[];
+  /** Names of state at its top level: a `let`, a `var`, or a map, set or array that is empty to begin with, and so to be filled. */
+  moduleState: readonly string[];
 }
 
 /** Reads a file. @throws where it cannot be parsed */
@@ -44,10 +47,27 @@ export function sourceOf(path: string, text: string, exists: (file: string) => b
     path,
     imports: [...new Set(imports)],
     packages: [...new Set(requests.filter((request) => !request.startsWith(".")))],
-    topLevelLets: program.body.flatMap((statement) => {
+    moduleState: program.body.flatMap((statement) => {
       const declaration = statement.type === "ExportNamedDeclaration" ? statement.declaration : statement;
-      if (declaration?.type !== "VariableDeclaration" || declaration.kind === "const") return [];
-      return declaration.declarations.map(({ id }) => text.slice(id.start, id.end));
+      if (declaration?.type !== "VariableDeclaration") return [];
+      return declaration.declarations
+        .map(({ id, init }) => ({ init, name: /^\w+/.exec(text.slice(id.start, id.end))?.[0] ?? "" }))
+        .filter(
+          ({ init, name }) =>
+            declaration.kind !== "const" || (isEmptyCollection(init) && !CONSTANT.test(name)),
+        )
+        .map(({ name }) => name);
     }),
   };
+}
+
+/** `new Map()`, `new WeakMap<…>()`, `[]` and the like, where the type does not say that it stays as it is. */
+function isEmptyCollection(init: Expression | null | undefined): boolean {
+  if (init?.type === "ArrayExpression") return init.elements.length === 0;
+  return (
+    init?.type === "NewExpression" &&
+    init.callee.type === "Identifier" &&
+    /^(Weak)?(Map|Set)$/.test(init.callee.name) &&
+    init.arguments.length === 0
+  );
 }

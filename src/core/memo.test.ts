@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { Memo, MemoBy, MemoByText, Remembered } from "./memo";
+import { Memo, MemoBy, MemoByText, perObject, perText, Remembered } from "./memo";
 
 describe("memo", () => {
   it("computes again exactly when a dependency is another", () => {
@@ -64,5 +64,25 @@ describe("memo", () => {
     for (const text of ["a", "b", "c", "d"]) memo.of([]).get(text, () => 1);
     expect(memo.of([]).get("a", () => 2)).toBe(2);
     expect(memo.of([]).get("d", () => 2)).toBe(1);
+  });
+});
+
+describe("functions that remember", () => {
+  it("are computed once for each object, undefined included", () => {
+    const asked: object[] = [];
+    const of = perObject((key: object) => {
+      asked.push(key);
+      return key === second ? undefined : asked.length;
+    });
+    const [first, second] = [{}, {}];
+    expect([of(first), of(second), of(first), of(second)]).toEqual([1, undefined, 1, undefined]);
+    expect(asked).toEqual([first, second]);
+  });
+
+  it("are computed once for each text, until there are too many", () => {
+    const asked: string[] = [];
+    const length = perText((text) => asked.push(text) && text.length, 2);
+    expect(["a", "bb", "a", "ccc", "a"].map(length)).toEqual([1, 2, 1, 3, 1]);
+    expect(asked).toEqual(["a", "bb", "ccc", "a"]);
   });
 });

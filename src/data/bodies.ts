@@ -1,14 +1,10 @@
 /** Documents of posts, to and from the form in which they are kept. */
 import type { EditorDoc, EditorNode } from "../core/blocks/editorJson";
+import { perObject } from "../core/memo";
 import type { Body, StoredBody } from "./model";
 
 /** JSON by top-level node, which never changes in place: of a long document, a save finds one that is new. */
-const written = new WeakMap<EditorNode, string>();
-export function nodeJson(node: EditorNode): string {
-  const known = written.get(node) ?? narrow(JSON.stringify(node));
-  written.set(node, known);
-  return known;
-}
+export const nodeJson = perObject((node: EditorNode) => narrow(JSON.stringify(node)));
 
 /** More of such signs, and escaping them costs more than it saves. */
 const FEW = 1 / 16;

@@ -26,20 +26,20 @@ const about = (id: string, more: Partial<BoardQuestion> = {}): BoardQuestion => 
   sort: [],
   ...more,
 });
-let uses: { text: string; use: Use }[] = [];
+const inLists: { uses: { text: string; use: Use }[] } = { uses: [] };
 const texts = (boards: Boards, question: BoardQuestion) =>
   boards.ask(question, ({ board }) => board.rows(0, 10).map(({ text }) => text));
 const boardOf = (boards: Boards, id: string) => boards.ask(about(id), ({ board }) => board);
 
 beforeEach(async () => {
-  uses = [];
+  inLists.uses = [];
   await Promise.all(db.tables.map((table) => table.clear()));
   for (const one of [list("a", "bike", "bell"), list("b", "rain", "cover"), list("c", "x"), list("d", "y")])
     await saveList(one as never, NOW);
 });
 
 it("answers about the set that is named, whatever was opened since, and in whatever order it was read", async () => {
-  const boards = new Boards(() => uses);
+  const boards = new Boards(() => inLists.uses);
   const [a, b, again] = await Promise.all([
     texts(boards, about("a")),
     texts(boards, about("b")),
@@ -51,7 +51,7 @@ it("answers about the set that is named, whatever was opened since, and in whate
 });
 
 it("opens again what it no longer holds, and what has changed", async () => {
-  const boards = new Boards(() => uses);
+  const boards = new Boards(() => inLists.uses);
   const first = (await boardOf(boards, "a"))!;
   expect((await boardOf(boards, "a"))!).toBe(first);
   for (const id of ["b", "c", "d"]) await boardOf(boards, id);
@@ -62,16 +62,16 @@ it("opens again what it no longer holds, and what has changed", async () => {
 });
 
 it("says where a set is gone, and finds it when it is there again", async () => {
-  const boards = new Boards(() => uses);
+  const boards = new Boards(() => inLists.uses);
   expect(await boardOf(boards, "none")).toBeNull();
   await saveList(list("none", "now") as never, NOW);
   expect(await texts(boards, about("none"))).toEqual(["now"]);
 });
 
 it("knows who has a keyword since the lists were last looked at", async () => {
-  const boards = new Boards(() => uses);
+  const boards = new Boards(() => inLists.uses);
   await boardOf(boards, "a");
-  uses = [{ text: "bike", use: { listId: "b", target: false } }];
+  inLists.uses = [{ text: "bike", use: { listId: "b", target: false } }];
   boards.usesChanged();
   expect((await boardOf(boards, "a"))!.rowAt(0).uses).toEqual([{ listId: "b", target: false }]);
 });

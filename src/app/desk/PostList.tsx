@@ -2,7 +2,9 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { memo, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { hintOf } from "../ui/glossary";
-import { PostRow, ROW, type Row } from "./PostRow";
+import { Tooltip } from "../ui/Tooltip";
+import type { Row } from "./deskRows";
+import { PostRow, ROW } from "./PostRow";
 
 const HEADING = 29;
 const POST = 53;
@@ -40,13 +42,13 @@ export const PostList = memo(function PostList({
       <div className="min-w-[820px] small:min-w-0">
         <div className={`${ROW} h-8 border-b border-rule text-[12px] text-ink-2`} aria-hidden="true">
           <span>Post and target keyword</span>
-          <span className="truncate small:hidden" title={hintOf("strip")}>
-            Checks by weight
-          </span>
+          <Tooltip says={hintOf("strip")} whenCut>
+            <span className="truncate small:hidden">Checks by weight</span>
+          </Tooltip>
           <span className="text-right">Score</span>
-          <span className="small:hidden" title={hintOf("next")}>
-            Best next step
-          </span>
+          <Tooltip says={hintOf("next")}>
+            <span className="small:hidden">Best next step</span>
+          </Tooltip>
           <span className="text-right small:hidden">Words</span>
           <span className="small:hidden">Date</span>
         </div>

@@ -2,32 +2,18 @@
 
 import { Copy, Trash2 } from "lucide-react";
 import { Link, useNavigate } from "react-router";
-import type { ListedFinding, Post, PostScore } from "../../data/model";
 import { copyPost } from "../posts/copyPost";
 import { deleteWithUndo } from "../posts/deleteWithUndo";
 import { useAppDispatch } from "../store/hooks";
+import { shortDay } from "../ui/dates";
 import { points, whole } from "../ui/figures";
+import { Tooltip } from "../ui/Tooltip";
 import { MiniStrip } from "../ui/WeightStrip";
-
-export interface Row {
-  post: Post;
-  score: PostScore | undefined;
-  next: ListedFinding | undefined;
-}
+import type { Row } from "./deskRows";
 
 /** The columns of the list, its head included. */
 export const ROW =
   "grid small:grid-cols-[minmax(0,1fr)_40px] grid-cols-[minmax(0,1fr)_90px_40px_200px_44px_88px_56px] items-center gap-x-3 px-3 mid:grid-cols-[minmax(0,1fr)_154px_45px_220px_63px_91px_56px] mid:gap-x-4";
-
-const shortDate = (iso: string): string =>
-  iso
-    ? new Date(`${iso}T12:00:00`).toLocaleDateString("en-GB", {
-        day: "numeric",
-        month: "short",
-        // The year only where it is another one.
-        ...(new Date().getFullYear() !== Number(iso.slice(0, 4)) && { year: "numeric" }),
-      })
-    : "";
 
 const ACT =
   "flex h-7 w-7 items-center justify-center rounded text-ink-2 opacity-0 focus-visible:opacity-100 group-hover:opacity-100";
@@ -39,19 +25,20 @@ export function PostRow({ post, score, next }: Row) {
   const date =
     post.status === "draft"
       ? post.due
-        ? `due ${shortDate(post.due)}`
+        ? `due ${shortDay(post.due, new Date())}`
         : ""
-      : `${post.status === "live" ? "" : "for "}${shortDate(post.date)}`;
+      : `${post.status === "live" ? "" : "for "}${shortDay(post.date, new Date())}`;
   return (
     <div className={`${ROW} group h-full hover:bg-paper`}>
       <span className="min-w-0">
-        <Link
-          to={`/post/${post.id}/${post.stage}`}
-          className="block truncate font-serif text-[15px] hover:text-proof hover:underline"
-          title={name}
-        >
-          <bdi>{name}</bdi>
-        </Link>
+        <Tooltip says={name} whenCut>
+          <Link
+            to={`/post/${post.id}/${post.stage}`}
+            className="block truncate font-serif text-[15px] hover:text-proof hover:underline"
+          >
+            <bdi>{name}</bdi>
+          </Link>
+        </Tooltip>
         <span className="block truncate text-[13px] text-ink-2">
           <bdi>{post.keyword || "no target keyword yet"}</bdi>
         </span>
@@ -62,35 +49,41 @@ export function PostRow({ post, score, next }: Row) {
       <span className="figures text-right text-[15px] font-semibold">
         {score ? Math.round(score.score) : "–"}
       </span>
-      <span className="min-w-0 truncate text-[13px] small:hidden" title={next?.reason}>
-        {next && (
-          <>
-            {next.name},{" "}
-            <span className="figures rounded-[2px] bg-brass-wash px-1 text-brass">+{points(next.gain)}</span>
-          </>
-        )}
-      </span>
+      <Tooltip says={next?.reason} whenCut>
+        <span className="min-w-0 truncate text-[13px] small:hidden">
+          {next && (
+            <>
+              {next.name},{" "}
+              <span className="figures rounded-[2px] bg-brass-wash px-1 text-brass">
+                +{points(next.gain)}
+              </span>
+            </>
+          )}
+        </span>
+      </Tooltip>
       <span className="figures text-right small:hidden">{score ? whole(score.words) : ""}</span>
       <span className="text-[13px] text-ink-2 small:hidden">{date}</span>
       <span className="flex small:hidden">
-        <button
-          type="button"
-          aria-label={`Start a post from “${name}”`}
-          title="Start a post from this one"
-          onClick={() => void dispatch(copyPost(post)).then((id) => navigate(`/post/${id}/write`))}
-          className={`${ACT} hover:bg-proof-wash hover:text-proof`}
-        >
-          <Copy size={15} aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          aria-label={`Delete “${name}”`}
-          title="Delete"
-          onClick={() => void deleteWithUndo(post)}
-          className={`${ACT} hover:bg-plum-wash hover:text-plum`}
-        >
-          <Trash2 size={15} aria-hidden="true" />
-        </button>
+        <Tooltip says="Start a post from this one">
+          <button
+            type="button"
+            aria-label={`Start a post from “${name}”`}
+            onClick={() => void dispatch(copyPost(post)).then((id) => navigate(`/post/${id}/write`))}
+            className={`${ACT} hover:bg-proof-wash hover:text-proof`}
+          >
+            <Copy size={15} aria-hidden="true" />
+          </button>
+        </Tooltip>
+        <Tooltip says="Delete">
+          <button
+            type="button"
+            aria-label={`Delete “${name}”`}
+            onClick={() => void deleteWithUndo(post)}
+            className={`${ACT} hover:bg-plum-wash hover:text-plum`}
+          >
+            <Trash2 size={15} aria-hidden="true" />
+          </button>
+        </Tooltip>
       </span>
     </div>
   );

@@ -11,7 +11,9 @@ import { useDependencies } from "../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { postEdited } from "../store/openPostSlice";
 import { selectPosts } from "../store/selectors";
+import { useAskOrTell } from "../store/useAskOrTell";
 import { count, whole } from "../ui/figures";
+import { Tooltip } from "../ui/Tooltip";
 import { postGates, sameSlugAs } from "./postGates";
 import { usePostSession } from "./SessionContext";
 import { useOpenPost } from "./useOpenPost";
@@ -87,25 +89,19 @@ function useStageWords(): Record<Stage, string> {
   );
   const session = usePostSession();
   const rests = useRests();
-  const [openGates, setOpenGates] = useState<number | null>(null);
   // Not while something else waits to be drawn.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: rests stand for the document
-  useEffect(() => {
-    if (!post) return;
-    const timer = setTimeout(
-      () =>
-        setOpenGates(postGates(post, sameSlug, site, session, source).filter((gate) => !gate.passed).length),
-      SOON,
-    );
-    return () => clearTimeout(timer);
-  }, [post, sameSlug, site, rests, source]);
+  const notPassed = useAskOrTell(
+    () => post && postGates(post, sameSlug, site, session, source).filter(({ passed }) => !passed).length,
+    [post, sameSlug, site, session, rests, source],
+    { otherwise: null, pause: SOON },
+  );
   const keywords = post ? (post.keyword ? 1 : 0) + post.supporting.length : 0;
   return {
     find: keywords ? count(keywords, "keyword") : "no keyword",
     plan: outline.length ? planWords(outline) : "no outline",
     write: report ? `${whole(report.words)} words` : "…",
     proof: report ? String(Math.round(report.score)) : "…",
-    release: openGates === null ? "…" : openGates ? count(openGates, "gate") : "ready",
+    release: notPassed === null ? "…" : notPassed ? count(notPassed, "gate") : "ready",
   };
 }
 
@@ -190,14 +186,11 @@ function SavedState() {
           <span className="flex items-center gap-1.5 font-semibold">
             <CircleAlert size={14} aria-hidden="true" /> Not saved
           </span>
-          <button
-            type="button"
-            className="quiet-link !text-plum"
-            title={saving.message}
-            onClick={() => void saver.flush()}
-          >
-            Try again now
-          </button>
+          <Tooltip says={saving.message}>
+            <button type="button" className="quiet-link !text-plum" onClick={() => void saver.flush()}>
+              Try again now
+            </button>
+          </Tooltip>
         </span>
       )}
     </div>

@@ -5,13 +5,13 @@ import type { Profile } from "../../core/proof/profile";
 import { draftMeta } from "../../data/draft";
 import type { PostScore } from "../../data/model";
 import { summarise } from "../../data/summarise";
+import { debounceUntilIdle } from "../store/debounceUntilIdle";
 import { reportArrived, reportFailed } from "../store/openPostSlice";
 import type { PostSession } from "../store/postSession";
 import { keepScore } from "../store/scoreActions";
 import { scoreBasis } from "../store/scoreBasis";
 import type { AppThunk } from "../store/thunk";
 import { openContext } from "./openContext";
-import { restOf } from "./restOf";
 
 /** Numbers objects that are never changed in place, so that a number can stand for one; 0 stands for none. */
 function createNumbering(): (thing: object | null) => number {
@@ -35,6 +35,9 @@ const LATEST = 10_000;
 
 const within = (least: number, value: number, most: number): number => Math.min(most, Math.max(least, value));
 
+/** Milliseconds of rest after which the score is kept. */
+const KEEP_AFTER = 800;
+
 /** In a row; after that only a new change asks again. */
 const MOST_FAILURES = 3;
 
@@ -57,10 +60,20 @@ export const startLiveProof =
     let failures = 0;
     /** What the last report cost the page itself, in milliseconds: gathering what changed, and drawing the answer. */
     let cost = 0;
-    const rest = restOf(
+    const rest = debounceUntilIdle(
       () => within(REST[0], cost * REST_A_COST, REST[1]),
       () => within(SOONEST, cost / BUSIEST, LATEST),
       () => void run(),
+    );
+    let latest: PostScore | null = null;
+    /** The Desk shows the last score; written when typing rests. */
+    const keeping = debounceUntilIdle(
+      () => KEEP_AFTER,
+      () => Number.POSITIVE_INFINITY,
+      () => {
+        // Derived data: where it cannot be kept, the Desk makes it anew.
+        if (latest) dispatch(keepScore(latest)).catch(() => {});
+      },
     );
 
     async function run(): Promise<void> {
@@ -112,7 +125,8 @@ export const startLiveProof =
           // What the store tells is drawn in a microtask, before this goes on.
           await null;
           cost = gathered + performance.now() - arrived;
-          keepLater({ ...summarise(post.id, report), scoredAt: scoreBasis(post, getState()) });
+          latest = { ...summarise(post.id, report), scoredAt: scoreBasis(post, getState()) };
+          keeping.note();
         }
       } catch (error) {
         // The worker lost what it held: send everything next time.
@@ -129,17 +143,6 @@ export const startLiveProof =
           rest.note();
         }
       }
-    }
-
-    let scoreTimer: ReturnType<typeof setTimeout> | undefined;
-    /** The Desk shows the last score; written when typing rests. */
-    function keepLater(score: PostScore): void {
-      clearTimeout(scoreTimer);
-      scoreTimer = setTimeout(() => {
-        dispatch(keepScore(score)).catch(() => {
-          // Derived data: the Desk makes it anew.
-        });
-      }, 800);
     }
 
     return {

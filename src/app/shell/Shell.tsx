@@ -5,6 +5,7 @@ import { Toaster } from "sonner";
 import { useAppSelector } from "../store/hooks";
 import { Notice } from "../ui/Notice";
 import { lazyPart } from "../ui/part";
+import { Tooltip } from "../ui/Tooltip";
 import { Mark } from "./Mark";
 
 const CommandField = lazyPart("The command field", async () => (await import("./CommandField")).CommandField);
@@ -51,12 +52,11 @@ export function Shell() {
         <div className="flex items-center gap-2">
           <Mark />
           <span className="whitespace-nowrap font-serif text-[15px] font-semibold">Dune Sparrow</span>
-          <span
-            className="max-w-56 truncate small:hidden border-l border-rule pl-2 text-[13px] text-ink-2"
-            title={site.name}
-          >
-            <bdi>{site.name}</bdi>
-          </span>
+          <Tooltip says={site.name} whenCut>
+            <span className="max-w-56 truncate small:hidden border-l border-rule pl-2 text-[13px] text-ink-2">
+              <bdi>{site.name}</bdi>
+            </span>
+          </Tooltip>
         </div>
         <nav aria-label="Places" className="flex h-full items-center gap-5 small:gap-2">
           <NavLink to="/" end className={place}>

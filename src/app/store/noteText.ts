@@ -1,4 +1,5 @@
 /** The text of the open post changed. No action of the store, in which nothing is other than before: it comes with the keys. */
+import { debounceUntilIdle } from "./debounceUntilIdle";
 import { postEdited } from "./openPostSlice";
 import type { PostSession } from "./postSession";
 import { stageOfWork } from "./stageOfWork";
@@ -11,20 +12,22 @@ const JOURNAL_AFTER = 150;
 export const textNotes =
   (session: PostSession): AppThunk<{ note: () => void; stop: () => void }> =>
   (dispatch, getState, { saver, textKeeping }) => {
-    let timer: ReturnType<typeof setTimeout> | undefined;
     const writable = () => {
       const { post, readOnly } = getState().openPost;
       return post && !readOnly && session.postId === post.id ? post : null;
     };
-    const journal = () => {
-      timer = undefined;
-      // What is stored by now needs no journal.
-      if (session.waiting && writable())
-        void textKeeping.note(session.postId, session.text(), new Date().toISOString());
-    };
+    const journal = debounceUntilIdle(
+      () => JOURNAL_AFTER,
+      () => JOURNAL_AFTER,
+      () => {
+        // What is stored by now needs no journal.
+        if (session.waiting && writable())
+          void textKeeping.note(session.postId, session.text(), new Date().toISOString());
+      },
+    );
     return {
       note() {
-        timer ??= setTimeout(journal, JOURNAL_AFTER);
+        journal.note();
         // So with nearly every key: the change that waits already asks for the text only when it is stored.
         if (session.waiting) return;
         const post = writable();
@@ -39,6 +42,6 @@ export const textNotes =
           },
         });
       },
-      stop: () => clearTimeout(timer),
+      stop: journal.stop,
     };
   };

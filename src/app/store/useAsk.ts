@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useState } from "react";
+import { useDebounce } from "use-debounce";
 import { messageOf } from "../../core/messageOf";
 import { useDependencies } from "./DependenciesContext";
 import type { Dependencies } from "./dependencies";
@@ -30,6 +31,8 @@ export function useAsk<T>(
 ): Answer<T> {
   const dependencies = useDependencies();
   const [held, setHeld] = useState<Held<T>>({ state: "loading" });
+  const [rested] = useDebounce(about, pause, { equalityFn: same });
+  const asked = pause ? rested : about;
   const [tries, setTries] = useState(0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the question is about is named by who asks
   useEffect(() => {
@@ -38,19 +41,15 @@ export function useAsk<T>(
     const send = async () => {
       try {
         const value = await ask(dependencies, signal);
-        if (!signal.aborted) setHeld({ state: "ready", value, about });
+        if (!signal.aborted) setHeld({ state: "ready", value, about: asked });
       } catch (error) {
         if (!signal.aborted) setHeld({ state: "failed", why: messageOf(error) });
       }
     };
     setHeld((before) => (before.state === "ready" ? before : { state: "loading" }));
-    const timer = pause ? setTimeout(() => void send(), pause) : undefined;
-    if (!pause) void send();
-    return () => {
-      clearTimeout(timer);
-      ended.abort();
-    };
-  }, [...about, tries, pause, dependencies]);
+    void send();
+    return () => ended.abort();
+  }, [...asked, tries, dependencies]);
   const retry = useCallback(() => setTries((n) => n + 1), []);
   return held.state === "ready"
     ? { state: "ready", value: held.value, current: same(held.about, about), retry }

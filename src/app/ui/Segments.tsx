@@ -1,5 +1,5 @@
 /** One of a few ways, side by side in one frame. */
-import { useId } from "react";
+import { RadioGroup } from "radix-ui";
 
 interface Props<T extends string> {
   label: string;
@@ -10,27 +10,23 @@ interface Props<T extends string> {
 }
 
 export function Segments<T extends string>({ label, options, value, onChange }: Props<T>) {
-  const name = useId();
   return (
-    <fieldset className="flex">
-      <legend className="sr-only">{label}</legend>
+    <RadioGroup.Root
+      aria-label={label}
+      orientation="horizontal"
+      value={value}
+      onValueChange={(chosen) => onChange(chosen as T)}
+      className="flex"
+    >
       {(Object.keys(options) as T[]).map((id) => (
-        <label
+        <RadioGroup.Item
           key={id}
-          className={`flex h-8 cursor-pointer items-center border border-edge px-3 first-of-type:rounded-l last-of-type:rounded-r not-first-of-type:border-l-0 has-focus-visible:outline-2 has-focus-visible:outline-proof ${
-            value === id ? "bg-proof-wash font-semibold text-proof" : "bg-sheet"
-          }`}
+          value={id}
+          className="flex h-8 items-center border border-edge bg-sheet px-3 not-first:border-l-0 first:rounded-l last:rounded-r focus-visible:z-10 data-[state=checked]:bg-proof-wash data-[state=checked]:font-semibold data-[state=checked]:text-proof"
         >
-          <input
-            type="radio"
-            name={name}
-            className="sr-only"
-            checked={value === id}
-            onChange={() => onChange(id)}
-          />
           {options[id]}
-        </label>
+        </RadioGroup.Item>
       ))}
-    </fieldset>
+    </RadioGroup.Root>
   );
 }

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { RUNS } from "../testing/runs";
-import { branchLength, moveItem, nudgeItem, type OutlineItem, writeUp } from "./outline";
+import { branchLength, moveItem, nudgeItem, type OutlineItem, outlineNumber, writeUp } from "./outline";
 
 /** "2a 3b 2c": levels and names. */
 const outline = (text: string): OutlineItem[] =>
@@ -12,6 +12,25 @@ const outline = (text: string): OutlineItem[] =>
     .map((part) => ({ id: part.slice(1), level: Number(part[0]) as 2 | 3, text: part.slice(1), note: "" }));
 const shown = (items: readonly OutlineItem[]): string =>
   items.map(({ level, id }) => `${level}${id}`).join(" ");
+
+describe("numbers", () => {
+  it.each([
+    ["2a 3b 3c 2d 3e", "1 1.1 1.2 2 2.1"],
+    ["3a 2b", "0.1 1"],
+    ["2a", "1"],
+  ])("of %s are %s", (items, expected) =>
+    expect(
+      outline(items)
+        .map((_, at) => outlineNumber(outline(items), at))
+        .join(" "),
+    ).toBe(expected),
+  );
+
+  it("begin anew with the questions at the end", () => {
+    const items = [...outline("2a 3b"), ...outline("3c 3d").map((item) => ({ ...item, faq: true as const }))];
+    expect(items.map((_, at) => outlineNumber(items, at))).toEqual(["1", "1.1", "1", "2"]);
+  });
+});
 
 describe("moving", () => {
   const items = outline("2a 3b 3c 2d 2e 3f");

@@ -2,8 +2,8 @@
 
 import fc from "fast-check";
 import { strFromU8, unzipSync } from "fflate";
-import { beforeAll, describe, expect, it } from "vitest";
-import { analyseCompetitors, type CompetitorAnalysis } from "../benchmark/competitors";
+import { describe, expect, it } from "vitest";
+import { analyseCompetitors } from "../benchmark/competitors";
 import { readPage } from "../competitors/page";
 import { blocksFromEditor } from "../draft/fromEditor";
 import { draftToDocx } from "../draft/toDocx";
@@ -68,9 +68,12 @@ const fieldPages = [
   ]),
 ];
 const rules: GapRules = { leastPresence: 0.3, answerWords: 25, overShare: 0.5, overFactor: 3 };
-let analysis: CompetitorAnalysis;
-let ids = 0;
-const freshId = () => `i${++ids}`;
+const analysis = analyseCompetitors(
+  fieldPages.map((one, rank) => ({ rank, page: one })),
+  { keyword: KEYWORD, language: "en", profile: defaultProfile },
+);
+const ids = { last: 0 };
+const freshId = () => `i${++ids.last}`;
 const item = (text: string, level: 2 | 3 = 2, more: Partial<OutlineItem> = {}): OutlineItem => ({
   id: freshId(),
   level,
@@ -79,12 +82,6 @@ const item = (text: string, level: 2 | 3 = 2, more: Partial<OutlineItem> = {}): 
   ...more,
 });
 const texts = (items: readonly { text: string }[]) => items.map(({ text }) => text);
-beforeAll(() => {
-  analysis = analyseCompetitors(
-    fieldPages.map((one, rank) => ({ rank, page: one })),
-    { keyword: KEYWORD, language: "en", profile: defaultProfile },
-  );
-});
 const gaps = (items: readonly OutlineItem[]) =>
   gapsOf(analysis, outlineBlocks(items), rules, "by a heading")!;
 

@@ -51,13 +51,21 @@ const LEAST_GAIN = 0.05;
 /** Is there something to gain that a person would see? */
 export const hasGain = (f: { gain: number }): boolean => f.gain >= LEAST_GAIN;
 
+type Worth = Pick<Finding, "gain" | "effort">;
+const worthFirst = (a: Worth, b: Worth): number =>
+  Math.abs(a.gain - b.gain) > EQUAL ? b.gain - a.gain : EFFORT[a.effort] - EFFORT[b.effort];
+
 /** Findings with something to gain, largest gain first, equal gains by effort: the head is best next step. */
-export function byWorth<F extends Pick<Finding, "gain" | "effort">>(findings: readonly F[]): F[] {
-  return findings
-    .filter(hasGain)
-    .sort((a, b) =>
-      Math.abs(a.gain - b.gain) > EQUAL ? b.gain - a.gain : EFFORT[a.effort] - EFFORT[b.effort],
-    );
+export function byWorth<F extends Worth>(findings: readonly F[]): F[] {
+  return findings.filter(hasGain).sort(worthFirst);
+}
+
+/** The head of `byWorth` alone, without ordering the rest; none where nothing is to gain. */
+export function bestNextStep<F extends Worth>(findings: readonly F[]): F | undefined {
+  let best: F | undefined;
+  for (const finding of findings)
+    if (hasGain(finding) && (!best || worthFirst(finding, best) < 0)) best = finding;
+  return best;
 }
 
 /**

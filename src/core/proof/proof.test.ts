@@ -11,7 +11,7 @@ import { draftOf, filler, paragraphs } from "../testing/draftOf";
 import { RUNS } from "../testing/runs";
 import { noContext, type ProofContext } from "./context";
 import { type DraftUpdate, ProofEngine, UnknownBlocksError } from "./engine";
-import { byWorth, type Finding, scoreOf, shownGains } from "./finding";
+import { bestNextStep, byWorth, type Finding, scoreOf, shownGains } from "./finding";
 import { defaultProfile } from "./profile";
 import { proof } from "./proof";
 
@@ -243,6 +243,7 @@ describe("worth", () => {
     ["without what has nothing to gain", [finding("a", 0, "seconds")], []],
   ])("is %s", (_what, findings, order) => {
     expect(byWorth(findings).map(({ id }) => id)).toEqual(order);
+    expect(bestNextStep(findings)?.id).toBe(order[0]);
   });
 });
 

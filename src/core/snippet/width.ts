@@ -4,10 +4,9 @@
  */
 import table from "./widths.json";
 
-const advances = new Map<number, number>();
-for (const [first, ...widths] of table.runs) {
-  for (const [i, width] of widths.entries()) advances.set(first! + i, width);
-}
+const advances: ReadonlyMap<number, number> = new Map(
+  table.runs.flatMap(([first, ...widths]) => widths.map((width, i): [number, number] => [first! + i, width])),
+);
 
 const NO_WIDTH = /^[\p{M}\p{Cf}\p{Cc}]$/u;
 /** One em wide in practice: ideographs, kana, hangul, full-width forms and pictographs. */

@@ -1,5 +1,8 @@
 /** How easily a text reads. */
+import { perObject, perText } from "../memo";
 import type { LanguagePack, Readability } from "./packs/pack";
+
+const MOST_REMEMBERED = 20_000;
 
 /** What reading ease is made of: sums over a text. */
 export interface ReadingSums {
@@ -20,20 +23,11 @@ export function readingEase({ words, sentences, syllables }: ReadingSums, pack: 
 }
 
 /** Words repeat endlessly; counting costs far more than a look-up. */
-const known = new WeakMap<Readability, Map<string, number>>();
-const KNOWN_LIMIT = 20_000;
+const counterOf = perObject(({ syllables }: Readability) =>
+  perText((word) => Math.max(1, syllables(word)), MOST_REMEMBERED),
+);
 
 /** Syllables of a word by the language's rules; at least one, and one in a language without rules. */
 export function syllablesOf(word: string, { readability }: LanguagePack): number {
-  if (!readability) return 1;
-  let counts = known.get(readability);
-  if (!counts || counts.size >= KNOWN_LIMIT) {
-    counts = new Map();
-    known.set(readability, counts);
-  }
-  const hit = counts.get(word);
-  if (hit !== undefined) return hit;
-  const count = Math.max(1, readability.syllables(word));
-  counts.set(word, count);
-  return count;
+  return readability ? counterOf(readability)(word) : 1;
 }

@@ -6,6 +6,7 @@ import { useAppSelector } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
 import { Button } from "../../ui/Button";
 import { lazyPart } from "../../ui/part";
+import { Tooltip } from "../../ui/Tooltip";
 
 const StartSheet = lazyPart("The sheet", async () => (await import("./StartSheet")).StartSheet);
 const FirstSteps = lazyPart("The first steps", async () => (await import("./FirstSteps")).FirstSteps);
@@ -28,9 +29,11 @@ function DemoNotice({ name }: { name: string }) {
         up, for you to try everything on.
       </p>
       {tour && (
-        <Link to={`/post/${tour.id}/proof`} className="quiet-link" title={tour.title}>
-          Look around in the tour post
-        </Link>
+        <Tooltip says={tour.title}>
+          <Link to={`/post/${tour.id}/proof`} className="quiet-link">
+            Look around in the tour post
+          </Link>
+        </Tooltip>
       )}
       <Button kind="primary" onClick={() => setStarting(true)}>
         Start my own site

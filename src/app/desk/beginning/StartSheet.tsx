@@ -9,6 +9,7 @@ import { emptySite, saveSite } from "../../../data/settings";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
+import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
 import { readSession } from "../../workspace/start";
 import { replaceWorkspace } from "../../workspace/workspace";
@@ -34,6 +35,7 @@ const OTHERS = [
 ];
 const names = new Intl.DisplayNames("en", { type: "language" });
 const PACKED: readonly string[] = packedLanguages.map(({ code }) => code);
+const named = (code: string) => ({ value: code, label: names.of(code) ?? code });
 
 export function StartSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
@@ -119,27 +121,16 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
         </FieldLine>
         <FieldLine label="Language" hint="Posts may have another.">
           {(id) => (
-            <select
+            <Select
               id={id}
-              className="field-box !w-auto"
+              className="!w-auto"
               value={language}
-              onChange={(event) => setLanguage(event.target.value)}
-            >
-              <optgroup label="Inflections and readability known">
-                {PACKED.map((code) => (
-                  <option key={code} value={code}>
-                    {names.of(code)}
-                  </option>
-                ))}
-              </optgroup>
-              <optgroup label="Words match as they are written">
-                {OTHERS.map((code) => (
-                  <option key={code} value={code}>
-                    {names.of(code)}
-                  </option>
-                ))}
-              </optgroup>
-            </select>
+              onChange={setLanguage}
+              options={[
+                { group: "Inflections and readability known", options: PACKED.map(named) },
+                { group: "Words match as they are written", options: OTHERS.map(named) },
+              ]}
+            />
           )}
         </FieldLine>
         <FieldLine label="Categories" hint="Separated by commas. They can come later.">

@@ -7,8 +7,10 @@ import { collectMany, pagesKnown } from "../../post/plan/collecting";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { Failed } from "../../ui/Failed";
 import { count } from "../../ui/figures";
+import { Progress } from "../../ui/Progress";
 import { Sheet } from "../../ui/Sheet";
 
 interface Candidate {
@@ -67,7 +69,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
             Post {done + 1} of {chosen.length}: <bdi>{going?.title || "Untitled post"}</bdi>
             {job && `, ${job.doing.toLowerCase()} ${job.of ? `${job.outcomes.length} of ${job.of}` : ""}`} …
           </p>
-          <progress aria-label="Posts collected for" value={done} max={chosen.length} className="w-full" />
+          <Progress label="Posts collected for" value={done} of={chosen.length} className="w-full" />
           <p>
             <Button onClick={close}>Stop and keep what is read</Button>
           </p>
@@ -82,8 +84,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
             {all.map((one) => (
               <li key={one.post.id} className="border-b border-rule py-1 last:border-b-0">
                 <label className="flex items-baseline gap-2">
-                  <input
-                    type="checkbox"
+                  <Checkbox
                     checked={takes(one)}
                     disabled={!one.known}
                     onChange={() => {

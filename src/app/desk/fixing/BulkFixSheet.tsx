@@ -7,7 +7,9 @@ import type { Post } from "../../../data/model";
 import { Lines } from "../../post/fixing/FixPanel";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { count, points } from "../../ui/figures";
+import { Progress } from "../../ui/Progress";
 import { Sheet } from "../../ui/Sheet";
 import { makeFixes, type PostFixes, previewFixes } from "./bulkFix";
 
@@ -65,13 +67,10 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
           <legend className="mb-1 text-[13px] text-ink-2">What to fix</legend>
           {fixRules.map(({ id, name, safe, toCheck }) => (
             <label key={id} className="flex items-start gap-2 py-0.5">
-              <input
-                type="checkbox"
+              <Checkbox
                 className="mt-1"
                 checked={ids.includes(id)}
-                onChange={({ target }) =>
-                  setIds(target.checked ? [...ids, id] : ids.filter((other) => other !== id))
-                }
+                onChange={(checked) => setIds(checked ? [...ids, id] : ids.filter((other) => other !== id))}
               />
               <span>
                 {name}
@@ -89,7 +88,8 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
             </p>
           ) : !found ? (
             <p role="status" className="figures text-ink-2">
-              Looking at post {done + 1} of {posts.length} … <progress max={posts.length} value={done} />
+              Looking at post {done + 1} of {posts.length} …{" "}
+              <Progress label="Posts looked at" value={done} of={posts.length} />
             </p>
           ) : !found.length ? (
             <p role="status" className="text-ink-2">
@@ -104,12 +104,11 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
                 {found.slice(0, POSTS_SHOWN).map(({ post, made }) => (
                   <li key={post.id} className="border-b border-rule py-2 last:border-b-0">
                     <label className="flex items-baseline gap-2">
-                      <input
-                        type="checkbox"
+                      <Checkbox
                         checked={!left.has(post.id)}
-                        onChange={({ target }) => {
+                        onChange={(checked) => {
                           const next = new Set(left);
-                          if (target.checked) next.delete(post.id);
+                          if (checked) next.delete(post.id);
                           else next.add(post.id);
                           setLeft(next);
                         }}

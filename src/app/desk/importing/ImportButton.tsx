@@ -6,6 +6,7 @@ import { toast } from "sonner";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { lazyPart } from "../../ui/part";
+import { Tooltip } from "../../ui/Tooltip";
 import type { ImportRun } from "./ImportReport";
 import type { Outcome } from "./importPost";
 
@@ -72,14 +73,11 @@ export function ImportButton() {
       <Button onClick={() => files.current?.click()}>
         <FileInput size={15} aria-hidden="true" /> Import posts
       </Button>
-      <Button
-        aria-label="Import a folder"
-        title="All posts of a folder, with their pictures"
-        className="-ml-2"
-        onClick={() => folder.current?.click()}
-      >
-        <FolderInput size={15} aria-hidden="true" />
-      </Button>
+      <Tooltip says="All posts of a folder, with their pictures">
+        <Button aria-label="Import a folder" className="-ml-2" onClick={() => folder.current?.click()}>
+          <FolderInput size={15} aria-hidden="true" />
+        </Button>
+      </Tooltip>
       {run && <ImportReport run={run} onClose={() => setRun(null)} />}
     </>
   );

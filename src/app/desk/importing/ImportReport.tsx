@@ -4,7 +4,9 @@ import { messageOf } from "../../../core/messageOf";
 import { deletePost } from "../../../data/posts";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
+import { Progress } from "../../ui/Progress";
 import { Sheet } from "../../ui/Sheet";
+import { Tooltip } from "../../ui/Tooltip";
 import { type Imported, NAMED, type Outcome, type Twin } from "./importPost";
 
 export interface ImportRun {
@@ -30,7 +32,7 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
         <p role="status" className="figures">
           {whole(done)} of {whole(of)} read …
         </p>
-        <progress aria-label="Posts imported" className="my-3 w-full accent-proof" value={done} max={of} />
+        <Progress label="Posts imported" className="my-3 w-full" value={done} of={of} />
         <Button onClick={() => stop.abort()}>Stop and keep what is imported</Button>
       </Sheet>
     );
@@ -92,9 +94,9 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
                 <Link to={`/post/${id}/write`} className="quiet-link truncate">
                   {title || "Untitled post"}
                 </Link>
-                <span className="truncate text-ink-2" title={name}>
-                  {name}
-                </span>
+                <Tooltip says={name} whenCut>
+                  <span className="truncate text-ink-2">{name}</span>
+                </Tooltip>
                 <span className="figures text-right">{whole(words)} words</span>
                 {notes.length > 0 && (
                   <span className="col-span-3 text-[13px] text-plum">{notes.join(" ")}</span>

@@ -5,7 +5,9 @@ import type { CheckId } from "../../../core/proof/profile";
 import type { Post, PostScore, PostVersion } from "../../../data/model";
 import { allVersions } from "../../../data/versions";
 import { useAskOrTell } from "../../store/useAskOrTell";
+import { shortDay } from "../../ui/dates";
 import { count, points } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { BINS, distribution, meanOverTime, worstChecks } from "./portfolio";
 
 const WORST_SHOWN = 5;
@@ -45,22 +47,23 @@ export const Portfolio = memo(function Portfolio({ posts, scores, finding, onFin
         <ul>
           {worst.slice(0, WORST_SHOWN).map(({ id, name, posts: n, gain }) => (
             <li key={id}>
-              <button
-                type="button"
-                aria-pressed={finding === id}
-                title={finding === id ? "Show all posts again" : "Show these posts"}
-                onClick={() => onFinding(finding === id ? "" : id)}
-                className={`grid w-full grid-cols-[minmax(0,13rem)_minmax(2rem,1fr)_4.5rem_4rem] items-center gap-x-3 rounded px-1 text-left text-[13px] leading-[22px] hover:bg-proof-wash ${finding === id ? "bg-proof-wash font-semibold" : ""}`}
-              >
-                <span className="truncate">{name}</span>
-                <span className="h-2 bg-paper">
-                  <span className="fill-partly block h-2" style={{ width: `${(100 * gain) / most}%` }} />
-                </span>
-                <span className="figures text-right text-ink-2">
-                  {n} of {scored.length}
-                </span>
-                <span className="figures text-right">+{points(gain)}</span>
-              </button>
+              <Tooltip says={finding === id ? "Show all posts again" : "Show these posts"}>
+                <button
+                  type="button"
+                  aria-pressed={finding === id}
+                  onClick={() => onFinding(finding === id ? "" : id)}
+                  className={`grid w-full grid-cols-[minmax(0,13rem)_minmax(2rem,1fr)_4.5rem_4rem] items-center gap-x-3 rounded px-1 text-left text-[13px] leading-[22px] hover:bg-proof-wash ${finding === id ? "bg-proof-wash font-semibold" : ""}`}
+                >
+                  <span className="truncate">{name}</span>
+                  <span className="h-2 bg-paper">
+                    <span className="fill-partly block h-2" style={{ width: `${(100 * gain) / most}%` }} />
+                  </span>
+                  <span className="figures text-right text-ink-2">
+                    {n} of {scored.length}
+                  </span>
+                  <span className="figures text-right">+{points(gain)}</span>
+                </button>
+              </Tooltip>
             </li>
           ))}
         </ul>
@@ -125,9 +128,6 @@ function Distribution({ bins }: { bins: readonly number[] }) {
   );
 }
 
-const dayOf = (iso: string): string =>
-  new Date(`${iso}T12:00:00`).toLocaleDateString("en-GB", { day: "numeric", month: "short" });
-
 /** The mean of all posts from day to day. */
 function OverTime({ line }: { line: readonly { day: string; mean: number }[] }) {
   const last = line.at(-1);
@@ -148,7 +148,7 @@ function OverTime({ line }: { line: readonly { day: string; mean: number }[] }) 
         viewBox={`0 0 200 ${BARS.height + 16}`}
         className="figures mt-1 w-full"
         role="img"
-        aria-label={`Mean score from ${points(first.mean)} on ${dayOf(first.day)} to ${points(last.mean)} today`}
+        aria-label={`Mean score from ${points(first.mean)} on ${shortDay(first.day, new Date())} to ${points(last.mean)} today`}
       >
         {[low, high].map((at) => (
           <g key={at}>
@@ -176,7 +176,7 @@ function OverTime({ line }: { line: readonly { day: string; mean: number }[] }) 
           {points(last.mean)}
         </text>
         <text x={0} y={BARS.height + 13} fontSize={11} fill="var(--color-ink-2)">
-          {line.length > 1 ? dayOf(first.day) : "begins"}
+          {line.length > 1 ? shortDay(first.day, new Date()) : "begins"}
         </text>
         <text x={200} y={BARS.height + 13} fontSize={11} textAnchor="end" fill="var(--color-ink-2)">
           today
@@ -186,7 +186,7 @@ function OverTime({ line }: { line: readonly { day: string; mean: number }[] }) 
   );
 }
 
-const NONE: PostVersion[] = [];
+const NONE: readonly PostVersion[] = [];
 
 /** Versions of all posts, read when the Desk opens and when posts come or go. */
 function useVersions(posts: number): readonly PostVersion[] {

@@ -14,6 +14,7 @@ import { Figure } from "../../ui/Figure";
 import { whole } from "../../ui/figures";
 import { lazyPart } from "../../ui/part";
 import { Term } from "../../ui/Term";
+import { Tooltip } from "../../ui/Tooltip";
 
 const YearChart = lazyPart(
   "The year",
@@ -119,9 +120,9 @@ export function Detail({
           <h3 className="mt-3 text-ink-2">Asked on</h3>
           <ul>
             {detail.asked.map(({ title, address }) => (
-              <li key={address} className="truncate" title={address}>
-                {title}
-              </li>
+              <Tooltip key={address} says={address} whenCut>
+                <li className="truncate">{title}</li>
+              </Tooltip>
             ))}
           </ul>
         </>
@@ -187,13 +188,15 @@ function Ranking({ query, region }: { query: string; region: string }) {
   return (
     <ol className="list-decimal pl-5">
       {answer.value.map(({ address, title, site, linksIn }) => (
-        <li key={address} className="py-0.5" title={address}>
-          {title}{" "}
-          <span className="text-ink-2">
-            {site}
-            {linksIn ? `, ${linksIn} links` : ""}
-          </span>
-        </li>
+        <Tooltip key={address} says={address}>
+          <li className="py-0.5">
+            {title}{" "}
+            <span className="text-ink-2">
+              {site}
+              {linksIn ? `, ${linksIn} links` : ""}
+            </span>
+          </li>
+        </Tooltip>
       ))}
     </ol>
   );

@@ -1,10 +1,12 @@
 /** Ranges with their histograms, words in and out, intent: what of a look-up is shown. */
-import { useEffect, useState } from "react";
+import { useState } from "react";
+import { useDebouncedCallback } from "use-debounce";
 import { INTENTS } from "../../../core/keywords/keyword";
 import { noFilter, RANGES } from "../../../core/keywords/sift";
 import type { BoardView } from "../../../workers/keywordBoard";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { filterChanged, filterCleared } from "../../store/researchSlice";
+import { Checkbox } from "../../ui/Checkbox";
 import { whole } from "../../ui/figures";
 import { RangeFilter } from "./RangeFilter";
 
@@ -89,11 +91,14 @@ export function Filters({ view, onShowHidden }: { view: BoardView | null; onShow
 function Tick({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
   return (
     <label className="flex h-6 items-center gap-2">
-      <input type="checkbox" checked={on} onChange={(event) => onChange(event.target.checked)} />
+      <Checkbox checked={on} onChange={onChange} />
       {label}
     </label>
   );
 }
+
+/** Milliseconds after the last key. */
+const REST = 150;
 
 /** What is typed takes effect when typing rests. */
 function WordsField({
@@ -106,14 +111,10 @@ function WordsField({
   onChange: (value: string) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
-  useEffect(() => {
-    if (typed === null) return;
-    const timer = setTimeout(() => {
-      onChange(typed);
-      setTyped(null);
-    }, 150);
-    return () => clearTimeout(timer);
-  }, [typed, onChange]);
+  const settle = useDebouncedCallback((text: string) => {
+    onChange(text);
+    setTyped(null);
+  }, REST);
   return (
     <label className="mb-3 block text-[13px]">
       {label}
@@ -121,7 +122,10 @@ function WordsField({
         type="search"
         className="field-box mt-1"
         value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          settle(event.target.value);
+        }}
       />
     </label>
   );

@@ -2,6 +2,7 @@ import { OVERLAP_LIMIT } from "../../../data/settings";
 import type { NamedOverlap } from "../../../workers/listIndex";
 import { useAppSelector } from "../../store/hooks";
 import { percent } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 
 export const useOverlapLimit = (): number =>
   useAppSelector((state) => state.session.site.overlapLimit ?? OVERLAP_LIMIT);
@@ -20,9 +21,11 @@ export function OverlapSummary({ overlaps }: { overlaps: NamedOverlap[] }) {
     )
     .join("\n");
   return (
-    <span title={title} className={over ? "text-plum" : "text-ink-2"}>
-      <span className="figures">{percent(largest.percent)}</span> is in “{largest.name}”
-      {others.length > 0 && `, and some in ${others.length} more`}
-    </span>
+    <Tooltip says={title}>
+      <span className={over ? "text-plum" : "text-ink-2"}>
+        <span className="figures">{percent(largest.percent)}</span> is in “{largest.name}”
+        {others.length > 0 && `, and some in ${others.length} more`}
+      </span>
+    </Tooltip>
   );
 }

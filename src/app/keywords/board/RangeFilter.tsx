@@ -1,6 +1,7 @@
 /** A range by the bins of a small histogram: two handles, and the bars that they take in. */
 import { Slider } from "radix-ui";
-import { useEffect, useState } from "react";
+import { useState } from "react";
+import { useDebouncedCallback } from "use-debounce";
 import { BINS, type Range } from "../../../core/keywords/sift";
 import { short } from "../../ui/figures";
 
@@ -12,6 +13,8 @@ interface Props {
   onChange: (chosen: [number, number] | undefined) => void;
 }
 
+/** Milliseconds that a handle rests before the table follows. */
+const REST = 120;
 const WIDTH = 180;
 const HEIGHT = 30;
 
@@ -23,14 +26,14 @@ export function RangeFilter({ range, name, counts, chosen, onChange }: Props) {
   const top = Math.max(1, ...counts);
   const bar = WIDTH / edges.length;
   // While a handle is dragged the table waits for it to rest.
-  useEffect(() => {
-    if (!moving) return;
-    const timer = setTimeout(() => {
-      onChange(moving[0] === 0 && moving[1] === last ? undefined : moving);
-      setMoving(null);
-    }, 120);
-    return () => clearTimeout(timer);
-  }, [moving, last, onChange]);
+  const settle = useDebouncedCallback(([low, high]: [number, number]) => {
+    onChange(low === 0 && high === last ? undefined : [low, high]);
+    setMoving(null);
+  }, REST);
+  const move = (next: [number, number]) => {
+    setMoving(next);
+    settle(next);
+  };
   const says = (bin: number, end: boolean): string => {
     if (!end) return short(edges[bin]!);
     return bin === last ? "any" : short(edges[bin + 1]! - 1);
@@ -69,7 +72,7 @@ export function RangeFilter({ range, name, counts, chosen, onChange }: Props) {
         step={1}
         minStepsBetweenThumbs={1}
         value={[from, to + 1]}
-        onValueChange={([low, high]) => setMoving([low!, high! - 1])}
+        onValueChange={([low, high]) => move([low!, high! - 1])}
         className="relative flex h-4 touch-none items-center"
         style={{ width: WIDTH }}
       >

@@ -2,6 +2,7 @@ import { listName } from "../../../data/listOfPost";
 import type { Use } from "../../../workers/keywordBoard";
 import { useAppSelector } from "../../store/hooks";
 import { selectListEntities } from "../../store/selectors";
+import { Tooltip } from "../../ui/Tooltip";
 
 /** The lists that have a keyword, and whether a post uses them. */
 export function Uses({ uses }: { uses: Use[] }) {
@@ -16,10 +17,12 @@ export function Uses({ uses }: { uses: Use[] }) {
     ({ name, target, used }) => `${name}${target ? ", as target" : ""}${used ? " (has a post)" : ""}`,
   );
   return (
-    <span title={all.join("\n")} className={first.target && first.used ? "text-plum" : "text-ink-2"}>
-      {first.target && first.used ? "target of " : ""}
-      {first.name}
-      {named.length > 1 && ` +${named.length - 1}`}
-    </span>
+    <Tooltip says={all.join("\n")}>
+      <span className={first.target && first.used ? "text-plum" : "text-ink-2"}>
+        {first.target && first.used ? "target of " : ""}
+        {first.name}
+        {named.length > 1 && ` +${named.length - 1}`}
+      </span>
+    </Tooltip>
   );
 }

@@ -10,6 +10,7 @@ import { createPost } from "../../posts/createPost";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { useLive } from "../../store/useLive";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { day } from "../../ui/dates";
 import { Failed } from "../../ui/Failed";
 import { count } from "../../ui/figures";
@@ -57,7 +58,7 @@ export function IdeasPage() {
             onChange={(event) => setQuery(event.target.value)}
           />
           <label className="flex items-center gap-2">
-            <input type="checkbox" checked={open} onChange={(event) => setOpen(event.target.checked)} />
+            <Checkbox checked={open} onChange={setOpen} />
             Only those without a post
           </label>
           <p role="status" className="figures ml-auto text-[13px] text-ink-2">

@@ -4,6 +4,7 @@ import { type DragEvent, useState } from "react";
 import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { FileButton } from "../../ui/FileButton";
+import { Progress } from "../../ui/Progress";
 import { Sheet } from "../../ui/Sheet";
 import { attempt } from "../actions";
 import { PreviewTable } from "./PreviewTable";
@@ -76,12 +77,7 @@ export function ImportSheet({
       )}
       {step.at === "reading" && (
         <div role="status" className="flex items-center gap-4">
-          <progress
-            value={step.line}
-            max={Math.max(step.lines, 1)}
-            aria-label="Lines read"
-            className="flex-1"
-          />
+          <Progress label="Lines read" value={step.line} of={step.lines} className="flex-1" />
           <span className="figures">
             line {step.line.toLocaleString("en")} of {step.lines.toLocaleString("en")}
           </span>

@@ -5,6 +5,8 @@ import { SEPARATORS } from "../../../core/keywords/csv/records";
 import { ENCODINGS } from "../../../core/text/decodeText";
 import type { TablePreview } from "../../../workers/tableFileApi";
 import { Button } from "../../ui/Button";
+import { LabelledSelect, Select } from "../../ui/Select";
+import { Tooltip } from "../../ui/Tooltip";
 
 export const ROLE_NAMES: Record<ColumnRole, string> = {
   keyword: "Keyword",
@@ -52,78 +54,59 @@ export function PreviewTable({ file, preview, language, onLanguage, onPlan, onEn
     });
     onPlan({ separator, header, decimal, columns: next });
   };
-  const select = "field-box mt-0.5";
   return (
     <>
       <p className="mb-3">
         <strong>{file.name}</strong> will be read like this. Correct what is wrong; nothing is imported yet.
       </p>
       <div className="mb-3 grid grid-cols-5 gap-3 text-[13px]">
-        <label>
-          Encoding
-          <select
-            className={select}
-            value={workbook ? "" : encoding}
-            disabled={workbook}
-            onChange={(event) => onEncoding(event.target.value)}
-          >
-            {workbook && <option value="">of the workbook</option>}
-            {[...new Set([...ENCODINGS, ...(encoding ? [encoding] : [])])].map((name) => (
-              <option key={name} value={name}>
-                {ENCODING_NAMES[name] ?? name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          Separator
-          <select
-            className={select}
-            value={separator}
-            disabled={workbook}
-            onChange={(event) => onPlan({ separator: event.target.value as CsvPlan["separator"] })}
-          >
-            {SEPARATORS.map((one) => (
-              <option key={one} value={one}>
-                {SEPARATOR_NAMES[one]}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          Header
-          <select
-            className={select}
-            value={header ?? "none"}
-            onChange={(event) =>
-              onPlan({ separator, header: event.target.value === "none" ? null : Number(event.target.value) })
-            }
-          >
-            <option value="none">none: data from the first line</option>
-            {head.slice(0, Math.max(6, (header ?? 0) + 1)).map(({ line, cells }, i) => (
-              <option key={line} value={i}>
-                line {line}: {cells.filter(Boolean).slice(0, 2).join(", ").slice(0, 34)}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          Decimal mark
-          <select
-            className={select}
-            value={decimal}
-            onChange={(event) =>
-              onPlan({ separator, header, columns, decimal: event.target.value as CsvPlan["decimal"] })
-            }
-          >
-            <option value=".">point: 1,900.50</option>
-            <option value=",">comma: 1.900,50</option>
-          </select>
-        </label>
-        <label>
+        <LabelledSelect
+          above
+          label="Encoding"
+          value={workbook ? "" : encoding}
+          placeholder="of the workbook"
+          disabled={workbook}
+          onChange={onEncoding}
+          options={[...new Set([...ENCODINGS, ...(encoding ? [encoding] : [])])].map((name) => ({
+            value: name,
+            label: ENCODING_NAMES[name] ?? name,
+          }))}
+        />
+        <LabelledSelect
+          above
+          label="Separator"
+          value={separator}
+          disabled={workbook}
+          onChange={(one) => onPlan({ separator: one })}
+          options={SEPARATORS.map((one) => ({ value: one, label: SEPARATOR_NAMES[one] }))}
+        />
+        <LabelledSelect
+          above
+          label="Header"
+          value={String(header ?? "none")}
+          onChange={(line) => onPlan({ separator, header: line === "none" ? null : Number(line) })}
+          options={[
+            { value: "none", label: "none: data from the first line" },
+            ...head.slice(0, Math.max(6, (header ?? 0) + 1)).map(({ line, cells }, i) => ({
+              value: String(i),
+              label: `line ${line}: ${cells.filter(Boolean).slice(0, 2).join(", ").slice(0, 34)}`,
+            })),
+          ]}
+        />
+        <LabelledSelect
+          above
+          label="Decimal mark"
+          value={decimal}
+          onChange={(mark) => onPlan({ separator, header, columns, decimal: mark })}
+          options={[
+            { value: ".", label: "point: 1,900.50" },
+            { value: ",", label: "comma: 1.900,50" },
+          ]}
+        />
+        <label className="text-ink-2">
           Language of the keywords
           <input
-            className={select}
+            className="field-box mt-0.5 text-ink"
             value={language}
             maxLength={20}
             onChange={(event) => onLanguage(event.target.value.trim())}
@@ -141,21 +124,18 @@ export function PreviewTable({ file, preview, language, onLanguage, onPlan, onEn
             <tr>
               {Array.from({ length: width }, (_, c) => (
                 <th key={c} scope="col" className="border-b border-rule bg-paper p-1.5 text-left font-normal">
-                  <span className="block max-w-40 truncate px-1 text-ink-2" title={names[c]}>
-                    {names[c] || `Column ${c + 1}`}
-                  </span>
-                  <select
-                    aria-label={`${names[c] || `Column ${c + 1}`} is`}
-                    className={`field-box !min-h-7 !w-36 !py-0.5 ${columns[c] && columns[c] !== "ignore" ? "font-semibold" : "text-ink-2"}`}
+                  <Tooltip says={names[c]} whenCut>
+                    <span className="block max-w-40 truncate px-1 text-ink-2">
+                      {names[c] || `Column ${c + 1}`}
+                    </span>
+                  </Tooltip>
+                  <Select
+                    label={`${names[c] || `Column ${c + 1}`} is`}
+                    className={`!min-h-7 !w-36 !py-0.5 ${columns[c] && columns[c] !== "ignore" ? "font-semibold" : "text-ink-2"}`}
                     value={columns[c] ?? "ignore"}
-                    onChange={(event) => setRole(c, event.target.value as ColumnRole)}
-                  >
-                    {COLUMN_ROLES.map((role) => (
-                      <option key={role} value={role}>
-                        {ROLE_NAMES[role]}
-                      </option>
-                    ))}
-                  </select>
+                    onChange={(role) => setRole(c, role)}
+                    options={COLUMN_ROLES.map((role) => ({ value: role, label: ROLE_NAMES[role] }))}
+                  />
                 </th>
               ))}
               {widest > width && <td className="border-b border-rule bg-paper" colSpan={widest - width} />}

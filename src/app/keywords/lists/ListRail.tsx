@@ -7,6 +7,7 @@ import { foldPlain } from "../../../core/text/fold";
 import { listName } from "../../../data/listOfPost";
 import type { ListHead, Post } from "../../../data/model";
 import { count, whole } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 
 const ROW = 52;
 
@@ -112,9 +113,9 @@ function Entry({
           <span className={`min-w-0 flex-1 truncate ${current ? "font-semibold" : ""}`}>
             {listName(list)}
           </span>
-          <span className="figures text-[12px] text-ink-2" title={`${whole(list.searches)} searches a month`}>
-            {list.count}
-          </span>
+          <Tooltip says={`${whole(list.searches)} searches a month`}>
+            <span className="figures text-[12px] text-ink-2">{list.count}</span>
+          </Tooltip>
         </span>
         <span className="block truncate text-[12px] text-ink-2">
           {post ? post.title || "An untitled post" : `no post · ${count(list.count, "keyword")}`}

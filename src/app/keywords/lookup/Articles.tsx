@@ -5,6 +5,7 @@ import type { Article } from "../../../data/schemas/search";
 import { useDependencies } from "../../store/DependenciesContext";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { attempt, keepIdea } from "../actions";
 import type { Selection } from "../board/useSelection";
 
@@ -36,9 +37,9 @@ export function Articles({
           <li key={page.address} className="border-b border-rule last:border-b-0">
             <div className="grid grid-cols-[minmax(0,1fr)_180px_70px_auto] items-center gap-x-4 px-4 py-2">
               <div className="min-w-0">
-                <h3 className="truncate font-serif text-[15px]" title={page.title}>
-                  {page.title}
-                </h3>
+                <Tooltip says={page.title} whenCut>
+                  <h3 className="truncate font-serif text-[15px]">{page.title}</h3>
+                </Tooltip>
                 <p className="truncate text-[13px] text-ink-2">
                   {page.site} · {page.address.replace(/^https?:\/\//, "")}
                 </p>
@@ -125,9 +126,9 @@ function Drawn({
       <ul className="grid grid-cols-2 gap-x-8 mid:grid-cols-3">
         {shown.map(({ place, numbers }) => (
           <li key={numbers.keyword} className="flex items-baseline gap-2 text-[13px]">
-            <span className="figures w-6 text-right text-ink-2" title={`Place ${place}`}>
-              {place}
-            </span>
+            <Tooltip says={`Place ${place}`}>
+              <span className="figures w-6 text-right text-ink-2">{place}</span>
+            </Tooltip>
             <button
               type="button"
               className="quiet-link min-w-0 flex-1 truncate text-left"

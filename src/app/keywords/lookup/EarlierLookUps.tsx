@@ -7,6 +7,7 @@ import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { mergeLookUps, removeLookUp } from "../actions";
 
 export const lookUpName = ({ seeds }: LookUp): string => seeds.join(" + ");
@@ -54,15 +55,16 @@ export function EarlierLookUps({ search, current }: { search: string; current: L
                   </span>
                 </Link>
                 {current && mergeable(current, lookUp) && (
-                  <button
-                    type="button"
-                    aria-label={`Merge the look-up “${lookUpName(lookUp)}” into this one`}
-                    title={`Merge into “${lookUpName(current)}”`}
-                    className="p-2 text-ink-2 hover:text-proof"
-                    onClick={() => void dispatch(mergeLookUps(current.id, lookUp.id))}
-                  >
-                    <Merge size={15} aria-hidden="true" />
-                  </button>
+                  <Tooltip says={`Merge into “${lookUpName(current)}”`}>
+                    <button
+                      type="button"
+                      aria-label={`Merge the look-up “${lookUpName(lookUp)}” into this one`}
+                      className="p-2 text-ink-2 hover:text-proof"
+                      onClick={() => void dispatch(mergeLookUps(current.id, lookUp.id))}
+                    >
+                      <Merge size={15} aria-hidden="true" />
+                    </button>
+                  </Tooltip>
                 )}
                 <button
                   type="button"

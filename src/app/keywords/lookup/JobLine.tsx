@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { Button } from "../../ui/Button";
+import { Progress } from "../../ui/Progress";
 import type { Job } from "./useLookUpJob";
 
 /** How a look-up goes: progress with cancel, or what went wrong, what is safe, and what to do. */
@@ -18,7 +19,7 @@ export function JobLine({
   if (job.state === "asking")
     return (
       <div role="status" className={`${line} border-rule bg-sheet`}>
-        <progress value={job.done} max={job.of} aria-label="Seeds looked up" className="w-32" />
+        <Progress label="Seeds looked up" value={job.done} of={job.of} />
         <span className="figures flex-1">
           Asking about “{job.seed}”, {Math.min(job.done + 1, job.of)} of {job.of} …
         </span>

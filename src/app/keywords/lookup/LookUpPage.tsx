@@ -17,7 +17,9 @@ import { downloadCsv } from "../../ui/download";
 import { Failed } from "../../ui/Failed";
 import { count, whole } from "../../ui/figures";
 import { lazyPart } from "../../ui/part";
+import { Segments } from "../../ui/Segments";
 import { Term } from "../../ui/Term";
+import { Tooltip } from "../../ui/Tooltip";
 import { hide, makeList, putInList, setHidden } from "../actions";
 import { Board } from "../board/Board";
 import { Filters } from "../board/Filters";
@@ -31,6 +33,8 @@ import { SeedBar } from "./SeedBar";
 import { useLookUpJob } from "./useLookUpJob";
 import { useLookUps } from "./useLookUps";
 import { useRegions } from "./useRegions";
+
+const MODES: Record<BoardMode, string> = { table: "Table", groups: "Groups", map: "Map" };
 
 const ImportSheet = lazyPart("The sheet", async () => (await import("../importing/ImportSheet")).ImportSheet);
 const HiddenSheet = lazyPart("The sheet", async () => (await import("./HiddenSheet")).HiddenSheet);
@@ -170,9 +174,9 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1 mid:flex-nowrap">
-        <h2 className="min-w-24 max-w-[24rem] truncate font-serif text-lg" title={lookUpName(lookUp)}>
-          {lookUpName(lookUp)}
-        </h2>
+        <Tooltip says={lookUpName(lookUp)} whenCut>
+          <h2 className="min-w-24 max-w-[24rem] truncate font-serif text-lg">{lookUpName(lookUp)}</h2>
+        </Tooltip>
         <p role="status" className="figures min-w-0 truncate text-[13px] text-ink-2">
           {[
             view && view.shown < view.total
@@ -190,25 +194,18 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
           </strong>
         )}
         <div className="ml-auto flex shrink-0 items-center gap-4 small:shrink small:flex-wrap small:gap-2">
-          <Choice
+          <Segments
             label="Shown"
-            options={[
-              ["keywords", "Keywords"],
-              ["articles", `Articles on the subject (${articles.length})`],
-            ]}
+            options={{ keywords: "Keywords", articles: `Articles on the subject (${articles.length})` }}
             value={tab}
             onChange={setTab}
           />
           {tab === "keywords" && (
-            <Choice
+            <Segments<BoardMode>
               label="As"
-              options={[
-                ["table", "Table"],
-                ["groups", "Groups"],
-                ["map", "Map"],
-              ]}
+              options={MODES}
               value={mode}
-              onChange={(chosenMode: BoardMode) => dispatch(modeChosen(chosenMode))}
+              onChange={(next) => dispatch(modeChosen(next))}
             />
           )}
         </div>
@@ -283,39 +280,5 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
         />
       )}
     </>
-  );
-}
-
-/** A few choices side by side, one of them taken. */
-function Choice<Value extends string>({
-  label,
-  options,
-  value,
-  onChange,
-}: {
-  label: string;
-  options: [Value, string][];
-  value: Value;
-  onChange: (value: Value) => void;
-}) {
-  return (
-    <fieldset className="flex">
-      <legend className="sr-only">{label}</legend>
-      {options.map(([id, name]) => (
-        <label
-          key={id}
-          className={`flex h-7 cursor-pointer items-center border border-edge px-2.5 text-[13px] first-of-type:rounded-l last:rounded-r [&+label]:border-l-0 focus-within:outline-2 focus-within:outline-proof ${value === id ? "bg-proof-wash font-semibold text-proof-deep" : "bg-sheet hover:bg-paper"}`}
-        >
-          <input
-            type="radio"
-            className="sr-only"
-            name={label}
-            checked={value === id}
-            onChange={() => onChange(id)}
-          />
-          {name}
-        </label>
-      ))}
-    </fieldset>
   );
 }

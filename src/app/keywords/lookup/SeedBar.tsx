@@ -4,6 +4,7 @@ import type { LookUp } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { regionChosen } from "../../store/researchSlice";
 import { Button } from "../../ui/Button";
+import { LabelledSelect } from "../../ui/Select";
 
 export function SeedBar({
   current,
@@ -48,22 +49,21 @@ export function SeedBar({
         />
       </label>
       {!madeUp && (
-        <label className="text-[13px]">
-          <span className="block text-ink-2">Region and language</span>
-          <select
-            className="field-box mt-0.5 !w-44"
+        <div className="text-[13px]">
+          <LabelledSelect
+            above
+            label="Region and language"
+            className="!w-44"
             value={region}
             disabled={!regions.length}
-            onChange={(event) => dispatch(regionChosen(event.target.value))}
-          >
-            {!regions.length && <option value="">no region known</option>}
-            {regions.map(({ code, name, language }) => (
-              <option key={code} value={code}>
-                {name} ({language})
-              </option>
-            ))}
-          </select>
-        </label>
+            placeholder="no region known"
+            onChange={(code) => dispatch(regionChosen(code))}
+            options={regions.map(({ code, name, language }) => ({
+              value: code,
+              label: `${name} (${language})`,
+            }))}
+          />
+        </div>
       )}
       <Button type="submit" kind="primary" disabled={!ready}>
         Look up

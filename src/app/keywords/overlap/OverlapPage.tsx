@@ -9,6 +9,7 @@ import { selectLists, selectPostEntities } from "../../store/selectors";
 import { useAsk } from "../../store/useAsk";
 import { Failed } from "../../ui/Failed";
 import { count, percent } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { useOverlapLimit } from "../board/OverlapSummary";
 
 const MOST = 30;
@@ -159,12 +160,11 @@ function Matrix({ shown, overlapOf, limit, chosen, onChoose, posts }: MatrixProp
                 scope="col"
                 className="sticky top-0 h-36 border-b border-rule bg-sheet p-0 align-bottom font-normal"
               >
-                <span
-                  className="mx-auto block max-h-32 w-10 truncate pb-2 [writing-mode:vertical-rl] rotate-180"
-                  title={name}
-                >
-                  {name}
-                </span>
+                <Tooltip says={name} whenCut>
+                  <span className="mx-auto block max-h-32 w-10 truncate pb-2 [writing-mode:vertical-rl] rotate-180">
+                    {name}
+                  </span>
+                </Tooltip>
               </th>
             ))}
           </tr>
@@ -176,9 +176,11 @@ function Matrix({ shown, overlapOf, limit, chosen, onChoose, posts }: MatrixProp
                 scope="row"
                 className="sticky left-0 max-w-72 border-b border-r border-rule bg-sheet px-3 py-1 text-left font-normal"
               >
-                <span className="block truncate" title={postId ? posts[postId]?.title : undefined}>
-                  {name} <span className="figures text-ink-2">{size}</span>
-                </span>
+                <Tooltip says={postId ? posts[postId]?.title : undefined} whenCut>
+                  <span className="block truncate">
+                    {name} <span className="figures text-ink-2">{size}</span>
+                  </span>
+                </Tooltip>
                 <span className="block truncate text-[12px] text-ink-2">
                   {postId ? posts[postId]?.title : "no post"}
                 </span>

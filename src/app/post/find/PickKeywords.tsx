@@ -1,7 +1,8 @@
 /** A look-up beside the post's list: search it, choose in it, take from it. */
 
-import { useEffect, useState } from "react";
+import { useMemo, useState } from "react";
 import { Link } from "react-router";
+import { useDebounce } from "use-debounce";
 import type { ListKeyword } from "../../../core/keywords/list";
 import { type Filter, noFilter, type SortKey } from "../../../core/keywords/sift";
 import type { LookUp, Post } from "../../../data/model";
@@ -13,7 +14,11 @@ import { useDependencies } from "../../store/DependenciesContext";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
+import { Select } from "../../ui/Select";
 import { Term } from "../../ui/Term";
+
+/** Milliseconds after the last key before the keywords are searched. */
+const REST = 120;
 
 interface Props {
   lookUp: LookUp;
@@ -28,12 +33,9 @@ interface Props {
 export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarget, onSupporting }: Props) {
   const { workers } = useDependencies();
   const [typed, setTyped] = useState("");
-  const [filter, setFilter] = useState<Filter>(noFilter);
   const [sort, setSort] = useState<SortKey[]>([{ column: "opportunity", down: true }]);
-  useEffect(() => {
-    const timer = setTimeout(() => setFilter((before) => ({ ...before, contains: typed })), 120);
-    return () => clearTimeout(timer);
-  }, [typed]);
+  const [contains] = useDebounce(typed, REST);
+  const filter = useMemo((): Filter => ({ ...noFilter, contains }), [contains]);
   const question = useLookUpQuestion(lookUp, filter, sort);
   const selection = useSelection(question);
   const state = useBoard(question);
@@ -58,21 +60,16 @@ export function PickKeywords({ lookUp, lookUps, onLookUp, post, readOnly, onTarg
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
-        <label className="flex items-center gap-2 text-[13px]">
+        <span className="flex items-center gap-2 text-[13px]">
           <span className="text-ink-2">of</span>
-          <select
-            aria-label="Look-up"
-            className="field-box !w-52"
+          <Select
+            label="Look-up"
+            className="!w-52"
             value={lookUp.id}
-            onChange={(event) => onLookUp(event.target.value)}
-          >
-            {lookUps.map((one) => (
-              <option key={one.id} value={one.id}>
-                {lookUpName(one)}
-              </option>
-            ))}
-          </select>
-        </label>
+            onChange={onLookUp}
+            options={lookUps.map((one) => ({ value: one.id, label: lookUpName(one) }))}
+          />
+        </span>
         <p role="status" className="figures text-[13px] text-ink-2">
           {view
             ? view.shown < view.total

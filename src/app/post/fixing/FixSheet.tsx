@@ -1,9 +1,11 @@
-import { useId, useState } from "react";
+import { useState } from "react";
 import type { Fix, Pick } from "../../../core/proof/fixes/fix";
 import { useAppDispatch } from "../../store/hooks";
 import { useAskOrTell } from "../../store/useAskOrTell";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { count, points } from "../../ui/figures";
+import { Radio, RadioGroup } from "../../ui/Radio";
 import { Sheet } from "../../ui/Sheet";
 import { applyFixes, fixesTogether } from "./applyFixes";
 import { FixFacts, Lines } from "./FixPanel";
@@ -77,17 +79,15 @@ interface KindProps {
 
 /** One fix: a box to tick, and where there are several proposals, which of them. */
 function Kind({ choices, picked, spared, onPick }: KindProps) {
-  const group = useId();
   const [best] = choices as [Fix];
   const shown = choices.find(({ lines }) => lines[0]?.after === picked?.after) ?? best;
   return (
     <li className="border-b border-rule py-2">
       <label className="grid grid-cols-[1.25rem_minmax(0,1fr)_auto] gap-x-2">
-        <input
-          type="checkbox"
+        <Checkbox
           className="mt-1"
           checked={picked !== undefined}
-          onChange={({ target }) => onPick(target.checked ? pickOf(best) : null)}
+          onChange={(checked) => onPick(checked ? pickOf(best) : null)}
         />
         <span>
           {best.name}
@@ -103,33 +103,32 @@ function Kind({ choices, picked, spared, onPick }: KindProps) {
             <FixFacts fix={best} />
           </>
         ) : (
-          <fieldset>
-            <legend className="sr-only">Proposals for “{best.name}”</legend>
+          <>
             {best.lines[0]?.before && (
               <p className="mt-1 break-words text-[13px] text-ink-2 line-through decoration-rule">
                 <span className="sr-only">Before: </span>
                 {best.lines[0].before}
               </p>
             )}
-            {choices.map((choice) => (
-              <label
-                key={choice.lines[0]!.after}
-                className="mt-1 grid grid-cols-[1.25rem_minmax(0,1fr)] gap-x-1 text-[13px]"
-              >
-                <input
-                  type="radio"
-                  name={group}
-                  className="mt-1"
-                  checked={picked !== undefined && choice === shown}
-                  onChange={() => onPick(pickOf(choice))}
-                />
-                <span className="min-w-0 break-words">
-                  {choice.lines[0]!.after}
-                  <FixFacts fix={choice} />
-                </span>
-              </label>
-            ))}
-          </fieldset>
+            <RadioGroup
+              label={`Proposals for “${best.name}”`}
+              value={picked ? String(choices.indexOf(shown)) : ""}
+              onChange={(place) => onPick(pickOf(choices[Number(place)]!))}
+            >
+              {choices.map((choice, place) => (
+                <label
+                  key={choice.lines[0]!.after}
+                  className="mt-1 grid grid-cols-[1.25rem_minmax(0,1fr)] gap-x-1 text-[13px]"
+                >
+                  <Radio value={String(place)} className="mt-0.5" />
+                  <span className="min-w-0 break-words">
+                    {choice.lines[0]!.after}
+                    <FixFacts fix={choice} />
+                  </span>
+                </label>
+              ))}
+            </RadioGroup>
+          </>
         )}
       </div>
     </li>

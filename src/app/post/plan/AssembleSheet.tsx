@@ -13,6 +13,7 @@ import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { outlineReplaced, outlineUndone } from "../../store/openPostSlice";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -132,13 +133,12 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
         {items.map(({ text, level, from, faq }, i) => (
           <li key={`${i} ${text}`} className={level === 3 ? "pl-5" : ""}>
             <label className="flex items-start gap-2 px-2 py-0.5">
-              <input
-                type="checkbox"
+              <Checkbox
                 className="mt-1"
                 checked={chosen.has(i)}
-                onChange={(event) => {
+                onChange={(checked) => {
                   const next = new Set(chosen);
-                  if (event.target.checked) next.add(i);
+                  if (checked) next.add(i);
                   else next.delete(i);
                   setChosen(next);
                 }}

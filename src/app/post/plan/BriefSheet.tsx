@@ -17,7 +17,9 @@ import { selectPosts } from "../../store/selectors";
 import type { AppThunk } from "../../store/thunk";
 import { attemptRead, readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { download } from "../../ui/download";
+import { Radio, RadioGroup } from "../../ui/Radio";
 import { Sheet } from "../../ui/Sheet";
 import { openCompetitors } from "./competitorActions";
 
@@ -90,15 +92,10 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
             <legend className="text-[13px] text-ink-2">Parts</legend>
             {BRIEF_PARTS.map((part) => (
               <label key={part} className="flex h-7 items-center gap-2">
-                <input
-                  type="checkbox"
+                <Checkbox
                   checked={parts.includes(part)}
-                  onChange={(event) =>
-                    setParts(
-                      BRIEF_PARTS.filter((one) =>
-                        one === part ? event.target.checked : parts.includes(one),
-                      ),
-                    )
+                  onChange={(checked) =>
+                    setParts(BRIEF_PARTS.filter((one) => (one === part ? checked : parts.includes(one))))
                   }
                 />
                 {PART_NAMES[part]}
@@ -122,15 +119,14 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
           </div>
         </div>
         <div className="min-w-0">
-          <fieldset className="mb-2 flex gap-4">
-            <legend className="sr-only">Preview</legend>
+          <RadioGroup label="Preview" value={seen} onChange={setSeen} className="mb-2 flex gap-4">
             {(["markdown", "prompt"] as const).map((form) => (
               <label key={form} className="flex items-center gap-1.5">
-                <input type="radio" name="preview" checked={seen === form} onChange={() => setSeen(form)} />
+                <Radio value={form} />
                 {form === "markdown" ? "The document" : "For a writing assistant"}
               </label>
             ))}
-          </fieldset>
+          </RadioGroup>
           <textarea
             readOnly
             aria-label="Preview of the brief"

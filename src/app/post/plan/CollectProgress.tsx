@@ -2,6 +2,7 @@ import { Check, X } from "lucide-react";
 import type { CollectJob } from "../../store/competitorsSlice";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
+import { Progress } from "../../ui/Progress";
 import { stopCollecting } from "./collecting";
 
 /** Pages as they are read, with a way to stop: what has been read by then is kept. */
@@ -16,7 +17,7 @@ export function CollectProgress({ job }: { job: CollectJob }) {
           {doing} {of > 0 && `${outcomes.length} of ${of}`}
           {failed > 0 && <span className="text-plum">, {failed} not read</span>} …
         </p>
-        {of > 0 && <progress value={outcomes.length} max={of} aria-label="Pages read" className="w-40" />}
+        {of > 0 && <Progress label="Pages read" value={outcomes.length} of={of} />}
         <span className="mr-auto" />
         <Button onClick={() => dispatch(stopCollecting(job.postId))}>Stop, and keep what is read</Button>
       </div>

@@ -10,6 +10,7 @@ import { selectPostEntities } from "../../store/selectors";
 import { type Answer, useAsk } from "../../store/useAsk";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { day } from "../../ui/dates";
 import { droppedFiles } from "../../ui/droppedFiles";
 import { FieldLine } from "../../ui/FieldLine";
@@ -76,13 +77,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
     <Sheet title={competitors ? "Collect again, or add pages" : "Collect competing pages"} onClose={onClose}>
       <div className="flex flex-col gap-3">
         <label className="flex items-start gap-2">
-          <input
-            type="checkbox"
-            className="mt-1"
-            checked={search}
-            disabled={!post.keyword}
-            onChange={(event) => setWanted(event.target.checked)}
-          />
+          <Checkbox className="mt-1" checked={search} disabled={!post.keyword} onChange={setWanted} />
           <span>
             Up to 20 pages that rank for {post.keyword ? `“${post.keyword}”` : "the target keyword"}
             {post.keyword && (
@@ -231,12 +226,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
         </details>
         {competitors && (
           <label className="flex items-start gap-2">
-            <input
-              type="checkbox"
-              className="mt-1"
-              checked={keepPages}
-              onChange={(event) => setKeepPages(event.target.checked)}
-            />
+            <Checkbox className="mt-1" checked={keepPages} onChange={setKeepPages} />
             <span>
               Keep the pages that are there
               <span className="block text-[13px] text-ink-2">

@@ -5,7 +5,9 @@ import type { AnalysedPage } from "../../../core/benchmark/competitors";
 import type { CompetitorSource, Competitors } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { points, whole } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { retryFailed } from "./collecting";
 import { setKept } from "./competitorActions";
 import { PageDetail } from "./PageDetail";
@@ -87,21 +89,20 @@ function PageRow({
       <div className="flex items-center gap-3">
         <span className="figures w-5 text-right text-[13px] text-ink-2">{rank + 1}</span>
         <label className="flex items-center gap-1.5 text-[13px]">
-          <input
-            type="checkbox"
+          <Checkbox
             checked={state === "kept"}
             disabled={readOnly}
-            aria-label={`Keep “${name}”`}
-            onChange={(event) =>
-              void dispatch(setKept(field, address, event.target.checked, doubt ?? "dropped by hand"))
+            label={`Keep “${name}”`}
+            onChange={(checked) =>
+              void dispatch(setKept(field, address, checked, doubt ?? "dropped by hand"))
             }
           />
           keep
         </label>
         <div className="min-w-0 flex-1">
-          <p className={`truncate ${state === "dropped" ? "text-ink-2 line-through" : ""}`} title={name}>
-            {name}
-          </p>
+          <Tooltip says={name} whenCut>
+            <p className={`truncate ${state === "dropped" ? "text-ink-2 line-through" : ""}`}>{name}</p>
+          </Tooltip>
           <p className="truncate text-[12px] text-ink-2">
             {site}
             {doubt && <span className="text-plum">· {doubt}</span>}

@@ -1,37 +1,15 @@
+/** A line of the outline as it is drawn: its number, its heading, its words, its note and its tools. */
 import { useSortable } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
-import {
-  ArrowDown,
-  ArrowUp,
-  ChevronDown,
-  ChevronRight,
-  Ellipsis,
-  GripVertical,
-  Heading2,
-  IndentDecrease,
-  IndentIncrease,
-  type LucideIcon,
-  MessageCircleQuestion,
-  NotebookPen,
-  Trash2,
-} from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { ChevronDown, ChevronRight, Ellipsis, GripVertical, NotebookPen } from "lucide-react";
 import type { HeadingNote } from "../../../core/outline/headingFaults";
-import type { OutlineChanges, OutlineItem } from "../../../core/outline/outline";
-import { useAppDispatch } from "../../store/hooks";
-import { outlineItemChanged, outlineItemNudged } from "../../store/openPostSlice";
+import type { OutlineItem } from "../../../core/outline/outline";
 import { Menu, MenuItem } from "../../ui/Menu";
-import { useOutlineKeys } from "./useOutlineKeys";
+import { Tooltip } from "../../ui/Tooltip";
+import { MOST_WORDS, useOutlineRow } from "./useOutlineRow";
 
 const TOOL =
   "flex h-7 w-7 items-center justify-center rounded text-ink-2 hover:bg-proof-wash hover:text-proof disabled:opacity-30";
-
-interface Tool {
-  name: string;
-  icon: LucideIcon;
-  off?: boolean;
-  run: () => void;
-}
 
 interface RowProps {
   item: OutlineItem;
@@ -64,62 +42,15 @@ export function OutlineRow(props: RowProps) {
     onEnter,
     onRemove,
   } = props;
-  const dispatch = useAppDispatch();
   const { attributes, listeners, setNodeRef, transform, transition, isDragging, isOver, active } =
     useSortable({
       id: item.id,
       disabled: readOnly,
     });
-  const input = useRef<HTMLInputElement>(null);
-  const [noting, setNoting] = useState(item.note !== "");
-  const note = useRef<HTMLTextAreaElement>(null);
+  const { heading, note, noting, toggleNote, editing, setEditing, onKeyDown, change, setBudget, tools } =
+    useOutlineRow(item, { focused, readOnly, onFocused, onEnter, onRemove });
   const { faq = false, level } = item;
   const name = item.text || "empty heading";
-  // A note that comes from elsewhere, as from the field, is shown.
-  const hasNote = item.note !== "";
-  useEffect(() => {
-    if (hasNote) setNoting(true);
-  }, [hasNote]);
-  const change = (changes: OutlineChanges) => dispatch(outlineItemChanged({ id: item.id, changes }));
-  const nudge = (direction: -1 | 1) => dispatch(outlineItemNudged({ id: item.id, direction }));
-
-  const openNote = () => {
-    setNoting(true);
-    // Once it is drawn.
-    requestAnimationFrame(() => note.current?.focus());
-  };
-  const { editing, setEditing, onKeyDown } = useOutlineKeys(input, {
-    readOnly,
-    deeper: !faq && level === 2 ? () => change({ level: 3 }) : null,
-    higher: !faq && level === 3 ? () => change({ level: 2 }) : null,
-    up: () => nudge(-1),
-    down: () => nudge(1),
-    add: onEnter,
-    remove: onRemove,
-    note: openNote,
-  });
-  useEffect(() => {
-    if (!focused) return;
-    input.current?.focus();
-    // What was just added is there to be filled.
-    if (!item.text) setEditing(true);
-    onFocused();
-  }, [focused, onFocused, item.text, setEditing]);
-
-  const tools: Tool[] = [
-    { name: "Make it an H3", icon: IndentIncrease, off: faq || level === 3, run: () => change({ level: 3 }) },
-    { name: "Make it an H2", icon: IndentDecrease, off: faq || level === 2, run: () => change({ level: 2 }) },
-    { name: "Move up", icon: ArrowUp, run: () => nudge(-1) },
-    { name: "Move down", icon: ArrowDown, run: () => nudge(1) },
-    faq
-      ? {
-          name: "Out of the FAQ, as a heading",
-          icon: Heading2,
-          run: () => change({ faq: undefined, level: 2 }),
-        }
-      : { name: "Into the FAQ", icon: MessageCircleQuestion, run: () => change({ faq: true, level: 3 }) },
-    { name: "Delete", icon: Trash2, run: onRemove },
-  ];
   const faults = notes.filter(({ kind }) => kind === "long" || kind === "repeated");
   const said = notes.map(({ says }) => says).join(" ");
   const landing = isOver && active && active.id !== item.id && String(active.id).startsWith("field ");
@@ -165,7 +96,7 @@ export function OutlineRow(props: RowProps) {
         )}
         <span className="figures w-7 text-[13px] text-ink-2">{number}</span>
         <input
-          ref={input}
+          ref={heading}
           dir="auto"
           aria-label={faq ? `Question ${number} of the FAQ` : `Heading ${number}, level ${level}`}
           placeholder={faq ? "Question" : "Heading"}
@@ -173,10 +104,9 @@ export function OutlineRow(props: RowProps) {
           readOnly={readOnly}
           value={item.text}
           aria-invalid={faults.length > 0}
-          title={said || undefined}
           data-stop=""
           data-heading=""
-          aria-description={editing ? undefined : "Enter edits it"}
+          aria-description={[said, !editing && "Enter edits it."].filter(Boolean).join(" ") || undefined}
           onChange={(event) => {
             setEditing(true);
             change({ text: event.target.value });
@@ -188,44 +118,40 @@ export function OutlineRow(props: RowProps) {
           }`}
         />
         {notes.some(({ kind }) => kind === "keyword") && (
-          <span
-            className="border-b border-dotted border-proof text-[11px] text-proof"
-            title="Holds the target keyword."
-          >
-            keyword
-          </span>
+          <Tooltip says="Holds the target keyword.">
+            <span className="border-b border-dotted border-proof text-[11px] text-proof">keyword</span>
+          </Tooltip>
         )}
-        <input
-          type="number"
-          data-stop=""
-          tabIndex={-1}
-          min={0}
-          max={100_000}
-          step={10}
-          aria-label={`Words for “${name}”`}
-          title="Words for this section"
-          placeholder="words"
-          readOnly={readOnly}
-          value={item.budget ?? ""}
-          onChange={(event) => {
-            const words = Math.round(Number(event.target.value));
-            change({ budget: event.target.value && words > 0 ? Math.min(words, 100_000) : undefined });
-          }}
-          className="figures w-16 small:hidden rounded border border-transparent bg-transparent px-1 text-right text-[13px] text-ink-2 hover:border-rule focus:border-edge"
-        />
+        <Tooltip says="Words for this section">
+          <input
+            type="number"
+            data-stop=""
+            tabIndex={-1}
+            min={0}
+            max={MOST_WORDS}
+            step={10}
+            aria-label={`Words for “${name}”`}
+            placeholder="words"
+            readOnly={readOnly}
+            value={item.budget ?? ""}
+            onChange={(event) => setBudget(event.target.value)}
+            className="figures w-16 small:hidden rounded border border-transparent bg-transparent px-1 text-right text-[13px] text-ink-2 hover:border-rule focus:border-edge"
+          />
+        </Tooltip>
         <span className="w-5 text-[12px] text-ink-2">{faq ? "Q" : `H${level}`}</span>
-        <button
-          type="button"
-          data-stop=""
-          tabIndex={-1}
-          className={TOOL}
-          title="Note"
-          aria-label={`Note under “${name}”`}
-          aria-expanded={noting}
-          onClick={() => (noting ? setNoting(false) : openNote())}
-        >
-          <NotebookPen size={15} aria-hidden="true" />
-        </button>
+        <Tooltip says="Note">
+          <button
+            type="button"
+            data-stop=""
+            tabIndex={-1}
+            className={TOOL}
+            aria-label={`Note under “${name}”`}
+            aria-expanded={noting}
+            onClick={toggleNote}
+          >
+            <NotebookPen size={15} aria-hidden="true" />
+          </button>
+        </Tooltip>
         <Menu
           align="end"
           portal
@@ -269,7 +195,7 @@ export function OutlineRow(props: RowProps) {
           ref={note}
           tabIndex={-1}
           onKeyDown={(event) => {
-            if (event.key === "Escape") input.current?.focus();
+            if (event.key === "Escape") heading.current?.focus();
           }}
           dir="auto"
           aria-label={`Note to ${faq ? "question" : "heading"} ${number}`}

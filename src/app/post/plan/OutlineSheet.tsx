@@ -2,28 +2,16 @@
 import { SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { ClipboardPaste, Copy, FileText, ListTree, NotebookPen, Plus, Redo2, Undo2 } from "lucide-react";
 import { type KeyboardEvent, useMemo, useState } from "react";
-import { useNavigate } from "react-router";
-import { toast } from "sonner";
 import { readHeadings } from "../../../core/outline/headingFaults";
-import { branchLength, faqStart, type OutlineItem, writeUp } from "../../../core/outline/outline";
-import { outlineToText } from "../../../core/outline/outlineText";
-import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
-import { freshId } from "../../../data/freshId";
+import { branchLength, faqStart, type OutlineItem, outlineNumber } from "../../../core/outline/outline";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
-import {
-  outlineItemAdded,
-  outlineItemRemoved,
-  outlineRedone,
-  outlineUndone,
-} from "../../store/openPostSlice";
+import { outlineRedone, outlineUndone } from "../../store/openPostSlice";
 import { Button } from "../../ui/Button";
-import { count, whole } from "../../ui/figures";
 import { Term } from "../../ui/Term";
-import { usePostSession } from "../SessionContext";
-import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
-import { fillBudgets } from "./competitorActions";
 import { OutlineRow } from "./OutlineRow";
+import { OutlineTotals } from "./OutlineTotals";
+import { useOutlineActions } from "./useOutlineActions";
 
 interface Props {
   onActive: (id: string) => void;
@@ -33,20 +21,17 @@ interface Props {
 }
 
 export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) {
-  const { post, outline, past, future, readOnly, competitors, piece } = useOpenPost(
+  const { post, outline, past, future, readOnly } = useOpenPost(
     "post",
     "outline",
     "past",
     "future",
     "readOnly",
-    "competitors",
-    "piece",
   );
-  const { profile, site } = useAppSelector((state) => state.session);
+  const profile = useAppSelector((state) => state.session.profile);
   const dispatch = useAppDispatch();
-  const session = usePostSession();
-  const navigate = useNavigate();
   const [focus, setFocus] = useState<string | null>(null);
+  const { add, remove, addToDraft, copyAsText } = useOutlineActions(outline, setFocus);
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
   const keyword = post?.keyword ?? "";
   const language = post?.language || "en";
@@ -62,60 +47,14 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
   );
   if (!post) return null;
   const faq = faqStart(outline);
-  const add = (at: number, level: 2 | 3, asFaq = false) => {
-    const item: OutlineItem = {
-      id: freshId(),
-      level,
-      text: "",
-      note: "",
-      ...(asFaq && { faq: true as const }),
-    };
-    dispatch(outlineItemAdded({ item, at }));
-    setFocus(item.id);
-  };
-  const remove = (item: OutlineItem, at: number) => {
-    dispatch(outlineItemRemoved(item.id));
-    setFocus(outline[at - 1]?.id ?? outline[at + 1]?.id ?? null);
-    toast(`Deleted “${item.text || "an empty heading"}”.`, {
-      action: { label: "Undo", onClick: () => dispatch(outlineUndone()) },
-    });
-  };
   const after = (item: OutlineItem, i: number) =>
     item.level === 2 && item.text ? i + branchLength(outline, i) : i + 1;
-  const write = () => {
-    const before = session.json();
-    const { doc, added, first } = writeUp(outline, before);
-    if (added) session.setDoc(doc);
-    toast(
-      added
-        ? `Added ${count(added, "heading")} to the draft. Existing text is untouched.`
-        : "Every heading is in the draft already.",
-      {
-        ...(added && { action: { label: "Undo", onClick: () => session.setDoc(before) } }),
-      },
-    );
-    void navigate("../write", {
-      relative: "path",
-      ...(first !== null && { state: { goal: { node: first } satisfies Goal } }),
-    });
-  };
-  const copy = async () => {
-    try {
-      await navigator.clipboard.writeText(outlineToText(outline));
-      toast("Copied the outline as text.");
-    } catch {
-      toast.error("The clipboard could not be written. The brief holds the outline as text too.");
-    }
-  };
   const onKey = (event: KeyboardEvent) => {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
     event.preventDefault();
     dispatch(event.shiftKey ? outlineRedone() : outlineUndone());
   };
   const filled = outline.filter((item) => item.text.trim()).length;
-  const planned = outline.reduce((sum, { budget }) => sum + (budget ?? 0), 0);
-  const median = competitors?.measure?.medianWords;
-  const aimed = pieceWithDefaults(piece, site.piece ?? noPiece).length;
   let hidden = false;
 
   return (
@@ -133,7 +72,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
         <Button kind="quiet" disabled={readOnly} onClick={onPaste}>
           <ClipboardPaste size={15} aria-hidden="true" /> Paste
         </Button>
-        <Button kind="quiet" disabled={!filled} onClick={() => void copy()}>
+        <Button kind="quiet" disabled={!filled} onClick={() => void copyAsText()}>
           <Copy size={15} aria-hidden="true" /> Copy
         </Button>
       </div>
@@ -165,7 +104,7 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
                   <OutlineRow
                     key={item.id}
                     item={item}
-                    number={numberOf(outline, i)}
+                    number={outlineNumber(outline, i)}
                     notes={reading.notes.get(item.id) ?? []}
                     focused={focus === item.id}
                     readOnly={readOnly}
@@ -198,34 +137,10 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
             </Button>
           </div>
         )}
-        {outline.length > 0 && (
-          <div className="mx-3 mt-2 flex flex-wrap gap-x-5 border-t border-rule pt-1.5 text-[13px] text-ink-2">
-            <span className="figures">
-              {planned ? `${whole(planned)} words planned` : "No words planned yet"}
-              {aimed ? ` of ${whole(aimed)} aimed at` : ""}
-              {median ? ` · the competitors' median is ${whole(median)}` : ""}
-            </span>
-            {(median || aimed) && (
-              <button
-                type="button"
-                className="quiet-link"
-                disabled={readOnly}
-                onClick={() => void dispatch(fillBudgets())}
-              >
-                {aimed ? "Distribute the words" : "Words from competitors"}
-              </button>
-            )}
-            {reading.keyword.of > 0 && keyword && (
-              <span>
-                {reading.keyword.says ??
-                  `The target keyword is in ${reading.keyword.in} of ${count(reading.keyword.of, "heading")}.`}
-              </span>
-            )}
-          </div>
-        )}
+        {outline.length > 0 && <OutlineTotals reading={reading.keyword} />}
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
-        <Button kind="primary" disabled={!filled || readOnly} onClick={write}>
+        <Button kind="primary" disabled={!filled || readOnly} onClick={addToDraft}>
           <NotebookPen size={15} aria-hidden="true" /> Add headings to draft
         </Button>
         <Button onClick={onAssemble}>
@@ -237,17 +152,4 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
       </div>
     </section>
   );
-}
-
-function numberOf(outline: OutlineItem[], at: number): string {
-  if (outline[at]!.faq) return String(at - faqStart(outline) + 1);
-  let h2 = 0;
-  let h3 = 0;
-  for (const item of outline.slice(0, at + 1)) {
-    if (item.level === 2) {
-      h2++;
-      h3 = 0;
-    } else h3++;
-  }
-  return h3 ? `${h2}.${h3}` : String(h2);
 }

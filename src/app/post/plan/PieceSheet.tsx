@@ -14,6 +14,7 @@ import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { pieceChanged } from "../../store/openPostSlice";
 import { siteChanged } from "../../store/sessionSlice";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { FieldLine } from "../../ui/FieldLine";
 import { whole } from "../../ui/figures";
 import { ListField } from "../../ui/ListField";
@@ -83,13 +84,12 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
             {OPPOSITE_TONES.map((pair) =>
               pair.map((tone) => (
                 <label key={tone} className="flex h-7 items-center gap-1.5">
-                  <input
-                    type="checkbox"
+                  <Checkbox
                     disabled={readOnly}
                     checked={inForce.tones.includes(tone)}
-                    onChange={(event) =>
+                    onChange={(checked) =>
                       change({
-                        tones: event.target.checked
+                        tones: checked
                           ? [...inForce.tones, tone]
                           : inForce.tones.filter((other) => other !== tone),
                       })

@@ -17,6 +17,7 @@ import { freshId } from "../../../data/freshId";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { outlineItemMoved, outlineReplaced } from "../../store/openPostSlice";
 import { Button } from "../../ui/Button";
+import { Columns } from "../../ui/Columns";
 import { Term } from "../../ui/Term";
 import { NextStage } from "../NextStage";
 import { useOpenPost } from "../useOpenPost";
@@ -91,56 +92,77 @@ export function Plan() {
           {job && <CollectProgress job={job} />}
           {competitors && <CompetitorsHead field={competitors} onCollect={() => setSheet("collect")} />}
         </div>
-        <div className="mt-4 grid gap-6 mid:grid-cols-2">
-          <div className="min-w-0">
-            <div className="mb-3 flex items-center gap-3 border-b border-rule pb-2">
-              <h2 className="whitespace-nowrap text-[13px] text-ink-2">
-                <Term id="piece" />
-              </h2>
-              <p className="mr-auto min-w-0 truncate text-[13px]">
-                {sayPiece(inForce) || (
-                  <span className="text-ink-2">none yet: audience, goal, tone, length</span>
-                )}
-                {faults.length > 0 && <span className="ml-2 text-plum">{faults[0]!.says}</span>}
-              </p>
-              <Button kind="quiet" onClick={() => setSheet("piece")}>
-                Set
-              </Button>
-            </div>
-            <OutlineSheet
-              onActive={setActive}
-              onPaste={() => setSheet("paste")}
-              onAssemble={() => setSheet("assemble")}
-              onBrief={() => setSheet("brief")}
-            />
-          </div>
-          <section aria-label="What competitors cover" className="min-w-0">
-            <h2 className="mb-2 font-serif text-xl">
-              What <Term id="competitors">competitors</Term> cover
-            </h2>
-            {competitors ? (
-              <CompetitorsPanel
-                onNote={(text) =>
-                  dispatch(outlineReplaced(withPutting(outline, { kind: "note", text }, active, "")))
-                }
-              />
-            ) : (
-              <div className="border border-rule bg-sheet p-8 text-center">
-                <p className="font-serif text-lg">Nothing read yet</p>
-                <p className="mx-auto mb-3 mt-1 max-w-md text-ink-2">
-                  Read the pages that rank for the target keyword: what they share becomes topics, questions
-                  and terms to plan with, and the measure that the draft is scored by.
-                </p>
-                <Button
-                  kind="primary"
-                  disabled={readOnly || job !== undefined}
-                  onClick={() => setSheet("collect")}
-                >
-                  <BookOpenText size={15} aria-hidden="true" /> Collect competing pages
-                </Button>
-              </div>
-            )}
-          </section>
+        <div className="mt-4">
+          <Columns
+            id="plan"
+            narrow="max-mid:space-y-6"
+            columns={[
+              {
+                id: "outline",
+                name: "the outline",
+                min: "30%",
+                children: (
+                  <>
+                    <div className="mb-3 flex items-center gap-3 border-b border-rule pb-2">
+                      <h2 className="whitespace-nowrap text-[13px] text-ink-2">
+                        <Term id="piece" />
+                      </h2>
+                      <p className="mr-auto min-w-0 truncate text-[13px]">
+                        {sayPiece(inForce) || (
+                          <span className="text-ink-2">none yet: audience, goal, tone, length</span>
+                        )}
+                        {faults.length > 0 && <span className="ml-2 text-plum">{faults[0]!.says}</span>}
+                      </p>
+                      <Button kind="quiet" onClick={() => setSheet("piece")}>
+                        Set
+                      </Button>
+                    </div>
+                    <OutlineSheet
+                      onActive={setActive}
+                      onPaste={() => setSheet("paste")}
+                      onAssemble={() => setSheet("assemble")}
+                      onBrief={() => setSheet("brief")}
+                    />
+                  </>
+                ),
+              },
+              {
+                id: "competitors",
+                name: "what competitors cover",
+                size: "50%",
+                min: "30%",
+                children: (
+                  <section aria-label="What competitors cover" className="min-w-0">
+                    <h2 className="mb-2 font-serif text-xl">
+                      What <Term id="competitors">competitors</Term> cover
+                    </h2>
+                    {competitors ? (
+                      <CompetitorsPanel
+                        onNote={(text) =>
+                          dispatch(outlineReplaced(withPutting(outline, { kind: "note", text }, active, "")))
+                        }
+                      />
+                    ) : (
+                      <div className="border border-rule bg-sheet p-8 text-center">
+                        <p className="font-serif text-lg">Nothing read yet</p>
+                        <p className="mx-auto mb-3 mt-1 max-w-md text-ink-2">
+                          Read the pages that rank for the target keyword: what they share becomes topics,
+                          questions and terms to plan with, and the measure that the draft is scored by.
+                        </p>
+                        <Button
+                          kind="primary"
+                          disabled={readOnly || job !== undefined}
+                          onClick={() => setSheet("collect")}
+                        >
+                          <BookOpenText size={15} aria-hidden="true" /> Collect competing pages
+                        </Button>
+                      </div>
+                    )}
+                  </section>
+                ),
+              },
+            ]}
+          />
         </div>
         <NextStage from="plan" />
       </div>

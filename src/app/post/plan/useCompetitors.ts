@@ -1,4 +1,5 @@
 import { useEffect } from "react";
+import { useDebouncedCallback } from "use-debounce";
 import { analysisArrived } from "../../store/competitorsSlice";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { usePostSession } from "../SessionContext";
@@ -25,11 +26,12 @@ export function useCompetitors(): void {
     if (!field) dispatch(analysisArrived({ key: "", analysis: null }));
     else if (wanted !== analysed && !analysing && !failure) void dispatch(analyse(field));
   }, [field, wanted, analysed, analysing, failure, dispatch]);
+  const findSoon = useDebouncedCallback(() => void dispatch(findGaps()), PAUSE);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the gaps are of the outline
   useEffect(() => {
     if (!analysis) return;
-    const timer = setTimeout(() => void dispatch(findGaps()), PAUSE);
-    return () => clearTimeout(timer);
+    findSoon();
+    return findSoon.cancel;
   }, [analysis, outline]);
   useEffect(() => session.subscribe(() => void dispatch(findGaps())), [session, dispatch]);
 }

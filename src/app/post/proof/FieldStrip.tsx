@@ -1,5 +1,6 @@
 /** The field as a strip of scores: each page a mark, its average and best named, ours among them. */
 import { points } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 
 const WIDTH = 440;
 const HEIGHT = 74;
@@ -78,12 +79,12 @@ export function CompetitorsStrip({ pages, benchmark, score, onCompare }: Props) 
           />
         </svg>
         {laid(pages, x).map(({ id, name, score: at, lane }) => (
-          <span
-            key={id}
-            title={`${name}: ${points(at)}`}
-            className="absolute h-2.5 w-2.5 -translate-x-1/2 -translate-y-1/2 rounded-full border border-ink-2 bg-sheet"
-            style={{ left: `${(x(at) / WIDTH) * 100}%`, top: LINE - 7 - lane * 10 }}
-          />
+          <Tooltip key={id} says={`${name}: ${points(at)}`}>
+            <span
+              className="absolute h-2.5 w-2.5 -translate-x-1/2 -translate-y-1/2 rounded-full border border-ink-2 bg-sheet"
+              style={{ left: `${(x(at) / WIDTH) * 100}%`, top: LINE - 7 - lane * 10 }}
+            />
+          </Tooltip>
         ))}
         {[0, 50, 100].map((at) => (
           <span

@@ -9,9 +9,11 @@ import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { siteChanged } from "../../store/sessionSlice";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { points } from "../../ui/figures";
 import { hintOf } from "../../ui/glossary";
 import { ShareSymbol } from "../../ui/ShareSymbol";
+import { Tooltip } from "../../ui/Tooltip";
 import { FixPanel } from "../fixing/FixPanel";
 import { useGo } from "../useGo";
 import { Workings } from "./Workings";
@@ -79,12 +81,11 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
         <p className="flex flex-wrap items-baseline gap-x-2">
           <strong className="font-semibold">{name}</strong>
           {worthMost && (
-            <span
-              title={hintOf("next")}
-              className="rounded-[2px] bg-brass-wash px-1 text-[12px] font-semibold text-brass"
-            >
-              Best next step
-            </span>
+            <Tooltip says={hintOf("next")}>
+              <span className="rounded-[2px] bg-brass-wash px-1 text-[12px] font-semibold text-brass">
+                Best next step
+              </span>
+            </Tooltip>
           )}
         </p>
         <p>
@@ -108,17 +109,18 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
             </button>
           )}
           {fixes.length > 0 && (
-            <button
-              type="button"
-              className={`${action} font-semibold`}
-              disabled={readOnly}
-              aria-expanded={fix}
-              onClick={() => setFixing(!fix)}
-              aria-label={`Fix “${name}”`}
-              title={hintOf("fix")}
-            >
-              Fix <span className="figures font-normal">+{points(fixes[0]!.gain)}</span>
-            </button>
+            <Tooltip says={hintOf("fix")}>
+              <button
+                type="button"
+                className={`${action} font-semibold`}
+                disabled={readOnly}
+                aria-expanded={fix}
+                onClick={() => setFixing(!fix)}
+                aria-label={`Fix “${name}”`}
+              >
+                Fix <span className="figures font-normal">+{points(fixes[0]!.gain)}</span>
+              </button>
+            </Tooltip>
           )}
           {aside ? (
             <button
@@ -132,17 +134,18 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
             </button>
           ) : (
             gain > 0 && (
-              <button
-                type="button"
-                className={action}
-                disabled={readOnly}
-                aria-expanded={asking}
-                onClick={() => setAsking(!asking)}
-                aria-label={`Set “${name}” aside`}
-                title={hintOf("aside")}
-              >
-                Set aside
-              </button>
+              <Tooltip says={hintOf("aside")}>
+                <button
+                  type="button"
+                  className={action}
+                  disabled={readOnly}
+                  aria-expanded={asking}
+                  onClick={() => setAsking(!asking)}
+                  aria-label={`Set “${name}” aside`}
+                >
+                  Set aside
+                </button>
+              </Tooltip>
             )
           )}
           <details className="text-ink-2 open:basis-full">
@@ -181,14 +184,15 @@ function Quotes({ evidence, onGo }: { evidence: readonly Evidence[]; onGo: (evid
         return (
           <span key={`${block}:${start}:${field}`}>
             {i > 0 && " · "}
-            <button
-              type="button"
-              title="Go to these words"
-              className="text-left italic hover:text-proof hover:underline"
-              onClick={() => onGo(one)}
-            >
-              “<bdi>{quote.length > 90 ? `${quote.slice(0, 88).trimEnd()}…` : quote}</bdi>”
-            </button>
+            <Tooltip says="Go to these words">
+              <button
+                type="button"
+                className="text-left italic hover:text-proof hover:underline"
+                onClick={() => onGo(one)}
+              >
+                “<bdi>{quote.length > 90 ? `${quote.slice(0, 88).trimEnd()}…` : quote}</bdi>”
+              </button>
+            </Tooltip>
             {form && form !== "exact" && (
               <span className="font-sans text-[12px] not-italic"> {FORM_NAMES[form]}</span>
             )}
@@ -232,11 +236,7 @@ function ReasonForm({
         />
       </label>
       <label className="flex h-8 items-center gap-1.5 whitespace-nowrap text-[13px]">
-        <input
-          type="checkbox"
-          checked={everywhere}
-          onChange={({ target }) => setEverywhere(target.checked)}
-        />
+        <Checkbox checked={everywhere} onChange={setEverywhere} />
         for the whole site
       </label>
       <Button type="submit" disabled={!why.trim()}>

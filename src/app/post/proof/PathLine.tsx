@@ -6,6 +6,7 @@ import type { Aim } from "../../../data/model";
 import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { count, points } from "../../ui/figures";
+import { LabelledSelect } from "../../ui/Select";
 import { useOpenPost } from "../useOpenPost";
 import { aimOf } from "./aim";
 
@@ -30,24 +31,23 @@ export function PathLine({ onGo }: { onGo: (id: string) => void }) {
       aria-label="Way to the score"
       className="mb-3 flex flex-wrap items-baseline gap-x-3 gap-y-1 border-y border-rule py-2"
     >
-      <label className="flex items-baseline gap-2 text-[13px] text-ink-2">
-        Aim
-        <select
-          className="field-box !h-7 !w-auto !py-0"
-          disabled={readOnly}
-          value={post.aim ?? "next"}
-          onChange={({ target: { value } }) => dispatch(postEdited({ aim: readAim(value) }))}
-        >
-          <option value="next">Next in reach</option>
-          {benchmark && <option value="average">Competitors' average, {points(benchmark.average)}</option>}
-          {benchmark && <option value="best">Best competitor, {points(benchmark.best)}</option>}
-          {AIMS.map((score) => (
-            <option key={score} value={score}>
-              {score}
-            </option>
-          ))}
-        </select>
-      </label>
+      <LabelledSelect
+        label="Aim"
+        className="!h-7 !min-h-7 !w-auto !py-0 text-[13px]"
+        disabled={readOnly}
+        value={String(post.aim ?? "next")}
+        options={[
+          { value: "next", label: "Next in reach" },
+          ...(benchmark
+            ? [
+                { value: "average", label: `Competitors' average, ${points(benchmark.average)}` },
+                { value: "best", label: `Best competitor, ${points(benchmark.best)}` },
+              ]
+            : []),
+          ...AIMS.map((score) => ({ value: String(score), label: String(score) })),
+        ]}
+        onChange={(value) => dispatch(postEdited({ aim: readAim(value) }))}
+      />
       {capped ? (
         <p>Write the text first: gains count once it is long enough for a full score.</p>
       ) : !path.steps.length ? (

@@ -4,6 +4,7 @@ import { textsToReview } from "../../../core/release/toReview";
 import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { count } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { usePostSession } from "../SessionContext";
 import { useGo } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
@@ -30,9 +31,9 @@ export function TextsToReview() {
             className="grid grid-cols-[5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-t border-plum/20 py-1"
           >
             <span className="text-plum">{kind}</span>
-            <span className="truncate" title={text}>
-              {text}
-            </span>
+            <Tooltip says={text} whenCut>
+              <span className="truncate">{text}</span>
+            </Tooltip>
             <span className="flex gap-3">
               <button
                 type="button"

@@ -1,7 +1,8 @@
 /** The post in parts, for a blog that is filled in by hand: the body, each field, the pictures. */
 import { Check, ClipboardCopy, Images } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useState } from "react";
 import { toast } from "sonner";
+import { useDebouncedCallback } from "use-debounce";
 import { messageOf } from "../../../core/messageOf";
 import { postAddress } from "../../../data/draft";
 import type { Post, Site } from "../../../data/model";
@@ -9,6 +10,7 @@ import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
 import { count } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { usePostSession } from "../SessionContext";
 
 /** Milliseconds for which a button says that it has copied. */
@@ -31,17 +33,12 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
   const dispatch = useAppDispatch();
   const site = useAppSelector((state) => state.session.site);
   const [copied, setCopied] = useState("");
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  useEffect(() => () => clearTimeout(timer.current), []);
-  const said = (what: string) => {
-    setCopied(what);
-    clearTimeout(timer.current);
-    timer.current = setTimeout(() => setCopied(""), SAID);
-  };
+  const forget = useDebouncedCallback(() => setCopied(""), SAID);
   const attemptCopy = async (what: string, write: () => Promise<void>) => {
     try {
       await write();
-      said(what);
+      setCopied(what);
+      forget();
     } catch (error) {
       toast.error(`${what} could not be copied: ${messageOf(error)} Your post is unchanged.`);
     }
@@ -104,9 +101,11 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
             className="grid grid-cols-[6rem_minmax(0,1fr)_4.5rem] items-center gap-2 border-t border-rule py-1"
           >
             <dt className="text-ink-2">{name}</dt>
-            <dd dir="auto" className="truncate" title={value}>
-              {value || <span className="text-ink-2">none</span>}
-            </dd>
+            <Tooltip says={value} whenCut>
+              <dd dir="auto" className="truncate">
+                {value || <span className="text-ink-2">none</span>}
+              </dd>
+            </Tooltip>
             <dd className="text-right">
               {value && (
                 <button

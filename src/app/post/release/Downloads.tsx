@@ -4,6 +4,7 @@ import { toast } from "sonner";
 import { useAppDispatch } from "../../store/hooks";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { download } from "../../ui/download";
 import { count, kilobytes } from "../../ui/figures";
 import { usePostSession } from "../SessionContext";
@@ -63,12 +64,7 @@ export function Downloads({ open, waived, onWaived }: Props) {
       </h2>
       {open > 0 && (
         <label className="mb-3 flex items-start gap-2 border-l-2 border-plum pl-2">
-          <input
-            type="checkbox"
-            className="mt-1"
-            checked={waived}
-            onChange={(event) => onWaived(event.target.checked)}
-          />
+          <Checkbox className="mt-1" checked={waived} onChange={onWaived} />
           <span>
             I know that {count(open, "gate")} {open === 1 ? "is" : "are"} not passed, and export anyway.
           </span>
@@ -107,7 +103,7 @@ export function Downloads({ open, waived, onWaived }: Props) {
         </p>
       )}
       <label className="mt-3 flex items-center gap-2 text-[13px]">
-        <input type="checkbox" checked={jpeg} onChange={(event) => setJpeg(event.target.checked)} />
+        <Checkbox checked={jpeg} onChange={setJpeg} />
         Pictures as JPEG, for programs that cannot read WebP
       </label>
       <p className="mt-2 text-[13px] text-ink-2">

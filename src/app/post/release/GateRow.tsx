@@ -1,6 +1,7 @@
 import { OctagonAlert, Check as Tick } from "lucide-react";
 import { useNavigate } from "react-router";
 import type { Gate } from "../../../core/release/gates/registry";
+import { Tooltip } from "../../ui/Tooltip";
 
 /** One gate: passed or not, what is so, and the way to where it is put right. */
 export function GateRow({ gate, readOnly, onClean }: { gate: Gate; readOnly: boolean; onClean: () => void }) {
@@ -15,9 +16,9 @@ export function GateRow({ gate, readOnly, onClean }: { gate: Gate; readOnly: boo
       )}
       <div className="min-w-0">
         <p className={gate.passed ? "" : "font-semibold text-plum"}>{gate.name}</p>
-        <p className="truncate text-[13px] text-ink-2" title={gate.says}>
-          {gate.says}
-        </p>
+        <Tooltip says={gate.says} whenCut>
+          <p className="truncate text-[13px] text-ink-2">{gate.says}</p>
+        </Tooltip>
       </div>
       {!gate.passed && (
         <span className="flex gap-3 text-[13px]">

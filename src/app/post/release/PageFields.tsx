@@ -4,8 +4,10 @@ import { postAddress } from "../../../data/draft";
 import type { Post } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
+import { DateField } from "../../ui/DateField";
 import { FieldLine } from "../../ui/FieldLine";
 import { ListField } from "../../ui/ListField";
+import { Select } from "../../ui/Select";
 import { Redirects } from "./Redirects";
 
 /** What the page carries besides its text. */
@@ -49,18 +51,18 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
       </FieldLine>
       <FieldLine label="Category">
         {(id) => (
-          <select
+          <Select
             id={id}
-            className="line-field"
             disabled={readOnly}
             value={post.category}
-            onChange={(event) => edit({ category: event.target.value })}
-          >
-            <option value="">None</option>
-            {[...new Set([...site.categories, post.category])].filter(Boolean).map((name) => (
-              <option key={name}>{name}</option>
-            ))}
-          </select>
+            options={[
+              { value: "", label: "None" },
+              ...[...new Set([...site.categories, post.category])]
+                .filter(Boolean)
+                .map((name) => ({ value: name, label: name })),
+            ]}
+            onChange={(category) => edit({ category })}
+          />
         )}
       </FieldLine>
       <FieldLine label="Tags">
@@ -95,14 +97,13 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
       </FieldLine>
       <FieldLine label="Date">
         {(id) => (
-          <input
+          <DateField
             id={id}
-            type="date"
-            data-field="date"
-            className="line-field !w-44"
+            label="Date"
+            field="date"
             readOnly={readOnly}
             value={post.date}
-            onChange={(event) => edit({ date: event.target.value })}
+            onChange={(date) => edit({ date })}
           />
         )}
       </FieldLine>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { BlockChange, TextPart } from "../../../core/versions/compare";
+import { Checkbox } from "../../ui/Checkbox";
 import { count } from "../../ui/figures";
 
 const NAMES: Record<BlockChange["kind"], string> = {
@@ -36,7 +37,7 @@ export function VersionChanges({ changes, onBack }: Props) {
             : "It is the same as the current text."}
         </p>
         <label className="ml-auto flex items-center gap-1.5">
-          <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} />
+          <Checkbox checked={all} onChange={setAll} />
           Show unchanged blocks
         </label>
       </div>

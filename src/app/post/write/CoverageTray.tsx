@@ -2,6 +2,7 @@
 import type { TermCoverage } from "../../../core/competitors/coverage";
 import { useAppSelector } from "../../store/hooks";
 import { points } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 
 const WIDTH = 140;
 const HEIGHT = 12;
@@ -30,14 +31,15 @@ export function CoverageTray({ onFind }: { onFind: (text: string) => void }) {
       <ul className="figures grid grid-cols-[repeat(auto-fill,minmax(22rem,1fr))] gap-x-8 text-[13px]">
         {sorted.map(({ term, gain: own }) => (
           <li key={term.key} className="flex h-7 items-center gap-3 border-b border-rule">
-            <button
-              type="button"
-              className={`min-w-0 flex-1 truncate text-left hover:underline ${term.core ? "font-semibold" : ""}`}
-              title={`${term.core ? "Core" : "Wider"} term; find it in the text`}
-              onClick={() => onFind(term.text)}
-            >
-              {term.text}
-            </button>
+            <Tooltip says={`${term.core ? "Core" : "Wider"} term; find it in the text`} whenCut>
+              <button
+                type="button"
+                className={`min-w-0 flex-1 truncate text-left hover:underline ${term.core ? "font-semibold" : ""}`}
+                onClick={() => onFind(term.text)}
+              >
+                {term.text}
+              </button>
+            </Tooltip>
             <RangeBar term={term} />
             <span className="w-20 whitespace-nowrap text-right text-ink-2">
               {term.count} of {range(term)}

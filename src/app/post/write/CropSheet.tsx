@@ -1,6 +1,6 @@
 /** A picture's part and focus: what of it the post shows, and what stays in sight where even less is shown. */
 
-import { useEffect, useRef, useState } from "react";
+import { Fragment, useEffect, useRef, useState } from "react";
 import { ReactCrop } from "react-image-crop";
 import { useAppDispatch } from "../../store/hooks";
 import "react-image-crop/dist/ReactCrop.css";
@@ -13,6 +13,7 @@ import { readOnScreen } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { Slider } from "../../ui/Slider";
 import { cropPicture, uncut } from "./cropPicture";
 import { Choice } from "./toolParts";
 
@@ -176,18 +177,20 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
             className="grid grid-cols-[4rem_1fr_3rem] items-center gap-x-2 gap-y-1"
           >
             {(["x", "y"] as const).map((axis) => (
-              <label key={axis} className="contents">
+              <Fragment key={axis}>
                 <span className="text-ink-2">{axis === "x" ? "Across" : "Down"}</span>
-                <input
-                  type="range"
-                  min={0}
-                  max={100}
+                <Slider
+                  label={axis === "x" ? "Across" : "Down"}
                   value={Math.round(point[axis])}
-                  onChange={(event) => setPoint({ ...point, [axis]: Number(event.target.value) })}
-                  className="accent-proof"
+                  from={0}
+                  to={100}
+                  step={1}
+                  says={(share) => `${share} %`}
+                  onChange={(share) => setPoint({ ...point, [axis]: share })}
+                  className="w-full"
                 />
                 <span className="figures text-right">{Math.round(point[axis])} %</span>
-              </label>
+              </Fragment>
             ))}
           </section>
           <section aria-label="Where less is shown" className="flex flex-wrap items-end gap-3">

@@ -5,6 +5,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { languagePack } from "../../../core/text/language";
 import type { SearchOptions } from "../../../core/text/search";
 import { useAppSelector } from "../../store/hooks";
+import { Checkbox } from "../../ui/Checkbox";
 import { whole } from "../../ui/figures";
 import { useOpenPost } from "../useOpenPost";
 import { findInDoc, replaceFound, showFound, showPlace } from "./editor/finder";
@@ -107,11 +108,10 @@ export function FindBar({ editor, first, onClose }: Props) {
       </Act>
       {OPTIONS.map(([key, name]) => (
         <label key={key} className="flex items-center gap-1">
-          <input
-            type="checkbox"
+          <Checkbox
             checked={options[key]}
             disabled={options.forms && key !== "forms"}
-            onChange={(event) => setOptions({ ...options, [key]: event.target.checked })}
+            onChange={(checked) => setOptions({ ...options, [key]: checked })}
           />
           {name}
         </label>

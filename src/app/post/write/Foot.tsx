@@ -7,6 +7,7 @@ import { byWorth, shownGains } from "../../../core/proof/finding";
 import { useAppSelector } from "../../store/hooks";
 import { count, points } from "../../ui/figures";
 import { hintOf } from "../../ui/glossary";
+import { Tooltip } from "../../ui/Tooltip";
 import { usePostSession } from "../SessionContext";
 import { useGo } from "../useGo";
 import { useRests } from "../useRests";
@@ -62,26 +63,29 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
       <button type="button" className="quiet-link small:hidden" onClick={onLinks}>
         {count(links, "link")}
       </button>
-      <button type="button" title={hintOf("claim")} className="quiet-link small:hidden" onClick={onClaims}>
-        {claims ? `${count(claims, "claim")} unsourced` : "Claims"}
-      </button>
-      {report.coverage && report.coverage.terms.length > 0 && (
-        <button
-          type="button"
-          title={hintOf("term")}
-          className="flex items-center gap-1 rounded hover:bg-proof-wash small:hidden"
-          aria-expanded={tray}
-          onClick={() => onTray(!tray)}
-        >
-          {report.coverage.terms.filter(({ share }) => share >= 1).length} of{" "}
-          {count(report.coverage.terms.length, "term")}
-          <ChevronUp size={13} aria-hidden="true" className={tray ? "rotate-180" : ""} />
+      <Tooltip says={hintOf("claim")}>
+        <button type="button" className="quiet-link small:hidden" onClick={onClaims}>
+          {claims ? `${count(claims, "claim")} unsourced` : "Claims"}
         </button>
+      </Tooltip>
+      {report.coverage && report.coverage.terms.length > 0 && (
+        <Tooltip says={hintOf("term")}>
+          <button
+            type="button"
+            className="flex items-center gap-1 rounded hover:bg-proof-wash small:hidden"
+            aria-expanded={tray}
+            onClick={() => onTray(!tray)}
+          >
+            {report.coverage.terms.filter(({ share }) => share >= 1).length} of{" "}
+            {count(report.coverage.terms.length, "term")}
+            <ChevronUp size={13} aria-hidden="true" className={tray ? "rotate-180" : ""} />
+          </button>
+        </Tooltip>
       )}
       {ownWords !== null && (
-        <span title="Share of the words that stand in the order in which they were said">
-          {Math.round(ownWords * 100)} % own words
-        </span>
+        <Tooltip says="Share of the words that stand in the order in which they were said">
+          <span>{Math.round(ownWords * 100)} % own words</span>
+        </Tooltip>
       )}
       <SaidAt editor={editor} />
       {report.notes.map((note) => (
@@ -95,9 +99,9 @@ export function Foot({ editor, layers, onLayers, onClaims, tray, onTray, onLinks
           className="ml-auto flex min-w-0 items-center gap-1.5 hover:underline"
           onClick={() => go(next.id)}
         >
-          <span title={hintOf("next")} className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">
-            Best next step
-          </span>
+          <Tooltip says={hintOf("next")}>
+            <span className="rounded-[2px] bg-brass-wash px-1 font-semibold text-brass">Best next step</span>
+          </Tooltip>
           {next.name}, +{points(shownGains(report.findings).get(next.id)!)}
         </button>
       )}

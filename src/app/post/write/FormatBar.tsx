@@ -19,6 +19,7 @@ import {
 } from "lucide-react";
 import { Toolbar } from "radix-ui";
 import { type RefObject, useEffect } from "react";
+import { Tooltip } from "../../ui/Tooltip";
 import { LinkForm } from "./links/LinkForm";
 import { useEditorValue } from "./useEditorValue";
 
@@ -149,17 +150,17 @@ function Tools({ editor, collapsed, onLink }: ToolsProps) {
       }}
     >
       {TOOLS.map(({ name, icon: Icon, run }, i) => (
-        <Toolbar.Button
-          key={name}
-          type="button"
-          aria-pressed={pressed(i)}
-          aria-label={name}
-          title={name}
-          onClick={() => run(editor)}
-          className={`flex h-7 w-7 items-center justify-center rounded ${pressed(i) ? "bg-proof-wash text-proof" : "hover:bg-paper"}`}
-        >
-          <Icon size={16} aria-hidden="true" />
-        </Toolbar.Button>
+        <Tooltip key={name} says={name}>
+          <Toolbar.Button
+            type="button"
+            aria-pressed={pressed(i)}
+            aria-label={name}
+            onClick={() => run(editor)}
+            className={`flex h-7 w-7 items-center justify-center rounded ${pressed(i) ? "bg-proof-wash text-proof" : "hover:bg-paper"}`}
+          >
+            <Icon size={16} aria-hidden="true" />
+          </Toolbar.Button>
+        </Tooltip>
       ))}
       <Toolbar.Button
         type="button"

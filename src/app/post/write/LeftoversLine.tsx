@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { count } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { postLeftovers } from "../postLeftovers";
 import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
@@ -56,9 +57,9 @@ export function LeftoversLine({ onGo }: { onGo: (goal: Goal) => void }) {
               className="grid grid-cols-[8rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-t border-plum/20 py-1"
             >
               <span className="text-plum">{name}</span>
-              <span className="truncate" title={says}>
-                {says}
-              </span>
+              <Tooltip says={says} whenCut>
+                <span className="truncate">{says}</span>
+              </Tooltip>
               <span className="flex gap-3">
                 <button
                   type="button"

@@ -1,16 +1,17 @@
 /** A post from a recording's text: pasted or opened, fixed to sentences, cut at changes of subject. */
 
 import type { Editor } from "@tiptap/core";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
-import type { ReadRecording } from "../../../core/transcript/recording";
 import { clock } from "../../../core/transcript/toDoc";
 import { saveRecording } from "../../../data/recordings";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { recordingChanged } from "../../store/openPostSlice";
+import { useAskOrTell } from "../../store/useAskOrTell";
 import { Button } from "../../ui/Button";
+import { Checkbox } from "../../ui/Checkbox";
 import { FileButton } from "../../ui/FileButton";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -34,26 +35,15 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
   const [fileName, setFileName] = useState("");
   const [video, setVideo] = useState("");
   const [options, setOptions] = useState({ dropFillers: true, headings: true, speakers: true });
-  const [read, setRead] = useState<ReadRecording | null>(null);
   const language = post?.language ?? "";
   const address = video.trim() ? asAddress(video) : "";
 
-  useEffect(() => {
-    if (!text.trim()) {
-      setRead(null);
-      return;
-    }
-    let live = true;
-    const timer = setTimeout(() => {
-      workers.draft
-        .recording(text, { ...options, video: address ?? "", language })
-        .then((made) => live && setRead(made), failed);
-    }, REST);
-    return () => {
-      live = false;
-      clearTimeout(timer);
-    };
-  }, [text, options, address, language, workers]);
+  const read = useAskOrTell(
+    () =>
+      text.trim() ? workers.draft.recording(text, { ...options, video: address ?? "", language }) : null,
+    [text, options, address, language, workers],
+    { otherwise: null, pause: REST },
+  );
 
   const open = async (file: File) => {
     if (file.size > MOST_BYTES) {
@@ -95,10 +85,9 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
           </div>
           {CHOICES.map(([key, name]) => (
             <label key={key} className="flex items-center gap-2">
-              <input
-                type="checkbox"
+              <Checkbox
                 checked={options[key]}
-                onChange={(event) => setOptions({ ...options, [key]: event.target.checked })}
+                onChange={(checked) => setOptions({ ...options, [key]: checked })}
               />
               {name}
             </label>

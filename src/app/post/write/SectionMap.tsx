@@ -14,6 +14,7 @@ import { memo, useCallback, useMemo, useRef } from "react";
 import { foldPlain } from "../../../core/text/fold";
 import { useAppSelector } from "../../store/hooks";
 import { whole } from "../../ui/figures";
+import { Tooltip } from "../../ui/Tooltip";
 import { useRests } from "../useRests";
 import { dropSection } from "./editor/moveBlocks";
 import { type Section, sectionAt, sectionsOf } from "./sectionsOf";
@@ -103,21 +104,24 @@ const Line = memo(function Line({ heading, level, words, at, current, budget, fi
       }}
       className={`${level > 2 ? "pl-3" : ""} ${isDragging ? "relative z-10 opacity-80" : ""}`}
     >
-      <button
-        type="button"
-        aria-current={current ? "true" : undefined}
-        onClick={() => onGo(at)}
-        title={heading || "Opening"}
-        {...listeners}
-        className={`flex h-full w-full items-start gap-1.5 overflow-hidden border-l-2 px-1.5 py-0.5 text-left leading-tight ${
-          current ? "border-proof bg-proof-wash" : "border-edge bg-rule/40 hover:bg-proof-wash"
-        }`}
-      >
-        <span className={`min-w-0 flex-1 ${words * PIXELS_A_WORD < TWO_LINES ? "truncate" : "line-clamp-2"}`}>
-          <bdi>{heading || "Opening"}</bdi>
-        </span>
-        <Words words={words} budget={budget} />
-      </button>
+      <Tooltip says={heading || "Opening"}>
+        <button
+          type="button"
+          aria-current={current ? "true" : undefined}
+          onClick={() => onGo(at)}
+          {...listeners}
+          className={`flex h-full w-full items-start gap-1.5 overflow-hidden border-l-2 px-1.5 py-0.5 text-left leading-tight ${
+            current ? "border-proof bg-proof-wash" : "border-edge bg-rule/40 hover:bg-proof-wash"
+          }`}
+        >
+          <span
+            className={`min-w-0 flex-1 ${words * PIXELS_A_WORD < TWO_LINES ? "truncate" : "line-clamp-2"}`}
+          >
+            <bdi>{heading || "Opening"}</bdi>
+          </span>
+          <Words words={words} budget={budget} />
+        </button>
+      </Tooltip>
     </li>
   );
 });
@@ -128,11 +132,10 @@ const OVER = 1.25;
 function Words({ words, budget }: { words: number; budget: number | null }) {
   if (!budget) return <span className="figures text-ink-2">{whole(words)}</span>;
   return (
-    <span
-      className={`figures whitespace-nowrap ${words > OVER * budget ? "text-plum" : "text-ink-2"}`}
-      title={`${whole(words)} words of ${whole(budget)} planned`}
-    >
-      {whole(words)}/{whole(budget)}
-    </span>
+    <Tooltip says={`${whole(words)} words of ${whole(budget)} planned`}>
+      <span className={`figures whitespace-nowrap ${words > OVER * budget ? "text-plum" : "text-ink-2"}`}>
+        {whole(words)}/{whole(budget)}
+      </span>
+    </Tooltip>
   );
 }

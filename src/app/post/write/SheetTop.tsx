@@ -17,6 +17,7 @@ import {
 import { Toolbar } from "radix-ui";
 import { type RefObject, useRef, useState } from "react";
 import { Menu, MenuItem } from "../../ui/Menu";
+import { Tooltip } from "../../ui/Tooltip";
 import { BlockBar } from "./BlockBar";
 import { EDITOR_BLOCKS } from "./editor/blocks/registry";
 import { insertGallery, insertKnownPicture, insertPictures } from "./editor/insertPictures";
@@ -113,26 +114,28 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
           ))}
         </Menu>
         <span className="mx-1 h-4 w-px bg-rule" aria-hidden="true" />
-        <Toolbar.Button
-          type="button"
-          className={tool}
-          aria-label="Undo"
-          title="Undo"
-          disabled={!undo || readOnly}
-          onClick={() => editor.chain().focus().undo().run()}
-        >
-          <Undo2 size={15} aria-hidden="true" />
-        </Toolbar.Button>
-        <Toolbar.Button
-          type="button"
-          className={tool}
-          aria-label="Redo"
-          title="Redo"
-          disabled={!redo || readOnly}
-          onClick={() => editor.chain().focus().redo().run()}
-        >
-          <Redo2 size={15} aria-hidden="true" />
-        </Toolbar.Button>
+        <Tooltip says="Undo">
+          <Toolbar.Button
+            type="button"
+            className={tool}
+            aria-label="Undo"
+            disabled={!undo || readOnly}
+            onClick={() => editor.chain().focus().undo().run()}
+          >
+            <Undo2 size={15} aria-hidden="true" />
+          </Toolbar.Button>
+        </Tooltip>
+        <Tooltip says="Redo">
+          <Toolbar.Button
+            type="button"
+            className={tool}
+            aria-label="Redo"
+            disabled={!redo || readOnly}
+            onClick={() => editor.chain().focus().redo().run()}
+          >
+            <Redo2 size={15} aria-hidden="true" />
+          </Toolbar.Button>
+        </Tooltip>
         <Toolbar.Button
           type="button"
           className={tool}
@@ -140,16 +143,17 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
         >
           <Search size={15} aria-hidden="true" /> Find
         </Toolbar.Button>
-        <Toolbar.Button
-          type="button"
-          className={tool}
-          aria-pressed={focused}
-          aria-label="Focus"
-          title="Focus view (Alt Shift F)"
-          onClick={() => onFocused(!focused)}
-        >
-          <Focus size={15} aria-hidden="true" />
-        </Toolbar.Button>
+        <Tooltip says="Focus view (Alt Shift F)">
+          <Toolbar.Button
+            type="button"
+            className={tool}
+            aria-pressed={focused}
+            aria-label="Focus"
+            onClick={() => onFocused(!focused)}
+          >
+            <Focus size={15} aria-hidden="true" />
+          </Toolbar.Button>
+        </Tooltip>
       </Toolbar.Root>
       {recording && <RecordingSheet editor={editor} onClose={() => setRecording(false)} />}
       {shelf && (

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
-import type { ReadSource, SourceKind } from "../../../core/files/source";
+import type { SourceKind } from "../../../core/files/source";
 import { messageOf } from "../../../core/messageOf";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
@@ -32,7 +32,6 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
   const [kind, setKind] = useState<SourceKind>("markdown");
   const [written, setWritten] = useState<string | null>(null);
   const [text, setText] = useState("");
-  const [read, setRead] = useState<ReadSource | null>(null);
   const changed = written !== null && text !== written;
 
   const source = useAsk(
@@ -44,22 +43,16 @@ export function SourceSheet({ onClose }: { onClose: () => void }) {
     if (!asWritten) return;
     setWritten(asWritten.text);
     setText(asWritten.text);
-    setRead(null);
   }, [asWritten]);
+  const looked = useAsk(
+    () => (changed ? workers.draftReader.readSource(text, kind) : null),
+    [text, kind, changed, workers],
+    { pause: REST },
+  );
+  const read = looked.state === "ready" && looked.current ? looked.value : null;
   useEffect(() => {
-    if (!changed) {
-      setRead(null);
-      return;
-    }
-    let live = true;
-    const timer = setTimeout(() => {
-      workers.draftReader.readSource(text, kind).then((result) => live && setRead(result), failed);
-    }, REST);
-    return () => {
-      live = false;
-      clearTimeout(timer);
-    };
-  }, [text, kind, changed, workers]);
+    if (looked.state === "failed") failed(looked.why);
+  }, [looked]);
 
   const take = async () => {
     const { doc } = await workers.draftReader.readSource(text, kind);

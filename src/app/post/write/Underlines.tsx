@@ -5,7 +5,7 @@ import { Mapping, ReplaceStep, type Step } from "@tiptap/pm/transform";
 import { useEffect, useState } from "react";
 import { usePostSession } from "../SessionContext";
 import { useOpenPost } from "../useOpenPost";
-import { clearHighlights, drawHighlights, type Underline } from "./editor/highlights";
+import { adoptHighlightStyles, clearHighlights, drawHighlights, type Underline } from "./editor/highlights";
 import { inSight } from "./editor/sight";
 import { LAYERS, type LayerId, underlinesOf } from "./underlines";
 import { useSaidWords } from "./useOwnWords";
@@ -18,6 +18,7 @@ export function Underlines({ editor, layers }: { editor: Editor; layers: Readonl
   const accepted = post?.acceptedClaims ?? NONE;
   const said = useSaidWords();
   const language = post?.language ?? "";
+  useEffect(adoptHighlightStyles, []);
   const [drawing, setDrawing] = useState<InSight | null>(null);
   useEffect(() => {
     const begun = new InSight(editor);

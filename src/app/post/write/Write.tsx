@@ -9,7 +9,9 @@ import { languagePack } from "../../../core/text/language";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppSelector, useAppStore } from "../../store/hooks";
 import type { PostSession } from "../../store/postSession";
+import { Columns } from "../../ui/Columns";
 import { PartBoundary } from "../../ui/PartBoundary";
+import { useMatches } from "../../ui/useMatches";
 import { NextStage } from "../NextStage";
 import { usePostSession } from "../SessionContext";
 import { StripHead } from "../StripHead";
@@ -63,6 +65,7 @@ export function Write() {
     session.editor!.setEditable(!readOnly, false);
     setEditor(session.editor);
   }, [session, readOnly, intake]);
+  const wide = useMatches("(min-width: 1600px)");
   useGoal(editor, session);
   useEffect(() => {
     // So that the first paste need not wait for it.
@@ -110,40 +113,77 @@ export function Write() {
   return (
     <div className="flex flex-1 flex-col">
       <StripHead />
-      <div className="mx-auto grid w-full max-w-[1400px] flex-1 grid-cols-[minmax(0,1fr)_210px] gap-x-5 px-6 pb-10 pt-4 small:grid-cols-[minmax(0,1fr)] small:px-2 small:pt-2 wide:max-w-[1760px] wide:grid-cols-[240px_minmax(0,860px)_minmax(320px,1fr)] mid:grid-cols-[150px_minmax(0,760px)_minmax(220px,1fr)] print:block print:p-0">
-        <div className="hidden mid:block">
-          <PartBoundary name="The list of sections">
-            <SectionMap editor={editor} onGo={goTo} />
-          </PartBoundary>
-        </div>
-        <div className="self-start">
-          <LeftoversLine onGo={(goal) => reach(goal, editor, session)} />
-          {/* biome-ignore lint/a11y/noStaticElementInteractions: keys for everything on the sheet */}
-          <div ref={sheet} onKeyDown={onKey} className="relative border border-rule bg-sheet print:border-0">
-            <SheetTop
-              editor={editor}
-              bar={insertBar}
-              readOnly={readOnly}
-              finding={finding}
-              onFinding={setFinding}
-              focused={focused}
-              onFocused={setFocused}
-            />
-            <div className="px-10 pb-12 pt-5 print:px-0 small:px-3">
-              <HeadFields post={post} />
-              <AltBounds value={altBounds}>
-                <EditorContent editor={editor} lang={language} dir={directionOf(language)} className="pt-5" />
-              </AltBounds>
-              <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
-            </div>
-          </div>
-          <NextStage from="write" />
-        </div>
-        <div className="small:hidden">
-          <PartBoundary name="The margin">
-            <MarginNotes editor={editor} sheet={sheet} />
-          </PartBoundary>
-        </div>
+      <div className="mx-auto w-full max-w-[1400px] flex-1 px-6 pb-10 pt-4 small:px-2 small:pt-2 wide:max-w-[1760px] print:p-0">
+        <Columns
+          id="write"
+          narrow="max-mid:!grid max-mid:grid-cols-[minmax(0,1fr)_210px] max-mid:gap-x-5 max-mid:[&>[data-panel]:first-child]:!hidden small:grid-cols-[minmax(0,1fr)] small:[&>[data-panel]:last-child]:!hidden"
+          columns={[
+            {
+              id: "sections",
+              name: "the sections",
+              size: wide ? "240px" : "150px",
+              min: "110px",
+              max: "360px",
+              fixed: true,
+              children: (
+                <PartBoundary name="The list of sections">
+                  <SectionMap editor={editor} onGo={goTo} />
+                </PartBoundary>
+              ),
+            },
+            {
+              id: "sheet",
+              name: "the sheet",
+              size: wide ? "860px" : "760px",
+              min: "440px",
+              max: "960px",
+              children: (
+                <>
+                  <LeftoversLine onGo={(goal) => reach(goal, editor, session)} />
+                  {/* biome-ignore lint/a11y/noStaticElementInteractions: keys for everything on the sheet */}
+                  <div
+                    ref={sheet}
+                    onKeyDown={onKey}
+                    className="relative border border-rule bg-sheet print:border-0"
+                  >
+                    <SheetTop
+                      editor={editor}
+                      bar={insertBar}
+                      readOnly={readOnly}
+                      finding={finding}
+                      onFinding={setFinding}
+                      focused={focused}
+                      onFocused={setFocused}
+                    />
+                    <div className="px-10 pb-12 pt-5 print:px-0 small:px-3">
+                      <HeadFields post={post} />
+                      <AltBounds value={altBounds}>
+                        <EditorContent
+                          editor={editor}
+                          lang={language}
+                          dir={directionOf(language)}
+                          className="pt-5"
+                        />
+                      </AltBounds>
+                      <FormatBar editor={editor} bar={formatBar} linking={linking} onLinking={setLinking} />
+                    </div>
+                  </div>
+                  <NextStage from="write" />
+                </>
+              ),
+            },
+            {
+              id: "margin",
+              name: "the margin",
+              min: "200px",
+              children: (
+                <PartBoundary name="The margin">
+                  <MarginNotes editor={editor} sheet={sheet} />
+                </PartBoundary>
+              ),
+            },
+          ]}
+        />
       </div>
       <Underlines editor={editor} layers={layers} />
       {tray && (

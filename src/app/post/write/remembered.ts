@@ -1,11 +1,11 @@
 import type { Block } from "../../../core/draft/draft";
+import { perObject } from "../../../core/memo";
 
-const found = new WeakMap<Block, Map<string, unknown>>();
+const answersOf = perObject((_block: Block) => new Map<string, unknown>());
 
 /** Looks a block over once for each question; blocks never change in place. */
 export function remembered<T>(block: Block, question: string, find: () => T): T {
-  const known = found.get(block) ?? new Map<string, unknown>();
-  found.set(block, known);
-  if (!known.has(question)) known.set(question, find());
-  return known.get(question) as T;
+  const answers = answersOf(block);
+  if (!answers.has(question)) answers.set(question, find());
+  return answers.get(question) as T;
 }

@@ -1,4 +1,5 @@
 import type { Node } from "@tiptap/pm/model";
+import { perObject } from "../../../core/memo";
 import { countWords } from "../../../core/text/words";
 
 /** A section of the text: from one heading to the next, or what stands before the first. */
@@ -12,18 +13,8 @@ export interface Section {
 }
 
 /** Nodes never change in place: of a long text, a key makes one to count, or to read. */
-const counted = new WeakMap<Node, number>();
-function wordsIn(node: Node): number {
-  const known = counted.get(node) ?? countWords(node.textBetween(0, node.content.size, " ", " "));
-  counted.set(node, known);
-  return known;
-}
-const read = new WeakMap<Node, string>();
-function textOf(node: Node): string {
-  const known = read.get(node) ?? node.textContent;
-  read.set(node, known);
-  return known;
-}
+const wordsIn = perObject((node: Node) => countWords(node.textBetween(0, node.content.size, " ", " ")));
+const textOf = perObject((node: Node) => node.textContent);
 
 export function sectionsOf(doc: Node): Section[] {
   const sections: Section[] = [{ heading: "", level: 2, words: 0, pos: 0, at: 0 }];

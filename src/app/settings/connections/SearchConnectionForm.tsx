@@ -10,6 +10,7 @@ import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
 import { count } from "../../ui/figures";
 import { NumberField } from "../../ui/NumberField";
+import { Select } from "../../ui/Select";
 import { CheckedField } from "../CheckedField";
 
 export function SearchConnectionForm() {
@@ -51,15 +52,15 @@ export function SearchConnectionForm() {
         hint="The stand-in ships with the application; its figures are made up and labelled so. Another service is reached at its address, if it speaks the interface of docs/standins.md."
       >
         {(id) => (
-          <select
+          <Select
             id={id}
-            className="field-box"
             value={connection.kind}
-            onChange={(event) => edit({ kind: event.target.value as SearchConnection["kind"] })}
-          >
-            <option value="stand-in">Stand-in search</option>
-            <option value="address">A service at another address</option>
-          </select>
+            onChange={(kind) => edit({ kind })}
+            options={[
+              { value: "stand-in", label: "Stand-in search" },
+              { value: "address", label: "A service at another address" },
+            ]}
+          />
         )}
       </FieldLine>
       {connection.kind === "address" ? (

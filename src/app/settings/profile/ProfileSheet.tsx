@@ -1,7 +1,7 @@
 /** The profile, changed in a form or as JSON, with what the change does to all posts before it is taken. */
 
 import { Type } from "@sinclair/typebox";
-import { type ReactNode, useEffect, useState } from "react";
+import { type ReactNode, useState } from "react";
 import { groups } from "../../../core/proof/groups";
 import { defaultProfile, type Profile } from "../../../core/proof/profile";
 import { profileShape } from "../../../core/proof/profileShape";
@@ -9,10 +9,13 @@ import { checks } from "../../../core/proof/registry";
 import { fieldsOf, type ThresholdField } from "../../../core/proof/thresholdFields";
 import { valueAt } from "../../../core/valueAt";
 import { useAppDispatch } from "../../store/hooks";
+import { useAskOrTell } from "../../store/useAskOrTell";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Segments } from "../../ui/Segments";
+import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
+import { Tooltip } from "../../ui/Tooltip";
 import { type Fault, faultsOf, type Path, readProfileText, type Value, withValue } from "./profileForm";
 import { type Moved, tryProfile } from "./tryProfile";
 
@@ -220,31 +223,29 @@ function ValueField({
     <label htmlFor={id} className="flex items-center gap-1.5 text-[13px]">
       <span className={changed ? "font-semibold text-proof" : "text-ink-2"}>{label}</span>
       {options.length ? (
-        <select
+        <Select
           id={id}
-          className={`${box} !w-auto`}
-          value={value}
-          onChange={(e) => onSet(path, e.target.value)}
-        >
-          {options.map((option) => (
-            <option key={option}>{option}</option>
-          ))}
-        </select>
-      ) : (
-        <input
-          id={id}
-          className={`${box} !w-[4.5rem] text-right`}
-          inputMode="decimal"
-          aria-invalid={fault !== undefined}
-          title={fault?.says}
+          className={`${box} !min-h-7 !w-auto`}
           value={String(value)}
-          onChange={({ target }) => {
-            const typed = target.value.trim();
-            // What is no number yet stays as it is typed, and the fault is said.
-            const number = Number(typed);
-            onSet(path, typed !== "" && String(number) === typed ? number : target.value);
-          }}
+          onChange={(option) => onSet(path, option)}
+          options={options.map((option) => ({ value: option, label: option }))}
         />
+      ) : (
+        <Tooltip says={fault?.says}>
+          <input
+            id={id}
+            className={`${box} !w-[4.5rem] text-right`}
+            inputMode="decimal"
+            aria-invalid={fault !== undefined}
+            value={String(value)}
+            onChange={({ target }) => {
+              const typed = target.value.trim();
+              // What is no number yet stays as it is typed, and the fault is said.
+              const number = Number(typed);
+              onSet(path, typed !== "" && String(number) === typed ? number : target.value);
+            }}
+          />
+        </Tooltip>
       )}
       {unit && <span className="text-ink-2">{unit}</span>}
     </label>
@@ -254,31 +255,26 @@ function ValueField({
 /** Scores of all posts with the draft and with the profile in force. */
 function Effect({ draft, changed }: { draft: Profile; changed: boolean }) {
   const dispatch = useAppDispatch();
-  const [moved, setMoved] = useState<Moved[] | null>(null);
   const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
-  useEffect(() => {
-    setMoved(null);
-    setProgress(null);
-    if (!changed) return;
-    let wanted = true;
-    const timer = setTimeout(() => {
-      dispatch(
+  const moved = useAskOrTell(
+    (_dependencies, signal) => {
+      setProgress(null);
+      if (!changed) return null;
+      return dispatch(
         tryProfile(draft, (done, of) => {
-          if (wanted) setProgress({ done, of });
-          return wanted;
+          if (!signal.aborted) setProgress({ done, of });
+          return !signal.aborted;
         }),
-      ).then(
-        (all) => {
-          if (wanted) setMoved(all);
-        },
-        (error: unknown) => console.error("The profile could not be tried", error),
       );
-    }, PAUSE);
-    return () => {
-      wanted = false;
-      clearTimeout(timer);
-    };
-  }, [draft, changed, dispatch]);
+    },
+    [draft, changed, dispatch],
+    {
+      otherwise: null,
+      current: true,
+      pause: PAUSE,
+      says: (why) => `The profile could not be tried: ${why} No score has changed.`,
+    },
+  );
   const mean = (of: (one: Moved) => number) =>
     moved?.length ? moved.reduce((sum, one) => sum + of(one), 0) / moved.length : 0;
   return (

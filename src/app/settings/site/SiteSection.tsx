@@ -1,10 +1,17 @@
 /** What the site is called, where it is, and what its posts have in common. */
 import { FieldLine } from "../../ui/FieldLine";
+import { Select } from "../../ui/Select";
 import type { SiteFieldName } from "./siteForm";
 import { useSiteForm } from "./useSiteForm";
 
+const H1_OF_POST = [
+  { value: "auto", label: "The title, if the text has no H1 of its own" },
+  { value: "always", label: "Always the title" },
+  { value: "never", label: "Never the title" },
+];
+
 export function SiteSection() {
-  const { field, fault, onSubmit } = useSiteForm();
+  const { field, choice, fault, onSubmit } = useSiteForm();
   const line = (name: SiteFieldName, label: string, hint = "", className = "") => (
     <FieldLine label={label} {...(hint && { hint })}>
       {(id) => (
@@ -37,13 +44,7 @@ export function SiteSection() {
         "What the site adds to the end of every meta title, including its leading blank.",
       )}
       <FieldLine label="H1 of a post">
-        {(id) => (
-          <select id={id} className="field-box" {...field("titleAsH1")}>
-            <option value="auto">The title, if the text has no H1 of its own</option>
-            <option value="always">Always the title</option>
-            <option value="never">Never the title</option>
-          </select>
-        )}
+        {(id) => <Select id={id} options={H1_OF_POST} {...choice("titleAsH1")} />}
       </FieldLine>
       {line("language", "Language", "A language tag: en, de, fr-CA. New posts start with it.", "!w-32")}
       {line(

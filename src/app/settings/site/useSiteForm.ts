@@ -71,6 +71,14 @@ export function useSiteForm() {
       "aria-invalid": form.formState.errors[name] !== undefined,
       "aria-describedby": `${name}-fault`,
     }),
+    /** Value and change of what is chosen from a list: stored at once. */
+    choice: (name: SiteFieldName) => ({
+      value: form.watch(name),
+      onChange: (value: string) => {
+        form.setValue(name, value);
+        void commit(name);
+      },
+    }),
     fault: (name: SiteFieldName): string | undefined => form.formState.errors[name]?.message,
     onSubmit: form.handleSubmit(() => commitAll.current()),
   };

@@ -1,5 +1,6 @@
 import { Button } from "../../ui/Button";
 import { kilobytes } from "../../ui/figures";
+import { Progress } from "../../ui/Progress";
 import type { Task } from "./useTask";
 
 /** How far a task is, and the way to end it. */
@@ -12,11 +13,7 @@ export function TaskLine({ task: { step, cancel } }: { task: Task }) {
             {step.doing}
             {step.of > 0 ? `: ${kilobytes(step.done)} of ${kilobytes(step.of)}` : " …"}
           </p>
-          <progress
-            aria-label={step.doing}
-            className="w-48 accent-proof"
-            {...(step.of > 0 && { value: step.done, max: step.of })}
-          />
+          <Progress label={step.doing} value={step.done} of={step.of} className="w-48" />
           <Button onClick={cancel}>Cancel</Button>
         </div>
       )}

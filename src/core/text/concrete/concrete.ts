@@ -1,11 +1,13 @@
 /** Nouns that name something to be seen, from a published lexicon (scripts/build-concrete.ts). */
+import { once } from "../../memo";
 import { primaryLanguage } from "../language";
 import english from "./en.json";
 
 /** A new language is a file of its own and a line here. */
-const lists: Record<string, string> = { en: english.stems };
-
-const read = new Map<string, ReadonlySet<string>>();
+const lists: Record<string, () => ReadonlySet<string>> = {
+  en: once(() => new Set(english.stems.split(" "))),
+};
+const NONE: ReadonlySet<string> = new Set();
 
 /**
  * Stems of the nouns of a language that name a thing, an animal, a plant, food or a part of a body.
@@ -15,10 +17,5 @@ const read = new Map<string, ReadonlySet<string>>();
  */
 export function concreteStems(language: string): ReadonlySet<string> {
   const code = primaryLanguage(language);
-  let known = read.get(code);
-  if (!known) {
-    known = new Set(Object.hasOwn(lists, code) ? lists[code]!.split(" ") : []);
-    read.set(code, known);
-  }
-  return known;
+  return Object.hasOwn(lists, code) ? lists[code]!() : NONE;
 }

@@ -7,6 +7,9 @@ import type { Gaps } from "../../../../core/outline/gaps";
 import { useAppDispatch, useAppSelector } from "../../../store/hooks";
 import { Button } from "../../../ui/Button";
 import { count, whole } from "../../../ui/figures";
+import { Progress } from "../../../ui/Progress";
+import { Radio, RadioGroup } from "../../../ui/Radio";
+import { Tooltip } from "../../../ui/Tooltip";
 import { gapRules, putIn } from "../competitorActions";
 import { CoverRow } from "./CoverRow";
 import { QuestionRow } from "./QuestionRow";
@@ -36,9 +39,7 @@ export function CompetitorsPanel({ onNote }: { onNote: (text: string) => void })
     ) : (
       <p role="status" className="p-3 text-ink-2">
         Reading what the pages share …{" "}
-        {analysing && (
-          <progress value={analysing.done} max={analysing.of} aria-label="Pages analysed" className="w-32" />
-        )}
+        {analysing && <Progress label="Pages analysed" value={analysing.done} of={analysing.of} />}
       </p>
     );
   const open = gaps.outline;
@@ -123,15 +124,14 @@ function GapPanel({
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1 text-[13px]">
-        <fieldset className="flex items-center gap-3">
-          <legend className="sr-only">Gaps of</legend>
+        <RadioGroup label="Gaps of" value={whose} onChange={setWhose} className="flex items-center gap-3">
           {(["outline", "draft"] as const).map((one) => (
             <label key={one} className="flex items-center gap-1.5">
-              <input type="radio" name="gaps of" checked={whose === one} onChange={() => setWhose(one)} />
+              <Radio value={one} />
               {one === "outline" ? "Outline" : "Draft"}
             </label>
           ))}
-        </fieldset>
+        </RadioGroup>
         <p role="status" className="mr-auto text-[13px] text-ink-2">
           <Tally gaps={gaps} />
         </p>
@@ -298,15 +298,20 @@ function FigurePanel({
             ]}
           >
             <p>{sentence}</p>
-            <p className="truncate text-[12px] text-ink-2" title={page.address}>
-              {page.title || page.address}
-              {source && (
-                <>
-                  {" "}
-                  · source: <span title={source.address}>{source.text || source.address}</span>
-                </>
-              )}
-            </p>
+            <Tooltip says={page.address} whenCut>
+              <p className="truncate text-[12px] text-ink-2">
+                {page.title || page.address}
+                {source && (
+                  <>
+                    {" "}
+                    · source:{" "}
+                    <Tooltip says={source.address}>
+                      <span>{source.text || source.address}</span>
+                    </Tooltip>
+                  </>
+                )}
+              </p>
+            </Tooltip>
           </CoverRow>
         );
       })}

@@ -2,6 +2,7 @@ import { Heading2, MessageCircleQuestion } from "lucide-react";
 import type { AskedIn, ReaderQuestion } from "../../../../core/competitors/questions";
 import { useAppDispatch } from "../../../store/hooks";
 import { count } from "../../../ui/figures";
+import { Tooltip } from "../../../ui/Tooltip";
 import { putIn } from "../competitorActions";
 import { CoverRow } from "./CoverRow";
 
@@ -50,12 +51,9 @@ export function QuestionRow({
       ]}
     >
       <p>{text}</p>
-      <p
-        className="text-[12px] text-ink-2"
-        title={asked.map(({ title, address }) => `${title} ${address}`).join("\n")}
-      >
-        asked {places.join(", ")}
-      </p>
+      <Tooltip says={asked.map(({ title, address }) => `${title} ${address}`).join("\n")}>
+        <p className="text-[12px] text-ink-2">asked {places.join(", ")}</p>
+      </Tooltip>
     </CoverRow>
   );
 }

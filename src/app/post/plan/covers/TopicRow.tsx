@@ -1,6 +1,7 @@
 import { Plus } from "lucide-react";
 import type { HeadingTopic } from "../../../../core/competitors/topics";
 import { useAppDispatch } from "../../../store/hooks";
+import { Tooltip } from "../../../ui/Tooltip";
 import { putIn } from "../competitorActions";
 import { CoverRow, Place, Presence } from "./CoverRow";
 
@@ -35,9 +36,9 @@ export function TopicRow({
         },
       ]}
     >
-      <p className="truncate" title={label}>
-        {label}
-      </p>
+      <Tooltip says={label} whenCut>
+        <p className="truncate">{label}</p>
+      </Tooltip>
       <div className="flex flex-wrap items-center gap-x-4">
         <Presence pages={pages} of={of} />
         <Place at={place} />
@@ -46,13 +47,15 @@ export function TopicRow({
         </span>
       </div>
       {others.length > 0 && (
-        <p className="truncate text-[12px] text-ink-2" title={others.join("\n")}>
-          also{" "}
-          {others
-            .slice(0, MOST_SHOWN)
-            .map((text) => `“${text}”`)
-            .join(", ")}
-        </p>
+        <Tooltip says={others.join("\n")} whenCut>
+          <p className="truncate text-[12px] text-ink-2">
+            also{" "}
+            {others
+              .slice(0, MOST_SHOWN)
+              .map((text) => `“${text}”`)
+              .join(", ")}
+          </p>
+        </Tooltip>
       )}
     </CoverRow>
   );

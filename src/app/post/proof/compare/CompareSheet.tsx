@@ -5,6 +5,7 @@ import { compareReports } from "../../../../core/proof/compare";
 import { useAsk } from "../../../store/useAsk";
 import { Failed } from "../../../ui/Failed";
 import { points } from "../../../ui/figures";
+import { LabelledSelect } from "../../../ui/Select";
 import { ShareSymbol } from "../../../ui/ShareSymbol";
 import { Sheet } from "../../../ui/Sheet";
 import { useOpenPost } from "../../useOpenPost";
@@ -44,27 +45,20 @@ export function CompareSheet({ others, first, onClose }: Props) {
         </p>
       ) : (
         <>
-          <label className="mb-3 flex items-center gap-3">
-            This post with
-            <select
-              className="field-box !w-auto max-w-[36rem]"
+          <div className="mb-3">
+            <LabelledSelect
+              label="This post with"
+              className="!w-auto max-w-[36rem]"
               value={chosen}
-              onChange={(e) => setChosen(e.target.value)}
-            >
-              {KINDS.map(({ kind, name }) => {
-                const members = others.filter((one) => one.kind === kind);
-                return members.length ? (
-                  <optgroup key={kind} label={name}>
-                    {members.map(({ id, name: title }) => (
-                      <option key={id} value={id}>
-                        {title}
-                      </option>
-                    ))}
-                  </optgroup>
-                ) : null;
-              })}
-            </select>
-          </label>
+              onChange={setChosen}
+              options={KINDS.map(({ kind, name }) => ({
+                group: name,
+                options: others
+                  .filter((one) => one.kind === kind)
+                  .map(({ id, name: title }) => ({ value: id, label: title })),
+              })).filter(({ options }) => options.length)}
+            />
+          </div>
           {scored.state === "failed" ? (
             <Failed
               what="It could not be scored"

@@ -3,12 +3,23 @@
  * key costs the same with them as without. They move with what is typed, and are gone where the editor draws an element anew.
  */
 import type { EditorView } from "@tiptap/pm/view";
+import styles from "./highlights.css?raw";
 
-/** A span in positions of the editor, and the name of the highlight that it is drawn with; styles.css says how each looks. */
+/** A span in positions of the editor, and the name of the highlight that it is drawn with; highlights.css says how each looks. */
 export type Underline = readonly [from: number, to: number, name: string];
 
 /** Before 2025 not every browser had them: there, nothing is underlined, and all else is as it is. */
 const canDraw = (): boolean => "highlights" in CSS;
+
+/** Gives the document the looks of the highlights. @returns what takes them away */
+export function adoptHighlightStyles(): () => void {
+  const sheet = new CSSStyleSheet();
+  sheet.replaceSync(styles);
+  document.adoptedStyleSheets.push(sheet);
+  return () => {
+    document.adoptedStyleSheets = document.adoptedStyleSheets.filter((one) => one !== sheet);
+  };
+}
 
 export function clearHighlights(names: readonly string[]): void {
   if (!canDraw()) return;

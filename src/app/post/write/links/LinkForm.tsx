@@ -7,7 +7,9 @@ import { linkChoices } from "../../../../core/links/linkChoices";
 import { languagePack } from "../../../../core/text/language";
 import { useAppSelector } from "../../../store/hooks";
 import { Button } from "../../../ui/Button";
+import { Checkbox } from "../../../ui/Checkbox";
 import { commandItem } from "../../../ui/commandItem";
+import { Tooltip } from "../../../ui/Tooltip";
 import { asAddress } from "../asAddress";
 import { useLinkTargets } from "./useLinkTargets";
 
@@ -124,19 +126,20 @@ export function LinkForm({ editor, onDone }: { editor: Editor; onDone: () => voi
       {address && /^https?:/i.test(address) && (
         <div className="mt-1.5 flex items-center gap-3 border-t border-rule pt-1.5 text-[13px]">
           {RELS.map(([name, what]) => (
-            <label key={name} className="flex items-center gap-1" title={what}>
-              <input
-                type="checkbox"
-                checked={rel.has(name)}
-                onChange={(event) => {
-                  const next = new Set(rel);
-                  if (event.target.checked) next.add(name);
-                  else next.delete(name);
-                  setRel(next);
-                }}
-              />
-              {name}
-            </label>
+            <Tooltip key={name} says={what}>
+              <label className="flex items-center gap-1">
+                <Checkbox
+                  checked={rel.has(name)}
+                  onChange={(checked) => {
+                    const next = new Set(rel);
+                    if (checked) next.add(name);
+                    else next.delete(name);
+                    setRel(next);
+                  }}
+                />
+                {name}
+              </label>
+            </Tooltip>
           ))}
           <a
             href={address}

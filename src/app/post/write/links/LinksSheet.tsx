@@ -3,6 +3,7 @@ import { useMemo } from "react";
 import { linksOf } from "../../../../core/blocks/runs";
 import { count } from "../../../ui/figures";
 import { Sheet } from "../../../ui/Sheet";
+import { Tooltip } from "../../../ui/Tooltip";
 import { usePostSession } from "../../SessionContext";
 import type { Goal } from "../../useGo";
 import { useLinkTargets } from "./useLinkTargets";
@@ -61,10 +62,12 @@ export function LinksSheet({ onGo, onClose }: Props) {
             {links.map(({ at, start, end, text, href, rel, kind, missing }, i) => (
               <tr key={i} className="border-t border-rule align-baseline">
                 <td className="max-w-72 truncate py-1.5 pr-3">{text || <em>no words</em>}</td>
-                <td className="max-w-96 truncate pr-3" title={href}>
-                  {href}
-                  {missing && <strong className="ml-2 font-semibold text-plum">not there</strong>}
-                </td>
+                <Tooltip says={href} whenCut>
+                  <td className="max-w-96 truncate pr-3">
+                    {href}
+                    {missing && <strong className="ml-2 font-semibold text-plum">not there</strong>}
+                  </td>
+                </Tooltip>
                 <td className="pr-3 text-ink-2">{KINDS[kind]}</td>
                 <td className="pr-3 text-ink-2">{rel}</td>
                 <td className="text-right">

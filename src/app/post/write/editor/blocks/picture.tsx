@@ -4,7 +4,9 @@ import { ImageOff, Trash2 } from "lucide-react";
 import { useEffect, useId } from "react";
 import { objectPosition } from "../../../../../core/pictures/focus";
 import { assetId, getAsset } from "../../../../../data/assets";
+import { Checkbox } from "../../../../ui/Checkbox";
 import { kilobytes } from "../../../../ui/figures";
+import { Tooltip } from "../../../../ui/Tooltip";
 import { ASSET_CHANGED, usePictureSource } from "../../../../ui/usePictureSource";
 import { useAltBounds } from "../altBounds";
 import type { EditorBlock } from "./block";
@@ -154,35 +156,34 @@ function PictureView({ node, updateAttributes, deleteNode, editor, getPos, selec
           maxLength={1000}
           onChange={(event) => updateAttributes({ alt: event.target.value })}
         />
-        <span
-          className="figures w-8 text-right text-ink-2"
-          title={`Characters; ${leastCharacters} to ${mostCharacters} are good`}
-        >
-          {decorative ? "" : [...alt].length}
-        </span>
+        <Tooltip says={`Characters; ${leastCharacters} to ${mostCharacters} are good`}>
+          <span className="figures w-8 text-right text-ink-2">{decorative ? "" : [...alt].length}</span>
+        </Tooltip>
         <label className="flex shrink-0 items-center gap-1">
-          <input
-            type="checkbox"
+          <Checkbox
             checked={decorative}
             disabled={!canWrite}
-            onChange={(event) => updateAttributes({ decorative: event.target.checked })}
+            onChange={(checked) => updateAttributes({ decorative: checked })}
           />
           Decoration
         </label>
-        <span className="figures max-w-40 shrink truncate text-ink-2" title={fileName}>
-          {fileName}
-          {bytes !== null && `, ${kilobytes(bytes)}`}
-        </span>
-        <button
-          type="button"
-          aria-label={`Remove the picture ${fileName}`}
-          title="Remove"
-          disabled={!canWrite}
-          onClick={deleteNode}
-          className="text-ink-2 hover:text-plum"
-        >
-          <Trash2 size={15} aria-hidden="true" />
-        </button>
+        <Tooltip says={fileName} whenCut>
+          <span className="figures max-w-40 shrink truncate text-ink-2">
+            {fileName}
+            {bytes !== null && `, ${kilobytes(bytes)}`}
+          </span>
+        </Tooltip>
+        <Tooltip says="Remove">
+          <button
+            type="button"
+            aria-label={`Remove the picture ${fileName}`}
+            disabled={!canWrite}
+            onClick={deleteNode}
+            className="text-ink-2 hover:text-plum"
+          >
+            <Trash2 size={15} aria-hidden="true" />
+          </button>
+        </Tooltip>
       </div>
     </NodeViewWrapper>
   );

@@ -1,6 +1,6 @@
 /** Waiting until keys rest. A key costs two numbers here: the timer is set anew only when it went off too soon. */
 
-export interface Rest {
+export interface Debounced {
   /** Something was done just now. */
   note(): void;
   stop(): void;
@@ -11,7 +11,7 @@ export interface Rest {
  * @param longest milliseconds after the first key that are not gone beyond, though keys go on
  * @param act called once for all that was noted since it was called last
  */
-export function restOf(rest: () => number, longest: () => number, act: () => void): Rest {
+export function debounceUntilIdle(rest: () => number, longest: () => number, act: () => void): Debounced {
   let first: number | undefined;
   let last = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;

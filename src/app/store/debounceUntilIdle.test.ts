@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import { restOf } from "./restOf";
+import { debounceUntilIdle } from "./debounceUntilIdle";
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -17,7 +17,7 @@ const typed = (rest: { note(): void }, keys: number, between: number) => {
 
 it("acts once when keys rest, counted from the last of them", () => {
   const act = vi.fn();
-  const rest = restOf(
+  const rest = debounceUntilIdle(
     () => 300,
     () => 5000,
     act,
@@ -34,7 +34,7 @@ it("acts once when keys rest, counted from the last of them", () => {
 
 it("acts though keys go on, and again as long after", () => {
   const act = vi.fn();
-  const rest = restOf(
+  const rest = debounceUntilIdle(
     () => 300,
     () => 1000,
     act,
@@ -49,7 +49,7 @@ it("acts though keys go on, and again as long after", () => {
 
 it("does not act once stopped, and begins afresh with the next key", () => {
   const act = vi.fn();
-  const rest = restOf(
+  const rest = debounceUntilIdle(
     () => 300,
     () => 1000,
     act,
