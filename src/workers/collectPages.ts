@@ -1,5 +1,6 @@
 /** Reads pages a few at a time, tells of each as it is there, and can be stopped: what has been read by then is kept. */
 
+import pLimit from "p-limit";
 import type { CompetitorPage } from "../core/competitors/page";
 import { messageOf } from "../core/messageOf";
 
@@ -28,18 +29,18 @@ export async function collectPages(
   onOutcome: (outcome: PageOutcome) => void,
   signal: AbortSignal,
 ): Promise<void> {
-  const waiting = [...pages];
-  const line = async () => {
-    for (;;) {
-      const asked = waiting.shift();
-      if (!asked || signal.aborted) return;
-      try {
-        const found = await read(asked.address, signal);
-        if (!signal.aborted) onOutcome({ asked, ...found });
-      } catch (error) {
-        if (!signal.aborted) onOutcome({ asked, failed: messageOf(error) });
-      }
-    }
-  };
-  await Promise.all(Array.from({ length: AT_ONCE }, line));
+  const limit = pLimit(AT_ONCE);
+  await Promise.all(
+    pages.map((asked) =>
+      limit(async () => {
+        if (signal.aborted) return;
+        try {
+          const answer = await read(asked.address, signal);
+          if (!signal.aborted) onOutcome({ asked, ...answer });
+        } catch (error) {
+          if (!signal.aborted) onOutcome({ asked, failed: messageOf(error) });
+        }
+      }),
+    ),
+  );
 }

@@ -80,7 +80,6 @@ export type HtmlHandler = (node: Element, place: HtmlPlace, reader: HtmlReader) 
 
 /** Writing HTML. */
 export interface HtmlWriter {
-  element(tagName: string, properties?: Properties, children?: ElementContent[]): Element;
   inline(runs: readonly Run[]): ElementContent[];
   linkProperties(link: Link): Properties;
   /** The id that a block has in the page. */

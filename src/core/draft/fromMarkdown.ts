@@ -1,5 +1,7 @@
 /** From a Markdown file (CommonMark with GFM, front matter, raw HTML) to a draft, through the same tree as HTML. */
+
 import type { Root as HastRoot } from "hast";
+import { h } from "hastscript";
 import type { Root as MdastRoot } from "mdast";
 import rehypeRaw from "rehype-raw";
 import remarkGfm from "remark-gfm";
@@ -39,19 +41,14 @@ const toTree = unified()
       // Nothing between the brackets means that nobody has described the picture, not that it is decoration.
       image(state, node: { alt?: string | null; url: string }) {
         const properties = node.alt ? { src: node.url, alt: node.alt } : { src: node.url };
-        const result = { type: "element" as const, tagName: "img", properties, children: [] };
+        const result = h("img", properties);
         state.patch(node as never, result);
         return result;
       },
       imageReference(state, node: { alt?: string | null; identifier: string }) {
         const definition = state.definitionById.get(node.identifier.toUpperCase());
         const src = definition?.url ?? "";
-        return {
-          type: "element" as const,
-          tagName: "img",
-          properties: node.alt ? { src, alt: node.alt } : { src },
-          children: [],
-        };
+        return h("img", node.alt ? { src, alt: node.alt } : { src });
       },
     },
   })

@@ -1,5 +1,7 @@
 /** From draft blocks back to an HTML tree: the nesting is rebuilt from the paths that neighbours share. */
+
 import type { Element, ElementContent, Properties } from "hast";
+import { h } from "hastscript";
 import { byName } from "../blocks/byName";
 import type { HtmlWriter } from "../blocks/kind";
 import { sameLink } from "../blocks/runs";
@@ -26,7 +28,6 @@ const CONTAINERS = byName(({ wrapHtml }) => wrapHtml);
 export function blocksToHast(blocks: readonly Block[], options: HastOptions): ElementContent[] {
   const ids = options.headingIds ? derivedHeadingIds(blocks) : null;
   const writer: HtmlWriter = {
-    element,
     inline,
     linkProperties,
     blocks,
@@ -42,13 +43,13 @@ export function blocksToHast(blocks: readonly Block[], options: HastOptions): El
     while (shared < open.length && open[shared]!.container.id === block.within[shared]?.id) shared++;
     open = open.slice(0, shared);
     for (const container of block.within.slice(shared)) {
-      const made = CONTAINERS[container.type]?.(container, writer) ?? element("div");
+      const made = CONTAINERS[container.type]?.(container, writer) ?? h("div");
       (open.at(-1)?.element.children ?? root).push(made);
       open.push({ container, element: made });
     }
     const parent = open.at(-1);
     const id = ids?.get(i) ?? block.ids?.[0];
-    const made = BLOCKS[block.kind]?.(block, { ...writer, id }) ?? element("p", {}, inline(block.runs));
+    const made = BLOCKS[block.kind]?.(block, { ...writer, id }) ?? h("p", {}, inline(block.runs));
     if (parent && parent.container.type !== "quote" && made.tagName === "p" && !block.text) return;
     (parent?.element.children ?? root).push(made);
   });
@@ -64,7 +65,7 @@ function inline(runs: readonly Run[]): ElementContent[] {
     if (!run.text && !run.link) continue;
     if (!run.link) anchor = null;
     else if (!anchor || !sameLink(anchor.run.link, run.link)) {
-      anchor = { run, element: element("a", linkProperties(run.link)) };
+      anchor = { run, element: h("a", linkProperties(run.link)) };
       out.push(anchor.element);
     }
     (anchor?.element.children ?? out).push(...styled(run));
@@ -87,11 +88,11 @@ function coalesce(runs: readonly Run[]): Run[] {
 function styled(run: Run): ElementContent[] {
   let nodes: ElementContent[] = [];
   run.text.split("\n").forEach((line, i) => {
-    if (i) nodes.push(element("br"));
+    if (i) nodes.push(h("br"));
     if (line) nodes.push({ type: "text", value: line });
   });
   for (const mark of INNER_FIRST)
-    if (run.marks.includes(mark) && nodes.length) nodes = [element(MARK_TAGS[mark], {}, nodes)];
+    if (run.marks.includes(mark) && nodes.length) nodes = [h(MARK_TAGS[mark], {}, nodes)];
   return nodes;
 }
 
@@ -125,15 +126,7 @@ function sectionRows(table: Element): void {
   const head = first && isHead(first) ? [first] : [];
   const body = table.children.slice(head.length);
   table.children = [
-    ...(head.length ? [element("thead", {}, head)] : []),
-    ...(body.length ? [element("tbody", {}, body)] : []),
+    ...(head.length ? [h("thead", {}, head)] : []),
+    ...(body.length ? [h("tbody", {}, body)] : []),
   ];
-}
-
-export function element(
-  tagName: string,
-  properties: Properties = {},
-  children: ElementContent[] = [],
-): Element {
-  return { type: "element", tagName, properties, children };
 }

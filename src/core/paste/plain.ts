@@ -1,5 +1,7 @@
 /** Pasted plain text: a table where its lines are parted by tabs, Markdown where it is written so, paragraphs otherwise. */
+
 import type { Element } from "hast";
+import { h } from "hastscript";
 import type { EditorDoc } from "../blocks/editorJson";
 import { blocksFromHast } from "../draft/fromHast";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
@@ -8,7 +10,6 @@ import { blocksToEditor } from "../draft/toEditor";
 import type { Pasted } from "./paste";
 import { withRightSigns } from "./steps/punctuation";
 import { typedLists } from "./steps/typedLists";
-import { wrap } from "./tree";
 
 export function pastePlain(text: string): Pasted {
   const lines = text.replace(/\r\n?/g, "\n").replace(/\u00a0/g, " ");
@@ -43,7 +44,7 @@ function paragraphsOf(text: string): EditorDoc {
     .split(/\n\s*\n|\n(?=\s*[-*•·]\s)/)
     .map((part) => part.trim())
     .filter(Boolean)
-    .map((value): Element => wrap("p", [{ type: "text", value }]));
+    .map((value): Element => h("p", [{ type: "text", value }]));
   const root = { type: "root" as const, children };
   typedLists(root);
   return blocksToEditor(blocksFromHast(root));
@@ -63,12 +64,12 @@ function tableRows(text: string): string[][] | null {
 }
 
 function tableOf(rows: readonly string[][]): EditorDoc {
-  const table = wrap(
+  const table = h(
     "table",
     rows.map((row, i) =>
-      wrap(
+      h(
         "tr",
-        row.map((value) => wrap(i ? "td" : "th", [{ type: "text", value }])),
+        row.map((value) => h(i ? "td" : "th", [{ type: "text", value }])),
       ),
     ),
   );

@@ -2,11 +2,13 @@
  * The body of a post for pasting into a blog: headings, paragraphs, lists, tables, pictures and links, and nothing that only our
  * own pages understand.
  */
+
 import type { Element, ElementContent } from "hast";
+import { h } from "hastscript";
 import rehypeStringify from "rehype-stringify";
 import { unified } from "unified";
 import type { Block, PictureBlock } from "../draft/draft";
-import { blocksToHast, element } from "../draft/toHast";
+import { blocksToHast } from "../draft/toHast";
 
 /** How pictures are written: as images by the names of their files, or as a line that says which goes there. */
 export type PictureForm = "image" | "place";
@@ -59,7 +61,7 @@ function plain(node: ElementContent, pictures: PictureForm): ElementContent[] {
       ([name]) => KEPT.has(name) || (name === "className" && node.tagName === "code"),
     ),
   );
-  return [element(node.tagName, properties, children)];
+  return [h(node.tagName, properties, children)];
 }
 
 /** Where a picture goes, for whoever uploads it: an editor takes no image from a clipboard that it cannot fetch. */
@@ -68,8 +70,8 @@ function place(figure: Element): Element {
   const caption = find(figure, "figcaption");
   const alt = String(image?.properties.alt ?? "");
   const says = [String(image?.properties.src ?? ""), alt && `alt text: ${alt}`].filter(Boolean).join("; ");
-  return element("p", {}, [
-    element("em", {}, [{ type: "text", value: `[Picture: ${says}]` }]),
+  return h("p", {}, [
+    h("em", {}, [{ type: "text", value: `[Picture: ${says}]` }]),
     ...(caption ? [{ type: "text" as const, value: " " }, ...caption.children] : []),
   ]);
 }

@@ -2,11 +2,13 @@
  * A post as one standalone HTML page: head with title, description, canonical, Open Graph and JSON-LD (schema.org BlogPosting);
  * pictures embedded. Reading it back gives the same draft.
  */
+
 import type { Element, ElementContent } from "hast";
+import { h } from "hastscript";
 import rehypeStringify from "rehype-stringify";
 import { unified } from "unified";
 import type { Draft, PictureBlock } from "../draft/draft";
-import { blocksToHast, element } from "../draft/toHast";
+import { blocksToHast } from "../draft/toHast";
 import { directionOf } from "../text/direction";
 import { faqPage } from "./questionPairs";
 
@@ -33,14 +35,14 @@ export const uploadAddress = (canonical: string, fileName: string): string =>
 const writer = unified().use(rehypeStringify, { omitOptionalTags: false });
 const text = (value: string): ElementContent => ({ type: "text", value });
 const meta = (name: string, content: string): Element | null =>
-  content ? element("meta", { name, content }) : null;
+  content ? h("meta", { name, content }) : null;
 const property = (name: string, content: string): Element | null =>
-  content ? element("meta", { property: name, content }) : null;
+  content ? h("meta", { property: name, content }) : null;
 
 /** "<" is written as an escape, so that no text can end the script element (JSON, RFC 8259 section 7). */
 const structured = (data: object | null): Element | null =>
   data &&
-  element("script", { type: "application/ld+json" }, [text(JSON.stringify(data).replaceAll("<", "\\u003c"))]);
+  h("script", { type: "application/ld+json" }, [text(JSON.stringify(data).replaceAll("<", "\\u003c"))]);
 
 /** Plain styles for a page that stands alone: readable, and nothing from elsewhere. */
 const STYLE = `
@@ -86,20 +88,20 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     publisher: { "@type": "Organization", name: options.siteName },
   };
   const head = [
-    element("meta", { charSet: "utf-8" }),
-    element("meta", { name: "viewport", content: "width=device-width, initial-scale=1" }),
-    element("title", m.titleSuffix ? { dataSuffix: m.titleSuffix } : {}, [text(searchTitle + m.titleSuffix)]),
+    h("meta", { charSet: "utf-8" }),
+    h("meta", { name: "viewport", content: "width=device-width, initial-scale=1" }),
+    h("title", m.titleSuffix ? { dataSuffix: m.titleSuffix } : {}, [text(searchTitle + m.titleSuffix)]),
     meta("description", m.description),
     meta("author", m.author),
     meta("keywords", [m.keyword, ...m.supporting].filter(Boolean).join(", ")),
-    m.canonical ? element("link", { rel: ["canonical"], href: m.canonical }) : null,
+    m.canonical ? h("link", { rel: ["canonical"], href: m.canonical }) : null,
     property("og:type", "article"),
     property("og:title", searchTitle),
     property("og:description", m.description),
     property("og:url", m.canonical),
     property("og:site_name", options.siteName),
     social?.address
-      ? element("meta", {
+      ? h("meta", {
           property: "og:image",
           content: social.address,
           ...(social.embedded && { dataUpload: "beside this page" }),
@@ -110,10 +112,10 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
     ...m.tags.map((tag) => property("article:tag", tag)),
     structured(posting),
     structured(faqPage(draft.blocks)),
-    element("style", {}, [text(STYLE)]),
+    h("style", {}, [text(STYLE)]),
   ].filter((node) => node !== null);
   const bodyHasH1 = draft.blocks.some((block) => block.kind === "heading" && block.level === 1);
-  const header = m.title && !bodyHasH1 ? [element("header", {}, [element("h1", {}, [text(m.title)])])] : [];
+  const header = m.title && !bodyHasH1 ? [h("header", {}, [h("h1", {}, [text(m.title)])])] : [];
   const blocks = blocksToHast(draft.blocks, {
     headingIds: true,
     pictureSrc: options.pictureSrc,
@@ -122,13 +124,13 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
   });
   const lined = [...header, ...blocks].flatMap((node) => [node, text("\n")]);
   const language = m.language || "en";
-  const page = element("html", { lang: language, ...(directionOf(language) === "rtl" && { dir: "rtl" }) }, [
+  const page = h("html", { lang: language, ...(directionOf(language) === "rtl" && { dir: "rtl" }) }, [
     text("\n"),
-    element("head", {}, head.flatMap((node) => [text("\n"), node]).concat(text("\n"))),
+    h("head", {}, head.flatMap((node) => [text("\n"), node]).concat(text("\n"))),
     text("\n"),
-    element("body", {}, [
+    h("body", {}, [
       text("\n"),
-      element("main", {}, [text("\n"), element("article", {}, [text("\n"), ...lined]), text("\n")]),
+      h("main", {}, [text("\n"), h("article", {}, [text("\n"), ...lined]), text("\n")]),
       text("\n"),
     ]),
     text("\n"),

@@ -3,6 +3,7 @@
  * thing. The thread is kept for the next page, and ended with the page that it could not finish.
  */
 import { Worker } from "node:worker_threads";
+import pLimit from "p-limit";
 import type { CompetitorPage } from "../../core/competitors/page";
 import { PageFailure } from "./pageFetcher";
 
@@ -64,13 +65,10 @@ function nextFrom<T>(thread: Worker, ask?: unknown, milliseconds?: number): Prom
  */
 export function pageReading(milliseconds = 10_000): PageReading {
   const idle: Worker[] = [];
-  const waiting: (() => void)[] = [];
   const started = new WeakSet<Worker>();
-  let running = 0;
+  const limit = pLimit(THREADS);
 
-  const oneOf = async <T>(work: (thread: Worker) => Promise<T>): Promise<T> => {
-    while (running >= THREADS) await new Promise<void>((resolve) => waiting.push(resolve));
-    running++;
+  const withThread = async <T>(work: (thread: Worker) => Promise<T>): Promise<T> => {
     const thread = idle.pop() ?? freshThread(idle);
     try {
       // A new thread says when it can read; that is not the page's time.
@@ -78,27 +76,26 @@ export function pageReading(milliseconds = 10_000): PageReading {
       started.add(thread);
       // It must not keep a process alive that has nothing else to do.
       thread.ref();
-      const done = await work(thread);
+      const result = await work(thread);
       thread.unref();
       idle.push(thread);
-      return done;
+      return result;
     } catch (error) {
       void thread.terminate();
       throw error;
-    } finally {
-      running--;
-      waiting.shift()?.();
     }
   };
 
   return (html, address) =>
-    oneOf(async (thread) => {
-      const answer = await nextFrom<{ page: CompetitorPage } | { failed: string }>(
-        thread,
-        { html, address },
-        milliseconds,
-      );
-      if ("page" in answer) return answer.page;
-      throw new PageFailure("no-text", `The page could not be read: ${answer.failed}.`);
-    });
+    limit(() =>
+      withThread(async (thread) => {
+        const answer = await nextFrom<{ page: CompetitorPage } | { failed: string }>(
+          thread,
+          { html, address },
+          milliseconds,
+        );
+        if ("page" in answer) return answer.page;
+        throw new PageFailure("no-text", `The page could not be read: ${answer.failed}.`);
+      }),
+    );
 }

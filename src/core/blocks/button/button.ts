@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import { defineBlock, isElement, textOf } from "../kind";
 import { text as anyText, id } from "../rules";
 import { cleanAddress } from "../runs";
@@ -43,10 +44,8 @@ export const button = defineBlock<ButtonBlock>({
     },
   },
   toHtml: {
-    button: ({ href, runs }, { element, inline, linkProperties }) =>
-      element("p", { dataBlock: "button" }, [
-        element("a", linkProperties({ href }), inline(runs.map(withoutLink))),
-      ]),
+    button: ({ href, runs }, { inline, linkProperties }) =>
+      h("p", { dataBlock: "button" }, [h("a", linkProperties({ href }), inline(runs.map(withoutLink)))]),
   },
   words: { button: () => false },
 });

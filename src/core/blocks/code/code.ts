@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import { defineBlock, isElement, textOf } from "../kind";
 import { plainText } from "../plainText";
 import { id, textOrNull } from "../rules";
@@ -55,9 +56,9 @@ export const code = defineBlock<CodeBlock>({
     },
   },
   toHtml: {
-    code: ({ language, text }, { element }) =>
-      element("pre", {}, [
-        element("code", language ? { className: [`${CLASS}${language}`] } : {}, [
+    code: ({ language, text }) =>
+      h("pre", {}, [
+        h("code", language ? { className: [`${CLASS}${language}`] } : {}, [
           { type: "text", value: `${text}\n` },
         ]),
       ]),

@@ -1,4 +1,5 @@
 import type { ElementContent } from "hast";
+import { h } from "hastscript";
 import { isHeading } from "../heading/heading";
 import { defineBlock } from "../kind";
 import { id } from "../rules";
@@ -21,16 +22,14 @@ export const contents = defineBlock<ContentsBlock>({
   },
   toHtml: {
     /** Headings of the second and third level, as links to their places where they have any. */
-    contents(_block, { blocks, ids, element }) {
+    contents(_block, { blocks, ids }) {
       const lines = blocks.flatMap((block, i) => {
         if (!isHeading(block) || block.level < 2 || block.level > 3 || !block.text) return [];
         const own = ids?.get(i);
         const line: ElementContent[] = [{ type: "text", value: block.text }];
-        return [
-          element("li", { dataLevel: block.level }, own ? [element("a", { href: `#${own}` }, line)] : line),
-        ];
+        return [h("li", { dataLevel: block.level }, own ? [h("a", { href: `#${own}` }, line)] : line)];
       });
-      return element("nav", { dataBlock: "contents" }, lines.length ? [element("ul", {}, lines)] : []);
+      return h("nav", { dataBlock: "contents" }, lines.length ? [h("ul", {}, lines)] : []);
     },
   },
   toDocx: { contents: () => ({ style: "rule" }) },

@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import { defineBlock } from "../kind";
 import { id } from "../rules";
 import type { BlockBase } from "../shape";
@@ -16,7 +17,7 @@ export const divider = defineBlock<DividerBlock>({
       reader.push({ kind: "divider", runs: [], text: "", within: place.within });
     },
   },
-  toHtml: { divider: (_block, { element }) => element("hr") },
+  toHtml: { divider: (_block) => h("hr") },
   toDocx: { divider: () => ({ style: "rule" }) },
   words: { divider: () => false },
   links: { divider: () => [] },

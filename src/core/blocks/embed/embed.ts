@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import { mayPass } from "../../safety/addresses";
 import { collapse, defineBlock, type HtmlHandler, isElement, textOf } from "../kind";
 import { text as anyText, id } from "../rules";
@@ -62,8 +63,8 @@ export const embed = defineBlock<EmbedBlock>({
   },
   fromHtml: { iframe: read, video: read, audio: read, embed: read },
   toHtml: {
-    embed: ({ href, label, poster }, { element, pictureSrc }) =>
-      element("iframe", {
+    embed: ({ href, label, poster }, { pictureSrc }) =>
+      h("iframe", {
         // What is not on the list of what may pass is shown by nobody.
         ...(mayPass(href, "embed") && { src: href }),
         sandbox: SANDBOX,

@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import type { EditorNode } from "../editorJson";
 import { type HeadingBlock, isHeading } from "../heading/heading";
 import { defineBlock } from "../kind";
@@ -61,7 +62,7 @@ export const faq = defineBlock<never, Faq | FaqPair>({
     pair: (node, place, reader) => reader.inside(node, { type: "pair", id: reader.fresh("p") }, place),
   },
   wrapHtml: {
-    faq: (_container, { element }) => element("section", { dataBlock: "faq" }),
-    pair: (_container, { element }) => element("div", { dataBlock: "pair" }),
+    faq: (_container) => h("section", { dataBlock: "faq" }),
+    pair: (_container) => h("div", { dataBlock: "pair" }),
   },
 });

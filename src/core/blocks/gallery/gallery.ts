@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import { defineBlock } from "../kind";
 import { id, word } from "../rules";
 import { type ContainerBase, oneOf } from "../shape";
@@ -49,6 +50,6 @@ export const gallery = defineBlock<never, Gallery>({
     },
   },
   wrapHtml: {
-    gallery: ({ layout }, { element }) => element("div", { dataBlock: "gallery", dataLayout: layout }),
+    gallery: ({ layout }) => h("div", { dataBlock: "gallery", dataLayout: layout }),
   },
 });

@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import { defineBlock, type HtmlHandler } from "../kind";
 import { id, whole } from "../rules";
 import type { BlockBase } from "../shape";
@@ -43,8 +44,7 @@ export const heading = defineBlock<HeadingBlock>({
   },
   fromHtml: { h1: read, h2: read, h3: read, h4: read, h5: read, h6: read },
   toHtml: {
-    heading: ({ level, runs }, { element, inline, id: own }) =>
-      element(`h${level}`, own ? { id: own } : {}, inline(runs)),
+    heading: ({ level, runs }, { inline, id: own }) => h(`h${level}`, own ? { id: own } : {}, inline(runs)),
   },
   toDocx: { heading: ({ level, runs }) => ({ style: "text", heading: level, runs }) },
   // The first level is the page's H1, not its body.

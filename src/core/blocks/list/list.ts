@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import type { EditorNode } from "../editorJson";
 import { defineBlock, type EditorBuilder, type HtmlHandler, type Item, numberOf } from "../kind";
 import { anything, id, LINES, whole } from "../rules";
@@ -69,9 +70,8 @@ export const list = defineBlock<never, List | ListItem>({
       read({ ...node, tagName: "ul", properties: {}, children: [node] }, place, reader),
   },
   wrapHtml: {
-    list: ({ ordered, start }, { element }) =>
-      element(ordered ? "ol" : "ul", ordered && start !== 1 ? { start } : {}),
-    item: (_container, { element }) => element("li"),
+    list: ({ ordered, start }) => h(ordered ? "ol" : "ul", ordered && start !== 1 ? { start } : {}),
+    item: (_container) => h("li"),
   },
 });
 

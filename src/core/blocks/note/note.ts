@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import { defineBlock } from "../kind";
 import { id, LINES } from "../rules";
 import type { ContainerBase } from "../shape";
@@ -14,5 +15,5 @@ export const note = defineBlock<never, Note>({
   fromMarkedHtml: {
     note: (node, place, reader) => reader.inside(node, { type: "note", id: reader.fresh("n") }, place),
   },
-  wrapHtml: { note: (_container, { element }) => element("div", { dataBlock: "note", role: "note" }) },
+  wrapHtml: { note: (_container) => h("div", { dataBlock: "note", role: "note" }) },
 });

@@ -1,4 +1,5 @@
 import type { Element, Properties } from "hast";
+import { h } from "hastscript";
 import { objectPosition, readFocus } from "../../pictures/focus";
 import { collapse, defineBlock, type HtmlHandler, isElement, numberOf, textOf } from "../kind";
 import { text as anyText, flag, id, size, textOrNull, word } from "../rules";
@@ -158,7 +159,7 @@ export const picture = defineBlock<PictureBlock>({
     figure: readFigure,
   },
   toHtml: {
-    picture(block, { element, inline, linkProperties, pictureSrc, keepFileNames, focusStyles }) {
+    picture(block, { inline, linkProperties, pictureSrc, keepFileNames, focusStyles }) {
       const properties: Properties = { src: pictureSrc(block) };
       if (block.decorative) properties.alt = "";
       else if (block.alt !== null) properties.alt = block.alt;
@@ -166,16 +167,12 @@ export const picture = defineBlock<PictureBlock>({
       if (block.height) properties.height = block.height;
       if (focusStyles && block.focus) properties.style = `object-position:${objectPosition(block.focus)}`;
       if (keepFileNames && block.fileName) properties.dataFile = block.fileName;
-      let image: Element = element("img", properties);
-      if (block.link) image = element("a", linkProperties(block.link), [image]);
+      let image: Element = h("img", properties);
+      if (block.link) image = h("a", linkProperties(block.link), [image]);
       const place: Properties = {};
       if (block.side !== "line") place.dataSide = block.side;
       if (block.focus) place.dataFocus = block.focus;
-      return element(
-        "figure",
-        place,
-        block.text ? [image, element("figcaption", {}, inline(block.runs))] : [image],
-      );
+      return h("figure", place, block.text ? [image, h("figcaption", {}, inline(block.runs))] : [image]);
     },
   },
   toMarkdown: {

@@ -1,3 +1,4 @@
+import { h } from "hastscript";
 import { defineBlock } from "../kind";
 import { flag, id, LINES } from "../rules";
 import type { ContainerBase } from "../shape";
@@ -30,5 +31,5 @@ export const quote = defineBlock<never, Quote>({
       reader.inside(node, container, place);
     },
   },
-  wrapHtml: { quote: ({ pull }, { element }) => element("blockquote", pull ? { dataBlock: "pull" } : {}) },
+  wrapHtml: { quote: ({ pull }) => h("blockquote", pull ? { dataBlock: "pull" } : {}) },
 });

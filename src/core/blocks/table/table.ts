@@ -1,4 +1,5 @@
 import type { Element, ElementContent, Properties } from "hast";
+import { h } from "hastscript";
 import type { EditorNode } from "../editorJson";
 import {
   defineBlock,
@@ -109,13 +110,13 @@ export const table = defineBlock<never, Table | TableRow | TableCell>({
   groupToEditor: { table: nodesOf },
   fromHtml: { table: read },
   wrapHtml: {
-    table: (_container, { element }) => element("table"),
-    row: (_container, { element }) => element("tr"),
-    cell({ header, colspan, rowspan }, { element }) {
+    table: (_container) => h("table"),
+    row: (_container) => h("tr"),
+    cell({ header, colspan, rowspan }) {
       const properties: Properties = {};
       if (colspan > 1) properties.colSpan = colspan;
       if (rowspan > 1) properties.rowSpan = rowspan;
-      return element(header ? "th" : "td", properties);
+      return h(header ? "th" : "td", properties);
     },
   },
   toMarkdown: {

@@ -1,6 +1,6 @@
 import type { ElementContent, Root } from "hast";
+import { h } from "hastscript";
 import { SKIP, visit } from "unist-util-visit";
-import { wrap } from "../tree";
 
 /** Two breaks in a row are the end of a paragraph. */
 export function doubleBreaks(tree: Root): void {
@@ -15,12 +15,12 @@ export function doubleBreaks(tree: Root): void {
       }
       if (child.type === "text" && !child.value.trim() && breaks) continue;
       if (breaks >= 2) parts.push([]);
-      else if (breaks === 1) parts.at(-1)!.push(wrap("br", []));
+      else if (breaks === 1) parts.at(-1)!.push(h("br", []));
       breaks = 0;
       parts.at(-1)!.push(child);
     }
     if (parts.length < 2 || !parent) return;
-    parent.children.splice(index!, 1, ...parts.map((children) => wrap("p", children)));
+    parent.children.splice(index!, 1, ...parts.map((children) => h("p", children)));
     return [SKIP, index! + parts.length];
   });
 }

@@ -1,8 +1,10 @@
 /** Lists of word processors, which are paragraphs with a marker of their own. */
+
 import type { Element, ElementContent, Root } from "hast";
+import { h } from "hastscript";
 import { SKIP, visit } from "unist-util-visit";
 import { plainText } from "../../blocks/plainText";
-import { styleOf, wrap } from "../tree";
+import { styleOf } from "../tree";
 
 /** A marker that stands in the text: a letter or a digit alone is none, nor is one without a hard blank or two blanks behind it. */
 const TYPED = /^\s*(?:[·•●▪§◦‣–-]|o|\(?(?:\d{1,3}|[a-z]|[ivx]{1,5})[.)])(?:\s*\u00a0\s*| {2,})/i;
@@ -28,7 +30,7 @@ export function officeLists(tree: Root): void {
       }
       const marker = takeMarker(child);
       const tagName = NUMBERED.test(marker) ? "ol" : "ul";
-      const item = wrap("li", child.children);
+      const item = h("li", child.children);
       while (lists.length && lists.at(-1)!.level > level) lists.pop();
       // Bullets end where numbers begin.
       if (marker && lists.at(-1)?.level === level && lists.at(-1)!.list.tagName !== tagName) lists.pop();
@@ -37,7 +39,7 @@ export function officeLists(tree: Root): void {
         open.list.children.push(item);
         continue;
       }
-      const list = wrap(tagName, [item]);
+      const list = h(tagName, [item]);
       const above = open?.list.children.at(-1);
       if (above?.type === "element") above.children.push(list);
       else out.push(list);

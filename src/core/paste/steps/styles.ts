@@ -1,7 +1,9 @@
 /** Styles that say what an element would: read as such. */
+
 import type { Root } from "hast";
+import { h } from "hastscript";
 import { visit } from "unist-util-visit";
-import { styleOf, wrap } from "../tree";
+import { styleOf } from "../tree";
 
 /** Emphasis that is only a style becomes a mark, and a mark that its style takes back goes. */
 export function styleToMarks(tree: Root): void {
@@ -14,8 +16,8 @@ export function styleToMarks(tree: Root): void {
       node.tagName = "span";
     if ((node.tagName === "i" || node.tagName === "em") && italic === "normal") node.tagName = "span";
     if (node.tagName !== "span") return;
-    if (italic === "italic") node.children = [wrap("em", node.children)];
-    if (weight === "bold" || Number(weight) >= 600) node.children = [wrap("strong", node.children)];
-    if (/text-decoration[^;]*line-through/.test(style)) node.children = [wrap("del", node.children)];
+    if (italic === "italic") node.children = [h("em", node.children)];
+    if (weight === "bold" || Number(weight) >= 600) node.children = [h("strong", node.children)];
+    if (/text-decoration[^;]*line-through/.test(style)) node.children = [h("del", node.children)];
   });
 }

@@ -1,8 +1,9 @@
 /** Lists that were typed: paragraphs in a row that begin with a marker. */
+
 import type { Element, ElementContent, Root, Text } from "hast";
+import { h } from "hastscript";
 import { visit } from "unist-util-visit";
 import { plainText } from "../../blocks/plainText";
-import { wrap } from "../tree";
 
 const BULLET = /^\s*[•·▪◦‣●○*–-]\s+/;
 const NUMBER = /^\s*(\d{1,2})[.)]\s+/;
@@ -26,9 +27,9 @@ export function typedLists(tree: Root): number {
     const settle = () => {
       if (kind && run.length >= LEAST) {
         out.push(
-          wrap(
+          h(
             kind,
-            run.map((item) => wrap("li", withoutMarker(item).children)),
+            run.map((item) => h("li", withoutMarker(item).children)),
           ),
         );
         here++;
