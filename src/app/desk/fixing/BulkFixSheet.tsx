@@ -1,17 +1,18 @@
 /** Fixes for many posts: choose which, see what each post would become, then make them. */
 
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { toast } from "sonner";
 import { fixRules } from "../../../core/proof/fixes/registry";
 import type { Post } from "../../../data/model";
 import { Lines } from "../../post/fixing/FixPanel";
 import { useAppDispatch } from "../../store/hooks";
+import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
 import { count, points } from "../../ui/figures";
 import { Progress } from "../../ui/Progress";
 import { Sheet } from "../../ui/Sheet";
-import { makeFixes, type PostFixes, previewFixes } from "./bulkFix";
+import { makeFixes, previewFixes } from "./bulkFix";
 
 const FIRST = fixRules.filter(({ safe }) => safe).map(({ id }) => id);
 const POSTS_SHOWN = 100;
@@ -19,32 +20,27 @@ const POSTS_SHOWN = 100;
 export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClose: () => void }) {
   const dispatch = useAppDispatch();
   const [ids, setIds] = useState<readonly string[]>(FIRST);
-  const [found, setFound] = useState<PostFixes[] | null>(null);
   const [done, setDone] = useState(0);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [busy, setBusy] = useState(false);
-  const [failure, setFailure] = useState("");
+  const [notMade, setNotMade] = useState("");
 
-  useEffect(() => {
-    let wanted = true;
-    setFound(null);
-    setDone(0);
-    setFailure("");
-    dispatch(
-      previewFixes(posts, ids, (n) => {
-        if (wanted) setDone(n);
-        return wanted;
-      }),
-    ).then(
-      (all) => wanted && setFound(all),
-      (error: Error) => wanted && setFailure(error.message),
-    );
-    return () => {
-      wanted = false;
-    };
-  }, [posts, ids, dispatch]);
+  const preview = useAsk(
+    (_dependencies, signal) => {
+      setDone(0);
+      return dispatch(
+        previewFixes(posts, ids, (n) => {
+          if (!signal.aborted) setDone(n);
+          return !signal.aborted;
+        }),
+      );
+    },
+    [posts, ids, dispatch],
+  );
+  const fixes = preview.state === "ready" && preview.current ? preview.value : null;
+  const failure = notMade || (preview.state === "failed" ? preview.why : "");
 
-  const chosen = found?.filter(({ post }) => !left.has(post.id)) ?? [];
+  const chosen = fixes?.filter(({ post }) => !left.has(post.id)) ?? [];
   const gain = chosen.reduce((sum, { made }) => sum + made.reduce((all, fix) => all + fix.gain, 0), 0);
   const make = async () => {
     setBusy(true);
@@ -56,7 +52,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
       );
       onClose();
     } catch (error) {
-      setFailure(`${(error as Error).message} Posts fixed before that have a version from before.`);
+      setNotMade(`${(error as Error).message} Posts fixed before that have a version from before.`);
       setBusy(false);
     }
   };
@@ -86,22 +82,22 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
             <p role="alert" className="border-l-2 border-plum bg-plum-wash px-3 py-1.5 text-plum">
               It could not be done: {failure}
             </p>
-          ) : !found ? (
+          ) : !fixes ? (
             <p role="status" className="figures text-ink-2">
               Looking at post {done + 1} of {posts.length} …{" "}
               <Progress label="Posts looked at" value={done} of={posts.length} />
             </p>
-          ) : !found.length ? (
+          ) : !fixes.length ? (
             <p role="status" className="text-ink-2">
               There is nothing of this kind to fix in these posts.
             </p>
           ) : (
             <>
               <p role="status" className="figures mb-2">
-                {count(found.length, "post")} would change. Nothing is written yet.
+                {count(fixes.length, "post")} would change. Nothing is written yet.
               </p>
               <ul className="max-h-[48vh] overflow-y-auto border-y border-rule">
-                {found.slice(0, POSTS_SHOWN).map(({ post, made }) => (
+                {fixes.slice(0, POSTS_SHOWN).map(({ post, made }) => (
                   <li key={post.id} className="border-b border-rule py-2 last:border-b-0">
                     <label className="flex items-baseline gap-2">
                       <Checkbox
@@ -129,7 +125,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
                   </li>
                 ))}
               </ul>
-              {found.length > POSTS_SHOWN && (
+              {fixes.length > POSTS_SHOWN && (
                 <p className="figures mt-1 text-[13px] text-ink-2">
                   The first {POSTS_SHOWN} are shown; the others are fixed too.
                 </p>

@@ -8,6 +8,7 @@ import type { BoardView } from "../../../workers/keywordBoard";
 import type { Opened } from "../../../workers/keywordsApi";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppSelector } from "../../store/hooks";
+import { useAsk } from "../../store/useAsk";
 
 export type BoardState =
   | { state: "opening" }
@@ -41,59 +42,47 @@ export function useBoardQuestion(
   );
 }
 
+/** What a question was answered with. */
+interface Sifted {
+  of: { of: string; opened: Opened | null };
+  question: BoardQuestion;
+  view: BoardView | null;
+  revision: number;
+}
+
 export function useBoard(question: BoardQuestion): BoardState {
   const { workers } = useDependencies();
   const listStamp = useAppSelector(
     ({ lists }) => lists.ids.length + (lists.entities[lists.ids[0] ?? ""]?.updatedAt ?? ""),
   );
-  const [opened, setOpened] = useState<{ of: string; opened: Opened } | null>(null);
-  const [result, setResult] = useState<BoardState>({ state: "opening" });
-  const revision = useRef(0);
   const key = `${question.source.kind} ${question.source.id} ${question.version}`;
-  const questionNow = useRef(question);
-  questionNow.current = question;
-
-  useEffect(() => {
-    let current = true;
-    setResult((before) => (before.state === "open" ? before : { state: "opening" }));
-    workers.keywords.open(questionNow.current, new Date().toISOString()).then(
-      (answer) => {
-        if (!current) return;
-        if (answer) setOpened({ of: key, opened: answer });
-        else setResult({ state: "gone" });
-      },
-      (error: Error) => current && setResult({ state: "failed", message: error.message }),
-    );
-    return () => {
-      current = false;
-    };
-  }, [key, workers]);
-
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the stamp says that lists have changed
-  useEffect(() => {
-    if (opened?.of !== key) return;
-    let current = true;
-    workers.keywords.sift(question).then(
-      (view) => {
-        if (!current) return;
-        if (view)
-          setResult({
-            state: "open",
-            opened: opened.opened,
-            question,
-            view,
-            revision: ++revision.current,
-          });
-        else setResult({ state: "gone" });
-      },
-      (error: Error) => current && setResult({ state: "failed", message: error.message }),
-    );
-    return () => {
-      current = false;
-    };
-  }, [opened, key, question, listStamp]);
-
-  return result;
+  /** The last answer, which stays in sight while another set of keywords is opened. */
+  const latest = useRef<Sifted | null>(null);
+  const opening = useAsk(
+    async () => ({ of: key, opened: await workers.keywords.open(question, new Date().toISOString()) }),
+    [key, workers],
+  );
+  const ready = opening.state === "ready" && opening.value.of === key ? opening.value : null;
+  const sifting = useAsk(
+    async () => {
+      if (!ready?.opened) return latest.current;
+      const view = await workers.keywords.sift(question);
+      latest.current = { of: ready, question, view, revision: (latest.current?.revision ?? 0) + 1 };
+      return latest.current;
+    },
+    // The stamp says that lists have changed.
+    [ready, question, listStamp],
+  );
+  const view = sifting.state === "ready" ? sifting.value : null;
+  const failure = [opening, sifting].find(({ state }) => state === "failed");
+  return useMemo((): BoardState => {
+    if (failure?.state === "failed") return { state: "failed", message: failure.why };
+    if (ready && (!ready.opened || (view?.of === ready && !view.view))) return { state: "gone" };
+    // What was open stays in sight until what is asked for now has come.
+    if (!view?.view || !view.of.opened) return { state: "opening" };
+    const { of, question: answered, view: shown, revision: number } = view;
+    return { state: "open", opened: of.opened!, question: answered, view: shown, revision: number };
+  }, [failure, ready, view]);
 }
 
 const BLOCK = 100;

@@ -1,7 +1,7 @@
 /** The brief: choose its parts, see it, take it as DOCX, Markdown or HTML, or as text for a writing assistant. */
 
 import { Copy, FileDown } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { toast } from "sonner";
 import { BRIEF_PARTS, type BriefMaterial, type BriefPart, PART_NAMES } from "../../../core/outline/brief";
 import { chosenQuestions } from "../../../core/outline/chosenQuestions";
@@ -15,7 +15,8 @@ import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
 import type { AppThunk } from "../../store/thunk";
-import { attemptRead, readOnScreen } from "../../ui/attemptRead";
+import { useAskOrTell } from "../../store/useAskOrTell";
+import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
 import { download } from "../../ui/download";
@@ -41,41 +42,26 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
   const openPost = useAppSelector((state) => state.openPost);
   const [parts, setParts] = useState<BriefPart[]>([...BRIEF_PARTS]);
   const [seen, setSeen] = useState<"prompt" | "markdown">("markdown");
-  const [text, setText] = useState("");
   const { post } = openPost;
-  useEffect(() => {
-    let current = true;
-    readOnScreen(() =>
-      dispatch(material()).then(async (found) => {
-        const made =
-          found && (await workers.competitors.brief(openCompetitors(store.getState()), found, parts, seen));
-        if (current && typeof made === "string") setText(made);
-      }),
-    );
-    return () => {
-      current = false;
-    };
-  }, [parts, seen, workers, store, dispatch]);
+  const brief = async (form: BriefForm) => {
+    const about = await dispatch(material());
+    return about && workers.competitors.brief(openCompetitors(store.getState()), about, parts, form);
+  };
+  const text = useAskOrTell(async () => String((await brief(seen)) ?? ""), [parts, seen], { otherwise: "" });
   if (!post) return null;
   const take = async (form: keyof typeof FILES) => {
-    const found = await dispatch(material());
-    if (!found) return;
+    const content = await brief(form);
+    if (!content) return;
     const { ending, type } = FILES[form];
-    const made = await workers.competitors.brief(openCompetitors(store.getState()), found, parts, form);
-    download(new Blob([made as BlobPart], { type }), `brief-${post.slug || post.id}.${ending}`);
-    toast(`Downloaded brief-${post.slug || post.id}.${ending}.`);
+    const name = `brief-${post.slug || post.id}.${ending}`;
+    download(new Blob([content as BlobPart], { type }), name);
+    toast(`Downloaded ${name}.`);
   };
   const copy = async () => {
-    const found = await dispatch(material());
-    if (!found) return;
-    const made = (await workers.competitors.brief(
-      openCompetitors(store.getState()),
-      found,
-      parts,
-      "prompt",
-    )) as string;
+    const prompt = await brief("prompt");
+    if (!prompt) return;
     try {
-      await navigator.clipboard.writeText(made);
+      await navigator.clipboard.writeText(String(prompt));
       toast("Copied: paste it into a writing assistant.");
     } catch {
       toast.error(

@@ -6,8 +6,8 @@ import { postAddress } from "../../../data/draft";
 import type { Post } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
+import { usePictureSource } from "../../store/usePictureSource";
 import { lazyPart } from "../../ui/part";
-import { usePictureSource } from "../../ui/usePictureSource";
 import { usePostSession } from "../SessionContext";
 
 const ShelfSheet = lazyPart("This part", async () => (await import("../write/shelf/ShelfSheet")).ShelfSheet);

@@ -9,7 +9,7 @@ import { covering, isWhole, type Part, partInPixels } from "../../../core/pictur
 import { focusPoint, writeFocus } from "../../../core/pictures/focus";
 import { assetId } from "../../../data/assets";
 import type { Asset } from "../../../data/model";
-import { readOnScreen } from "../../ui/attemptRead";
+import { useAskOrTell } from "../../store/useAskOrTell";
 import { Button } from "../../ui/Button";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
@@ -255,23 +255,19 @@ function Frame({ image, part, aspect, point }: FrameProps) {
 
 /** The picture as it came, loaded; null until then. */
 function useUncut(src: string): { asset: Asset; image: HTMLImageElement } | null {
-  const [picture, setPicture] = useState<{ asset: Asset; image: HTMLImageElement } | null>(null);
-  useEffect(() => {
-    let live = true;
-    let address = "";
-    readOnScreen(async () => {
+  const picture = useAskOrTell(
+    async () => {
       const asset = await uncut(assetId(src)!);
-      if (!asset || !live) return;
-      address = URL.createObjectURL(asset.blob);
+      if (!asset) return null;
       const image = new Image();
-      image.src = address;
+      image.src = URL.createObjectURL(asset.blob);
       await image.decode();
-      if (live) setPicture({ asset, image });
-    });
-    return () => {
-      live = false;
-      URL.revokeObjectURL(address);
-    };
-  }, [src]);
+      return { asset, image };
+    },
+    [src],
+    { otherwise: null, current: true },
+  );
+  const address = picture?.image.src;
+  useEffect(() => () => void (address && URL.revokeObjectURL(address)), [address]);
   return picture;
 }

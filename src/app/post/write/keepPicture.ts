@@ -6,8 +6,8 @@ import { freshId } from "../../../data/freshId";
 import type { Asset } from "../../../data/model";
 import { dropSurplusSnapshot } from "../../../data/snapshots";
 import type { AppThunk } from "../../store/thunk";
+import { ASSET_CHANGED } from "../../store/usePictureSource";
 import { kilobytes } from "../../ui/figures";
-import { ASSET_CHANGED } from "../../ui/usePictureSource";
 
 /** A picture cannot be taken; the message is for the person. */
 export class PictureError extends Error {

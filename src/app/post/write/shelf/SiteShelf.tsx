@@ -3,9 +3,9 @@ import { foldPlain } from "../../../../core/text/fold";
 import { ASSET_PREFIX } from "../../../../data/assets";
 import { type SitePicture, sitePictures } from "../../../../data/sitePictures";
 import { useAsk } from "../../../store/useAsk";
+import { usePictureSource } from "../../../store/usePictureSource";
 import { Failed } from "../../../ui/Failed";
 import { count, kilobytes } from "../../../ui/figures";
-import { usePictureSource } from "../../../ui/usePictureSource";
 import { PictureCard, PictureGrid } from "./PictureGrid";
 import type { Taken } from "./taken";
 

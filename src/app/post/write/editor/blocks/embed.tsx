@@ -3,7 +3,7 @@ import { type NodeViewProps, NodeViewWrapper, ReactNodeViewRenderer, useEditorSt
 import { Play } from "lucide-react";
 import { useState } from "react";
 import { ASSET_PREFIX } from "../../../../../data/assets";
-import { usePictureSource } from "../../../../ui/usePictureSource";
+import { usePictureSource } from "../../../../store/usePictureSource";
 import { ShelfSheet } from "../../shelf/ShelfSheet";
 import { Act, AttributeField } from "../../toolParts";
 import { insertBlock } from "../insertBlock";

@@ -1,7 +1,7 @@
 import type { Editor } from "@tiptap/core";
 import { NodeSelection } from "@tiptap/pm/state";
 import { useEditorState } from "@tiptap/react";
-import { useEffect, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { toast } from "sonner";
 import type { PictureSide } from "../../../../../core/draft/draft";
 import { suggestedFileName, tidyFileName } from "../../../../../core/pictures/fileName";
@@ -10,6 +10,7 @@ import { addAsset, assetId, getOriginal } from "../../../../../data/assets";
 import { freshId } from "../../../../../data/freshId";
 import type { Asset } from "../../../../../data/model";
 import { useAppDispatch } from "../../../../store/hooks";
+import { useLive } from "../../../../store/useLive";
 import { useOpenPost } from "../../../useOpenPost";
 import { CropSheet } from "../../CropSheet";
 import { keepPicture, PictureError } from "../../keepPicture";
@@ -128,17 +129,9 @@ function captionAt({ state: { selection } }: Editor): string {
 
 /** What the picture was made of; undefined where nothing of that is kept. */
 function useOriginal(src: string): Asset | undefined {
-  const [original, setOriginal] = useState<Asset>();
-  useEffect(() => {
-    let live = true;
-    setOriginal(undefined);
-    const id = assetId(src);
-    if (id) void getOriginal(id).then((found) => live && setOriginal(found));
-    return () => {
-      live = false;
-    };
-  }, [src]);
-  return original;
+  const id = assetId(src);
+  const original = useLive(async () => (id ? await getOriginal(id) : undefined), [id]);
+  return original.state === "ready" ? original.value : undefined;
 }
 
 interface FileNameProps {
