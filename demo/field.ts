@@ -5,7 +5,7 @@ import { readPage } from "../src/core/competitors/page";
 import { assemble } from "../src/core/outline/assemble";
 import { defaultProfile } from "../src/core/proof/profile";
 import type { CompetitorSource, Competitors, DrawerEntry, Post } from "../src/data/model";
-import type { CollectedCompetitors } from "../src/data/schemas/field";
+import type { CollectedCompetitors } from "../src/data/schemas/collected";
 import { readWeb } from "../src/server/standins/web/pages";
 import { searchOfTheDemo } from "./research";
 

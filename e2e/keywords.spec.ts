@@ -9,11 +9,11 @@ import { choose, downloaded, expect, expectAccessible, field, openDesk, test } f
 const LOOK_UP = "/keywords/look-ups/look-up-electric-cargo-bike";
 const grid = (page: Page): Locator => page.getByRole("grid");
 const tray = (page: Page): Locator => page.getByRole("region", { name: "Chosen keywords" });
+/** The row of a keyword, which its second cell says. */
 const row = (page: Page, keyword: string): Locator =>
-  page.getByRole("row").filter({
-    // What is said of a keyword stands beside it.
-    has: page.getByRole("gridcell", { name: new RegExp(`^${keyword}( address| target)?$`) }),
-  });
+  page
+    .getByRole("row")
+    .filter({ has: page.locator("[role=gridcell]:nth-child(2)").getByText(keyword, { exact: true }) });
 const shownKeywords = (page: Page): Promise<string[]> =>
   grid(page)
     .locator("[role=row] [role=gridcell]:nth-child(2)")

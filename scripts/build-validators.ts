@@ -8,7 +8,8 @@ import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { Ajv } from "ajv";
 import standaloneCode from "ajv/dist/standalone/index.js";
-import { declaredProfile, profileShape } from "../src/core/proof/profileShape";
+import { declaredProfile } from "../src/core/proof/profileShape";
+import { declaredSchemas } from "./declaredSchemas";
 
 const folder = join(dirname(fileURLToPath(import.meta.url)), "../src/data/schemas");
 const require = createRequire(import.meta.url);
@@ -24,13 +25,9 @@ const ajv = new Ajv({
 ajv.addVocabulary(["unit", "ends"]);
 const exported: Record<string, string> = {};
 
-/** Schemas that are declared in code, with the types of what they describe. */
-const declared: { name: string; schema: object & { $id?: string } }[] = [
-  { name: "profile", schema: profileShape },
-];
-for (const { name, schema } of declared) {
-  ajv.addSchema(JSON.parse(JSON.stringify(schema)) as object);
-  exported[name] = schema.$id!;
+for (const { name, schema } of declaredSchemas()) {
+  ajv.addSchema(schema);
+  exported[name] = schema.$id;
 }
 
 for (const file of readdirSync(folder)

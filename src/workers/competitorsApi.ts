@@ -27,7 +27,7 @@ import type { OutlineItem } from "../core/outline/outline";
 import { draftToPage } from "../core/release/page";
 import { decodeText } from "../core/text/decodeText";
 import { getCompetitorBody } from "../data/competitors";
-import type { AskedQuestion, ReadPageAnswer } from "../data/schemas/field";
+import type { AskedQuestion, ReadPageAnswer } from "../data/schemas/collected";
 import { readAddress } from "../services/pages/pageReader";
 import { Analyses, type CompetitorsOf } from "./analyses";
 

@@ -6,6 +6,7 @@ import { type Doubt, doubtsOf } from "../competitors/doubts";
 import { type Frequencies, frequenciesOf } from "../competitors/frequencies/frequencies";
 import type { CompetitorMeasure, MeasuredTopic } from "../competitors/measure";
 import type { CompetitorPage } from "../competitors/page";
+import type { RankedCompetitor } from "../competitors/pageShape";
 import { askedIn, asks, contentStems, mergeQuestions, type ReaderQuestion } from "../competitors/questions";
 import { type Section, sectionsOf } from "../competitors/sections";
 import { type Statistic, sortStatistics, statisticsOf } from "../competitors/statistics";
@@ -24,11 +25,7 @@ import { readingEase } from "../text/readability";
 import { sentences } from "../text/sentences";
 import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./benchmark";
 
-/** A page as it was collected: its place in the ranking, from 0. */
-export interface RankedCompetitor {
-  rank: number;
-  page: CompetitorPage;
-}
+export type { RankedCompetitor } from "../competitors/pageShape";
 
 export interface PageFigures {
   words: number;

@@ -2,6 +2,7 @@
  * A kind of block, whole: its shape, its nodes in the editor, and how it is read and written in every form. One file a kind, one line in the
  * registry: whoever reads or writes a document asks the registry and knows no kind by name.
  */
+import type { TSchema } from "@sinclair/typebox";
 import type { Element, ElementContent, Properties } from "hast";
 import type { State } from "hast-util-to-mdast";
 import type { Nodes } from "mdast";
@@ -116,6 +117,9 @@ export interface BlockKind<
   Shape extends BlockBase = BlockBase,
   Around extends ContainerBase = ContainerBase,
 > {
+  /** Shapes of its blocks and of its containers; none where it has none. */
+  shapes?: readonly TSchema[];
+  containers?: readonly TSchema[];
   /** Nodes that it is in the editor, by their names, with what each may hold. */
   nodes: Readonly<Record<string, NodeRule>>;
   /** Reads its nodes, by their names. */

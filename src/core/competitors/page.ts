@@ -2,31 +2,15 @@
 import type { Element, Root, RootContent } from "hast";
 import { SKIP, visit } from "unist-util-visit";
 import { plainText } from "../blocks/plainText";
-import type { Block, Draft } from "../draft/draft";
+import type { Block } from "../draft/draft";
 import { blocksFromHast } from "../draft/fromHast";
 import { FURNITURE, headOf, parseHtml } from "../draft/fromHtml";
 import { oneLine } from "../draft/oneLine";
 import { foldPlain } from "../text/fold";
 import { extracted } from "./extract";
+import type { CompetitorPage } from "./pageShape";
 
-export interface CompetitorPage {
-  /** Where it was read; for what was no web page, what it was called. */
-  address: string;
-  /** Name of its site, or the host. */
-  site: string;
-  /** Its title element. */
-  title: string;
-  description: string;
-  canonical: string;
-  language: string;
-  author: string;
-  /** Dates as the page gives them, ISO where it does; empty where it gives none. */
-  published: string;
-  modified: string;
-  /** Types of the structured data that it holds (JSON-LD), each once. */
-  types: string[];
-  draft: Draft;
-}
+export type { CompetitorPage } from "./pageShape";
 
 /** Structured data nested deeper is no data of ours. */
 const DEEPEST = 12;

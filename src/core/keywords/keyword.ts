@@ -1,27 +1,7 @@
-/** A keyword and what is known of it. Unknown numbers are null and stay so. */
-export interface KeywordRow {
-  text: string;
-  /** Searches a month. */
-  searches: number | null;
-  /** Searches in each of the last twelve months, oldest first; empty where unknown. */
-  months: number[];
-  /** The last of the months as "YYYY-MM", where known. */
-  lastMonth?: string;
-  /** 0 (easy) to 100. */
-  difficulty: number | null;
-  intent: Intent | "";
-  /** In the currency of its source. */
-  costPerClick: number | null;
-  /** The numbers come from a stand-in service. */
-  standIn: boolean;
-}
+import type { KeywordRow } from "./shapes";
 
-export const INTENTS = ["informational", "commercial", "transactional", "navigational", "local"] as const;
-export type Intent = (typeof INTENTS)[number];
-
-/** How a keyword came into a look-up. */
-export const ORIGINS = ["seed", "suggested", "related", "question", "file", "article"] as const;
-export type Origin = (typeof ORIGINS)[number];
+export * from "./names";
+export type { KeywordRow } from "./shapes";
 
 /** A keyword whose numbers nobody knows. */
 export const bareKeyword = (text: string): KeywordRow => ({

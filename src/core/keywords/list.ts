@@ -1,26 +1,9 @@
 /** Keyword lists: one a post. All functions are pure; the target is one of the keywords or none. */
 import { foldPlain } from "../text/fold";
-import { bareKeyword, fillUnknown, type KeywordRow } from "./keyword";
+import { bareKeyword, fillUnknown } from "./keyword";
+import type { KeywordList, ListKeyword } from "./shapes";
 
-export interface ListKeyword extends KeywordRow {
-  /** Code of the region that the numbers are of; empty where unknown. */
-  region: string;
-  note: string;
-}
-
-export interface KeywordList {
-  id: string;
-  name: string;
-  /** The post that uses it, or null. */
-  postId: string | null;
-  language: string;
-  /** Text of the target keyword; empty where none is chosen. */
-  target: string;
-  /** The target is among them. */
-  keywords: ListKeyword[];
-  createdAt: string;
-  updatedAt: string;
-}
+export type { KeywordList, ListKeyword } from "./shapes";
 
 /** A keyword of a list whose numbers nobody knows. */
 export const bareListKeyword = (text: string): ListKeyword => ({

@@ -2,7 +2,8 @@
  * Many keywords, laid out by column: a hundred thousand of them fit where as many objects would not, are kept and sent
  * in one piece, and are sifted quickly. Unknown numbers are NaN here and null in the rows that come out.
  */
-import { INTENTS, type Intent, type KeywordRow, type Origin } from "./keyword";
+import { INTENTS, type Intent, type KeywordRow } from "./keyword";
+import type { Found, FoundKeyword } from "./shapes";
 
 export interface KeywordTable {
   text: string[];
@@ -20,16 +21,7 @@ export interface KeywordTable {
   found: (Found | undefined)[];
 }
 
-/** What a look-up knows of a keyword beyond its numbers. */
-export interface Found {
-  /** The seeds, files or articles that brought it, each with how. */
-  from: { source: string; how: Origin }[];
-  /** Addresses of the pages that rank for it, best first; empty where unknown. */
-  ranking: string[];
-  /** Where it was asked, for questions. */
-  asked?: { title: string; address: string }[];
-}
-export type FoundKeyword = KeywordRow & Found;
+export type { Found, FoundKeyword } from "./shapes";
 
 const MONTHS = 12;
 

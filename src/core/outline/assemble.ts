@@ -7,21 +7,9 @@ import { languagePack } from "../text/language";
 import { aboutWithout } from "./alike";
 import { budgetOf, sharedQuestions, topicsToPlan } from "./gaps";
 import { faqStart, type OutlineItem, settled } from "./outline";
+import type { Assembled, AssembledItem } from "./shapes";
 
-export type Method = "order" | "questions" | "steps" | "comparison";
-
-export interface AssembledItem extends Omit<OutlineItem, "id"> {
-  /** Why it is there, in words. */
-  from: string;
-}
-
-export interface Assembled {
-  method: Method;
-  title: string;
-  /** What made it. */
-  why: string;
-  items: AssembledItem[];
-}
+export type { Assembled, AssembledItem, Method } from "./shapes";
 
 interface Material {
   analysis: CompetitorAnalysis;

@@ -1,17 +1,9 @@
 /** The outline: a flat list of headings of two levels, each with a note; questions of the FAQ stay last. All operations return a new list. */
 import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { foldPlain } from "../text/fold";
+import type { OutlineItem } from "./shapes";
 
-export interface OutlineItem {
-  id: string;
-  level: 2 | 3;
-  text: string;
-  note: string;
-  /** Words that the section is to have; left out where nobody has said. */
-  budget?: number;
-  /** A question of the FAQ at the end. */
-  faq?: true;
-}
+export type { OutlineItem } from "./shapes";
 
 /** Changes of an item; what is undefined is taken away. */
 export type OutlineChanges = { [Key in keyof OutlineItem]?: OutlineItem[Key] | undefined };

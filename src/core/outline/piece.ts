@@ -1,16 +1,7 @@
 /** The terms of a piece: who it is for, what it is to do, how it is to sound. */
+import type { Piece } from "./shapes";
 
-export interface Piece {
-  audience: string;
-  goal: string;
-  tones: string[];
-  style: string;
-  language: string;
-  /** Words; null where nobody has said. */
-  length: number | null;
-  points: string[];
-  avoid: string[];
-}
+export type { Piece } from "./shapes";
 
 export const noPiece: Piece = {
   audience: "",

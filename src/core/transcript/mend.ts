@@ -3,14 +3,9 @@ import { fold } from "../text/fold";
 import type { LanguagePack } from "../text/packs/pack";
 import { sentences } from "../text/sentences";
 import type { Cue } from "./cues";
+import type { Spoken } from "./spoken";
 
-/** A sentence as it was said. */
-export interface Spoken {
-  text: string;
-  speaker: string;
-  /** Seconds at which its first word's line begins; null where unknown. */
-  start: number | null;
-}
+export type { Spoken } from "./spoken";
 
 export interface FixOptions {
   /** Take out sounds and phrases that fill pauses, and words said twice in a row. */

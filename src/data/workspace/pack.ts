@@ -5,7 +5,7 @@ import { bodyOf } from "../bodies";
 import { db } from "../db";
 import { allLists } from "../lists";
 import type { Asset, Site } from "../model";
-import type { CollectedCompetitors } from "../schemas/field";
+import type { CollectedCompetitors } from "../schemas/collected";
 import { emptySite } from "../settings";
 import { type Progress, pack, type ZipItem } from "../zip";
 import {

@@ -3,10 +3,10 @@
 import { safeDoc } from "../../core/draft/safeDoc";
 import { soundDoc } from "../../core/draft/sound/soundDoc";
 import { completeProfile } from "../../core/proof/profile";
-import type { CollectedCompetitors } from "../schemas/field";
+import type { CollectedCompetitors } from "../schemas/collected";
 import { checkShape, parseJson, ShapeError } from "../schemas/validate";
 import {
-  field as validateField,
+  collected as validateCollected,
   lookUp as validateLookUp,
   workspace as validateWorkspace,
 } from "../schemas/validators.generated.js";
@@ -68,7 +68,7 @@ export async function readWorkspace(
 
   const lookUps = new Map<string, LookUpFile>();
   const fields = new Map<string, CollectedCompetitors>();
-  const part = <T>(name: string, what: string, validate: typeof validateField): T | null => {
+  const part = <T>(name: string, what: string, validate: typeof validateCollected): T | null => {
     const bytes = entries.get(name);
     if (!bytes) {
       if (!faults.some((fault) => fault.startsWith(`${name}:`))) faults.push(`${name}: it is missing.`);
@@ -82,7 +82,7 @@ export async function readWorkspace(
     if (held) lookUps.set(id, held);
   }
   for (const { id } of file.fields ?? []) {
-    const held = part<CollectedCompetitors>(fieldName(id), "competing pages", validateField);
+    const held = part<CollectedCompetitors>(fieldName(id), "competing pages", validateCollected);
     if (held) fields.set(id, held);
   }
   const pictures = new Map<string, Uint8Array>();

@@ -1,78 +1,19 @@
 /**
  * The workspace file (.dunesparrow.zip): everything in one file. "workspace.json" holds posts and settings; pictures lie beside it in
- * "pictures/", the keywords of each look-up in "look-ups/" and the pages of each field in "fields/"; "manifest.json" says what
+ * "pictures/", the keywords of each look-up in "look-ups/" and what was collected of competing pages in "fields/"; "manifest.json" says what
  * each of them was when it was written.
  */
-import type { KeywordRow } from "../../core/keywords/keyword";
-import type { KeywordList } from "../../core/keywords/list";
-import type { FoundKeyword } from "../../core/keywords/table";
-import type { Profile } from "../../core/proof/profile";
-import type {
-  Asset,
-  Body,
-  Competitors,
-  DrawerEntry,
-  Idea,
-  LookUp,
-  Outline,
-  Post,
-  PostVersion,
-  Recording,
-  Redirect,
-  SearchConnection,
-  Site,
-  VersionBody,
-} from "../model";
-import type { CollectedCompetitors } from "../schemas/field";
-import type { Article } from "../schemas/search";
+import type { CollectedCompetitors } from "../schemas/collected";
+import type { LookUpFile, WorkspaceFile } from "./shapes";
 
-export const FORMAT = "dune-sparrow-workspace";
-/** The version that is written. Files from before there was a manifest are of version 1. */
-export const VERSION = 2;
-
-/** A file as it lies in the zip. */
-export type PackedAsset = Omit<Asset, "blob"> & { file: string };
-
-export interface WorkspaceFile {
-  format: typeof FORMAT;
-  version: 1 | typeof VERSION;
-  savedAt?: string;
-  site: Site;
-  /** Where the site is scored by a profile of its own. */
-  profile?: Profile;
-  posts: Post[];
-  bodies: Body[];
-  outlines: Outline[];
-  /** Files from before there were look-ups have one flat list of keywords. */
-  keywords: KeywordRow[];
-  /** Left out in files from before there were lists: every post then gets one. */
-  lists?: KeywordList[];
-  lookUps?: LookUp[];
-  ideas?: Idea[];
-  search?: SearchConnection;
-  hidden?: string[];
-  fields?: Competitors[];
-  drawer?: DrawerEntry[];
-  versions?: PostVersion[];
-  versionBodies?: VersionBody[];
-  recordings?: Recording[];
-  redirects?: Redirect[];
-  assets: PackedAsset[];
-  /** What pictures were made of; in copies that stay in this browser only. */
-  originals?: { assetId: string; asset: PackedAsset }[];
-}
-
-/** What a look-up holds, in a file of its own. */
-export interface LookUpFile {
-  keywords: FoundKeyword[];
-  articles: Article[];
-}
+export * from "./format";
+export type { LookUpFile, PackedAsset, WorkspaceFile } from "./shapes";
 
 export interface Workspace {
   file: WorkspaceFile;
   /** By the id of the look-up. */
   lookUps: Map<string, LookUpFile>;
-  /** By the id of the field. */
+  /** By the id of the collection. */
   fields: Map<string, CollectedCompetitors>;
   /** By the path in the file. */
   pictures: Map<string, Uint8Array>;

@@ -1,8 +1,8 @@
 /** POST /api/read-page: a page, read into the draft tree. What comes back is JSON; no fetched HTML is ever served. */
 import { Router } from "express";
-import type { ReadPageAnswer, ReadPageQuestion } from "../../data/schemas/field";
+import type { ReadPageAnswer, ReadPageQuestion } from "../../data/schemas/collected";
 import { checkShape, ShapeError } from "../../data/schemas/validate";
-import { fieldReadPageQuestion } from "../../data/schemas/validators.generated.js";
+import { readPageQuestion } from "../../data/schemas/validators.generated.js";
 import { answerError } from "../errors";
 import { type Log, logFailure } from "../log";
 import { AddressRefused } from "./addressRules";
@@ -24,7 +24,7 @@ export function pageRoute(fetchPage: PageFetcher, readPage: PageReading, log: Lo
   router.post("/", async (request, response) => {
     try {
       const { address } = checkShape<ReadPageQuestion>(
-        fieldReadPageQuestion,
+        readPageQuestion,
         request.body,
         "a question to the page reader",
       );

@@ -1,7 +1,7 @@
 /** Asks the page reader of the application's own server for a page that the browser may not fetch. */
-import type { ReadPageAnswer } from "../../data/schemas/field";
+import type { ReadPageAnswer } from "../../data/schemas/collected";
 import { validates } from "../../data/schemas/validate";
-import { fieldReadPageAnswer } from "../../data/schemas/validators.generated.js";
+import { readPageAnswer } from "../../data/schemas/validators.generated.js";
 
 const LONGEST_WAIT = 20_000;
 
@@ -42,7 +42,7 @@ export async function readAddress(address: string, signal?: AbortSignal): Promis
       said?.message ?? `The page reader failed (${response.status}).`,
     );
   }
-  if (!validates<ReadPageAnswer>(fieldReadPageAnswer, answer))
+  if (!validates<ReadPageAnswer>(readPageAnswer, answer))
     throw new PageNotRead("bad-answer", "The page reader answered in a shape that is not its own.");
   return answer;
 }

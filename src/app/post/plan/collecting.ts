@@ -5,7 +5,7 @@ import type { RankedCompetitor } from "../../../core/benchmark/competitors";
 import { getCompetitorBody, saveCompetitors } from "../../../data/competitors";
 import { freshId } from "../../../data/freshId";
 import type { CompetitorSource, Competitors, Post, SearchConnection } from "../../../data/model";
-import type { AskedQuestion } from "../../../data/schemas/field";
+import type { AskedQuestion } from "../../../data/schemas/collected";
 import { SearchFailure } from "../../../services/search/searchClient";
 import { collectPages, type PageToRead } from "../../../workers/collectPages";
 import { attempt, now } from "../../keywords/actions";

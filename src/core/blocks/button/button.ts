@@ -1,18 +1,19 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import { defineBlock, isElement, textOf } from "../kind";
 import { text as anyText, id } from "../rules";
 import { cleanAddress } from "../runs";
-import type { BlockBase, Run } from "../shape";
+import { blockShape, type Run } from "../shape";
 
 /** A link that stands alone and asks to be followed. */
-export interface ButtonBlock extends BlockBase {
-  kind: "button";
-  href: string;
-}
+const buttonShape = blockShape(["button"], { href: is.text(1_000_000) });
+export type ButtonBlock = Static<typeof buttonShape>;
 
 const withoutLink = ({ link: _link, ...run }: Run): Run => run;
 
 export const button = defineBlock<ButtonBlock>({
+  shapes: [buttonShape],
   nodes: { button: { content: "text*", group: "block", attributes: { id, href: anyText() } } },
   fromEditor: {
     button({ attrs, push, text }) {

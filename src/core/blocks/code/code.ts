@@ -1,18 +1,19 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import { defineBlock, isElement, textOf } from "../kind";
 import { plainText } from "../plainText";
 import { id, textOrNull } from "../rules";
 import { normaliseRuns } from "../runs";
-import type { BlockBase } from "../shape";
+import { blockShape } from "../shape";
 
-export interface CodeBlock extends BlockBase {
-  kind: "code";
-  language: string;
-}
+const codeShape = blockShape(["code"], { language: is.text(2000) });
+export type CodeBlock = Static<typeof codeShape>;
 
 const CLASS = "language-";
 
 export const code = defineBlock<CodeBlock>({
+  shapes: [codeShape],
   nodes: {
     codeBlock: { content: "text*", group: "block", marks: "", attributes: { id, language: textOrNull } },
   },

@@ -1,16 +1,17 @@
 import type { ElementContent } from "hast";
 import { h } from "hastscript";
+import type { Static } from "../../declare";
 import { isHeading } from "../heading/heading";
 import { defineBlock } from "../kind";
 import { id } from "../rules";
-import type { BlockBase } from "../shape";
+import { blockShape } from "../shape";
 
 /** The place where the page lists its headings. */
-export interface ContentsBlock extends BlockBase {
-  kind: "contents";
-}
+const contentsShape = blockShape(["contents"], {});
+export type ContentsBlock = Static<typeof contentsShape>;
 
 export const contents = defineBlock<ContentsBlock>({
+  shapes: [contentsShape],
   nodes: { contents: { group: "block", atom: true, attributes: { id } } },
   fromEditor: { contents: ({ push }) => push({ kind: "contents", text: "", runs: [] }) },
   toEditor: { contents: () => [{ type: "contents" }] },

@@ -1,13 +1,14 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
 import { defineBlock } from "../kind";
 import { id } from "../rules";
-import type { BlockBase } from "../shape";
+import { blockShape } from "../shape";
 
-export interface DividerBlock extends BlockBase {
-  kind: "divider";
-}
+const dividerShape = blockShape(["divider"], {});
+export type DividerBlock = Static<typeof dividerShape>;
 
 export const divider = defineBlock<DividerBlock>({
+  shapes: [dividerShape],
   nodes: { horizontalRule: { group: "block", attributes: { id } } },
   fromEditor: { horizontalRule: ({ push }) => push({ kind: "divider", text: "", runs: [] }) },
   toEditor: { divider: () => [{ type: "horizontalRule" }] },

@@ -1,18 +1,20 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import { mayPass } from "../../safety/addresses";
 import { collapse, defineBlock, type HtmlHandler, isElement, textOf } from "../kind";
 import { text as anyText, id } from "../rules";
 import { cleanAddress } from "../runs";
-import type { BlockBase } from "../shape";
+import { blockShape } from "../shape";
 
 /** Something from another address: a film, a sound, a map. */
-export interface EmbedBlock extends BlockBase {
-  kind: "embed";
-  href: string;
-  label: string;
-  /** Picture that stands for it until it is asked for, named as a picture's \`src\`; empty for none. */
-  poster: string;
-}
+const embedShape = blockShape(["embed"], {
+  href: is.text(100_000),
+  label: is.text(100_000),
+  /** Picture that stands for it until it is asked for, named as a picture's `src`; empty for none. */
+  poster: is.later(is.text()),
+});
+export type EmbedBlock = Static<typeof embedShape>;
 
 /** A player needs its scripts and its own storage; it may neither lead the page elsewhere nor send its forms. */
 const SANDBOX = ["allow-scripts", "allow-same-origin", "allow-popups", "allow-presentation"];
@@ -38,6 +40,7 @@ const read: HtmlHandler = (node, place, reader) => {
 };
 
 export const embed = defineBlock<EmbedBlock>({
+  shapes: [embedShape],
   nodes: {
     embed: {
       group: "block",

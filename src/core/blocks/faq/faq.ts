@@ -1,23 +1,23 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
 import type { EditorNode } from "../editorJson";
 import { type HeadingBlock, isHeading } from "../heading/heading";
 import { defineBlock } from "../kind";
 import { id, LINES } from "../rules";
-import type { ContainerBase } from "../shape";
+import { containerShape } from "../shape";
 import { TEXT_ONLY } from "../textOnly";
 
 /** Questions with their answers: each pair begins with a heading, the question. */
-export interface Faq extends ContainerBase {
-  type: "faq";
-}
-export interface FaqPair extends ContainerBase {
-  type: "pair";
-}
+const faqShape = containerShape("faq", {});
+export type Faq = Static<typeof faqShape>;
+const pairShape = containerShape("pair", {});
+export type FaqPair = Static<typeof pairShape>;
 
 /** Level of the headings that questions are. */
 const LEVEL = 3;
 
 export const faq = defineBlock<never, Faq | FaqPair>({
+  containers: [faqShape, pairShape],
   nodes: {
     faq: { content: "faqPair+", group: "block", attributes: { id } },
     faqPair: { content: `faqQuestion ${LINES}+` },

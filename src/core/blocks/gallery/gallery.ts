@@ -1,18 +1,19 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import { defineBlock } from "../kind";
 import { id, word } from "../rules";
-import { type ContainerBase, oneOf } from "../shape";
+import { containerShape, oneOf } from "../shape";
 
 export const GALLERY_LAYOUTS = ["row", "grid", "column"] as const;
 export type GalleryLayout = (typeof GALLERY_LAYOUTS)[number];
 
 /** Pictures that are shown together. */
-export interface Gallery extends ContainerBase {
-  type: "gallery";
-  layout: GalleryLayout;
-}
+const galleryShape = containerShape("gallery", { layout: is.oneOf(GALLERY_LAYOUTS) });
+export type Gallery = Static<typeof galleryShape>;
 
 export const gallery = defineBlock<never, Gallery>({
+  containers: [galleryShape],
   nodes: {
     gallery: {
       content: "picture+",

@@ -1,13 +1,13 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import { defineBlock, type HtmlHandler } from "../kind";
 import { id, whole } from "../rules";
-import type { BlockBase } from "../shape";
+import { type BlockBase, blockShape } from "../shape";
 
 export type HeadingLevel = 1 | 2 | 3 | 4 | 5 | 6;
-export interface HeadingBlock extends BlockBase {
-  kind: "heading";
-  level: HeadingLevel;
-}
+const headingShape = blockShape(["heading"], { level: is.oneOf([1, 2, 3, 4, 5, 6]) });
+export type HeadingBlock = Static<typeof headingShape>;
 
 export const isHeading = (block: BlockBase): block is HeadingBlock => block.kind === "heading";
 
@@ -28,6 +28,7 @@ const read: HtmlHandler = (node, place, reader) => {
 };
 
 export const heading = defineBlock<HeadingBlock>({
+  shapes: [headingShape],
   nodes: { heading: { content: "inline*", group: "block", attributes: { id, level: whole(1, 1, 6) } } },
   fromEditor: {
     heading({ attrs, push, text }) {

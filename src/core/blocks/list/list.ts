@@ -1,18 +1,16 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import type { EditorNode } from "../editorJson";
 import { defineBlock, type EditorBuilder, type HtmlHandler, type Item, numberOf } from "../kind";
 import { anything, id, LINES, whole } from "../rules";
-import type { ContainerBase } from "../shape";
+import { containerShape } from "../shape";
 import { TEXT_ONLY } from "../textOnly";
 
-export interface List extends ContainerBase {
-  type: "list";
-  ordered: boolean;
-  start: number;
-}
-export interface ListItem extends ContainerBase {
-  type: "item";
-}
+const listShape = containerShape("list", { ordered: is.flag(), start: is.number() });
+export type List = Static<typeof listShape>;
+const itemShape = containerShape("item", {});
+export type ListItem = Static<typeof itemShape>;
 
 const read: HtmlHandler = (node, place, reader) => {
   reader.flush(place);
@@ -36,6 +34,7 @@ const read: HtmlHandler = (node, place, reader) => {
 };
 
 export const list = defineBlock<never, List | ListItem>({
+  containers: [listShape, itemShape],
   nodes: {
     bulletList: { content: "listItem+", group: "block list", attributes: { id } },
     orderedList: {

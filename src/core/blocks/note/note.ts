@@ -1,14 +1,15 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
 import { defineBlock } from "../kind";
 import { id, LINES } from "../rules";
-import type { ContainerBase } from "../shape";
+import { containerShape } from "../shape";
 
 /** Lines in a box, beside the course of the text. */
-export interface Note extends ContainerBase {
-  type: "note";
-}
+const noteShape = containerShape("note", {});
+export type Note = Static<typeof noteShape>;
 
 export const note = defineBlock<never, Note>({
+  containers: [noteShape],
   nodes: { note: { content: `${LINES}+`, group: "block", attributes: { id } } },
   fromEditor: { note: ({ key, inside }) => inside({ type: "note", id: `${key}n` }) },
   groupToEditor: { note: (_container, items, { parted, inner }) => parted(inner(items), { type: "note" }) },

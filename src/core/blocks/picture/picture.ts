@@ -1,37 +1,38 @@
 import type { Element, Properties } from "hast";
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import { objectPosition, readFocus } from "../../pictures/focus";
 import { collapse, defineBlock, type HtmlHandler, isElement, numberOf, textOf } from "../kind";
 import { text as anyText, flag, id, size, textOrNull, word } from "../rules";
 import { cleanAddress, linksOf } from "../runs";
-import { type BlockBase, type Link, oneOf } from "../shape";
+import { type BlockBase, blockShape, linkShape, oneOf } from "../shape";
 
 /** Where a picture stands: in the line of the text, wider than it, or beside it with the text around. */
 export const PICTURE_SIDES = ["line", "wide", "left", "right"] as const;
 export type PictureSide = (typeof PICTURE_SIDES)[number];
 
-export interface Picture {
+const pictureFields = {
   /** Address, data: address or "asset:ID" for a picture kept in the workspace. */
-  src: string;
+  src: is.text(10_000_000),
   /** File name with its ending, or empty where none is known. */
-  fileName: string;
+  fileName: is.text(4000),
   /** Null where the source has no alt attribute at all. */
-  alt: string | null;
-  decorative: boolean;
+  alt: is.textOrNull(100_000),
+  decorative: is.flag(),
   /** Size of the file; null where unknown. */
-  bytes: number | null;
-  width: number | null;
-  height: number | null;
-  side: PictureSide;
+  bytes: is.numberOrNull(),
+  width: is.numberOrNull(),
+  height: is.numberOrNull(),
+  side: is.later(is.oneOf(PICTURE_SIDES)),
   /** What stays in sight where only a part is shown, as in core/pictures/focus; null for the middle. */
-  focus: string | null;
+  focus: is.later(is.textOrNull()),
   /** The picture is a link. */
-  link?: Link;
-}
-
-export interface PictureBlock extends BlockBase, Picture {
-  kind: "picture";
-}
+  link: is.optional(linkShape),
+};
+const pictureShape = blockShape(["picture"], pictureFields);
+export type PictureBlock = Static<typeof pictureShape>;
+export type Picture = Pick<PictureBlock, keyof typeof pictureFields>;
 
 const isPicture = (block: BlockBase | undefined): block is PictureBlock => block?.kind === "picture";
 
@@ -93,6 +94,7 @@ const readFigure: HtmlHandler = (node, place, reader) => {
 };
 
 export const picture = defineBlock<PictureBlock>({
+  shapes: [pictureShape],
   nodes: {
     picture: {
       content: "text*",

@@ -1,15 +1,18 @@
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import { defineBlock } from "../kind";
 import { flag, id, LINES } from "../rules";
-import type { ContainerBase } from "../shape";
+import { containerShape } from "../shape";
 
-export interface Quote extends ContainerBase {
-  type: "quote";
+const quoteShape = containerShape("quote", {
   /** Repeated from the text to be seen, not said anew. */
-  pull: boolean;
-}
+  pull: is.later(is.flag()),
+});
+export type Quote = Static<typeof quoteShape>;
 
 export const quote = defineBlock<never, Quote>({
+  containers: [quoteShape],
   nodes: { blockquote: { content: `${LINES}+`, group: "block", attributes: { id, pull: flag } } },
   fromEditor: {
     blockquote({ key, attrs, inside }) {

@@ -1,5 +1,7 @@
 import type { Element, ElementContent, Properties } from "hast";
 import { h } from "hastscript";
+import type { Static } from "../../declare";
+import * as is from "../../declare";
 import type { EditorNode } from "../editorJson";
 import {
   defineBlock,
@@ -13,20 +15,14 @@ import {
   numberOf,
 } from "../kind";
 import { anything, id, MOST_COLUMNS, MOST_ROWS, type NodeRule, whole } from "../rules";
-import type { ContainerBase } from "../shape";
+import { type ContainerBase, containerShape } from "../shape";
 
-export interface Table extends ContainerBase {
-  type: "table";
-}
-export interface TableRow extends ContainerBase {
-  type: "row";
-}
-export interface TableCell extends ContainerBase {
-  type: "cell";
-  header: boolean;
-  colspan: number;
-  rowspan: number;
-}
+const tableShape = containerShape("table", {});
+export type Table = Static<typeof tableShape>;
+const rowShape = containerShape("row", {});
+export type TableRow = Static<typeof rowShape>;
+const cellShape = containerShape("cell", { header: is.flag(), colspan: is.number(), rowspan: is.number() });
+export type TableCell = Static<typeof cellShape>;
 
 const isCell = (container: ContainerBase | undefined): container is TableCell => container?.type === "cell";
 
@@ -95,6 +91,7 @@ function span(value: unknown): number {
 }
 
 export const table = defineBlock<never, Table | TableRow | TableCell>({
+  containers: [tableShape, rowShape, cellShape],
   nodes: {
     table: { content: "tableRow+", group: "block", attributes: { id } },
     tableRow: { content: "(tableCell | tableHeader)*" },

@@ -1,11 +1,11 @@
+import type { Static } from "../../declare";
 import { defineBlock } from "../kind";
 import { id } from "../rules";
-import type { BlockBase, ContainerBase } from "../shape";
+import { blockShape, type ContainerBase } from "../shape";
 
 /** A line of text; its kind is that of what it stands in. */
-export interface TextBlock extends BlockBase {
-  kind: "paragraph" | "listItem" | "quote" | "cell";
-}
+const textShape = blockShape(["paragraph", "listItem", "quote", "cell"], {});
+export type TextBlock = Static<typeof textShape>;
 
 /** What a stretch of text is by where it stands. */
 export function kindIn(within: readonly ContainerBase[]): TextBlock["kind"] {
@@ -22,6 +22,7 @@ export function kindIn(within: readonly ContainerBase[]): TextBlock["kind"] {
 }
 
 export const text = defineBlock<TextBlock>({
+  shapes: [textShape],
   nodes: { paragraph: { content: "inline*", group: "block", attributes: { id } } },
   fromEditor: {
     paragraph({ within, push, text }) {

@@ -1,0 +1,248 @@
+/** What the database and the workspace file keep, declared once: types, and the schemas that files are checked against. */
+import { type Static, Unsafe } from "@sinclair/typebox";
+import type { EditorDoc } from "../core/blocks/editorJson";
+import { measureShape } from "../core/competitors/measure";
+import * as is from "../core/declare";
+import { assembled, outlineItemShape, pieceShape } from "../core/outline/shapes";
+import { spokenShape } from "../core/transcript/spoken";
+import { STAGE_IDS, type Stage } from "./stages";
+
+/** A document of the editor: what is in it is made sound when it is read (core/draft/sound). */
+const doc = () =>
+  Unsafe<EditorDoc>({
+    type: "object",
+    required: ["type", "content"],
+    properties: { type: { const: "doc" }, content: { type: "array" } },
+  });
+
+export const siteShape = is.shape({
+  id: is.id(),
+  name: is.text(),
+  blogName: is.text(),
+  /** Scheme and host, no slash at the end. */
+  origin: is.textLike("^https?://[^/]+$"),
+  /** Path before every post's slug, slashes at both ends. */
+  basePath: is.textLike("^/"),
+  titleSuffix: is.text(),
+  titleAsH1: is.oneOf(["auto", "always", "never"]),
+  language: is.text(),
+  authors: is.list(is.text()),
+  categories: is.list(is.text()),
+  /** Paths of the site's pages that are no posts. */
+  pages: is.list(is.text()),
+  /** The made-up site that ships with the application, to look around in. */
+  demo: is.onlyTrue(),
+  /** Per cent of shared keywords above which two lists are said to overlap. */
+  overlapLimit: is.optional(is.number({ minimum: 0, maximum: 100 })),
+  /** What holds for every post that says nothing else of itself. */
+  piece: is.optional(pieceShape),
+  /** Checks overruled for every post, with the reason. */
+  setAside: is.optional(is.texts()),
+});
+export type Site = Static<typeof siteShape>;
+
+const tryShape = is.shape({
+  id: is.text(),
+  title: is.text(),
+  metaTitle: is.text(),
+  description: is.text(),
+  slug: is.text(),
+});
+/** Fields of a post that were tried without touching it. */
+export type Try = Static<typeof tryShape>;
+
+/** "next": the nearest of the competitors' average, their best and the next ten. */
+export type Aim = "next" | "average" | "best" | number;
+
+export const postShape = is.shape({
+  id: is.id(),
+  stage: Unsafe<Stage>(is.oneOf(STAGE_IDS)),
+  title: is.text(),
+  metaTitle: is.text(),
+  description: is.text(),
+  slug: is.text(),
+  /** Set where the post's address is not the one made from its slug. */
+  canonical: is.text(),
+  language: is.text(),
+  keyword: is.text(),
+  supporting: is.list(is.text()),
+  tags: is.list(is.text()),
+  category: is.text(),
+  author: is.text(),
+  /** ISO date of publication, or empty. */
+  date: is.text(),
+  /** ISO date, or empty. */
+  due: is.text(),
+  /** The picture that a shared link shows, as the document names pictures; the lead picture where absent or empty. */
+  socialPicture: is.optional(is.text(20_000)),
+  status: is.oneOf(["draft", "scheduled", "live"]),
+  /** Of a live post, the slug that readers know, where it has another one by now and nobody has decided on a redirect. */
+  liveSlug: is.optional(is.text()),
+  /** Checks overruled, with the reason. */
+  setAside: is.texts(),
+  /** The post that it was copied from. */
+  copiedFrom: is.optional(is.text(100)),
+  /** What a copy may keep of its source, by leftover. */
+  acceptedLeftovers: is.optional(is.list(is.text(100_000))),
+  /** Claims that stand without a source, by what they say. */
+  acceptedClaims: is.optional(is.list(is.text(100_000))),
+  /** Texts that a fix began and nobody has looked at yet. */
+  begun: is.optional(is.list(is.text())),
+  /** The score to reach in Proof; what is next in reach where absent. */
+  aim: is.optional(
+    Unsafe<Aim>(is.either([is.oneOf(["next", "average", "best"]), is.number({ minimum: 0, maximum: 100 })])),
+  ),
+  /** Titles, descriptions and slugs that were tried and are kept. */
+  tries: is.optional(is.list(tryShape)),
+  createdAt: is.text(),
+  updatedAt: is.text(),
+});
+/** A post as lists show it. */
+export type Post = Static<typeof postShape>;
+
+export const bodyShape = is.shape({ postId: is.id(), doc: doc() });
+export type Body = Static<typeof bodyShape>;
+
+export const outlineShape = is.shape({
+  postId: is.id(),
+  items: is.list(outlineItemShape),
+  /** The goals of the post, where anybody has said any. */
+  piece: is.optional(pieceShape),
+});
+export type Outline = Static<typeof outlineShape>;
+
+export const versionShape = is.shape({
+  id: is.id(),
+  postId: is.id(),
+  savedAt: is.text(200),
+  /** Given by a person; empty where it was kept by itself. */
+  name: is.text(1000),
+  /** Why it was kept. */
+  why: is.text(1000),
+  words: is.whole(),
+  /** Null where it was not known. */
+  score: is.numberOrNull({ minimum: 0, maximum: 100 }),
+  /** Fields that go back with a version. The address is none of them: it is changed on purpose or not at all. */
+  fields: is.shape({ title: is.text(), metaTitle: is.text(), description: is.text() }),
+});
+/** A state of a post that was kept, as lists show it. */
+export type PostVersion = Static<typeof versionShape>;
+export type VersionFields = PostVersion["fields"];
+
+export const versionBodyShape = is.shape({ versionId: is.id(), doc: doc() });
+export type VersionBody = Static<typeof versionBodyShape>;
+
+export const recordingShape = is.shape({
+  postId: is.id(),
+  fileName: is.text(1000),
+  /** Address of the video; empty for none. */
+  video: is.text(10_000),
+  sentences: is.list(spokenShape),
+});
+/** What was said, where a post began as a recording: its own words are measured against it. */
+export type Recording = Static<typeof recordingShape>;
+
+export const redirectShape = is.shape({
+  id: is.id(),
+  /** Paths on the site. */
+  from: is.textLike("^/", 4000),
+  to: is.textLike("^/", 4000),
+  /** When (ISO). */
+  since: is.text(100),
+  why: is.oneOf(["slug changed", "category moved", "by hand"]),
+  /** The post that it leads to; null where it was made by hand. */
+  postId: is.textOrNull(100),
+});
+/** An address that was given up, and where it leads now. */
+export type Redirect = Static<typeof redirectShape>;
+
+const sourceShape = is.shape({
+  address: is.text(),
+  site: is.text(),
+  title: is.text(),
+  /** Its place in the ranking, from 0. */
+  rank: is.number({ minimum: 0 }),
+  standIn: is.flag(),
+  state: is.oneOf(["kept", "dropped", "failed"]),
+  /** Why it was dropped, or could not be read. */
+  why: is.text(),
+});
+/** A competing page as lists show it. */
+export type CompetitorSource = Static<typeof sourceShape>;
+
+export const competitorsShape = is.shape({
+  id: is.fileId(),
+  postId: is.id(),
+  keyword: is.text(),
+  language: is.text(200),
+  regionName: is.text(2000),
+  /** Where its pages come from, in words. */
+  source: is.text(),
+  standIn: is.flag(),
+  collectedAt: is.text(200),
+  pages: is.list(sourceShape, 200),
+  /** Both of the pages that are kept; made anew whenever that changes. */
+  measure: is.orNull(is.named("measure", measureShape)),
+  benchmark: is.orNull(
+    is.shape({
+      /** Mean score of the first ten pages, in the order in which they rank. */
+      average: is.number({ minimum: 0, maximum: 100 }),
+      best: is.number({ minimum: 0, maximum: 100 }),
+    }),
+  ),
+});
+/** Pages that were collected for a post, and what the score needs of them. It stays as it was: collecting again makes another. */
+export type Competitors = Static<typeof competitorsShape>;
+
+export const drawerShape = is.shape({
+  id: is.id(),
+  kind: is.exactly("outline"),
+  postId: is.id(),
+  createdAt: is.text(200),
+  ...assembled,
+});
+/** What was generated and is kept to be taken later. */
+export type DrawerEntry = Static<typeof drawerShape>;
+
+export const lookUpShape = is.shape({
+  id: is.fileId(),
+  kind: is.oneOf(["search", "file"]),
+  /** What was looked up; names of files for a file. */
+  seeds: is.list(is.text()),
+  /** Code and name of the region; empty where unknown. */
+  region: is.text(),
+  regionName: is.text(),
+  language: is.text(),
+  /** Who answered, in words. */
+  source: is.text(),
+  standIn: is.flag(),
+  count: is.whole(),
+  madeAt: is.text(),
+  openedAt: is.text(),
+});
+/** A look-up: what was asked, of whom, and when. Its keywords are apart, in LookUpBody. */
+export type LookUp = Static<typeof lookUpShape>;
+
+export const ideaShape = is.shape({
+  id: is.id(),
+  title: is.text(),
+  sentence: is.text(),
+  keywords: is.list(is.text()),
+  /** Where it came from, in words. */
+  from: is.text(),
+  /** The post that was made of it, or null. */
+  postId: is.textOrNull(100),
+  createdAt: is.text(),
+});
+/** An idea for a post. */
+export type Idea = Static<typeof ideaShape>;
+
+export const searchConnectionShape = is.shape({
+  kind: is.oneOf(["stand-in", "address"]),
+  address: is.text(),
+  /** Trouble asked of the stand-in: milliseconds before each answer, and the share of answers that fail, 0 to 1. */
+  delay: is.number({ minimum: 0 }),
+  errorRate: is.number({ minimum: 0, maximum: 1 }),
+});
+/** Where the search service is reached. */
+export type SearchConnection = Static<typeof searchConnectionShape>;

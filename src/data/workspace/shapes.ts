@@ -1,0 +1,74 @@
+/** What a workspace file holds. Fields that came later are optional: files from before are read as they are. */
+import { type Static, Unsafe } from "@sinclair/typebox";
+import * as is from "../../core/declare";
+import { foundKeywordShape, keywordListShape, keywordShape } from "../../core/keywords/shapes";
+import type { Profile } from "../../core/proof/profile";
+import type { Article } from "../schemas/search";
+import {
+  bodyShape,
+  competitorsShape,
+  drawerShape,
+  ideaShape,
+  lookUpShape,
+  outlineShape,
+  postShape,
+  recordingShape,
+  redirectShape,
+  searchConnectionShape,
+  siteShape,
+  versionBodyShape,
+  versionShape,
+} from "../shapes";
+import { FORMAT, VERSION } from "./format";
+
+/** A file as it lies in the zip. */
+const assetShape = (folder: string) =>
+  is.shape({
+    id: is.id(),
+    fileName: is.someText(1000),
+    type: is.textLike("^image/(jpeg|png|gif|webp|avif)$"),
+    width: is.numberOrNull({ minimum: 0 }),
+    height: is.numberOrNull({ minimum: 0 }),
+    /** Its path in the zip. */
+    file: is.textLike(`^${folder}/[^/\\\\]+$`),
+  });
+const pictureShape = assetShape("pictures");
+export type PackedAsset = Static<typeof pictureShape>;
+
+export const workspaceShape = is.shape({
+  format: is.exactly(FORMAT),
+  version: is.oneOf([1, VERSION]),
+  savedAt: is.optional(is.text()),
+  site: siteShape,
+  /** Where the site is scored by a profile of its own. */
+  profile: is.optional(Unsafe<Profile>({ $ref: "profile.schema.json" })),
+  posts: is.list(postShape),
+  bodies: is.list(bodyShape),
+  outlines: is.list(outlineShape),
+  /** Files from before there were look-ups have one flat list of keywords. */
+  keywords: is.list(keywordShape),
+  /** Left out in files from before there were lists: every post then gets one. */
+  lists: is.optional(is.list(keywordListShape)),
+  lookUps: is.optional(is.list(lookUpShape)),
+  ideas: is.optional(is.list(ideaShape)),
+  search: is.optional(searchConnectionShape),
+  hidden: is.optional(is.list(is.text())),
+  /** What was collected of competing pages, by its older name. */
+  fields: is.optional(is.list(competitorsShape)),
+  drawer: is.optional(is.list(drawerShape)),
+  versions: is.optional(is.list(versionShape)),
+  versionBodies: is.optional(is.list(versionBodyShape)),
+  recordings: is.optional(is.list(recordingShape)),
+  redirects: is.optional(is.list(redirectShape)),
+  assets: is.list(pictureShape),
+  /** What pictures were made of; in copies that stay in this browser only. */
+  originals: is.optional(is.list(is.shape({ assetId: is.id(), asset: assetShape("originals") }))),
+});
+export type WorkspaceFile = Static<typeof workspaceShape>;
+
+/** What a look-up holds, in a file of its own. */
+export const lookUpFileShape = is.shape({
+  keywords: is.list(foundKeywordShape),
+  articles: is.list(Unsafe<Article>({ $ref: "search.schema.json#/definitions/article" })),
+});
+export type LookUpFile = Static<typeof lookUpFileShape>;
