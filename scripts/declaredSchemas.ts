@@ -1,5 +1,5 @@
 /** JSON schemas of what is declared in code, with the types of what they describe. */
-import { blockDefinitions } from "../src/core/blocks/shapes";
+import { blockDefinitions } from "../src/core/draft/blockShapes";
 import { profileShape } from "../src/core/proof/profileShape";
 import { collectedShape, readPageAnswerShape, readPageQuestionShape } from "../src/data/schemas/collected";
 import { lookUpFileShape, workspaceShape } from "../src/data/workspace/shapes";

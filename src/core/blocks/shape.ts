@@ -43,7 +43,7 @@ export const containerShape = <const Type extends string, Fields extends TProper
   fields: Fields,
 ) => is.shape({ type: is.exactly(type), id: is.text(200), ...fields });
 
-/** A container of any type: core/blocks/shapes says which there are. */
+/** A container of any type: core/draft/blockShapes says which there are. */
 const anyContainer = Unsafe<ContainerBase>({ $ref: "#/definitions/container" });
 
 /** A block of one kind or of several alike, with what it has besides. */

@@ -1,7 +1,7 @@
 /** A page that ranks, as it was read. */
 import { Unsafe } from "@sinclair/typebox";
-import { anyBlock } from "../blocks/shapes";
 import * as is from "../declare";
+import { anyBlock } from "../draft/blockShapes";
 import type { Draft } from "../draft/draft";
 import { metaShape } from "../draft/metaShape";
 
