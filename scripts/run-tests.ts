@@ -6,7 +6,8 @@ import { join } from "node:path";
 
 interface Count {
   passed: number;
-  failed: number;
+  /** Names of the tests that failed. */
+  failed: string[];
 }
 
 interface Step {
@@ -17,6 +18,19 @@ interface Step {
   /** Reads what it counted; a step without counts as one test. */
   count?: () => Count;
 }
+
+interface UnitReport {
+  testResults: { assertionResults: { status: string; fullName: string }[] }[];
+}
+
+interface Suite {
+  suites?: Suite[];
+  specs: { title: string; tests: { status: "expected" | "unexpected" | "flaky" | "skipped" }[] }[];
+}
+interface BrowserReport {
+  suites: Suite[];
+}
+const specsOf = ({ suites = [], specs }: Suite): Suite["specs"] => [...specs, ...suites.flatMap(specsOf)];
 
 const folder = mkdtempSync(join(tmpdir(), "dune-sparrow-tests-"));
 const unitReport = join(folder, "unit.json");
@@ -38,8 +52,10 @@ const steps: Step[] = [
       `--outputFile.json=${unitReport}`,
     ],
     count: () => {
-      const report = read<{ numPassedTests: number; numFailedTests: number }>(unitReport);
-      return { passed: report.numPassedTests, failed: report.numFailedTests };
+      const { testResults } = read<UnitReport>(unitReport);
+      const tests = testResults.flatMap(({ assertionResults }) => assertionResults);
+      const failed = tests.filter(({ status }) => status === "failed").map(({ fullName }) => fullName);
+      return { passed: tests.filter(({ status }) => status === "passed").length, failed };
     },
   },
   { name: "Build", command: ["npx", "--no-install", "vite", "build", "--logLevel", "error"] },
@@ -48,16 +64,18 @@ const steps: Step[] = [
     command: ["npx", "--no-install", "playwright", "test"],
     env: { E2E_REPORT: browserReport },
     count: () => {
-      const { stats } = read<{ stats: { expected: number; unexpected: number; flaky: number } }>(
-        browserReport,
-      );
+      const specs = read<BrowserReport>(browserReport).suites.flatMap(specsOf);
       // A test that passed at its second go only is a bug, of the test or of what it tests.
-      return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+      const failed = specs.filter(({ tests }) => tests.some(({ status }) => /unexpected|flaky/.test(status)));
+      return {
+        passed: specs.filter(({ tests }) => tests.every(({ status }) => status === "expected")).length,
+        failed: failed.map(({ title, tests }) => `${title} (${tests.map(({ status }) => status)})`),
+      };
     },
   },
 ];
 
-const sum: Count = { passed: 0, failed: 0 };
+const sum: Count = { passed: 0, failed: [] };
 for (const { name, command, env, count } of steps) {
   console.log(`\n== ${name}`);
   const { status } = spawnSync(command[0]!, command.slice(1), {
@@ -65,16 +83,17 @@ for (const { name, command, env, count } of steps) {
     env: { ...process.env, ...env },
   });
   const ok = status === 0;
-  let counted: Count = { passed: Number(ok), failed: Number(!ok) };
+  let counted: Count = { passed: Number(ok), failed: ok ? [] : [name] };
   try {
     if (count) counted = count();
   } catch {
     // No report: the step itself failed, and counts as one.
   }
   // A step that ends badly though nothing in it is counted as failed must not pass unseen.
-  if (!ok && counted.failed === 0) counted.failed = 1;
+  if (!ok && !counted.failed.length) counted.failed.push(name);
   sum.passed += counted.passed;
-  sum.failed += counted.failed;
+  sum.failed.push(...counted.failed);
 }
-console.log(`\n${sum.passed} passed, ${sum.failed} failed`);
-process.exitCode = sum.failed ? 1 : 0;
+if (sum.failed.length) console.log(`\nFailed:\n${sum.failed.map((name) => `  ${name}`).join("\n")}`);
+console.log(`\n${sum.passed} passed, ${sum.failed.length} failed`);
+process.exitCode = sum.failed.length ? 1 : 0;

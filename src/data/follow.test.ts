@@ -1,5 +1,5 @@
 /** What follows the database hears of changes, but in the midst of writing not of each. */
-import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { db } from "./db";
 import { follow } from "./follow";
 import { newPost } from "./newPost";
@@ -15,8 +15,7 @@ describe("following the list of posts", () => {
   let end: () => void;
   const titles = () => told.at(-1)?.join();
   const until = async (so: () => boolean) => {
-    for (let i = 0; i < 200 && !so(); i++) await new Promise((resolve) => setTimeout(resolve, 10));
-    expect(so()).toBe(true);
+    await vi.waitFor(() => expect(so()).toBe(true), { timeout: 20_000 });
   };
   const settle = () => new Promise((resolve) => setTimeout(resolve, 60));
   const rename = (title: string) => savePost("a", { post: { title } }, NOW);

@@ -1,5 +1,5 @@
 /** What a person does with keywords, and its undo. */
-import { beforeEach, describe, expect, it } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import { bareListKeyword, type KeywordList } from "../../core/keywords/list";
 import { db } from "../../data/db";
 import { getList } from "../../data/lists";
@@ -21,10 +21,10 @@ import {
 const keywords = (...texts: string[]) => texts.map(bareListKeyword);
 const textsOf = async (id: string) => (await getList(id))?.keywords.map(({ text }) => text);
 const list = async (id: string): Promise<KeywordList> => (await getList(id))!;
-const undo = async () => {
+/** Presses Undo, and waits until that, a write of its own, has had its effect. */
+const undo = async <T>(read: () => Promise<T>, effect: T) => {
   lastNotice()!.press!();
-  // The undo is a write of its own.
-  await new Promise((resolve) => setTimeout(resolve, 30));
+  await vi.waitFor(async () => expect(await read()).toEqual(effect), { timeout: 20_000 });
 };
 const made = async (name: string, ...texts: string[]) => (await makeList(name, "en", keywords(...texts)))!;
 
@@ -44,32 +44,28 @@ describe("keyword lists", () => {
     const id = await made("Bikes", "cargo bike", "bell", "lock");
     await takeOut(await list(id), ["bell"]);
     expect(await textsOf(id)).toEqual(["cargo bike", "lock"]);
-    await undo();
-    expect(await textsOf(id)).toEqual(["cargo bike", "bell", "lock"]);
+    await undo(() => textsOf(id), ["cargo bike", "bell", "lock"]);
   });
 
   it("move keywords to another list and back", async () => {
     const [from, to] = [await made("From", "a bike", "b bike"), await made("To", "c bike")];
     await moveTo(await list(from), to, ["a bike"]);
     expect([await textsOf(from), await textsOf(to)]).toEqual([["b bike"], ["c bike", "a bike"]]);
-    await undo();
-    expect([await textsOf(from), await textsOf(to)]).toEqual([["a bike", "b bike"], ["c bike"]]);
+    await undo(() => Promise.all([textsOf(from), textsOf(to)]), [["a bike", "b bike"], ["c bike"]]);
   });
 
   it("are split, and made whole again", async () => {
     const id = await made("Whole", "a bike", "b bike");
     const part = (await splitOff(await list(id), "Part", ["b bike"]))!;
     expect([await textsOf(id), await textsOf(part)]).toEqual([["a bike"], ["b bike"]]);
-    await undo();
-    expect([await textsOf(id), await getList(part)]).toEqual([["a bike", "b bike"], undefined]);
+    await undo(() => Promise.all([textsOf(id), getList(part)]), [["a bike", "b bike"], undefined]);
   });
 
   it("are merged, and parted again", async () => {
     const [into, other] = [await made("Into", "a bike"), await made("Other", "b bike", "a bike")];
     await mergeInto(into, await list(other));
     expect([await textsOf(into), await getList(other)]).toEqual([["a bike", "b bike"], undefined]);
-    await undo();
-    expect([await textsOf(into), await textsOf(other)]).toEqual([["a bike"], ["b bike", "a bike"]]);
+    await undo(() => Promise.all([textsOf(into), textsOf(other)]), [["a bike"], ["b bike", "a bike"]]);
   });
 
   it("are deleted and brought back, and copied under a name of their own", async () => {
@@ -78,8 +74,7 @@ describe("keyword lists", () => {
     expect((await list(copy)).name).toBe("Bikes, copy");
     await removeList(await list(id));
     expect(await getList(id)).toBeUndefined();
-    await undo();
-    expect(await textsOf(id)).toEqual(["a bike"]);
+    await undo(() => textsOf(id), ["a bike"]);
   });
 });
 
@@ -87,8 +82,7 @@ it("hides keywords for the site, each once, and shows them again", async () => {
   const { store } = createTestStore();
   await store.dispatch(hide(["cheap", "cheap", "used"]));
   expect(await getHidden()).toEqual(["cheap", "used"]);
-  await undo();
-  expect([await getHidden(), store.getState().session.hidden]).toEqual([[], []]);
+  await undo(async () => [await getHidden(), store.getState().session.hidden], [[], []]);
 });
 
 it("says what could not be saved, and that nothing changed", async () => {

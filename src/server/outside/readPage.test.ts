@@ -237,7 +237,8 @@ describe("what is at an address", () => {
 
 describe("a page that is made to be read for ever", () => {
   it("is given up, and the next one is read", async () => {
-    const read = pageReading(1000);
+    // Enough for a thread that is new, on a busy machine, to read the page after it.
+    const read = pageReading(5000);
     const outcome = await read("<".repeat(2_000_000), "https://a.example/").then(
       () => "read",
       (error: { code?: string }) => error.code,

@@ -35,7 +35,7 @@ function useCompetitorsElsewhere(post: Post | null): { competitors: Competitors;
 }
 
 /** How many pages the search knows for a keyword. */
-function useKnownPages(keyword: string): Answer<number> {
+function useRankingPages(keyword: string): Answer<number> {
   const dispatch = useAppDispatch();
   const connection = useAppSelector((state) => state.session.search);
   return useAsk(async () => (keyword ? dispatch(pagesKnown(connection, keyword)) : 0), [connection, keyword]);
@@ -44,10 +44,11 @@ function useKnownPages(keyword: string): Answer<number> {
 export function CollectSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
   const { post, competitors } = useOpenPost("post", "competitors");
-  const known = useKnownPages(post?.keyword ?? "");
-  // Ticked where the search knows something, until the person says otherwise.
-  const [wanted, setWanted] = useState<boolean | null>(competitors ? false : null);
-  const search = wanted ?? (known.state === "ready" && known.value > 0);
+  const ranking = useRankingPages(post?.keyword ?? "");
+  // Ticked unless the search turns out to have nothing, until the person says otherwise. Never ticks itself: what was unticked, or left
+  // alone, while the search was asked stays so.
+  const [choice, setChoice] = useState<boolean | null>(competitors ? false : null);
+  const search = choice ?? (ranking.state === "loading" || (ranking.state === "ready" && ranking.value > 0));
   const [keepPages, setKeepPages] = useState(competitors !== null);
   const [addresses, setAddresses] = useState("");
   const [files, setFiles] = useState<File[]>([]);
@@ -77,17 +78,17 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
     <Sheet title={competitors ? "Collect again, or add pages" : "Collect competing pages"} onClose={onClose}>
       <div className="flex flex-col gap-3">
         <label className="flex items-start gap-2">
-          <Checkbox className="mt-1" checked={search} disabled={!post.keyword} onChange={setWanted} />
+          <Checkbox className="mt-1" checked={search} disabled={!post.keyword} onChange={setChoice} />
           <span>
             Up to 20 pages that rank for {post.keyword ? `“${post.keyword}”` : "the target keyword"}
             {post.keyword && (
               <span role="status" className="block text-[13px] text-ink-2">
-                {known.state === "loading"
+                {ranking.state === "loading"
                   ? "Asking the search …"
-                  : known.state === "failed"
-                    ? `The search did not answer: ${known.why} Add pages by address or from files, or tick this to try it again.`
-                    : known.value
-                      ? `The search knows ${count(known.value, "page")}.`
+                  : ranking.state === "failed"
+                    ? `The search did not answer: ${ranking.why} Add pages by address or from files, or tick this to try it again.`
+                    : ranking.value
+                      ? `The search knows ${count(ranking.value, "page")}.`
                       : "The search knows none: add pages by address or from files."}
               </span>
             )}
@@ -149,7 +150,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
             event.preventDefault();
             attemptRead(
               droppedFiles(event.dataTransfer, isPage).then((dropped) =>
-                setFiles((known) => [...known, ...dropped]),
+                setFiles((before) => [...before, ...dropped]),
               ),
             );
           }}

@@ -1,5 +1,5 @@
 /** Collecting competing pages: what is asked, what is kept, and what is said where nothing could be read. */
-import { beforeEach, describe, expect, it } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import { getCompetitorBody, listCompetitors } from "../../../data/competitors";
 import { db } from "../../../data/db";
 import { newPost } from "../../../data/newPost";
@@ -86,8 +86,8 @@ describe("collecting", () => {
     const api = createCompetitorsApi();
     const { store } = setUp(async (address) => {
       if (!address.includes("one")) {
-        // By then the first one is there.
-        await new Promise((resolve) => setTimeout(resolve, 50));
+        const outcomes = () => store.getState().competitors.jobs.p!.outcomes.length;
+        await vi.waitFor(() => expect(outcomes()).toBeGreaterThan(0), { timeout: 20_000 });
         store.dispatch(stopCollecting("p"));
         throw new Error("Cancelled.");
       }
