@@ -59,8 +59,8 @@ export function benchCompetitors(): FieldBench {
   const median = (times: number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]!;
   const timed = <T>(work: () => T): [number, T] => {
     const start = performance.now();
-    const made = work();
-    return [performance.now() - start, made];
+    const result = work();
+    return [performance.now() - start, result];
   };
   const analyse = () =>
     analyseCompetitors(pages, { keyword: KEYWORD, language: "en", profile: defaultProfile });

@@ -74,26 +74,26 @@ function judgeTopics({ topics }: CompetitorAnalysis, addresses: readonly string[
   let judged = 0;
   const shown = new Set<string>();
   for (const { headings } of topics) {
-    const known = headings.flatMap(({ page, text }) => {
+    const subjects = headings.flatMap(({ page, text }) => {
       const subject = about.get(`${addresses[page]} ${foldPlain(text)}`);
       return subject ? [{ subject, address: addresses[page]! }] : [];
     });
     const counts = new Map<string, number>();
-    for (const { subject } of known) counts.set(subject, (counts.get(subject) ?? 0) + 1);
+    for (const { subject } of subjects) counts.set(subject, (counts.get(subject) ?? 0) + 1);
     const [most] = [...counts].sort(([a, n], [b, m]) => m - n || (a < b ? -1 : 1));
-    for (const { subject, address } of known) {
+    for (const { subject, address } of subjects) {
       judged++;
       if (subject !== most![0]) continue;
       right++;
       shown.add(`${subject} ${address}`);
     }
   }
-  const wanted = [...pagesOf].flatMap(([subject, on]) =>
+  const expected = [...pagesOf].flatMap(([subject, on]) =>
     on.size > 1 ? [...on].map((address) => `${subject} ${address}`) : [],
   );
   return {
     precision: right / judged,
-    recall: wanted.filter((pair) => shown.has(pair)).length / wanted.length,
+    recall: expected.filter((pair) => shown.has(pair)).length / expected.length,
   };
 }
 
@@ -101,10 +101,10 @@ function judgeTopics({ topics }: CompetitorAnalysis, addresses: readonly string[
 function judgeTerms({ terms }: CompetitorAnalysis, subject: Subject) {
   const key = (text: string) => contentStems(text, languagePack("en")).join(" ");
   const named = new Set([...subject.terms, ...subject.core].map(key));
-  const found = new Set(terms.map((term) => term.key));
+  const termKeys = new Set(terms.map((term) => term.key));
   const first = terms.slice(0, FIRST);
   return {
     precision: first.filter((term) => named.has(term.key)).length / first.length,
-    recall: subject.core.filter((text) => found.has(key(text))).length / subject.core.length,
+    recall: subject.core.filter((text) => termKeys.has(key(text))).length / subject.core.length,
   };
 }

@@ -27,7 +27,7 @@ export function keywordFile(rows: number): string {
   };
   const pick = (from: string[]) => from[Math.floor(random() * from.length)]!;
   const models = Array.from({ length: 400 }, () => `${pick(QUALIFIERS)}${Math.floor(random() * 90)}`);
-  const made = Array.from({ length: rows }, (): KeywordRow => {
+  const sample = Array.from({ length: rows }, (): KeywordRow => {
     const kind = random();
     const text =
       kind < 0.2
@@ -47,5 +47,5 @@ export function keywordFile(rows: number): string {
       standIn: false,
     };
   });
-  return writeKeywordCsv(made);
+  return writeKeywordCsv(sample);
 }

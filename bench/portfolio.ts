@@ -30,7 +30,7 @@ try {
           get.onsuccess = () => resolve(get.result as T[]);
         });
       type Node = { type: string; attrs?: object; content?: Node[]; text?: string };
-      const known = await all<{ id: string; title: string; slug: string; metaTitle: string }>("posts");
+      const demo = await all<{ id: string; title: string; slug: string; metaTitle: string }>("posts");
       const bodies = await all<{ postId: string; json: string }>("bodies");
       const nodes = bodies
         .flatMap(({ json }) => (JSON.parse(json) as Node).content ?? [])
@@ -38,7 +38,7 @@ try {
       const textOf = (node: Node): string => node.text ?? (node.content ?? []).map(textOf).join(" ");
       const write = db.transaction(["posts", "bodies"], "readwrite");
       for (let n = 0; n < posts; n++) {
-        const base = known[n % known.length]!;
+        const base = demo[n % demo.length]!;
         const content: Node[] = [];
         for (let i = n * 7, count = 0; count < words; i++) {
           const node = nodes[i % nodes.length]!;
@@ -70,12 +70,12 @@ try {
   const before = Date.now();
   await page.goto("/");
   // Asked seldom and cheaply: looking for a text in the whole page would drop frames by itself.
-  const until = async (wanted: RegExp) => {
+  const until = async (pattern: RegExp) => {
     for (;;) {
       const said = await page.evaluate(() =>
         [...document.querySelectorAll("[role=status]")].map(({ textContent }) => textContent).join("|"),
       );
-      if (said.split("|").some((one) => wanted.test(one))) return;
+      if (said.split("|").some((one) => pattern.test(one))) return;
       await page.waitForTimeout(100);
     }
   };

@@ -170,7 +170,7 @@ function queriesOf({ season, intent, most, phrases, things, patterns }: Subject)
     season,
     searches: (most / (1 + i * 0.5)) * Math.exp(0.3 * normal(random)),
   }));
-  const made = list(things).flatMap((thing, t) =>
+  const candidates = list(things).flatMap((thing, t) =>
     list(patterns).map((pattern, p) => ({
       text: pattern
         .replace("{}", thing)
@@ -182,7 +182,7 @@ function queriesOf({ season, intent, most, phrases, things, patterns }: Subject)
       searches: (most / (4 + t * 0.7 + p * 0.9)) * Math.exp(0.7 * normal(random)),
     })),
   );
-  return [...plain, ...made];
+  return [...plain, ...candidates];
 }
 
 const seen = new Set<string>();
@@ -191,8 +191,8 @@ const queries = [...all].sort((a, b) => b.searches - a.searches).slice(0, WANTED
 
 const months = Array.from({ length: 12 }, (_, i) => monthBefore(LAST_MONTH, 11 - i));
 const rows = REGIONS.flatMap(({ code, size, cold }) =>
-  queries.flatMap(({ text, wanted, season, searches }) => {
-    const intent = intentOf(text, "en").intent || wanted;
+  queries.flatMap(({ text, wanted: intended, season, searches }) => {
+    const intent = intentOf(text, "en").intent || intended;
     const local = searches * size * Math.exp(0.35 * normal(random));
     const counts = SEASONS[season].map((share) =>
       rounded(local * (season === "winter" ? share ** cold : share) * (0.9 + random() * 0.2)),

@@ -40,7 +40,7 @@ export function demoCompetitors(
       why: DROPPED[page.address] ?? "",
     }),
   );
-  const asked = service
+  const questions = service
     .answer("ideas", { seed: post.keyword, region: region.code, most: MOST_IDEAS })
     .ideas.filter(({ how }) => how === "question")
     .map(({ numbers, asked: places = [] }) => ({
@@ -50,7 +50,7 @@ export function demoCompetitors(
     }));
   const analysis = analyseCompetitors(
     pages.filter(({ page }) => !DROPPED[page.address]),
-    { keyword: post.keyword, language: post.language, profile: defaultProfile, asked },
+    { keyword: post.keyword, language: post.language, profile: defaultProfile, asked: questions },
   );
   const id = `field-of-${post.id}`;
   return {
@@ -67,9 +67,9 @@ export function demoCompetitors(
       measure: analysis.measure,
       benchmark: analysis.benchmark,
     },
-    collected: { pages, asked },
-    drawer: assemble(analysis, [], defaultProfile.checks["heading-topics"].leastPresence).map((made, i) => ({
-      ...made,
+    collected: { pages, asked: questions },
+    drawer: assemble(analysis, [], defaultProfile.checks["heading-topics"].leastPresence).map((outline, i) => ({
+      ...outline,
       id: `${id}-outline-${i}`,
       kind: "outline",
       postId: post.id,

@@ -30,7 +30,7 @@ export function demoHistory(
   site: Site,
 ): { versions: PostVersion[]; versionBodies: VersionBody[] } {
   const all = posts.map(({ post }) => post);
-  const made = posts.flatMap(({ post, doc }) =>
+  const versions = posts.flatMap(({ post, doc }) =>
     (HISTORY[post.id] ?? []).map(([savedAt, share, described, why], i) => {
       const then: Post = { ...post, description: described ? post.description : "" };
       const content = doc.content.slice(0, Math.ceil(doc.content.length * share));
@@ -51,5 +51,5 @@ export function demoHistory(
       return { version, body: { versionId: id, doc: early } };
     }),
   );
-  return { versions: made.map(({ version }) => version), versionBodies: made.map(({ body }) => body) };
+  return { versions: versions.map(({ version }) => version), versionBodies: versions.map(({ body }) => body) };
 }

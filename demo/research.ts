@@ -161,13 +161,13 @@ function withNumbers(of: KeywordList): KeywordList {
     keywords: of.keywords.map(({ text }) => text),
     region: HOME.code,
   });
-  const known = new Map(numbers.map(({ keyword, ...rest }) => [keyword, rest]));
+  const numbersOf = new Map(numbers.map(({ keyword, ...rest }) => [keyword, rest]));
   return {
     ...of,
     keywords: of.keywords.map((keyword): ListKeyword => {
-      const found = known.get(keyword.text);
-      return found
-        ? { ...keyword, ...found, lastMonth, standIn: true, region: HOME.code }
+      const figures = numbersOf.get(keyword.text);
+      return figures
+        ? { ...keyword, ...figures, lastMonth, standIn: true, region: HOME.code }
         : { ...bareListKeyword(keyword.text), note: keyword.note };
     }),
   };

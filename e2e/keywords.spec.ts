@@ -171,9 +171,9 @@ test("another seed joins a look-up, which is reopened later without asking again
   await page.getByLabel("Contains", { exact: true }).fill("battery");
   await expect(row(page, "e-bike battery in winter")).toBeVisible();
 
-  let asked = 0;
+  let requests = 0;
   await page.route("**/api/standins/search/ideas", (route) => {
-    asked++;
+    requests++;
     return route.continue();
   });
   await page.getByRole("button", { name: /^Earlier look-ups/ }).click();
@@ -188,7 +188,7 @@ test("another seed joins a look-up, which is reopened later without asking again
   await expect(page.getByText("The look-up is deleted.")).toBeHidden();
   await page.getByRole("button", { name: /^Earlier look-ups/ }).click();
   await expect(page.getByRole("link", { name: /^cargo bike \d/ })).toBeVisible();
-  expect(asked).toBe(0);
+  expect(requests).toBe(0);
 });
 
 test("groups become lists, and the map's selection is the table's", async ({ page }) => {

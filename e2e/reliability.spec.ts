@@ -46,9 +46,9 @@ test("with text that cannot be stored, leaving asks", async ({ page, watch }) =>
   });
   await page.keyboard.insertText("Nowhere to go.");
   await expect(page.getByRole("alert").filter({ hasText: "Not saved." })).toBeVisible();
-  const asked = page.waitForEvent("dialog");
+  const question = page.waitForEvent("dialog");
   await page.evaluate(() => setTimeout(() => window.location.assign("/settings")));
-  const dialog = await asked;
+  const dialog = await question;
   expect(dialog.type()).toBe("beforeunload");
   await dialog.dismiss();
   await expect(sheet(page)).toContainText("Nowhere to go.");

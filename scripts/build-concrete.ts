@@ -27,12 +27,12 @@ for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")
     /^([a-z]{3,})%(\d):(\d\d):\S* \d+ (\d+) (\d+)$/.exec(line) ?? [];
   if (!lemma || !type || !file) continue;
   const stem = english.stem(fold(lemma));
-  const known = uses.get(stem) ?? { seen: 0, noun: 0, all: 0 };
+  const earlier = uses.get(stem) ?? { seen: 0, noun: 0, all: 0 };
   const weight = Number(count) + 1 / Number(sense);
-  known.all += weight;
-  if (type === "1") known.noun += weight;
-  if (type === "1" && SEEN.has(file)) known.seen += weight;
-  uses.set(stem, known);
+  earlier.all += weight;
+  if (type === "1") earlier.noun += weight;
+  if (type === "1" && SEEN.has(file)) earlier.seen += weight;
+  uses.set(stem, earlier);
 }
 const stems = [...uses]
   .filter(([stem, { seen, noun, all }]) => common.has(stem) && seen / noun >= MOST && noun / all >= MOST)

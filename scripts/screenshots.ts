@@ -136,7 +136,7 @@ async function open(page: Page, path: string, sign: ReturnType<Page["locator"]>)
   await page.waitForTimeout(500);
 }
 
-const [folder = join(import.meta.dirname, "../docs/screenshots"), ...wanted] = process.argv.slice(2);
+const [folder = join(import.meta.dirname, "../docs/screenshots"), ...names] = process.argv.slice(2);
 mkdirSync(folder, { recursive: true });
 const running = await runApplication();
 try {
@@ -145,7 +145,7 @@ try {
   page.on("pageerror", (error) => console.error(error));
   await deskReady(page);
   for (const [name, show] of Object.entries(views)) {
-    if (wanted.length && !wanted.includes(name)) continue;
+    if (names.length && !names.includes(name)) continue;
     if (name !== "desk") await show(page);
     await page.screenshot({ path: join(folder, `${name}.png`), animations: "disabled" });
   }

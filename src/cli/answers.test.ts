@@ -147,14 +147,14 @@ describe("SARIF", () => {
 
   it("leads to line and column", () => {
     const log = JSON.parse(call("score", path("faulty.md"), "--format", "sarif").out) as Log;
-    const found = log.runs[0]!.results.find(({ ruleId }) => ruleId === "one-h1")!;
+    const result = log.runs[0]!.results.find(({ ruleId }) => ruleId === "one-h1")!;
     expect(
-      found.locations.map(({ physicalLocation: { region } }) => [region!.startLine, region!.startColumn]),
+      result.locations.map(({ physicalLocation: { region } }) => [region!.startLine, region!.startColumn]),
     ).toEqual([
       [7, 3],
       [11, 1],
     ]);
-    expect(found.locations[0]!.physicalLocation.artifactLocation.uri).toBe(`file://${path("faulty.md")}`);
+    expect(result.locations[0]!.physicalLocation.artifactLocation.uri).toBe(`file://${path("faulty.md")}`);
   });
 
   it("writes names as references", () => {

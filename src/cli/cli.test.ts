@@ -108,7 +108,7 @@ describe("dune-sparrow score", () => {
   });
 
   it("gives the application's score with the context that it exports", () => {
-    const known: ProofContext = {
+    const context: ProofContext = {
       site: { host: "x.example", titleAsH1: "auto", paths: new Set(["/journal/locks"]) },
       others: [{ metaTitle: "Cargo bike care" }],
       setAside: { "has-picture": "A page of rules" },
@@ -123,8 +123,8 @@ describe("dune-sparrow score", () => {
         topics: [{ label: "Locks", presence: 0.5, place: 0.5, level: 2, stems: [["lock"]] }],
       },
     };
-    writeFileSync(path("known.json"), writeContext(known));
-    const report = proof(draftFromMarkdown(readFileSync(path("long.md"), "utf8")), known);
+    writeFileSync(path("known.json"), writeContext(context));
+    const report = proof(draftFromMarkdown(readFileSync(path("long.md"), "utf8")), context);
     const [file] = json(path("long.md"), "--context", path("known.json")).files;
     expect(file!.score).toBeCloseTo(report.score, 4);
     expect(file!.notes).toBeUndefined();

@@ -43,15 +43,15 @@ export function readSavedCompetitors(folder: string, profile: Profile): SavedCom
       return [];
     }
   });
-  const known = new Map<string, CompetitorAnalysis>();
+  const analyses = new Map<string, CompetitorAnalysis>();
   return {
     failed,
     competitorsFor(file, keyword, language) {
       if (!keyword) return null;
       const others = pages.filter((page) => page.file !== resolve(file));
       const key = JSON.stringify([keyword, language, others.length === pages.length ? "" : resolve(file)]);
-      const field = known.get(key) ?? analyseCompetitors(others, { keyword, language, profile });
-      known.set(key, field);
+      const field = analyses.get(key) ?? analyseCompetitors(others, { keyword, language, profile });
+      analyses.set(key, field);
       return field;
     },
   };

@@ -19,13 +19,13 @@ export function expandFiles(
     if (pattern === "-") return [pattern];
     const path = resolve(folder, pattern);
     if (existsSync(path) || !isDynamicPattern(pattern)) return [shown(path, pattern)];
-    const found = globSync(pattern, {
+    const paths = globSync(pattern, {
       cwd: folder,
       ignore: ["**/node_modules/**", ...ignore],
       absolute: true,
       expandDirectories: false,
     }).sort(new Intl.Collator("en", { numeric: true }).compare);
-    return found.length ? found.map((one) => shown(one)) : [pattern];
+    return paths.length ? paths.map((one) => shown(one)) : [pattern];
   });
   // One file by two names, as by a link to it, is one file.
   const seen = new Set<string>();

@@ -33,7 +33,7 @@ export function fixedMarkdown(
   source: string,
   before: Draft,
   after: Draft,
-  made: readonly Fix[],
+  fixes: readonly Fix[],
 ): string | null {
   const { body } = readFrontMatter(source);
   // Its places are not those of the text that was read.
@@ -43,7 +43,7 @@ export function fixedMarkdown(
   const edits: Edit[] = [];
   if (!headingEdits(tree, body, before, after, edits)) return null;
   const addresses = new Map(
-    made
+    fixes
       .filter(({ fix }) => fix === "secure-links")
       .flatMap(({ lines }) => lines.map(({ before: old, after: now }) => [old, now])),
   );

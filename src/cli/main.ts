@@ -55,15 +55,15 @@ export function run(argv: string[], out: (text: string) => void, err: (text: str
 
 function fix(call: Call, say: (text: string) => void): void {
   const err = (text: string) => say(printable(text));
-  for (const { file, made, source, left } of fixFiles(call.files, call)) {
+  for (const { file, made: fixes, source, left } of fixFiles(call.files, call)) {
     if (left) {
       err(`${file}: ${left}\n`);
       continue;
     }
-    const gain = made.reduce((sum, fix) => sum + fix.gain, 0);
+    const gain = fixes.reduce((sum, fix) => sum + fix.gain, 0);
     const done = call.fix === "write" ? "fixed" : "would be fixed";
     err(`${file}: ${done}, +${gain.toFixed(1)}\n`);
-    for (const { name, lines } of made)
+    for (const { name, lines } of fixes)
       for (const { before, after } of lines) err(`  ${name}: ${before} → ${after}\n`);
     if (call.fix === "write") writeFileSync(file, source);
   }

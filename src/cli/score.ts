@@ -82,21 +82,21 @@ function termsOf(
     .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
   const { keyword, language } = draft.meta;
   const field = options.field?.competitorsFor(file, keyword, language) ?? null;
-  const known = options.known ?? noContext;
+  const context = options.known ?? noContext;
   return {
     field,
     context: {
-      ...known,
-      others: [...known.others, ...others],
-      setAside: { ...known.setAside, ...options.setAside },
-      field: field?.measure ?? known.field,
+      ...context,
+      others: [...context.others, ...others],
+      setAside: { ...context.setAside, ...options.setAside },
+      field: field?.measure ?? context.field,
     },
   };
 }
 
 /** What the application would have known, and the score cannot tell without. */
-function unknownNotes({ known, field, setAside }: ScoreOptions): string[] {
-  if (known) return [];
+function unknownNotes({ known: context, field, setAside }: ScoreOptions): string[] {
+  if (context) return [];
   const unknown = [
     !field && "competing pages",
     "questions chosen in Plan",
@@ -133,12 +133,12 @@ export function fixFiles(files: readonly string[], options: ScoreOptions): Fixed
     const { file, source, draft } = one;
     const { context } = termsOf(one, read, options);
     const terms = { context, profile: options.profile, help: noHelp };
-    const { draft: better, made } = fixAll(draft, safe, terms);
-    if (!made.length) return [];
-    const left = { file, made, source };
+    const { draft: better, made: fixes } = fixAll(draft, safe, terms);
+    if (!fixes.length) return [];
+    const left = { file, made: fixes, source };
     if (READERS[endingOf(file)]!.html)
       return [{ ...left, left: "has safe fixes, but only Markdown files are written." }];
-    const fixed = fixedMarkdown(source, draft, better, made);
+    const fixed = fixedMarkdown(source, draft, better, fixes);
     const score = (of: Draft) => proof(of, context, options.profile).score;
     // Read again from the text that would be written: what was promised must hold there.
     const proved =

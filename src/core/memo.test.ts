@@ -69,20 +69,20 @@ describe("memo", () => {
 
 describe("functions that remember", () => {
   it("are computed once for each object, undefined included", () => {
-    const asked: object[] = [];
+    const keys: object[] = [];
     const of = perObject((key: object) => {
-      asked.push(key);
-      return key === second ? undefined : asked.length;
+      keys.push(key);
+      return key === second ? undefined : keys.length;
     });
     const [first, second] = [{}, {}];
     expect([of(first), of(second), of(first), of(second)]).toEqual([1, undefined, 1, undefined]);
-    expect(asked).toEqual([first, second]);
+    expect(keys).toEqual([first, second]);
   });
 
   it("are computed once for each text, until there are too many", () => {
-    const asked: string[] = [];
-    const length = perText((text) => asked.push(text) && text.length, 2);
+    const keys: string[] = [];
+    const length = perText((text) => keys.push(text) && text.length, 2);
     expect(["a", "bb", "a", "ccc", "a"].map(length)).toEqual([1, 2, 1, 3, 1]);
-    expect(asked).toEqual(["a", "bb", "ccc", "a"]);
+    expect(keys).toEqual(["a", "bb", "ccc", "a"]);
   });
 });

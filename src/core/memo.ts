@@ -5,10 +5,10 @@
 
 /** A value that is made when it is first asked for, and never anew: it depends on nothing. */
 export function once<T>(make: () => T): () => T {
-  let made: { value: T } | null = null;
+  let held: { value: T } | null = null;
   return () => {
-    made ??= { value: make() };
-    return made.value;
+    held ??= { value: make() };
+    return held.value;
   };
 }
 
@@ -109,8 +109,8 @@ export class MemoByText<T> {
     return {
       get: (text, compute) => {
         const values = this.#kinds.get(kind);
-        const known = values?.get(text);
-        if (known !== undefined || values?.has(text)) return known as T;
+        const cached = values?.get(text);
+        if (cached !== undefined || values?.has(text)) return cached as T;
         return this.#keep(kind, text, compute());
       },
     };

@@ -14,9 +14,9 @@ export const getCompetitors = async (postId: string): Promise<Competitors | null
   (await listCompetitors(postId))[0] ?? null;
 /** The latest field of every other post that is for the same keyword (folded), the latest first. */
 export async function competitorsElsewhere(postId: string, keyword: string): Promise<Competitors[]> {
-  const wanted = foldPlain(keyword);
+  const folded = foldPlain(keyword);
   const fields = await db.fields
-    .filter((field) => field.postId !== postId && foldPlain(field.keyword) === wanted)
+    .filter((field) => field.postId !== postId && foldPlain(field.keyword) === folded)
     .toArray();
   const latest = new Map<string, Competitors>();
   for (const field of fields.sort((a, b) => (a.collectedAt < b.collectedAt ? 1 : -1)))
@@ -30,8 +30,8 @@ export const getCompetitorBody = (fieldId: string): Promise<CompetitorBody | und
 /** Keeps a field. The post counts as changed: its score rests on the field. */
 export async function saveCompetitors(field: Competitors, body: CompetitorBody, now: string): Promise<void> {
   await db.transaction("rw", db.posts, db.fields, db.fieldBodies, async () => {
-    const found = await db.posts.update(field.postId, { updatedAt: now });
-    if (!found) throw new Error("This post is no longer in the workspace.");
+    const updated = await db.posts.update(field.postId, { updatedAt: now });
+    if (!updated) throw new Error("This post is no longer in the workspace.");
     await db.fields.put(field);
     await db.fieldBodies.put(body);
   });
@@ -79,8 +79,8 @@ export async function planContexts(postIds: readonly string[]): Promise<PlanCont
   ]);
   const kept = new Map<string, Competitors>();
   for (const field of fields) {
-    const known = kept.get(field.postId);
-    if (!known || known.collectedAt < field.collectedAt) kept.set(field.postId, field);
+    const earlier = kept.get(field.postId);
+    if (!earlier || earlier.collectedAt < field.collectedAt) kept.set(field.postId, field);
   }
   return postIds.map((id, i) => ({
     field: kept.get(id)?.measure ?? null,

@@ -12,9 +12,9 @@ export const isOwnList = ({ id, name }: Pick<ListHead, "id" | "name">, postId: s
 /** The list that a post without one gets, with the numbers that are known. */
 export function listOfPost(
   post: Pick<Post, "id" | "language" | "keyword" | "supporting" | "createdAt" | "updatedAt">,
-  known: readonly KeywordRow[] = [],
+  lookedUp: readonly KeywordRow[] = [],
 ): KeywordList {
-  const rows = new Map(known.map((row) => [identity(row.text), row]));
+  const rows = new Map(lookedUp.map((row) => [identity(row.text), row]));
   const list: KeywordList = {
     id: ownListId(post.id),
     name: "",

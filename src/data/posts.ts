@@ -88,11 +88,11 @@ export async function savePost(id: string, change: PostChange, now: string): Pro
       await db.journal.delete(id);
     }
     if (change.outline || change.piece) {
-      const known = await db.outlines.get(id);
-      const piece = change.piece ?? known?.piece;
+      const outline = await db.outlines.get(id);
+      const piece = change.piece ?? outline?.piece;
       await db.outlines.put({
         postId: id,
-        items: change.outline ?? known?.items ?? [],
+        items: change.outline ?? outline?.items ?? [],
         ...(piece && { piece }),
       });
     }

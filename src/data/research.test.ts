@@ -79,9 +79,9 @@ beforeEach(() => emptyWorkspace("2026-01-01T00:00:00.000Z"));
 describe("a post and its list", () => {
   it("change together, from either side, and keep the numbers", async () => {
     await addPost(newPost("p", emptySite, NOW, { keyword: "bike", supporting: ["lock"] }));
-    const made = (await getListOfPost("p"))!;
-    expect(made).toMatchObject({ target: "bike", postId: "p" });
-    await changeList(made.id, (now) => withKeywords(now, [keyword("bike", 500), keyword("bell", 20)]), LATER);
+    const list = (await getListOfPost("p"))!;
+    expect(list).toMatchObject({ target: "bike", postId: "p" });
+    await changeList(list.id, (now) => withKeywords(now, [keyword("bike", 500), keyword("bell", 20)]), LATER);
     expect(await getPost("p")).toMatchObject({
       keyword: "bike",
       supporting: ["lock", "bell"],

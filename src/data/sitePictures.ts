@@ -23,9 +23,9 @@ export async function sitePictures(): Promise<SitePicture[]> {
     for (const asset of await db.assets.toArray())
       pictures.set(asset.id, { asset, alt: "", caption: "", posts: [] });
     const showIn = (src: string, title: string | undefined): SitePicture | undefined => {
-      const known = pictures.get(assetId(src) ?? "");
-      if (known && title && !known.posts.includes(title)) known.posts.push(title);
-      return known;
+      const picture = pictures.get(assetId(src) ?? "");
+      if (picture && title && !picture.posts.includes(title)) picture.posts.push(title);
+      return picture;
     };
     const posts = await db.posts.toArray();
     const titles = new Map(posts.map(({ id, title }) => [id, title || "Untitled post"]));
@@ -35,10 +35,10 @@ export async function sitePictures(): Promise<SitePicture[]> {
       const visit = (node: EditorNode): void => {
         // A picture, or the poster of a video.
         const src = String(node.attrs?.src ?? node.attrs?.poster ?? "");
-        const known = showIn(src, titles.get(postId));
-        if (known) {
-          known.alt ||= String(node.attrs?.alt ?? "");
-          known.caption ||= captionOf(node);
+        const entry = showIn(src, titles.get(postId));
+        if (entry) {
+          entry.alt ||= String(node.attrs?.alt ?? "");
+          entry.caption ||= captionOf(node);
         }
         node.content?.forEach(visit);
       };

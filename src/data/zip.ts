@@ -95,7 +95,7 @@ export interface Unpacked {
 export async function unpack(
   file: Blob,
   bounds: ZipBounds,
-  wanted: (name: string) => boolean = () => true,
+  accepts: (name: string) => boolean = () => true,
   onProgress: Progress = () => {},
 ): Promise<Unpacked> {
   const reader = new ZipReader(new BlobReader(file));
@@ -115,7 +115,7 @@ export async function unpack(
   }
   const entries = new Map<string, Uint8Array>();
   const damaged: Damaged[] = [];
-  const taken = list.filter(({ filename }) => wanted(filename));
+  const taken = list.filter(({ filename }) => accepts(filename));
   const total = taken.reduce((sum, { uncompressedSize }) => sum + uncompressedSize, 0);
   let done = 0;
   for (const entry of taken) {

@@ -14,11 +14,11 @@ const LONGEST_SILENCE = 60_000;
 /** Listens on a port of this machine, on the next free one, or on any where the next fifty are taken. */
 export async function listen(
   app: Express,
-  asked: number,
+  preferred: number,
   host = "127.0.0.1",
 ): Promise<{ server: Server; port: number }> {
-  const last = Math.min(asked + MOST_TRIES - 1, 65_535);
-  const port = await getPort({ port: asked < FREE_TO_ALL ? asked : portNumbers(asked, last), host });
+  const last = Math.min(preferred + MOST_TRIES - 1, 65_535);
+  const port = await getPort({ port: preferred < FREE_TO_ALL ? preferred : portNumbers(preferred, last), host });
   const server = createServer(
     {
       headersTimeout: LONGEST_HEAD,

@@ -2,8 +2,8 @@ import { join } from "node:path";
 import { createApp } from "./app";
 import { listen } from "./listen";
 
-const asked = Number(process.env.PORT || 4310);
-if (!Number.isInteger(asked) || asked < 1 || asked > 65_535) {
+const preferred = Number(process.env.PORT || 4310);
+if (!Number.isInteger(preferred) || preferred < 1 || preferred > 65_535) {
   console.error(`PORT must be a number from 1 to 65535, not “${process.env.PORT}”.`);
   process.exit(2);
 }
@@ -16,8 +16,8 @@ const app = createApp(join(import.meta.dirname, "../../dist"), {
   reach: onlyHere ? "this-machine" : "public",
   names,
 });
-const { server, port } = await listen(app, asked, host);
-if (port !== asked) console.log(`Port ${asked} is taken; using ${port}.`);
+const { server, port } = await listen(app, preferred, host);
+if (port !== preferred) console.log(`Port ${preferred} is taken; using ${port}.`);
 console.log(`Dune Sparrow is at http://127.0.0.1:${port}`);
 for (const signal of ["SIGINT", "SIGTERM"] as const) {
   process.once(signal, () => {

@@ -13,44 +13,44 @@ const of = (fieldId: string, more: Partial<CompetitorsOf> = {}): CompetitorsOf =
 });
 
 function fields(gone: string[] = []) {
-  const made: string[] = [];
+  const runs: string[] = [];
   const held = new Analyses(async ({ fieldId, kept }) => {
-    made.push(`${fieldId} ${kept.length}`);
+    runs.push(`${fieldId} ${kept.length}`);
     await new Promise((resolve) => setTimeout(resolve, fieldId === "slow" ? 20 : 0));
     if (fieldId === "broken") throw new Error("no");
     return gone.includes(fieldId) ? null : ({ keyword: fieldId } as CompetitorAnalysis);
   });
-  return { held, made };
+  return { held, made: runs };
 }
 const keywordOf = async (analysis: Promise<CompetitorAnalysis | null>) => (await analysis)?.keyword;
 
 it("answers about the field that is named, whichever job ended last", async () => {
-  const { held, made } = fields();
+  const { held, made: runs } = fields();
   const slow = keywordOf(held.of(of("slow")));
   const other = keywordOf(held.of(of("other")));
   expect([await slow, await other, await keywordOf(held.of(of("slow")))]).toEqual(["slow", "other", "slow"]);
-  expect(made).toEqual(["slow 1", "other 1"]);
+  expect(runs).toEqual(["slow 1", "other 1"]);
 });
 
 it("makes another analysis where other pages are kept, or another profile holds", async () => {
-  const { held, made } = fields();
+  const { held, made: runs } = fields();
   await held.of(of("a"));
   await held.of(of("a", { kept: [] }));
   await held.of(of("a", { profile: { ...defaultProfile, openingWords: 7 } }));
-  expect(made).toEqual(["a 1", "a 0", "a 1"]);
+  expect(runs).toEqual(["a 1", "a 0", "a 1"]);
 });
 
 it("makes again what it no longer holds", async () => {
-  const { held, made } = fields();
+  const { held, made: runs } = fields();
   for (const id of ["a", "b", "c", "a"]) expect(await keywordOf(held.of(of(id)))).toBe(id);
-  expect(made).toEqual(["a 1", "b 1", "c 1", "a 1"]);
+  expect(runs).toEqual(["a 1", "b 1", "c 1", "a 1"]);
 });
 
 it("asks again for what failed or was not there", async () => {
-  const { held, made } = fields(["gone"]);
+  const { held, made: runs } = fields(["gone"]);
   expect(await held.of(of("gone"))).toBeNull();
   expect(await held.of(of("gone"))).toBeNull();
   await expect(held.of(of("broken"))).rejects.toThrow("no");
   await expect(held.of(of("broken"))).rejects.toThrow("no");
-  expect(made).toEqual(["gone 1", "gone 1", "broken 1", "broken 1"]);
+  expect(runs).toEqual(["gone 1", "gone 1", "broken 1", "broken 1"]);
 });

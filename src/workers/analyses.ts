@@ -31,16 +31,16 @@ export class Analyses {
   /** The analysis of a field; null where its pages are no longer in the workspace. */
   of(of: CompetitorsOf, analyse = this.analyse): Promise<CompetitorAnalysis | null> {
     const key = competitorsKey(of);
-    const known = this.#held.get(key);
+    const held = this.#held.get(key);
     // Asked for last, it goes last.
     this.#held.delete(key);
-    const analysis = known ?? analyse(of);
+    const analysis = held ?? analyse(of);
     this.#held.set(key, analysis);
     for (const oldest of this.#held.keys()) if (this.#held.size > MOST) this.#held.delete(oldest);
     const forget = () => {
       if (this.#held.get(key) === analysis) this.#held.delete(key);
     };
-    analysis.then((found) => found ?? forget(), forget);
+    analysis.then((analysis) => analysis ?? forget(), forget);
     return analysis;
   }
 }

@@ -36,22 +36,22 @@ describe("collecting pages", () => {
   });
   it("keeps what was read when it is stopped, and asks for no more", async () => {
     const stop = new AbortController();
-    const asked: string[] = [];
+    const addresses: string[] = [];
     const outcomes: PageOutcome[] = [];
     await collectPages(
       pages(20),
       async (address) => {
-        asked.push(address);
-        if (asked.length > 6) stop.abort();
+        addresses.push(address);
+        if (addresses.length > 6) stop.abort();
         await Promise.resolve();
         return { page, standIn: false };
       },
       (outcome) => outcomes.push(outcome),
       stop.signal,
     );
-    expect(asked.length).toBeLessThan(12);
+    expect(addresses.length).toBeLessThan(12);
     expect(outcomes.length).toBeGreaterThan(0);
-    expect(outcomes.length).toBeLessThan(asked.length);
+    expect(outcomes.length).toBeLessThan(addresses.length);
   });
   it("has nothing to do for no pages", async () => {
     await collectPages(

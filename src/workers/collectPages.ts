@@ -31,14 +31,14 @@ export async function collectPages(
 ): Promise<void> {
   const limit = pLimit(AT_ONCE);
   await Promise.all(
-    pages.map((asked) =>
+    pages.map((target) =>
       limit(async () => {
         if (signal.aborted) return;
         try {
-          const answer = await read(asked.address, signal);
-          if (!signal.aborted) onOutcome({ asked, ...answer });
+          const answer = await read(target.address, signal);
+          if (!signal.aborted) onOutcome({ asked: target, ...answer });
         } catch (error) {
-          if (!signal.aborted) onOutcome({ asked, failed: messageOf(error) });
+          if (!signal.aborted) onOutcome({ asked: target, failed: messageOf(error) });
         }
       }),
     ),

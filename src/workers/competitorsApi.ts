@@ -84,12 +84,12 @@ export function createCompetitorsApi() {
     async analyse(
       of: CompetitorsOf,
       pages: RankedCompetitor[],
-      asked: AskedQuestion[],
+      questions: AskedQuestion[],
       onProgress?: (done: number, of: number) => void,
     ): Promise<CompetitorAnalysis> {
       const { keyword, language, profile } = of;
       const analysis = await fields.of(of, async () =>
-        analyseCompetitors(pages, { keyword, language, profile, asked }, onProgress),
+        analyseCompetitors(pages, { keyword, language, profile, asked: questions }, onProgress),
       );
       return analysis!;
     },
@@ -118,15 +118,15 @@ export function createCompetitorsApi() {
       };
     },
     async put(of: CompetitorsOf, items: OutlineItem[], what: Put, rules: GapRules): Promise<OutlineItem[]> {
-      const found = await fields.of(of);
-      if (!found) return items;
+      const analysis = await fields.of(of);
+      if (!analysis) return items;
       if (what.kind === "topic") {
-        const topic = found.topics.find(({ label }) => label === what.label);
-        return topic ? withTopic(items, topic, found, freshId()) : items;
+        const topic = analysis.topics.find(({ label }) => label === what.label);
+        return topic ? withTopic(items, topic, analysis, freshId()) : items;
       }
       if (what.kind === "term") {
-        const term = found.terms.find(({ key }) => key === what.key);
-        return term ? withTerm(items, term, found) : items;
+        const term = analysis.terms.find(({ key }) => key === what.key);
+        return term ? withTerm(items, term, analysis) : items;
       }
       if (what.kind === "question-faq") return withQuestion(items, what.text, freshId());
       if (what.kind === "question-heading") {
@@ -134,8 +134,8 @@ export function createCompetitorsApi() {
         const item: OutlineItem = { id: freshId(), level: 2, text: what.text, note: "" };
         return at < 0 ? [...items, item] : items.toSpliced(at, 0, item);
       }
-      const gaps = gapsOf(found, outlineBlocks(items), rules, "by a heading");
-      return gaps ? withAllGaps(items, gaps, found, freshId) : items;
+      const gaps = gapsOf(analysis, outlineBlocks(items), rules, "by a heading");
+      return gaps ? withAllGaps(items, gaps, analysis, freshId) : items;
     },
     /** @param of the field; null where there is none. @param length words that are aimed at, where somebody has said */
     async budgets(
@@ -151,9 +151,9 @@ export function createCompetitorsApi() {
     },
     merge: (
       items: OutlineItem[],
-      made: AssembledItem[],
+      outline: AssembledItem[],
       of: Pick<CompetitorAnalysis, "keyword" | "language">,
-    ): { items: OutlineItem[]; added: number } => mergeAssembled(items, made, of, freshId),
+    ): { items: OutlineItem[]; added: number } => mergeAssembled(items, outline, of, freshId),
 
     /** @param of the field that it is made from; null where there is none */
     async brief(

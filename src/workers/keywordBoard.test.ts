@@ -48,8 +48,8 @@ describe("the board", () => {
   it("chooses by both numbers, and draws no more than asked", () => {
     const board = boardOf();
     expect([...board.within([40, 300], [0, 25])]).toEqual([1, 3]);
-    const { points, known } = board.map(2);
-    expect([points.length, known]).toEqual([2, 3]);
+    const { points, known: plotted } = board.map(2);
+    expect([points.length, plotted]).toEqual([2, 3]);
     // Each part of the map has its turn before any has its second.
     const crowded = new KeywordBoard(
       tableOf([...Array.from({ length: 50 }, (_, i) => row(`near ${i}`, 90_000 + i, 1)), row("far", 20, 95)]),
@@ -91,14 +91,14 @@ describe("the board", () => {
 });
 
 describe("joining what was found", () => {
-  const found = (text: string, source: string, searches: number | null) => ({
+  const keyword = (text: string, source: string, searches: number | null) => ({
     ...row(text, searches, null),
     from: [{ source, how: "suggested" as const }],
     ranking: [],
   });
   it("keeps every row's source, leaves places as they were and fills what was unknown", () => {
-    const first = joinTables(null, [found("bike", "a", null), found("bell", "a", 5)]);
-    const { table, places } = joinTables(first.table, [found("horn", "b", 1), found("Bike", "b", 9)]);
+    const first = joinTables(null, [keyword("bike", "a", null), keyword("bell", "a", 5)]);
+    const { table, places } = joinTables(first.table, [keyword("horn", "b", 1), keyword("Bike", "b", 9)]);
     expect([...places]).toEqual([2, 0]);
     expect(table.text).toEqual(["bike", "bell", "horn"]);
     expect(table.searches[0]).toBe(9);

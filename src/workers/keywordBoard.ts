@@ -168,12 +168,12 @@ export class KeywordBoard {
   /** Rows for the map: those whose numbers are known; where there are too many to draw, those of most opportunity in each part of it. */
   map(most: number): { points: MapPoint[]; known: number } {
     const { searches, difficulty, text } = this.#table;
-    const known = this.#order.filter(
+    const plotted = this.#order.filter(
       (place) => !Number.isNaN(searches[place]!) && !Number.isNaN(difficulty[place]!),
     );
-    const drawn = known.length > most ? this.#spread(known).subarray(0, most) : known;
+    const drawn = plotted.length > most ? this.#spread(plotted).subarray(0, most) : plotted;
     return {
-      known: known.length,
+      known: plotted.length,
       points: Array.from(drawn, (place) => ({
         place,
         text: text[place]!,
@@ -211,9 +211,9 @@ export class KeywordBoard {
 
   /** @param text of the keyword: its place is another when the list is put in another order. @returns null where it is gone */
   detail(text: string): KeywordDetail | null {
-    const wanted = identity(text);
+    const key = identity(text);
     let place = this.#table.text.indexOf(text);
-    if (place < 0) place = this.#table.text.findIndex((one) => identity(one) === wanted);
+    if (place < 0) place = this.#table.text.findIndex((one) => identity(one) === key);
     if (place < 0) return null;
     const row = this.rowAt(place);
     const stems = this.#stemsAt(place);

@@ -124,9 +124,9 @@ export function createKeywordsApi() {
     async tray(of: BoardQuestion, places: Uint32Array, language: string, withoutList: string): Promise<Tray> {
       await refreshUses();
       return ask(of, (board) => {
-        const known = places.filter((place) => place < board.count);
-        const texts = Array.from(known, (place) => board.rowAt(place).text);
-        return { ...board.sum(known), overlaps: lists.overlapOfTexts(texts, language, withoutList) };
+        const present = places.filter((place) => place < board.count);
+        const texts = Array.from(present, (place) => board.rowAt(place).text);
+        return { ...board.sum(present), overlaps: lists.overlapOfTexts(texts, language, withoutList) };
       });
     },
     /** Rows of a selection as a list keeps them. */
@@ -165,15 +165,15 @@ export function createKeywordsApi() {
           onProgress,
           own.signal,
         );
-        const made = {
+        const kept = {
           ...lookUp,
           seeds: lookUp.seeds.filter((seed) => !failed.some((one) => one.seed === seed)),
           standIn: lookUp.standIn || standIn,
           count: table.text.length,
         };
         // A look-up that found nothing is said and not kept.
-        if (table.text.length) await saveLookUp(made, { table, articles });
-        return { lookUp: made, notes, failed };
+        if (table.text.length) await saveLookUp(kept, { table, articles });
+        return { lookUp: kept, notes, failed };
       });
       return done.finally(() => {
         if (asking.get(lookUp.id) === own) asking.delete(lookUp.id);
@@ -212,7 +212,7 @@ export function createKeywordsApi() {
       if (!into || !body || !other || !more || intoId === otherId)
         throw new Error("One of the two look-ups is no longer in the workspace.");
       const { table } = joinTables(body.table, rowsOf(more.table));
-      const known = new Set(body.articles.map(({ page }) => page.address));
+      const read = new Set(body.articles.map(({ page }) => page.address));
       await saveLookUp(
         {
           ...into,
@@ -224,7 +224,7 @@ export function createKeywordsApi() {
         },
         {
           table,
-          articles: [...body.articles, ...more.articles.filter(({ page }) => !known.has(page.address))],
+          articles: [...body.articles, ...more.articles.filter(({ page }) => !read.has(page.address))],
         },
       );
       await deleteLookUp(otherId);
@@ -254,19 +254,19 @@ export function createKeywordsApi() {
       region: string,
       language: string,
     ): Promise<{ keywords: ListKeyword[]; failed: Failed | null }> {
-      const known = new Map<string, ListKeyword>();
-      const wanted = new Set(texts.map(identity));
+      const byIdentity = new Map<string, ListKeyword>();
+      const keys = new Set(texts.map(identity));
       for (const lookUp of await listLookUps()) {
-        if (known.size === wanted.size) break;
+        if (byIdentity.size === keys.size) break;
         if (region && lookUp.region && lookUp.region !== region) continue;
         const table = (await getLookUpBody(lookUp.id))?.table;
         for (let i = 0; i < (table?.text.length ?? 0); i++) {
           const key = identity(table!.text[i]!);
-          if (wanted.has(key) && !known.has(key) && !Number.isNaN(table!.searches[i]!))
-            known.set(key, asListKeyword(rowAt(table!, i), lookUp.region));
+          if (keys.has(key) && !byIdentity.has(key) && !Number.isNaN(table!.searches[i]!))
+            byIdentity.set(key, asListKeyword(rowAt(table!, i), lookUp.region));
         }
       }
-      const open = texts.filter((text) => !known.has(identity(text)));
+      const open = texts.filter((text) => !byIdentity.has(identity(text)));
       let failed: Failed | null = null;
       for (let from = 0; from < open.length && region && !failed; from += 500) {
         const answer = await outcome(() =>
@@ -275,7 +275,7 @@ export function createKeywordsApi() {
         if ("failed" in answer) failed = answer.failed;
         else
           for (const { keyword, ...numbers } of answer.ok.numbers)
-            known.set(identity(keyword), {
+            byIdentity.set(identity(keyword), {
               ...numbers,
               text: keyword,
               lastMonth: answer.ok.lastMonth,
@@ -287,9 +287,9 @@ export function createKeywordsApi() {
       return {
         failed,
         keywords: texts.map((text) => {
-          const found = known.get(identity(text));
-          const intent = found?.intent || intentOf(text, language).intent;
-          return found ? { ...found, text, intent } : { ...bareListKeyword(text), intent };
+          const row = byIdentity.get(identity(text));
+          const intent = row?.intent || intentOf(text, language).intent;
+          return row ? { ...row, text, intent } : { ...bareListKeyword(text), intent };
         }),
       };
     },

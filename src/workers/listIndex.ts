@@ -37,8 +37,8 @@ export class ListIndex {
     const gone = new Set(this.#lists.keys());
     const changed = heads.filter(({ id, updatedAt, postId, name }) => {
       gone.delete(id);
-      const known = this.#lists.get(id)?.list;
-      return !known || known.updatedAt !== updatedAt || known.postId !== postId || known.name !== name;
+      const list = this.#lists.get(id)?.list;
+      return !list || list.updatedAt !== updatedAt || list.postId !== postId || list.name !== name;
     });
     for (const id of gone) {
       this.#lists.delete(id);

@@ -34,7 +34,7 @@ export interface LookUpAnswer {
 
 /** An idea of the service as a row. */
 export function foundKeyword(
-  { numbers: { keyword, ...numbers }, how, ranking, asked }: Idea,
+  { numbers: { keyword, ...numbers }, how, ranking, asked: places }: Idea,
   seed: string,
   { lastMonth, standIn }: { lastMonth: string; standIn: boolean },
 ): FoundKeyword {
@@ -45,7 +45,7 @@ export function foundKeyword(
     standIn,
     from: [{ source: seed, how }],
     ranking,
-    ...(asked && { asked }),
+    ...(places && { asked: places }),
   };
 }
 
@@ -89,16 +89,16 @@ export async function runLookUp(
   for (const [done, seed] of seeds.entries()) {
     onProgress(done, seeds.length);
     try {
-      const found = await search.ask(connection, "ideas", { seed, region, most: MOST_IDEAS }, signal);
+      const reply = await search.ask(connection, "ideas", { seed, region, most: MOST_IDEAS }, signal);
       const about = await search.ask(
         connection,
         "articles",
         { subject: seed, region, most: MOST_ARTICLES },
         signal,
       );
-      answer.standIn ||= found.standIn || about.standIn;
-      if (found.note) answer.notes.push(found.note);
-      for (const idea of found.ideas) rows.push(foundKeyword(idea, seed, found));
+      answer.standIn ||= reply.standIn || about.standIn;
+      if (reply.note) answer.notes.push(reply.note);
+      for (const idea of reply.ideas) rows.push(foundKeyword(idea, seed, reply));
       for (const article of about.articles) articles.set(article.page.address, article);
     } catch (error) {
       if (error instanceof SearchFailure && error.code === "cancelled") throw error;

@@ -25,8 +25,8 @@ export interface PostToScore {
 /** Posts that are read at a time: between two readings, what somebody asks meanwhile is answered. */
 const READ = 5;
 
-async function readPosts(asked: readonly PostToScore[]): Promise<{ json: string; plan: PlanContext }[]> {
-  const ids = asked.map(({ post }) => post.id);
+async function readPosts(posts: readonly PostToScore[]): Promise<{ json: string; plan: PlanContext }[]> {
+  const ids = posts.map(({ post }) => post.id);
   const [docs, plans] = await Promise.all([getDocsAsJson(ids), planContexts(ids)]);
   return docs.map((json, i) => ({ json, plan: plans[i]! }));
 }
@@ -78,18 +78,18 @@ export function createProofApi() {
      *
      * @throws Error where that run is not the one going on: another has begun, or the worker was started again
      */
-    scoreMany: async (runId: string, asked: readonly PostToScore[]): Promise<PostScore[]> => {
+    scoreMany: async (runId: string, posts: readonly PostToScore[]): Promise<PostScore[]> => {
       if (run?.id !== runId) throw new Error("The posts are being scored by other rules by now.");
       const { site, profile, contextOf } = run;
       const scores: PostScore[] = [];
-      const read = (at: number) => readPosts(asked.slice(at, at + READ));
+      const read = (at: number) => readPosts(posts.slice(at, at + READ));
       let next = read(0);
-      for (let at = 0; at < asked.length; at += READ) {
+      for (let at = 0; at < posts.length; at += READ) {
         const stored = await next;
         // While these are scored, the next ones are read.
         next = read(at + READ);
         for (const [i, { json, plan }] of stored.entries()) {
-          const { post, scoredAt } = asked[at + i]!;
+          const { post, scoredAt } = posts[at + i]!;
           const draft = draftOf(post, site, JSON.parse(json) as EditorDoc);
           scores.push({ ...summarise(post.id, proof(draft, contextOf(post, plan), profile)), scoredAt });
         }

@@ -23,8 +23,8 @@ beforeEach(async () => {
 });
 
 it("is what was told, however it changed", async () => {
-  const known = ["one", "two “quoted”", "three", "vier", "五"].map(line);
-  const text = fc.array(fc.constantFrom(...known), { maxLength: 8 });
+  const lines = ["one", "two “quoted”", "three", "vier", "五"].map(line);
+  const text = fc.array(fc.constantFrom(...lines), { maxLength: 8 });
   await fc.assert(
     fc.asyncProperty(fc.array(text, { minLength: 1, maxLength: 6 }), async (texts) => {
       const keeper = new TextKeeper();
@@ -63,8 +63,8 @@ it("says where the post is gone, and stamps it where it is there", async () => {
 });
 
 it("is whole after a kill at any moment: the text that was stored with what was noted since", async () => {
-  const known = ["one", "two “quoted”", "three", "vier", "五"].map(line);
-  const text = fc.array(fc.constantFrom(...known), { maxLength: 8 });
+  const lines = ["one", "two “quoted”", "three", "vier", "五"].map(line);
+  const text = fc.array(fc.constantFrom(...lines), { maxLength: 8 });
   const step = fc.record({ now: text, how: fc.constantFrom("keep" as const, "note" as const) });
   await fc.assert(
     fc.asyncProperty(fc.array(step, { minLength: 1, maxLength: 6 }), async (steps) => {

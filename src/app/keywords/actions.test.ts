@@ -26,7 +26,7 @@ const undo = async <T>(read: () => Promise<T>, effect: T) => {
   lastNotice()!.press!();
   await vi.waitFor(async () => expect(await read()).toEqual(effect), { timeout: 20_000 });
 };
-const made = async (name: string, ...texts: string[]) => (await makeList(name, "en", keywords(...texts)))!;
+const newList = async (name: string, ...texts: string[]) => (await makeList(name, "en", keywords(...texts)))!;
 
 beforeEach(async () => {
   await Promise.all(db.tables.map((table) => table.clear()));
@@ -34,42 +34,42 @@ beforeEach(async () => {
 
 describe("keyword lists", () => {
   it("take keywords once, and say how many were there already", async () => {
-    const id = await made("Bikes", "cargo bike");
+    const id = await newList("Bikes", "cargo bike");
     await putInList(id, keywords("Cargo Bike", "bell"));
     expect(await textsOf(id)).toEqual(["cargo bike", "bell"]);
     expect(lastNotice()!.text).toBe("1 keyword added to “Bikes”; it had 1 already.");
   });
 
   it("give keywords up, and have them back", async () => {
-    const id = await made("Bikes", "cargo bike", "bell", "lock");
+    const id = await newList("Bikes", "cargo bike", "bell", "lock");
     await takeOut(await list(id), ["bell"]);
     expect(await textsOf(id)).toEqual(["cargo bike", "lock"]);
     await undo(() => textsOf(id), ["cargo bike", "bell", "lock"]);
   });
 
   it("move keywords to another list and back", async () => {
-    const [from, to] = [await made("From", "a bike", "b bike"), await made("To", "c bike")];
+    const [from, to] = [await newList("From", "a bike", "b bike"), await newList("To", "c bike")];
     await moveTo(await list(from), to, ["a bike"]);
     expect([await textsOf(from), await textsOf(to)]).toEqual([["b bike"], ["c bike", "a bike"]]);
     await undo(() => Promise.all([textsOf(from), textsOf(to)]), [["a bike", "b bike"], ["c bike"]]);
   });
 
   it("are split, and made whole again", async () => {
-    const id = await made("Whole", "a bike", "b bike");
+    const id = await newList("Whole", "a bike", "b bike");
     const part = (await splitOff(await list(id), "Part", ["b bike"]))!;
     expect([await textsOf(id), await textsOf(part)]).toEqual([["a bike"], ["b bike"]]);
     await undo(() => Promise.all([textsOf(id), getList(part)]), [["a bike", "b bike"], undefined]);
   });
 
   it("are merged, and parted again", async () => {
-    const [into, other] = [await made("Into", "a bike"), await made("Other", "b bike", "a bike")];
+    const [into, other] = [await newList("Into", "a bike"), await newList("Other", "b bike", "a bike")];
     await mergeInto(into, await list(other));
     expect([await textsOf(into), await getList(other)]).toEqual([["a bike", "b bike"], undefined]);
     await undo(() => Promise.all([textsOf(into), textsOf(other)]), [["a bike"], ["b bike", "a bike"]]);
   });
 
   it("are deleted and brought back, and copied under a name of their own", async () => {
-    const id = await made("Bikes", "a bike");
+    const id = await newList("Bikes", "a bike");
     const copy = (await duplicateList(await list(id)))!;
     expect((await list(copy)).name).toBe("Bikes, copy");
     await removeList(await list(id));

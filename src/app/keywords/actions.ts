@@ -119,12 +119,12 @@ export async function moveTo(from: KeywordList, toId: string, texts: string[]): 
 
 /** Parts a list: the chosen keywords become a list of their own. @returns its id */
 export async function splitOff(from: KeywordList, name: string, texts: string[]): Promise<string | null> {
-  const made = emptyList(name, from.language);
+  const part = emptyList(name, from.language);
   const done = await attempt(async () => {
-    await saveList(made, now());
+    await saveList(part, now());
     await moveKeywords(
       from.id,
-      made.id,
+      part.id,
       (here, there) => {
         const { stays, leaves } = split(here, texts);
         return [stays, withKeywords(there, leaves)];
@@ -138,12 +138,12 @@ export async function splitOff(from: KeywordList, name: string, texts: string[])
       label: "Undo",
       onClick: () =>
         void attempt(async () => {
-          await deleteList(made.id, now());
+          await deleteList(part.id, now());
           await restoreLists({ lists: [from] }, now());
         }),
     },
   });
-  return made.id;
+  return part.id;
 }
 
 export async function removeList(list: Pick<KeywordList, "id" | "name" | "target">): Promise<void> {

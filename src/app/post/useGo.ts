@@ -21,12 +21,12 @@ export function useGo(): (id: CheckId, evidence?: Evidence) => void {
     // As the report is when somebody goes: who can go need not be drawn with every report.
     const { report } = store.getState().openPost;
     const finding = report?.findings.find((f) => f.id === id);
-    const found = evidence ?? finding?.evidence[0];
+    const target = evidence ?? finding?.evidence[0];
     const place = finding?.code === "no-keyword" ? "keyword" : (finding?.place ?? "body");
     const goal: Goal =
-      found?.block !== undefined
-        ? { block: found.block, start: found.start, end: found.end, part: found.field ?? "text" }
-        : { field: found?.field ?? (place === "pictures" ? "body" : place) };
+      target?.block !== undefined
+        ? { block: target.block, start: target.start, end: target.end, part: target.field ?? "text" }
+        : { field: target?.field ?? (place === "pictures" ? "body" : place) };
     void navigate(goal && "field" in goal && goal.field === "keyword" ? "../find" : "../write", {
       relative: "path",
       state: { goal },

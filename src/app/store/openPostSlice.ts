@@ -82,9 +82,9 @@ const slice = createSlice({
       const { post } = state;
       if (!post) return;
       if (payload.slug !== undefined) {
-        const known = liveSlugAfter(post, payload.slug);
-        if (known === undefined) delete post.liveSlug;
-        else post.liveSlug = known;
+        const liveSlug = liveSlugAfter(post, payload.slug);
+        if (liveSlug === undefined) delete post.liveSlug;
+        else post.liveSlug = liveSlug;
       }
       Object.assign(post, payload);
     },

@@ -66,8 +66,8 @@ export class PostSession {
   }
 
   private write(node: Node): EditorNode {
-    const known = this.written.get(node);
-    if (known) return known;
+    const cached = this.written.get(node);
+    if (cached) return cached;
     const json = node.toJSON() as EditorNode;
     this.written.set(node, json);
     return json;
@@ -116,12 +116,12 @@ export class PostSession {
   private remember(node: object, json: () => EditorNode, id: string): KeyedBlock[] {
     const hit = this.known.get(node);
     if (hit) return hit;
-    const made = blocksFromNode(json(), id || `k${this.nextKey}`).map((block) => ({
+    const blocks = blocksFromNode(json(), id || `k${this.nextKey}`).map((block) => ({
       key: `k${this.nextKey++}`,
       block,
     }));
-    this.known.set(node, made);
-    return made;
+    this.known.set(node, blocks);
+    return blocks;
   }
 
   /** Replaces the document, as one step of undo where the editor is there. */

@@ -34,8 +34,8 @@ const slice = createSlice({
       postsAdapter.setAll(
         state.posts,
         payload.map((post) => {
-          const known = entities[post.id];
-          return known && sameFields(known, post) ? known : post;
+          const earlier = entities[post.id];
+          return earlier && sameFields(earlier, post) ? earlier : post;
         }),
       );
     },

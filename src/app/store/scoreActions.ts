@@ -11,11 +11,11 @@ export const readScores = (): AppThunk<Promise<void>> => async (dispatch) => {
 
 /** Shows scores that are kept already, here and in the other tabs. */
 export const showScores =
-  (made: readonly PostScore[]): AppThunk =>
+  (results: readonly PostScore[]): AppThunk =>
   (dispatch, _getState, { scores }) => {
-    if (!made.length) return;
-    dispatch(scoresMade(made));
-    scores.tell(made);
+    if (!results.length) return;
+    dispatch(scoresMade(results));
+    scores.tell(results);
   };
 
 /** Shows a score and keeps it. */

@@ -32,7 +32,7 @@ export function useAsk<T>(
   const dependencies = useDependencies();
   const [held, setHeld] = useState<Held<T>>({ state: "loading" });
   const [rested] = useDebounce(about, pause, { equalityFn: same });
-  const asked = pause ? rested : about;
+  const subject = pause ? rested : about;
   const [tries, setTries] = useState(0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the question is about is named by who asks
   useEffect(() => {
@@ -41,7 +41,7 @@ export function useAsk<T>(
     const send = async () => {
       try {
         const value = await ask(dependencies, signal);
-        if (!signal.aborted) setHeld({ state: "ready", value, about: asked });
+        if (!signal.aborted) setHeld({ state: "ready", value, about: subject });
       } catch (error) {
         if (!signal.aborted) setHeld({ state: "failed", why: messageOf(error) });
       }
@@ -49,7 +49,7 @@ export function useAsk<T>(
     setHeld((before) => (before.state === "ready" ? before : { state: "loading" }));
     void send();
     return () => ended.abort();
-  }, [...asked, tries, dependencies]);
+  }, [...subject, tries, dependencies]);
   const retry = useCallback(() => setTries((n) => n + 1), []);
   return held.state === "ready"
     ? { state: "ready", value: held.value, current: same(held.about, about), retry }

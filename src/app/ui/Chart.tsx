@@ -30,12 +30,12 @@ export function Chart({
   latest.current = options;
   // biome-ignore lint/correctness/useExhaustiveDependencies: later options are given to the chart that is there
   useEffect(() => {
-    const made = new ApexCharts(holder.current, withHouse(latest.current(token), height));
-    chart.current = made;
-    void made.render();
+    const drawn = new ApexCharts(holder.current, withHouse(latest.current(token), height));
+    chart.current = drawn;
+    void drawn.render();
     return () => {
       chart.current = null;
-      made.destroy();
+      drawn.destroy();
     };
   }, []);
   const first = useRef(true);

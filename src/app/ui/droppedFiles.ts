@@ -1,15 +1,15 @@
 /** Files that were dropped, those of dropped folders too, in the order of their paths. @param wanted which of them */
 export async function droppedFiles(
   dropped: DataTransfer,
-  wanted: (name: string) => boolean,
+  accepts: (name: string) => boolean,
 ): Promise<File[]> {
   // Entries must be asked for before anything is waited for: the list is emptied once the event is over.
   const entries = [...dropped.items].flatMap((item) => item.webkitGetAsEntry?.() ?? []);
-  if (!entries.length) return [...dropped.files].filter(({ name }) => wanted(name));
-  const found: { path: string; file: File }[] = [];
-  for (const entry of entries) await walk(entry, wanted, found);
+  if (!entries.length) return [...dropped.files].filter(({ name }) => accepts(name));
+  const files: { path: string; file: File }[] = [];
+  for (const entry of entries) await walk(entry, accepts, files);
   const order = new Intl.Collator("en", { numeric: true });
-  return found.sort((a, b) => order.compare(a.path, b.path)).map(({ file }) => file);
+  return files.sort((a, b) => order.compare(a.path, b.path)).map(({ file }) => file);
 }
 
 /** More files than any field or folder of posts has. */
@@ -17,16 +17,16 @@ const MOST = 5000;
 
 async function walk(
   entry: FileSystemEntry,
-  wanted: (name: string) => boolean,
-  found: { path: string; file: File }[],
+  accepts: (name: string) => boolean,
+  files: { path: string; file: File }[],
 ): Promise<void> {
-  if (found.length >= MOST) return;
+  if (files.length >= MOST) return;
   if (entry.isFile) {
-    if (!wanted(entry.name)) return;
+    if (!accepts(entry.name)) return;
     const file = await new Promise<File>((resolve, reject) =>
       (entry as FileSystemFileEntry).file(resolve, reject),
     );
-    found.push({ path: entry.fullPath, file });
+    files.push({ path: entry.fullPath, file });
     return;
   }
   const reader = (entry as FileSystemDirectoryEntry).createReader();
@@ -36,6 +36,6 @@ async function walk(
       reader.readEntries(resolve, reject),
     );
     if (!some.length) return;
-    for (const one of some) await walk(one, wanted, found);
+    for (const one of some) await walk(one, accepts, files);
   }
 }

@@ -5,15 +5,15 @@ import { useEffect, useState } from "react";
  *
  * @returns the part; null until it is there
  */
-export function useLoaded<Part>(wanted: boolean, load: () => Promise<Part>): Part | null {
+export function useLoaded<Part>(needed: boolean, load: () => Promise<Part>): Part | null {
   const [part, setPart] = useState<{ is: Part } | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is loaded never changes
   useEffect(() => {
-    if (!wanted || part) return;
+    if (!needed || part) return;
     load().then(
       (is) => setPart({ is }),
       (error: unknown) => console.warn("A part of the screen could not be loaded", error),
     );
-  }, [wanted, part]);
+  }, [needed, part]);
   return part?.is ?? null;
 }

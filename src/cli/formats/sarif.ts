@@ -85,13 +85,13 @@ function regionOf({ quote }: Evidence, source: string) {
   const [line] = quote.split("\n");
   if (!line?.trim()) return undefined;
   // A long quotation is found by its beginning.
-  const wanted = line.slice(0, 200);
-  const at = source.indexOf(wanted);
+  const start = line.slice(0, 200);
+  const at = source.indexOf(start);
   if (at < 0) return undefined;
   const before = source.slice(0, at);
   const startLine = before.split("\n").length;
   const startColumn = at - (before.lastIndexOf("\n") + 1) + 1;
-  return { startLine, startColumn, endLine: startLine, endColumn: startColumn + wanted.length };
+  return { startLine, startColumn, endLine: startLine, endColumn: startColumn + start.length };
 }
 
 /** A relative reference of RFC 3986; "/" parts folders everywhere. */

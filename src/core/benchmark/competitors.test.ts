@@ -145,12 +145,12 @@ describe("a page", () => {
 describe("phrases", () => {
   const phrases = (text: string): string[] => {
     const table = new PhraseTable();
-    const found: string[] = [];
+    const texts: string[] = [];
     eachPhrase(analyseText(text, pack), table, pack.measures, (_phrase, from, to) => {
       const { tokens } = analyseText(text, pack);
-      found.push(text.slice(tokens[from]!.start, tokens[to]!.end));
+      texts.push(text.slice(tokens[from]!.start, tokens[to]!.end));
     });
-    return found;
+    return texts;
   };
   it.each([
     ["red brake pads", ["red", "red brake", "red brake pads", "brake", "brake pads", "pads"]],
@@ -265,13 +265,13 @@ describe("heading topics", () => {
   });
   it("join headings of other words where their sections speak of the same", () => {
     const same = { derailleur: 4, sprocket: 3, cassette: 3 };
-    const found = topics([
+    const merged = topics([
       heading(0, "Shifting", 0.5, same),
       heading(1, "Gears", 0.5, same),
       heading(2, "Saddles", 0.5, { leather: 4, seatpost: 3 }),
       heading(3, "Bells", 0.5, { brass: 4, thumb: 3 }),
     ]);
-    expect(found.map(({ pages }) => pages)).toEqual([2, 1, 1]);
+    expect(merged.map(({ pages }) => pages)).toEqual([2, 1, 1]);
   });
   it("do not depend on the order of the headings", () => {
     const all = [
@@ -325,9 +325,9 @@ describe("sections", () => {
       around(`<main><h1>T</h1><h2>Alpha</h2>${PROSE}<h3>Bravo</h3>${PROSE}<h2>Charlie</h2>${PROSE}</main>`),
       ADDRESS,
     ).draft;
-    const found = sectionsOf(blocks);
-    expect(found.map(({ text, level }) => `${level} ${text}`)).toEqual(["2 Alpha", "3 Bravo", "2 Charlie"]);
-    const [a, b, c] = found;
+    const sections = sectionsOf(blocks);
+    expect(sections.map(({ text, level }) => `${level} ${text}`)).toEqual(["2 Alpha", "3 Bravo", "2 Charlie"]);
+    const [a, b, c] = sections;
     expect([a!.to, b!.to]).toEqual([c!.heading, c!.heading]);
     expect(a!.place).toBe(0);
     expect(c!.place).toBeGreaterThan(b!.place);
@@ -354,7 +354,7 @@ describe("questions", () => {
       ],
       pack,
     );
-    expect(merged.map(({ text, asked }) => [text, asked.length])).toEqual([
+    expect(merged.map(({ text, asked: places }) => [text, places.length])).toEqual([
       ["How wide are cargo bikes?", 2],
       ["Is it safe?", 1],
     ]);

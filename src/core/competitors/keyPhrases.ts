@@ -22,8 +22,8 @@ export function keyPhrases(
       const analysed = analyseText(text, pack);
       eachPhrase(analysed, table, pack.measures, (phrase, from, to) => {
         const form = text.slice(analysed.tokens[from]!.start, analysed.tokens[to]!.end);
-        const known = uses.get(phrase);
-        if (known) known.n++;
+        const earlier = uses.get(phrase);
+        if (earlier) earlier.n++;
         else uses.set(phrase, { n: 1, form });
       });
     }

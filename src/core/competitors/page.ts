@@ -150,16 +150,16 @@ const lengthOf = (blocks: readonly Block[]): number => blocks.reduce((sum, { tex
 
 /** Texts of the first-level headings that are not furniture. */
 function firstLevel(root: Root): string[] {
-  const found: string[] = [];
+  const texts: string[] = [];
   visit(root, "element", (node) => {
     if (FURNITURE.has(node.tagName) || node.tagName === "template") return SKIP;
     if (node.tagName === "h1") {
       const text = oneLine(plainText(node)).replace(LINK_SIGN, "");
-      if (text) found.push(text);
+      if (text) texts.push(text);
     }
     return;
   });
-  return found;
+  return texts;
 }
 
 /** The extractor makes first-level headings second-level ones, or drops them; they are put right here. */

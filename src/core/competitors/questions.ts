@@ -44,7 +44,7 @@ export function mergeQuestions(
   questions: readonly { text: string; at: AskedAt; asSearched?: boolean }[],
   pack: LanguagePack,
 ): ReaderQuestion[] {
-  const found = new Map<
+  const byWords = new Map<
     string,
     { forms: Map<string, number>; stems: string[]; asked: Map<string, AskedAt> }
   >();
@@ -53,17 +53,17 @@ export function mergeQuestions(
     const stems = contentStems(shown, pack);
     if (!stems.length) continue;
     const key = [...stems].sort().join(" ");
-    const known = found.get(key) ?? { forms: new Map(), stems, asked: new Map() };
+    const entry = byWords.get(key) ?? { forms: new Map(), stems, asked: new Map() };
     // A search writes questions without capitals: how a page writes it is preferred.
-    known.forms.set(shown, (known.forms.get(shown) ?? 0) + (asSearched ? 0 : 1));
-    known.asked.set(`${at.kind} ${at.address || at.title}`, at);
-    found.set(key, known);
+    entry.forms.set(shown, (entry.forms.get(shown) ?? 0) + (asSearched ? 0 : 1));
+    entry.asked.set(`${at.kind} ${at.address || at.title}`, at);
+    byWords.set(key, entry);
   }
-  return [...found.values()]
-    .map(({ forms, stems, asked }) => ({
+  return [...byWords.values()]
+    .map(({ forms, stems, asked: places }) => ({
       text: [...forms].sort(([a, n], [b, m]) => m - n || a.length - b.length || compare(a, b))[0]![0],
       stems: [...stems].sort(),
-      asked: [...asked.values()].sort(
+      asked: [...places.values()].sort(
         (a, b) => compare(a.kind, b.kind) || compare(a.address, b.address) || compare(a.title, b.title),
       ),
     }))

@@ -25,10 +25,10 @@ export function sectionVectors(sections: readonly SectionWords[], frequencies: F
   const seen = new Map<string, { sections: number; page: number; several: boolean }>();
   for (const { page, uses } of sections)
     for (const word of uses.keys()) {
-      const known = seen.get(word);
-      if (known) {
-        known.sections++;
-        known.several ||= known.page !== page;
+      const cached = seen.get(word);
+      if (cached) {
+        cached.sections++;
+        cached.several ||= cached.page !== page;
       } else seen.set(word, { sections: 1, page, several: false });
     }
   const weights = new Map<string, number>();

@@ -23,7 +23,7 @@ export function statisticsOf(
   page: Statistic["page"],
   pack: LanguagePack,
 ): Statistic[] {
-  const found: Statistic[] = [];
+  const statistics: Statistic[] = [];
   for (const block of blocks) {
     if (block.kind === "heading" || block.kind === "code" || !/\p{N}/u.test(block.text)) continue;
     const links = linksOf(block.runs).filter(({ link }) => /^https?:/i.test(link.href));
@@ -33,23 +33,23 @@ export function statisticsOf(
       if (sentence.length > LONGEST || !/\s\S+\s/.test(sentence) || !saysFigure(sentence)) continue;
       if (/\?["'\u2019\u201D)]*$/.test(sentence)) continue;
       const near = links.find((link) => link.start >= start && link.end <= end) ?? links[0];
-      found.push({
+      statistics.push({
         sentence,
         page,
         source: near ? { text: near.text, address: near.link.href } : null,
       });
-      if (found.length >= MOST_OF_A_PAGE) return found;
+      if (statistics.length >= MOST_OF_A_PAGE) return statistics;
     }
   }
-  return found;
+  return statistics;
 }
 
 /** Sourced ones first; the same sentence once. */
 export function sortStatistics(all: readonly Statistic[]): Statistic[] {
   const byText = new Map<string, Statistic>();
   for (const one of all) {
-    const known = byText.get(one.sentence);
-    if (!known || (!known.source && one.source)) byText.set(one.sentence, one);
+    const earlier = byText.get(one.sentence);
+    if (!earlier || (!earlier.source && one.source)) byText.set(one.sentence, one);
   }
   return [...byText.values()].sort(
     (a, b) =>

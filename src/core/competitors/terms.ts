@@ -151,22 +151,22 @@ export class TermCounts {
     return this.#forms;
   }
 
-  #countForms(wanted: ReadonlySet<number>): Map<number, string> {
+  #countForms(phrases: ReadonlySet<number>): Map<number, string> {
     const forms = new Map<number, Map<string, number>>();
     for (const { texts } of this.#pages)
       for (const analysed of texts)
         eachPhrase(analysed, this.#table, this.#measures, (phrase, from, to) => {
-          if (!wanted.has(phrase)) return;
+          if (!phrases.has(phrase)) return;
           const { text, tokens } = analysed;
           const form = text.slice(tokens[from]!.start, tokens[to]!.end).replace(/\s+/g, " ");
-          const known = forms.get(phrase) ?? new Map<string, number>();
-          forms.set(phrase, known.set(form, (known.get(form) ?? 0) + 1));
+          const counts = forms.get(phrase) ?? new Map<string, number>();
+          forms.set(phrase, counts.set(form, (counts.get(form) ?? 0) + 1));
         });
     return new Map(
-      [...forms].map(([phrase, known]) => {
+      [...forms].map(([phrase, counts]) => {
         // Forms that differ in capitals alone count together; the lower one is shown, since headings lend theirs.
         const byFold = new Map<string, { n: number; form: string }>();
-        for (const [form, n] of [...known].sort(([a], [b]) => (a < b ? 1 : -1))) {
+        for (const [form, n] of [...counts].sort(([a], [b]) => (a < b ? 1 : -1))) {
           const key = fold(form);
           const same = byFold.get(key);
           if (same) same.n += n;

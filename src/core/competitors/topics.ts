@@ -99,8 +99,8 @@ function wordingsOf(headings: readonly CompetitorHeading[]): number[][] {
   const wordings = new Map<string, number[]>();
   headings.forEach(({ stems }, i) => {
     const key = stems.size ? [...stems].sort().join(" ") : `${i}`;
-    const known = wordings.get(key);
-    if (known) known.push(i);
+    const earlier = wordings.get(key);
+    if (earlier) earlier.push(i);
     else wordings.set(key, [i]);
   });
   return [...wordings.values()];

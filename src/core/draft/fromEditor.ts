@@ -72,8 +72,8 @@ function styled(node: EditorNode, value: string, at: number): Run {
   let marks: readonly Mark[] = [];
   let link: Link | undefined;
   for (const mark of node.marks ?? []) {
-    const known = MARKS[mark.type];
-    if (known) marks = withMark(marks, known);
+    const kind = MARKS[mark.type];
+    if (kind) marks = withMark(marks, kind);
     if (mark.type === "link") link = linkOf(mark.attrs ?? {});
   }
   const run: Run = { text: value, marks, at };

@@ -159,8 +159,8 @@ class Reader implements HtmlReader {
     this.push({ kind: kindIn(place.within), text, runs, within: place.within });
   }
 
-  push(made: Parameters<HtmlReader["push"]>[0]): void {
-    const full = { id: this.fresh("b"), ...made } as unknown as Block;
+  push(block: Parameters<HtmlReader["push"]>[0]): void {
+    const full = { id: this.fresh("b"), ...block } as unknown as Block;
     if (this.ids.length) {
       full.ids = this.ids;
       this.ids = [];

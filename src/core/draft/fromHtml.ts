@@ -128,14 +128,14 @@ function readMeta(meta: DraftMeta, name: string, content: string): void {
 }
 
 function find(root: Root | Element, test: (node: Element) => boolean): Element | undefined {
-  let found: Element | undefined;
+  let main: Element | undefined;
   visit(root, "element", (node) => {
     if (node.tagName === "template" || node.tagName === "svg") return SKIP;
     if (!test(node)) return;
-    found = node;
+    main = node;
     return EXIT;
   });
-  return found;
+  return main;
 }
 
 /** Elements that stand around the content of a page. */

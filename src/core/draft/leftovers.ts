@@ -33,11 +33,11 @@ const said = (text: string): string => fold(text).replace(/\s+/g, " ").trim();
  * @returns in the order in which a post is read: fields, then pictures and paragraphs
  */
 export function leftoversOf(draft: Draft, source: Draft, accepted: readonly string[]): Leftover[] {
-  const found: Leftover[] = [];
+  const leftovers: Leftover[] = [];
   for (const [field, name] of FIELDS) {
     const value = String(draft.meta[field]).trim();
     if (value && value === String(source.meta[field]).trim())
-      found.push({
+      leftovers.push({
         key: `${field} ${value}`,
         name,
         // The address of a picture tells nobody anything.
@@ -52,28 +52,28 @@ export function leftoversOf(draft: Draft, source: Draft, accepted: readonly stri
   for (const [at, block] of draft.blocks.entries()) {
     if (block.kind === "picture") {
       if (sourcePictures.has(block.src))
-        found.push({
+        leftovers.push({
           key: `picture ${block.src}`,
           name: at === lead ? "Lead picture" : "Picture",
           says: named(block),
           place: { block: at, alt: false },
         });
       else if (block.alt && sourceAlts.has(said(block.alt)))
-        found.push({
+        leftovers.push({
           key: `alt ${said(block.alt)}`,
           name: "Alt text",
           says: block.alt,
           place: { block: at, alt: true },
         });
     } else if (isLong(block) && paragraphs.has(said(block.text)))
-      found.push({
+      leftovers.push({
         key: `text ${said(block.text)}`,
         name: "Paragraph",
         says: block.text,
         place: { block: at, alt: false },
       });
   }
-  return found.filter(({ key }) => !accepted.includes(key));
+  return leftovers.filter(({ key }) => !accepted.includes(key));
 }
 
 const isLong = ({ kind, text }: Draft["blocks"][number]): boolean =>

@@ -15,7 +15,7 @@ it("replaces the block that is meant, keeps the others, and touches no node with
       const at = n % before.length;
       const block = before[at]!;
       const text = "Something else";
-      const made: Block =
+      const changed: Block =
         block.kind === "divider" || block.kind === "contents" || block.kind === "embed"
           ? block
           : ({
@@ -23,8 +23,8 @@ it("replaces the block that is meant, keeps the others, and touches no node with
               text,
               runs: [{ text, marks: [], ...(block.kind === "button" && { link: { href: block.href } }) }],
             } as Block);
-      const after = replaceBlocks(doc, new Map([[at, [made]]]));
-      expect(said(blocksFromEditor(after))).toEqual(said(before.with(at, made)));
+      const after = replaceBlocks(doc, new Map([[at, [changed]]]));
+      expect(said(blocksFromEditor(after))).toEqual(said(before.with(at, changed)));
       expect(after.content.filter((node) => !doc.content.includes(node)).length).toBeLessThanOrEqual(2);
     }),
     RUNS,

@@ -15,8 +15,8 @@ export function replaceBlocks(doc: EditorDoc, blocks: ReadonlyMap<number, readon
     const from = at;
     at += own.length;
     if (!own.some((_, j) => blocks.has(from + j))) return [node];
-    const made = own.flatMap((block, j) => blocks.get(from + j) ?? [block]);
-    return made.length ? blocksToEditor(made).content : [];
+    const replaced = own.flatMap((block, j) => blocks.get(from + j) ?? [block]);
+    return replaced.length ? blocksToEditor(replaced).content : [];
   });
   return content.length ? { type: "doc", content } : { type: "doc", content: [{ type: "paragraph" }] };
 }

@@ -98,9 +98,9 @@ function tableFrom(blocks: readonly Block[], rtl: boolean): Table {
     const cell = block.within.find((one) => one.type === "cell");
     const cells = rows.get(row) ?? new Map<string, { header: boolean; blocks: Block[] }>();
     const id = cell?.id ?? block.id;
-    const known = cells.get(id) ?? { header: cell?.type === "cell" && cell.header, blocks: [] };
-    known.blocks.push(block);
-    rows.set(row, cells.set(id, known));
+    const entry = cells.get(id) ?? { header: cell?.type === "cell" && cell.header, blocks: [] };
+    entry.blocks.push(block);
+    rows.set(row, cells.set(id, entry));
   }
   return new Table({
     visuallyRightToLeft: rtl,

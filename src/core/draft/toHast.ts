@@ -43,15 +43,15 @@ export function blocksToHast(blocks: readonly Block[], options: HastOptions): El
     while (shared < open.length && open[shared]!.container.id === block.within[shared]?.id) shared++;
     open = open.slice(0, shared);
     for (const container of block.within.slice(shared)) {
-      const made = CONTAINERS[container.type]?.(container, writer) ?? h("div");
-      (open.at(-1)?.element.children ?? root).push(made);
-      open.push({ container, element: made });
+      const element = CONTAINERS[container.type]?.(container, writer) ?? h("div");
+      (open.at(-1)?.element.children ?? root).push(element);
+      open.push({ container, element: element });
     }
     const parent = open.at(-1);
     const id = ids?.get(i) ?? block.ids?.[0];
-    const made = BLOCKS[block.kind]?.(block, { ...writer, id }) ?? h("p", {}, inline(block.runs));
-    if (parent && parent.container.type !== "quote" && made.tagName === "p" && !block.text) return;
-    (parent?.element.children ?? root).push(made);
+    const element = BLOCKS[block.kind]?.(block, { ...writer, id }) ?? h("p", {}, inline(block.runs));
+    if (parent && parent.container.type !== "quote" && element.tagName === "p" && !block.text) return;
+    (parent?.element.children ?? root).push(element);
   });
   tighten(root);
   return root;

@@ -281,8 +281,8 @@ function stemWeights({ stems, text }: ReadTable): Float64Array {
   return weight.map((n) => (n ? Math.log(1 + text.length / n) : 0));
 }
 
-const pagesKnown = ({ found }: ReadTable, row: number): boolean =>
-  (found[row]?.ranking.length ?? 0) >= FEWEST_PAGES;
+const pagesKnown = ({ found: sources }: ReadTable, row: number): boolean =>
+  (sources[row]?.ranking.length ?? 0) >= FEWEST_PAGES;
 
 /** The group whose head shares most ranking pages; -1 where none shares enough. */
 function mostSharedPages(

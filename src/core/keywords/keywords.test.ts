@@ -246,7 +246,7 @@ describe("a year of searches", () => {
 });
 
 describe("filling what is not known", () => {
-  const known: KeywordRow = {
+  const full: KeywordRow = {
     ...bareKeyword("a"),
     searches: 10,
     months: [1],
@@ -254,8 +254,8 @@ describe("filling what is not known", () => {
     standIn: true,
   };
   it("takes numbers and their label from the other row, and changes nothing that is known", () => {
-    expect(fillUnknown(bareKeyword("a"), known)).toEqual(known);
-    expect(fillUnknown({ ...known, searches: 5 }, known).searches).toBe(5);
-    expect(fillUnknown(known, bareKeyword("a"))).toBe(known);
+    expect(fillUnknown(bareKeyword("a"), full)).toEqual(full);
+    expect(fillUnknown({ ...full, searches: 5 }, full).searches).toBe(5);
+    expect(fillUnknown(full, bareKeyword("a"))).toBe(full);
   });
 });

@@ -23,18 +23,18 @@ export function withKeywords(list: KeywordList, added: readonly ListKeyword[]): 
   for (const keyword of added) {
     const key = identity(keyword.text);
     if (!key) continue;
-    const known = keywords.get(key);
-    keywords.set(key, known ? filledFrom(known, keyword) : keyword);
+    const earlier = keywords.get(key);
+    keywords.set(key, earlier ? filledFrom(earlier, keyword) : keyword);
   }
   return { ...list, keywords: [...keywords.values()] };
 }
 
-function filledFrom(known: ListKeyword, more: ListKeyword): ListKeyword {
-  const filled = fillUnknown(known, more);
+function filledFrom(own: ListKeyword, more: ListKeyword): ListKeyword {
+  const filled = fillUnknown(own, more);
   return {
     ...filled,
-    region: known.region || (filled === known ? "" : more.region),
-    note: [...new Set([known.note, more.note])].filter(Boolean).join("\n"),
+    region: own.region || (filled === own ? "" : more.region),
+    note: [...new Set([own.note, more.note])].filter(Boolean).join("\n"),
   };
 }
 
@@ -50,12 +50,12 @@ export function withoutKeywords(list: KeywordList, texts: readonly string[]): Ke
 
 /** Makes one of the keywords the target; it moves to the front. A text that is not in the list changes nothing. */
 export function withTarget(list: KeywordList, text: string): KeywordList {
-  const found = list.keywords.find((keyword) => sameKeyword(keyword.text, text));
-  if (!found) return list;
+  const match = list.keywords.find((keyword) => sameKeyword(keyword.text, text));
+  if (!match) return list;
   return {
     ...list,
-    target: found.text,
-    keywords: [found, ...list.keywords.filter((keyword) => keyword !== found)],
+    target: match.text,
+    keywords: [match, ...list.keywords.filter((keyword) => keyword !== match)],
   };
 }
 
@@ -77,11 +77,11 @@ export function split(
 
 /** Makes a list say what its post says: the post's target and supporting keywords, with the numbers and notes that the list knows. */
 export function followPost(list: KeywordList, target: string, supporting: readonly string[]): KeywordList {
-  const known = new Map(list.keywords.map((keyword) => [identity(keyword.text), keyword]));
+  const byIdentity = new Map(list.keywords.map((keyword) => [identity(keyword.text), keyword]));
   const keywords = new Map<string, ListKeyword>();
   for (const text of [target, ...supporting]) {
     const key = identity(text);
-    if (key && !keywords.has(key)) keywords.set(key, { ...(known.get(key) ?? bareListKeyword(text)), text });
+    if (key && !keywords.has(key)) keywords.set(key, { ...(byIdentity.get(key) ?? bareListKeyword(text)), text });
   }
   return { ...list, target: target.trim() ? target : "", keywords: [...keywords.values()] };
 }

@@ -38,13 +38,13 @@ export class OverlapIndex {
     this.#lists.set(list.id, list);
     for (const { text, key } of list.keywords) {
       if (!key) continue;
-      const found = this.#byKey.get(key);
-      if (!found) this.#byKey.set(key, new Map([[list.id, text]]));
-      else if (!found.has(list.id)) found.set(list.id, text);
+      const lists = this.#byKey.get(key);
+      if (!lists) this.#byKey.set(key, new Map([[list.id, text]]));
+      else if (!lists.has(list.id)) lists.set(list.id, text);
     }
     if (list.target) {
-      const found = this.#byTarget.get(list.target);
-      if (found) found.add(list.id);
+      const lists = this.#byTarget.get(list.target);
+      if (lists) lists.add(list.id);
       else this.#byTarget.set(list.target, new Set([list.id]));
     }
   }

@@ -114,18 +114,18 @@ export class KeywordReader {
   }
 
   #insert(stem: number, count: number): number {
-    const found = this.#found;
+    const hits = this.#found;
     let at = count;
-    while (at > 0 && found[at - 1]! > stem) at--;
-    if (at > 0 && found[at - 1] === stem) return count;
-    for (let i = count; i > at; i--) found[i] = found[i - 1]!;
-    found[at] = stem;
+    while (at > 0 && hits[at - 1]! > stem) at--;
+    if (at > 0 && hits[at - 1] === stem) return count;
+    for (let i = count; i > at; i--) hits[i] = hits[i - 1]!;
+    hits[at] = stem;
     return count + 1;
   }
 
   #word(word: string): WordFacts {
-    const known = this.#known.get(word);
-    if (known) return known;
+    const cached = this.#known.get(word);
+    if (cached) return cached;
     const stem = this.#pack.stem(word);
     let number = this.#stems.get(stem);
     if (number === undefined) {
@@ -179,12 +179,12 @@ function decide(words: string[], rules: IntentRules): GivenIntent {
   let joined = "";
   for (const { intent, words: signals, phrases } of rules.signals) {
     // "How to hire a bike" asks; "where to buy" is a phrase of its own.
-    const found = asks && BY_PHRASE_ONLY.has(intent) ? [] : words.filter((word) => signals.has(word));
-    if (!found.length) {
+    const telling = asks && BY_PHRASE_ONLY.has(intent) ? [] : words.filter((word) => signals.has(word));
+    if (!telling.length) {
       joined ||= ` ${words.join(" ")} `;
-      for (const phrase of phrases) if (joined.includes(` ${phrase} `)) found.push(phrase);
+      for (const phrase of phrases) if (joined.includes(` ${phrase} `)) telling.push(phrase);
     }
-    if (found.length) return { intent, words: [...new Set(found)] };
+    if (telling.length) return { intent, words: [...new Set(telling)] };
   }
   return { intent: "", words: [] };
 }

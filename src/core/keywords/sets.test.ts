@@ -45,18 +45,18 @@ describe("a table of keywords", () => {
     });
     fc.assert(
       fc.property(fc.array(full, { maxLength: 2100, size: "medium" }), (rows) => {
-        const found = rows.map((row): FoundKeyword => {
-          const known = row.searches !== null || row.difficulty !== null || row.costPerClick !== null;
+        const keywords = rows.map((row): FoundKeyword => {
+          const measured = row.searches !== null || row.difficulty !== null || row.costPerClick !== null;
           return {
             ...row,
             intent: row.intent as KeywordRow["intent"],
             months: [...row.months],
-            standIn: known || row.intent !== "" || row.months.length > 0,
+            standIn: measured || row.intent !== "" || row.months.length > 0,
             from: [{ source: "s", how: "seed" }],
             ranking: ["https://a.example/"],
           };
         });
-        expect(rowsOf(tableOf(found))).toEqual(found);
+        expect(rowsOf(tableOf(keywords))).toEqual(keywords);
       }),
       { ...RUNS, numRuns: Math.min(RUNS.numRuns, 200) },
     );
@@ -138,13 +138,13 @@ describe("sifting", () => {
     );
     fc.assert(
       fc.property(fc.array(someRow, { maxLength: 30 }), column, fc.boolean(), (rows, by, down) => {
-        const made = tableFrom(rows);
-        const { order } = sift(made, noFilter, [{ column: by, down }], new Set(), new Set());
+        const table = tableFrom(rows);
+        const { order } = sift(table, noFilter, [{ column: by, down }], new Set(), new Set());
         expect([...order].sort((a, b) => a - b)).toEqual(rows.map((_, i) => i));
-        const values = [...order].map((i) => (made[by as "searches"] as ArrayLike<number>)[i]!);
-        const known = values.filter((v) => !Number.isNaN(v));
-        expect(values.slice(0, known.length)).toEqual(known);
-        expect(known).toEqual([...known].sort((a, b) => (down ? b - a : a - b)));
+        const values = [...order].map((i) => (table[by as "searches"] as ArrayLike<number>)[i]!);
+        const numbers = values.filter((v) => !Number.isNaN(v));
+        expect(values.slice(0, numbers.length)).toEqual(numbers);
+        expect(numbers).toEqual([...numbers].sort((a, b) => (down ? b - a : a - b)));
       }),
       RUNS,
     );
@@ -245,9 +245,9 @@ describe("groups", () => {
           const { head, members, searches } = groups.at(i);
           all.push(...members);
           expect(members[0]).toBe(head);
-          const known = members.map((m) => rows[m]!.searches).filter((n) => n !== null);
-          expect(searches).toBe(known.reduce((sum, n) => sum + n, 0));
-          if (known.length) expect(rows[head]!.searches).toBe(Math.max(...known));
+          const numbers = members.map((m) => rows[m]!.searches).filter((n) => n !== null);
+          expect(searches).toBe(numbers.reduce((sum, n) => sum + n, 0));
+          if (numbers.length) expect(rows[head]!.searches).toBe(Math.max(...numbers));
           expect(searches).toBeLessThanOrEqual(before);
           before = searches;
         }

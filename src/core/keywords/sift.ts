@@ -132,7 +132,7 @@ export function sift(
   left: ReadonlySet<number>,
   used: ReadonlySet<number>,
 ): Sifted {
-  const wanted = foldPlain(filter.contains).split(" ").filter(Boolean);
+  const words = foldPlain(filter.contains).split(" ").filter(Boolean);
   const unwanted = foldPlain(filter.without).split(" ").filter(Boolean);
   const intents = new Set(filter.intents.map(intentCode));
   const limits = RANGES.map((range) => limitOf(range, filter));
@@ -141,7 +141,7 @@ export function sift(
   for (let i = 0; i < table.text.length; i++) {
     if (left.has(i)) continue;
     const text = table.folded[i]!;
-    if (wanted.some((word) => !text.includes(word)) || unwanted.some((word) => text.includes(word))) continue;
+    if (words.some((word) => !text.includes(word)) || unwanted.some((word) => text.includes(word))) continue;
     if (intents.size && !intents.has(table.wants[i]!)) continue;
     if (filter.questions && !table.question[i]) continue;
     if (filter.unused && used.has(i)) continue;

@@ -67,9 +67,9 @@ export class TableBuilder {
     if (gained && numbers.standIn) table.standIn[at] = 1;
   }
 
-  found(at: number, found: Found): void {
+  found(at: number, sources: Found): void {
     const earlier = this.#table.found[at];
-    this.#table.found[at] = earlier ? bothFound(earlier, found) : found;
+    this.#table.found[at] = earlier ? bothFound(earlier, sources) : sources;
   }
 
   finish(): KeywordTable {
@@ -118,23 +118,23 @@ export function tableOf(rows: readonly (KeywordRow & Partial<Found>)[]): Keyword
 
 /** One row, as an object of its own. */
 export function rowAt(table: KeywordTable, at: number): FoundKeyword {
-  const known = (value: number): number | null => (Number.isNaN(value) ? null : value);
+  const orNull = (value: number): number | null => (Number.isNaN(value) ? null : value);
   const first = at * MONTHS;
-  const found = table.found[at];
+  const sources = table.found[at];
   return {
     text: table.text[at]!,
-    searches: known(table.searches[at]!),
+    searches: orNull(table.searches[at]!),
     months: Number.isNaN(table.months[first]!)
       ? []
       : Array.from(table.months.subarray(first, first + MONTHS)),
     ...(table.lastMonth[at] && { lastMonth: table.lastMonth[at] }),
-    difficulty: known(table.difficulty[at]!),
+    difficulty: orNull(table.difficulty[at]!),
     intent: intentName(table.intent[at]!),
-    costPerClick: known(table.costPerClick[at]!),
+    costPerClick: orNull(table.costPerClick[at]!),
     standIn: table.standIn[at] === 1,
-    from: found?.from ?? [],
-    ranking: found?.ranking ?? [],
-    ...(found?.asked && { asked: found.asked }),
+    from: sources?.from ?? [],
+    ranking: sources?.ranking ?? [],
+    ...(sources?.asked && { asked: sources.asked }),
   };
 }
 
@@ -144,9 +144,9 @@ function bothFound(a: Found, b: Found): Found {
   const from = [...a.from];
   for (const one of b.from)
     if (!from.some(({ source, how }) => source === one.source && how === one.how)) from.push(one);
-  const asked = [...(a.asked ?? [])];
-  for (const one of b.asked ?? []) if (!asked.some(({ address }) => address === one.address)) asked.push(one);
-  return { from, ranking: a.ranking.length ? a.ranking : b.ranking, ...(asked.length && { asked }) };
+  const places = [...(a.asked ?? [])];
+  for (const one of b.asked ?? []) if (!places.some(({ address }) => address === one.address)) places.push(one);
+  return { from, ranking: a.ranking.length ? a.ranking : b.ranking, ...(places.length && { asked: places }) };
 }
 
 function fillNumber(column: Float64Array, at: number, value: number): boolean {

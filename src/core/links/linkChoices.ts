@@ -32,15 +32,15 @@ export function linkChoices(
   pack: LanguagePack,
   most = 8,
 ): LinkChoice[] {
-  const wanted = fold(typed.trim());
+  const query = fold(typed.trim());
   const said = analyseText(phrase, pack);
   const stems = new Set(said.tokens.filter(({ small }) => !small).map(({ stem }) => stem));
   const scored = targets.flatMap((target) => {
     const { title, keyword, href } = target;
-    if (wanted && ![title, keyword, href].some((one) => fold(one).includes(wanted))) return [];
+    if (query && ![title, keyword, href].some((one) => fold(one).includes(query))) return [];
     const compiled = keyword ? compileKeyword(keyword, pack) : null;
-    const found = compiled ? findKeyword(said, compiled, FORMS, pack, true) : [];
-    const form = Math.max(0, ...found.map(({ value }) => value));
+    const matches = compiled ? findKeyword(said, compiled, FORMS, pack, true) : [];
+    const form = Math.max(0, ...matches.map(({ value }) => value));
     const shared = analyseText(`${title} ${keyword}`, pack).tokens.filter(
       ({ stem, small }) => !small && stems.has(stem),
     ).length;

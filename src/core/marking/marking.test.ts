@@ -84,7 +84,7 @@ describe("claims", () => {
 
 describe("searching a text", () => {
   const plain = { matchCase: false, wholeWords: false, forms: false };
-  const found = (text: string, query: string, options: Partial<typeof plain> = {}) =>
+  const matchesOf = (text: string, query: string, options: Partial<typeof plain> = {}) =>
     searchText(text, query, { ...plain, ...options }, pack).map(({ start, end }) => text.slice(start, end));
   it.each([
     ["Bike, bike, biker", "bike", {}, ["Bike", "bike", "bike"]],
@@ -97,14 +97,14 @@ describe("searching a text", () => {
     ["any", " ", {}, []],
     ["aaaa", "aa", {}, ["aa", "aa"]],
   ])("“%s” for “%s”", (text, query, options, expected) =>
-    expect(found(text, query, options)).toEqual(expected),
+    expect(matchesOf(text, query, options)).toEqual(expected),
   );
   it("never throws, and finds what it was given", () => {
     fc.assert(
       fc.property(anyText, anyText, fc.boolean(), (text, query, forms) => {
         searchText(text, query, { ...plain, forms }, pack);
         if (query.trim() && !/\s/.test(query.trim()))
-          expect(found(`${text} ${query.trim()}`, query, { matchCase: true })).toContain(query.trim());
+          expect(matchesOf(`${text} ${query.trim()}`, query, { matchCase: true })).toContain(query.trim());
       }),
       RUNS,
     );

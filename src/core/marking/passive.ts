@@ -15,7 +15,7 @@ export const passive: Marking = {
  */
 export function passivesIn({ text, tokens }: AnalysedText, { passive: rules }: LanguagePack): Span[] {
   if (!rules) return [];
-  const found: Span[] = [];
+  const spans: Span[] = [];
   let last = -1;
   for (let i = 0; i < tokens.length; i++) {
     if (!rules.auxiliaries.has(tokens[i]!.folded)) continue;
@@ -25,11 +25,11 @@ export function passivesIn({ text, tokens }: AnalysedText, { passive: rules }: L
     if (other === null) continue;
     const [from, to] = other < i ? [other, i] : [i, other];
     if (from <= last) continue;
-    found.push({ start: tokens[from]!.start, end: tokens[to]!.end });
+    spans.push({ start: tokens[from]!.start, end: tokens[to]!.end });
     last = to;
     i = to;
   }
-  return found;
+  return spans;
 }
 
 /** A clause ends here, and the passive with it. */

@@ -11,18 +11,18 @@ export type About = (text: string, wanted: readonly ReadonlySet<string>[]) => bo
 
 /** @param ignored stems of the target keyword, which tell no two headings apart */
 export function aboutWithout(ignored: ReadonlySet<string>, pack: LanguagePack) {
-  const known = new Map<string, ReadonlySet<string>>();
+  const cache = new Map<string, ReadonlySet<string>>();
   const stems = (text: string): ReadonlySet<string> => {
-    let found = known.get(text);
-    if (!found) {
-      found = headingStems(analyseText(text, pack), ignored, pack);
-      known.set(text, found);
+    let cached = cache.get(text);
+    if (!cached) {
+      cached = headingStems(analyseText(text, pack), ignored, pack);
+      cache.set(text, cached);
     }
-    return found;
+    return cached;
   };
   return {
     stems,
     same: (a: string, b: string): boolean => jaccard(stems(a), stems(b)) >= ABOUT,
-    isAny: ((text, wanted) => wanted.some((one) => jaccard(stems(text), one) >= ABOUT)) satisfies About,
+    isAny: ((text, others) => others.some((one) => jaccard(stems(text), one) >= ABOUT)) satisfies About,
   };
 }

@@ -48,12 +48,12 @@ export function assemble(
   };
   const seen = new Set<string>();
   return METHODS.flatMap((method) => {
-    const made = method(material);
-    if (!made || made.items.filter(({ faq }) => !faq).length < LEAST_ITEMS) return [];
-    const key = JSON.stringify(made.items.map(({ text, level }) => [text, level]));
+    const outline = method(material);
+    if (!outline || outline.items.filter(({ faq }) => !faq).length < LEAST_ITEMS) return [];
+    const key = JSON.stringify(outline.items.map(({ text, level }) => [text, level]));
     if (seen.has(key)) return [];
     seen.add(key);
-    return [made];
+    return [outline];
   }).slice(0, MOST_OUTLINES);
 }
 
@@ -91,7 +91,7 @@ function nested(topics: readonly HeadingTopic[], analysis: CompetitorAnalysis): 
 function byQuestions(material: Material): Assembled | null {
   const { analysis, topics, alike } = material;
   const free = new Set(sharedQuestions(analysis).map(({ text }) => text));
-  let asked = 0;
+  let questions = 0;
   const items = topics.map((topic) => {
     const stems = topic.stems.map((one) => new Set(one));
     const question =
@@ -102,17 +102,17 @@ function byQuestions(material: Material): Assembled | null {
         .find(asks);
     if (!question) return itemOf(topic, analysis, 2);
     free.delete(question);
-    asked++;
+    questions++;
     return itemOf(topic, analysis, 2, question);
   });
   const rest = [...free]
     .slice(0, MOST_FAQ)
     .map((text): AssembledItem => ({ level: 2, text, note: "", from: "a question that readers ask" }));
-  if (asked + rest.length < LEAST_ITEMS) return null;
+  if (questions + rest.length < LEAST_ITEMS) return null;
   return {
     method: "questions",
     title: "Led by questions",
-    why: `${asked} of ${topics.length} topics put as the questions that readers ask, and ${rest.length} questions that no topic answers.`,
+    why: `${questions} of ${topics.length} topics put as the questions that readers ask, and ${rest.length} questions that no topic answers.`,
     items: finished(material, [...items, ...rest], false),
   };
 }
@@ -210,12 +210,12 @@ function finished(
         .filter(({ text }) => !there(text))
         .slice(0, MOST_FAQ)
         .map(
-          ({ text, asked }): AssembledItem => ({
+          ({ text, asked: places }): AssembledItem => ({
             level: 3,
             text,
             note: "",
             faq: true,
-            from: `asked in ${asked.length} ${asked.length === 1 ? "place" : "places"}`,
+            from: `asked in ${places.length} ${places.length === 1 ? "place" : "places"}`,
           }),
         )
     : [];
@@ -230,7 +230,7 @@ function finished(
  */
 export function mergeAssembled(
   items: readonly OutlineItem[],
-  made: readonly AssembledItem[],
+  outline: readonly AssembledItem[],
   { keyword, language }: Pick<CompetitorAnalysis, "keyword" | "language">,
   freshId: () => string,
 ): { items: OutlineItem[]; added: number } {
@@ -239,7 +239,7 @@ export function mergeAssembled(
   const merged = [...items];
   let cursor = 0;
   let added = 0;
-  for (const { from: _from, ...item } of made) {
+  for (const { from: _from, ...item } of outline) {
     const there = merged.findIndex(({ text }) => alike.same(text, item.text));
     if (there >= 0) {
       if (!merged[there]!.faq) cursor = there + 1;

@@ -38,7 +38,7 @@ const MOST_QUESTIONS = 12;
 
 /** Questions that the field's pages and the search share; of few, those that are asked at all. */
 export function sharedQuestions({ questions }: Pick<CompetitorAnalysis, "questions">): ReaderQuestion[] {
-  const shared = questions.filter(({ asked }) => asked.length >= ASKED_IN);
+  const shared = questions.filter(({ asked: places }) => places.length >= ASKED_IN);
   return (shared.length >= 3 ? shared : questions).slice(0, MOST_QUESTIONS);
 }
 
@@ -98,10 +98,10 @@ export function gapsOf(
       ? coverage.terms[i]!.count > 0
       : coverage.terms[i]!.count >= Math.floor(coverage.terms[i]!.low);
   const planned = new Set(topicsToPlan(analysis, rules.leastPresence));
-  const asked = analysis.topics.map((topic, i) => ({ topic, i })).filter(({ topic }) => planned.has(topic));
+  const topics = analysis.topics.map((topic, i) => ({ topic, i })).filter(({ topic }) => planned.has(topic));
   const core = analysis.terms.map((term, i) => ({ term, i })).filter(({ term }) => term.core);
   const missing = {
-    topics: asked.filter(({ i }) => !topicIn(i)),
+    topics: topics.filter(({ i }) => !topicIn(i)),
     questions: questions.filter((_, i) => !questionIn(i)),
     terms: core.filter(({ i }) => !termIn(i)),
   };
@@ -113,7 +113,7 @@ export function gapsOf(
     terms: missing.terms.map(({ term }) => term),
     own: ownOf(analysis, blocks),
     covered: {
-      topics: [asked.length - missing.topics.length, asked.length],
+      topics: [topics.length - missing.topics.length, topics.length],
       questions: [questions.length - missing.questions.length, questions.length],
       terms: [core.length - missing.terms.length, core.length],
     },
@@ -190,8 +190,8 @@ export function withBudgets(
   const open = items.map(({ budget, faq, text }) => !budget && !faq && text.trim() !== "");
   if (length === null)
     return items.map((item, i) => (open[i] && words[i] ? { ...item, budget: budgetOf(words[i]) } : item));
-  const known = words.filter((n, i) => n !== null && open[i]).sort((a, b) => a! - b!);
-  const middle = known[Math.floor(known.length / 2)] ?? 1;
+  const ranked = words.filter((n, i) => n !== null && open[i]).sort((a, b) => a! - b!);
+  const middle = ranked[Math.floor(ranked.length / 2)] ?? 1;
   const weights = words.map((n, i) => (open[i] ? (n ?? middle) : 0));
   const all = weights.reduce((sum, n) => sum + n, 0);
   const left = length - items.reduce((sum, { budget }) => sum + (budget ?? 0), 0);
@@ -225,13 +225,13 @@ function placeOf(
   for (let i = 0; i < faq; i++) {
     const item = items[i]!;
     if (item.level !== 2) continue;
-    const known = topics.find(({ stems }) =>
+    const topic = topics.find(({ stems }) =>
       isAny(
         item.text,
         stems.map((one) => new Set(one)),
       ),
     );
-    if (known && known.place > place) return i;
+    if (topic && topic.place > place) return i;
   }
   return faq;
 }
@@ -247,8 +247,8 @@ export function withTerm(
   const pack = languagePack(analysis.language);
   const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
   const topic = analysis.topics[term.topic];
-  const wanted = topic?.stems.map((one) => new Set(one)) ?? [];
-  const home = items.find(({ text }) => isAny(text, wanted)) ?? items[0];
+  const stems = topic?.stems.map((one) => new Set(one)) ?? [];
+  const home = items.find(({ text }) => isAny(text, stems)) ?? items[0];
   return items.map((item) => (item === home ? { ...item, note: noteWith(item.note, term.text) } : item));
 }
 

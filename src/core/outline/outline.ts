@@ -106,11 +106,11 @@ export function writeUp(
   const begins = faqStart(outline);
   // A blank draft keeps one line before the first heading: the opening is written there.
   const content: EditorNode[] = isBlank(doc) ? [{ type: "paragraph" }] : [...doc.content];
-  const known = new Set(content.flatMap(headingsIn));
+  const existing = new Set(content.flatMap(headingsIn));
   const questions = outline
     .slice(begins)
     .map(({ text }) => text.trim())
-    .filter((text) => foldPlain(text) && !known.has(foldPlain(text)));
+    .filter((text) => foldPlain(text) && !existing.has(foldPlain(text)));
   const faqHead: OutlineItem = { id: "faq", level: 2, text: faqTitle, note: "" };
   const asks = content.findLastIndex(({ type }) => type === "faq");
   const headings = outline.slice(0, begins);

@@ -123,6 +123,6 @@ export function withPasted(
   freshId: () => string,
 ): OutlineItem[] {
   const at = faqStart(items);
-  const made = pasted.map((item) => ({ ...item, id: freshId() }));
-  return settled([...items.slice(0, at), ...made, ...items.slice(at)]);
+  const added = pasted.map((item) => ({ ...item, id: freshId() }));
+  return settled([...items.slice(0, at), ...added, ...items.slice(at)]);
 }

@@ -156,15 +156,15 @@ describe("gaps", () => {
 
 describe("assembled outlines", () => {
   it("are up to three, different, explained, and the same each time", () => {
-    const made = assemble(analysis, ["Our own lake"], 0.3);
-    expect(made.map(({ method }) => method)).toEqual(["order", "questions", "steps"]);
-    expect(assemble(analysis, ["Our own lake"], 0.3)).toEqual(made);
-    for (const { items, why } of made) {
+    const outlines = assemble(analysis, ["Our own lake"], 0.3);
+    expect(outlines.map(({ method }) => method)).toEqual(["order", "questions", "steps"]);
+    expect(assemble(analysis, ["Our own lake"], 0.3)).toEqual(outlines);
+    for (const { items, why } of outlines) {
       expect(why).toMatch(/\d/);
       expect(texts(items)).toContain("Our own lake");
       expect(items.every(({ from }) => from)).toBe(true);
     }
-    const [order, questions, steps] = made;
+    const [order, questions, steps] = outlines;
     expect(order!.items[0]!).toMatchObject({ level: 2, from: "from 4 of 4 pages" });
     expect(texts(questions!.items)).toContain("What does a kayak cost?");
     expect(texts(steps!.items).slice(0, 3)).toEqual(["1. The hull", "2. The paddle", "3. The spray skirt"]);
@@ -359,9 +359,9 @@ describe("headings as they are typed", () => {
     ["no heading", ["a", "b"], "No heading holds"],
     ["most headings", ["A kayak", "Kayaks", "My kayak", "b"], "stands in most headings"],
   ])("say whether the keyword is in %s of them", (_what, lines, says) => {
-    const found = read(...lines).keyword.says;
-    if (says === null) expect(found).toBeNull();
-    else expect(found).toContain(says);
+    const said = read(...lines).keyword.says;
+    if (says === null) expect(said).toBeNull();
+    else expect(said).toContain(says);
   });
 });
 

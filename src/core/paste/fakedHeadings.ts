@@ -17,7 +17,7 @@ export const FAKED = "dataFaked";
  * @returns how many there are
  */
 export function markFakedHeadings(tree: Root): number {
-  const found: Element[] = [];
+  const headings: Element[] = [];
   let others = 0;
   visit(tree, "element", (node) => {
     if (node.tagName !== "p" && node.tagName !== "div") return;
@@ -27,12 +27,12 @@ export function markFakedHeadings(tree: Root): number {
       node.children.some((child) => child.type === "element" && /^(?:p|div|ul|ol|table)$/.test(child.tagName))
     )
       return;
-    if (text.length <= LONGEST && !/[.,;:]$/.test(text) && (isBold(node) || isLarge(node))) found.push(node);
+    if (text.length <= LONGEST && !/[.,;:]$/.test(text) && (isBold(node) || isLarge(node))) headings.push(node);
     else others++;
   });
   if (!others) return 0;
-  for (const node of found) node.properties[FAKED] = "";
-  return found.length;
+  for (const node of headings) node.properties[FAKED] = "";
+  return headings.length;
 }
 
 /** All of its letters stand in bold. */

@@ -31,11 +31,11 @@ function inJpeg(bytes: Uint8Array): boolean {
 }
 
 /** Chunks of PNG (length before name, a checksum behind) and of RIFF (name before length, padded to even). */
-function inChunks(bytes: Uint8Array, from: number, riff: boolean, wanted: RegExp): boolean {
+function inChunks(bytes: Uint8Array, from: number, riff: boolean, pattern: RegExp): boolean {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   for (let at = from; at + 8 <= bytes.length; ) {
     const name = riff ? ascii(bytes, at, at + 4) : ascii(bytes, at + 4, at + 8);
-    if (wanted.test(name)) return true;
+    if (pattern.test(name)) return true;
     const length = riff ? view.getUint32(at + 4, true) : view.getUint32(at);
     at += riff ? 8 + length + (length % 2) : 12 + length;
   }

@@ -16,17 +16,17 @@ export function openingOf(reading: DraftReading): Opening | null {
   const { blocks } = reading.draft;
   const texts = (i: number) => /^(paragraph|listItem|quote)$/.test(blocks[i]!.kind) && blocks[i]!.text !== "";
   const first = blocks.findIndex((block) => block.kind === "paragraph" && block.text !== "");
-  const wanted = reading.profile.openingWords;
-  if (first >= 0 && reading.analysed(first).tokens.length > wanted)
+  const limit = reading.profile.openingWords;
+  if (first >= 0 && reading.analysed(first).tokens.length > limit)
     return assemble(reading, [first], Number.POSITIVE_INFINITY);
   const members: number[] = [];
   let words = 0;
-  for (let i = 0; i < blocks.length && words < wanted; i++) {
+  for (let i = 0; i < blocks.length && words < limit; i++) {
     if (!texts(i)) continue;
     members.push(i);
     words += reading.analysed(i).tokens.length;
   }
-  return words ? assemble(reading, members, wanted) : null;
+  return words ? assemble(reading, members, limit) : null;
 }
 
 function assemble(reading: DraftReading, members: number[], most: number): Opening {

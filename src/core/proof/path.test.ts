@@ -14,7 +14,7 @@ const step = (id: string, gain: number, effort: Finding["effort"] = "minutes"): 
   share: 0,
   weight: gain,
 });
-const ids = (found: { steps: readonly Step[] }) => found.steps.map(({ id }) => id);
+const ids = (path: { steps: readonly Step[] }) => path.steps.map(({ id }) => id);
 
 describe("the way to a score", () => {
   it.each<[string, Step[], number, string[]]>([
@@ -39,9 +39,9 @@ describe("the way to a score", () => {
   });
 
   it("says when not even all is enough", () => {
-    const found = pathTo([step("a", 5), step("b", 5)], 50, 70);
-    expect(found).toMatchObject({ enough: false, reaches: 60 });
-    expect(ids(found)).toEqual(["a", "b"]);
+    const path = pathTo([step("a", 5), step("b", 5)], 50, 70);
+    expect(path).toMatchObject({ enough: false, reaches: 60 });
+    expect(ids(path)).toEqual(["a", "b"]);
   });
 
   it("reaches the target with as few steps as any choice, and none is idle", () => {
@@ -55,17 +55,17 @@ describe("the way to a score", () => {
     fc.assert(
       fc.property(findings, fc.integer({ min: 1, max: 50 }), (raw, need) => {
         const all = raw.map(({ gain, effort }, i) => step(`s${i}`, gain, effort));
-        const found = pathTo(all, 40, 40 + need);
-        const sum = found.steps.reduce((total, { gain }) => total + gain, 0);
-        expect(found.reaches).toBeCloseTo(40 + sum, 9);
+        const path = pathTo(all, 40, 40 + need);
+        const sum = path.steps.reduce((total, { gain }) => total + gain, 0);
+        expect(path.reaches).toBeCloseTo(40 + sum, 9);
         const subsets = Array.from({ length: 2 ** all.length }, (_, bits) =>
           all.filter((_step, i) => bits & (1 << i)),
         );
         const enough = subsets.filter((some) => some.reduce((total, { gain }) => total + gain, 0) >= need);
-        expect(found.enough).toBe(enough.length > 0);
-        if (found.enough) {
+        expect(path.enough).toBe(enough.length > 0);
+        if (path.enough) {
           expect(sum).toBeGreaterThanOrEqual(need);
-          expect(found.steps).toHaveLength(Math.min(...enough.map(({ length }) => length)));
+          expect(path.steps).toHaveLength(Math.min(...enough.map(({ length }) => length)));
         }
       }),
       RUNS,

@@ -23,8 +23,8 @@ export function completeProfile(profile: unknown): unknown {
   if (!isRecord(profile) || !isRecord(profile.checks)) return profile;
   const own = profile.checks;
   const missing = Object.entries(defaultProfile.checks).map(([id, check]) => {
-    const known = own[id];
-    return [id, known === undefined ? check : isRecord(known) ? { ...check, ...known } : known];
+    const value = own[id];
+    return [id, value === undefined ? check : isRecord(value) ? { ...check, ...value } : value];
   });
   return {
     fullScoreWords: defaultProfile.fullScoreWords,

@@ -80,7 +80,7 @@ export function judgeReading(reading: DraftReading): Report {
     const { id, group, name, effort, place } = check;
     const { state, reason, evidence, share = 0 } = judgement;
     const { weight } = profile.checks[id]!;
-    const made: Finding = {
+    const judged: Finding = {
       id,
       group,
       name,
@@ -94,10 +94,10 @@ export function judgeReading(reading: DraftReading): Report {
       reason,
       evidence,
     };
-    if (judgement.code !== undefined) made.code = judgement.code;
-    if (judgement.formula !== undefined) made.formula = judgement.formula;
-    if (judgement.excess) made.excess = judgement.excess;
-    return made;
+    if (judgement.code !== undefined) judged.code = judgement.code;
+    if (judgement.formula !== undefined) judged.formula = judgement.formula;
+    if (judgement.excess) judged.excess = judgement.excess;
+    return judged;
   }
 }
 

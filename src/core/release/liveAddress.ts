@@ -10,6 +10,6 @@ interface Addressed {
 /** What is remembered of the slug that readers know, once a post has another: undefined where they know the one it has. */
 export function liveSlugAfter(post: Addressed, slug: string): string | undefined {
   if (post.status !== "live") return undefined;
-  const known = post.liveSlug ?? post.slug;
-  return known && known !== slug ? known : undefined;
+  const liveSlug = post.liveSlug ?? post.slug;
+  return liveSlug && liveSlug !== slug ? liveSlug : undefined;
 }

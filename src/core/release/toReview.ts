@@ -11,11 +11,11 @@ export interface TextToReview {
 /** Those that still stand as they were begun; one that was changed has been looked at. */
 export function textsToReview(blocks: readonly Block[], begun: readonly string[]): TextToReview[] {
   if (!begun.length) return [];
-  const wanted = new Set(begun);
+  const ids = new Set(begun);
   return blocks.flatMap((block, at): TextToReview[] => {
-    if (block.kind === "picture" && block.alt && wanted.has(block.alt))
+    if (block.kind === "picture" && block.alt && ids.has(block.alt))
       return [{ text: block.alt, kind: "alt text", block: at }];
-    if (block.kind === "heading" && wanted.has(block.text))
+    if (block.kind === "heading" && ids.has(block.text))
       return [{ text: block.text, kind: "heading", block: at }];
     return [];
   });

@@ -18,8 +18,8 @@ const DIGIT = /^\p{N}$/u;
 const LETTER = /^\p{L}$/u;
 
 function advance(char: string): number {
-  const known = advances.get(char.codePointAt(0)!);
-  if (known !== undefined) return known;
+  const measured = advances.get(char.codePointAt(0)!);
+  if (measured !== undefined) return measured;
   if (NO_WIDTH.test(char)) return 0;
   if (FULL.test(char)) return table.unitsPerEm;
   if (UPPER.test(char)) return table.averages.upper;

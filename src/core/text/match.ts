@@ -158,10 +158,10 @@ export function findKeyword(
   const { tokens } = text;
   if (!tokens.length || !mayContain(tokens, keyword)) return [];
   const taken = new Uint8Array(tokens.length);
-  const found: { form: Form; from: number; to: number }[] = [];
+  const matches: { form: Form; from: number; to: number }[] = [];
   const take = (form: Form, from: number, to: number) => {
     taken.fill(1, from, to + 1);
-    found.push({ form, from, to });
+    matches.push({ form, from, to });
   };
   for (const form of ["exact", "inflected"] as const) {
     for (let i = 0; i < tokens.length; i++) {
@@ -176,13 +176,13 @@ export function findKeyword(
     if (variant.size)
       closeMatches(tokens, taken, variant, variant.words.length + values.closeWindow, pack, take);
   }
-  if (whole && !found.length) {
+  if (whole && !matches.length) {
     for (const variant of keyword.variants) {
       const span = variant.size ? scatteredSpan(tokens, variant, pack) : null;
-      if (span && !found.length) take("scattered", span[0], span[1]);
+      if (span && !matches.length) take("scattered", span[0], span[1]);
     }
   }
-  return found
+  return matches
     .sort((a, b) => a.from - b.from)
     .map(({ form, from, to }) => ({
       form,

@@ -35,13 +35,13 @@ export function searchText(
     .split(/\s+/)
     .map((part) => part.replace(/[.*+?^${}()|[\]\\/]/g, "\\$&"))
     .join("\\s+");
-  const found = [...text.matchAll(new RegExp(source, matchCase ? "gu" : "giu"))].map((match) => ({
+  const matches = [...text.matchAll(new RegExp(source, matchCase ? "gu" : "giu"))].map((match) => ({
     start: match.index,
     end: match.index + match[0].length,
   }));
-  if (!wholeWords || !found.length) return found;
+  if (!wholeWords || !matches.length) return matches;
   const inside = words(text);
-  return found.filter(
+  return matches.filter(
     ({ start, end }) =>
       !inside.some(
         (word) => (word.start < start && start < word.end) || (word.start < end && end < word.end),

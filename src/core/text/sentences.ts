@@ -16,12 +16,12 @@ const GOES_ON = /^\s*\p{Ll}/u;
  * the next word begins in lower case.
  */
 export function sentences(text: string, pack: LanguagePack): Sentence[] {
-  const found: Sentence[] = [];
+  const spans: Sentence[] = [];
   let start = 0;
   END.lastIndex = 0;
   const close = (end: number) => {
     const lead = text.slice(start, end).search(/\S/);
-    if (lead >= 0) found.push({ start: start + lead, end: start + text.slice(start, end).trimEnd().length });
+    if (lead >= 0) spans.push({ start: start + lead, end: start + text.slice(start, end).trimEnd().length });
     start = end;
   };
   for (let m = END.exec(text); m; m = END.exec(text)) {
@@ -34,5 +34,5 @@ export function sentences(text: string, pack: LanguagePack): Sentence[] {
     close(end);
   }
   close(text.length);
-  return found;
+  return spans;
 }

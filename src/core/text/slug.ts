@@ -45,11 +45,11 @@ export function keywordSlug(keyword: string, pack: LanguagePack, mostWords = 6):
  * @param slug as it stands; words that are parted by anything but single hyphens are none of it
  */
 export function isSlugOf(slug: string, keyword: string, pack: LanguagePack): boolean {
-  const wanted = slugWords(keyword);
+  const words = slugWords(keyword);
   const telling = new Set(tellingOf(keyword, pack));
   const have = fold(slug).split("-");
   let at = 0;
-  for (const word of wanted) {
+  for (const word of words) {
     if (have[at] === word) at++;
     else if (telling.has(word)) return false;
   }

@@ -56,14 +56,14 @@ const segmenter = once(() => new Intl.Segmenter("en", { granularity: "word" }));
  */
 export function words(text: string): Word[] {
   if (text.length <= MOST_AT_ONCE) return wordsOf(text);
-  const found: Word[] = [];
+  const result: Word[] = [];
   for (let from = 0; from < text.length; ) {
     const to = pieceEnd(text, from);
     for (const word of wordsOf(text.slice(from, to)))
-      found.push({ text: word.text, start: word.start + from, end: word.end + from });
+      result.push({ text: word.text, start: word.start + from, end: word.end + from });
     from = to;
   }
-  return found;
+  return result;
 }
 
 /** The engine of regular expressions runs out of stack over a word of millions of letters. */
@@ -83,23 +83,23 @@ function wordsOf(text: string): Word[] {
 }
 
 function matchedWords(text: string, spaced: RegExp, wordLike: RegExp): Word[] {
-  const found: Word[] = [];
+  const words: Word[] = [];
   spaced.lastIndex = 0;
   for (let m = spaced.exec(text); m; m = spaced.exec(text)) {
-    if (wordLike.test(m[0])) found.push({ text: m[0], start: m.index, end: m.index + m[0].length });
+    if (wordLike.test(m[0])) words.push({ text: m[0], start: m.index, end: m.index + m[0].length });
   }
-  return found;
+  return words;
 }
 
 /** The same by Intl.Segmenter, for unspaced scripts and as the yardstick of the tests. */
 export function segmentedWords(text: string): Word[] {
-  const found: Word[] = [];
+  const words: Word[] = [];
   for (const part of segmenter().segment(text)) {
     if (part.isWordLike) {
-      found.push({ text: part.segment, start: part.index, end: part.index + part.segment.length });
+      words.push({ text: part.segment, start: part.index, end: part.index + part.segment.length });
     }
   }
-  return found;
+  return words;
 }
 
 /** How many words a text has. */

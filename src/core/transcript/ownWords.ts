@@ -36,15 +36,15 @@ export interface OwnWords {
 
 /** @param blocks of a draft; headings are the writer's, and are not looked at */
 export function ownWordsOf(blocks: readonly Block[], said: SaidWords): OwnWords {
-  const found: OwnWords = { words: 0, own: 0, others: [] };
+  const result: OwnWords = { words: 0, own: 0, others: [] };
   blocks.forEach((block, at) => {
     if (!countsAsWords(block) || block.kind === "heading") return;
     const own = ownIn(block.text, said);
-    found.words += own.words;
-    found.own += own.own;
-    for (const span of own.others) found.others.push({ block: at, ...span });
+    result.words += own.words;
+    result.own += own.own;
+    for (const span of own.others) result.others.push({ block: at, ...span });
   });
-  return found;
+  return result;
 }
 
 /** The same for one text. */

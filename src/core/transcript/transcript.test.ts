@@ -120,10 +120,10 @@ describe("sections of a recording", () => {
       pack,
     );
   it("begin where the subject changes, and are called by what they speak of", () => {
-    const found = sections([...about("brake pad"), ...about("chain")]);
-    expect(found.map(({ sentences }) => sentences.length)).toEqual([8, 8]);
-    expect(found[0]!.heading).toMatch(/brake pad/i);
-    expect(found[1]!.heading).toMatch(/chain/i);
+    const parts = sections([...about("brake pad"), ...about("chain")]);
+    expect(parts.map(({ sentences }) => sentences.length)).toEqual([8, 8]);
+    expect(parts[0]!.heading).toMatch(/brake pad/i);
+    expect(parts[1]!.heading).toMatch(/chain/i);
   });
   it.each([
     [[], 0],

@@ -70,12 +70,12 @@ export const version2: Migration = {
 
 /** Keywords of a post, each once, with the numbers that the flat file has. */
 function keywordsOf({ keyword, supporting }: FlatPost, rows: readonly FlatKeyword[]) {
-  const known = new Map(rows.map((row) => [identity(row.text), row]));
+  const byIdentity = new Map(rows.map((row) => [identity(row.text), row]));
   const keywords = new Map<string, FlatKeyword & { region: string; note: string }>();
   for (const text of [keyword, ...supporting]) {
     const key = identity(text);
     if (!text.trim() || !key || keywords.has(key)) continue;
-    keywords.set(key, { ...(known.get(key) ?? unknown(text)), text, region: "", note: "" });
+    keywords.set(key, { ...(byIdentity.get(key) ?? unknown(text)), text, region: "", note: "" });
   }
   return [...keywords.values()];
 }

@@ -17,7 +17,7 @@ export class Connections {
 
   /** @returns the id under which the address is asked; the same for the same address */
   add(address: URL): string {
-    for (const [id, known] of this.#addresses) if (known.href === address.href) return id;
+    for (const [id, allowed] of this.#addresses) if (allowed.href === address.href) return id;
     const id = randomUUID();
     this.#addresses.set(id, address);
     for (const oldest of this.#addresses.keys())

@@ -74,10 +74,10 @@ describe("an address", () => {
       guardedLookup("public")("localhost", { all: true }, (failure) => resolve(failure)),
     );
     expect(error).toBeInstanceOf(AddressRefused);
-    const found = await new Promise((resolve) =>
+    const addresses = await new Promise((resolve) =>
       guardedLookup("this-machine")("localhost", {}, (_failure, address) => resolve(address)),
     );
-    expect(["127.0.0.1", "::1"]).toContain(found);
+    expect(["127.0.0.1", "::1"]).toContain(addresses);
   });
 });
 
@@ -95,8 +95,8 @@ describe("the way to another search service", () => {
     });
   const apiOf = (reach: Reach) => express().use("/api", api({ demo: "none", reach }));
   const named = (app: Express, address: string, site: string | null = "same-origin") => {
-    const asked = request(app).post("/api/connections").send({ address });
-    return site === null ? asked : asked.set("Sec-Fetch-Site", site);
+    const response = request(app).post("/api/connections").send({ address });
+    return site === null ? response : response.set("Sec-Fetch-Site", site);
   };
   const through = async (reach: Reach, address: string, operation = "regions", question: object = {}) => {
     const app = apiOf(reach);
@@ -116,14 +116,14 @@ describe("the way to another search service", () => {
   };
 
   it("brings back an answer of the interface's shape", async () => {
-    let asked = "";
+    let path = "";
     const address = await serve((incoming, response) => {
-      asked = `${incoming.method} ${incoming.url} ${incoming.headers["content-type"]}`;
+      path = `${incoming.method} ${incoming.url} ${incoming.headers["content-type"]}`;
       response.end(JSON.stringify(regions));
     });
     const { status, body } = await through("this-machine", address);
     expect([status, body]).toEqual([200, regions]);
-    expect(asked).toBe("POST /v1/regions application/json");
+    expect(path).toBe("POST /v1/regions application/json");
   });
   it("answers alike whatever else is there, or nothing, and gives nothing of it away", async () => {
     const there: RequestListener[] = [
@@ -146,9 +146,9 @@ describe("the way to another search service", () => {
     expect(answers[0]![1]).toContain('"no-service"');
   });
   it("leads nowhere but to what the settings named", async () => {
-    let asked = 0;
+    let requests = 0;
     const address = await serve((_in, out) => {
-      asked++;
+      requests++;
       out.end(JSON.stringify(regions));
     });
     const app = apiOf("this-machine");
@@ -159,7 +159,7 @@ describe("the way to another search service", () => {
       .set("X-Connection", address)
       .send({});
     expect(codeOf(await byHeader)).toEqual([404, "unknown-connection"]);
-    expect(asked).toBe(0);
+    expect(requests).toBe(0);
   });
   it("does not lead to this machine where others can ask, nor anywhere private", async () => {
     const address = await serve((_in, out) => out.end(JSON.stringify(regions)));
@@ -182,11 +182,11 @@ describe("the routes under /api", () => {
   const app = (limit = 100) => express().use("/api", api({ demo: "none", reach: "public", limit }));
   const code = (response: { body: unknown }) => (response.body as { error: { code: string } }).error.code;
   it("are for the application's own pages", async () => {
-    const asked = request(app())
+    const response = request(app())
       .post("/api/standins/search/regions")
       .set("Sec-Fetch-Site", "cross-site")
       .send({});
-    expect(code(await asked)).toBe("other-site");
+    expect(code(await response)).toBe("other-site");
     const form = request(app()).post("/api/standins/search/regions").type("form").send("a=1");
     expect(code(await form)).toBe("not-json");
   });

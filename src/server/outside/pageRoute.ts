@@ -28,8 +28,8 @@ export function pageRoute(fetchPage: PageFetcher, readPage: PageReading, log: Lo
         request.body,
         "a question to the page reader",
       );
-      const { address: found, html, standIn } = await fetchPage(address.trim());
-      const answer: ReadPageAnswer = { page: await readPage(html, found), standIn };
+      const { address: reached, html, standIn } = await fetchPage(address.trim());
+      const answer: ReadPageAnswer = { page: await readPage(html, reached), standIn };
       response.json(answer);
     } catch (error) {
       if (error instanceof AddressRefused) answerError(response, 400, "address-refused", error.message);

@@ -32,8 +32,8 @@ export function createSearchClient(): SearchClient {
   const ids = new Map<string, string>();
 
   async function idOf(address: string, signal?: AbortSignal): Promise<string> {
-    const known = ids.get(address);
-    if (known) return known;
+    const earlier = ids.get(address);
+    if (earlier) return earlier;
     const { id } = (await post("/api/connections", { address }, {}, signal)) as { id: string };
     ids.set(address, id);
     return id;

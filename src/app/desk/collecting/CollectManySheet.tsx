@@ -29,7 +29,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
   const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
   const [done, setDone] = useState<number | null>(null);
   const stop = useRef<AbortController | null>(null);
-  const found = useAsk(async (): Promise<Candidate[]> => {
+  const candidates = useAsk(async (): Promise<Candidate[]> => {
     const aimed = posts.filter(({ keyword }) => keyword.trim());
     const candidates: Candidate[] = [];
     for (const post of aimed)
@@ -40,8 +40,8 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
       });
     return candidates;
   }, [posts, connection]);
-  const all = found.state === "ready" ? found.value : [];
-  const takes = ({ post, known, has }: Candidate) => known > 0 && (turned.has(post.id) ? has : !has);
+  const all = candidates.state === "ready" ? candidates.value : [];
+  const takes = ({ post, known: pages, has }: Candidate) => pages > 0 && (turned.has(post.id) ? has : !has);
   const chosen = all.filter(takes).map(({ post }) => post);
   const start = async () => {
     stop.current = new AbortController();
@@ -57,9 +57,9 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
   };
   return (
     <Sheet title="Collect competing pages" wide onClose={close}>
-      {found.state === "failed" ? (
-        <Failed what="The search could not be asked" why={found.why} onRetry={found.retry} />
-      ) : found.state === "loading" ? (
+      {candidates.state === "failed" ? (
+        <Failed what="The search could not be asked" why={candidates.why} onRetry={candidates.retry} />
+      ) : candidates.state === "loading" ? (
         <p role="status">Asking what the search knows …</p>
       ) : !all.length ? (
         <p>None of these posts has a target keyword yet. Choose one in Find.</p>

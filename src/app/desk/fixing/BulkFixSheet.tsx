@@ -41,7 +41,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
   const failure = notMade || (preview.state === "failed" ? preview.why : "");
 
   const chosen = fixes?.filter(({ post }) => !left.has(post.id)) ?? [];
-  const gain = chosen.reduce((sum, { made }) => sum + made.reduce((all, fix) => all + fix.gain, 0), 0);
+  const gain = chosen.reduce((sum, { made: fixes }) => sum + fixes.reduce((all, fix) => all + fix.gain, 0), 0);
   const make = async () => {
     setBusy(true);
     try {
@@ -97,7 +97,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
                 {count(fixes.length, "post")} would change. Nothing is written yet.
               </p>
               <ul className="max-h-[48vh] overflow-y-auto border-y border-rule">
-                {fixes.slice(0, POSTS_SHOWN).map(({ post, made }) => (
+                {fixes.slice(0, POSTS_SHOWN).map(({ post, made: fixes }) => (
                   <li key={post.id} className="border-b border-rule py-2 last:border-b-0">
                     <label className="flex items-baseline gap-2">
                       <Checkbox
@@ -113,10 +113,10 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
                         {post.title || "Untitled post"}
                       </span>
                       <span className="figures font-semibold">
-                        +{points(made.reduce((sum, fix) => sum + fix.gain, 0))}
+                        +{points(fixes.reduce((sum, fix) => sum + fix.gain, 0))}
                       </span>
                     </label>
-                    {made.map((fix) => (
+                    {fixes.map((fix) => (
                       <div key={fix.fix} className="mt-1 pl-6">
                         <p className="text-[13px] text-ink-2">{fix.name}</p>
                         <Lines fix={fix} />

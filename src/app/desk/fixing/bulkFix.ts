@@ -36,7 +36,7 @@ export const previewFixes =
     const state = getState();
     const { site, profile } = state.session;
     const all = selectPosts(state);
-    const found: PostFixes[] = [];
+    const results: PostFixes[] = [];
     for (const [done, post] of posts.entries()) {
       if (!onProgress(done)) break;
       const doc = await getDoc(post.id);
@@ -44,10 +44,10 @@ export const previewFixes =
       const help = { targets: siteTargets(all, site, post.id).filter(({ kind }) => kind === "post") };
       // The address of a page that is out is changed on purpose or not at all.
       const allowed = post.status === "draft" ? ids : ids.filter((id) => id !== "slug");
-      const made = await workers.proof.fixPost(post, site, doc, context, profile, allowed, help);
-      if (made.length) found.push({ post, doc, made });
+      const fixes = await workers.proof.fixPost(post, site, doc, context, profile, allowed, help);
+      if (fixes.length) results.push({ post, doc, made: fixes });
     }
-    return found;
+    return results;
   };
 
 export interface BulkResult {
@@ -64,7 +64,7 @@ export const makeFixes =
     const done: { id: string; savedAt: string; fields: Partial<Post>; doc: EditorDoc }[] = [];
     const left: string[] = [];
     const scores = getState().posts.scores.entities;
-    for (const { post, doc, made } of all) {
+    for (const { post, doc, made: fixes } of all) {
       const free = await whileFree(post.id, async () => {
         const current = await getPost(post.id);
         if (current?.updatedAt !== post.updatedAt) {
@@ -72,7 +72,7 @@ export const makeFixes =
           return;
         }
         await keep(post, doc, { why: "before fixing" }, scores[post.id] ?? null);
-        const { doc: after, meta, begun } = fixedDoc(doc, made);
+        const { doc: after, meta, begun } = fixedDoc(doc, fixes);
         const fields: Partial<Post> = Object.fromEntries(
           Object.keys(meta).map((key) => [key, post[key as keyof FixedMeta]]),
         );

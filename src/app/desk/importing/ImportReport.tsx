@@ -37,8 +37,8 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
       </Sheet>
     );
   const settled = results.flatMap((one) => {
-    const known = "replace" in one && decided.get(one);
-    return known ? (known.outcome ?? []) : one;
+    const earlier = "replace" in one && decided.get(one);
+    return earlier ? (earlier.outcome ?? []) : one;
   });
   const came = settled.filter((one) => "id" in one);
   const failed = settled.filter((one) => "error" in one);
@@ -47,7 +47,7 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
   const decide = async (some: readonly Twin[], choice: Choice) => {
     for (const twin of some) {
       const outcome = choice === "skip" ? null : await made(twin, choice);
-      setDecided((known) => new Map(known).set(twin, { choice, outcome }));
+      setDecided((before) => new Map(before).set(twin, { choice, outcome }));
     }
   };
   // A post that was replaced was there before: its version from before brings it back, not deleting it.

@@ -21,9 +21,9 @@ const PNG = Uint8Array.from(
   (char) => char.charCodeAt(0),
 );
 const file = (name: string, text: string | Uint8Array, path = "") => {
-  const made = new File([text as BlobPart], name, { type: name.endsWith(".png") ? "image/png" : "" });
-  Object.defineProperty(made, "webkitRelativePath", { value: path });
-  return made;
+  const file = new File([text as BlobPart], name, { type: name.endsWith(".png") ? "image/png" : "" });
+  Object.defineProperty(file, "webkitRelativePath", { value: path });
+  return file;
 };
 const draft = createDraftApi();
 

@@ -69,11 +69,11 @@ export const importFiles =
     if (leftAlone.length) results.push({ name: leftAlone[0]!.split("/")[0]!, leftAlone });
     for (const file of files) {
       try {
-        const found = await dispatch(sourcesIn(file, files, cancelled));
-        sources.push(...found.sources);
-        for (const { name, why } of found.damaged)
+        const documents = await dispatch(sourcesIn(file, files, cancelled));
+        sources.push(...documents.sources);
+        for (const { name, why } of documents.damaged)
           results.push({ name: `${file.name}: ${name}`, error: `It is damaged: ${why}.` });
-        if (found.leftAlone.length) results.push({ name: file.name, leftAlone: found.leftAlone });
+        if (documents.leftAlone.length) results.push({ name: file.name, leftAlone: documents.leftAlone });
       } catch (error) {
         const why = cancelled.aborted ? "Cancelled before it was unpacked." : messageOf(error);
         results.push({ name: file.name, error: why });
@@ -127,10 +127,10 @@ const twinOf =
     const posts = selectPosts(getState());
     const { slug } = draft.meta;
     const title = foldPlain(titleOf(draft));
-    const found = posts.find((post) =>
+    const twin = posts.find((post) =>
       slug ? post.slug === slug : title !== "" && foldPlain(post.title) === title,
     );
-    return found ? { post: found, by: slug ? "slug" : "title" } : null;
+    return twin ? { post: twin, by: slug ? "slug" : "title" } : null;
   };
 
 const titleOf = ({ meta, blocks }: Draft): string => meta.title || firstHeading(blocks) || meta.metaTitle;

@@ -53,9 +53,9 @@ export const sourcesIn =
         name: path,
         read: () => bytesOf(file),
         beside: async (to) => {
-          const wanted = resolved(folderOf(path), to);
-          const found = all.find((one) => pathOf(one) === wanted);
-          return found ? bytesOf(found) : null;
+          const target = resolved(folderOf(path), to);
+          const match = all.find((one) => pathOf(one) === target);
+          return match ? bytesOf(match) : null;
         },
       };
       return { sources: [source], leftAlone: [], damaged: [] };

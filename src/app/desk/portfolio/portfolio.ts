@@ -29,13 +29,13 @@ export function worstChecks(scores: readonly Pick<PostScore, "findings">[]): Wor
     for (const finding of findings) {
       if (!hasGain(finding)) continue;
       const { id, name, gain } = finding;
-      let known = checks.get(id);
-      if (!known) {
-        known = { id, name, posts: 0, gain: 0 };
-        checks.set(id, known);
+      let earlier = checks.get(id);
+      if (!earlier) {
+        earlier = { id, name, posts: 0, gain: 0 };
+        checks.set(id, earlier);
       }
-      known.posts++;
-      known.gain += gain;
+      earlier.posts++;
+      earlier.gain += gain;
     }
   return [...checks.values()].sort((a, b) => b.gain - a.gain);
 }

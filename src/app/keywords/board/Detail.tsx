@@ -24,7 +24,7 @@ const YearChart = lazyPart(
 
 export function Detail({
   question,
-  text: wanted,
+  text: keyword,
   revision,
   region,
   onClose,
@@ -39,7 +39,7 @@ export function Detail({
   children?: ((detail: KeywordDetail) => ReactNode) | undefined;
 }) {
   const { workers } = useDependencies();
-  const answer = useAsk(() => workers.keywords.detail(question, wanted), [question, wanted, revision]);
+  const answer = useAsk(() => workers.keywords.detail(question, keyword), [question, keyword, revision]);
   const detail: KeywordDetail | null = answer.state === "ready" ? answer.value : null;
   // Taken out of the list: there is nothing to tell any more.
   const gone = answer.state === "ready" && !answer.value;

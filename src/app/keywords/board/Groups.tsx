@@ -37,15 +37,15 @@ export function Groups({
     async () => ({ revision, count: await workers.keywords.groupCount(question) }),
     [question, revision],
   );
-  const made = answer.state === "ready" ? answer.value : null;
+  const groups = answer.state === "ready" ? answer.value : null;
   const fetchGroups = useCallback(
     (from: number, to: number): Promise<BoardGroup[]> => workers.keywords.groups(question, from, to),
     [question, workers],
   );
   const scroller = useRef<HTMLElement>(null);
-  const { rowAt, want } = useRows(made?.revision ?? 0, fetchGroups);
+  const { rowAt, want } = useRows(groups?.revision ?? 0, fetchGroups);
   const virtual = useVirtualizer({
-    count: made?.count ?? 0,
+    count: groups?.count ?? 0,
     getScrollElement: () => scroller.current,
     estimateSize: () => ROW,
     overscan: 6,
@@ -54,10 +54,10 @@ export function Groups({
   const first = items[0]?.index ?? 0;
   const last = (items.at(-1)?.index ?? -1) + 1;
   // biome-ignore lint/correctness/useExhaustiveDependencies: newly made groups are fetched anew
-  useEffect(() => want(first, last), [want, first, last, made]);
+  useEffect(() => want(first, last), [want, first, last, groups]);
   if (answer.state === "failed")
     return <Failed what="The groups could not be made" why={answer.why} onRetry={answer.retry} />;
-  if (!made)
+  if (!groups)
     return (
       <p role="status" className="p-4 text-ink-2">
         Grouping …
@@ -66,7 +66,7 @@ export function Groups({
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <p role="status" className="mb-1 text-[13px] text-ink-2">
-        {count(made.count, "group")}, by summed searches
+        {count(groups.count, "group")}, by summed searches
       </p>
       <section
         ref={scroller}
@@ -82,7 +82,7 @@ export function Groups({
             return (
               <li
                 key={index}
-                aria-setsize={made.count}
+                aria-setsize={groups.count}
                 aria-posinset={index + 1}
                 className="absolute inset-x-0 grid grid-cols-[minmax(0,1fr)_80px_auto] items-center gap-x-4 border-b border-rule px-4"
                 style={{ height: ROW, top: start }}

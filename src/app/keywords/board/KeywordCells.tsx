@@ -23,7 +23,7 @@ export const KeywordCells = memo(function KeywordCells({
   chosen: boolean;
   target: string | undefined;
 }) {
-  const known = (value: number | null, say: (n: number) => string) => (value === null ? "–" : say(value));
+  const orDash = (value: number | null, say: (n: number) => string) => (value === null ? "–" : say(value));
   return (
     <>
       <div role="gridcell">
@@ -49,10 +49,10 @@ export const KeywordCells = memo(function KeywordCells({
       </Tooltip>
       <div role="gridcell" className="figures flex items-center justify-end gap-2">
         {!narrow && row.months.length > 0 && <LateSparkline months={row.months} />}
-        <span className="w-13 text-right">{known(row.searches, whole)}</span>
+        <span className="w-13 text-right">{orDash(row.searches, whole)}</span>
       </div>
       <div role="gridcell" className="figures text-right">
-        {known(row.difficulty, whole)}
+        {orDash(row.difficulty, whole)}
       </div>
       {!narrow && (
         <>
@@ -70,7 +70,7 @@ export const KeywordCells = memo(function KeywordCells({
             )}
           </div>
           <div role="gridcell" className="figures text-right text-[13px] text-ink-2">
-            {known(row.costPerClick, (n) => n.toFixed(2))}
+            {orDash(row.costPerClick, (n) => n.toFixed(2))}
           </div>
         </>
       )}
@@ -78,7 +78,7 @@ export const KeywordCells = memo(function KeywordCells({
         <span className="h-1.5 w-12 bg-rule" aria-hidden="true">
           <span className="block h-full bg-proof" style={{ width: `${row.opportunity ?? 0}%` }} />
         </span>
-        <span className="w-6 text-right">{known(row.opportunity, whole)}</span>
+        <span className="w-6 text-right">{orDash(row.opportunity, whole)}</span>
       </div>
       <div role="gridcell" className="truncate text-[13px] small:hidden">
         <Uses uses={row.uses.filter(({ listId }) => listId !== ownList)} />

@@ -112,14 +112,14 @@ export function useRows<Row>(
   }
   const want = useCallback(
     (from: number, to: number) => {
-      const { blocks, revision: asked } = cache.current;
+      const { blocks, revision: revisionThen } = cache.current;
       for (let block = Math.floor(from / BLOCK); block * BLOCK < to; block++) {
         if (blocks.has(block)) continue;
         blocks.set(block, "coming");
         const mine = cache.current.blocks;
         fetchRows(block * BLOCK, (block + 1) * BLOCK).then(
           (rows) => {
-            if (!live.current || cache.current.revision !== asked) return;
+            if (!live.current || cache.current.revision !== revisionThen) return;
             mine.set(block, rows);
             redraw((n) => n + 1);
           },

@@ -47,19 +47,19 @@ export function useSelection(question: BoardQuestion): Selection {
       stretch: (from, to) => {
         if (before.current?.from !== from) before.current = { from, chosen };
         const kept = before.current.chosen;
-        const asked = ++latest.current;
+        const turn = ++latest.current;
         attemptRead(
           workers.keywords.places(question, Math.min(from, to), Math.max(from, to) + 1).then((places) => {
-            if (asked === latest.current) setChosen(new Set([...kept, ...places]));
+            if (turn === latest.current) setChosen(new Set([...kept, ...places]));
           }),
         );
       },
       all: () => {
         before.current = null;
-        const asked = ++latest.current;
+        const turn = ++latest.current;
         attemptRead(
           workers.keywords.places(question).then((places) => {
-            if (asked === latest.current) setChosen(new Set(places));
+            if (turn === latest.current) setChosen(new Set(places));
           }),
         );
       },

@@ -40,10 +40,10 @@ export function IdeasPage() {
       </p>
     );
   const ideas = read.value;
-  const wanted = foldPlain(query).split(" ").filter(Boolean);
+  const words = foldPlain(query).split(" ").filter(Boolean);
   const shown = ideas.filter(({ title, sentence, keywords, from, postId }) => {
     const text = foldPlain([title, sentence, ...keywords, from].join(" "));
-    return wanted.every((word) => text.includes(word)) && (!open || postId === null);
+    return words.every((word) => text.includes(word)) && (!open || postId === null);
   });
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-6">

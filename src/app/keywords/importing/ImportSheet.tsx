@@ -92,8 +92,8 @@ export function ImportSheet({
           rejectedCsv={file.rejectedCsv}
           onKeep={() =>
             void attempt(async () => {
-              const made = await file.keep(language);
-              if (made) onDone(made);
+              const lookUp = await file.keep(language);
+              if (lookUp) onDone(lookUp);
             })
           }
         />

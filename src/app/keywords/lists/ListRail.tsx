@@ -23,10 +23,10 @@ export function ListRail({
   search: string;
 }) {
   const [query, setQuery] = useState("");
-  const wanted = foldPlain(query);
+  const folded = foldPlain(query);
   const shown = lists.filter((list) => {
     const post = list.postId ? posts[list.postId] : undefined;
-    return foldPlain(`${listName(list)} ${list.target} ${post?.title ?? ""}`).includes(wanted);
+    return foldPlain(`${listName(list)} ${list.target} ${post?.title ?? ""}`).includes(folded);
   });
   const scroller = useRef<HTMLDivElement>(null);
   const virtual = useVirtualizer({
@@ -51,7 +51,7 @@ export function ListRail({
       >
         {shown.length === 0 && (
           <p className="p-3 text-ink-2">
-            {wanted
+            {folded
               ? `No list has “${query.trim()}” in its name, target or post.`
               : "No lists yet: make one from a look-up, or a new one here."}
           </p>

@@ -44,8 +44,8 @@ export function ListsPage() {
     document.title = "Lists · Dune Sparrow";
   }, []);
   const makeNew = async () => {
-    const made = await makeList("New list", language, []);
-    if (made) void navigate(`/keywords/lists/${made}${search}`);
+    const id = await makeList("New list", language, []);
+    if (id) void navigate(`/keywords/lists/${id}${search}`);
   };
   const onDragStart = ({ active }: DragStartEvent) =>
     setDragged((active.data.current as { texts: string[] } | undefined)?.texts ?? []);

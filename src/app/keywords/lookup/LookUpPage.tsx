@@ -53,9 +53,9 @@ export function LookUpPage() {
     (location.state as { importing?: boolean } | null)?.importing === true,
   );
   const [fresh, setFresh] = useState<string | null>(null);
-  const job = useLookUpJob(current, (made) => {
-    setFresh(made);
-    void navigate(`/keywords/look-ups/${made}${search}`);
+  const job = useLookUpJob(current, (lookUp) => {
+    setFresh(lookUp);
+    void navigate(`/keywords/look-ups/${lookUp}${search}`);
   });
   useEffect(() => {
     document.title = "Keywords · Dune Sparrow";
@@ -99,10 +99,10 @@ export function LookUpPage() {
       {importing && (
         <ImportSheet
           onClose={() => setImporting(false)}
-          onDone={(made) => {
+          onDone={(lookUp) => {
             setImporting(false);
-            setFresh(made);
-            void navigate(`/keywords/look-ups/${made}${search}`);
+            setFresh(lookUp);
+            void navigate(`/keywords/look-ups/${lookUp}${search}`);
           }}
         />
       )}
@@ -110,11 +110,11 @@ export function LookUpPage() {
   );
 }
 
-function NoLookUp({ known, onFile }: { known: boolean; onFile: () => void }) {
+function NoLookUp({ known: answers, onFile }: { known: boolean; onFile: () => void }) {
   return (
     <div className="border border-rule bg-sheet p-8">
       <h2 className="font-serif text-xl">
-        {known ? "This look-up is no longer here" : "Nothing has been looked up yet"}
+        {answers ? "This look-up is no longer here" : "Nothing has been looked up yet"}
       </h2>
       <p className="mt-1 max-w-2xl text-ink-2">
         Type a broad word of your trade above and look it up: ideas come with searches a month, difficulty and
@@ -156,11 +156,11 @@ function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
   };
   const makeOf = async (name: string, places?: number[]) => {
     const keywords = await chosen(places);
-    const made = await makeList(name, lookUp.language, keywords);
-    if (!made) return;
+    const id = await makeList(name, lookUp.language, keywords);
+    if (!id) return;
     if (!places) selection.clear();
     toast(`The list “${name}” has ${count(keywords.length, "keyword")}.`, {
-      action: { label: "Open the list", onClick: () => void navigate(`/keywords/lists/${made}`) },
+      action: { label: "Open the list", onClick: () => void navigate(`/keywords/lists/${id}`) },
     });
   };
   const hideChosen = async () => {

@@ -55,9 +55,9 @@ export function useLookUpJob(current: LookUp | undefined, onDone: (id: string) =
       setJob(code === "cancelled" ? { state: "idle" } : { state: "failed", code, message, seeds, add });
       return;
     }
-    const { notes, failed, lookUp: made } = outcome.ok;
-    setJob({ state: "done", notes, failed, empty: made.count === 0 });
-    if (made.count) onDone(made.id);
+    const { notes, failed, lookUp: fresh } = outcome.ok;
+    setJob({ state: "done", notes, failed, empty: fresh.count === 0 });
+    if (fresh.count) onDone(fresh.id);
   };
   return {
     job,

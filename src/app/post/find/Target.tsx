@@ -17,7 +17,7 @@ export function Target({
   taken: Post | undefined;
 }) {
   if (!post.keyword) return <p className="mt-1 font-serif text-xl text-ink-2">Not chosen yet</p>;
-  const known = row && (row.searches !== null || row.difficulty !== null || row.months.length > 0);
+  const hasNumbers = row && (row.searches !== null || row.difficulty !== null || row.months.length > 0);
   return (
     <div>
       <p className="mt-1 font-serif text-2xl leading-tight">{post.keyword}</p>
@@ -33,7 +33,7 @@ export function Target({
             : "Two posts with one target compete."}
         </p>
       )}
-      {known ? (
+      {hasNumbers ? (
         <dl className="mt-3 grid grid-cols-3 gap-x-4 gap-y-2">
           <Figure large name="Searches" value={row.searches === null ? "unknown" : whole(row.searches)} />
           <Figure

@@ -24,7 +24,7 @@ export const applyFixes =
     const old = Object.fromEntries(Object.keys(meta).map((key) => [key, post[key as keyof FixedMeta]]));
     if (after !== before) session.replaceDoc(after);
     // As the editor holds it: with the ids that it gave to what is new.
-    const made = session.json();
+    const fixed = session.json();
     const edits = { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) };
     if (Object.keys(edits).length) dispatch(postEdited(edits));
     const gain = fixes.reduce((sum, fix) => sum + fix.gain, 0);
@@ -40,7 +40,7 @@ export const applyFixes =
             const { post: now } = getState().openPost;
             if (!now) return;
             // What was written since stays.
-            const undone = withoutChange(session.json(), before, made);
+            const undone = withoutChange(session.json(), before, fixed);
             session.replaceDoc(undone.doc);
             const fields = Object.entries(old).filter(([key]) =>
               Object.is(now[key as keyof FixedMeta], meta[key as keyof FixedMeta]),

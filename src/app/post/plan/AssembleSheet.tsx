@@ -34,14 +34,14 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
     if (!field) return;
     setBusy(true);
     const { points } = pieceWithDefaults(piece, site.piece ?? noPiece);
-    const made = await workers.competitors.assemble(field, points, gapRules(profile).leastPresence);
-    const known = new Set(drawer.map(({ items }) => JSON.stringify(items)));
-    const fresh = made.filter(({ items }) => !known.has(JSON.stringify(items)));
+    const outlines = await workers.competitors.assemble(field, points, gapRules(profile).leastPresence);
+    const earlier = new Set(drawer.map(({ items }) => JSON.stringify(items)));
+    const fresh = outlines.filter(({ items }) => !earlier.has(JSON.stringify(items)));
     const createdAt = now();
     const entries = fresh.map(
       (one): DrawerEntry => ({ ...one, id: freshId(), kind: "outline", postId: post.id, createdAt }),
     );
-    if (!made.length) toast("The competing pages share too few headings to make an outline.");
+    if (!outlines.length) toast("The competing pages share too few headings to make an outline.");
     else if (!fresh.length)
       toast("The competing pages and your points give the same outlines as before; they are listed here.");
     else if (await attempt(() => addToDrawer(entries)))

@@ -27,8 +27,8 @@ function useCompetitorsElsewhere(post: Post | null): { competitors: Competitors;
   const id = post?.id ?? "";
   const keyword = post?.keyword ?? "";
   const answer = useAsk(async () => (keyword ? competitorsElsewhere(id, keyword) : []), [id, keyword]);
-  const found = answer.state === "ready" ? answer.value : [];
-  return found.flatMap((competitors) => {
+  const elsewhere = answer.state === "ready" ? answer.value : [];
+  return elsewhere.flatMap((competitors) => {
     const title = posts[competitors.postId]?.title;
     return title === undefined ? [] : [{ competitors, title: title || "Untitled post" }];
   });

@@ -20,7 +20,7 @@ const RANKING = ["one", "two", "gone"].map((name) => ({
   title: name,
   site: name,
 }));
-const wanted = { search: true, addresses: [], files: [], sources: [], keepPages: false };
+const choice = { search: true, addresses: [], files: [], sources: [], keepPages: false };
 
 function setUp(read?: (address: string) => Promise<unknown>) {
   const api = createCompetitorsApi();
@@ -59,7 +59,7 @@ beforeEach(async () => {
 describe("collecting", () => {
   it("reads what ranks, keeps it with the post, and says which page was not read", async () => {
     const { store, dependencies } = setUp();
-    await store.dispatch(collect(post, wanted));
+    await store.dispatch(collect(post, choice));
     const [kept] = await listCompetitors("p");
     expect(kept).toMatchObject({ keyword: "cargo bike", regionName: "United Kingdom", standIn: true });
     expect(kept!.pages.map(({ address, state, why }) => [address, state, why])).toEqual([
@@ -75,7 +75,7 @@ describe("collecting", () => {
 
   it("keeps nothing where no page could be read, and says why", async () => {
     const { store } = setUp(() => Promise.reject(new Error("It is loopback.")));
-    await store.dispatch(collect(post, wanted));
+    await store.dispatch(collect(post, choice));
     expect(await listCompetitors("p")).toEqual([]);
     expect(lastNotice()!.text).toBe(
       "No page could be read: It is loopback. Any pages collected earlier are unchanged.",
@@ -93,7 +93,7 @@ describe("collecting", () => {
       }
       return { page: api.readSource(html(address), address, "en"), standIn: true };
     });
-    await store.dispatch(collect(post, wanted));
+    await store.dispatch(collect(post, choice));
     const [kept] = await listCompetitors("p");
     expect(kept!.pages.filter(({ state }) => state === "kept").length).toBeGreaterThan(0);
     expect(store.getState().competitors.jobs).toEqual({});
@@ -101,7 +101,7 @@ describe("collecting", () => {
 
   it("collects once at a time for a post", async () => {
     const { store } = setUp();
-    await Promise.all([store.dispatch(collect(post, wanted)), store.dispatch(collect(post, wanted))]);
+    await Promise.all([store.dispatch(collect(post, choice)), store.dispatch(collect(post, choice))]);
     expect(await listCompetitors("p")).toHaveLength(1);
   });
 });

@@ -61,26 +61,26 @@ interface Collected {
 }
 
 export const collect =
-  (post: Post, wanted: Wanted): AppThunk<Promise<void>> =>
+  (post: Post, choice: Wanted): AppThunk<Promise<void>> =>
   async (dispatch, getState, { search }) => {
     const { openPost, session } = getState();
     const own = dispatch(begin(post.id, "Asking which pages rank", 0));
     if (!own) return;
     try {
-      const region = wanted.search ? await dispatch(regionInForce()) : { code: "", name: "" };
+      const region = choice.search ? await dispatch(regionInForce()) : { code: "", name: "" };
       const earlier =
-        wanted.keepPages && openPost.competitors
+        choice.keepPages && openPost.competitors
           ? await getCompetitorBody(openPost.competitors.id)
           : undefined;
-      const found: Collected = {
+      const collected: Collected = {
         sources: earlier ? [...openPost.competitors!.pages.filter(({ state }) => state !== "failed")] : [],
         pages: [...(earlier?.pages ?? [])],
       };
-      const asked: AskedQuestion[] = [...(earlier?.asked ?? [])];
+      const questions: AskedQuestion[] = [...(earlier?.asked ?? [])];
       const searched = new Set<string>();
       let service = "";
       const toRead: PageToRead[] = [];
-      if (wanted.search) {
+      if (choice.search) {
         const ranking = await search.ask(
           session.search,
           "ranking",
@@ -92,37 +92,37 @@ export const collect =
         toRead.push(
           ...ranking.pages.map(({ address, title, site }, rank) => ({ address, title, site, rank })),
         );
-        asked.push(...(await dispatch(questionsAsked(post.keyword, region.code, service, own.signal))));
+        questions.push(...(await dispatch(questionsAsked(post.keyword, region.code, service, own.signal))));
       }
       const behind =
-        Math.max(-1, ...toRead.map(({ rank }) => rank), ...found.pages.map(({ rank }) => rank)) + 1;
+        Math.max(-1, ...toRead.map(({ rank }) => rank), ...collected.pages.map(({ rank }) => rank)) + 1;
       toRead.push(
-        ...wanted.addresses.map((address, i) => ({ address, title: address, site: "", rank: behind + i })),
+        ...choice.addresses.map((address, i) => ({ address, title: address, site: "", rank: behind + i })),
       );
       const fresh = toRead.filter(
-        ({ address }) => !found.sources.some((source) => source.address === address),
+        ({ address }) => !collected.sources.some((source) => source.address === address),
       );
       dispatch(
         jobMoved({
           postId: post.id,
           doing: "Reading pages",
-          of: fresh.length + wanted.files.length + wanted.sources.length,
+          of: fresh.length + choice.files.length + choice.sources.length,
         }),
       );
       await dispatch(
         readLocal(
           post.id,
-          wanted,
-          behind + wanted.addresses.length,
+          choice,
+          behind + choice.addresses.length,
           post.language || session.site.language,
-          found,
+          collected,
         ),
       );
-      await dispatch(readAll(post.id, fresh, found, own.signal));
-      if (!found.pages.length) {
-        const failed = found.sources.filter(({ state }) => state === "failed");
+      await dispatch(readAll(post.id, fresh, collected, own.signal));
+      if (!collected.pages.length) {
+        const failed = collected.sources.filter(({ state }) => state === "failed");
         toast.error(
-          wanted.search && !toRead.length
+          choice.search && !toRead.length
             ? "The search knows no page that ranks for this keyword. Add pages by address, from files or as source code."
             : failed.length
               ? `No page could be read: ${failed[0]!.why} Any pages collected earlier are unchanged.`
@@ -142,14 +142,14 @@ export const collect =
       const sources = [
         earlier && openPost.competitors!.source,
         fromSearch && service,
-        gave(wanted.addresses) && "addresses",
-        gave(wanted.files.map(({ name }) => name)) && "files",
-        gave(wanted.sources.map(({ address }) => address)) && "pasted source",
+        gave(choice.addresses) && "addresses",
+        gave(choice.files.map(({ name }) => name)) && "files",
+        gave(choice.sources.map(({ address }) => address)) && "pasted source",
       ].filter((source) => typeof source === "string");
       await dispatch(
         keep(post, {
-          found,
-          asked,
+          found: collected,
+          asked: questions,
           source: sourceWords(sources),
           regionName: fromSearch ? region.name : ((earlier && openPost.competitors?.regionName) ?? ""),
         }),
@@ -209,7 +209,7 @@ const questionsAsked =
       );
       return ideas
         .filter(({ how }) => how === "question")
-        .map(({ numbers, asked = [] }) => ({ text: numbers.keyword, service, asked }));
+        .map(({ numbers, asked: where = [] }) => ({ text: numbers.keyword, service, asked: where }));
     } catch (error) {
       if (signal.aborted) throw error;
       return [];
@@ -222,20 +222,20 @@ const readLocal =
     { files, sources }: Wanted,
     firstRank: number,
     language: string,
-    found: Collected,
+    collected: Collected,
   ): AppThunk<Promise<void>> =>
   async (dispatch, _getState, { workers }) => {
     let rank = firstRank;
     const add = async (name: string, read: () => Promise<RankedCompetitor["page"]>) => {
       try {
         dispatch(
-          note(postId, found, { address: name, title: name, site: "", rank: rank++ }, await read(), false),
+          note(postId, collected, { address: name, title: name, site: "", rank: rank++ }, await read(), false),
         );
       } catch (error) {
         dispatch(
           fail(
             postId,
-            found,
+            collected,
             { address: name, title: name, site: "", rank: rank++ },
             (error as Error).message,
           ),
@@ -254,7 +254,7 @@ const readAll =
   (
     postId: string,
     pages: readonly PageToRead[],
-    found: Collected,
+    collected: Collected,
     signal: AbortSignal,
   ): AppThunk<Promise<void>> =>
   (dispatch, _getState, { workers }) =>
@@ -262,8 +262,8 @@ const readAll =
       pages,
       (address) => workers.competitors.readAddress(postId, address),
       (outcome) => {
-        if ("failed" in outcome) dispatch(fail(postId, found, outcome.asked, outcome.failed));
-        else dispatch(note(postId, found, outcome.asked, outcome.page, outcome.standIn));
+        if ("failed" in outcome) dispatch(fail(postId, collected, outcome.asked, outcome.failed));
+        else dispatch(note(postId, collected, outcome.asked, outcome.page, outcome.standIn));
       },
       signal,
     );
@@ -271,21 +271,21 @@ const readAll =
 const note =
   (
     postId: string,
-    found: Collected,
-    asked: PageToRead,
+    collected: Collected,
+    target: PageToRead,
     page: RankedCompetitor["page"],
     standIn: boolean,
   ): AppThunk<void> =>
   (dispatch) => {
-    const title = page.title || page.draft.meta.title || asked.title;
-    dispatch(pageArrived({ postId, outcome: { address: asked.address, title, failed: null } }));
+    const title = page.title || page.draft.meta.title || target.title;
+    dispatch(pageArrived({ postId, outcome: { address: target.address, title, failed: null } }));
     // Two addresses that lead to one page are one page.
-    if (found.pages.some((one) => one.page.address === page.address)) return;
-    const { rank } = asked;
-    found.pages.push({ rank, page });
-    found.sources.push({
+    if (collected.pages.some((one) => one.page.address === page.address)) return;
+    const { rank } = target;
+    collected.pages.push({ rank, page });
+    collected.sources.push({
       address: page.address,
-      site: page.site || asked.site,
+      site: page.site || target.site,
       title,
       rank,
       standIn,
@@ -295,18 +295,18 @@ const note =
   };
 
 const fail =
-  (postId: string, found: Collected, asked: PageToRead, why: string): AppThunk<void> =>
+  (postId: string, collected: Collected, target: PageToRead, why: string): AppThunk<void> =>
   (dispatch) => {
-    dispatch(pageArrived({ postId, outcome: { address: asked.address, title: asked.title, failed: why } }));
-    found.sources.push({ ...asked, standIn: false, state: "failed", why });
+    dispatch(pageArrived({ postId, outcome: { address: target.address, title: target.title, failed: why } }));
+    collected.sources.push({ ...target, standIn: false, state: "failed", why });
   };
 
 const keep =
   (
     post: Post,
     {
-      found,
-      asked,
+      found: collected,
+      asked: questions,
       source,
       regionName,
     }: { found: Collected; asked: AskedQuestion[]; source: string; regionName: string },
@@ -315,18 +315,18 @@ const keep =
     const { session } = getState();
     dispatch(jobMoved({ postId: post.id, doing: "Analysing the pages" }));
     const language = post.language || session.site.language;
-    const kept = new Set(found.sources.filter(({ state }) => state === "kept").map(({ address }) => address));
+    const kept = new Set(collected.sources.filter(({ state }) => state === "kept").map(({ address }) => address));
     const id = freshId();
     const bare = {
       id,
       keyword: post.keyword,
       language,
-      pages: found.sources.toSorted((a, b) => a.rank - b.rank),
+      pages: collected.sources.toSorted((a, b) => a.rank - b.rank),
     };
     const analysis = await workers.competitors.analyse(
       competitorsOf(bare, session.profile),
-      found.pages.filter(({ page }) => kept.has(page.address)),
-      asked,
+      collected.pages.filter(({ page }) => kept.has(page.address)),
+      questions,
     );
     const when = now();
     const field: Competitors = {
@@ -334,12 +334,12 @@ const keep =
       postId: post.id,
       regionName,
       source,
-      standIn: found.sources.some(({ standIn }) => standIn),
+      standIn: collected.sources.some(({ standIn }) => standIn),
       collectedAt: when,
       measure: analysis.measure,
       benchmark: analysis.benchmark,
     };
-    await saveCompetitors(field, { fieldId: field.id, pages: found.pages, asked }, when);
+    await saveCompetitors(field, { fieldId: field.id, pages: collected.pages, asked: questions }, when);
     if (!isOpen(getState(), post.id)) return;
     dispatch(competitorsChanged(field));
     dispatch(analysisArrived({ key: analysisKey(field, session.profile), analysis }));
@@ -397,17 +397,17 @@ export const retryFailed =
     const { postId } = field;
     const own = dispatch(begin(postId, "Reading pages again", failed.length));
     if (!own) return;
-    const found: Collected = {
+    const collected: Collected = {
       sources: field.pages.filter(({ state }) => state !== "failed"),
       pages: [...body.pages],
     };
     try {
-      await dispatch(readAll(postId, failed, found, own.signal));
+      await dispatch(readAll(postId, failed, collected, own.signal));
       // What was not reached before it was stopped stays a failure.
       const tried = new Set(getState().competitors.jobs[postId]?.outcomes.map(({ address }) => address));
-      found.sources.push(...failed.filter(({ address }) => !tried.has(address)));
-      const pages = found.sources.toSorted((a, b) => a.rank - b.rank);
-      await attempt(() => saveCompetitors({ ...field, pages }, { ...body, pages: found.pages }, now()));
+      collected.sources.push(...failed.filter(({ address }) => !tried.has(address)));
+      const pages = collected.sources.toSorted((a, b) => a.rank - b.rank);
+      await attempt(() => saveCompetitors({ ...field, pages }, { ...body, pages: collected.pages }, now()));
       if (isOpen(getState(), postId)) await dispatch(analyse({ ...field, pages }));
     } finally {
       dispatch(end(postId));

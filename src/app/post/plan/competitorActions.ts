@@ -104,14 +104,14 @@ export const findGaps =
     const blocks = opened.text?.blocks() ?? [];
     const of = openCompetitors(getState());
     if (!of) return;
-    const found = await workers.competitors.gaps(
+    const gaps = await workers.competitors.gaps(
       of,
       openPost.outline,
       postDraft(openPost.post, session.site, blocks),
       postAddress(openPost.post, session.site),
       gapRules(session.profile),
     );
-    if (getState().competitors.analysis === competitors.analysis) dispatch(gapsArrived(found));
+    if (getState().competitors.analysis === competitors.analysis) dispatch(gapsArrived(gaps));
   };
 
 /**

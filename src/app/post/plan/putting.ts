@@ -19,15 +19,15 @@ export function withPutting(
   at: string | null,
   id: string,
 ): OutlineItem[] {
-  const found = items.findIndex((item) => item.id === at);
+  const index = items.findIndex((item) => item.id === at);
   if (putting.kind === "note") {
-    const target = found < 0 ? items.length - 1 : found;
+    const target = index < 0 ? items.length - 1 : index;
     return items.map((item, i) =>
       i === target ? { ...item, note: [item.note, putting.text].filter(Boolean).join("\n") } : item,
     );
   }
   if (putting.kind === "faq") return [...items, { id, level: 3, text: putting.text, note: "", faq: true }];
-  const place = found < 0 ? items.length : found;
+  const place = index < 0 ? items.length : index;
   const item: OutlineItem = {
     id,
     level: place === 0 ? 2 : putting.level,

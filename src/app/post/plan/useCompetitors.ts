@@ -17,15 +17,15 @@ export function useCompetitors(): void {
   const outline = useAppSelector((state) => state.openPost.outline);
   const profile = useAppSelector((state) => state.session.profile);
   const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.competitors);
-  const wanted = field ? analysisKey(field, profile) : "";
+  const key = field ? analysisKey(field, profile) : "";
 
   useEffect(() => {
     if (postId) void dispatch(readKept(postId));
   }, [postId, dispatch]);
   useEffect(() => {
     if (!field) dispatch(analysisArrived({ key: "", analysis: null }));
-    else if (wanted !== analysed && !analysing && !failure) void dispatch(analyse(field));
-  }, [field, wanted, analysed, analysing, failure, dispatch]);
+    else if (key !== analysed && !analysing && !failure) void dispatch(analyse(field));
+  }, [field, key, analysed, analysing, failure, dispatch]);
   const findSoon = useDebouncedCallback(() => void dispatch(findGaps()), PAUSE);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the gaps are of the outline
   useEffect(() => {

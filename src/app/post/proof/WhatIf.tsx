@@ -37,9 +37,9 @@ export function WhatIf({ shown, onShow }: Props) {
   const keep = (next: readonly Try[]) => dispatch(postEdited({ tries: [...next] }));
   const add = () => {
     const { title, metaTitle, description, slug } = post;
-    const made: Try = { id: freshId(), title, metaTitle, description, slug };
-    keep([...tries, made]);
-    onShow(made.id);
+    const trial: Try = { id: freshId(), title, metaTitle, description, slug };
+    keep([...tries, trial]);
+    onShow(trial.id);
   };
   return (
     <section aria-label="What if" className="border border-rule bg-sheet p-3">

@@ -46,9 +46,9 @@ export function CopyForBlog({ post, held }: { post: Post; held: boolean }) {
   const body = async (rich: boolean) => {
     const { blogBodies } = await import("./exportPost");
     // Made only when it is read, so that the browser still knows whose click it was.
-    const made = dispatch(blogBodies(session));
-    const text = made.then(({ html }) => new Blob([html], { type: "text/plain" }));
-    const formatted = made.then(({ rich: html }) => new Blob([html], { type: "text/html" }));
+    const bodies = dispatch(blogBodies(session));
+    const text = bodies.then(({ html }) => new Blob([html], { type: "text/plain" }));
+    const formatted = bodies.then(({ rich: html }) => new Blob([html], { type: "text/html" }));
     await navigator.clipboard.write([
       new ClipboardItem(rich ? { "text/html": formatted, "text/plain": text } : { "text/plain": text }),
     ]);

@@ -104,10 +104,10 @@ export const exportMarkdown =
     );
     const text: ZipItem = { name: `${name}.md`, content: await workers.draft.toMarkdown(draft, sources) };
     const context = dispatch(exportContext());
-    const known: ZipItem = { name: context.name, content: context.blob };
+    const first: ZipItem = { name: context.name, content: context.blob };
     return {
       name: `${name}.zip`,
-      blob: await dispatch(zipped([text, known, ...items.values()], options)),
+      blob: await dispatch(zipped([text, first, ...items.values()], options)),
       missing,
     };
   };

@@ -18,7 +18,7 @@ export const startVersionKeeper =
   (_dispatch, getState) => {
     // How it was found is kept only once it is changed: looking at a post makes no version of it.
     const { post: foundPost } = getState().openPost;
-    const found = foundPost && { post: foundPost, doc: session.json() };
+    const before = foundPost && { post: foundPost, doc: session.json() };
     let changed = false;
     let last = Date.now();
 
@@ -32,7 +32,7 @@ export const startVersionKeeper =
         changed = true;
         // The report is still that of the text as it was found.
         const { report } = getState().openPost;
-        if (found) keep(found.post, found.doc, { why: "start of a session" }, report).catch(unkept);
+        if (before) keep(before.post, before.doc, { why: "start of a session" }, report).catch(unkept);
       } else if (Date.now() - last > EVERY) now("while writing");
     });
     const onHide = () => {

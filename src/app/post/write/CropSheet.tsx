@@ -78,9 +78,9 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
   };
   const fit = (next: Shape) => {
     setShape(next);
-    const wanted = SHAPES.find(([id]) => id === next)![2];
-    if (!wanted) return;
-    const seen = covering(pixels.width, pixels.height, wanted, { x: 50, y: 50 });
+    const ratio = SHAPES.find(([id]) => id === next)![2];
+    if (!ratio) return;
+    const seen = covering(pixels.width, pixels.height, ratio, { x: 50, y: 50 });
     setPart({
       x: ((pixels.left + seen.left) / width) * 100,
       y: ((pixels.top + seen.top) / height) * 100,

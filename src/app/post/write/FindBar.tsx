@@ -41,28 +41,28 @@ export function FindBar({ editor, first, onClose }: Props) {
   const [current, setCurrent] = useState(0);
   const [turn, setTurn] = useState(0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: report and turn stand for the document
-  const found = useMemo(
+  const matches = useMemo(
     () => findInDoc(editor.state.doc, query, options, languagePack(language)),
     [editor, query, options, language, report, turn],
   );
-  const at = found.length ? Math.min(current, found.length - 1) : 0;
+  const at = matches.length ? Math.min(current, matches.length - 1) : 0;
 
   useEffect(() => {
     input.current?.focus();
     input.current?.select();
     return () => showFound(editor, [], 0);
   }, [editor]);
-  useEffect(() => showFound(editor, found, at), [editor, found, at]);
+  useEffect(() => showFound(editor, matches, at), [editor, matches, at]);
 
   const step = (by: number) => {
-    if (!found.length) return;
-    const next = (at + by + found.length) % found.length;
+    if (!matches.length) return;
+    const next = (at + by + matches.length) % matches.length;
     setCurrent(next);
-    showPlace(editor, found[next]!);
+    showPlace(editor, matches[next]!);
   };
   const replace = (all: boolean) => {
-    if (!found.length || readOnly) return;
-    replaceFound(editor, all ? found : [found[at]!], into);
+    if (!matches.length || readOnly) return;
+    replaceFound(editor, all ? matches : [matches[at]!], into);
     setTurn(turn + 1);
     // The button may go out with the last place: the keys stay here.
     input.current?.focus();
@@ -95,15 +95,15 @@ export function FindBar({ editor, first, onClose }: Props) {
       />
       <span role="status" className="figures w-24 text-ink-2">
         {query.trim()
-          ? found.length
-            ? `${whole(at + 1)} of ${whole(found.length)}`
+          ? matches.length
+            ? `${whole(at + 1)} of ${whole(matches.length)}`
             : "not in the text"
           : ""}
       </span>
-      <Act disabled={!found.length} onClick={() => step(-1)}>
+      <Act disabled={!matches.length} onClick={() => step(-1)}>
         Back
       </Act>
-      <Act disabled={!found.length} onClick={() => step(1)}>
+      <Act disabled={!matches.length} onClick={() => step(1)}>
         Next
       </Act>
       {OPTIONS.map(([key, name]) => (
@@ -127,10 +127,10 @@ export function FindBar({ editor, first, onClose }: Props) {
           if (event.key === "Enter") replace(false);
         }}
       />
-      <Act disabled={!found.length || readOnly} onClick={() => replace(false)}>
+      <Act disabled={!matches.length || readOnly} onClick={() => replace(false)}>
         Replace
       </Act>
-      <Act disabled={!found.length || readOnly} onClick={() => replace(true)}>
+      <Act disabled={!matches.length || readOnly} onClick={() => replace(true)}>
         All
       </Act>
       <button type="button" aria-label="Close find" className="text-ink-2 hover:text-ink" onClick={onClose}>

@@ -30,7 +30,7 @@ export function MarginNotes({ editor, sheet }: Props) {
   const [groups, setGroups] = useState<NoteGroup[]>([]);
   const [open, setOpen] = useState<string | null>(null);
   const tops = useRef<readonly number[]>([]);
-  const found = useRef<{ report: Report; notes: readonly Found[] } | null>(null);
+  const latest = useRef<{ report: Report; notes: readonly Found[] } | null>(null);
 
   const settle = useCallback(() => {
     const boxes = [...(margin.current?.children ?? [])] as HTMLElement[];
@@ -48,15 +48,15 @@ export function MarginNotes({ editor, sheet }: Props) {
       if (!margin.current || !report) return;
       const from = margin.current.getBoundingClientRect().top;
       // A sheet that only grew has moved the paragraphs, and they are the same.
-      if (found.current?.report !== report || found.current.notes.some(({ dom }) => !dom.isConnected))
-        found.current = { report, notes: findNotes(report, editor, session) };
+      if (latest.current?.report !== report || latest.current.notes.some(({ dom }) => !dom.isConnected))
+        latest.current = { report, notes: findNotes(report, editor, session) };
       const placed = groupNotes(
-        found.current.notes.map(({ note, dom }) => ({ note, top: dom.getBoundingClientRect().top - from })),
+        latest.current.notes.map(({ note, dom }) => ({ note, top: dom.getBoundingClientRect().top - from })),
         LINE,
       );
       tops.current = placed.map(({ top }) => top);
       // Most keys move nothing here, or only move it: what says the same is not drawn anew.
-      setGroups((known) => keepSame(known, placed));
+      setGroups((before) => keepSame(before, placed));
       settle();
     };
     // It is told of the size it finds, too, and when the page is laid out: a report that comes is waited for there.
@@ -92,11 +92,11 @@ export function MarginNotes({ editor, sheet }: Props) {
 }
 
 /** The groups that came, but those known that say the same; the known list itself where all of them do. */
-function keepSame(known: NoteGroup[], came: NoteGroup[]): NoteGroup[] {
+function keepSame(before: NoteGroup[], came: NoteGroup[]): NoteGroup[] {
   const says = ({ notes }: NoteGroup) => notes.map((note) => note.says).join("\n");
-  const bySaying = new Map(known.map((group) => [says(group), group]));
+  const bySaying = new Map(before.map((group) => [says(group), group]));
   const kept = came.map((group) => bySaying.get(says(group)) ?? group);
-  return kept.length === known.length && kept.every((group, i) => group === known[i]) ? known : kept;
+  return kept.length === before.length && kept.every((group, i) => group === before[i]) ? before : kept;
 }
 
 interface GroupProps {

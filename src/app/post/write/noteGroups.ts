@@ -27,9 +27,9 @@ export function marginNotes(report: Report): MarginNote[] {
       if (block === undefined) continue;
       const gain = gainHere(finding, evidence);
       if (gain === null) continue;
-      const known = byBlock.get(block);
-      if (known) {
-        known.gain += gain;
+      const earlier = byBlock.get(block);
+      if (earlier) {
+        earlier.gain += gain;
         continue;
       }
       byBlock.set(block, { finding, evidence, gain, block, says: [start, end, quote].join(" ") });

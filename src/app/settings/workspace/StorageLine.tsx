@@ -16,12 +16,12 @@ async function storage(): Promise<Storage> {
 }
 
 export function StorageLine() {
-  const [known, setKnown] = useState<Storage | null>(null);
+  const [space, setKnown] = useState<Storage | null>(null);
   const [refused, setRefused] = useState(false);
   useEffect(() => {
     storage().then(setKnown, () => {});
   }, []);
-  if (!known) return null;
+  if (!space) return null;
   const ask = async () => {
     setRefused(!(await navigator.storage.persist()));
     setKnown(await storage());
@@ -29,18 +29,18 @@ export function StorageLine() {
   return (
     <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-1 text-[13px]">
       <p>
-        {known.lasting === null
+        {space.lasting === null
           ? "This browser does not say whether it keeps what is stored here for good."
-          : known.lasting
+          : space.lasting
             ? "The browser has agreed to keep what is stored here until you clear it."
             : "The browser may clear what is stored here when it runs out of room."}{" "}
-        {known.room > 0 && (
+        {space.room > 0 && (
           <span className="figures text-ink-2">
-            {kilobytes(known.used)} of {kilobytes(known.room)} in use.
+            {kilobytes(space.used)} of {kilobytes(space.room)} in use.
           </span>
         )}
       </p>
-      {known.lasting === false && <Button onClick={() => void ask()}>Ask it to keep everything</Button>}
+      {space.lasting === false && <Button onClick={() => void ask()}>Ask it to keep everything</Button>}
       {refused && (
         <p role="status" className="text-plum">
           It did not agree. Keep a workspace file outside of the browser.

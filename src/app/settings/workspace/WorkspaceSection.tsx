@@ -46,24 +46,24 @@ export function WorkspaceSection() {
   const [newer, setNewer] = useState<NewerWorkspace | null>(null);
   const [notes, setNotes] = useState<string[]>([]);
 
-  const replace = (asked: Asked, terms: { takeTheRest?: boolean; withoutCopy?: boolean } = {}) =>
+  const replace = (request: Asked, terms: { takeTheRest?: boolean; withoutCopy?: boolean } = {}) =>
     task.run(async (onStep, signal) => {
       setRefused(null);
       setNotes([]);
-      await replaced(asked, terms, onStep, signal);
+      await replaced(request, terms, onStep, signal);
       snapshots.retry();
     });
 
   async function replaced(
-    asked: Asked,
+    request: Asked,
     { takeTheRest = false, withoutCopy = false }: { takeTheRest?: boolean; withoutCopy?: boolean },
     onStep: OnStep,
     signal: AbortSignal,
   ): Promise<void> {
-    const by = await asked.by();
+    const by = await request.by();
     const outcome = await dispatch(
       replaceWorkspace(by.kind === "file" ? { ...by, takeTheRest } : by, {
-        why: asked.why,
+        why: request.why,
         withoutCopy,
         onStep,
         signal,
@@ -75,7 +75,7 @@ export function WorkspaceSection() {
     }
     if (outcome.kind === "refused") {
       if (outcome.refused.kind === "newer") setNewer(outcome.refused.workspace);
-      else setRefused({ asked, why: outcome.refused });
+      else setRefused({ asked: request, why: outcome.refused });
       return;
     }
     await dispatch(readSession());
@@ -96,7 +96,7 @@ export function WorkspaceSection() {
         setNotes([]);
         toast("Everything is back as it was.");
       });
-    toast(asked.says, {
+    toast(request.says, {
       duration: 60_000,
       ...(copy && { action: { label: "Undo", onClick: () => void undo() } }),
     });

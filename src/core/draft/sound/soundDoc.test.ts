@@ -21,14 +21,14 @@ const allLetters = (node: EditorNode): string =>
   node.type === KEPT
     ? letters(JSON.parse(String(node.attrs!.json)) as EditorNode)
     : (node.text ?? "") + (node.content ?? []).map(allLetters).join("");
-const isSound = (made: EditorDoc) => documentSchema.nodeFromJSON(made).check();
+const isSound = (doc: EditorDoc) => documentSchema.nodeFromJSON(doc).check();
 
 describe("soundDoc", () => {
   it("gives back every document that the editor allows, as the same object", () => {
     fc.assert(
       fc.property(anyDoc, (given) => {
-        const { doc: made, said } = soundDoc(given);
-        expect(made).toBe(given);
+        const { doc: sound, said } = soundDoc(given);
+        expect(sound).toBe(given);
         expect(said).toEqual([]);
       }),
       RUNS,
@@ -119,9 +119,9 @@ describe("soundDoc", () => {
     ["no content at all", doc(), [p()]],
     ["things that are no nodes", doc(null, 7, "text", { type: 4 }, p(t("a"))), [p(t("a"))]],
   ])("repairs %s", (_what, given, content) => {
-    const { doc: made } = soundDoc(given);
-    expect(made.content).toEqual(content);
-    isSound(made);
+    const { doc: sound } = soundDoc(given);
+    expect(sound.content).toEqual(content);
+    isSound(sound);
   });
 
   it.each([
@@ -131,10 +131,10 @@ describe("soundDoc", () => {
     ["no number", { colspan: "7" }],
   ])("bounds spans: %s", (_what, attrs) => {
     const cell = { type: "tableCell", attrs, content: [p(t("a"))] };
-    const { doc: made, said } = soundDoc(
+    const { doc: sound, said } = soundDoc(
       doc({ type: "table", content: [{ type: "tableRow", content: [cell] }] }),
     );
-    expect(made.content[0]!.content![0]!.content![0]!.attrs).toEqual({});
+    expect(sound.content[0]!.content![0]!.content![0]!.attrs).toEqual({});
     expect(said.join()).toContain("left out");
   });
 
@@ -144,8 +144,8 @@ describe("soundDoc", () => {
       attrs: { colspan: 90 },
       content: [p()],
     }));
-    const { doc: made } = soundDoc(doc({ type: "table", content: [{ type: "tableRow", content: cells }] }));
-    const columns = made.content[0]!.content![0]!.content!.reduce(
+    const { doc: sound } = soundDoc(doc({ type: "table", content: [{ type: "tableRow", content: cells }] }));
+    const columns = sound.content[0]!.content![0]!.content!.reduce(
       (sum, c) => sum + Number(c.attrs!.colspan),
       0,
     );
@@ -159,13 +159,13 @@ describe("soundDoc", () => {
     ["a name of every object", { type: "toString" }],
     ["a document in a document", { type: "doc", content: [p(t("a"))] }],
   ])("keeps what it does not know as it came: %s", (_what, node) => {
-    const { doc: made, said } = soundDoc(doc(p(t("before")), node));
-    expect(made.content[1]!.type).toBe(KEPT);
-    expect(JSON.parse(String(made.content[1]!.attrs!.json))).toEqual(node);
+    const { doc: sound, said } = soundDoc(doc(p(t("before")), node));
+    expect(sound.content[1]!.type).toBe(KEPT);
+    expect(JSON.parse(String(sound.content[1]!.attrs!.json))).toEqual(node);
     expect(said.join()).toContain("does not know");
-    isSound(made);
+    isSound(sound);
     // Opened again, it is the same; and by a version that knows it, it is what it was.
-    expect(soundDoc(made)).toEqual({ doc: made, said: [] });
+    expect(soundDoc(sound)).toEqual({ doc: sound, said: [] });
   });
 
   it("opens a kept block again once it is known", () => {
@@ -181,17 +181,17 @@ describe("soundDoc", () => {
     for (const levels of [MOST_LEVELS + 1, 20_000]) {
       let node: unknown = p(t("b"));
       for (let i = 0; i < levels; i++) node = { type: "blockquote", content: [p(t("a")), node] };
-      const { doc: made, said } = soundDoc(doc(node));
-      expect(made.content).toHaveLength(levels + 1);
+      const { doc: sound, said } = soundDoc(doc(node));
+      expect(sound.content).toHaveLength(levels + 1);
       expect(said.join()).toContain("levels deep");
     }
     expect(soundDoc(doc(nest(5))).said.join()).not.toContain("levels deep");
   });
 
   it("keeps what is more than an editor can hold", () => {
-    const { doc: made, said } = soundDoc(doc(...Array.from({ length: 100_500 }, () => p())));
-    expect(made.content.length).toBeLessThanOrEqual(100_001);
-    expect(JSON.parse(String(made.content.at(-1)!.attrs!.json)).content).toHaveLength(500);
+    const { doc: sound, said } = soundDoc(doc(...Array.from({ length: 100_500 }, () => p())));
+    expect(sound.content.length).toBeLessThanOrEqual(100_001);
+    expect(JSON.parse(String(sound.content.at(-1)!.attrs!.json)).content).toHaveLength(500);
     expect(said.join()).toContain("elements");
   });
 
@@ -229,10 +229,10 @@ describe("soundDoc", () => {
     fc.assert(
       fc.property(fc.array(node, { maxLength: 5 }), (content) => {
         const given = doc(...content) as unknown as EditorDoc;
-        const { doc: made } = soundDoc(given);
-        isSound(made);
-        expect([...allLetters(made)].sort()).toEqual([...letters(given)].sort());
-        expect(soundDoc(made).doc).toEqual(made);
+        const { doc: sound } = soundDoc(given);
+        isSound(sound);
+        expect([...allLetters(sound)].sort()).toEqual([...letters(given)].sort());
+        expect(soundDoc(sound).doc).toEqual(sound);
       }),
       RUNS,
     );

@@ -225,9 +225,9 @@ describe("records", () => {
     const many = Array.from({ length: 9000 }, (_, i) => `keyword ${i},"line one\nline two ${i}",${i}`).join(
       "\n",
     );
-    const found = [...csvRecords(many, ",")];
-    expect(found).toHaveLength(9000);
-    expect(found[8999]).toEqual({ line: 17_999, cells: ["keyword 8999", "line one\nline two 8999", "8999"] });
+    const records = [...csvRecords(many, ",")];
+    expect(records).toHaveLength(9000);
+    expect(records[8999]).toEqual({ line: 17_999, cells: ["keyword 8999", "line one\nline two 8999", "8999"] });
   });
   it("come to an end where every line has a stray quote", () => {
     const text = Array.from({ length: 500 }, (_, i) => `"open ${i},${i}`).join("\n");
@@ -238,11 +238,11 @@ describe("records", () => {
     fc.assert(
       fc.property(fc.array(piece, { maxLength: 40 }), (pieces) => {
         const text = pieces.join("");
-        const found = [...csvRecords(text, ",")];
+        const records = [...csvRecords(text, ",")];
         // All that is no quote, separator or line break is in some cell.
         const letters = (s: string) => s.replace(/[^aé]/g, "").length;
-        expect(found.reduce((sum, { cells }) => sum + letters(cells.join("")), 0)).toBe(letters(text));
-        for (const [i, { line }] of found.entries()) if (i) expect(line).toBeGreaterThan(found[i - 1]!.line);
+        expect(records.reduce((sum, { cells }) => sum + letters(cells.join("")), 0)).toBe(letters(text));
+        for (const [i, { line }] of records.entries()) if (i) expect(line).toBeGreaterThan(records[i - 1]!.line);
       }),
       RUNS,
     );
@@ -359,8 +359,8 @@ describe("a keyword file", () => {
   });
   it("scales a trend of shares to the searches, and leaves it out where those are unknown", () => {
     const shares = "0.5,1,0.5,1,0.5,1,0.5,1,0.5,1,0.5,1";
-    const [known, unknown] = rows(`Keyword,Volume,Trend\na b,75,"${shares}"\nc d,,"${shares}"\n`);
-    expect(known!.months).toEqual([50, 100, 50, 100, 50, 100, 50, 100, 50, 100, 50, 100]);
+    const [whole, unknown] = rows(`Keyword,Volume,Trend\na b,75,"${shares}"\nc d,,"${shares}"\n`);
+    expect(whole!.months).toEqual([50, 100, 50, 100, 50, 100, 50, 100, 50, 100, 50, 100]);
     expect(unknown!.months).toEqual([]);
   });
   it("merges rows of one keyword: the first stays, later ones fill what it lacks", () => {

@@ -106,8 +106,8 @@ export function firstRecords(text: string, separator: Separator, most: number): 
 }
 
 function endOfLine(text: string, newline: string, from: number, end: number): number {
-  const found = from < end ? text.indexOf(newline, from) : -1;
-  return found < 0 || found > end ? end : found;
+  const newlineAt = from < end ? text.indexOf(newline, from) : -1;
+  return newlineAt < 0 || newlineAt > end ? end : newlineAt;
 }
 
 function countOf(text: string, part: string): number {
@@ -121,8 +121,8 @@ function headOf(text: string, lines: number): string {
   for (let n = 0; n < lines; n++) {
     const next = /\r\n|\n|\r/g;
     next.lastIndex = at;
-    const found = next.exec(text);
-    if (!found) return text;
+    const match = next.exec(text);
+    if (!match) return text;
     at = next.lastIndex;
   }
   return text.slice(0, at);

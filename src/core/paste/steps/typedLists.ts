@@ -16,7 +16,7 @@ const LEAST = 2;
  * @returns how many lists were made
  */
 export function typedLists(tree: Root): number {
-  let made = 0;
+  let count = 0;
   visit(tree, (node) => {
     if (node.type !== "root" && node.type !== "element") return;
     if (node.type === "element" && /^(?:li|ul|ol|table|tr|pre|td|th)$/.test(node.tagName)) return;
@@ -43,8 +43,8 @@ export function typedLists(tree: Root): number {
         if (!run.length) out.push(child);
         continue;
       }
-      const found = kindOf(child, run.length + 1);
-      if (found !== kind || found === null) {
+      const marker = kindOf(child, run.length + 1);
+      if (marker !== kind || marker === null) {
         settle();
         // A new run of numbers begins at one.
         kind = kindOf(child, 1);
@@ -53,10 +53,10 @@ export function typedLists(tree: Root): number {
       else out.push(child);
     }
     settle();
-    made += here;
+    count += here;
     if (here) node.children = out;
   });
-  return made;
+  return count;
 }
 
 function kindOf(node: ElementContent, nth: number): "ul" | "ol" | null {

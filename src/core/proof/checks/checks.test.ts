@@ -42,7 +42,7 @@ const field: CompetitorMeasure = {
 const measured: Partial<ProofContext> = { field };
 /** One whose pages say it 2 to 4 times in a thousand words. */
 const sparse: Partial<ProofContext> = { field: { ...field, density: [0.002, 0.004] } };
-const asked = (...questions: string[]): Partial<ProofContext> => ({ field, questions });
+const questionsOf = (...questions: string[]): Partial<ProofContext> => ({ field, questions });
 
 const tables: Record<CheckId, Row[]> = {
   "keyword-in-title": [
@@ -298,17 +298,17 @@ const tables: Record<CheckId, Row[]> = {
   "reader-questions": [
     ["no field", {}, "Text", "not-applicable"],
     ["none chosen", {}, "Text", "not-applicable", measured],
-    ["no text", {}, "", "waiting", asked("How wide is it?")],
+    ["no text", {}, "", "waiting", questionsOf("How wide is it?")],
     [
       "a heading with words enough",
       {},
       `## How wide is a box?\n\n${filler(8)}`,
       1,
-      asked("How wide is the box?"),
+      questionsOf("How wide is the box?"),
     ],
-    ["a heading with too few", {}, `## How wide is a box?\n\n${filler(7)}`, 0, asked("How wide is the box?")],
-    ["a sentence that holds it", {}, "The box is 65 cm wide.", 1, asked("How wide is the box?")],
-    ["one of two", {}, "The box is 65 cm wide.", 0.5, asked("How wide is the box?", "Must I wear gloves?")],
+    ["a heading with too few", {}, `## How wide is a box?\n\n${filler(7)}`, 0, questionsOf("How wide is the box?")],
+    ["a sentence that holds it", {}, "The box is 65 cm wide.", 1, questionsOf("How wide is the box?")],
+    ["one of two", {}, "The box is 65 cm wide.", 0.5, questionsOf("How wide is the box?", "Must I wear gloves?")],
   ],
   "has-picture": [
     ["one", {}, "![x](a.jpg)", 1],
@@ -476,9 +476,9 @@ describe("checks", () => {
   for (const [id, rows] of Object.entries(tables) as [CheckId, Row[]][]) {
     describe(id, () => {
       it.each(rows)("%s", (_what, meta, body, expected, context) => {
-        const found = outcome(findingOf(id, draftOf(body, meta), context));
-        if (typeof expected === "number") expect(found).toBeCloseTo(expected, 6);
-        else expect(found).toBe(expected);
+        const outcomeNow = outcome(findingOf(id, draftOf(body, meta), context));
+        if (typeof expected === "number") expect(outcomeNow).toBeCloseTo(expected, 6);
+        else expect(outcomeNow).toBe(expected);
       });
     });
   }
@@ -518,9 +518,9 @@ describe("a place at fault", () => {
       `${filler(120)}\n\n${filler(121)}${"\n\nShort.".repeat(5)}`,
     ],
   ])("of %s says what fixing it alone adds: %#", (id, before, after) => {
-    const found = findingOf(id, draftOf(before));
-    const place = found.evidence.find(({ worth }) => worth !== undefined);
-    expect(place!.worth).toBeCloseTo(findingOf(id, draftOf(after)).share - found.share, 9);
+    const finding = findingOf(id, draftOf(before));
+    const place = finding.evidence.find(({ worth }) => worth !== undefined);
+    expect(place!.worth).toBeCloseTo(findingOf(id, draftOf(after)).share - finding.share, 9);
   });
 
   it("is no place that earns the share", () => {

@@ -24,15 +24,15 @@ export const internalLinks = defineCheck({
     `The post links to other pages of the site: ${least} or more, and one for every ${wordsPerLink} words. Links to the home page and to the post itself do not count.`,
   judge(reading, { least, wordsPerLink }) {
     const target = targetResolver(reading);
-    const found = reading.links.filter(({ link }) => target(link.href).kind === "internal").length;
-    const wanted = Math.max(least, reading.words / wordsPerLink);
-    const share = Math.min(1, found / wanted);
+    const count = reading.links.filter(({ link }) => target(link.href).kind === "internal").length;
+    const enough = Math.max(least, reading.words / wordsPerLink);
+    const share = Math.min(1, count / enough);
     return judged(
       share,
-      `${plural(found, "link")} to own pages; ${Math.ceil(wanted)} ${share < 1 ? "would earn all" : "or more are enough"}.`,
+      `${plural(count, "link")} to own pages; ${Math.ceil(enough)} ${share < 1 ? "would earn all" : "or more are enough"}.`,
       [],
       {
-        formula: `${found} / max(${least}, ${reading.words} / ${wordsPerLink}) = ${(found / wanted).toFixed(3)}`,
+        formula: `${count} / max(${least}, ${reading.words} / ${wordsPerLink}) = ${(count / enough).toFixed(3)}`,
       },
     );
   },

@@ -29,17 +29,17 @@ export const keywordInAlt = defineCheck({
     if (!meant.length) return notApplicable("All pictures are marked as decoration.");
     const alts = meant.filter(({ picture }) => picture.alt);
     const carrying = alts.flatMap(({ block, picture }) => {
-      const found = bestOccurrence(reading.findIn(reading.analyse(picture.alt!), false));
-      return found ? [{ block, picture, found }] : [];
+      const best = bestOccurrence(reading.findIn(reading.analyse(picture.alt!), false));
+      return best ? [{ block, picture, found: best }] : [];
     });
     if (!carrying.length) return judged(0, `No alt text says ${quoted(reading.keyword.text)}.`);
-    const evidence = carrying.slice(0, MOST_EVIDENCE).map(({ block, picture, found }) => ({
-      quote: picture.alt!.slice(found.start, found.end),
+    const evidence = carrying.slice(0, MOST_EVIDENCE).map(({ block, picture, found: best }) => ({
+      quote: picture.alt!.slice(best.start, best.end),
       block,
       field: "alt" as const,
-      start: found.start,
-      end: found.end,
-      form: found.form,
+      start: best.start,
+      end: best.end,
+      form: best.form,
     }));
     if (alts.length >= manyAlts && carrying.length > mostShare * alts.length) {
       // One less is enough where the others are no longer too many.

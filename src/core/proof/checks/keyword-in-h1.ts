@@ -16,14 +16,14 @@ export const keywordInH1 = defineCheck({
     let best: Judgement = judged(0, `The H1 does not say ${quoted(reading.keyword.text)}.`);
     for (const { text, block } of reading.h1s) {
       const analysed = block === null ? reading.analyse(text) : reading.analysed(block);
-      const found = bestOccurrence(reading.findIn(analysed, true));
-      if (!found || (best.state === "judged" && found.value <= best.share)) continue;
+      const occurrence = bestOccurrence(reading.findIn(analysed, true));
+      if (!occurrence || (best.state === "judged" && occurrence.value <= best.share)) continue;
       const field = { name: "title" as const, text, analysed };
       const evidence =
         block === null
-          ? inField(field, found.start, found.end, found.form)
-          : inBlock(reading, block, found.start, found.end, found.form);
-      best = judged(found.value, `The H1 has it ${formWords(found)}.`, [evidence]);
+          ? inField(field, occurrence.start, occurrence.end, occurrence.form)
+          : inBlock(reading, block, occurrence.start, occurrence.end, occurrence.form);
+      best = judged(occurrence.value, `The H1 has it ${formWords(occurrence)}.`, [evidence]);
     }
     return best;
   },

@@ -16,10 +16,10 @@ export const keywordInOpening = defineCheck({
     if (!reading.keyword) return waitingForKeyword();
     const opening = openingOf(reading);
     if (!opening) return waiting("There is no opening paragraph yet.");
-    const found = bestOccurrence(reading.findIn(opening.analysed, true));
-    if (!found) return judged(0, `The opening does not say ${quoted(reading.keyword.text)}.`);
-    return judged(found.value, `The opening has it ${formWords(found)}.`, [
-      { ...opening.evidence(found.start, found.end), form: found.form },
+    const best = bestOccurrence(reading.findIn(opening.analysed, true));
+    if (!best) return judged(0, `The opening does not say ${quoted(reading.keyword.text)}.`);
+    return judged(best.value, `The opening has it ${formWords(best)}.`, [
+      { ...opening.evidence(best.start, best.end), form: best.form },
     ]);
   },
 });

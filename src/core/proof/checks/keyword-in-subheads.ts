@@ -28,8 +28,8 @@ export const keywordInSubheads = defineCheck({
     const subheads = reading.headings.filter((h) => h.block !== null && (h.level === 2 || h.level === 3));
     if (!subheads.length) return waiting("There are no subheadings (H2 or H3) yet.");
     const carrying = subheads.flatMap(({ block }) => {
-      const found = bestOccurrence(reading.findIn(reading.analysed(block!), true));
-      return found ? [{ block: block!, found }] : [];
+      const best = bestOccurrence(reading.findIn(reading.analysed(block!), true));
+      return best ? [{ block: block!, found: best }] : [];
     });
     if (!carrying.length)
       return judged(0, `None of the ${subheads.length} subheadings says ${quoted(reading.keyword.text)}.`);
@@ -37,7 +37,7 @@ export const keywordInSubheads = defineCheck({
     const tooMany = carrying.length >= mostCount && carrying.length > mostShare * subheads.length;
     const evidence = (tooMany ? carrying : [best])
       .slice(0, MOST_EVIDENCE)
-      .map(({ block, found }) => inBlock(reading, block, found.start, found.end, found.form));
+      .map(({ block, found: best }) => inBlock(reading, block, best.start, best.end, best.form));
     return tooMany
       ? judged(
           best.found.value * mostFactor,

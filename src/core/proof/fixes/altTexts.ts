@@ -23,8 +23,8 @@ export const altTexts: FixRule = {
     for (const { block, picture } of reading.pictures) {
       if (picture.decorative || !altFault(reading, picture)) continue;
       const alt = startsOf(reading, block, picture).find((text) => {
-        const made: PictureBlock = { ...picture, alt: text };
-        return !used.has(text) && altFault(reading, made) === null;
+        const changed: PictureBlock = { ...picture, alt: text };
+        return !used.has(text) && altFault(reading, changed) === null;
       });
       if (!alt) continue;
       used.add(alt);

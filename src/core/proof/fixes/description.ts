@@ -42,15 +42,15 @@ interface Candidate {
 }
 
 function candidates(reading: DraftReading): Candidate[] {
-  const { description: known, draft, pack, profile } = reading;
+  const { description: current, draft, pack, profile } = reading;
   const { size, range } = thresholdsIn(profile, "description-width", descriptionThresholds);
   const room = range[2] ?? Number.POSITIVE_INFINITY;
-  const made: Candidate[] = [];
-  if (known && textWidth(known.text, size) > room) {
-    const parts = sentences(known.text, pack);
+  const proposals: Candidate[] = [];
+  if (current && textWidth(current.text, size) > room) {
+    const parts = sentences(current.text, pack);
     for (let n = parts.length - 1; n > 0; n--)
-      made.push({
-        text: known.text.slice(0, parts[n - 1]!.end),
+      proposals.push({
+        text: current.text.slice(0, parts[n - 1]!.end),
         source: n === 1 ? "its first sentence" : `its first ${n} sentences`,
       });
   }
@@ -70,12 +70,12 @@ function candidates(reading: DraftReading): Candidate[] {
     const parts = sentences(text, pack);
     for (let i = 0; i < parts.length && taken < MOST_SENTENCES; i++, taken++)
       for (let n = 0; n < MOST_TOGETHER && i + n < parts.length; n++)
-        made.push({ text: text.slice(parts[i]!.start, parts[i + n]!.end), ...from });
+        proposals.push({ text: text.slice(parts[i]!.start, parts[i + n]!.end), ...from });
     if (taken >= MOST_SENTENCES) break;
   }
   const weights = profile.checks;
-  const seen = new Set([known?.text]);
-  return made
+  const seen = new Set([current?.text]);
+  return proposals
     .map((one) => ({ ...one, text: one.text.replace(/\s+/g, " ").trim() }))
     .filter(({ text }) => {
       if (!text || seen.has(text)) return false;

@@ -10,9 +10,9 @@ export const extraH1: FixRule = {
   suggest({ h1s, draft }) {
     const blocks = new Map<number, Block[]>();
     const extra = h1s.slice(1).flatMap(({ block, text }) => {
-      const found = block === null ? undefined : draft.blocks[block];
-      if (found?.kind !== "heading") return [];
-      blocks.set(block!, [{ ...found, level: 2 }]);
+      const heading = block === null ? undefined : draft.blocks[block];
+      if (heading?.kind !== "heading") return [];
+      blocks.set(block!, [{ ...heading, level: 2 }]);
       return [{ before: `H1 ${text}`, after: `H2 ${text}` }];
     });
     return extra.length ? [{ lines: extra, change: { blocks } }] : [];

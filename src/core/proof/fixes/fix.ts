@@ -105,7 +105,7 @@ const picked = (choices: readonly Fix[], { after }: Pick): Fix | undefined =>
  */
 export function fixAll(draft: Draft, picks: readonly Pick[], terms: Terms): { draft: Draft; made: Fix[] } {
   const cache = terms.cache ?? new ReadingCache();
-  const made: Fix[] = [];
+  const fixes: Fix[] = [];
   let now = draft;
   for (const { id } of fixRules) {
     const pick = picks.find(({ fix }) => fix === id);
@@ -113,7 +113,7 @@ export function fixAll(draft: Draft, picks: readonly Pick[], terms: Terms): { dr
     const fix = picked(fixesOf(now, { ...terms, cache }, new Set([id])), pick);
     if (!fix) continue;
     now = changed(now, fix.change);
-    made.push(fix);
+    fixes.push(fix);
   }
-  return { draft: now, made };
+  return { draft: now, made: fixes };
 }

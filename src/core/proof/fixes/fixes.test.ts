@@ -119,7 +119,7 @@ describe("a fix", () => {
     })!;
     expect(fix.change.meta!.metaTitle).toBe("Cargo bike care: Through the whole year");
     // What stood behind a colon stands behind one again, as it was written.
-    const made = only(
+    const titles = only(
       "meta-title",
       draftOf("", {
         title:
@@ -127,7 +127,7 @@ describe("a fix", () => {
         keyword: "cargo bike care",
       }),
     );
-    expect(made.map(({ change }) => change.meta!.metaTitle)).toContain(
+    expect(titles.map(({ change }) => change.meta!.metaTitle)).toContain(
       "Cargo bike care: through the whole year",
     );
   });
@@ -135,9 +135,9 @@ describe("a fix", () => {
   it("makes a description of the draft's own sentences, one with the keyword if it can", () => {
     const body = `${filler(40, "Lorem ipsum")}.\n\nRain is wet. A cargo bike wants an hour of care in the month, and a dry place to sleep in every night of the year. Snow falls.`;
     const { fix } = best("description", body, { keyword: "cargo bike" })!;
-    const made = fix.change.meta!.description!;
-    expect(body).toContain(made);
-    expect(made).toContain("cargo bike");
+    const description = fix.change.meta!.description!;
+    expect(body).toContain(description);
+    expect(description).toContain("cargo bike");
     expect(fix).toMatchObject({ source: "the opening", width: { most: 920 } });
   });
 
@@ -247,12 +247,12 @@ describe("fixes in the editor's document", () => {
 
   it("change the nodes that they touch, write their fields, and say what they began", () => {
     const draft = draftOf("## Start\n\n![](two-children-in-a-box.jpg)\n\n#### Deep", { title: "T" });
-    const { made } = fixAll(
+    const { made: fixes } = fixAll(
       draft,
       ["heading-levels", "alt-texts", "slug"].map((fix) => ({ fix })),
       terms,
     );
-    const { doc: after, meta, begun } = fixedDoc(doc, made);
+    const { doc: after, meta, begun } = fixedDoc(doc, fixes);
     expect(begun).toEqual(["Two children in a box"]);
     expect(meta).toEqual({ slug: "t" });
     expect(after.content.map(({ attrs }) => attrs?.level ?? attrs?.alt)).toEqual([
@@ -292,12 +292,12 @@ describe("whatever the draft", () => {
   it("several at once gain together what each gained on the way", () => {
     fc.assert(
       fc.property(anyDraft, (draft) => {
-        const { draft: after, made } = fixAll(
+        const { draft: after, made: fixes } = fixAll(
           draft,
           fixRules.map(({ id }) => ({ fix: id })),
           { ...terms, help },
         );
-        const promised = made.reduce((sum, { gain }) => sum + gain, 0);
+        const promised = fixes.reduce((sum, { gain }) => sum + gain, 0);
         expect(proof(after).uncapped - proof(draft).uncapped).toBeCloseTo(promised, 9);
       }),
       RUNS,

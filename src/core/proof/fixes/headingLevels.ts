@@ -14,14 +14,14 @@ export const headingLevels: FixRule = {
     for (const { level, block, text } of headings.slice(1)) {
       const right = Math.min(level, before + 1) as HeadingLevel;
       before = right;
-      const found = block === null ? undefined : draft.blocks[block];
-      if (right === level || found?.kind !== "heading") continue;
+      const heading = block === null ? undefined : draft.blocks[block];
+      if (right === level || heading?.kind !== "heading") continue;
       // A question of an FAQ is always of one level.
-      if (found.within.some(({ type }) => type === "pair")) {
+      if (heading.within.some(({ type }) => type === "pair")) {
         before = level;
         continue;
       }
-      blocks.set(block!, [{ ...found, level: right }]);
+      blocks.set(block!, [{ ...heading, level: right }]);
       lines.push({ before: `H${level} ${text}`, after: `H${right} ${text}` });
     }
     return lines.length ? [{ lines, change: { blocks } }] : [];

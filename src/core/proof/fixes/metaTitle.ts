@@ -62,12 +62,12 @@ function candidates(reading: DraftReading, size: number, room: number): Candidat
     .filter(({ block, text }) => block !== null && !pack.furnitureHeadings.has(foldPlain(text)))
     .slice(0, MOST_HEADINGS);
   const short = [{ text: searchTitle!.text, source: "the title" }, ...own].filter(({ text }) => text);
-  const made: Candidate[] = [
+  const proposals: Candidate[] = [
     ...own,
     ...headings.flatMap(({ text, level }) => {
       const source = level === 1 ? "the H1" : `the heading “${text}”`;
-      const found = [{ text, source }, ...partsOf(text, source, reading)];
-      return level === 1 ? found : found.map((one) => ({ ...one, caution: OF_ONE_SECTION }));
+      const options = [{ text, source }, ...partsOf(text, source, reading)];
+      return level === 1 ? options : options.map((one) => ({ ...one, caution: OF_ONE_SECTION }));
     }),
     ...(said
       ? [
@@ -97,7 +97,7 @@ function candidates(reading: DraftReading, size: number, room: number): Candidat
       ),
   ];
   const seen = new Set([searchTitle!.text]);
-  return made
+  return proposals
     .filter(({ text }) => {
       if (!text || seen.has(text)) return false;
       seen.add(text);
@@ -135,6 +135,6 @@ const capitalised = (text: string): string =>
 function sharesNothing(reading: DraftReading, a: string, b: string): boolean {
   const stems = (text: string) =>
     reading.analyse(text).tokens.flatMap(({ small, stem }) => (small ? [] : [stem]));
-  const known = new Set(stems(a));
-  return !stems(b).some((stem) => known.has(stem));
+  const stemsOfA = new Set(stems(a));
+  return !stems(b).some((stem) => stemsOfA.has(stem));
 }

@@ -18,12 +18,12 @@ export const ownLinks: FixRule = {
     const { least, wordsPerLink } = thresholdsIn(reading.profile, "internal-links", internalLinksThresholds);
     const resolve = targetResolver(reading);
     const linked = new Set(reading.links.map(({ link }) => path(link.href)));
-    const found = reading.links.filter(({ link }) => resolve(link.href).kind === "internal").length;
-    let wanted = Math.ceil(Math.max(least, reading.words / wordsPerLink)) - found;
+    const count = reading.links.filter(({ link }) => resolve(link.href).kind === "internal").length;
+    let missing = Math.ceil(Math.max(least, reading.words / wordsPerLink)) - count;
     const lines: ChangedLine[] = [];
     const blocks = new Map<number, Block[]>();
     for (const { href, keyword, title } of targets) {
-      if (wanted <= 0) break;
+      if (missing <= 0) break;
       if (!keyword || linked.has(path(href)) || resolve(href).kind !== "internal") continue;
       const place = phrasePlace(reading, keyword, blocks);
       if (!place) continue;
@@ -32,7 +32,7 @@ export const ownLinks: FixRule = {
       blocks.set(block, [{ ...old, runs: withLink(old.runs, old.text.length, start, end, href) }]);
       linked.add(path(href));
       lines.push({ before: old.text.slice(start, end), after: `${old.text.slice(start, end)} → ${title}` });
-      wanted--;
+      missing--;
     }
     return lines.length ? [{ lines, change: { blocks } }] : [];
   },

@@ -17,9 +17,9 @@ export const pictureNames: FixRule = {
       // Only a picture that is kept with the post can be given another name.
       if (!picture.fileName || isMadeOfWords(picture.fileName) || !picture.src.startsWith("asset:")) continue;
       const named = { alt: picture.alt ?? "", caption: picture.text, fileName: picture.fileName };
-      const wanted = suggestedFileName(named, draft.meta.title, pack);
-      if (!wanted) continue;
-      const name = free(wanted, used);
+      const suggested = suggestedFileName(named, draft.meta.title, pack);
+      if (!suggested) continue;
+      const name = free(suggested, used);
       if (!isMadeOfWords(name)) continue;
       used.add(name);
       blocks.set(block, [{ ...picture, fileName: name }]);

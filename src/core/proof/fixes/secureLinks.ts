@@ -26,19 +26,19 @@ export const secureLinks: FixRule = {
     };
     const blocks = new Map<number, Block[]>();
     for (const block of new Set(reading.links.map((one) => one.block))) {
-      const found = reading.draft.blocks[block]!;
-      const runs = found.runs.map((run) => {
+      const insecure = reading.draft.blocks[block]!;
+      const runs = insecure.runs.map((run) => {
         const now = run.link && link(run.link);
         return now === run.link ? run : { ...run, link: now! };
       });
-      const made: Block = { ...found, runs };
-      if (made.kind === "picture" && made.link) made.link = link(made.link);
-      if (made.kind === "button") made.href = secured(made.href);
+      const changed: Block = { ...insecure, runs };
+      if (changed.kind === "picture" && changed.link) changed.link = link(changed.link);
+      if (changed.kind === "button") changed.href = secured(changed.href);
       if (
-        runs.some((run, i) => run !== found.runs[i]) ||
-        (made.kind === "picture" && found.kind === "picture" && made.link !== found.link)
+        runs.some((run, i) => run !== insecure.runs[i]) ||
+        (changed.kind === "picture" && insecure.kind === "picture" && changed.link !== insecure.link)
       )
-        blocks.set(block, [made]);
+        blocks.set(block, [changed]);
     }
     return lines.length && blocks.size ? [{ lines, change: { blocks } }] : [];
   },

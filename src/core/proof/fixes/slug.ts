@@ -12,13 +12,13 @@ export const slug: FixRule = {
   safe: false,
   suggest({ draft: { meta }, keyword, pack, profile }) {
     const { mostWords } = thresholdsIn(profile, "slug-form", slugThresholds);
-    const made = [
+    const slugs = [
       keyword && keywordSlug(keyword.text, pack, mostWords),
       meta.title && makeSlug(meta.title, pack, mostWords),
       // What is there, tidied.
       meta.slug && makeSlug(meta.slug.replace(/\d{4,}/g, " "), pack, mostWords),
     ];
-    return [...new Set(made)]
+    return [...new Set(slugs)]
       .filter((text): text is string => Boolean(text) && text !== meta.slug)
       .map(
         (text): Suggestion => ({

@@ -45,8 +45,8 @@ export function readDraft(
 
   draft.blocks.forEach((block, i) => {
     if (block.kind === "divider" || block.kind === "contents") return;
-    const known = from.block(block);
-    for (const link of known.links()) links.push({ ...link, block: i });
+    const earlier = from.block(block);
+    for (const link of earlier.links()) links.push({ ...link, block: i });
     if (block.kind === "picture") pictures.push({ block: i, picture: block });
     if (block.kind === "heading") {
       headings.push({ text: block.text, level: block.level, block: i });
@@ -54,11 +54,11 @@ export function readDraft(
       sections.push(section);
     }
     if (!countsAsWords(block)) return;
-    const count = known.analysed(pack).tokens.length;
+    const count = earlier.analysed(pack).tokens.length;
     words += count;
     if (count && isProse(block)) prose.push(i);
     if (block.kind !== "heading") section.words += count;
-    const occurrences = known.uses(keyword, values, pack);
+    const occurrences = earlier.uses(keyword, values, pack);
     if (occurrences.length) {
       uses.push({ block: i, occurrences });
       useCount += occurrences.length;
@@ -112,10 +112,10 @@ function coverage(
   for (let at = 0; at < blocks.length; at++) {
     const block = blocks[at]!;
     if (!countsAsWords(block)) continue;
-    const known = from.block(block);
+    const earlier = from.block(block);
     covered.push({
-      facts: known.facts(shared, pack),
-      words: known.analysed(pack).tokens.length,
+      facts: earlier.facts(shared, pack),
+      words: earlier.analysed(pack).tokens.length,
       heading: block.kind === "heading",
       at,
     });

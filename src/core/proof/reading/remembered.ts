@@ -116,12 +116,12 @@ export class ReadingCache implements Stages {
     pack: LanguagePack,
     whole: boolean,
   ): Occurrence[] {
-    let found = this.found.get(text);
-    if (!found) {
-      found = { whole: new Memo(), parts: new Memo() };
-      this.found.set(text, found);
+    let cached = this.found.get(text);
+    if (!cached) {
+      cached = { whole: new Memo(), parts: new Memo() };
+      this.found.set(text, cached);
     }
-    return found[whole ? "whole" : "parts"].get([keyword, values, pack], () =>
+    return cached[whole ? "whole" : "parts"].get([keyword, values, pack], () =>
       findKeyword(text, keyword, values, pack, whole),
     );
   }

@@ -95,8 +95,8 @@ const VOWEL_FIRST = /^[aeiou]/;
 export function makePack(words: PackWords): LanguagePack {
   const snow = snowball.newStemmer(words.stemmer);
   const listed = exceptions(`${words.alike}\n${words.apart ?? ""}`);
-  const known = new Map<string, string>();
-  const { clings, prepare = (word) => word, finish = (made) => made, perhapsForm = (word) => word } = words;
+  const cache = new Map<string, string>();
+  const { clings, prepare = (word) => word, finish = (stem) => stem, perhapsForm = (word) => word } = words;
   const infinitiveOf = verbForms(words.verbs);
   const perhapsOf = verbForms({
     ...words.verbs,
@@ -113,15 +113,15 @@ export function makePack(words: PackWords): LanguagePack {
     if (words.infinitive?.test(key) && !stems.has(stem)) stems.set(stem, key);
   }
   const stem = (folded: string): string => {
-    const hit = known.get(folded);
+    const hit = cache.get(folded);
     if (hit !== undefined) return hit;
     const bare = (clings && folded.replace(clings, "")) || folded;
     const verb = infinitiveOf(bare);
     const plain = prepare(verb);
-    const made = STEMMED.test(plain) ? finish(snowballed(plain)) : plain;
-    const key = listed.get(bare) ?? listed.get(verb) ?? listed.get(plain) ?? stems.get(made) ?? made;
-    if (known.size >= KNOWN_LIMIT) known.clear();
-    known.set(folded, key);
+    const regularStem = STEMMED.test(plain) ? finish(snowballed(plain)) : plain;
+    const key = listed.get(bare) ?? listed.get(verb) ?? listed.get(plain) ?? stems.get(regularStem) ?? regularStem;
+    if (cache.size >= KNOWN_LIMIT) cache.clear();
+    cache.set(folded, key);
     return key;
   };
   const others = new Map<string, string | undefined>();
@@ -130,8 +130,8 @@ export function makePack(words: PackWords): LanguagePack {
     const bare = (clings && folded.replace(clings, "")) || folded;
     const listedOther = perhapsOf(bare);
     const other = listedOther === bare ? perhapsForm(bare) : listedOther;
-    const made = other === bare ? undefined : stem(other);
-    const key = made === stem(folded) ? undefined : made;
+    const otherStemmed = other === bare ? undefined : stem(other);
+    const key = otherStemmed === stem(folded) ? undefined : otherStemmed;
     if (others.size >= KNOWN_LIMIT) others.clear();
     others.set(folded, key);
     return key;

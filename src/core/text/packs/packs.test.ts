@@ -110,8 +110,8 @@ it.each([
   ["pt", "O outro lado é bom.", []],
 ])("in %s, the passive of %s", (language, text, expected) => {
   const pack = languagePack(language);
-  const found = passivesIn(analyseText(text, pack), pack).map(({ start, end }) => text.slice(start, end));
-  expect(found).toEqual(expected);
+  const passives = passivesIn(analyseText(text, pack), pack).map(({ start, end }) => text.slice(start, end));
+  expect(passives).toEqual(expected);
 });
 
 it.each([
@@ -155,12 +155,12 @@ describe("matching, on a table of keywords and sentences", () => {
   const judged = matchingTable.map((row) => {
     const pack = languagePack(row.language);
     const keyword = compileKeyword(row.keyword, pack)!;
-    const found =
+    const matched =
       findKeyword(analyseText(row.sentence, pack), keyword, defaultProfile.matching, pack).length > 0;
-    return { ...row, found };
+    return { ...row, found: matched };
   });
   const share = (part: typeof judged, whole: typeof judged) => part.length / whole.length;
-  const hits = judged.filter(({ found, matches }) => found && matches);
+  const hits = judged.filter(({ found: matched, matches }) => matched && matches);
 
   it("has rows enough in every language", () => {
     expect(matchingTable.length).toBeGreaterThanOrEqual(200);
@@ -171,7 +171,7 @@ describe("matching, on a table of keywords and sentences", () => {
   it("finds what matches, and hardly anything else", () => {
     const precision = share(
       hits,
-      judged.filter(({ found }) => found),
+      judged.filter(({ found: matched }) => matched),
     );
     const recall = share(
       hits,
@@ -181,7 +181,7 @@ describe("matching, on a table of keywords and sentences", () => {
     expect(recall).toBeGreaterThanOrEqual(0.95);
     // What is wrong is known by name: a change that moves it is seen.
     const wrong = judged
-      .filter(({ found, matches }) => found !== matches)
+      .filter(({ found: matched, matches }) => matched !== matches)
       .map(({ language, keyword, sentence }) => `${language}: ${keyword} | ${sentence}`);
     expect({ precision: precision.toFixed(3), recall: recall.toFixed(3), wrong }).toMatchSnapshot();
   });

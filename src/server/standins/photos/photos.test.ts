@@ -34,9 +34,9 @@ describe("the stand-in photo shelf", () => {
     ["helmets for children", ["child-helmet"]],
     ["zebra", []],
   ])("finds by words in any form: %s", async (words, expected) => {
-    const { photos: found } = (await (await ask({ words })).json()) as { photos: ShelfPhoto[] };
-    expect(found.slice(0, expected.length).map(({ id }) => id)).toEqual(expected);
-    if (!expected.length) expect(found).toEqual([]);
+    const { photos: photos } = (await (await ask({ words })).json()) as { photos: ShelfPhoto[] };
+    expect(photos.slice(0, expected.length).map(({ id }) => id)).toEqual(expected);
+    if (!expected.length) expect(photos).toEqual([]);
   });
   it("shows all of it where nothing is asked for, labelled, every picture with its maker and its file", async () => {
     const answer = (await (await ask({ words: " " })).json()) as { standIn: boolean; photos: ShelfPhoto[] };

@@ -147,11 +147,11 @@ describe("the stand-in search", () => {
   it("has questions from the pages, with where they were asked and no invented numbers", async () => {
     const { ideas } = (await ask("ideas", { seed: "electric cargo bike", region: "RV", most: 2000 }))
       .body as Answer<"ideas">;
-    const asked = ideas.filter((idea) => idea.asked?.length);
-    expect(asked.some(({ asked: where }) => where![0]!.address.includes("playgroundboard.example"))).toBe(
+    const questions = ideas.filter((idea) => idea.asked?.length);
+    expect(questions.some(({ asked: where }) => where![0]!.address.includes("playgroundboard.example"))).toBe(
       true,
     );
-    const unknown = asked.filter(({ numbers }) => numbers.searches === null);
+    const unknown = questions.filter(({ numbers }) => numbers.searches === null);
     expect(unknown.length).toBeGreaterThan(0);
     expect(unknown[0]!.numbers).toMatchObject({ months: [], difficulty: null, costPerClick: null });
   });

@@ -48,26 +48,26 @@ export class SearchService {
     const reader = new KeywordReader("en");
     const computed = new Map<string, Omit<KnownQuery, "numbers"> & { difficulty: number }>();
     const compute = (query: string) => {
-      const known = computed.get(query);
-      if (known) return known;
+      const cached = computed.get(query);
+      if (cached) return cached;
       const stems = contentOf(query);
       const ranked = corpus.rank(stems, RANKING);
-      const made = {
+      const entry = {
         folded: foldPlain(query),
         stems: new Set(stems),
         question: reader.read(query).question,
         ranked,
         difficulty: difficultyOf(stems, corpus.rivals(stems, RANKING)),
       };
-      computed.set(query, made);
-      return made;
+      computed.set(query, entry);
+      return entry;
     };
     this.#known = new Map(
       [...log.regions].map(([region, queries]) => [
         region,
         queries.map((logged) => {
-          const { difficulty, ...known } = compute(logged.query);
-          return { ...known, numbers: numbersOf(logged, difficulty) };
+          const { difficulty, ...rest } = compute(logged.query);
+          return { ...rest, numbers: numbersOf(logged, difficulty) };
         }),
       ]),
     );
@@ -108,11 +108,11 @@ export class SearchService {
       const how = this.#how(known, folded, stems);
       if (how) ideas.push(ideaOf(how, known));
     }
-    const asked = this.#asked(stems, region);
-    for (const idea of asked) {
-      const known = ideas.find(({ numbers }) => sameKeyword(numbers.keyword, idea.numbers.keyword));
-      if (!known) ideas.push(idea);
-      else if (idea.asked) known.asked = idea.asked;
+    const questions = this.#asked(stems, region);
+    for (const idea of questions) {
+      const match = ideas.find(({ numbers }) => sameKeyword(numbers.keyword, idea.numbers.keyword));
+      if (!match) ideas.push(idea);
+      else if (idea.asked) match.asked = idea.asked;
     }
     const order = ["seed", "suggested", "question", "related"];
     ideas.sort(
@@ -154,8 +154,8 @@ export class SearchService {
 
   /** Questions that people ask on pages about the seed. Their searches are known only where the log has them. */
   #asked(seedStems: ReadonlySet<string>, region: string): Idea[] {
-    const logged = new Map(this.#queries(region).map((known) => [known.folded, known]));
-    const found = new Map<string, Idea>();
+    const logged = new Map(this.#queries(region).map((query) => [query.folded, query]));
+    const ideas = new Map<string, Idea>();
     for (const page of this.#corpus.pages) {
       for (const question of page.questions) {
         const stems = new Set(contentOf(question));
@@ -164,22 +164,22 @@ export class SearchService {
         const keyword = question.replace(/\s*\?+$/, "").toLowerCase();
         const key = foldPlain(keyword);
         const source = { title: page.title, address: page.address };
-        const earlier = found.get(key);
+        const earlier = ideas.get(key);
         if (earlier) earlier.asked = [...(earlier.asked ?? []), source];
         else {
-          const known = logged.get(key);
-          const idea: Idea = known
-            ? ideaOf("question", known)
+          const match = logged.get(key);
+          const idea: Idea = match
+            ? ideaOf("question", match)
             : { how: "question", numbers: unknownNumbers(keyword), ranking: [] };
-          found.set(key, { ...idea, asked: [source] });
+          ideas.set(key, { ...idea, asked: [source] });
         }
       }
     }
-    return [...found.values()];
+    return [...ideas.values()];
   }
 
   #numbers({ keywords, region }: SearchOperations["numbers"]["question"]) {
-    const logged = new Map(this.#queries(region).map((known) => [known.folded, known.numbers]));
+    const logged = new Map(this.#queries(region).map((query) => [query.folded, query.numbers]));
     return {
       standIn: true,
       lastMonth: this.#lastMonth,

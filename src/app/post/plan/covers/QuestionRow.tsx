@@ -24,9 +24,9 @@ export function QuestionRow({
   readOnly: boolean;
 }) {
   const dispatch = useAppDispatch();
-  const { text, asked } = question;
+  const { text, asked: askedAt } = question;
   const places = ORDER.flatMap((kind) => {
-    const n = asked.filter((one) => one.kind === kind).length;
+    const n = askedAt.filter((one) => one.kind === kind).length;
     return n ? [PLACES[kind](n)] : [];
   });
   return (
@@ -51,7 +51,7 @@ export function QuestionRow({
       ]}
     >
       <p>{text}</p>
-      <Tooltip says={asked.map(({ title, address }) => `${title} ${address}`).join("\n")}>
+      <Tooltip says={askedAt.map(({ title, address }) => `${title} ${address}`).join("\n")}>
         <p className="text-[12px] text-ink-2">asked {places.join(", ")}</p>
       </Tooltip>
     </CoverRow>

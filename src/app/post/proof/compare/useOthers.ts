@@ -18,13 +18,13 @@ export function useOthers(): (Other & { score?: number })[] {
   const scores = useAppSelector(selectScoreEntities);
   const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.competitors);
   const versions = usePostVersions(post?.id);
-  const wanted = competitors ? analysisKey(competitors, profile) : "";
+  const key = competitors ? analysisKey(competitors, profile) : "";
   useEffect(() => {
-    if (competitors && wanted !== analysed && !analysing && !failure) void dispatch(analyse(competitors));
-  }, [competitors, wanted, analysed, analysing, failure, dispatch]);
+    if (competitors && key !== analysed && !analysing && !failure) void dispatch(analyse(competitors));
+  }, [competitors, key, analysed, analysing, failure, dispatch]);
   return useMemo(() => {
     if (!post) return [];
-    const pages = wanted && wanted === analysed ? (analysis?.pages ?? []) : [];
+    const pages = key && key === analysed ? (analysis?.pages ?? []) : [];
     return [
       ...pages.map((page) => ({
         id: `page ${page.address}`,
@@ -53,7 +53,7 @@ export function useOthers(): (Other & { score?: number })[] {
         };
       }),
     ];
-  }, [post, competitors, wanted, analysed, analysis, versions, posts, scores, dispatch]);
+  }, [post, competitors, key, analysed, analysis, versions, posts, scores, dispatch]);
 }
 
 const NONE: PostVersion[] = [];

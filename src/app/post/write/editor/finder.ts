@@ -14,21 +14,21 @@ export const finderKey = new PluginKey<DecorationSet>("finder");
 
 /** Every place of a query in the document; nothing is found across two blocks. */
 export function findInDoc(doc: Node, query: string, options: SearchOptions, pack: LanguagePack): Found[] {
-  const found: Found[] = [];
+  const matches: Found[] = [];
   doc.descendants((node, pos) => {
     if (!node.isTextblock) return true;
     // What is no text takes one place, as it does in the document.
     const text = node.textBetween(0, node.content.size, "\n", "\ufffc");
     for (const { start, end } of searchText(text, query, options, pack))
-      found.push({ from: pos + 1 + start, to: pos + 1 + end });
+      matches.push({ from: pos + 1 + start, to: pos + 1 + end });
     return false;
   });
-  return found;
+  return matches;
 }
 
 /** Shows what was found, the current one apart. */
-export function showFound(editor: Editor, found: readonly Found[], current: number): void {
-  editor.view.dispatch(editor.state.tr.setMeta(finderKey, { found, current }).setMeta("addToHistory", false));
+export function showFound(editor: Editor, matches: readonly Found[], current: number): void {
+  editor.view.dispatch(editor.state.tr.setMeta(finderKey, { found: matches, current }).setMeta("addToHistory", false));
 }
 
 /** Replaces one place, or all in one step of undo; what stands there keeps its marks. */

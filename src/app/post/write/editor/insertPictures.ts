@@ -26,10 +26,10 @@ export function insertKnownPicture(
   editor: Editor,
   { asset, alt, caption }: { asset: Asset; alt: string; caption: string },
 ): void {
-  const made = pictureNode(asset);
+  const node = pictureNode(asset);
   insertBlock(editor, {
-    ...made,
-    attrs: { ...made.attrs, alt },
+    ...node,
+    attrs: { ...node.attrs, alt },
     ...(caption && { content: [{ type: "text", text: caption }] }),
   });
 }

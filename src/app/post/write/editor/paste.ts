@@ -175,9 +175,9 @@ export async function withPictures(
   const content: EditorNode[] = [];
   for (const node of doc.content) {
     const src = node.type === "picture" ? String(node.attrs?.src ?? "") : "";
-    const known = assetId(src);
-    if (known) {
-      const asset = await getAsset(known);
+    const id = assetId(src);
+    if (id) {
+      const asset = await getAsset(id);
       content.push(
         asset
           ? {

@@ -38,13 +38,13 @@ export function LinkForm({ editor, onDone }: { editor: Editor; onDone: () => voi
   );
 
   const link = (href: string) => {
-    const known = href.startsWith("/") || href.startsWith("#");
+    const internal = href.startsWith("/") || href.startsWith("#");
     editor
       .chain()
       .focus()
       .extendMarkRange("link")
       // Own pages and places are never held at a distance.
-      .setLink({ href, rel: known || !rel.size ? null : [...rel].join(" ") })
+      .setLink({ href, rel: internal || !rel.size ? null : [...rel].join(" ") })
       .run();
     onDone();
   };

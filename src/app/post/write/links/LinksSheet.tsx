@@ -31,13 +31,13 @@ export function LinksSheet({ onGo, onClose }: Props) {
   const session = usePostSession();
   const targets = useLinkTargets();
   const links = useMemo(() => {
-    const known = new Set(targets.map(({ href }) => href.replace(/\/$/, "")));
+    const own = new Set(targets.map(({ href }) => href.replace(/\/$/, "")));
     return session.blocks().flatMap((block, at) =>
       linksOf(block.runs).map(({ link, text, start, end }) => {
         const kind = kindOf(link.href);
         const path = link.href.replace(/[?#].*$/, "").replace(/\/$/, "");
         const missing =
-          (kind === "own" && path !== "" && !known.has(path)) || (kind === "place" && !known.has(link.href));
+          (kind === "own" && path !== "" && !own.has(path)) || (kind === "place" && !own.has(link.href));
         return { at, start, end, text, kind, missing, ...link };
       }),
     );

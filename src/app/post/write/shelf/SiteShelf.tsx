@@ -10,22 +10,22 @@ import { PictureCard, PictureGrid } from "./PictureGrid";
 import type { Taken } from "./taken";
 
 export function SiteShelf({ words, onTake }: { words: string; onTake: (taken: Taken) => void }) {
-  const found = useAsk(sitePictures, []);
-  const pictures = found.state === "ready" ? found.value : null;
+  const answer = useAsk(sitePictures, []);
+  const pictures = answer.state === "ready" ? answer.value : null;
   const shown = useMemo(() => {
-    const wanted = foldPlain(words).split(" ").filter(Boolean);
+    const folded = foldPlain(words).split(" ").filter(Boolean);
     return pictures?.filter(({ asset, alt, caption, posts }) => {
       const says = foldPlain([asset.fileName, alt, caption, ...posts].join(" "));
-      return wanted.every((word) => says.includes(word));
+      return folded.every((word) => says.includes(word));
     });
   }, [pictures, words]);
-  if (found.state === "failed")
+  if (answer.state === "failed")
     return (
       <Failed
         what="The pictures could not be read"
-        why={found.why}
+        why={answer.why}
         safe="Your post is unchanged."
-        onRetry={found.retry}
+        onRetry={answer.retry}
       />
     );
   if (!shown) return <p role="status">Looking through the posts …</p>;

@@ -23,13 +23,13 @@ function ContentsView({ editor }: NodeViewProps) {
   const headings = useEditorState({
     editor,
     selector: ({ editor: { state } }) => {
-      const found: { level: number; text: string }[] = [];
+      const headings: { level: number; text: string }[] = [];
       state.doc.forEach((node) => {
         const level = Number(node.attrs.level);
         if (node.type.name === "heading" && (level === 2 || level === 3) && node.textContent)
-          found.push({ level, text: node.textContent });
+          headings.push({ level, text: node.textContent });
       });
-      return found;
+      return headings;
     },
   });
   return (
