@@ -36,6 +36,16 @@ describe("a change taken back", () => {
     expect(undone.left).toBe(1);
   });
 
+  it("is taken back where it was, though other nodes say the same", () => {
+    const undone = withoutChange(docOf("a", "a", "d"), docOf("a", "a", "b"), docOf("a", "a"));
+    expect(textsOf(undone.doc)).toEqual(["a", "a", "b", "d"]);
+  });
+
+  it("is taken back where what it made was moved to", () => {
+    const undone = withoutChange(docOf("c", "B", "a"), docOf("a", "b", "c"), docOf("a", "B", "c"));
+    expect(textsOf(undone.doc)).toEqual(["c", "b", "a"]);
+  });
+
   it("leaves the document before it, whatever it was", () => {
     fc.assert(
       fc.property(anyDoc, anyDoc, (before, after) => {

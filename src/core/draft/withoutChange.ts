@@ -15,17 +15,19 @@ export function withoutChange(
   before: EditorDoc,
   after: EditorDoc,
 ): { doc: EditorDoc; left: number } {
-  const content = now.content.map(written);
+  const texts = { now: now.content.map(written), after: after.content.map(written) };
+  const kept = keptPlaces(texts.after, texts.now);
   const nodes = [...now.content];
   let left = 0;
-  for (const { gone, came, behind } of placesOf(before, after)) {
-    const at = placeBehind(behind, came, content);
-    if (at === null) {
-      left++;
-      continue;
+  // From the end, so that what is put back moves no place that is still to come.
+  let free = nodes.length;
+  for (const { at, came, gone } of changesBetween(before, texts.after).reverse()) {
+    const place = placeNow(texts.after.slice(at, at + came), at, kept, texts.now);
+    if (place === null || place + came > free) left++;
+    else {
+      nodes.splice(place, came, ...gone);
+      free = place;
     }
-    content.splice(at, came.length, ...gone.map(written));
-    nodes.splice(at, came.length, ...gone);
   }
   return { doc: { ...now, content: nodes }, left };
 }
@@ -33,52 +35,60 @@ export function withoutChange(
 /** What a node says, whether or not an editor has given it its id and filled in what it left open. */
 const written = (node: EditorNode): string => JSON.stringify(blocksFromNode(node, ""));
 
-interface Place {
-  /** Nodes that the change took away, and those that it put there, as they are written. */
+interface Change {
+  /** Where it begins in the document after it, and how many nodes it put there. */
+  at: number;
+  came: number;
+  /** Nodes that it took away. */
   gone: EditorNode[];
-  came: string[];
-  /** The node that stands before them and was not touched, as it is written; null at the beginning. */
-  behind: string | null;
 }
 
-function placesOf(before: EditorDoc, after: EditorDoc): Place[] {
-  const places: Place[] = [];
-  let behind: string | null = null;
-  let open: Place | null = null;
-  let at = 0;
-  for (const { value, added, removed } of diffArrays(
-    before.content.map(written),
-    after.content.map(written),
-  )) {
-    if (!added && !removed) {
-      behind = value.at(-1) ?? behind;
-      open = null;
-    } else {
+/** The places that a change touched, in order. */
+function changesBetween(before: EditorDoc, after: readonly string[]): Change[] {
+  const changes: Change[] = [];
+  let open: Change | null = null;
+  let [old, at] = [0, 0];
+  for (const { value, added, removed } of diffArrays(before.content.map(written), [...after])) {
+    if (!added && !removed) open = null;
+    else {
       if (!open) {
-        open = { gone: [], came: [], behind };
-        places.push(open);
+        open = { at, came: 0, gone: [] };
+        changes.push(open);
       }
-      if (removed) open.gone.push(...before.content.slice(at, at + value.length));
-      else open.came.push(...value);
+      if (removed) open.gone.push(...before.content.slice(old, old + value.length));
+      else open.came += value.length;
     }
-    if (!added) at += value.length;
+    if (!added) old += value.length;
+    if (!removed) at += value.length;
+  }
+  return changes;
+}
+
+/** Where each node of the document after the change stands now; undefined for one that does not. */
+function keptPlaces(after: readonly string[], now: readonly string[]): (number | undefined)[] {
+  const places: (number | undefined)[] = [];
+  let [old, at] = [0, 0];
+  for (const { value, added, removed } of diffArrays([...after], [...now])) {
+    if (!added && !removed) for (let i = 0; i < value.length; i++) places[old + i] = at + i;
+    if (!added) old += value.length;
+    if (!removed) at += value.length;
   }
   return places;
 }
 
-/** Where a run of nodes stands, behind the node that it stood behind if need be; null where it does not. */
-function placeBehind(
-  behind: string | null,
+/** Where what a change made stands now, be it moved; where it made nothing, the place behind the node before. Null where it does not. */
+function placeNow(
   run: readonly string[],
-  content: readonly string[],
+  at: number,
+  kept: readonly (number | undefined)[],
+  now: readonly string[],
 ): number | null {
-  if (behind === null && run.every((node, i) => content[i] === node)) return 0;
-  const both = behind === null ? -1 : placeOf([behind, ...run], content);
-  if (both >= 0) return both + 1;
-  const alone = run.length ? placeOf(run, content) : -1;
-  return alone >= 0 ? alone : null;
-}
-
-function placeOf(run: readonly string[], content: readonly string[]): number {
-  return content.findIndex((_, at) => run.every((node, i) => content[at + i] === node));
+  if (!run.length) {
+    const before = at === 0 ? -1 : kept[at - 1];
+    return before === undefined ? null : before + 1;
+  }
+  const place = kept[at];
+  if (place !== undefined && run.every((_, i) => kept[at + i] === place + i)) return place;
+  const moved = now.findIndex((_, start) => run.every((node, i) => now[start + i] === node));
+  return moved < 0 ? null : moved;
 }
