@@ -158,7 +158,7 @@ const rounded = (n: number) => (n >= 1000 ? Math.round(n / 100) * 100 : Math.max
 
 interface Query {
   text: string;
-  wanted: Intent;
+  intended: Intent;
   season: Season;
   searches: number;
 }
@@ -166,7 +166,7 @@ interface Query {
 function queriesOf({ season, intent, most, phrases, things, patterns }: Subject): Query[] {
   const plain = list(phrases).map((text, i) => ({
     text,
-    wanted: intent,
+    intended: intent,
     season,
     searches: (most / (1 + i * 0.5)) * Math.exp(0.3 * normal(random)),
   }));
@@ -177,7 +177,7 @@ function queriesOf({ season, intent, most, phrases, things, patterns }: Subject)
         // "is a two toddlers", "a electric": English wants its articles right.
         .replace(/\ban? (?=(?:two|three) (?:toddlers|children)|twins|child and)/, "")
         .replace(/\ba (?=[aeiou])/, "an "),
-      wanted: intent,
+      intended: intent,
       season,
       searches: (most / (4 + t * 0.7 + p * 0.9)) * Math.exp(0.7 * normal(random)),
     })),
@@ -191,7 +191,7 @@ const queries = [...all].sort((a, b) => b.searches - a.searches).slice(0, WANTED
 
 const months = Array.from({ length: 12 }, (_, i) => monthBefore(LAST_MONTH, 11 - i));
 const rows = REGIONS.flatMap(({ code, size, cold }) =>
-  queries.flatMap(({ text, wanted: intended, season, searches }) => {
+  queries.flatMap(({ text, intended, season, searches }) => {
     const intent = intentOf(text, "en").intent || intended;
     const local = searches * size * Math.exp(0.35 * normal(random));
     const counts = SEASONS[season].map((share) =>

@@ -68,12 +68,14 @@ export function demoCompetitors(
       benchmark: analysis.benchmark,
     },
     collected: { pages, asked: questions },
-    drawer: assemble(analysis, [], defaultProfile.checks["heading-topics"].leastPresence).map((outline, i) => ({
-      ...outline,
-      id: `${id}-outline-${i}`,
-      kind: "outline",
-      postId: post.id,
-      createdAt: collectedAt,
-    })),
+    drawer: assemble(analysis, [], defaultProfile.checks["heading-topics"].leastPresence).map(
+      (outline, i) => ({
+        ...outline,
+        id: `${id}-outline-${i}`,
+        kind: "outline",
+        postId: post.id,
+        createdAt: collectedAt,
+      }),
+    ),
   };
 }

@@ -51,5 +51,8 @@ export function demoHistory(
       return { version, body: { versionId: id, doc: early } };
     }),
   );
-  return { versions: versions.map(({ version }) => version), versionBodies: versions.map(({ body }) => body) };
+  return {
+    versions: versions.map(({ version }) => version),
+    versionBodies: versions.map(({ body }) => body),
+  };
 }

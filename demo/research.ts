@@ -7,7 +7,7 @@ import {
   type ListKeyword,
   withTarget,
 } from "../src/core/keywords/list";
-import { type FoundKeyword, rowsOf } from "../src/core/keywords/table";
+import { rowsOf, type SourcedKeyword } from "../src/core/keywords/table";
 import { listOfPost } from "../src/data/listOfPost";
 import type { Idea, LookUp, Post } from "../src/data/model";
 import type { Article } from "../src/data/schemas/search";
@@ -16,7 +16,7 @@ import { Corpus } from "../src/server/standins/search/corpus";
 import { readKeywordLog } from "../src/server/standins/search/keywordLog";
 import { REGIONS, SearchService } from "../src/server/standins/search/searchService";
 import { readWeb } from "../src/server/standins/web/pages";
-import { foundKeyword, joinTables } from "../src/workers/lookUpJob";
+import { joinTables, sourcedKeyword } from "../src/workers/lookUpJob";
 
 const service = new SearchService(
   readKeywordLog(join(import.meta.dirname, "keyword-log.csv")),
@@ -175,11 +175,11 @@ function withNumbers(of: KeywordList): KeywordList {
 
 function lookUpOf({ seeds, madeAt, region }: (typeof LOOK_UPS)[number]): DemoResearch["lookUps"][number] {
   const where = REGIONS[region]!;
-  const rows: FoundKeyword[] = [];
+  const rows: SourcedKeyword[] = [];
   const articles = new Map<string, Article>();
   for (const seed of seeds) {
     const { ideas, lastMonth } = service.answer("ideas", { seed, region: where.code, most: 2000 });
-    for (const idea of ideas) rows.push(foundKeyword(idea, seed, { lastMonth, standIn: true }));
+    for (const idea of ideas) rows.push(sourcedKeyword(idea, seed, { lastMonth, standIn: true }));
     for (const article of service.answer("articles", { subject: seed, region: where.code, most: 20 })
       .articles)
       articles.set(article.page.address, article);

@@ -76,7 +76,7 @@ export function readCall(argv: string[]): Call | "help" {
     profile,
     setAside: readSetAside(config.setAside ?? {}, profile),
     ...(fieldPath !== undefined && { field: readCompetitors(fieldPath, profile) }),
-    ...(values.context !== undefined && { known: readContextFile(values.context) }),
+    ...(values.context !== undefined && { context: readContextFile(values.context) }),
     ...(keyword !== undefined && { keyword }),
     ...(values.supporting !== undefined && {
       supporting: values.supporting

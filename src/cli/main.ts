@@ -55,7 +55,7 @@ export function run(argv: string[], out: (text: string) => void, err: (text: str
 
 function fix(call: Call, say: (text: string) => void): void {
   const err = (text: string) => say(printable(text));
-  for (const { file, made: fixes, source, left } of fixFiles(call.files, call)) {
+  for (const { file, fixes, source, left } of fixFiles(call.files, call)) {
     if (left) {
       err(`${file}: ${left}\n`);
       continue;

@@ -24,7 +24,7 @@ export interface ScoreOptions {
   supporting?: string[];
   field?: SavedCompetitors;
   /** What the application knew of the one file that is scored. */
-  known?: ProofContext;
+  context?: ProofContext;
   /** Checks overruled for all files, with the reason. */
   setAside: Record<string, string>;
 }
@@ -82,7 +82,7 @@ function termsOf(
     .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
   const { keyword, language } = draft.meta;
   const field = options.field?.competitorsFor(file, keyword, language) ?? null;
-  const context = options.known ?? noContext;
+  const context = options.context ?? noContext;
   return {
     field,
     context: {
@@ -95,7 +95,7 @@ function termsOf(
 }
 
 /** What the application would have known, and the score cannot tell without. */
-function unknownNotes({ known: context, field, setAside }: ScoreOptions): string[] {
+function unknownNotes({ context, field, setAside }: ScoreOptions): string[] {
   if (context) return [];
   const unknown = [
     !field && "competing pages",
@@ -110,7 +110,7 @@ function unknownNotes({ known: context, field, setAside }: ScoreOptions): string
 
 export interface FixedFile {
   file: string;
-  made: Fix[];
+  fixes: Fix[];
   /** The text as fixed. */
   source: string;
   /** Why it was left alone; null where it was not. */
@@ -133,9 +133,9 @@ export function fixFiles(files: readonly string[], options: ScoreOptions): Fixed
     const { file, source, draft } = one;
     const { context } = termsOf(one, read, options);
     const terms = { context, profile: options.profile, help: noHelp };
-    const { draft: better, made: fixes } = fixAll(draft, safe, terms);
+    const { draft: better, fixes } = fixAll(draft, safe, terms);
     if (!fixes.length) return [];
-    const left = { file, made: fixes, source };
+    const left = { file, fixes, source };
     if (READERS[endingOf(file)]!.html)
       return [{ ...left, left: "has safe fixes, but only Markdown files are written." }];
     const fixed = fixedMarkdown(source, draft, better, fixes);

@@ -19,7 +19,7 @@ const AFTER_FAILURE = 3000;
 export function follow<T>(
   read: () => Promise<T>,
   calm: (most: number) => Promise<void>,
-  tell: (found: T) => void,
+  tell: (value: T) => void,
   failed: (why: string) => void = () => {},
 ): () => void {
   let again: ReturnType<typeof setTimeout> | undefined;
@@ -45,6 +45,6 @@ export function follow<T>(
 /** The same at once after each change, for what is small. */
 export const followNow = <T>(
   read: () => Promise<T>,
-  tell: (found: T) => void,
+  tell: (value: T) => void,
   failed: (why: string) => void,
 ): (() => void) => follow(read, () => Promise.resolve(), tell, failed);

@@ -18,7 +18,10 @@ export async function listen(
   host = "127.0.0.1",
 ): Promise<{ server: Server; port: number }> {
   const last = Math.min(preferred + MOST_TRIES - 1, 65_535);
-  const port = await getPort({ port: preferred < FREE_TO_ALL ? preferred : portNumbers(preferred, last), host });
+  const port = await getPort({
+    port: preferred < FREE_TO_ALL ? preferred : portNumbers(preferred, last),
+    host,
+  });
   const server = createServer(
     {
       headersTimeout: LONGEST_HEAD,

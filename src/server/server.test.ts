@@ -169,10 +169,10 @@ describe("the server", () => {
     const lines: string[] = [];
     const log = createLog({ write: (line) => void lines.push(line) });
     const broken = createApp(dist, { log, demo: join(dist, "no-demo") });
-    const asked = await request(broken)
+    const response = await request(broken)
       .post("/api/standins/search/ideas?secret-address")
       .send({ seed: "my secret words", region: "BR", most: 3 });
-    expect(asked.body).toMatchObject({ error: { code: "failed" } });
+    expect(response.body).toMatchObject({ error: { code: "failed" } });
     expect(lines).toHaveLength(1);
     const line = JSON.parse(lines[0]!) as Record<string, unknown>;
     expect(line).toMatchObject({ method: "POST", part: "/api/standins/search", status: 500, code: "ENOENT" });

@@ -20,12 +20,12 @@ function fields(gone: string[] = []) {
     if (fieldId === "broken") throw new Error("no");
     return gone.includes(fieldId) ? null : ({ keyword: fieldId } as CompetitorAnalysis);
   });
-  return { held, made: runs };
+  return { held, runs };
 }
 const keywordOf = async (analysis: Promise<CompetitorAnalysis | null>) => (await analysis)?.keyword;
 
 it("answers about the field that is named, whichever job ended last", async () => {
-  const { held, made: runs } = fields();
+  const { held, runs } = fields();
   const slow = keywordOf(held.of(of("slow")));
   const other = keywordOf(held.of(of("other")));
   expect([await slow, await other, await keywordOf(held.of(of("slow")))]).toEqual(["slow", "other", "slow"]);
@@ -33,7 +33,7 @@ it("answers about the field that is named, whichever job ended last", async () =
 });
 
 it("makes another analysis where other pages are kept, or another profile holds", async () => {
-  const { held, made: runs } = fields();
+  const { held, runs } = fields();
   await held.of(of("a"));
   await held.of(of("a", { kept: [] }));
   await held.of(of("a", { profile: { ...defaultProfile, openingWords: 7 } }));
@@ -41,13 +41,13 @@ it("makes another analysis where other pages are kept, or another profile holds"
 });
 
 it("makes again what it no longer holds", async () => {
-  const { held, made: runs } = fields();
+  const { held, runs } = fields();
   for (const id of ["a", "b", "c", "a"]) expect(await keywordOf(held.of(of(id)))).toBe(id);
   expect(runs).toEqual(["a 1", "b 1", "c 1", "a 1"]);
 });
 
 it("asks again for what failed or was not there", async () => {
-  const { held, made: runs } = fields(["gone"]);
+  const { held, runs } = fields(["gone"]);
   expect(await held.of(of("gone"))).toBeNull();
   expect(await held.of(of("gone"))).toBeNull();
   await expect(held.of(of("broken"))).rejects.toThrow("no");

@@ -30,7 +30,7 @@ describe("collecting pages", () => {
     );
     expect(outcomes).toHaveLength(10);
     expect(outcomes.filter((one) => "failed" in one)).toMatchObject([
-      { asked: { rank: 3 }, failed: "no such page" },
+      { target: { rank: 3 }, failed: "no such page" },
     ]);
     expect(most).toBe(4);
   });

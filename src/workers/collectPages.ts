@@ -13,8 +13,8 @@ export interface PageToRead {
 }
 
 export type PageOutcome =
-  | { asked: PageToRead; page: CompetitorPage; standIn: boolean }
-  | { asked: PageToRead; failed: string };
+  | { target: PageToRead; page: CompetitorPage; standIn: boolean }
+  | { target: PageToRead; failed: string };
 
 const AT_ONCE = 4;
 
@@ -36,9 +36,9 @@ export async function collectPages(
         if (signal.aborted) return;
         try {
           const answer = await read(target.address, signal);
-          if (!signal.aborted) onOutcome({ asked: target, ...answer });
+          if (!signal.aborted) onOutcome({ target, ...answer });
         } catch (error) {
-          if (!signal.aborted) onOutcome({ asked: target, failed: messageOf(error) });
+          if (!signal.aborted) onOutcome({ target, failed: messageOf(error) });
         }
       }),
     ),

@@ -27,7 +27,7 @@ import type { OutlineItem } from "../core/outline/outline";
 import { draftToPage } from "../core/release/page";
 import { decodeText } from "../core/text/decodeText";
 import { getCompetitorBody } from "../data/competitors";
-import type { AskedQuestion, ReadPageAnswer } from "../data/schemas/collected";
+import type { QuestionFromSearch, ReadPageAnswer } from "../data/schemas/collected";
 import { readAddress } from "../services/pages/pageReader";
 import { Analyses, type CompetitorsOf } from "./analyses";
 
@@ -84,7 +84,7 @@ export function createCompetitorsApi() {
     async analyse(
       of: CompetitorsOf,
       pages: RankedCompetitor[],
-      questions: AskedQuestion[],
+      questions: QuestionFromSearch[],
       onProgress?: (done: number, of: number) => void,
     ): Promise<CompetitorAnalysis> {
       const { keyword, language, profile } = of;

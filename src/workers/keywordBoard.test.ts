@@ -48,7 +48,7 @@ describe("the board", () => {
   it("chooses by both numbers, and draws no more than asked", () => {
     const board = boardOf();
     expect([...board.within([40, 300], [0, 25])]).toEqual([1, 3]);
-    const { points, known: plotted } = board.map(2);
+    const { points, plotted } = board.map(2);
     expect([points.length, plotted]).toEqual([2, 3]);
     // Each part of the map has its turn before any has its second.
     const crowded = new KeywordBoard(

@@ -17,7 +17,7 @@ import {
   sift,
 } from "../core/keywords/sift";
 import { keywordWords } from "../core/keywords/stemKey";
-import { type FoundKeyword, intentName, type KeywordTable, rowAt } from "../core/keywords/table";
+import { intentName, type KeywordTable, rowAt, type SourcedKeyword } from "../core/keywords/table";
 
 /** Who has a keyword, by stems: lists and, through them, posts. */
 export interface Use {
@@ -26,7 +26,7 @@ export interface Use {
 }
 
 /** A row as the screen shows it. */
-export interface BoardRow extends FoundKeyword {
+export interface BoardRow extends SourcedKeyword {
   /** Its place in the table, which stays while the table is open. */
   place: number;
   opportunity: number | null;
@@ -166,14 +166,14 @@ export class KeywordBoard {
   }
 
   /** Rows for the map: those whose numbers are known; where there are too many to draw, those of most opportunity in each part of it. */
-  map(most: number): { points: MapPoint[]; known: number } {
+  map(most: number): { points: MapPoint[]; plotted: number } {
     const { searches, difficulty, text } = this.#table;
     const plotted = this.#order.filter(
       (place) => !Number.isNaN(searches[place]!) && !Number.isNaN(difficulty[place]!),
     );
     const drawn = plotted.length > most ? this.#spread(plotted).subarray(0, most) : plotted;
     return {
-      known: plotted.length,
+      plotted: plotted.length,
       points: Array.from(drawn, (place) => ({
         place,
         text: text[place]!,

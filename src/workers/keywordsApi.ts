@@ -3,7 +3,7 @@
 import * as Comlink from "comlink";
 import { bareListKeyword, identity, type ListKeyword } from "../core/keywords/list";
 import { intentOf } from "../core/keywords/reader";
-import { type FoundKeyword, rowAt, rowsOf } from "../core/keywords/table";
+import { rowAt, rowsOf, type SourcedKeyword } from "../core/keywords/table";
 import { messageOf } from "../core/messageOf";
 import { listName } from "../data/listOfPost";
 import {
@@ -55,7 +55,7 @@ async function outcome<T>(work: () => Promise<T>): Promise<Outcome<T>> {
 }
 
 const asListKeyword = (
-  { from: _from, ranking: _ranking, asked: _asked, ...row }: FoundKeyword,
+  { from: _from, ranking: _ranking, asked: _asked, ...row }: SourcedKeyword,
   region: string,
 ): ListKeyword => ({
   ...row,
@@ -112,7 +112,7 @@ export function createKeywordsApi() {
     groupCount: (of: BoardQuestion): Promise<number> => ask(of, (board) => board.groups()),
     groups: (of: BoardQuestion, from: number, to: number): Promise<BoardGroup[]> =>
       ask(of, (board) => board.groupsAt(from, to)),
-    map: (of: BoardQuestion, most: number): Promise<{ points: MapPoint[]; known: number }> =>
+    map: (of: BoardQuestion, most: number): Promise<{ points: MapPoint[]; plotted: number }> =>
       ask(of, (board) => board.map(most)),
     within: (
       of: BoardQuestion,
@@ -184,7 +184,7 @@ export function createKeywordsApi() {
       const [lookUp, body] = await Promise.all([getLookUp(lookUpId), getLookUpBody(lookUpId)]);
       if (!lookUp || !body) throw new Error("This look-up is no longer in the workspace.");
       const lastMonth = body.table.lastMonth.find(Boolean) ?? "";
-      const rows: FoundKeyword[] = keywords.map(({ keyword, ...numbers }) => ({
+      const rows: SourcedKeyword[] = keywords.map(({ keyword, ...numbers }) => ({
         ...numbers,
         text: keyword,
         lastMonth,
@@ -312,6 +312,6 @@ function stripped({
   wants: _wants,
   uses: _uses,
   ...row
-}: BoardRow): FoundKeyword {
+}: BoardRow): SourcedKeyword {
   return row;
 }

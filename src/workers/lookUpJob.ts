@@ -2,10 +2,10 @@
 
 import { identity } from "../core/keywords/list";
 import {
-  type FoundKeyword,
   type KeywordTable,
   numbersOf,
   rowsOf,
+  type SourcedKeyword,
   TableBuilder,
 } from "../core/keywords/table";
 import { messageOf } from "../core/messageOf";
@@ -33,11 +33,11 @@ export interface LookUpAnswer {
 }
 
 /** An idea of the service as a row. */
-export function foundKeyword(
+export function sourcedKeyword(
   { numbers: { keyword, ...numbers }, how, ranking, asked: places }: Idea,
   seed: string,
   { lastMonth, standIn }: { lastMonth: string; standIn: boolean },
-): FoundKeyword {
+): SourcedKeyword {
   return {
     ...numbers,
     text: keyword,
@@ -52,16 +52,16 @@ export function foundKeyword(
 /** A table with rows added behind its own; rows of a keyword that it has only fill what it does not know. */
 export function joinTables(
   earlier: KeywordTable | null,
-  rows: readonly FoundKeyword[],
+  rows: readonly SourcedKeyword[],
 ): { table: KeywordTable; places: Uint32Array } {
   const builder = new TableBuilder();
   const byText = new Map<string, number>();
-  const put = (row: FoundKeyword): number => {
+  const put = (row: SourcedKeyword): number => {
     const key = identity(row.text);
     const at = byText.get(key) ?? builder.add(row.text);
     byText.set(key, at);
     builder.fill(at, numbersOf(row));
-    builder.found(at, row);
+    builder.addSources(at, row);
     return at;
   };
   if (earlier) rowsOf(earlier).forEach(put);
@@ -82,7 +82,7 @@ export async function runLookUp(
   onProgress: (done: number, of: number) => void,
   signal: AbortSignal,
 ): Promise<LookUpAnswer> {
-  const rows: FoundKeyword[] = [];
+  const rows: SourcedKeyword[] = [];
   const articles = new Map(earlier?.articles.map((article) => [article.page.address, article]));
   const answer: Omit<LookUpAnswer, "table" | "articles"> = { standIn: false, notes: [], failed: [] };
   let failure: unknown;
@@ -98,7 +98,7 @@ export async function runLookUp(
       );
       answer.standIn ||= reply.standIn || about.standIn;
       if (reply.note) answer.notes.push(reply.note);
-      for (const idea of reply.ideas) rows.push(foundKeyword(idea, seed, reply));
+      for (const idea of reply.ideas) rows.push(sourcedKeyword(idea, seed, reply));
       for (const article of about.articles) articles.set(article.page.address, article);
     } catch (error) {
       if (error instanceof SearchFailure && error.code === "cancelled") throw error;

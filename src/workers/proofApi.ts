@@ -68,7 +68,7 @@ export function createProofApi() {
         draftOf(post, site, doc),
         ids.map((fix) => ({ fix })),
         { context, profile, help },
-      ).made,
+      ).fixes,
     /** Begins to score many posts of one site: what they all share is sent once. The run before ends with it. */
     beginRun: (id: string, posts: readonly SitePost[], site: Site, profile: Profile): void => {
       run = { id, site, profile, contextOf: siteContext(posts, site) };

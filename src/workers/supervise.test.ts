@@ -11,28 +11,28 @@ interface Api {
 
 /** Workers of a test: each is a channel, whose other end answers until it is ended. */
 function workers() {
-  const started: { die: (type: "error" | "messageerror") => void; ended: boolean; asked: number }[] = [];
+  const started: { die: (type: "error" | "messageerror") => void; ended: boolean; requests: number }[] = [];
   const start = (): Startable => {
     const { port1, port2 } = new MessageChannel();
     const listeners = new Map<string, (event: Event) => void>();
     const own = {
       ended: false,
-      asked: 0,
+      requests: 0,
       die: (type: "error" | "messageerror") => listeners.get(type)!(new Event(type)),
     };
     started.push(own);
     Comlink.expose(
       {
         add: (a: number, b: number) => {
-          own.asked++;
+          own.requests++;
           return a + b;
         },
         hang: () => {
-          own.asked++;
+          own.requests++;
           return new Promise(() => {});
         },
         fail: () => {
-          own.asked++;
+          own.requests++;
           throw new Error("no");
         },
         report: async (done: (n: number) => Promise<void>) => {
@@ -68,7 +68,7 @@ describe("a supervised worker", () => {
     await expect(api.fail()).rejects.toThrow("no");
     const heard: number[] = [];
     expect(await api.report(Comlink.proxy((n: number) => void heard.push(n)) as never)).toBe("done");
-    expect([heard, started.length, started[0]!.asked]).toEqual([[1], 1, 2]);
+    expect([heard, started.length, started[0]!.requests]).toEqual([[1], 1, 2]);
     end();
   });
 
@@ -80,9 +80,9 @@ describe("a supervised worker", () => {
       await api.add(0, 0);
       const answer = api.hang();
       const failed = expect(answer).rejects.toThrow(WorkerStopped);
-      await expect.poll(() => started[0]!.asked).toBe(2);
+      await expect.poll(() => started[0]!.requests).toBe(2);
       started[0]!.die(type);
-      await expect.poll(() => started[1]?.asked).toBe(1);
+      await expect.poll(() => started[1]?.requests).toBe(1);
       // A second time it is told that it failed.
       started[1]!.die(type);
       await failed;
@@ -96,7 +96,7 @@ describe("a supervised worker", () => {
     const { start, started } = workers();
     const { api } = supervise<Api>("adds", start, { again: false });
     const failed = expect(api.hang()).rejects.toThrow(WorkerStopped);
-    await expect.poll(() => started[0]?.asked).toBe(1);
+    await expect.poll(() => started[0]?.requests).toBe(1);
     started[0]!.die("error");
     await failed;
     expect(started).toHaveLength(1);
@@ -110,7 +110,7 @@ describe("a supervised worker", () => {
     const other = api.hang();
     other.catch(() => {});
     await slow;
-    await expect.poll(() => started[1]?.asked).toBe(1);
+    await expect.poll(() => started[1]?.requests).toBe(1);
     expect(started[0]!.ended).toBe(true);
     end();
     await expect(other).rejects.toThrow(WorkerStopped);

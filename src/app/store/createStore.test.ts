@@ -6,7 +6,7 @@ import { addPost, getPlan, getPost } from "../../data/posts";
 import { emptySite } from "../../data/settings";
 import { createTestStore } from "../testing/testStore";
 import { outlineItemAdded, postEdited, postOpened, readOnlyChanged } from "./openPostSlice";
-import { scoresMade } from "./postsSlice";
+import { scoresArrived } from "./postsSlice";
 import { showScores } from "./scoreActions";
 import { selectScoreById } from "./selectors";
 import { stageOfWork } from "./stageOfWork";
@@ -74,7 +74,7 @@ describe("scores", () => {
     expect(told).toEqual([[score]]);
     hear([{ postId: "q", score: 70 } as never]);
     expect(selectScoreById(store.getState(), "q")).toMatchObject({ score: 70 });
-    store.dispatch(scoresMade([]));
+    store.dispatch(scoresArrived([]));
     expect(selectScoreById(store.getState(), "p")).toMatchObject({ score: 50 });
   });
 });

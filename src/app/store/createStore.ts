@@ -2,7 +2,7 @@
 import { configureStore, type Store, type UnknownAction } from "@reduxjs/toolkit";
 import type { Dependencies } from "./dependencies";
 import { savingMoved } from "./openPostSlice";
-import { scoresMade } from "./postsSlice";
+import { scoresArrived } from "./postsSlice";
 import { type RootState, reducer } from "./reducer";
 import { Rerun } from "./rerun";
 import { saveChanges } from "./saveChanges";
@@ -47,6 +47,6 @@ export function createStore(
         immutableCheck: false,
       }).prepend(saveChanges(saver)),
   });
-  outside.scores.listen((scores) => store.dispatch(scoresMade(scores)));
+  outside.scores.listen((scores) => store.dispatch(scoresArrived(scores)));
   return { store, dependencies };
 }

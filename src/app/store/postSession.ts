@@ -39,7 +39,7 @@ export class PostSession {
   /** JSON by top-level node: of a long document, a key changes one. */
   private written = new WeakMap<object, EditorNode>();
   /** Blocks by top-level node: the editor's nodes never change in place, so their identity is the key. */
-  private known = new WeakMap<object, KeyedBlock[]>();
+  private read = new WeakMap<object, KeyedBlock[]>();
   private nextKey = 1;
 
   constructor(
@@ -114,13 +114,13 @@ export class PostSession {
   }
 
   private remember(node: object, json: () => EditorNode, id: string): KeyedBlock[] {
-    const hit = this.known.get(node);
+    const hit = this.read.get(node);
     if (hit) return hit;
     const blocks = blocksFromNode(json(), id || `k${this.nextKey}`).map((block) => ({
       key: `k${this.nextKey++}`,
       block,
     }));
-    this.known.set(node, blocks);
+    this.read.set(node, blocks);
     return blocks;
   }
 

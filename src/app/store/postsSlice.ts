@@ -42,11 +42,11 @@ const slice = createSlice({
     scoresRead: (state, { payload }: PayloadAction<readonly PostScore[]>) => {
       scoresAdapter.setAll(state.scores, payload.map(sealed));
     },
-    scoresMade: (state, { payload }: PayloadAction<readonly PostScore[]>) => {
+    scoresArrived: (state, { payload }: PayloadAction<readonly PostScore[]>) => {
       scoresAdapter.setMany(state.scores, payload.map(sealed));
     },
   },
 });
 
-export const { postsRead, scoresRead, scoresMade } = slice.actions;
+export const { postsRead, scoresRead, scoresArrived } = slice.actions;
 export const posts = slice.reducer;

@@ -1,7 +1,7 @@
 /** Scores as this tab has them: made here or told by another tab. */
 import type { PostScore } from "../../data/model";
 import { listScores, saveScores } from "../../data/posts";
-import { scoresMade, scoresRead } from "./postsSlice";
+import { scoresArrived, scoresRead } from "./postsSlice";
 import type { AppThunk } from "./thunk";
 
 /** Reads what is kept: at the start, and when the workspace is another. */
@@ -14,7 +14,7 @@ export const showScores =
   (results: readonly PostScore[]): AppThunk =>
   (dispatch, _getState, { scores }) => {
     if (!results.length) return;
-    dispatch(scoresMade(results));
+    dispatch(scoresArrived(results));
     scores.tell(results);
   };
 

@@ -7,7 +7,7 @@ import { doubtsOf } from "../competitors/doubts";
 import { frequenciesOf } from "../competitors/frequencies/frequencies";
 import { readPage } from "../competitors/page";
 import { eachPhrase, PhraseTable } from "../competitors/phrases";
-import { askedIn, asks, mergeQuestions } from "../competitors/questions";
+import { asks, mergeQuestions, placeKind } from "../competitors/questions";
 import { sectionsOf } from "../competitors/sections";
 import { sectionVectors } from "../competitors/sectionVectors";
 import { sortStatistics, statisticsOf } from "../competitors/statistics";
@@ -326,7 +326,11 @@ describe("sections", () => {
       ADDRESS,
     ).draft;
     const sections = sectionsOf(blocks);
-    expect(sections.map(({ text, level }) => `${level} ${text}`)).toEqual(["2 Alpha", "3 Bravo", "2 Charlie"]);
+    expect(sections.map(({ text, level }) => `${level} ${text}`)).toEqual([
+      "2 Alpha",
+      "3 Bravo",
+      "2 Charlie",
+    ]);
     const [a, b, c] = sections;
     expect([a!.to, b!.to]).toEqual([c!.heading, c!.heading]);
     expect(a!.place).toBe(0);
@@ -363,7 +367,7 @@ describe("questions", () => {
     [["QAPage"], "q-and-a"],
     [["DiscussionForumPosting", "Person"], "forum"],
     [["Article"], "page"],
-  ])("of a page of %j are asked in a %s", (types, kind) => expect(askedIn(types)).toBe(kind));
+  ])("of a page of %j are asked in a %s", (types, kind) => expect(placeKind(types)).toBe(kind));
 });
 
 describe("statistics", () => {

@@ -7,7 +7,7 @@ import { type Frequencies, frequenciesOf } from "../competitors/frequencies/freq
 import type { CompetitorMeasure, MeasuredTopic } from "../competitors/measure";
 import type { CompetitorPage } from "../competitors/page";
 import type { RankedCompetitor } from "../competitors/pageShape";
-import { askedIn, asks, contentStems, mergeQuestions, type ReaderQuestion } from "../competitors/questions";
+import { asks, contentStems, mergeQuestions, placeKind, type ReaderQuestion } from "../competitors/questions";
 import { type Section, sectionsOf } from "../competitors/sections";
 import { type Statistic, sortStatistics, statisticsOf } from "../competitors/statistics";
 import { percentile, type SharedTerm, TermCounts } from "../competitors/terms";
@@ -115,7 +115,7 @@ interface ReadPage {
  */
 export function analyseCompetitors(
   collected: readonly RankedCompetitor[],
-  { keyword, language, profile, asked = [] }: CompetitorsQuestion,
+  { keyword, language, profile, asked: questions = [] }: CompetitorsQuestion,
   onProgress: (done: number, of: number) => void = () => {},
 ): CompetitorAnalysis {
   const pack = languagePack(language);
@@ -178,7 +178,7 @@ export function analyseCompetitors(
     questions: mergeQuestions(
       [
         ...pages.flatMap(({ questions }) => questions),
-        ...asked.flatMap(({ text, service, asked: places }) => [
+        ...questions.flatMap(({ text, service, asked: places }) => [
           {
             text: asQuestion(text, pack),
             asSearched: true,
@@ -308,7 +308,7 @@ export function draftFigures(draft: Draft, address: string): PageFigures {
 }
 
 function questionsOn(page: CompetitorPage, pack: LanguagePack) {
-  const at = { kind: askedIn(page.types), ...titled(page) };
+  const at = { kind: placeKind(page.types), ...titled(page) };
   return [
     page.draft.meta.title,
     ...page.draft.blocks.map(({ kind, text }) => (kind === "code" ? "" : text)),
@@ -334,8 +334,8 @@ function asQuestion(text: string, { capitals }: LanguagePack): string {
 }
 
 function kindOf(pages: readonly RankedCompetitor[], address: string) {
-  const known = pages.find(({ page }) => page.address === address);
-  return known ? askedIn(known.page.types) : ("page" as const);
+  const page = pages.find(({ page }) => page.address === address);
+  return page ? placeKind(page.page.types) : ("page" as const);
 }
 
 /** Keys that are no terms: what the sites are called, and words of the pages' furniture. */

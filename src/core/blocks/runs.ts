@@ -126,7 +126,7 @@ export interface PlacedLink {
 }
 
 export function linksOf(runs: readonly Run[]): PlacedLink[] {
-  const found: PlacedLink[] = [];
+  const links: PlacedLink[] = [];
   let at = 0;
   let open: PlacedLink | null = null;
   for (const run of runs) {
@@ -136,13 +136,13 @@ export function linksOf(runs: readonly Run[]): PlacedLink[] {
       open.end = end;
     } else if (run.link) {
       open = { link: run.link, text: run.text, start: at, end };
-      found.push(open);
+      links.push(open);
     } else {
       open = null;
     }
     at = end;
   }
-  return found;
+  return links;
 }
 
 /**

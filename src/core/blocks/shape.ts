@@ -67,5 +67,5 @@ const blockBase = blockShape([""], {});
 export type BlockBase = Omit<Static<typeof blockBase>, "kind"> & { kind: string };
 
 /** A value that came from outside, as one of those known; the first where it is none. */
-export const oneOf = <T extends string>(known: readonly T[], value: unknown): T =>
-  known.find((one) => one === value) ?? known[0]!;
+export const oneOf = <T extends string>(options: readonly T[], value: unknown): T =>
+  options.find((one) => one === value) ?? options[0]!;

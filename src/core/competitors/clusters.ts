@@ -65,11 +65,11 @@ export class Clusters {
       nearest[a] = look(a);
       for (let i = 0; i < members.length; i++) {
         if (i === a || !members[i]!.length) continue;
-        const known = nearest[i]!;
-        if (known.with === a || known.with === b) nearest[i] = look(i);
+        const neighbour = nearest[i]!;
+        if (neighbour.with === a || neighbour.with === b) nearest[i] = look(i);
         else {
           const now = like(Math.min(i, a), Math.max(i, a));
-          if (now > known.value + EQUAL || (now >= known.value - EQUAL && a < known.with))
+          if (now > neighbour.value + EQUAL || (now >= neighbour.value - EQUAL && a < neighbour.with))
             nearest[i] = { value: now, with: a };
         }
       }
@@ -108,8 +108,8 @@ export function products(vectors: readonly Vector[]): PairSums {
   const held = new Map<string, { at: number; value: number }[]>();
   vectors.forEach((vector, at) => {
     for (const [name, value] of vector) {
-      const known = held.get(name);
-      if (known) known.push({ at, value });
+      const places = held.get(name);
+      if (places) places.push({ at, value });
       else held.set(name, [{ at, value }]);
     }
   });

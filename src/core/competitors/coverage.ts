@@ -156,7 +156,7 @@ export function sharedTermSpans(
   keys: readonly string[],
 ): { start: number; end: number }[] {
   const trie = trieOf(keys);
-  const found: { start: number; end: number }[] = [];
+  const spans: { start: number; end: number }[] = [];
   for (let from = 0; from < tokens.length; from++) {
     let node = trie.next.get(tokens[from]!.stem);
     let end = -1;
@@ -167,10 +167,10 @@ export function sharedTermSpans(
       node = node.next.get(tokens[at]!.stem);
     }
     if (end < 0) continue;
-    found.push({ start: tokens[from]!.start, end: tokens[end]!.end });
+    spans.push({ start: tokens[from]!.start, end: tokens[end]!.end });
     from = end;
   }
-  return found;
+  return spans;
 }
 
 export function blockFacts(field: CompiledShared, block: Block, text: AnalysedText): BlockFacts {
@@ -219,11 +219,11 @@ export function blockFacts(field: CompiledShared, block: Block, text: AnalysedTe
   return facts;
 }
 
-function isAbout(stems: ReadonlySet<string>, wanted: ReadonlySet<string>): boolean {
-  if (!wanted.size) return false;
+function isAbout(stems: ReadonlySet<string>, topic: ReadonlySet<string>): boolean {
+  if (!topic.size) return false;
   let common = 0;
-  for (const stem of wanted) if (stems.has(stem)) common++;
-  return common / (stems.size + wanted.size - common) >= ABOUT;
+  for (const stem of topic) if (stems.has(stem)) common++;
+  return common / (stems.size + topic.size - common) >= ABOUT;
 }
 
 /** One block of what is looked at: its facts, its words, and whether it is a heading. */
@@ -262,11 +262,11 @@ export function coverageOf(
     }),
   );
   let mentions = new Map<number, number>();
-  let asked: number[] = [];
+  let pending: number[] = [];
   let under = 0;
   const endSection = () => {
-    if (under >= rules.answerWords) for (const i of asked) questions[i]!.answered = true;
-    asked = [];
+    if (under >= rules.answerWords) for (const i of pending) questions[i]!.answered = true;
+    pending = [];
     under = 0;
     if (mentions.size) mentions = new Map();
   };
@@ -279,7 +279,7 @@ export function coverageOf(
         topics[i]!.heading ??= at;
       }
       for (const i of facts.questions) questions[i]!.heading ??= at;
-      asked = facts.questions;
+      pending = facts.questions;
       continue;
     }
     under += own;

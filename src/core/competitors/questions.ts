@@ -4,10 +4,10 @@ import { analyseText } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import { compare } from "./topics";
 
-export type AskedIn = "search" | "forum" | "q-and-a" | "page";
+export type PlaceKind = "search" | "forum" | "q-and-a" | "page";
 
-export interface AskedAt {
-  kind: AskedIn;
+export interface QuestionPlace {
+  kind: PlaceKind;
   /** Title of the page, or the name of the service. */
   title: string;
   address: string;
@@ -17,7 +17,7 @@ export interface ReaderQuestion {
   text: string;
   /** Stems of its content words: questions with the same are one. */
   stems: string[];
-  asked: AskedAt[];
+  asked: QuestionPlace[];
 }
 
 const LONGEST = 14;
@@ -30,7 +30,7 @@ export const asks = (sentence: string): boolean => {
 };
 
 /** From structured data: what kind of place a page is. */
-export function askedIn(types: readonly string[]): AskedIn {
+export function placeKind(types: readonly string[]): PlaceKind {
   if (types.includes("QAPage")) return "q-and-a";
   return types.includes("DiscussionForumPosting") ? "forum" : "page";
 }
@@ -41,12 +41,12 @@ export function askedIn(types: readonly string[]): AskedIn {
  * @returns those asked in most places first
  */
 export function mergeQuestions(
-  questions: readonly { text: string; at: AskedAt; asSearched?: boolean }[],
+  questions: readonly { text: string; at: QuestionPlace; asSearched?: boolean }[],
   pack: LanguagePack,
 ): ReaderQuestion[] {
   const byWords = new Map<
     string,
-    { forms: Map<string, number>; stems: string[]; asked: Map<string, AskedAt> }
+    { forms: Map<string, number>; stems: string[]; asked: Map<string, QuestionPlace> }
   >();
   for (const { text, at, asSearched = false } of questions) {
     const shown = text.trim().replace(/\s+/g, " ");

@@ -63,7 +63,7 @@ export function groupKeywords(table: ReadTable, only?: Uint32Array): KeywordGrou
 
   for (const row of order) {
     const ranking = table.found[row]?.ranking.slice(0, PAGES_COMPARED);
-    let best = pagesKnown(table, row) ? mostSharedPages(ranking!, byPage, making, table) : -1;
+    let best = hasPages(table, row) ? mostSharedPages(ranking!, byPage, making, table) : -1;
     const byPages = best >= 0;
     const keyed = stemNeighbours(table, row, weight, keys);
     if (!byPages) best = nearestByStems(row, keys, keyed, byStems, making, table, weight);
@@ -96,7 +96,7 @@ function joinByWord(table: ReadTable, making: Making, rows: Uint32Array): void {
   const byStem = new Map<number, number[]>();
   for (let group = 0; group < making.count; group++) {
     const head = making.head[group]!;
-    if (pagesKnown(table, head)) continue;
+    if (hasPages(table, head)) continue;
     for (let i = table.stemStart[head]!; i < table.stemStart[head + 1]!; i++) {
       const groups = byStem.get(table.stems[i]!);
       if (groups) groups.push(group);
@@ -281,7 +281,7 @@ function stemWeights({ stems, text }: ReadTable): Float64Array {
   return weight.map((n) => (n ? Math.log(1 + text.length / n) : 0));
 }
 
-const pagesKnown = ({ found: sources }: ReadTable, row: number): boolean =>
+const hasPages = ({ found: sources }: ReadTable, row: number): boolean =>
   (sources[row]?.ranking.length ?? 0) >= FEWEST_PAGES;
 
 /** The group whose head shares most ranking pages; -1 where none shares enough. */
@@ -367,7 +367,7 @@ function nearestByStems(
       const head = making.head[group]!;
       const near = weightedJaccard(table, row, head, weight);
       // Where the pages of both are known, they have spoken; only what says the very same is one all the same.
-      if (near < 1 && pagesKnown(table, row) && pagesKnown(table, head)) continue;
+      if (near < 1 && hasPages(table, row) && hasPages(table, head)) continue;
       if (near >= STEMS_SHARED && near > nearest) {
         best = group;
         nearest = near;

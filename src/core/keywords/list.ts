@@ -81,7 +81,8 @@ export function followPost(list: KeywordList, target: string, supporting: readon
   const keywords = new Map<string, ListKeyword>();
   for (const text of [target, ...supporting]) {
     const key = identity(text);
-    if (key && !keywords.has(key)) keywords.set(key, { ...(byIdentity.get(key) ?? bareListKeyword(text)), text });
+    if (key && !keywords.has(key))
+      keywords.set(key, { ...(byIdentity.get(key) ?? bareListKeyword(text)), text });
   }
   return { ...list, target: target.trim() ? target : "", keywords: [...keywords.values()] };
 }

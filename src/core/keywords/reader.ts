@@ -64,10 +64,10 @@ export class KeywordReader {
   /** Bits of the intents that a single word does not decide in a question. */
   readonly #byPhraseOnly: number;
   /** Of the keyword that is being read. */
-  readonly #found: number[] = [];
+  readonly #hits: number[] = [];
   #signals = 0;
   #phrases = false;
-  readonly #known = new Map<string, WordFacts>();
+  readonly #facts = new Map<string, WordFacts>();
   readonly #stems = new Map<string, number>();
 
   /** @param language tag (BCP 47) */
@@ -88,17 +88,17 @@ export class KeywordReader {
       words: words.length,
       intent: this.#intent(words),
       question: (words.length > 1 && this.#word(words[0]!).opensQuestion) || /[?？؟]\s*$/.test(text),
-      stems: this.#found.slice(0, count),
+      stems: this.#hits.slice(0, count),
     };
   }
 
   /** Numbers of the content stems; equal lists say the same. */
   stems(text: string): number[] {
     const count = this.#readStems(keywordWords(text));
-    return this.#found.slice(0, count);
+    return this.#hits.slice(0, count);
   }
 
-  /** Puts the stems of the content words into #found, ascending, each once, and what the words signal beside them. */
+  /** Puts the stems of the content words into #hits, ascending, each once, and what the words signal beside them. */
   #readStems(words: readonly string[]): number {
     let count = 0;
     this.#signals = 0;
@@ -114,7 +114,7 @@ export class KeywordReader {
   }
 
   #insert(stem: number, count: number): number {
-    const hits = this.#found;
+    const hits = this.#hits;
     let at = count;
     while (at > 0 && hits[at - 1]! > stem) at--;
     if (at > 0 && hits[at - 1] === stem) return count;
@@ -124,7 +124,7 @@ export class KeywordReader {
   }
 
   #word(word: string): WordFacts {
-    const cached = this.#known.get(word);
+    const cached = this.#facts.get(word);
     if (cached) return cached;
     const stem = this.#pack.stem(word);
     let number = this.#stems.get(stem);
@@ -148,7 +148,7 @@ export class KeywordReader {
       opensQuestion: this.#rules?.questions.has(word) ?? false,
       opens,
     };
-    this.#known.set(word, facts);
+    this.#facts.set(word, facts);
     return facts;
   }
 

@@ -18,9 +18,9 @@ import { type KeyedList, OverlapIndex } from "./overlap";
 import { KeywordReader } from "./reader";
 import { BINS, binOf, type Filter, noFilter, readTable, type SortKey, sift } from "./sift";
 import { stemKey } from "./stemKey";
-import { type Found, type FoundKeyword, rowsOf, tableOf } from "./table";
+import { rowsOf, type SourcedKeyword, type Sources, tableOf } from "./table";
 
-type Row = Partial<KeywordRow & Found> & { text: string };
+type Row = Partial<KeywordRow & Sources> & { text: string };
 const tableFrom = (rows: Row[]) =>
   readTable(tableOf(rows.map((row) => ({ ...bareKeyword(row.text), ...row }))), new KeywordReader("en"));
 
@@ -45,7 +45,7 @@ describe("a table of keywords", () => {
     });
     fc.assert(
       fc.property(fc.array(full, { maxLength: 2100, size: "medium" }), (rows) => {
-        const keywords = rows.map((row): FoundKeyword => {
+        const keywords = rows.map((row): SourcedKeyword => {
           const measured = row.searches !== null || row.difficulty !== null || row.costPerClick !== null;
           return {
             ...row,

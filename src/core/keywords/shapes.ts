@@ -48,7 +48,7 @@ export type KeywordList = is.Static<typeof keywordListShape>;
 /** Where somebody asked a question. */
 export const askedShape = is.shape({ title: is.text(), address: is.text() });
 
-const found = {
+const sources = {
   /** What it was found by, each once. */
   from: is.list(is.shape({ source: is.text(), how: is.oneOf(ORIGINS) })),
   /** Addresses of the pages that rank, best first; empty where unknown. */
@@ -56,7 +56,7 @@ const found = {
   /** Where it was asked, for questions. */
   asked: is.optional(is.list(askedShape)),
 };
-const foundShape = is.shape(found);
-export type Found = is.Static<typeof foundShape>;
-export const foundKeywordShape = is.shape({ ...keyword, ...found });
-export type FoundKeyword = is.Static<typeof foundKeywordShape>;
+const sourcesShape = is.shape(sources);
+export type Sources = is.Static<typeof sourcesShape>;
+export const sourcedKeywordShape = is.shape({ ...keyword, ...sources });
+export type SourcedKeyword = is.Static<typeof sourcedKeywordShape>;

@@ -3,7 +3,7 @@
  * in one piece, and are sifted quickly. Unknown numbers are NaN here and null in the rows that come out.
  */
 import { INTENTS, type Intent, type KeywordRow } from "./keyword";
-import type { Found, FoundKeyword } from "./shapes";
+import type { SourcedKeyword, Sources } from "./shapes";
 
 export interface KeywordTable {
   text: string[];
@@ -17,11 +17,11 @@ export interface KeywordTable {
   /** The last month of each row, "YYYY-MM" or empty. */
   lastMonth: string[];
   standIn: Uint8Array;
-  /** Where rows came from and what ranks for them, of the rows where that is known. */
-  found: (Found | undefined)[];
+  /** Where rows came from and what ranks for them, of the rows where that is known. Stored under this name in look-ups. */
+  found: (Sources | undefined)[];
 }
 
-export type { Found, FoundKeyword } from "./shapes";
+export type { SourcedKeyword, Sources } from "./shapes";
 
 const MONTHS = 12;
 
@@ -67,9 +67,9 @@ export class TableBuilder {
     if (gained && numbers.standIn) table.standIn[at] = 1;
   }
 
-  found(at: number, sources: Found): void {
+  addSources(at: number, sources: Sources): void {
     const earlier = this.#table.found[at];
-    this.#table.found[at] = earlier ? bothFound(earlier, sources) : sources;
+    this.#table.found[at] = earlier ? mergeSources(earlier, sources) : sources;
   }
 
   finish(): KeywordTable {
@@ -101,13 +101,13 @@ export const numbersOf = (row: KeywordRow): Numbers => ({
   standIn: row.standIn,
 });
 
-export function tableOf(rows: readonly (KeywordRow & Partial<Found>)[]): KeywordTable {
+export function tableOf(rows: readonly (KeywordRow & Partial<Sources>)[]): KeywordTable {
   const builder = new TableBuilder();
   for (const row of rows) {
     const at = builder.add(row.text);
     builder.fill(at, numbersOf(row));
     if (row.from || row.ranking)
-      builder.found(at, {
+      builder.addSources(at, {
         from: row.from ?? [],
         ranking: row.ranking ?? [],
         ...(row.asked && { asked: row.asked }),
@@ -117,7 +117,7 @@ export function tableOf(rows: readonly (KeywordRow & Partial<Found>)[]): Keyword
 }
 
 /** One row, as an object of its own. */
-export function rowAt(table: KeywordTable, at: number): FoundKeyword {
+export function rowAt(table: KeywordTable, at: number): SourcedKeyword {
   const orNull = (value: number): number | null => (Number.isNaN(value) ? null : value);
   const first = at * MONTHS;
   const sources = table.found[at];
@@ -138,14 +138,15 @@ export function rowAt(table: KeywordTable, at: number): FoundKeyword {
   };
 }
 
-export const rowsOf = (table: KeywordTable): FoundKeyword[] => table.text.map((_, at) => rowAt(table, at));
+export const rowsOf = (table: KeywordTable): SourcedKeyword[] => table.text.map((_, at) => rowAt(table, at));
 
-function bothFound(a: Found, b: Found): Found {
+function mergeSources(a: Sources, b: Sources): Sources {
   const from = [...a.from];
   for (const one of b.from)
     if (!from.some(({ source, how }) => source === one.source && how === one.how)) from.push(one);
   const places = [...(a.asked ?? [])];
-  for (const one of b.asked ?? []) if (!places.some(({ address }) => address === one.address)) places.push(one);
+  for (const one of b.asked ?? [])
+    if (!places.some(({ address }) => address === one.address)) places.push(one);
   return { from, ranking: a.ranking.length ? a.ranking : b.ranking, ...(places.length && { asked: places }) };
 }
 

@@ -7,7 +7,7 @@ import type { LanguagePack } from "../text/packs/pack";
 /** Common stems over all stems, as for the coverage of a draft. */
 const ABOUT = 0.5;
 
-export type About = (text: string, wanted: readonly ReadonlySet<string>[]) => boolean;
+export type About = (text: string, others: readonly ReadonlySet<string>[]) => boolean;
 
 /** @param ignored stems of the target keyword, which tell no two headings apart */
 export function aboutWithout(ignored: ReadonlySet<string>, pack: LanguagePack) {

@@ -27,7 +27,8 @@ export function markFakedHeadings(tree: Root): number {
       node.children.some((child) => child.type === "element" && /^(?:p|div|ul|ol|table)$/.test(child.tagName))
     )
       return;
-    if (text.length <= LONGEST && !/[.,;:]$/.test(text) && (isBold(node) || isLarge(node))) headings.push(node);
+    if (text.length <= LONGEST && !/[.,;:]$/.test(text) && (isBold(node) || isLarge(node)))
+      headings.push(node);
     else others++;
   });
   if (!others) return 0;

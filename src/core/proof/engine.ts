@@ -92,7 +92,7 @@ export class ProofEngine {
   /** Several fixes of it at once, each on what those before it left. */
   fixAll(postId: string, picks: readonly FixPick[], help: FixHelp): Fix[] {
     const open = this.open.get(postId);
-    return open?.draft ? fixAll(open.draft, picks, termsOf(open, help)).made : [];
+    return open?.draft ? fixAll(open.draft, picks, termsOf(open, help)).fixes : [];
   }
 
   /** Its reports with other fields; none where it is not open. */

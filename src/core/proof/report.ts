@@ -59,7 +59,7 @@ export function judgeReading(reading: DraftReading): Report {
             `The text has ${plural(reading.words, "word")}: under ${profile.fullScoreWords} words the score is at most ${Number(cap.toFixed(1))}.`,
           ]
         : []),
-      ...(reading.pack.known
+      ...(reading.pack.supported
         ? []
         : [
             `There is no language pack for “${reading.draft.meta.language}”: words match only as they are written.`,

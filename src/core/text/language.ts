@@ -17,7 +17,7 @@ export const primaryLanguage = (tag: string): string => tag.trim().toLowerCase()
 /**
  * The pack for a language tag (BCP 47); its region and script are ignored.
  *
- * @returns the language's pack, or one that knows nothing of stems and small words and says so by `known: false`
+ * @returns the language's pack, or one that knows nothing of stems and small words and says so by `supported: false`
  */
 export function languagePack(tag: string): LanguagePack {
   const primary = primaryLanguage(tag);

@@ -18,7 +18,7 @@ const askedQuestionShape = is.shape({
   asked: is.list(is.shape({ title: is.text(2000), address: is.text(4000) }), 100),
 });
 /** What a search service knows of a question, with where it was asked. */
-export type AskedQuestion = is.Static<typeof askedQuestionShape>;
+export type QuestionFromSearch = is.Static<typeof askedQuestionShape>;
 
 export const collectedShape = is.shape({
   pages: is.list(rankedShape, 100),

@@ -40,7 +40,7 @@ export async function packWorkspace(
     lists,
     ideas,
     lookUps,
-    foundKeywords,
+    lookUpBodies,
     fields,
     collected,
     drawer,
@@ -105,7 +105,7 @@ export async function packWorkspace(
     }),
   };
   const items: ZipItem[] = [{ name: JSON_NAME, content: JSON.stringify(file) }];
-  for (const { lookUpId, table, articles } of foundKeywords) {
+  for (const { lookUpId, table, articles } of lookUpBodies) {
     const held: LookUpFile = { keywords: rowsOf(table), articles };
     items.push({ name: lookUpName(lookUpId), content: JSON.stringify(held) });
   }

@@ -1,7 +1,7 @@
 /** What a workspace file holds. Fields that came later are optional: files from before are read as they are. */
 import { type Static, Unsafe } from "@sinclair/typebox";
 import * as is from "../../core/declare";
-import { foundKeywordShape, keywordListShape, keywordShape } from "../../core/keywords/shapes";
+import { keywordListShape, keywordShape, sourcedKeywordShape } from "../../core/keywords/shapes";
 import type { Profile } from "../../core/proof/profile";
 import type { Article } from "../schemas/search";
 import {
@@ -68,7 +68,7 @@ export type WorkspaceFile = Static<typeof workspaceShape>;
 
 /** What a look-up holds, in a file of its own. */
 export const lookUpFileShape = is.shape({
-  keywords: is.list(foundKeywordShape),
+  keywords: is.list(sourcedKeywordShape),
   articles: is.list(Unsafe<Article>({ $ref: "search.schema.json#/definitions/article" })),
 });
 export type LookUpFile = Static<typeof lookUpFileShape>;

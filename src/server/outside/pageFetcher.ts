@@ -134,14 +134,14 @@ async function contentOf(answer: Dispatcher.ResponseData, url: URL, mostBytes: n
   const bytes = await readBounded(body, mostBytes);
   const named = /;\s*charset\s*=\s*"?([\w:.-]+)/i.exec(type)?.[1];
   try {
-    const text = decode(bytes, true, named && known(named) ? named : undefined).text;
+    const text = decode(bytes, true, named && isCharset(named) ? named : undefined).text;
     return media === "text/plain" ? `<pre>${text.replace(/&/g, "&amp;").replace(/</g, "&lt;")}</pre>` : text;
   } catch {
     throw new PageFailure("no-text", `What ${url.host} sent is no text.`);
   }
 }
 
-function known(charset: string): boolean {
+function isCharset(charset: string): boolean {
   try {
     new TextDecoder(charset);
     return true;

@@ -3,7 +3,7 @@
 import { useRef, useState } from "react";
 import { listCompetitors } from "../../../data/competitors";
 import type { Post } from "../../../data/model";
-import { collectMany, pagesKnown } from "../../post/plan/collecting";
+import { collectMany, countRankingPages } from "../../post/plan/collecting";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
@@ -16,7 +16,7 @@ import { Sheet } from "../../ui/Sheet";
 interface Candidate {
   post: Post;
   /** Pages that the search knows. */
-  known: number;
+  pages: number;
   /** It has a field already. */
   has: boolean;
 }
@@ -35,13 +35,13 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
     for (const post of aimed)
       candidates.push({
         post,
-        known: await dispatch(pagesKnown(connection, post.keyword)),
+        pages: await dispatch(countRankingPages(connection, post.keyword)),
         has: (await listCompetitors(post.id)).length > 0,
       });
     return candidates;
   }, [posts, connection]);
   const all = candidates.state === "ready" ? candidates.value : [];
-  const takes = ({ post, known: pages, has }: Candidate) => pages > 0 && (turned.has(post.id) ? has : !has);
+  const takes = ({ post, pages, has }: Candidate) => pages > 0 && (turned.has(post.id) ? has : !has);
   const chosen = all.filter(takes).map(({ post }) => post);
   const start = async () => {
     stop.current = new AbortController();
@@ -86,7 +86,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
                 <label className="flex items-baseline gap-2">
                   <Checkbox
                     checked={takes(one)}
-                    disabled={!one.known}
+                    disabled={!one.pages}
                     onChange={() => {
                       const next = new Set(turned);
                       if (!next.delete(one.post.id)) next.add(one.post.id);
@@ -101,7 +101,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
                   </span>
                   <span className="figures text-[13px] text-ink-2">
                     {one.has ? "already collected · " : ""}
-                    {one.known ? `${count(one.known, "page")} known` : "the search knows none"}
+                    {one.pages ? `${count(one.pages, "page")} known` : "the search knows none"}
                   </span>
                 </label>
               </li>

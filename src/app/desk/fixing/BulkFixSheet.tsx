@@ -23,7 +23,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
   const [done, setDone] = useState(0);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [busy, setBusy] = useState(false);
-  const [notMade, setNotMade] = useState("");
+  const [problem, setProblem] = useState("");
 
   const preview = useAsk(
     (_dependencies, signal) => {
@@ -38,10 +38,10 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
     [posts, ids, dispatch],
   );
   const fixes = preview.state === "ready" && preview.current ? preview.value : null;
-  const failure = notMade || (preview.state === "failed" ? preview.why : "");
+  const failure = problem || (preview.state === "failed" ? preview.why : "");
 
   const chosen = fixes?.filter(({ post }) => !left.has(post.id)) ?? [];
-  const gain = chosen.reduce((sum, { made: fixes }) => sum + fixes.reduce((all, fix) => all + fix.gain, 0), 0);
+  const gain = chosen.reduce((sum, { fixes }) => sum + fixes.reduce((all, fix) => all + fix.gain, 0), 0);
   const make = async () => {
     setBusy(true);
     try {
@@ -52,7 +52,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
       );
       onClose();
     } catch (error) {
-      setNotMade(`${(error as Error).message} Posts fixed before that have a version from before.`);
+      setProblem(`${(error as Error).message} Posts fixed before that have a version from before.`);
       setBusy(false);
     }
   };
@@ -97,7 +97,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
                 {count(fixes.length, "post")} would change. Nothing is written yet.
               </p>
               <ul className="max-h-[48vh] overflow-y-auto border-y border-rule">
-                {fixes.slice(0, POSTS_SHOWN).map(({ post, made: fixes }) => (
+                {fixes.slice(0, POSTS_SHOWN).map(({ post, fixes }) => (
                   <li key={post.id} className="border-b border-rule py-2 last:border-b-0">
                     <label className="flex items-baseline gap-2">
                       <Checkbox

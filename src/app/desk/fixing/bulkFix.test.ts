@@ -23,9 +23,13 @@ async function fixable(id: string): Promise<PostFixes> {
   const post = newPost(id, emptySite, NOW, { title: `Post ${id}`, keyword: "cargo bike" });
   await addPost(post, doc);
   const terms = { context: noContext, profile: defaultProfile, help: noHelp };
-  const { made: fixes } = fixAll(draftOf(post, emptySite, doc), [{ fix: "heading-levels" }, { fix: "slug" }], terms);
+  const { fixes } = fixAll(
+    draftOf(post, emptySite, doc),
+    [{ fix: "heading-levels" }, { fix: "slug" }],
+    terms,
+  );
   expect(fixes).toHaveLength(2);
-  return { post, doc, made: fixes };
+  return { post, doc, fixes };
 }
 const levels = async (id: string) =>
   blocksFromEditor(await getDoc(id)).flatMap((block) => (block.kind === "heading" ? block.level : []));

@@ -17,7 +17,7 @@ import type { AppThunk } from "../../store/thunk";
 export interface PostFixes {
   post: Post;
   doc: EditorDoc;
-  made: Fix[];
+  fixes: Fix[];
 }
 
 /**
@@ -45,7 +45,7 @@ export const previewFixes =
       // The address of a page that is out is changed on purpose or not at all.
       const allowed = post.status === "draft" ? ids : ids.filter((id) => id !== "slug");
       const fixes = await workers.proof.fixPost(post, site, doc, context, profile, allowed, help);
-      if (fixes.length) results.push({ post, doc, made: fixes });
+      if (fixes.length) results.push({ post, doc, fixes });
     }
     return results;
   };
@@ -64,7 +64,7 @@ export const makeFixes =
     const done: { id: string; savedAt: string; fields: Partial<Post>; doc: EditorDoc }[] = [];
     const left: string[] = [];
     const scores = getState().posts.scores.entities;
-    for (const { post, doc, made: fixes } of all) {
+    for (const { post, doc, fixes } of all) {
       const free = await whileFree(post.id, async () => {
         const current = await getPost(post.id);
         if (current?.updatedAt !== post.updatedAt) {

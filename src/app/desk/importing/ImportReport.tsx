@@ -46,7 +46,7 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
   const others = results.filter((one) => "leftAlone" in one);
   const decide = async (some: readonly Twin[], choice: Choice) => {
     for (const twin of some) {
-      const outcome = choice === "skip" ? null : await made(twin, choice);
+      const outcome = choice === "skip" ? null : await settle(twin, choice);
       setDecided((before) => new Map(before).set(twin, { choice, outcome }));
     }
   };
@@ -125,7 +125,7 @@ interface Decided {
 }
 
 /** What became of a file once somebody has chosen. */
-async function made(twin: Twin, choice: Exclude<Choice, "skip">): Promise<Outcome> {
+async function settle(twin: Twin, choice: Exclude<Choice, "skip">): Promise<Outcome> {
   try {
     return await (choice === "replace" ? twin.replace() : twin.keepBoth());
   } catch (error) {

@@ -31,7 +31,7 @@ export const isOther = (path: string): boolean =>
   !PICTURE.test(path) &&
   !OF_A_SYSTEM.test(path);
 
-interface Found {
+interface Contents {
   sources: Source[];
   leftAlone: string[];
   damaged: Damaged[];
@@ -39,7 +39,7 @@ interface Found {
 
 /** @throws Error with the reason, where there is no post in it */
 export const sourcesIn =
-  (file: File, all: readonly File[], cancelled: AbortSignal): AppThunk<Promise<Found>> =>
+  (file: File, all: readonly File[], cancelled: AbortSignal): AppThunk<Promise<Contents>> =>
   async (dispatch) => {
     const path = pathOf(file);
     const inFolder = Boolean(file.webkitRelativePath);

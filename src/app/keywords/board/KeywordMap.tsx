@@ -129,10 +129,10 @@ export default function KeywordMap({
     <div className="flex min-h-0 flex-1 flex-col border border-rule bg-sheet p-2">
       <p className="px-2 text-[13px] text-ink-2">
         Up is popular, left is winnable. Drag over keywords to choose them.{" "}
-        {map.known > map.points.length &&
-          `Showing ${whole(map.points.length)} of ${whole(map.known)}: the best of each area. Dragging chooses every keyword in the area.`}
-        {map.known < shown &&
-          ` ${count(shown - map.known, "keyword")} without known numbers cannot be drawn.`}
+        {map.plotted > map.points.length &&
+          `Showing ${whole(map.points.length)} of ${whole(map.plotted)}: the best of each area. Dragging chooses every keyword in the area.`}
+        {map.plotted < shown &&
+          ` ${count(shown - map.plotted, "keyword")} without known numbers cannot be drawn.`}
       </p>
       <Chart
         label={`${count(map.points.length, "keyword")} by searches and difficulty. The table has the same keywords.`}

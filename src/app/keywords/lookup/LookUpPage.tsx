@@ -90,7 +90,7 @@ export function LookUpPage() {
       ) : current ? (
         <LookUpBoard key={current.id} lookUp={current} fresh={fresh === current.id} />
       ) : read ? (
-        <NoLookUp known={Boolean(id)} onFile={() => setImporting(true)} />
+        <NoLookUp missing={Boolean(id)} onFile={() => setImporting(true)} />
       ) : (
         <p role="status" className="p-6 text-ink-2">
           Reading the look-ups …
@@ -110,11 +110,11 @@ export function LookUpPage() {
   );
 }
 
-function NoLookUp({ known: answers, onFile }: { known: boolean; onFile: () => void }) {
+function NoLookUp({ missing, onFile }: { missing: boolean; onFile: () => void }) {
   return (
     <div className="border border-rule bg-sheet p-8">
       <h2 className="font-serif text-xl">
-        {answers ? "This look-up is no longer here" : "Nothing has been looked up yet"}
+        {missing ? "This look-up is no longer here" : "Nothing has been looked up yet"}
       </h2>
       <p className="mt-1 max-w-2xl text-ink-2">
         Type a broad word of your trade above and look it up: ideas come with searches a month, difficulty and

@@ -17,7 +17,7 @@ import { FieldLine } from "../../ui/FieldLine";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { useOpenPost } from "../useOpenPost";
-import { collect, MOST_ADDRESSES, pagesKnown, reuseCompetitors } from "./collecting";
+import { collect, countRankingPages, MOST_ADDRESSES, reuseCompetitors } from "./collecting";
 
 const isPage = (name: string): boolean => /\.x?html?$/i.test(name);
 
@@ -38,7 +38,10 @@ function useCompetitorsElsewhere(post: Post | null): { competitors: Competitors;
 function useRankingPages(keyword: string): Answer<number> {
   const dispatch = useAppDispatch();
   const connection = useAppSelector((state) => state.session.search);
-  return useAsk(async () => (keyword ? dispatch(pagesKnown(connection, keyword)) : 0), [connection, keyword]);
+  return useAsk(
+    async () => (keyword ? dispatch(countRankingPages(connection, keyword)) : 0),
+    [connection, keyword],
+  );
 }
 
 export function CollectSheet({ onClose }: { onClose: () => void }) {

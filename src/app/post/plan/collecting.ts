@@ -5,7 +5,7 @@ import type { RankedCompetitor } from "../../../core/benchmark/competitors";
 import { getCompetitorBody, saveCompetitors } from "../../../data/competitors";
 import { freshId } from "../../../data/freshId";
 import type { CompetitorSource, Competitors, Post, SearchConnection } from "../../../data/model";
-import type { AskedQuestion } from "../../../data/schemas/collected";
+import type { QuestionFromSearch } from "../../../data/schemas/collected";
 import { SearchFailure } from "../../../services/search/searchClient";
 import { collectPages, type PageToRead } from "../../../workers/collectPages";
 import { attempt, now } from "../../keywords/actions";
@@ -20,7 +20,7 @@ const MOST_IDEAS = 500;
 /** Longer lists of addresses are no field. */
 export const MOST_ADDRESSES = 40;
 
-export interface Wanted {
+export interface CollectChoice {
   /** Ask the search which pages rank. */
   search: boolean;
   addresses: string[];
@@ -61,7 +61,7 @@ interface Collected {
 }
 
 export const collect =
-  (post: Post, choice: Wanted): AppThunk<Promise<void>> =>
+  (post: Post, choice: CollectChoice): AppThunk<Promise<void>> =>
   async (dispatch, getState, { search }) => {
     const { openPost, session } = getState();
     const own = dispatch(begin(post.id, "Asking which pages rank", 0));
@@ -76,7 +76,7 @@ export const collect =
         sources: earlier ? [...openPost.competitors!.pages.filter(({ state }) => state !== "failed")] : [],
         pages: [...(earlier?.pages ?? [])],
       };
-      const questions: AskedQuestion[] = [...(earlier?.asked ?? [])];
+      const questions: QuestionFromSearch[] = [...(earlier?.asked ?? [])];
       const searched = new Set<string>();
       let service = "";
       const toRead: PageToRead[] = [];
@@ -92,7 +92,7 @@ export const collect =
         toRead.push(
           ...ranking.pages.map(({ address, title, site }, rank) => ({ address, title, site, rank })),
         );
-        questions.push(...(await dispatch(questionsAsked(post.keyword, region.code, service, own.signal))));
+        questions.push(...(await dispatch(fetchQuestions(post.keyword, region.code, service, own.signal))));
       }
       const behind =
         Math.max(-1, ...toRead.map(({ rank }) => rank), ...collected.pages.map(({ rank }) => rank)) + 1;
@@ -148,8 +148,8 @@ export const collect =
       ].filter((source) => typeof source === "string");
       await dispatch(
         keep(post, {
-          found: collected,
-          asked: questions,
+          collected,
+          questions,
           source: sourceWords(sources),
           regionName: fromSearch ? region.name : ((earlier && openPost.competitors?.regionName) ?? ""),
         }),
@@ -184,7 +184,7 @@ const regionInForce =
   };
 
 /** How many pages the search knows for a keyword, as many as are read. */
-export const pagesKnown =
+export const countRankingPages =
   (connection: SearchConnection, keyword: string): AppThunk<Promise<number>> =>
   async (dispatch, _getState, { search }) => {
     const { code } = await dispatch(regionInForce());
@@ -197,8 +197,13 @@ export const pagesKnown =
   };
 
 /** Questions that the search knows of the keyword; without them there is a field all the same. */
-const questionsAsked =
-  (seed: string, region: string, service: string, signal: AbortSignal): AppThunk<Promise<AskedQuestion[]>> =>
+const fetchQuestions =
+  (
+    seed: string,
+    region: string,
+    service: string,
+    signal: AbortSignal,
+  ): AppThunk<Promise<QuestionFromSearch[]>> =>
   async (_dispatch, getState, { search }) => {
     try {
       const { ideas } = await search.ask(
@@ -219,7 +224,7 @@ const questionsAsked =
 const readLocal =
   (
     postId: string,
-    { files, sources }: Wanted,
+    { files, sources }: CollectChoice,
     firstRank: number,
     language: string,
     collected: Collected,
@@ -229,7 +234,13 @@ const readLocal =
     const add = async (name: string, read: () => Promise<RankedCompetitor["page"]>) => {
       try {
         dispatch(
-          note(postId, collected, { address: name, title: name, site: "", rank: rank++ }, await read(), false),
+          note(
+            postId,
+            collected,
+            { address: name, title: name, site: "", rank: rank++ },
+            await read(),
+            false,
+          ),
         );
       } catch (error) {
         dispatch(
@@ -262,8 +273,8 @@ const readAll =
       pages,
       (address) => workers.competitors.readAddress(postId, address),
       (outcome) => {
-        if ("failed" in outcome) dispatch(fail(postId, collected, outcome.asked, outcome.failed));
-        else dispatch(note(postId, collected, outcome.asked, outcome.page, outcome.standIn));
+        if ("failed" in outcome) dispatch(fail(postId, collected, outcome.target, outcome.failed));
+        else dispatch(note(postId, collected, outcome.target, outcome.page, outcome.standIn));
       },
       signal,
     );
@@ -305,17 +316,19 @@ const keep =
   (
     post: Post,
     {
-      found: collected,
-      asked: questions,
+      collected,
+      questions,
       source,
       regionName,
-    }: { found: Collected; asked: AskedQuestion[]; source: string; regionName: string },
+    }: { collected: Collected; questions: QuestionFromSearch[]; source: string; regionName: string },
   ): AppThunk<Promise<void>> =>
   async (dispatch, getState, { workers }) => {
     const { session } = getState();
     dispatch(jobMoved({ postId: post.id, doing: "Analysing the pages" }));
     const language = post.language || session.site.language;
-    const kept = new Set(collected.sources.filter(({ state }) => state === "kept").map(({ address }) => address));
+    const kept = new Set(
+      collected.sources.filter(({ state }) => state === "kept").map(({ address }) => address),
+    );
     const id = freshId();
     const bare = {
       id,

@@ -8,7 +8,7 @@ import { useAppSelector } from "../../store/hooks";
 import { Checkbox } from "../../ui/Checkbox";
 import { whole } from "../../ui/figures";
 import { useOpenPost } from "../useOpenPost";
-import { findInDoc, replaceFound, showFound, showPlace } from "./editor/finder";
+import { findInDoc, replaceMatches, showMatches, showPlace } from "./editor/finder";
 import { Act } from "./toolParts";
 
 const OPTIONS: readonly (readonly [keyof SearchOptions, string])[] = [
@@ -50,9 +50,9 @@ export function FindBar({ editor, first, onClose }: Props) {
   useEffect(() => {
     input.current?.focus();
     input.current?.select();
-    return () => showFound(editor, [], 0);
+    return () => showMatches(editor, [], 0);
   }, [editor]);
-  useEffect(() => showFound(editor, matches, at), [editor, matches, at]);
+  useEffect(() => showMatches(editor, matches, at), [editor, matches, at]);
 
   const step = (by: number) => {
     if (!matches.length) return;
@@ -62,7 +62,7 @@ export function FindBar({ editor, first, onClose }: Props) {
   };
   const replace = (all: boolean) => {
     if (!matches.length || readOnly) return;
-    replaceFound(editor, all ? matches : [matches[at]!], into);
+    replaceMatches(editor, all ? matches : [matches[at]!], into);
     setTurn(turn + 1);
     // The button may go out with the last place: the keys stay here.
     input.current?.focus();

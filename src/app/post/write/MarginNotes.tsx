@@ -30,7 +30,7 @@ export function MarginNotes({ editor, sheet }: Props) {
   const [groups, setGroups] = useState<NoteGroup[]>([]);
   const [open, setOpen] = useState<string | null>(null);
   const tops = useRef<readonly number[]>([]);
-  const latest = useRef<{ report: Report; notes: readonly Found[] } | null>(null);
+  const latest = useRef<{ report: Report; notes: readonly PlacedNote[] } | null>(null);
 
   const settle = useCallback(() => {
     const boxes = [...(margin.current?.children ?? [])] as HTMLElement[];
@@ -164,12 +164,12 @@ const Group = memo(function Group({ group, open, onToggle }: GroupProps) {
 });
 
 /** A note, and the element of the paragraph that it is about. */
-interface Found {
+interface PlacedNote {
   note: MarginNote;
   dom: HTMLElement;
 }
 
-function findNotes(report: Report, editor: Editor, session: ReturnType<typeof usePostSession>): Found[] {
+function findNotes(report: Report, editor: Editor, session: ReturnType<typeof usePostSession>): PlacedNote[] {
   return marginNotes(report).flatMap((note) => {
     const place = session.placeOf(note.block);
     const dom = place && editor.view.nodeDOM(place.pos);

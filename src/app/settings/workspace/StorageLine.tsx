@@ -16,15 +16,15 @@ async function storage(): Promise<Storage> {
 }
 
 export function StorageLine() {
-  const [space, setKnown] = useState<Storage | null>(null);
+  const [space, setSpace] = useState<Storage | null>(null);
   const [refused, setRefused] = useState(false);
   useEffect(() => {
-    storage().then(setKnown, () => {});
+    storage().then(setSpace, () => {});
   }, []);
   if (!space) return null;
   const ask = async () => {
     setRefused(!(await navigator.storage.persist()));
-    setKnown(await storage());
+    setSpace(await storage());
   };
   return (
     <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-1 text-[13px]">

@@ -25,7 +25,7 @@ import { TaskLine } from "./TaskLine";
 import { useTask } from "./useTask";
 
 /** A replacement as it was asked for, to be asked for again on other terms. */
-interface Asked {
+interface ReplaceRequest {
   /** What the workspace is now, in words. */
   says: string;
   /** What was about to happen, in words, for the copy of what was there. */
@@ -40,13 +40,14 @@ export function WorkspaceSection() {
   const dispatch = useAppDispatch();
   const task = useTask();
   const snapshots = useAsk(listSnapshots, []);
-  const [refused, setRefused] = useState<{ asked: Asked; why: Exclude<Refused, { kind: "newer" }> } | null>(
-    null,
-  );
+  const [refused, setRefused] = useState<{
+    request: ReplaceRequest;
+    why: Exclude<Refused, { kind: "newer" }>;
+  } | null>(null);
   const [newer, setNewer] = useState<NewerWorkspace | null>(null);
   const [notes, setNotes] = useState<string[]>([]);
 
-  const replace = (request: Asked, terms: { takeTheRest?: boolean; withoutCopy?: boolean } = {}) =>
+  const replace = (request: ReplaceRequest, terms: { takeTheRest?: boolean; withoutCopy?: boolean } = {}) =>
     task.run(async (onStep, signal) => {
       setRefused(null);
       setNotes([]);
@@ -55,7 +56,7 @@ export function WorkspaceSection() {
     });
 
   async function replaced(
-    request: Asked,
+    request: ReplaceRequest,
     { takeTheRest = false, withoutCopy = false }: { takeTheRest?: boolean; withoutCopy?: boolean },
     onStep: OnStep,
     signal: AbortSignal,
@@ -75,7 +76,7 @@ export function WorkspaceSection() {
     }
     if (outcome.kind === "refused") {
       if (outcome.refused.kind === "newer") setNewer(outcome.refused.workspace);
-      else setRefused({ asked: request, why: outcome.refused });
+      else setRefused({ request, why: outcome.refused });
       return;
     }
     await dispatch(readSession());
@@ -126,8 +127,8 @@ export function WorkspaceSection() {
       {refused && (
         <RefusedNotice
           refused={refused.why}
-          onTheRest={() => void replace(refused.asked, { takeTheRest: true })}
-          onWithoutCopy={() => void replace(refused.asked, { withoutCopy: true })}
+          onTheRest={() => void replace(refused.request, { takeTheRest: true })}
+          onWithoutCopy={() => void replace(refused.request, { withoutCopy: true })}
         />
       )}
       {newer && <NewerSheet workspace={newer} onClose={() => setNewer(null)} />}

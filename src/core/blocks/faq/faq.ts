@@ -42,14 +42,14 @@ export const faq = defineBlock<never, Faq | FaqPair>({
           continue;
         }
         const parts = inner(group);
-        const asked = isHeading(parts[0]!.block) && !parts[0]!.within.length;
+        const headed = isHeading(parts[0]!.block) && !parts[0]!.within.length;
         const answer: EditorNode[] = [];
-        for (const node of build(asked ? parts.slice(1) : parts))
+        for (const node of build(headed ? parts.slice(1) : parts))
           (TEXT_ONLY.has(node.type) ? answer : after).push(node);
         pairs.push({
           type: "faqPair",
           content: [
-            withText({ type: "faqQuestion" }, asked ? parts[0]!.block.runs : []),
+            withText({ type: "faqQuestion" }, headed ? parts[0]!.block.runs : []),
             ...(answer.length ? answer : [{ type: "paragraph" }]),
           ],
         });

@@ -34,9 +34,9 @@ export const gallery = defineBlock<never, Gallery>({
   groupToEditor: {
     /** Pictures stay together; what else stood among them follows. */
     gallery({ layout }, items, { build, inner }) {
-      const made = build(inner(items));
-      const pictures = made.filter(({ type }) => type === "picture");
-      const others = made.filter(({ type }) => type !== "picture");
+      const built = build(inner(items));
+      const pictures = built.filter(({ type }) => type === "picture");
+      const others = built.filter(({ type }) => type !== "picture");
       return [
         ...(pictures.length ? [{ type: "gallery", attrs: { layout }, content: pictures }] : []),
         ...others,

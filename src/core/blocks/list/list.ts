@@ -96,12 +96,12 @@ function nodesOf(of: List, items: readonly Item[], { build, grouped, inner }: Ed
       if (item && groupOf.get(item) === group) item.content!.push(node);
       else {
         // An item begins with a paragraph in the editor's schema.
-        const made: EditorNode = {
+        const fresh: EditorNode = {
           type: "listItem",
           content: node.type === "paragraph" ? [node] : [{ type: "paragraph" }, node],
         };
-        groupOf.set(made, group);
-        target.content!.push(made);
+        groupOf.set(fresh, group);
+        target.content!.push(fresh);
       }
     }
   }

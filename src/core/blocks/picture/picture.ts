@@ -77,10 +77,10 @@ const readFigure: HtmlHandler = (node, place, reader) => {
     place,
   );
   reader.flush(place);
-  for (const made of reader.blocks.slice(before))
-    if (isPicture(made)) {
-      made.side = oneOf(PICTURE_SIDES, node.properties.dataSide);
-      made.focus = readFocus(node.properties.dataFocus);
+  for (const block of reader.blocks.slice(before))
+    if (isPicture(block)) {
+      block.side = oneOf(PICTURE_SIDES, node.properties.dataSide);
+      block.focus = readFocus(node.properties.dataFocus);
     }
   if (!captionNode) return;
   const last = reader.blocks.at(-1);

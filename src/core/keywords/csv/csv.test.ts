@@ -227,7 +227,10 @@ describe("records", () => {
     );
     const records = [...csvRecords(many, ",")];
     expect(records).toHaveLength(9000);
-    expect(records[8999]).toEqual({ line: 17_999, cells: ["keyword 8999", "line one\nline two 8999", "8999"] });
+    expect(records[8999]).toEqual({
+      line: 17_999,
+      cells: ["keyword 8999", "line one\nline two 8999", "8999"],
+    });
   });
   it("come to an end where every line has a stray quote", () => {
     const text = Array.from({ length: 500 }, (_, i) => `"open ${i},${i}`).join("\n");
@@ -242,7 +245,8 @@ describe("records", () => {
         // All that is no quote, separator or line break is in some cell.
         const letters = (s: string) => s.replace(/[^aé]/g, "").length;
         expect(records.reduce((sum, { cells }) => sum + letters(cells.join("")), 0)).toBe(letters(text));
-        for (const [i, { line }] of records.entries()) if (i) expect(line).toBeGreaterThan(records[i - 1]!.line);
+        for (const [i, { line }] of records.entries())
+          if (i) expect(line).toBeGreaterThan(records[i - 1]!.line);
       }),
       RUNS,
     );

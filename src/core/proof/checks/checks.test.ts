@@ -306,9 +306,21 @@ const tables: Record<CheckId, Row[]> = {
       1,
       questionsOf("How wide is the box?"),
     ],
-    ["a heading with too few", {}, `## How wide is a box?\n\n${filler(7)}`, 0, questionsOf("How wide is the box?")],
+    [
+      "a heading with too few",
+      {},
+      `## How wide is a box?\n\n${filler(7)}`,
+      0,
+      questionsOf("How wide is the box?"),
+    ],
     ["a sentence that holds it", {}, "The box is 65 cm wide.", 1, questionsOf("How wide is the box?")],
-    ["one of two", {}, "The box is 65 cm wide.", 0.5, questionsOf("How wide is the box?", "Must I wear gloves?")],
+    [
+      "one of two",
+      {},
+      "The box is 65 cm wide.",
+      0.5,
+      questionsOf("How wide is the box?", "Must I wear gloves?"),
+    ],
   ],
   "has-picture": [
     ["one", {}, "![x](a.jpg)", 1],

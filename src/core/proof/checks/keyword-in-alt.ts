@@ -29,17 +29,17 @@ export const keywordInAlt = defineCheck({
     if (!meant.length) return notApplicable("All pictures are marked as decoration.");
     const alts = meant.filter(({ picture }) => picture.alt);
     const carrying = alts.flatMap(({ block, picture }) => {
-      const best = bestOccurrence(reading.findIn(reading.analyse(picture.alt!), false));
-      return best ? [{ block, picture, found: best }] : [];
+      const occurrence = bestOccurrence(reading.findIn(reading.analyse(picture.alt!), false));
+      return occurrence ? [{ block, picture, occurrence }] : [];
     });
     if (!carrying.length) return judged(0, `No alt text says ${quoted(reading.keyword.text)}.`);
-    const evidence = carrying.slice(0, MOST_EVIDENCE).map(({ block, picture, found: best }) => ({
-      quote: picture.alt!.slice(best.start, best.end),
+    const evidence = carrying.slice(0, MOST_EVIDENCE).map(({ block, picture, occurrence }) => ({
+      quote: picture.alt!.slice(occurrence.start, occurrence.end),
       block,
       field: "alt" as const,
-      start: best.start,
-      end: best.end,
-      form: best.form,
+      start: occurrence.start,
+      end: occurrence.end,
+      form: occurrence.form,
     }));
     if (alts.length >= manyAlts && carrying.length > mostShare * alts.length) {
       // One less is enough where the others are no longer too many.
@@ -50,7 +50,7 @@ export const keywordInAlt = defineCheck({
         excess: 1,
       });
     }
-    const best = carrying.reduce((a, b) => (b.found.value > a.found.value ? b : a));
-    return judged(best.found.value, `An alt text has it ${formWords(best.found)}.`, evidence);
+    const best = carrying.reduce((a, b) => (b.occurrence.value > a.occurrence.value ? b : a));
+    return judged(best.occurrence.value, `An alt text has it ${formWords(best.occurrence)}.`, evidence);
   },
 });

@@ -28,29 +28,31 @@ export const keywordInSubheads = defineCheck({
     const subheads = reading.headings.filter((h) => h.block !== null && (h.level === 2 || h.level === 3));
     if (!subheads.length) return waiting("There are no subheadings (H2 or H3) yet.");
     const carrying = subheads.flatMap(({ block }) => {
-      const best = bestOccurrence(reading.findIn(reading.analysed(block!), true));
-      return best ? [{ block: block!, found: best }] : [];
+      const occurrence = bestOccurrence(reading.findIn(reading.analysed(block!), true));
+      return occurrence ? [{ block: block!, occurrence }] : [];
     });
     if (!carrying.length)
       return judged(0, `None of the ${subheads.length} subheadings says ${quoted(reading.keyword.text)}.`);
-    const best = carrying.reduce((a, b) => (b.found.value > a.found.value ? b : a));
+    const best = carrying.reduce((a, b) => (b.occurrence.value > a.occurrence.value ? b : a));
     const tooMany = carrying.length >= mostCount && carrying.length > mostShare * subheads.length;
     const evidence = (tooMany ? carrying : [best])
       .slice(0, MOST_EVIDENCE)
-      .map(({ block, found: best }) => inBlock(reading, block, best.start, best.end, best.form));
+      .map(({ block, occurrence }) =>
+        inBlock(reading, block, occurrence.start, occurrence.end, occurrence.form),
+      );
     return tooMany
       ? judged(
-          best.found.value * mostFactor,
+          best.occurrence.value * mostFactor,
           `${carrying.length} of ${subheads.length} subheadings say it: that is too many.`,
           evidence,
           {
-            formula: `${best.found.value} · ${mostFactor} = ${(best.found.value * mostFactor).toFixed(3)}: ${carrying.length} of ${subheads.length} are more than ${percent(mostShare)}`,
-            excess: best.found.value * (1 - mostFactor),
+            formula: `${best.occurrence.value} · ${mostFactor} = ${(best.occurrence.value * mostFactor).toFixed(3)}: ${carrying.length} of ${subheads.length} are more than ${percent(mostShare)}`,
+            excess: best.occurrence.value * (1 - mostFactor),
           },
         )
       : judged(
-          best.found.value,
-          `${carrying.length} of ${subheads.length} subheadings say it, at best ${formWords(best.found)}.`,
+          best.occurrence.value,
+          `${carrying.length} of ${subheads.length} subheadings say it, at best ${formWords(best.occurrence)}.`,
           evidence,
         );
   },

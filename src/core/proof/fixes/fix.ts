@@ -103,7 +103,7 @@ const picked = (choices: readonly Fix[], { after }: Pick): Fix | undefined =>
  * @param picks made in the registry's order
  * @returns the draft with all that could be made, and what was made
  */
-export function fixAll(draft: Draft, picks: readonly Pick[], terms: Terms): { draft: Draft; made: Fix[] } {
+export function fixAll(draft: Draft, picks: readonly Pick[], terms: Terms): { draft: Draft; fixes: Fix[] } {
   const cache = terms.cache ?? new ReadingCache();
   const fixes: Fix[] = [];
   let now = draft;
@@ -115,5 +115,5 @@ export function fixAll(draft: Draft, picks: readonly Pick[], terms: Terms): { dr
     now = changed(now, fix.change);
     fixes.push(fix);
   }
-  return { draft: now, made: fixes };
+  return { draft: now, fixes };
 }

@@ -107,9 +107,9 @@ describe("a fix", () => {
       caution: "about one section",
     });
     expect(others.map(({ caution }) => caution)).not.toContain(undefined);
-    expect(fixAll(draftOf("", { title, keyword: "bike care" }), [{ fix: "meta-title" }], terms).made).toEqual(
-      [],
-    );
+    expect(
+      fixAll(draftOf("", { title, keyword: "bike care" }), [{ fix: "meta-title" }], terms).fixes,
+    ).toEqual([]);
   });
 
   it("puts the keyword in front of a title that lacks it", () => {
@@ -247,7 +247,7 @@ describe("fixes in the editor's document", () => {
 
   it("change the nodes that they touch, write their fields, and say what they began", () => {
     const draft = draftOf("## Start\n\n![](two-children-in-a-box.jpg)\n\n#### Deep", { title: "T" });
-    const { made: fixes } = fixAll(
+    const { fixes } = fixAll(
       draft,
       ["heading-levels", "alt-texts", "slug"].map((fix) => ({ fix })),
       terms,
@@ -292,7 +292,7 @@ describe("whatever the draft", () => {
   it("several at once gain together what each gained on the way", () => {
     fc.assert(
       fc.property(anyDraft, (draft) => {
-        const { draft: after, made: fixes } = fixAll(
+        const { draft: after, fixes } = fixAll(
           draft,
           fixRules.map(({ id }) => ({ fix: id })),
           { ...terms, help },

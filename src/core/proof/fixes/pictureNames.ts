@@ -31,7 +31,7 @@ export const pictureNames: FixRule = {
 
 function free(name: string, used: ReadonlySet<string>): string {
   const [, stem, ending] = /^(.*?)(\.[a-z0-9]{2,5})?$/.exec(name)!;
-  let made = name;
-  for (let n = 2; used.has(made); n++) made = `${stem}-${n}${ending ?? ""}`;
-  return made;
+  let candidate = name;
+  for (let n = 2; used.has(candidate); n++) candidate = `${stem}-${n}${ending ?? ""}`;
+  return candidate;
 }

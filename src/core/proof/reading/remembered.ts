@@ -26,7 +26,7 @@ import { type BlockStages, linksIn, NONE, proseIn, type Stages, stages } from ".
 
 /** Blocks are never changed in place, so their identity is the key. */
 class RememberedBlock implements BlockStages {
-  private readonly found: PlacedLink[];
+  private readonly placedLinks: PlacedLink[];
   private readonly analysedIn: Remembered<LanguagePack, null, null, AnalysedText>;
   private readonly usesOf: Remembered<CompiledKeyword, MatchValues, LanguagePack, Occurrence[]>;
   private readonly proseWith: Remembered<Occurrence[], LanguagePack, null, Prose>;
@@ -34,7 +34,7 @@ class RememberedBlock implements BlockStages {
   private readonly factsOf: Remembered<CompiledShared, LanguagePack, null, BlockFacts>;
 
   constructor(block: Block) {
-    this.found = linksIn(block);
+    this.placedLinks = linksIn(block);
     this.analysedIn = new Remembered((pack) => analyseText(block.text, pack));
     this.usesOf = new Remembered((keyword, values, pack) =>
       findKeyword(this.analysed(pack), keyword, values, pack),
@@ -45,7 +45,7 @@ class RememberedBlock implements BlockStages {
   }
 
   links(): PlacedLink[] {
-    return this.found;
+    return this.placedLinks;
   }
   analysed(pack: LanguagePack): AnalysedText {
     return this.analysedIn.get(pack, null, null);
@@ -64,7 +64,7 @@ class RememberedBlock implements BlockStages {
   }
 }
 
-interface FoundInText {
+interface UsesInText {
   whole: Memo<Occurrence[]>;
   parts: Memo<Occurrence[]>;
 }
@@ -77,7 +77,7 @@ export class ReadingCache implements Stages {
   private readonly blocks = new WeakMap<Block, RememberedBlock>();
   private readonly fields = new Map<FieldName, Memo<FieldReading | null>>();
   private readonly facts = new MemoByText<unknown>(MOST_FACTS);
-  private readonly found = new WeakMap<AnalysedText, FoundInText>();
+  private readonly uses = new WeakMap<AnalysedText, UsesInText>();
   private readonly readyShared = new Memo<CompiledShared>();
   private readonly compiled = new Memo<CompiledKeyword | null>();
 
@@ -116,10 +116,10 @@ export class ReadingCache implements Stages {
     pack: LanguagePack,
     whole: boolean,
   ): Occurrence[] {
-    let cached = this.found.get(text);
+    let cached = this.uses.get(text);
     if (!cached) {
       cached = { whole: new Memo(), parts: new Memo() };
-      this.found.set(text, cached);
+      this.uses.set(text, cached);
     }
     return cached[whole ? "whole" : "parts"].get([keyword, values, pack], () =>
       findKeyword(text, keyword, values, pack, whole),

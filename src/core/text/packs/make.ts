@@ -119,7 +119,8 @@ export function makePack(words: PackWords): LanguagePack {
     const verb = infinitiveOf(bare);
     const plain = prepare(verb);
     const regularStem = STEMMED.test(plain) ? finish(snowballed(plain)) : plain;
-    const key = listed.get(bare) ?? listed.get(verb) ?? listed.get(plain) ?? stems.get(regularStem) ?? regularStem;
+    const key =
+      listed.get(bare) ?? listed.get(verb) ?? listed.get(plain) ?? stems.get(regularStem) ?? regularStem;
     if (cache.size >= KNOWN_LIMIT) cache.clear();
     cache.set(folded, key);
     return key;
@@ -140,7 +141,7 @@ export function makePack(words: PackWords): LanguagePack {
   return {
     code: words.code,
     name: words.name,
-    known: true,
+    supported: true,
     stem,
     otherStem,
     smallWords: list(words.smallWords),

@@ -34,7 +34,7 @@ export interface LanguagePack {
   code: string;
   name: string;
   /** False where nothing is known of the language: words then match only as written. */
-  known: boolean;
+  supported: boolean;
   /** Stem key of a folded word; equal keys mean inflections of one word. */
   stem(folded: string): string;
   /**

@@ -157,10 +157,10 @@ describe("matching, on a table of keywords and sentences", () => {
     const keyword = compileKeyword(row.keyword, pack)!;
     const matched =
       findKeyword(analyseText(row.sentence, pack), keyword, defaultProfile.matching, pack).length > 0;
-    return { ...row, found: matched };
+    return { ...row, matched };
   });
   const share = (part: typeof judged, whole: typeof judged) => part.length / whole.length;
-  const hits = judged.filter(({ found: matched, matches }) => matched && matches);
+  const hits = judged.filter(({ matched, matches }) => matched && matches);
 
   it("has rows enough in every language", () => {
     expect(matchingTable.length).toBeGreaterThanOrEqual(200);
@@ -171,7 +171,7 @@ describe("matching, on a table of keywords and sentences", () => {
   it("finds what matches, and hardly anything else", () => {
     const precision = share(
       hits,
-      judged.filter(({ found: matched }) => matched),
+      judged.filter(({ matched }) => matched),
     );
     const recall = share(
       hits,
@@ -181,7 +181,7 @@ describe("matching, on a table of keywords and sentences", () => {
     expect(recall).toBeGreaterThanOrEqual(0.95);
     // What is wrong is known by name: a change that moves it is seen.
     const wrong = judged
-      .filter(({ found: matched, matches }) => matched !== matches)
+      .filter(({ matched, matches }) => matched !== matches)
       .map(({ language, keyword, sentence }) => `${language}: ${keyword} | ${sentence}`);
     expect({ precision: precision.toFixed(3), recall: recall.toFixed(3), wrong }).toMatchSnapshot();
   });

@@ -4,7 +4,7 @@ import type { LanguagePack } from "./pack";
 export const unpacked: LanguagePack = {
   code: "und",
   name: "a language without a pack",
-  known: false,
+  supported: false,
   stem: (folded) => folded,
   otherStem: () => undefined,
   smallWords: new Set(),

@@ -34,7 +34,7 @@ describe("the stand-in photo shelf", () => {
     ["helmets for children", ["child-helmet"]],
     ["zebra", []],
   ])("finds by words in any form: %s", async (words, expected) => {
-    const { photos: photos } = (await (await ask({ words })).json()) as { photos: ShelfPhoto[] };
+    const { photos } = (await (await ask({ words })).json()) as { photos: ShelfPhoto[] };
     expect(photos.slice(0, expected.length).map(({ id }) => id)).toEqual(expected);
     if (!expected.length) expect(photos).toEqual([]);
   });

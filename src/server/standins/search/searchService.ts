@@ -27,7 +27,7 @@ const RELATED = 0.5;
 const clicks = (place: number): number => 0.3 / place;
 
 /** A logged query with what is computed of it once. */
-interface KnownQuery {
+interface AnsweredQuery {
   numbers: KeywordNumbers;
   folded: string;
   stems: ReadonlySet<string>;
@@ -38,7 +38,7 @@ interface KnownQuery {
 export class SearchService {
   readonly #corpus: Corpus;
   readonly #lastMonth: string;
-  readonly #known: Map<string, KnownQuery[]>;
+  readonly #byRegion: Map<string, AnsweredQuery[]>;
   /** How much each stem says: ln(1 + N / n) over the log's queries. */
   readonly #weights = new Map<string, number>();
 
@@ -46,7 +46,7 @@ export class SearchService {
     this.#corpus = corpus;
     this.#lastMonth = log.lastMonth;
     const reader = new KeywordReader("en");
-    const computed = new Map<string, Omit<KnownQuery, "numbers"> & { difficulty: number }>();
+    const computed = new Map<string, Omit<AnsweredQuery, "numbers"> & { difficulty: number }>();
     const compute = (query: string) => {
       const cached = computed.get(query);
       if (cached) return cached;
@@ -62,7 +62,7 @@ export class SearchService {
       computed.set(query, entry);
       return entry;
     };
-    this.#known = new Map(
+    this.#byRegion = new Map(
       [...log.regions].map(([region, queries]) => [
         region,
         queries.map((logged) => {
@@ -94,8 +94,8 @@ export class SearchService {
     return operations[operation](question as never);
   }
 
-  #queries(region: string): KnownQuery[] {
-    const queries = this.#known.get(region);
+  #queries(region: string): AnsweredQuery[] {
+    const queries = this.#byRegion.get(region);
     if (!queries) throw new UnknownRegion(region);
     return queries;
   }
@@ -104,11 +104,11 @@ export class SearchService {
     const folded = foldPlain(seed);
     const stems = new Set(contentOf(seed));
     const ideas: Idea[] = [];
-    for (const known of this.#queries(region)) {
-      const how = this.#how(known, folded, stems);
-      if (how) ideas.push(ideaOf(how, known));
+    for (const query of this.#queries(region)) {
+      const how = this.#how(query, folded, stems);
+      if (how) ideas.push(ideaOf(how, query));
     }
-    const questions = this.#asked(stems, region);
+    const questions = this.#questionIdeas(stems, region);
     for (const idea of questions) {
       const match = ideas.find(({ numbers }) => sameKeyword(numbers.keyword, idea.numbers.keyword));
       if (!match) ideas.push(idea);
@@ -132,7 +132,7 @@ export class SearchService {
 
   /** How a logged query comes up for a seed, if it does. */
   #how(
-    { folded, stems, question }: KnownQuery,
+    { folded, stems, question }: AnsweredQuery,
     seed: string,
     seedStems: ReadonlySet<string>,
   ): Idea["how"] | null {
@@ -153,7 +153,7 @@ export class SearchService {
   }
 
   /** Questions that people ask on pages about the seed. Their searches are known only where the log has them. */
-  #asked(seedStems: ReadonlySet<string>, region: string): Idea[] {
+  #questionIdeas(seedStems: ReadonlySet<string>, region: string): Idea[] {
     const logged = new Map(this.#queries(region).map((query) => [query.folded, query]));
     const ideas = new Map<string, Idea>();
     for (const page of this.#corpus.pages) {
@@ -236,7 +236,7 @@ const unknownNumbers = (keyword: string): KeywordNumbers => ({
   costPerClick: null,
 });
 
-const ideaOf = (how: Idea["how"], { numbers, ranked }: KnownQuery): Idea => ({
+const ideaOf = (how: Idea["how"], { numbers, ranked }: AnsweredQuery): Idea => ({
   how,
   numbers,
   ranking: ranked.map(({ page }) => page.address),

@@ -1,18 +1,18 @@
 import { Heading2, MessageCircleQuestion } from "lucide-react";
-import type { AskedIn, ReaderQuestion } from "../../../../core/competitors/questions";
+import type { PlaceKind, ReaderQuestion } from "../../../../core/competitors/questions";
 import { useAppDispatch } from "../../../store/hooks";
 import { count } from "../../../ui/figures";
 import { Tooltip } from "../../../ui/Tooltip";
 import { putIn } from "../competitorActions";
 import { CoverRow } from "./CoverRow";
 
-const PLACES: Record<AskedIn, (n: number) => string> = {
+const PLACES: Record<PlaceKind, (n: number) => string> = {
   search: () => "in the search",
   forum: (n) => `in ${count(n, "forum")}`,
   "q-and-a": (n) => `on ${count(n, "Q&A page")}`,
   page: (n) => `on ${count(n, "page")}`,
 };
-const ORDER: AskedIn[] = ["search", "forum", "q-and-a", "page"];
+const ORDER: PlaceKind[] = ["search", "forum", "q-and-a", "page"];
 
 export function QuestionRow({
   question,

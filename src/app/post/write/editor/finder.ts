@@ -5,7 +5,7 @@ import { Decoration, DecorationSet } from "@tiptap/pm/view";
 import type { LanguagePack } from "../../../../core/text/packs/pack";
 import { type SearchOptions, searchText } from "../../../../core/text/search";
 
-export interface Found {
+export interface Match {
   from: number;
   to: number;
 }
@@ -13,8 +13,8 @@ export interface Found {
 export const finderKey = new PluginKey<DecorationSet>("finder");
 
 /** Every place of a query in the document; nothing is found across two blocks. */
-export function findInDoc(doc: Node, query: string, options: SearchOptions, pack: LanguagePack): Found[] {
-  const matches: Found[] = [];
+export function findInDoc(doc: Node, query: string, options: SearchOptions, pack: LanguagePack): Match[] {
+  const matches: Match[] = [];
   doc.descendants((node, pos) => {
     if (!node.isTextblock) return true;
     // What is no text takes one place, as it does in the document.
@@ -27,12 +27,14 @@ export function findInDoc(doc: Node, query: string, options: SearchOptions, pack
 }
 
 /** Shows what was found, the current one apart. */
-export function showFound(editor: Editor, matches: readonly Found[], current: number): void {
-  editor.view.dispatch(editor.state.tr.setMeta(finderKey, { found: matches, current }).setMeta("addToHistory", false));
+export function showMatches(editor: Editor, matches: readonly Match[], current: number): void {
+  editor.view.dispatch(
+    editor.state.tr.setMeta(finderKey, { matches, current }).setMeta("addToHistory", false),
+  );
 }
 
 /** Replaces one place, or all in one step of undo; what stands there keeps its marks. */
-export function replaceFound(editor: Editor, places: readonly Found[], text: string): void {
+export function replaceMatches(editor: Editor, places: readonly Match[], text: string): void {
   const { tr } = editor.state;
   for (const { from, to } of [...places].reverse()) {
     if (text) tr.insertText(text, from, to);
@@ -42,7 +44,7 @@ export function replaceFound(editor: Editor, places: readonly Found[], text: str
 }
 
 /** Selects a place and brings it into sight, without taking the focus from where the query is typed. */
-export function showPlace(editor: Editor, { from, to }: Found): void {
+export function showPlace(editor: Editor, { from, to }: Match): void {
   editor.view.dispatch(
     editor.state.tr.setSelection(TextSelection.create(editor.state.doc, from, to)).scrollIntoView(),
   );
@@ -58,11 +60,11 @@ export const Finder = Extension.create({
         state: {
           init: () => DecorationSet.empty,
           apply(transaction, set) {
-            const shown = transaction.getMeta(finderKey) as { found: Found[]; current: number } | undefined;
+            const shown = transaction.getMeta(finderKey) as { matches: Match[]; current: number } | undefined;
             if (!shown) return set.map(transaction.mapping, transaction.doc);
             return DecorationSet.create(
               transaction.doc,
-              shown.found.map(({ from, to }, i) =>
+              shown.matches.map(({ from, to }, i) =>
                 Decoration.inline(from, to, { class: i === shown.current ? "found current" : "found" }),
               ),
             );
