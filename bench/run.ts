@@ -2,7 +2,7 @@
  * Speed as ratios within one run, so that a slow machine does not matter: `npm run bench`.
  *
  * One keystroke in a 2,500-word draft, the engine's time for a new report, against one bare Unicode-regular-expression word pass
- * over the whole text, without a field and with one (field.ts). Drafts of 500 to 50,000 words (growth.ts). A field of twenty pages analysed, against a general tagger. The
+ * over the whole text, without a field and with one (competitors.ts). Drafts of 500 to 50,000 words (growth.ts). A field of twenty pages analysed, against a general tagger. The
  * script that the first sight of the Desk loads, gzipped. A keyword file of 100,000 rows read, classified and grouped, against a
  * bare parse of the same text (keywords.ts).
  */
@@ -15,7 +15,7 @@ import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { noContext, type ProofContext } from "../src/core/proof/context";
 import { ProofEngine } from "../src/core/proof/engine";
 import { defaultProfile } from "../src/core/proof/profile";
-import { benchCompetitors } from "./field";
+import { benchCompetitors } from "./competitors";
 import { at, ms } from "./figures";
 import { benchGrowth } from "./growth";
 

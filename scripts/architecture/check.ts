@@ -3,6 +3,7 @@ import { join } from "node:path";
 import { globSync } from "tinyglobby";
 import {
   importsDownwards,
+  namesSayWhatThingsAre,
   noCirclesOfFiles,
   noCirclesOfFolders,
   noModuleState,
@@ -15,6 +16,7 @@ const RULES: readonly Rule[] = [
   importsDownwards,
   onlyDataOpensTheDatabase,
   noModuleState,
+  namesSayWhatThingsAre,
   noCirclesOfFiles,
   noCirclesOfFolders,
 ];

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import {
   importsDownwards,
+  namesSayWhatThingsAre,
   noCirclesOfFiles,
   noCirclesOfFolders,
   noModuleState,
@@ -25,7 +26,8 @@ describe("reading a source", () => {
         const read = new Map<string, number>();
         const rows: number[] = [];
         const FIXED = new Set(["a"]);
-        const w = () => { let inside = 4; return inside; };`,
+        const w = () => { let inside = 4; return inside; };
+        function made({ asked, b: [known = 1] }, found, ...wanted) { return asked.found; }`,
       "src/app/b.ts": "",
       "src/core/c.ts": "",
       "src/app/d.tsx": "",
@@ -35,6 +37,7 @@ describe("reading a source", () => {
       imports: ["src/app/b.ts", "src/core/c.ts", "src/app/d.tsx"],
       packages: ["react"],
       moduleState: ["x", "y", "read", "rows"],
+      participles: ["made", "asked", "known", "found", "wanted"],
     });
   });
   it("refuses what it cannot read", () =>
@@ -47,6 +50,12 @@ describe("the rules", () => {
       "a layer that imports upwards",
       importsDownwards,
       { "src/core/a.ts": `import "../app/b";`, "src/app/b.ts": "" },
+      1,
+    ],
+    [
+      "a thing named for what happened to it",
+      namesSayWhatThingsAre,
+      { "src/core/a.ts": `export const total = (found: number) => found;` },
       1,
     ],
     [

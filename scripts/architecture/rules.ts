@@ -46,6 +46,12 @@ export const noModuleState: Rule = (sources) =>
     moduleState.map((name) => `${path} keeps state in “${name}” at its top level: give it an owner.`),
   );
 
+/** A name says what a thing is. */
+export const namesSayWhatThingsAre: Rule = (sources) =>
+  sources.flatMap(({ path, participles }) =>
+    participles.map((name) => `${path} has something named “${name}”: name it for what it is.`),
+  );
+
 /** Two files that need each other are one idea, or hide a third that both need. */
 export const noCirclesOfFiles: Rule = (sources) => {
   const graph = new Map(sources.map(({ path, imports }) => [path, new Set(imports)]));

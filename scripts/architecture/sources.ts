@@ -1,10 +1,21 @@
 /** What the source files import, and what they declare at the top: read with a parser, types included. */
 import { existsSync, readFileSync } from "node:fs";
 import { dirname, join, normalize } from "node:path";
-import { type Expression, parseSync } from "oxc-parser";
+import {
+  type BindingIdentifier,
+  type BindingPattern,
+  type BindingRestElement,
+  type Expression,
+  type ParamPattern,
+  type Program,
+  parseSync,
+  Visitor,
+} from "oxc-parser";
 
 /** A name in capitals says that it stays as it is. */
 const CONSTANT = /^[A-Z][A-Z0-9_]*$/;
+
+type Pattern = BindingPattern | ParamPattern | BindingRestElement;
 
 export interface Source {
   /** Its path from the root of the repository, as those of its imports. */
@@ -15,7 +26,12 @@ export interface Source {
   packages: readonly string[];
   /** Names of state at its top level: a `let`, a `var`, or a map, set or array that is empty to begin with, and so to be filled. */
   moduleState: readonly string[];
+  /** Names of variables, parameters and functions that tell what happened to them: `found`, `made` and the like. */
+  participles: readonly string[];
 }
+
+/** Names that tell what happened to a thing instead of what it is. */
+const PARTICIPLE = /^(asked|found|known|made|wanted)$/;
 
 /** Reads a file. @throws where it cannot be parsed */
 export function readSource(root: string, path: string): Source {
@@ -58,7 +74,46 @@ export function sourceOf(path: string, text: string, exists: (file: string) => b
         )
         .map(({ name }) => name);
     }),
+    participles: namesIn(program).filter((name) => PARTICIPLE.test(name)),
   };
+}
+
+/** Names of all variables, parameters and functions. */
+function namesIn(program: Program): string[] {
+  const names: string[] = [];
+  const bind = (pattern: Pattern | null): void => {
+    switch (pattern?.type) {
+      case "Identifier":
+        names.push(pattern.name);
+        break;
+      case "ObjectPattern":
+        for (const property of pattern.properties)
+          bind(property.type === "RestElement" ? property : property.value);
+        break;
+      case "ArrayPattern":
+        pattern.elements.forEach(bind);
+        break;
+      case "AssignmentPattern":
+        bind(pattern.left);
+        break;
+      case "RestElement":
+        bind(pattern.argument);
+        break;
+      case "TSParameterProperty":
+        bind(pattern.parameter);
+    }
+  };
+  const bindFunction = ({ id, params }: { id?: BindingIdentifier | null; params: readonly Pattern[] }) => {
+    bind(id ?? null);
+    params.forEach(bind);
+  };
+  new Visitor({
+    VariableDeclarator: ({ id }) => bind(id),
+    FunctionDeclaration: bindFunction,
+    FunctionExpression: bindFunction,
+    ArrowFunctionExpression: ({ params }) => params.forEach(bind),
+  }).visit(program);
+  return names;
 }
 
 /** `new Map()`, `new WeakMap<…>()`, `[]` and the like, where the type does not say that it stays as it is. */

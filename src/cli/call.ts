@@ -8,7 +8,7 @@ import { type CheckId, defaultProfile, type Profile } from "../core/proof/profil
 import { readContext } from "../data/contextFile";
 import { checkShape, parseJson, parseProfile, ShapeError } from "../data/schemas/validate";
 import { cliConfig } from "../data/schemas/validators.generated.js";
-import { readSavedCompetitors, type SavedCompetitors } from "./field";
+import { readSavedCompetitors, type SavedCompetitors } from "./competitors";
 import { expandFiles } from "./files";
 import { FORMATS, type FormatId } from "./formats/registry";
 import type { ScoreOptions } from "./score";

@@ -14,7 +14,7 @@ import { fixRules } from "../core/proof/fixes/registry";
 import type { Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import { decodeText } from "../core/text/decodeText";
-import type { SavedCompetitors } from "./field";
+import type { SavedCompetitors } from "./competitors";
 import { fixedMarkdown } from "./fix";
 import type { FailedFile, ScoredFile } from "./formats/scored";
 

@@ -1,6 +1,6 @@
 import type { CoverageRules } from "../competitors/coverage";
-import { sharedTermsThresholds } from "./checks/field-terms";
-import { readerQuestionsThresholds } from "./checks/reader-questions";
+import { readerQuestionsThresholds } from "./checks/readerQuestions";
+import { sharedTermsThresholds } from "./checks/sharedTerms";
 import type { ReadingProfile } from "./reading/reading";
 import { thresholdsIn } from "./thresholds";
 

@@ -1,37 +1,37 @@
 /** All checks in the order of the weight strip. A new check is a file in checks/ and a line here. */
 import type { Check } from "./check";
-import { altText } from "./checks/alt-text";
-import { anchorText } from "./checks/anchor-text";
-import { descriptionWidth } from "./checks/description-width";
-import { externalLinks } from "./checks/external-links";
-import { fieldTerms } from "./checks/field-terms";
-import { hasPicture } from "./checks/has-picture";
-import { headingOrder } from "./checks/heading-order";
-import { headingQuality } from "./checks/heading-quality";
-import { headingTopics } from "./checks/heading-topics";
-import { internalLinks } from "./checks/internal-links";
-import { keywordInAlt } from "./checks/keyword-in-alt";
-import { keywordInDescription } from "./checks/keyword-in-description";
-import { keywordInH1 } from "./checks/keyword-in-h1";
-import { keywordInOpening } from "./checks/keyword-in-opening";
-import { keywordInSlug } from "./checks/keyword-in-slug";
-import { keywordInSubheads } from "./checks/keyword-in-subheads";
-import { keywordInTitle } from "./checks/keyword-in-title";
-import { keywordUse } from "./checks/keyword-use";
+import { altText } from "./checks/altText";
+import { anchorText } from "./checks/anchorText";
+import { descriptionWidth } from "./checks/descriptionWidth";
+import { externalLinks } from "./checks/externalLinks";
+import { hasPicture } from "./checks/hasPicture";
+import { headingOrder } from "./checks/headingOrder";
+import { headingQuality } from "./checks/headingQuality";
+import { headingTopics } from "./checks/headingTopics";
+import { internalLinks } from "./checks/internalLinks";
+import { keywordInAlt } from "./checks/keywordInAlt";
+import { keywordInDescription } from "./checks/keywordInDescription";
+import { keywordInH1 } from "./checks/keywordInH1";
+import { keywordInOpening } from "./checks/keywordInOpening";
+import { keywordInSlug } from "./checks/keywordInSlug";
+import { keywordInSubheads } from "./checks/keywordInSubheads";
+import { keywordInTitle } from "./checks/keywordInTitle";
+import { keywordUse } from "./checks/keywordUse";
 import { length } from "./checks/length";
-import { linkHealth } from "./checks/link-health";
-import { oneH1 } from "./checks/one-h1";
-import { paragraphLength } from "./checks/paragraph-length";
-import { passiveVoice } from "./checks/passive-voice";
-import { pictureNames } from "./checks/picture-names";
-import { pictureWeight } from "./checks/picture-weight";
-import { readerQuestions } from "./checks/reader-questions";
-import { readingEase } from "./checks/reading-ease";
-import { sectionLength } from "./checks/section-length";
-import { sentenceLength } from "./checks/sentence-length";
-import { slugForm } from "./checks/slug-form";
-import { titleDistinct } from "./checks/title-distinct";
-import { titleWidth } from "./checks/title-width";
+import { linkHealth } from "./checks/linkHealth";
+import { oneH1 } from "./checks/oneH1";
+import { paragraphLength } from "./checks/paragraphLength";
+import { passiveVoice } from "./checks/passiveVoice";
+import { pictureNames } from "./checks/pictureNames";
+import { pictureWeight } from "./checks/pictureWeight";
+import { readerQuestions } from "./checks/readerQuestions";
+import { readingEase } from "./checks/readingEase";
+import { sectionLength } from "./checks/sectionLength";
+import { sentenceLength } from "./checks/sentenceLength";
+import { sharedTerms } from "./checks/sharedTerms";
+import { slugForm } from "./checks/slugForm";
+import { titleDistinct } from "./checks/titleDistinct";
+import { titleWidth } from "./checks/titleWidth";
 
 const registered = [
   keywordInTitle,
@@ -50,7 +50,7 @@ const registered = [
   sectionLength,
   headingQuality,
   length,
-  fieldTerms,
+  sharedTerms,
   headingTopics,
   readerQuestions,
   hasPicture,

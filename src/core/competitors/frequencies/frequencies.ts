@@ -1,4 +1,4 @@
-/** How rare words are in general text, from published counts cut to what shared terms need (scripts/build-frequencies.ts). */
+/** How rare words are in general text, from published counts cut to what shared terms need (scripts/buildFrequencies.ts). */
 import { once } from "../../memo";
 import { primaryLanguage } from "../../text/language";
 import english from "./en.json";

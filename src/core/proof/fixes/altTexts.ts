@@ -3,7 +3,7 @@ import { isBalanced, titleParts } from "../../snippet/wholeness";
 import { concreteStems } from "../../text/concrete/concrete";
 import { fold } from "../../text/fold";
 import { sentences } from "../../text/sentences";
-import { altFault, altTextThresholds } from "../checks/alt-text";
+import { altFault, altTextThresholds } from "../checks/altText";
 import { isMadeOfWords } from "../fileNames";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";

@@ -2,7 +2,7 @@ import { rangeShare } from "../../shares";
 import { descriptionFlaws } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
 import { sentences } from "../../text/sentences";
-import { descriptionThresholds } from "../checks/description-width";
+import { descriptionThresholds } from "../checks/descriptionWidth";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
 import { type FixRule, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./fixRule";

@@ -1,6 +1,6 @@
 import { likeness } from "../../competitors/keyPhrases";
 import type { Block } from "../../draft/draft";
-import { paragraphThresholds } from "../checks/paragraph-length";
+import { paragraphThresholds } from "../checks/paragraphLength";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
 import type { ChangedLine, FixRule } from "./fixRule";

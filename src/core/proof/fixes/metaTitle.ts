@@ -2,7 +2,7 @@ import type { TitlePart } from "../../snippet/wholeness";
 import { titleFlaws, titleParts } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
 import { foldPlain } from "../../text/fold";
-import { titleThresholds } from "../checks/title-width";
+import { titleThresholds } from "../checks/titleWidth";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
 import { type FixRule, OF_ONE_SECTION, type Suggestion, WITHOUT_KEYWORD } from "./fixRule";

@@ -1,7 +1,7 @@
 import { linksOf } from "../../blocks/runs";
 import type { Block, Run } from "../../draft/draft";
 import { compileKeyword, findKeyword } from "../../text/match";
-import { internalLinksThresholds } from "../checks/internal-links";
+import { internalLinksThresholds } from "../checks/internalLinks";
 import { targetResolver } from "../linkTargets";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";

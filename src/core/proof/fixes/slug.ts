@@ -1,5 +1,5 @@
 import { keywordSlug, makeSlug } from "../../text/slug";
-import { slugThresholds } from "../checks/slug-form";
+import { slugThresholds } from "../checks/slugForm";
 import { thresholdsIn } from "../thresholds";
 import type { FixRule, Suggestion } from "./fixRule";
 

@@ -1,4 +1,4 @@
-/** Nouns that name something to be seen, from a published lexicon (scripts/build-concrete.ts). */
+/** Nouns that name something to be seen, from a published lexicon (scripts/buildConcrete.ts). */
 import { once } from "../../memo";
 import { primaryLanguage } from "../language";
 import english from "./en.json";

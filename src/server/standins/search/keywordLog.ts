@@ -1,4 +1,4 @@
-/** The log of queries that the stand-in search knows: demo/keyword-log.csv, made by demo/build-keyword-log.ts. */
+/** The log of queries that the stand-in search knows: demo/keyword-log.csv, made by demo/buildKeywordLog.ts. */
 import { readFileSync } from "node:fs";
 import Papa from "papaparse";
 import { INTENTS, type Intent } from "../../../core/keywords/keyword";

@@ -1,6 +1,6 @@
 /**
  * How well the field finds what its pages are about: for the five subjects of the stand-in web, what each page was written to
- * cover is known (fieldSubjects.json), heading by heading, beside the terms that a reader of the subject would name.
+ * cover is known (subjects.json), heading by heading, beside the terms that a reader of the subject would name.
  */
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
@@ -32,7 +32,7 @@ const ROOT = join(import.meta.dirname, "..");
 const FIRST = 20;
 
 export function evaluateField(): Evaluated[] {
-  const subjects = JSON.parse(readFileSync(join(ROOT, "bench/fieldSubjects.json"), "utf8")) as Record<
+  const subjects = JSON.parse(readFileSync(join(ROOT, "bench/subjects.json"), "utf8")) as Record<
     string,
     Subject
   >;

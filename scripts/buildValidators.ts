@@ -58,7 +58,7 @@ const code = generate(ajv, exported).replace(
   },
 );
 function fail(name: string): never {
-  throw new Error(`The helper ${name} cannot be written into the module; see scripts/build-validators.ts`);
+  throw new Error(`The helper ${name} cannot be written into the module; see scripts/buildValidators.ts`);
 }
 writeFileSync(join(folder, "validators.generated.js"), code);
 writeFileSync(

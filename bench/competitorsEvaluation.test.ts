@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { evaluateField } from "./fieldEvaluation";
+import { evaluateField } from "./competitorsEvaluation";
 
 it("the field finds what the pages of the stand-in web were written to cover", () => {
   const all = evaluateField();

@@ -12,7 +12,7 @@ import { newPost } from "../src/data/newPost";
 import { packFiles } from "../src/data/workspace/pack";
 import { VERSION, type WorkspaceFile } from "../src/data/workspace/workspaceFile";
 import type { ZipItem } from "../src/data/zip";
-import { demoCompetitors } from "./field";
+import { demoCompetitors } from "./competitors";
 import { demoHistory } from "./history";
 import { rawDog } from "./posts/carrying-a-dog.raw";
 import { demoResearch, supportingOf } from "./research";

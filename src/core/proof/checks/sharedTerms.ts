@@ -14,7 +14,7 @@ export const sharedTermsThresholds = Type.Object(
   { additionalProperties: false },
 );
 
-export const fieldTerms = defineCheck({
+export const sharedTerms = defineCheck({
   id: "field-terms",
   weight: 9,
   thresholds: sharedTermsThresholds,

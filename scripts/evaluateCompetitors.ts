@@ -1,5 +1,5 @@
 /** Prints how well the field finds what its pages were written to cover, as the table of docs/scoring.md: `npm run evaluate`. */
-import { evaluateField } from "../bench/fieldEvaluation";
+import { evaluateField } from "../bench/competitorsEvaluation";
 
 const all = evaluateField();
 const figures = ({ topics, terms }: (typeof all)[number]): number[] => [
