@@ -49,7 +49,7 @@ export interface FieldBench {
   analysis: number;
   first: number;
   tagger: number;
-  field: CompetitorAnalysis;
+  competitors: CompetitorAnalysis;
 }
 
 export function benchCompetitors(): FieldBench {
@@ -69,7 +69,7 @@ export function benchCompetitors(): FieldBench {
     for (const text of texts) tokens += nlp.readDoc(text).tokens().out(nlp.its.pos).length;
     return tokens;
   };
-  const [first, field] = timed(analyse);
+  const [first, competitors] = timed(analyse);
   tag();
   const analyses: number[] = [];
   const tags: number[] = [];
@@ -83,6 +83,6 @@ export function benchCompetitors(): FieldBench {
     analysis: median(analyses),
     first,
     tagger: median(tags),
-    field,
+    competitors,
   };
 }

@@ -87,19 +87,19 @@ console.log(
   `ratio            median ${(at(keystroke, 0.5) / at(bare, 0.5)).toFixed(2)}      95th percentile ${(at(keystroke, 0.95) / at(bare, 0.95)).toFixed(2)}   (aim: 5 or less)`,
 );
 
-const { words, analysis, first, tagger, field } = benchCompetitors();
+const { words, analysis, first, tagger, competitors } = benchCompetitors();
 const withField = {
   ...noContext,
-  field: field.measure,
-  questions: field.questions.slice(0, 12).map((one) => one.text),
+  competitors: competitors.measure,
+  questions: competitors.questions.slice(0, 12).map((one) => one.text),
 };
 send([], withField);
 const attached = type(withField);
 console.log(
-  `  with a field   median ${ms(at(attached.keystroke, 0.5))}   95th percentile ${ms(at(attached.keystroke, 0.95))}   ratio ${(at(attached.keystroke, 0.5) / at(attached.bare, 0.5)).toFixed(2)}   (${field.terms.length} terms, ${field.topics.length} topics, ${withField.questions.length} questions; aim: 5 or less)`,
+  `  with a field   median ${ms(at(attached.keystroke, 0.5))}   95th percentile ${ms(at(attached.keystroke, 0.95))}   ratio ${(at(attached.keystroke, 0.5) / at(attached.bare, 0.5)).toFixed(2)}   (${competitors.terms.length} terms, ${competitors.topics.length} topics, ${withField.questions.length} questions; aim: 5 or less)`,
 );
 console.log(
-  `\nA field of ${field.pages.length} pages, ${words.toLocaleString("en")} words, ${field.pages.reduce((sum, page) => sum + page.headings.length, 0)} headings`,
+  `\nA field of ${competitors.pages.length} pages, ${words.toLocaleString("en")} words, ${competitors.pages.reduce((sum, page) => sum + page.headings.length, 0)} headings`,
 );
 console.log(`general tagger   median ${ms(tagger)}`);
 console.log(`analysis         median ${ms(analysis)}   the first time ${ms(first)}   (aim: under 1 second)`);

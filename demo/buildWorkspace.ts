@@ -133,7 +133,7 @@ const file: WorkspaceFile = {
   lists: research.lists,
   lookUps: research.lookUps.map(({ lookUp }) => lookUp),
   ideas: research.ideas,
-  fields: [kept.field],
+  fields: [kept.competitors],
   drawer: kept.drawer,
   ...demoHistory(posts, site),
   assets: assets.map((asset) => ({ ...asset, type: "image/jpeg", width: WIDTH, height: HEIGHT })),
@@ -141,7 +141,7 @@ const file: WorkspaceFile = {
 const items: ZipItem[] = [{ name: "workspace.json", content: JSON.stringify(file, null, 1) }];
 for (const { lookUp, held } of research.lookUps)
   items.push({ name: `look-ups/${lookUp.id}.json`, content: JSON.stringify(held) });
-items.push({ name: `fields/${kept.field.id}.json`, content: JSON.stringify(kept.collected) });
+items.push({ name: `fields/${kept.competitors.id}.json`, content: JSON.stringify(kept.collected) });
 for (const asset of assets) items.push({ name: asset.file, content: bytesOf(asset.fileName) });
 const out = join(here, "../public/demo/brackenford.dunesparrow.zip");
 const packed = await packFiles(items, undefined, new Date(stamp));

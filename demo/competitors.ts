@@ -22,7 +22,7 @@ const DROPPED: Record<string, string> = {
 export function demoCompetitors(
   post: Post,
   collectedAt: string,
-): { field: Competitors; collected: CollectedCompetitors; drawer: DrawerEntry[] } {
+): { competitors: Competitors; collected: CollectedCompetitors; drawer: DrawerEntry[] } {
   const { service, region } = searchOfTheDemo();
   const web = new Map(readWeb(join(import.meta.dirname, "web")).map((page) => [page.address, page]));
   const ranking = service.answer("ranking", { query: post.keyword, region: region.code, most: MOST });
@@ -54,7 +54,7 @@ export function demoCompetitors(
   );
   const id = `field-of-${post.id}`;
   return {
-    field: {
+    competitors: {
       id,
       postId: post.id,
       keyword: post.keyword,

@@ -66,10 +66,10 @@ test("pages are read, dropped and kept, and the score follows; what changed sinc
   page,
 }) => {
   await openStage(page, `${TOUR}/plan`);
-  const field = page.getByRole("region", { name: "Competing pages", exact: true });
-  await expect(field).toContainText(/\d+ pages for “electric cargo bike for families”/);
-  await expect(field.getByText("stand-in", { exact: true })).toBeVisible();
-  await field.getByRole("button", { name: /^Pages/ }).click();
+  const competitors = page.getByRole("region", { name: "Competing pages", exact: true });
+  await expect(competitors).toContainText(/\d+ pages for “electric cargo bike for families”/);
+  await expect(competitors.getByText("stand-in", { exact: true })).toBeVisible();
+  await competitors.getByRole("button", { name: /^Pages/ }).click();
   const pages = page.getByRole("list", { name: "Competing pages" });
   await expect(pages.getByText("looks off the subject").first()).toBeVisible();
   await pages
@@ -79,18 +79,18 @@ test("pages are read, dropped and kept, and the score follows; what changed sinc
   await expect(page.getByRole("region", { name: "Headings of the page" })).toContainText("H2");
   await expect(page.getByText(/^Its report: [\d.]+ of 100/)).toBeVisible();
   await expectAccessible(page);
-  const before = await field.getByText(/average, best/).innerText();
+  const before = await competitors.getByText(/average, best/).innerText();
   const kept = pages.getByRole("checkbox", { checked: true });
   const n = await kept.count();
   await kept.first().click();
   await expect(kept).toHaveCount(n - 1);
-  await expect(field.getByText(/average, best/)).not.toHaveText(before);
+  await expect(competitors.getByText(/average, best/)).not.toHaveText(before);
   await pages
     .getByRole("textbox", { name: /^Why “/ })
     .first()
     .fill("a page of deals");
   await page.keyboard.press("Tab");
-  await expect(field.getByRole("button", { name: /^Pages/ })).toContainText("3 dropped");
+  await expect(competitors.getByRole("button", { name: /^Pages/ })).toContainText("3 dropped");
   // The stage that scores shows the same two figures on its ruler.
   await page.getByRole("link", { name: /^Proof/ }).click();
   await expect(strip(page)).toHaveAttribute(
@@ -104,7 +104,7 @@ test("pages are read, dropped and kept, and the score follows; what changed sinc
   await dialog.getByLabel(/^Up to 20 pages/).check();
   await dialog.getByLabel("Keep the pages that are there").uncheck();
   await dialog.getByRole("button", { name: "Collect", exact: true }).click();
-  await expect(field.getByText(/^Since the pages of/)).toBeVisible();
+  await expect(competitors.getByText(/^Since the pages of/)).toBeVisible();
 });
 
 test("pages come by address, from files and as source; what cannot be read says why", async ({ page }) => {
@@ -129,12 +129,12 @@ test("pages come by address, from files and as source; what cannot be read says 
     .getByLabel("Source")
     .fill(`<title>Pasted page</title><main><h1>Ice</h1><p>${"Studded tyres. ".repeat(40)}</p></main>`);
   await dialog.getByRole("button", { name: "Collect", exact: true }).click();
-  const field = page.getByRole("region", { name: "Competing pages", exact: true });
-  await field.getByRole("button", { name: /^Pages 3 kept, 2 not read/ }).click();
+  const competitors = page.getByRole("region", { name: "Competing pages", exact: true });
+  await competitors.getByRole("button", { name: /^Pages 3 kept, 2 not read/ }).click();
   const failed = page.getByRole("region", { name: "Pages that could not be read" });
   await expect(failed).toContainText("is refused: it is loopback");
   await expect(failed).toContainText("There is no such page at oakandsleet.example");
-  for (const title of ["Saved page", "Pasted page"]) await expect(field.getByText(title)).toBeVisible();
+  for (const title of ["Saved page", "Pasted page"]) await expect(competitors.getByText(title)).toBeVisible();
   await failed.getByRole("button", { name: "Read again" }).click();
   await expect(failed).toContainText("is refused: it is loopback");
 });

@@ -13,8 +13,8 @@ interface CommandAnswer {
 }
 
 /** What the command says of files, in their order. */
-function scoreByCommand(files: string[], field?: string): CommandAnswer["files"] {
-  const options = ["--format", "json", ...(field ? ["--field", field] : [])];
+function scoreByCommand(files: string[], competitors?: string): CommandAnswer["files"] {
+  const options = ["--format", "json", ...(competitors ? ["--field", competitors] : [])];
   const answer = execFileSync("bin/dune-sparrow", ["score", ...files, ...options], { encoding: "utf8" });
   return (JSON.parse(answer) as CommandAnswer).files;
 }
@@ -168,12 +168,12 @@ const DEMO_POSTS = [
 /** The pages of a demo post's kept field as somebody would save them, in the order in which they rank. */
 function savedField(postId: string): string | undefined {
   const demo = unzipSync(readFileSync("public/demo/brackenford.dunesparrow.zip"));
-  const { fields } = JSON.parse(strFromU8(demo["workspace.json"]!)) as WorkspaceFile;
-  const field = fields?.find((one) => one.postId === postId);
-  if (!field) return undefined;
+  const { fields: sets } = JSON.parse(strFromU8(demo["workspace.json"]!)) as WorkspaceFile;
+  const competitors = sets?.find((one) => one.postId === postId);
+  if (!competitors) return undefined;
   const web = new Map(readWeb("demo/web").map(({ address, html }) => [address, html]));
   const folder = mkdtempSync(join(tmpdir(), "field-"));
-  const kept = field.pages.filter(({ state }) => state === "kept");
+  const kept = competitors.pages.filter(({ state }) => state === "kept");
   for (const [i, { address }] of kept.entries()) {
     const html = web.get(address)!.replace("</head>", `<link rel="canonical" href="${address}"></head>`);
     writeFileSync(join(folder, `${i}.html`), html);

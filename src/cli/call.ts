@@ -75,7 +75,7 @@ export function readCall(argv: string[]): Call | "help" {
     fix: values["dry-run"] ? "dry-run" : values.fix ? "write" : "no",
     profile,
     setAside: readSetAside(config.setAside ?? {}, profile),
-    ...(fieldPath !== undefined && { field: readCompetitors(fieldPath, profile) }),
+    ...(fieldPath !== undefined && { competitors: readCompetitors(fieldPath, profile) }),
     ...(values.context !== undefined && { context: readContextFile(values.context) }),
     ...(keyword !== undefined && { keyword }),
     ...(values.supporting !== undefined && {

@@ -113,7 +113,7 @@ describe("dune-sparrow score", () => {
       others: [{ metaTitle: "Cargo bike care" }],
       setAside: { "has-picture": "A page of rules" },
       questions: ["How much care does a cargo bike want?"],
-      field: {
+      competitors: {
         pages: 6,
         keyword: "cargo bike",
         medianWords: 300,
@@ -194,9 +194,11 @@ describe("dune-sparrow score", () => {
     const measured = score(path("a.md"), "--competitors", pages);
     expect(check(measured, "field-terms").state).toBe("judged");
     expect(check(measured, "heading-topics")).toMatchObject({ state: "judged", share: 0 });
-    const { field } = measured as unknown as { field: { pages: number; average: number; best: number } };
-    expect(field.pages).toBe(6);
-    expect(field.best).toBeGreaterThanOrEqual(field.average);
+    const { field: competitors } = measured as unknown as {
+      field: { pages: number; average: number; best: number };
+    };
+    expect(competitors.pages).toBe(6);
+    expect(competitors.best).toBeGreaterThanOrEqual(competitors.average);
     const own = score(join(pages, "1.html"), "--competitors", pages);
     expect(check(own, "heading-topics").share).toBe(1);
     expect((own as unknown as { field: { pages: number } }).field.pages).toBe(5);

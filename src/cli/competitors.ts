@@ -50,9 +50,9 @@ export function readSavedCompetitors(folder: string, profile: Profile): SavedCom
       if (!keyword) return null;
       const others = pages.filter((page) => page.file !== resolve(file));
       const key = JSON.stringify([keyword, language, others.length === pages.length ? "" : resolve(file)]);
-      const field = analyses.get(key) ?? analyseCompetitors(others, { keyword, language, profile });
-      analyses.set(key, field);
-      return field;
+      const competitors = analyses.get(key) ?? analyseCompetitors(others, { keyword, language, profile });
+      analyses.set(key, competitors);
+      return competitors;
     },
   };
 }

@@ -22,7 +22,7 @@ export interface ScoreOptions {
   profile: Profile;
   keyword?: string;
   supporting?: string[];
-  field?: SavedCompetitors;
+  competitors?: SavedCompetitors;
   /** What the application knew of the one file that is scored. */
   context?: ProofContext;
   /** Checks overruled for all files, with the reason. */
@@ -55,15 +55,17 @@ export function scoreFiles(
   }
   const scored = drafts.flatMap((read): ScoredFile[] => {
     try {
-      const { context, field } = termsOf(read, drafts, options);
+      const { context, competitors } = termsOf(read, drafts, options);
       const report = proof(read.draft, context, options.profile);
-      return [{ ...read, report: { ...report, notes: [...report.notes, ...unknownNotes(options)] }, field }];
+      return [
+        { ...read, report: { ...report, notes: [...report.notes, ...unknownNotes(options)] }, competitors },
+      ];
     } catch (error) {
       failed.push({ file: read.file, message: `It could not be scored: ${sayWhy(error)}` });
       return [];
     }
   });
-  return { scored, failed: [...failed, ...(options.field?.failed ?? [])] };
+  return { scored, failed: [...failed, ...(options.competitors?.failed ?? [])] };
 }
 
 interface ReadFile {
@@ -76,29 +78,29 @@ function termsOf(
   { file, draft }: ReadFile,
   all: readonly ReadFile[],
   options: ScoreOptions,
-): { context: ProofContext; field: CompetitorAnalysis | null } {
+): { context: ProofContext; competitors: CompetitorAnalysis | null } {
   const others = all
     .filter((other) => areSiblings(draft, other.draft))
     .map(({ draft: { meta } }) => ({ metaTitle: meta.metaTitle || meta.title }));
   const { keyword, language } = draft.meta;
-  const field = options.field?.competitorsFor(file, keyword, language) ?? null;
+  const competitors = options.competitors?.competitorsFor(file, keyword, language) ?? null;
   const context = options.context ?? noContext;
   return {
-    field,
+    competitors,
     context: {
       ...context,
       others: [...context.others, ...others],
       setAside: { ...context.setAside, ...options.setAside },
-      field: field?.measure ?? context.field,
+      competitors: competitors?.measure ?? context.competitors,
     },
   };
 }
 
 /** What the application would have known, and the score cannot tell without. */
-function unknownNotes({ context, field, setAside }: ScoreOptions): string[] {
+function unknownNotes({ context, competitors, setAside }: ScoreOptions): string[] {
   if (context) return [];
   const unknown = [
-    !field && "competing pages",
+    !competitors && "competing pages",
     "questions chosen in Plan",
     !Object.keys(setAside).length && "checks set aside",
     "other posts and pages of the site",

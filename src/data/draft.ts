@@ -43,12 +43,12 @@ export const postDraft = (post: Post, site: Site, blocks: readonly Block[]): Dra
 export const draftOf = (post: Post, site: Site, doc: EditorDoc): Draft =>
   postDraft(post, site, blocksFromEditor(doc));
 
-/** What Plan gives the proof of a post: the measure of its kept field, and the questions chosen to be answered. */
+/** What Plan gives the proof of a post: the measure of its competing pages, and the questions chosen to be answered. */
 export interface PlanContext {
-  field: CompetitorMeasure | null;
+  competitors: CompetitorMeasure | null;
   questions: string[];
 }
-export const noPlan: PlanContext = { field: null, questions: [] };
+export const noPlan: PlanContext = { competitors: null, questions: [] };
 
 /** Of a post, what the proof of the others looks at. */
 export type SitePost = Pick<Post, "id" | "slug" | "metaTitle" | "title">;
@@ -73,11 +73,11 @@ export function siteContext(
   const titled = posts
     .map(({ id, metaTitle, title }) => ({ id, other: { metaTitle: metaTitle || title } }))
     .filter(({ other }) => other.metaTitle);
-  return (post, { field, questions }) => ({
+  return (post, { competitors, questions }) => ({
     site: shared,
     others: titled.filter(({ id }) => id !== post.id).map(({ other }) => other),
     setAside: { ...site.setAside, ...post.setAside },
-    field,
+    competitors,
     questions,
   });
 }

@@ -25,7 +25,7 @@ beforeEach(() => emptyWorkspace(NOW));
 const score = (postId: string) => ({ postId, scoredAt: "", score: 5, words: 1, minutes: 1, findings: [] });
 
 describe("fields", () => {
-  const field = (id: string, collectedAt: string): Competitors => ({
+  const competitors = (id: string, collectedAt: string): Competitors => ({
     id,
     postId: "a",
     keyword: "brakes",
@@ -43,8 +43,8 @@ describe("fields", () => {
 
   it("stay with their post: the latest is in force, and deleting the post can be undone whole", async () => {
     await addPost(newPost("a", emptySite, NOW));
-    await keep(field("old", "2026-01-01"), "2026-01-01");
-    await keep(field("new", "2026-02-01"), "2026-02-01");
+    await keep(competitors("old", "2026-01-01"), "2026-01-01");
+    await keep(competitors("new", "2026-02-01"), "2026-02-01");
     expect((await getCompetitors("a"))!.id).toBe("new");
     expect((await getPost("a"))!.updatedAt).toBe("2026-02-01");
     await addToDrawer([
@@ -71,7 +71,7 @@ describe("fields", () => {
     expect(await listDrawer("a")).toHaveLength(1);
     await deleteCompetitors("new", NOW);
     expect((await getCompetitors("a"))!.id).toBe("old");
-    await expect(keep({ ...field("x", NOW), postId: "none" }, NOW)).rejects.toThrow(
+    await expect(keep({ ...competitors("x", NOW), postId: "none" }, NOW)).rejects.toThrow(
       "no longer in the workspace",
     );
   });
@@ -81,7 +81,7 @@ describe("fields", () => {
       { id: "1", level: 2, text: "How wide is it?", note: "" },
       { id: "2", level: 3, text: "And how long", note: "", faq: true },
     ]);
-    expect(await planContext("a")).toEqual({ field: null, questions: ["How wide is it?", "And how long"] });
+    expect(await planContext("a")).toEqual({ competitors: null, questions: ["How wide is it?", "And how long"] });
     await savePost("a", { piece: { ...noPiece, audience: "us" } }, NOW);
     const plan = await getPlan("a");
     expect([plan.piece.audience, plan.items.length]).toEqual(["us", 2]);

@@ -134,8 +134,8 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
   return db.transaction("rw", ALL_OF_A_POST, async () => {
     const post = await db.posts.get(id);
     if (!post) return null;
-    const fields = await db.fields.where("postId").equals(id).toArray();
-    const fieldIds = fields.map((field) => field.id);
+    const sets = await db.fields.where("postId").equals(id).toArray();
+    const fieldIds = sets.map((competitors) => competitors.id);
     const versions = await db.versions.where("postId").equals(id).toArray();
     const versionIds = versions.map((version) => version.id);
     const [list] = await db.lists.where("postId").equals(id).toArray();
@@ -143,7 +143,7 @@ export function deletePost(id: string): Promise<DeletedPost | null> {
     const kept = {
       versions,
       versionBodies: (await db.versionBodies.bulkGet(versionIds)).filter((body) => body !== undefined),
-      fields,
+      fields: sets,
       fieldBodies: (await db.fieldBodies.bulkGet(fieldIds)).filter((body) => body !== undefined),
       drawer: await db.drawer.where("postId").equals(id).toArray(),
       post,
@@ -181,7 +181,7 @@ export async function restorePost(deleted: DeletedPost): Promise<void> {
     score,
     listId,
     ownList,
-    fields,
+    fields: sets,
     fieldBodies,
     drawer,
     versions,
@@ -197,7 +197,7 @@ export async function restorePost(deleted: DeletedPost): Promise<void> {
     if (body) await db.bodies.put(body);
     if (outline) await db.outlines.put(outline);
     if (score) await db.scores.put(score);
-    await db.fields.bulkPut(fields);
+    await db.fields.bulkPut(sets);
     await db.fieldBodies.bulkPut(fieldBodies);
     await db.drawer.bulkPut(drawer);
     if (recording) await db.recordings.put(recording);

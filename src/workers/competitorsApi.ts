@@ -40,7 +40,7 @@ export type Put =
   | { kind: "term"; key: string }
   | { kind: "all" };
 
-const fields = new Analyses(analyseKept);
+const sets = new Analyses(analyseKept);
 
 async function analyseKept(
   { fieldId, keyword, language, kept, profile }: CompetitorsOf,
@@ -88,7 +88,7 @@ export function createCompetitorsApi() {
       onProgress?: (done: number, of: number) => void,
     ): Promise<CompetitorAnalysis> {
       const { keyword, language, profile } = of;
-      const analysis = await fields.of(of, async () =>
+      const analysis = await sets.of(of, async () =>
         analyseCompetitors(pages, { keyword, language, profile, asked: questions }, onProgress),
       );
       return analysis!;
@@ -97,7 +97,7 @@ export function createCompetitorsApi() {
     analysis: (
       of: CompetitorsOf,
       onProgress?: (done: number, of: number) => void,
-    ): Promise<CompetitorAnalysis | null> => fields.of(of, (one) => analyseKept(one, onProgress)),
+    ): Promise<CompetitorAnalysis | null> => sets.of(of, (one) => analyseKept(one, onProgress)),
 
     async gaps(
       of: CompetitorsOf,
@@ -107,7 +107,7 @@ export function createCompetitorsApi() {
       rules: GapRules,
     ): Promise<{ gaps: { outline: Gaps | null; draft: Gaps | null }; ours: PageFigures }> {
       const ours = draftFigures(draft, address);
-      const analysis = await fields.of(of);
+      const analysis = await sets.of(of);
       if (!analysis) return { gaps: { outline: null, draft: null }, ours };
       return {
         gaps: {
@@ -118,7 +118,7 @@ export function createCompetitorsApi() {
       };
     },
     async put(of: CompetitorsOf, items: OutlineItem[], what: Put, rules: GapRules): Promise<OutlineItem[]> {
-      const analysis = await fields.of(of);
+      const analysis = await sets.of(of);
       if (!analysis) return items;
       if (what.kind === "topic") {
         const topic = analysis.topics.find(({ label }) => label === what.label);
@@ -143,10 +143,10 @@ export function createCompetitorsApi() {
       items: OutlineItem[],
       length: number | null,
     ): Promise<OutlineItem[]> {
-      return withBudgets(items, of && (await fields.of(of)), length);
+      return withBudgets(items, of && (await sets.of(of)), length);
     },
     async assemble(of: CompetitorsOf, points: string[], leastPresence: number): Promise<Assembled[]> {
-      const analysis = await fields.of(of);
+      const analysis = await sets.of(of);
       return analysis ? assemble(analysis, points, leastPresence) : [];
     },
     merge: (
@@ -162,7 +162,7 @@ export function createCompetitorsApi() {
       parts: BriefPart[],
       form: BriefForm,
     ): Promise<string | Uint8Array> {
-      const whole: BriefMaterial = { ...material, analysis: of && (await fields.of(of)) };
+      const whole: BriefMaterial = { ...material, analysis: of && (await sets.of(of)) };
       if (form === "prompt") return briefPrompt(whole, parts);
       const draft = briefDraft(whole, parts);
       if (form === "docx") return draftToDocx(draft);

@@ -97,7 +97,7 @@ export const startLiveProof =
       const fingerprint = JSON.stringify({
         ...context,
         // A field is never changed in place: a number stands for it.
-        field: numberOf(context.field),
+        competitors: numberOf(context.competitors),
         site: { ...context.site, paths: [...(context.site.paths ?? [])] },
       });
       const news: { context?: ProofContext; profile?: Profile } = {

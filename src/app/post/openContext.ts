@@ -8,6 +8,6 @@ import { selectPosts } from "../store/selectors";
 /** What the proof knows of the open post besides its text: the site, its other posts, and its plan. */
 export const openContext = (post: Post, state: RootState): ProofContext =>
   proofContext(post, selectPosts(state), state.session.site, {
-    field: state.openPost.competitors?.measure ?? null,
+    competitors: state.openPost.competitors?.measure ?? null,
     questions: chosenQuestions(state.openPost.outline),
   });

@@ -6,7 +6,12 @@ import type { Post, Site } from "../../data/model";
 import { fileNameOf } from "../ui/download";
 import { REPORT_FORMATS, type ReportFormat } from "./formats";
 
-export function reportedPost(post: Post, site: Site, report: Report, field: Reported["field"]): Reported {
+export function reportedPost(
+  post: Post,
+  site: Site,
+  report: Report,
+  benchmark: Reported["benchmark"],
+): Reported {
   return {
     name: post.title || "Untitled post",
     address: postAddress(post, site),
@@ -14,7 +19,7 @@ export function reportedPost(post: Post, site: Site, report: Report, field: Repo
     score: report.score,
     words: report.words,
     minutes: report.minutes,
-    field,
+    benchmark,
     findings: report.findings,
     notes: report.notes,
   };

@@ -8,17 +8,17 @@ export function asJson(scored: ScoredFile[], profile: Profile, failed: FailedFil
   const answer = {
     version: 1,
     profile: { id: profile.id, version: profile.version },
-    files: scored.map(({ file, report, field }) => ({
+    files: scored.map(({ file, report, competitors }) => ({
       file,
       score: round(report.score),
       words: report.words,
       minutes: report.minutes,
       ...(report.notes.length && { notes: report.notes }),
-      ...(field && {
+      ...(competitors && {
         field: {
-          pages: field.pages.length,
-          average: field.benchmark && round(field.benchmark.average),
-          best: field.benchmark && round(field.benchmark.best),
+          pages: competitors.pages.length,
+          average: competitors.benchmark && round(competitors.benchmark.average),
+          best: competitors.benchmark && round(competitors.benchmark.best),
         },
       }),
       groups: report.groups.map(({ id, earned, weight }) => ({

@@ -7,14 +7,14 @@ export function asMarkdown(scored: ScoredFile[], profile: Profile): string {
   return reportMarkdown({
     profile,
     date: new Date().toISOString().slice(0, 10),
-    reports: scored.map(({ file, draft, report, field }) => ({
+    reports: scored.map(({ file, draft, report, competitors }) => ({
       name: file,
       address: draft.meta.canonical,
       keyword: draft.meta.keyword,
       score: report.score,
       words: report.words,
       minutes: report.minutes,
-      field: field?.benchmark ?? null,
+      benchmark: competitors?.benchmark ?? null,
       findings: report.findings,
       notes: report.notes,
     })),

@@ -9,8 +9,8 @@ export interface ScoredFile {
   source: string;
   draft: Draft;
   report: Report;
-  /** What it was measured against; null where there was no field. */
-  field: CompetitorAnalysis | null;
+  /** What it was measured against; null where there were no competing pages. */
+  competitors: CompetitorAnalysis | null;
 }
 
 /** A file that could not be read, and why. */

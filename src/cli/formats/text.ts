@@ -16,15 +16,15 @@ export function asText(scored: ScoredFile[], profile: Profile): string {
   return scored.map((file) => oneFile(file, profile)).join("\n");
 }
 
-function oneFile({ file, report, field }: ScoredFile, profile: Profile): string {
+function oneFile({ file, report, competitors }: ScoredFile, profile: Profile): string {
   const lines = [
     `${file}: ${report.score.toFixed(1)} of 100 · ${report.words} words, ${report.minutes} min · ${profile.name}, version ${profile.version}`,
   ];
   for (const note of report.notes) lines.push(`  ${note}`);
   const gainOf = gainWords(report.findings);
-  if (field?.benchmark)
+  if (competitors?.benchmark)
     lines.push(
-      `  ${field.pages.length} competing pages: average ${field.benchmark.average.toFixed(1)}, best ${field.benchmark.best.toFixed(1)}`,
+      `  ${competitors.pages.length} competing pages: average ${competitors.benchmark.average.toFixed(1)}, best ${competitors.benchmark.best.toFixed(1)}`,
     );
   const [next] = byWorth(report.findings);
   if (next) lines.push(`  best next step: ${next.name} (${gainOf(next)})`);

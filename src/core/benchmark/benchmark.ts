@@ -38,7 +38,7 @@ export function scorePage(
     },
     others: [],
     setAside: {},
-    field: without,
+    competitors: without,
     questions: [],
   };
   const draft = { ...page.draft, meta: { ...page.draft.meta, keyword } };

@@ -523,9 +523,9 @@ describe("a field", () => {
     ["one", pages.slice(0, 1)],
     ["empty pages", Array.from({ length: 3 }, (_, i) => page(i, ""))],
   ])("stands on %s", (_what, some) => {
-    const field = analyse(some);
-    expect(field.pages).toHaveLength(some.length);
-    expect(Number.isFinite(field.benchmark?.average ?? 0)).toBe(true);
+    const competitors = analyse(some);
+    expect(competitors.pages).toHaveLength(some.length);
+    expect(Number.isFinite(competitors.benchmark?.average ?? 0)).toBe(true);
   });
   it("without a keyword or in a language without a pack is a field all the same", () => {
     expect(analyse(pages, "").topics.length).toBeGreaterThan(0);

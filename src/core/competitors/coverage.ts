@@ -173,11 +173,11 @@ export function sharedTermSpans(
   return spans;
 }
 
-export function blockFacts(field: CompiledShared, block: Block, text: AnalysedText): BlockFacts {
+export function blockFacts(competitors: CompiledShared, block: Block, text: AnalysedText): BlockFacts {
   const { tokens } = text;
   const counts = new Map<number, number>();
   for (let from = 0; from < tokens.length; from++) {
-    let node: TrieNode | undefined = field.terms.next.get(tokens[from]!.stem);
+    let node: TrieNode | undefined = competitors.terms.next.get(tokens[from]!.stem);
     for (let at = from; node; ) {
       if (node.term >= 0) counts.set(node.term, (counts.get(node.term) ?? 0) + 1);
       if (!node.next.size || !joined(text.text, tokens[at]!, tokens[at + 1])) break;
@@ -187,12 +187,12 @@ export function blockFacts(field: CompiledShared, block: Block, text: AnalysedTe
   }
   const facts: BlockFacts = { terms: [...counts], held: [], topics: [], questions: [] };
   if (block.kind === "heading") {
-    const stems = headingStems(text, field.ignored, field.pack);
-    field.topics.forEach(({ variants }, i) => {
+    const stems = headingStems(text, competitors.ignored, competitors.pack);
+    competitors.topics.forEach(({ variants }, i) => {
       if (variants.some((variant) => isAbout(stems, variant))) facts.topics.push(i);
     });
     const all = new Set(tokens.filter(({ small }) => !small).map(({ stem }) => stem));
-    field.questions.forEach((question, i) => {
+    competitors.questions.forEach((question, i) => {
       if (isAbout(all, question.stems)) facts.questions.push(i);
     });
     return facts;
@@ -205,14 +205,15 @@ export function blockFacts(field: CompiledShared, block: Block, text: AnalysedTe
     for (; to < tokens.length && tokens[to]!.sentence === sentence; to++) {
       const { stem } = tokens[to]!;
       seen.add(stem);
-      const subject = field.pack.subjects.get(stem);
+      const subject = competitors.pack.subjects.get(stem);
       if (subject) seen.add(subject);
     }
     const hits = new Map<number, number>();
     for (const stem of seen)
-      for (const pattern of field.byStem.get(stem) ?? []) hits.set(pattern, (hits.get(pattern) ?? 0) + 1);
+      for (const pattern of competitors.byStem.get(stem) ?? [])
+        hits.set(pattern, (hits.get(pattern) ?? 0) + 1);
     for (const [pattern, n] of hits)
-      if (n === field.patterns[pattern]!.size) held.set(pattern, (held.get(pattern) ?? 0) + 1);
+      if (n === competitors.patterns[pattern]!.size) held.set(pattern, (held.get(pattern) ?? 0) + 1);
     from = to;
   }
   facts.held = [...held];
@@ -237,12 +238,12 @@ export interface CoveredBlock {
 
 /** @param words of all of it, by which the usual ranges are scaled */
 export function coverageOf(
-  field: CompiledShared,
+  competitors: CompiledShared,
   blocks: readonly CoveredBlock[],
   words: number,
   rules: CoverageRules,
 ): Coverage {
-  const { measure } = field;
+  const { measure } = competitors;
   const counts = new Float64Array(measure.terms.length);
   const topics = measure.topics.map(
     ({ label, presence, place, level }): TopicCoverage => ({
@@ -254,7 +255,7 @@ export function coverageOf(
       heading: null,
     }),
   );
-  const questions = field.questions.map(
+  const questions = competitors.questions.map(
     ({ text }): QuestionCoverage => ({
       text,
       answered: false,
@@ -284,7 +285,7 @@ export function coverageOf(
     }
     under += own;
     for (const [pattern, n] of facts.held) {
-      const { size, topic, question } = field.patterns[pattern]!;
+      const { size, topic, question } = competitors.patterns[pattern]!;
       if (question >= 0) questions[question]!.answered = true;
       else {
         const seen = (mentions.get(pattern) ?? 0) + n;

@@ -72,7 +72,7 @@ export function gapsOf(
   const pack = languagePack(analysis.language);
   const questions = sharedQuestions(analysis);
   // What is on fewer pages counts in no score, and is shown covered all the same.
-  const field = compileShared(
+  const competitors = compileShared(
     { ...measure, topics: analysis.topics.map(measuredTopic) },
     questions.map(({ text }) => text),
     pack,
@@ -82,13 +82,13 @@ export function gapsOf(
     const text = analyseText(block.text, pack);
     words += text.tokens.length;
     return {
-      facts: blockFacts(field, block, text),
+      facts: blockFacts(competitors, block, text),
       words: text.tokens.length,
       heading: block.kind === "heading",
       at,
     };
   });
-  const coverage = coverageOf(field, covered, words, rules);
+  const coverage = coverageOf(competitors, covered, words, rules);
   const topicIn = (i: number) => coverage.topics[i]!.covered;
   const questionIn = (i: number) =>
     coverage.questions[i]!.answered ||

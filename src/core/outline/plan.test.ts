@@ -376,7 +376,7 @@ describe("the terms of a piece", () => {
     ["a little longer", [], 1700, 1000, []],
     ["a length without a field", [], 50, null, []],
   ])("%s", (_what, tones, length, median, faults) => {
-    expect(pieceFaults({ ...noPiece, tones, length }, median).map(({ field }) => field)).toEqual(faults);
+    expect(pieceFaults({ ...noPiece, tones, length }, median).map((fault) => fault.field)).toEqual(faults);
   });
   it("fall back to what the site says, field by field", () => {
     const site = { ...noPiece, audience: "Paddlers", tones: ["warm"], length: 900 };

@@ -1,14 +1,14 @@
 import type { CompetitorMeasure } from "../competitors/measure";
 
-/** What the proof knows besides the draft: the site it is for, and the field it is measured against. */
+/** What the proof knows besides the draft: the site it is for, and the competing pages it is measured against. */
 export interface ProofContext {
   site: SiteContext;
   /** The site's other posts. */
   others: OtherPost[];
   /** Checks overruled by the writer, with the reason. */
   setAside: Record<string, string>;
-  /** The field kept for the post; null where there is none. */
-  field: CompetitorMeasure | null;
+  /** What the competing pages kept for the post share; null where there are none. */
+  competitors: CompetitorMeasure | null;
   /** Reader questions chosen in Plan. */
   questions: string[];
 }
@@ -31,6 +31,6 @@ export const noContext: ProofContext = {
   site: { host: "", titleAsH1: "auto", paths: null },
   others: [],
   setAside: {},
-  field: null,
+  competitors: null,
   questions: [],
 };

@@ -378,7 +378,7 @@ describe("a strong draft", () => {
 
 /** Two terms, two topics and a question that the strong draft covers in full; 941 words, five saddles, seven brakes. */
 const measured: Partial<ProofContext> = {
-  field: {
+  competitors: {
     pages: 10,
     keyword: STRONG_KEYWORD,
     medianWords: 900,
@@ -395,7 +395,7 @@ const measured: Partial<ProofContext> = {
   questions: ["How is salt spread?"],
 };
 
-describe("a strong draft beside a field", () => {
+describe("a strong draft beside competing pages", () => {
   const strong = proof(strongDraft(), { ...context, ...measured });
 
   it("earns everything", () => {

@@ -32,7 +32,7 @@ const TEXTS = [
 ];
 const blocksOf = TEXTS.flatMap((text) => draftFromMarkdown(text).blocks);
 
-const field: CompetitorMeasure = {
+const competitors: CompetitorMeasure = {
   keyword: "cargo bike",
   pages: 6,
   medianWords: 900,
@@ -69,9 +69,13 @@ const CONTEXTS: ProofContext[] = [
   { ...noContext, site: { host: "site.example", titleAsH1: "never", paths: new Set(["/blog/a"]) } },
   { ...noContext, site: { host: "other.example", titleAsH1: "always", paths: new Set() } },
   { ...noContext, others: [{ metaTitle: "Cargo bike" }], setAside: { length: "a note" } },
-  { ...noContext, field, questions: ["How long does a cargo bike last?"] },
-  { ...noContext, field: { ...field, keyword: "bike" }, questions: ["How long", "does a cargo bike last?"] },
-  { ...noContext, field: { ...field }, questions: ["How long\ndoes a cargo bike last?"] },
+  { ...noContext, competitors, questions: ["How long does a cargo bike last?"] },
+  {
+    ...noContext,
+    competitors: { ...competitors, keyword: "bike" },
+    questions: ["How long", "does a cargo bike last?"],
+  },
+  { ...noContext, competitors: { ...competitors }, questions: ["How long\ndoes a cargo bike last?"] },
 ];
 
 interface State {

@@ -67,7 +67,7 @@ export async function readWorkspace(
   const file = checkShape<WorkspaceFile>(validateWorkspace, withWholeProfile(parsed), A_WORKSPACE);
 
   const lookUps = new Map<string, LookUpFile>();
-  const fields = new Map<string, CollectedCompetitors>();
+  const sets = new Map<string, CollectedCompetitors>();
   const part = <T>(name: string, what: string, validate: typeof validateCollected): T | null => {
     const bytes = entries.get(name);
     if (!bytes) {
@@ -83,7 +83,7 @@ export async function readWorkspace(
   }
   for (const { id } of file.fields ?? []) {
     const held = part<CollectedCompetitors>(fieldName(id), "competing pages", validateCollected);
-    if (held) fields.set(id, held);
+    if (held) sets.set(id, held);
   }
   const pictures = new Map<string, Uint8Array>();
   for (const { file: path } of [...file.assets, ...(file.originals ?? []).map(({ asset }) => asset)]) {
@@ -93,7 +93,12 @@ export async function readWorkspace(
   }
   if (faults.length && !takeTheRest)
     throw new DamagedWorkspaceError("A part of this workspace file is damaged.", faults.slice(0, 12));
-  return { ...soundTexts(withoutLost(file, { lookUps, fields, pictures })), lookUps, fields, pictures };
+  return {
+    ...soundTexts(withoutLost(file, { lookUps, fields: sets, pictures })),
+    lookUps,
+    fields: sets,
+    pictures,
+  };
 }
 
 async function unpacked(blob: Blob, onProgress: Progress | undefined) {
@@ -167,12 +172,12 @@ const withWholeProfile = (file: unknown): unknown =>
 /** Without what names a part that is not there; texts whose pictures are gone keep their places. */
 function withoutLost(
   file: WorkspaceFile,
-  { lookUps, fields, pictures }: Pick<Workspace, "lookUps" | "fields" | "pictures">,
+  { lookUps, fields: sets, pictures }: Pick<Workspace, "lookUps" | "fields" | "pictures">,
 ): WorkspaceFile {
   return {
     ...file,
     ...(file.lookUps && { lookUps: file.lookUps.filter(({ id }) => lookUps.has(id)) }),
-    ...(file.fields && { fields: file.fields.filter(({ id }) => fields.has(id)) }),
+    ...(file.fields && { fields: file.fields.filter(({ id }) => sets.has(id)) }),
     ...(file.originals && { originals: file.originals.filter(({ asset }) => pictures.has(asset.file)) }),
     assets: file.assets.filter((asset) => pictures.has(asset.file)),
   };

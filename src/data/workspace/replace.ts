@@ -11,7 +11,7 @@ import { FORMAT, type PackedAsset, VERSION, type Workspace, type WorkspaceFile }
 
 /** Replaces all that the database holds, in one transaction: it happens whole or not at all. */
 export async function replaceWorkspace(
-  { file, lookUps, fields, pictures }: Omit<Workspace, "notes">,
+  { file, lookUps, fields: sets, pictures }: Omit<Workspace, "notes">,
   now: string,
 ): Promise<void> {
   const picture = ({ file: path, ...asset }: PackedAsset): Asset => ({
@@ -42,7 +42,7 @@ export async function replaceWorkspace(
       })),
     );
     await db.fields.bulkAdd(file.fields ?? []);
-    await db.fieldBodies.bulkAdd([...fields].map(([fieldId, collected]) => ({ fieldId, ...collected })));
+    await db.fieldBodies.bulkAdd([...sets].map(([fieldId, collected]) => ({ fieldId, ...collected })));
     await db.drawer.bulkAdd(file.drawer ?? []);
     await db.recordings.bulkAdd(file.recordings ?? []);
     await db.versions.bulkAdd(file.versions ?? []);

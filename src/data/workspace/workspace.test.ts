@@ -89,10 +89,10 @@ describe("the workspace file", () => {
     const demo = await readWorkspace(DEMO);
     await replaceWorkspace(demo, NOW);
     const postId = "electric-cargo-bike-for-families";
-    const field = (await getCompetitors(postId))!;
-    expect(field.measure!.terms.length).toBeGreaterThan(20);
-    const body = (await getCompetitorBody(field.id))!;
-    expect(body.pages.length).toBe(field.pages.filter(({ state }) => state !== "failed").length);
+    const competitors = (await getCompetitors(postId))!;
+    expect(competitors.measure!.terms.length).toBeGreaterThan(20);
+    const body = (await getCompetitorBody(competitors.id))!;
+    expect(body.pages.length).toBe(competitors.pages.filter(({ state }) => state !== "failed").length);
     const again = await readWorkspace(await packWorkspace(NOW));
     expect(again.file.fields).toEqual(demo.file.fields);
     expect(again.fields).toEqual(demo.fields);

@@ -30,11 +30,11 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
   const [busy, setBusy] = useState(false);
   if (!post) return null;
   const make = async () => {
-    const field = openCompetitors(store.getState());
-    if (!field) return;
+    const competitors = openCompetitors(store.getState());
+    if (!competitors) return;
     setBusy(true);
     const { points } = pieceWithDefaults(piece, site.piece ?? noPiece);
-    const outlines = await workers.competitors.assemble(field, points, gapRules(profile).leastPresence);
+    const outlines = await workers.competitors.assemble(competitors, points, gapRules(profile).leastPresence);
     const earlier = new Set(drawer.map(({ items }) => JSON.stringify(items)));
     const fresh = outlines.filter(({ items }) => !earlier.has(JSON.stringify(items)));
     const createdAt = now();

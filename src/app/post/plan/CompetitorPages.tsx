@@ -17,21 +17,21 @@ const DOUBTS = {
   thin: "thin: far shorter than the others",
 } as const;
 
-export function CompetitorPages({ field }: { field: Competitors }) {
+export function CompetitorPages({ competitors }: { competitors: Competitors }) {
   const dispatch = useAppDispatch();
   const { analysis, jobs } = useAppSelector((state) => state.competitors);
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const [shown, setShown] = useState<string | null>(null);
   const byAddress = new Map(analysis?.pages.map((page) => [page.address, page]));
-  const read = field.pages.filter(({ state }) => state !== "failed");
-  const failed = field.pages.filter(({ state }) => state === "failed");
+  const read = competitors.pages.filter(({ state }) => state !== "failed");
+  const failed = competitors.pages.filter(({ state }) => state === "failed");
   return (
     <div className="mt-3 border-t border-rule pt-2">
       <ol aria-label="Competing pages" className="max-h-[46vh] overflow-y-auto">
         {read.map((source) => (
           <PageRow
             key={source.address}
-            field={field}
+            competitors={competitors}
             source={source}
             page={byAddress.get(source.address)}
             readOnly={readOnly}
@@ -46,8 +46,8 @@ export function CompetitorPages({ field }: { field: Competitors }) {
             <h3 className="text-[13px] text-plum">Not read</h3>
             <Button
               kind="quiet"
-              disabled={readOnly || field.postId in jobs}
-              onClick={() => void dispatch(retryFailed(field))}
+              disabled={readOnly || competitors.postId in jobs}
+              onClick={() => void dispatch(retryFailed(competitors))}
             >
               <RotateCw size={14} aria-hidden="true" /> Read again
             </Button>
@@ -66,14 +66,14 @@ export function CompetitorPages({ field }: { field: Competitors }) {
 }
 
 function PageRow({
-  field,
+  competitors,
   source,
   page,
   readOnly,
   shown,
   onShow,
 }: {
-  field: Competitors;
+  competitors: Competitors;
   source: CompetitorSource;
   page: AnalysedPage | undefined;
   readOnly: boolean;
@@ -94,7 +94,7 @@ function PageRow({
             disabled={readOnly}
             label={`Keep “${name}”`}
             onChange={(checked) =>
-              void dispatch(setKept(field, address, checked, doubt ?? "dropped by hand"))
+              void dispatch(setKept(competitors, address, checked, doubt ?? "dropped by hand"))
             }
           />
           keep
@@ -117,7 +117,7 @@ function PageRow({
             defaultValue={why}
             onBlur={(event) => {
               const reason = event.target.value.trim();
-              if (reason !== why) void dispatch(setKept(field, address, false, reason));
+              if (reason !== why) void dispatch(setKept(competitors, address, false, reason));
             }}
             className="line-field max-w-80 text-[13px] text-ink-2"
           />

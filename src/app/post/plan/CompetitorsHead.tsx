@@ -12,7 +12,13 @@ import { count, points, whole } from "../../ui/figures";
 import { Term } from "../../ui/Term";
 import { CompetitorPages } from "./CompetitorPages";
 
-export function CompetitorsHead({ field, onCollect }: { field: Competitors; onCollect: () => void }) {
+export function CompetitorsHead({
+  competitors,
+  onCollect,
+}: {
+  competitors: Competitors;
+  onCollect: () => void;
+}) {
   const [open, setOpen] = useState(false);
   const { analysis, ours: draft, earlier } = useAppSelector((state) => state.competitors);
   // An empty draft has nothing to compare yet.
@@ -20,22 +26,22 @@ export function CompetitorsHead({ field, onCollect }: { field: Competitors; onCo
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const keyword = useAppSelector((state) => state.openPost.post?.keyword ?? "");
   const busy = useAppSelector((state) => (state.openPost.post?.id ?? "") in state.competitors.jobs);
-  const kept = field.pages.filter(({ state }) => state === "kept").length;
-  const dropped = field.pages.filter(({ state }) => state === "dropped").length;
-  const failed = field.pages.filter(({ state }) => state === "failed").length;
+  const kept = competitors.pages.filter(({ state }) => state === "kept").length;
+  const dropped = competitors.pages.filter(({ state }) => state === "dropped").length;
+  const failed = competitors.pages.filter(({ state }) => state === "failed").length;
   return (
     <section aria-label="Competing pages" className="border border-rule bg-sheet px-4 py-2.5">
       <h2 className="sr-only">Competing pages</h2>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <p className="mr-auto min-w-0">
-          <strong className="font-semibold">{count(kept, "page")}</strong> for “{field.keyword}”{" "}
+          <strong className="font-semibold">{count(kept, "page")}</strong> for “{competitors.keyword}”{" "}
           <span className="text-[13px] text-ink-2">
-            {field.standIn && (
+            {competitors.standIn && (
               <span className="border border-edge px-1 text-[11px]">
                 <Term id="standIn">stand-in</Term>
               </span>
             )}{" "}
-            {[field.source, field.regionName, `read on ${day(field.collectedAt)}`]
+            {[competitors.source, competitors.regionName, `read on ${day(competitors.collectedAt)}`]
               .filter(Boolean)
               .join(" · ")}
           </span>
@@ -57,7 +63,7 @@ export function CompetitorsHead({ field, onCollect }: { field: Competitors; onCo
           <RefreshCw size={14} aria-hidden="true" /> Collect again or add
         </Button>
       </div>
-      {keyword && foldPlain(keyword) !== foldPlain(field.keyword) && (
+      {keyword && foldPlain(keyword) !== foldPlain(competitors.keyword) && (
         <p className="mt-1 border-l-2 border-plum bg-plum-wash px-2 text-[13px] text-plum">
           The target keyword is now “{keyword}”: collect again, or the post is measured by pages for another.
         </p>
@@ -82,8 +88,8 @@ export function CompetitorsHead({ field, onCollect }: { field: Competitors; onCo
           )}
         </dl>
       )}
-      {earlier[0] && <Changes before={earlier[0]} now={field} />}
-      {open && <CompetitorPages field={field} />}
+      {earlier[0] && <Changes before={earlier[0]} now={competitors} />}
+      {open && <CompetitorPages competitors={competitors} />}
     </section>
   );
 }

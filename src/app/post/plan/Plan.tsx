@@ -90,7 +90,7 @@ export function Plan() {
       <div className="mx-auto w-full max-w-[92rem] flex-1 px-6 py-4 small:px-3 wide:max-w-[116rem]">
         <div ref={top} tabIndex={-1} className="outline-none">
           {job && <CollectProgress job={job} />}
-          {competitors && <CompetitorsHead field={competitors} onCollect={() => setSheet("collect")} />}
+          {competitors && <CompetitorsHead competitors={competitors} onCollect={() => setSheet("collect")} />}
         </div>
         <div className="mt-4">
           <Columns

@@ -342,7 +342,7 @@ const keep =
       questions,
     );
     const when = now();
-    const field: Competitors = {
+    const competitors: Competitors = {
       ...bare,
       postId: post.id,
       regionName,
@@ -352,10 +352,14 @@ const keep =
       measure: analysis.measure,
       benchmark: analysis.benchmark,
     };
-    await saveCompetitors(field, { fieldId: field.id, pages: collected.pages, asked: questions }, when);
+    await saveCompetitors(
+      competitors,
+      { fieldId: competitors.id, pages: collected.pages, asked: questions },
+      when,
+    );
     if (!isOpen(getState(), post.id)) return;
-    dispatch(competitorsChanged(field));
-    dispatch(analysisArrived({ key: analysisKey(field, session.profile), analysis }));
+    dispatch(competitorsChanged(competitors));
+    dispatch(analysisArrived({ key: analysisKey(competitors, session.profile), analysis }));
     await dispatch(readKept(post.id));
   };
 
@@ -367,10 +371,10 @@ export const reuseCompetitors =
       const body = await getCompetitorBody(there.id);
       if (!body) throw new Error("Those pages are no longer in the workspace.");
       const id = freshId();
-      const field: Competitors = { ...there, id, postId: post.id };
-      await saveCompetitors(field, { ...body, fieldId: id }, now());
+      const competitors: Competitors = { ...there, id, postId: post.id };
+      await saveCompetitors(competitors, { ...body, fieldId: id }, now());
       if (!isOpen(getState(), post.id)) return;
-      await dispatch(analyse(field));
+      await dispatch(analyse(competitors));
       await dispatch(readKept(post.id));
     });
   };
@@ -402,16 +406,16 @@ export const collectMany =
 
 /** Reads again what could not be read, into the field that is there. */
 export const retryFailed =
-  (field: Competitors): AppThunk<Promise<void>> =>
+  (competitors: Competitors): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const failed = field.pages.filter(({ state }) => state === "failed");
-    const body = await getCompetitorBody(field.id);
+    const failed = competitors.pages.filter(({ state }) => state === "failed");
+    const body = await getCompetitorBody(competitors.id);
     if (!body || !failed.length) return;
-    const { postId } = field;
+    const { postId } = competitors;
     const own = dispatch(begin(postId, "Reading pages again", failed.length));
     if (!own) return;
     const collected: Collected = {
-      sources: field.pages.filter(({ state }) => state !== "failed"),
+      sources: competitors.pages.filter(({ state }) => state !== "failed"),
       pages: [...body.pages],
     };
     try {
@@ -420,8 +424,10 @@ export const retryFailed =
       const tried = new Set(getState().competitors.jobs[postId]?.outcomes.map(({ address }) => address));
       collected.sources.push(...failed.filter(({ address }) => !tried.has(address)));
       const pages = collected.sources.toSorted((a, b) => a.rank - b.rank);
-      await attempt(() => saveCompetitors({ ...field, pages }, { ...body, pages: collected.pages }, now()));
-      if (isOpen(getState(), postId)) await dispatch(analyse({ ...field, pages }));
+      await attempt(() =>
+        saveCompetitors({ ...competitors, pages }, { ...body, pages: collected.pages }, now()),
+      );
+      if (isOpen(getState(), postId)) await dispatch(analyse({ ...competitors, pages }));
     } finally {
       dispatch(end(postId));
     }

@@ -44,8 +44,8 @@ export const competitorsOf = (
   profile,
 });
 /** Names an analysis by all that it rests on. */
-export const analysisKey = (field: Competitors, profile: Profile): string =>
-  competitorsKey(competitorsOf(field, profile));
+export const analysisKey = (competitors: Competitors, profile: Profile): string =>
+  competitorsKey(competitorsOf(competitors, profile));
 
 /** The field of the open post, as the worker is asked about it; null where it has none. */
 export function openCompetitors({ openPost, session }: RootState): CompetitorsOf | null {
@@ -56,37 +56,37 @@ export const isOpen = ({ openPost }: RootState, postId: string): boolean => open
 
 /** Keeps or drops a page of the field; all that follows from it is made anew. */
 export const setKept =
-  (field: Competitors, address: string, kept: boolean, why: string): AppThunk<Promise<void>> =>
+  (competitors: Competitors, address: string, kept: boolean, why: string): AppThunk<Promise<void>> =>
   async (dispatch) => {
-    const pages = field.pages.map(
+    const pages = competitors.pages.map(
       (page): CompetitorSource =>
         page.address === address ? { ...page, state: kept ? "kept" : "dropped", why: kept ? "" : why } : page,
     );
-    await dispatch(analyse({ ...field, pages }));
+    await dispatch(analyse({ ...competitors, pages }));
   };
 
 /** Analyses a kept field, and keeps what the score needs of it. */
 export const analyse =
-  (field: Competitors): AppThunk<Promise<void>> =>
+  (competitors: Competitors): AppThunk<Promise<void>> =>
   async (dispatch, getState, { workers }) => {
     const { session, openPost } = getState();
-    const key = analysisKey(field, session.profile);
-    dispatch(competitorsChanged(field));
+    const key = analysisKey(competitors, session.profile);
+    dispatch(competitorsChanged(competitors));
     dispatch(analysisMoved({ done: 0, of: 1 }));
     try {
       const analysis = await workers.competitors.analysis(
-        competitorsOf(field, session.profile),
+        competitorsOf(competitors, session.profile),
         Comlink.proxy((done: number, of: number) => {
           dispatch(analysisMoved({ done, of }));
         }),
       );
-      if (getState().openPost.competitors?.id !== field.id) return;
+      if (getState().openPost.competitors?.id !== competitors.id) return;
       if (!analysis) {
         dispatch(analysisFailed("These pages are no longer in the workspace: collect them again."));
         return;
       }
       dispatch(analysisArrived({ key, analysis }));
-      const next = { ...field, measure: analysis.measure, benchmark: analysis.benchmark };
+      const next = { ...competitors, measure: analysis.measure, benchmark: analysis.benchmark };
       if (openPost.readOnly || JSON.stringify(next) === JSON.stringify(openPost.competitors)) return;
       dispatch(competitorsChanged(next));
       await attempt(() => updateCompetitors(next, now()));
@@ -181,6 +181,6 @@ export const fillBudgets =
 export const readKept =
   (postId: string): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const [fields, drawer] = await Promise.all([listCompetitors(postId), listDrawer(postId)]);
-    if (isOpen(getState(), postId)) dispatch(keptRead({ drawer, earlier: fields.slice(1) }));
+    const [sets, drawer] = await Promise.all([listCompetitors(postId), listDrawer(postId)]);
+    if (isOpen(getState(), postId)) dispatch(keptRead({ drawer, earlier: sets.slice(1) }));
   };

@@ -13,19 +13,19 @@ export function useCompetitors(): void {
   const dispatch = useAppDispatch();
   const session = usePostSession();
   const postId = useAppSelector((state) => state.openPost.post?.id);
-  const field = useAppSelector((state) => state.openPost.competitors);
+  const competitors = useAppSelector((state) => state.openPost.competitors);
   const outline = useAppSelector((state) => state.openPost.outline);
   const profile = useAppSelector((state) => state.session.profile);
   const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.competitors);
-  const key = field ? analysisKey(field, profile) : "";
+  const key = competitors ? analysisKey(competitors, profile) : "";
 
   useEffect(() => {
     if (postId) void dispatch(readKept(postId));
   }, [postId, dispatch]);
   useEffect(() => {
-    if (!field) dispatch(analysisArrived({ key: "", analysis: null }));
-    else if (key !== analysed && !analysing && !failure) void dispatch(analyse(field));
-  }, [field, key, analysed, analysing, failure, dispatch]);
+    if (!competitors) dispatch(analysisArrived({ key: "", analysis: null }));
+    else if (key !== analysed && !analysing && !failure) void dispatch(analyse(competitors));
+  }, [competitors, key, analysed, analysing, failure, dispatch]);
   const findSoon = useDebouncedCallback(() => void dispatch(findGaps()), PAUSE);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the gaps are of the outline
   useEffect(() => {

@@ -24,7 +24,7 @@ const KW = "cargo bike";
 const LONG = "how often to water a snake plant";
 
 /** A field of ten pages with two terms, the second of a quarter of the first's weight, and two topics. */
-const field: CompetitorMeasure = {
+const competitors: CompetitorMeasure = {
   pages: 10,
   keyword: KW,
   medianWords: 1000,
@@ -39,10 +39,10 @@ const field: CompetitorMeasure = {
     { label: "Rare", presence: 0.2, place: 0.9, level: 2, stems: [["rare"]] },
   ],
 };
-const measured: Partial<ProofContext> = { field };
+const measured: Partial<ProofContext> = { competitors };
 /** One whose pages say it 2 to 4 times in a thousand words. */
-const sparse: Partial<ProofContext> = { field: { ...field, density: [0.002, 0.004] } };
-const questionsOf = (...questions: string[]): Partial<ProofContext> => ({ field, questions });
+const sparse: Partial<ProofContext> = { competitors: { ...competitors, density: [0.002, 0.004] } };
+const questionsOf = (...questions: string[]): Partial<ProofContext> => ({ competitors, questions });
 
 const tables: Record<CheckId, Row[]> = {
   "keyword-in-title": [
@@ -156,7 +156,13 @@ const tables: Record<CheckId, Row[]> = {
     // 8 uses in 200 words are 4 %: 4/9 of the way from 3 % to 1.75 times that.
     ["above the field", { keyword: KW }, `${filler(8, "cargo bike.")} ${filler(184)}`, 5 / 9, measured],
     ["a field for another keyword", { keyword: "bike" }, `bike ${filler(199)}`, 1, measured],
-    ["a field too small", { keyword: KW }, `cargo bike ${filler(248)}`, 1, { field: { ...field, pages: 4 } }],
+    [
+      "a field too small",
+      { keyword: KW },
+      `cargo bike ${filler(248)}`,
+      1,
+      { competitors: { ...competitors, pages: 4 } },
+    ],
   ],
   "keyword-in-slug": [
     ["exact", { keyword: KW, slug: "cargo-bike-care" }, "", 1],
@@ -434,20 +440,26 @@ const tables: Record<CheckId, Row[]> = {
     ],
     ["in a language without a formula", { language: "xx" }, "Das Rad ist neu.", "not-applicable"],
     // 102.045 is inside what the field's pages read like, or 7.045 over it.
-    ["plain as the field is", {}, "The cat sat on the sofa.", 1, { field: { ...field, ease: [70, 103] } }],
+    [
+      "plain as the field is",
+      {},
+      "The cat sat on the sofa.",
+      1,
+      { competitors: { ...competitors, ease: [70, 103] } },
+    ],
     [
       "plainer than the field",
       {},
       "The cat sat on the sofa.",
       1 - 7.045 / 25,
-      { field: { ...field, ease: [85, 95] } },
+      { competitors: { ...competitors, ease: [85, 95] } },
     ],
     [
       "a field of few pages",
       {},
       "The cat sat on the sofa.",
       1 - 22.045 / 25,
-      { field: { ...field, pages: 4, ease: [70, 103] } },
+      { competitors: { ...competitors, pages: 4, ease: [70, 103] } },
     ],
   ],
   "sentence-length": [

@@ -42,7 +42,7 @@ export const keywordUse = defineCheck({
   judge(reading, { fewUses, fewWords, fewShare, endFactor, endAtLeast, overUses, overWords }) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.words) return waiting("There is no text yet.");
-    const { low, high, inField } = usualDensity(reading);
+    const { low, high, ofCompetitors } = usualDensity(reading);
     const { useCount, words } = reading;
     const density = useCount / words;
     const evidence = reading.uses
@@ -51,7 +51,7 @@ export const keywordUse = defineCheck({
       )
       .slice(0, MOST_USES);
     const [shown, from, to] = percents([density, low, high], 1);
-    const usual = `usual is ${from} to ${to}${inField ? " for competitors" : ""}`;
+    const usual = `usual is ${from} to ${to}${ofCompetitors ? " for competitors" : ""}`;
     const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${shown})`;
     const opening = sentencesThatBegin(reading);
     const begins =
@@ -94,27 +94,27 @@ function sentencesThatBegin(reading: DraftReading): number {
   return count;
 }
 
-/** Of each field, whether it is for a keyword: asked with every keystroke, and answered by stemming. */
+/** Of competing pages, whether they are for a keyword: asked with every keystroke, and answered by stemming. */
 const answers = new MemoBy<CompetitorMeasure, boolean>();
 
-function isFor(field: CompetitorMeasure, keyword: string, language: string): boolean {
+function isFor(competitors: CompetitorMeasure, keyword: string, language: string): boolean {
   return answers.get(
-    field,
+    competitors,
     [keyword, language],
-    () => stemKey(field.keyword, language) === stemKey(keyword, language),
+    () => stemKey(competitors.keyword, language) === stemKey(keyword, language),
   );
 }
 
-/** What is usual: between the 10th and 90th percentile of the field's pages, where it has enough and is for this keyword. */
-function usualDensity({ profile, context: { field }, draft, pack }: DraftReading): {
+/** What is usual: between the 10th and 90th percentile of the competing pages, where there are enough and they are for this keyword. */
+function usualDensity({ profile, context: { competitors }, draft, pack }: DraftReading): {
   low: number;
   high: number;
-  inField: boolean;
+  ofCompetitors: boolean;
 } {
   const { low, high, fieldPages } = thresholdsIn(profile, "keyword-use", thresholds);
-  if (!field || field.pages < fieldPages || !isFor(field, draft.meta.keyword, pack.code))
-    return { low, high, inField: false };
+  if (!competitors || competitors.pages < fieldPages || !isFor(competitors, draft.meta.keyword, pack.code))
+    return { low, high, ofCompetitors: false };
   // Where a tenth of the pages never say it, saying it hardly ever is still no full use.
-  const from = Math.max(field.density[0], low / 2);
-  return { low: from, high: Math.max(field.density[1], 1.5 * from), inField: true };
+  const from = Math.max(competitors.density[0], low / 2);
+  return { low: from, high: Math.max(competitors.density[1], 1.5 * from), ofCompetitors: true };
 }

@@ -23,7 +23,7 @@ export const length = defineCheck({
   says: "The text is long enough to answer the question. Longer than that earns nothing more.",
   judge(reading, { range, fieldRange }) {
     if (!reading.words) return waiting("There is no text yet.");
-    const median = reading.context.field?.medianWords ?? 0;
+    const median = reading.context.competitors?.medianWords ?? 0;
     const inForce = median > 0 ? (fieldRange.map((bound) => bound * median) as Range) : range;
     const share = rangeShare(reading.words, inForce);
     const said = plural(reading.words, "word");

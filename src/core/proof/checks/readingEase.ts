@@ -63,15 +63,15 @@ export const readingEase = defineCheck({
 });
 
 /** The audience's band, and where enough pages are kept, that of the pages too: what ranks is read. */
-function bandOf({ profile, context: { field } }: DraftReading): {
+function bandOf({ profile, context: { competitors } }: DraftReading): {
   from: number;
   to: number;
   widened: boolean;
 } {
   const { audience, bands, fieldPages } = thresholdsIn(profile, "reading-ease", thresholds);
   const [from, to] = bands[audience];
-  if (!field?.ease || field.pages < fieldPages) return { from, to, widened: false };
-  const [low, high] = field.ease;
+  if (!competitors?.ease || competitors.pages < fieldPages) return { from, to, widened: false };
+  const [low, high] = competitors.ease;
   return { from: Math.min(from, low), to: Math.max(to, high), widened: low < from || high > to };
 }
 

@@ -18,7 +18,7 @@ import type { Out, Reported } from "./reported";
 
 function reported(name: string, draft = draftOf("Text."), setAside = {}): Reported {
   const { score, words, minutes, findings, notes } = proof(draft, { ...noContext, setAside });
-  const field = { average: 50, best: 80 };
+  const benchmark = { average: 50, best: 80 };
   return {
     name,
     address: "/a",
@@ -26,7 +26,7 @@ function reported(name: string, draft = draftOf("Text."), setAside = {}): Report
     score,
     words,
     minutes,
-    field,
+    benchmark,
     findings,
     notes,
   };

@@ -37,7 +37,7 @@ ${reports.map((report, i) => onePost(report, i + 1, reports.length > 1)).join("\
 }
 
 function onePost(report: Reported, number: number, heading: boolean): string {
-  const { field, findings } = report;
+  const { benchmark, findings } = report;
   const facts = [
     report.keyword ? `target keyword “${escaped(report.keyword)}”` : "no target keyword",
     `${report.words} words, ${report.minutes} min`,
@@ -49,8 +49,8 @@ function onePost(report: Reported, number: number, heading: boolean): string {
   return `<section id="post-${number}">
 ${heading ? `<h2>${escaped(report.name)}</h2>` : ""}
 <p class="score"><strong>${round(report.score)}</strong> of 100${
-    field
-      ? ` <span class="quiet">competitors' average ${round(field.average)}, best ${round(field.best)}</span>`
+    benchmark
+      ? ` <span class="quiet">competitors' average ${round(benchmark.average)}, best ${round(benchmark.best)}</span>`
       : ""
   }</p>
 <p class="quiet">${facts.join(" · ")}</p>
@@ -84,11 +84,13 @@ function quotes(all: readonly string[]): string {
 }
 
 /** Score, competitors' average and the best competitor on a scale of 0 to 100. */
-function scale({ score, field }: Reported): string {
+function scale({ score, benchmark }: Reported): string {
   const tick = (at: number, dash: string) =>
     `<line x1="${at * 6}" x2="${at * 6}" y1="2" y2="18" stroke="#17212b" ${dash}/>`;
   return `<svg viewBox="0 0 600 20" width="600" height="20" role="img" aria-label="${round(score)} of 100"><rect y="6" width="600" height="8" fill="none" stroke="#d3dad8"/><rect y="6" width="${score * 6}" height="8" fill="#1d5c94"/>${
-    field ? tick(field.average, 'stroke-dasharray="3 2"') + tick(field.best, 'stroke-dasharray="1 2"') : ""
+    benchmark
+      ? tick(benchmark.average, 'stroke-dasharray="3 2"') + tick(benchmark.best, 'stroke-dasharray="1 2"')
+      : ""
   }</svg>`;
 }
 

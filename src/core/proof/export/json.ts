@@ -8,10 +8,10 @@ export function reportJson({ reports, profile, date }: Out): string {
     version: 1,
     date,
     profile,
-    posts: reports.map(({ findings, score, field, ...report }) => ({
+    posts: reports.map(({ findings, score, benchmark, ...report }) => ({
       ...report,
       score: exact(score),
-      field: field && { average: exact(field.average), best: exact(field.best) },
+      field: benchmark && { average: exact(benchmark.average), best: exact(benchmark.best) },
       checks: findings.map(({ id, group, name, state, share, weight, gain, reason, formula, evidence }) => ({
         id,
         group,

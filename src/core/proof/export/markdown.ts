@@ -26,12 +26,12 @@ export function reportMarkdown({ reports, profile, date }: Out): string {
 }
 
 function onePost(report: Reported, heading: boolean): string[] {
-  const { field, findings } = report;
+  const { benchmark, findings } = report;
   const facts = [
     `**${round(report.score)} of 100**`,
     report.keyword ? `target keyword “${inline(report.keyword)}”` : "no target keyword",
     `${report.words} words, ${report.minutes} min`,
-    ...(field ? [`competitors' average ${round(field.average)}, best ${round(field.best)}`] : []),
+    ...(benchmark ? [`competitors' average ${round(benchmark.average)}, best ${round(benchmark.best)}`] : []),
     ...(report.address ? [inline(report.address)] : []),
   ];
   const aside = setAside(findings);

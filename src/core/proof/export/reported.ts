@@ -12,8 +12,8 @@ export interface Reported {
   score: number;
   words: number;
   minutes: number;
-  /** Scores of the field; null where there is none. */
-  field: { average: number; best: number } | null;
+  /** Scores of the competing pages; null where there are none. */
+  benchmark: { average: number; best: number } | null;
   findings: readonly Finding[];
   /** What must be known to read the score rightly. */
   notes: readonly string[];

@@ -106,8 +106,8 @@ function coverage(
   words: number,
   from: Stages,
 ): Coverage | null {
-  if (!context.field) return null;
-  const shared = from.shared(context.field, context.questions, pack);
+  if (!context.competitors) return null;
+  const shared = from.shared(context.competitors, context.questions, pack);
   const covered: CoveredBlock[] = [];
   for (let at = 0; at < blocks.length; at++) {
     const block = blocks[at]!;
