@@ -1,6 +1,6 @@
 /**
- * A field of 20 pages of 2,000 words analysed (terms, topics, questions, benchmark), against a general tagger's full pass over
- * the same text in the same run; and a keystroke with such a field attached.
+ * Twenty competing pages of 2,000 words analysed (terms, topics, questions, benchmark), against a general tagger's full pass over
+ * the same text in the same run; and a keystroke with such pages attached.
  */
 import { join } from "node:path";
 import model from "wink-eng-lite-web-model";

@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import { evaluateField } from "./competitorsEvaluation";
 
-it("the field finds what the pages of the stand-in web were written to cover", () => {
+it("the analysis finds what the pages of the stand-in web were written to cover", () => {
   const all = evaluateField();
   const mean = (of: (one: (typeof all)[number]) => number) =>
     all.reduce((sum, one) => sum + of(one), 0) / all.length;

@@ -1,5 +1,5 @@
 /**
- * How well the field finds what its pages are about: for the five subjects of the stand-in web, what each page was written to
+ * How well the analysis finds what competing pages are about: for the five subjects of the stand-in web, what each page was written to
  * cover is known (subjects.json), heading by heading, beside the terms that a reader of the subject would name.
  */
 import { readFileSync } from "node:fs";

@@ -1,4 +1,4 @@
-/** The demo's kept field: what the stand-in search ranks for a post's target keyword, read as any page is read. */
+/** The demo's competing pages: what the stand-in search ranks for a post's target keyword, read as any page is read. */
 import { join } from "node:path";
 import { analyseCompetitors, type RankedCompetitor } from "../src/core/benchmark/competitors";
 import { readPage } from "../src/core/competitors/page";

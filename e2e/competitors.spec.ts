@@ -1,4 +1,4 @@
-/** The field in Plan: collected and read, gaps closed by keys alone, outlines assembled, a brief taken, the score measured. */
+/** Competing pages in Plan: collected and read, gaps closed by keys alone, outlines assembled, a brief taken, the score measured. */
 import { readFileSync } from "node:fs";
 import type { Locator, Page } from "@playwright/test";
 import { downloaded, expect, expectAccessible, openDesk, openStage, strip, TOUR, test } from "./test";
@@ -189,7 +189,9 @@ test("terms of the piece, assembled outlines, and the brief", async ({ page }) =
   expect([...readFileSync(docx.path).subarray(0, 2)]).toEqual([0x50, 0x4b]);
 });
 
-test("things are dragged from the field into the outline, and a list is pasted", async ({ page }) => {
+test("things are dragged from what competitors cover into the outline, and a list is pasted", async ({
+  page,
+}) => {
   await openStage(page, `${TOUR}/plan`);
   await expect(covers(page)).toContainText(/of \d+ topics/);
   await page.getByRole("tab", { name: "Topics" }).click();

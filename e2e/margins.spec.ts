@@ -122,9 +122,7 @@ test("a claim is unsourced until a link stands with it or somebody accepts it", 
   expect(await page.evaluate(() => window.getSelection()?.toString())).toContain("Studies show that");
 });
 
-test("the tray shows each term of the field in its usual range, and finds it in the text", async ({
-  page,
-}) => {
+test("the tray shows each shared term in its usual range, and finds it in the text", async ({ page }) => {
   await openStage(page, `${TOUR}/write`);
   await foot(page)
     .getByRole("button", { name: /^\d+ of \d+ terms$/ })

@@ -161,7 +161,7 @@ test("other words are tried without touching the draft, kept, and one is taken",
   await expect.poll(() => scoreOf(page)).toBeCloseTo(promised, 0);
 });
 
-test("it is compared with a page of the field, another post, and how it was", async ({ page }) => {
+test("it is compared with a competing page, another post, and how it was", async ({ page }) => {
   await openDesk(page);
   await openStage(page, `${TOUR}/write`);
   await sheet(page).press("Control+End");

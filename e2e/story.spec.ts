@@ -165,7 +165,7 @@ const DEMO_POSTS = [
   "cargo-bike-or-second-car",
 ];
 
-/** The pages of a demo post's kept field as somebody would save them, in the order in which they rank. */
+/** The pages of a demo post's competing pages as somebody would save them, in the order in which they rank. */
 function savedField(postId: string): string | undefined {
   const demo = unzipSync(readFileSync("public/demo/brackenford.dunesparrow.zip"));
   const { fields: sets } = JSON.parse(strFromU8(demo["workspace.json"]!)) as WorkspaceFile;

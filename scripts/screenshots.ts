@@ -81,7 +81,7 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   },
   "plan-assemble": async (page) => {
     await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
-    await page.getByRole("button", { name: "Assemble from the field" }).click();
+    await page.getByRole("button", { name: "Assemble from competitors" }).click();
     await page.waitForTimeout(400);
   },
   write: async (page) => {

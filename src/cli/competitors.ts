@@ -1,4 +1,4 @@
-/** The field from a folder of saved pages: analysed once for each keyword and language that the scored files ask about. */
+/** Competing pages from a folder of saved pages: analysed once for each keyword and language that the scored files ask about. */
 import { readdirSync, readFileSync } from "node:fs";
 import { join, resolve } from "node:path";
 import {
@@ -13,7 +13,7 @@ import { decodeText } from "../core/text/decodeText";
 export interface SavedCompetitors {
   /** Why a page of the folder was not read. */
   failed: { file: string; message: string }[];
-  /** The field for a file that is scored; the file itself is no page of it. Null where nobody says for which keyword. */
+  /** The competing pages for a file that is scored; the file itself is none of them. Null where nobody says for which keyword. */
   competitorsFor(file: string, keyword: string, language: string): CompetitorAnalysis | null;
 }
 

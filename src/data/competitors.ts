@@ -27,7 +27,7 @@ export async function competitorsElsewhere(postId: string, keyword: string): Pro
 export const getCompetitorBody = (fieldId: string): Promise<CompetitorBody | undefined> =>
   db.fieldBodies.get(fieldId);
 
-/** Keeps a field. The post counts as changed: its score rests on the field. */
+/** Keeps competing pages. The post counts as changed: its score rests on them. */
 export async function saveCompetitors(
   competitors: Competitors,
   body: CompetitorBody,

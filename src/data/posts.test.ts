@@ -81,7 +81,10 @@ describe("fields", () => {
       { id: "1", level: 2, text: "How wide is it?", note: "" },
       { id: "2", level: 3, text: "And how long", note: "", faq: true },
     ]);
-    expect(await planContext("a")).toEqual({ competitors: null, questions: ["How wide is it?", "And how long"] });
+    expect(await planContext("a")).toEqual({
+      competitors: null,
+      questions: ["How wide is it?", "And how long"],
+    });
     await savePost("a", { piece: { ...noPiece, audience: "us" } }, NOW);
     const plan = await getPlan("a");
     expect([plan.piece.audience, plan.items.length]).toEqual(["us", 2]);

@@ -24,7 +24,7 @@ function fields(gone: string[] = []) {
 }
 const keywordOf = async (analysis: Promise<CompetitorAnalysis | null>) => (await analysis)?.keyword;
 
-it("answers about the field that is named, whichever job ended last", async () => {
+it("answers about the competing pages that are named, whichever job ended last", async () => {
   const { held, runs } = fields();
   const slow = keywordOf(held.of(of("slow")));
   const other = keywordOf(held.of(of("other")));

@@ -1,11 +1,11 @@
 /**
- * Analyses of fields, as the field worker holds them. Every question names the field that it is about, so that a job for one post
+ * Analyses of competing pages, as their worker holds them. Every question names the pages that it is about, so that a job for one post
  * never answers for another; what is not held (any more) is made again from what was read for it.
  */
 import type { CompetitorAnalysis } from "../core/benchmark/competitors";
 import type { Profile } from "../core/proof/profile";
 
-/** A field as a question names it: which pages of it are compared, and by what. */
+/** Competing pages as a question names them: which of them are compared, and by what. */
 export interface CompetitorsOf {
   fieldId: string;
   keyword: string;
@@ -19,7 +19,7 @@ export interface CompetitorsOf {
 export const competitorsKey = ({ fieldId, keyword, language, kept, profile }: CompetitorsOf): string =>
   JSON.stringify([fieldId, keyword, language, kept, profile]);
 
-/** The field of the post that is open, and the one of a job in the background. */
+/** The competing pages of the post that is open, and those of a job in the background. */
 const MOST = 2;
 
 export class Analyses {
@@ -28,7 +28,7 @@ export class Analyses {
   /** @param analyse makes an analysis from what was read; null where that is no longer there */
   constructor(private readonly analyse: (of: CompetitorsOf) => Promise<CompetitorAnalysis | null>) {}
 
-  /** The analysis of a field; null where its pages are no longer in the workspace. */
+  /** The analysis of competing pages; null where they are no longer in the workspace. */
   of(of: CompetitorsOf, analyse = this.analyse): Promise<CompetitorAnalysis | null> {
     const key = competitorsKey(of);
     const held = this.#held.get(key);

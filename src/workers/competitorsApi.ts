@@ -1,4 +1,4 @@
-/** The field, off the main thread: reading pages, analysing them, gaps, assembled outlines, briefs. */
+/** Competing pages, off the main thread: reading, analysing them, gaps, assembled outlines, briefs. */
 import {
   analyseCompetitors,
   type CompetitorAnalysis,
@@ -33,7 +33,7 @@ import { Analyses, type CompetitorsOf } from "./analyses";
 
 export type BriefForm = "docx" | "markdown" | "html" | "prompt";
 
-/** What of the field is put into an outline. */
+/** What of the competitors is put into an outline. */
 export type Put =
   | { kind: "topic"; label: string }
   | { kind: "question-heading" | "question-faq"; text: string }
@@ -80,7 +80,7 @@ export function createCompetitorsApi() {
     readFile: (bytes: Uint8Array, name: string, language: string): CompetitorPage =>
       readPage(decodeText(bytes, true), name, language),
 
-    /** Analyses pages that have just been read for a field, which is not kept yet. */
+    /** Analyses pages that have just been read and are not kept yet. */
     async analyse(
       of: CompetitorsOf,
       pages: RankedCompetitor[],
@@ -93,7 +93,7 @@ export function createCompetitorsApi() {
       );
       return analysis!;
     },
-    /** The analysis of a field that is kept; null where its pages are no longer in the workspace. */
+    /** The analysis of the competing pages that are kept; null where they are no longer in the workspace. */
     analysis: (
       of: CompetitorsOf,
       onProgress?: (done: number, of: number) => void,
@@ -137,7 +137,7 @@ export function createCompetitorsApi() {
       const gaps = gapsOf(analysis, outlineBlocks(items), rules, "by a heading");
       return gaps ? withAllGaps(items, gaps, analysis, freshId) : items;
     },
-    /** @param of the field; null where there is none. @param length words that are aimed at, where somebody has said */
+    /** @param of the competing pages; null where there are none. @param length words that are aimed at, where somebody has said */
     async budgets(
       of: CompetitorsOf | null,
       items: OutlineItem[],
@@ -155,7 +155,7 @@ export function createCompetitorsApi() {
       of: Pick<CompetitorAnalysis, "keyword" | "language">,
     ): { items: OutlineItem[]; added: number } => mergeAssembled(items, outline, of, freshId),
 
-    /** @param of the field that it is made from; null where there is none */
+    /** @param of the competing pages that it is made from; null where there are none */
     async brief(
       of: CompetitorsOf | null,
       material: Omit<BriefMaterial, "analysis">,

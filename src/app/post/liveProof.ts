@@ -96,7 +96,7 @@ export const startLiveProof =
       const context = openContext(post, state);
       const fingerprint = JSON.stringify({
         ...context,
-        // A field is never changed in place: a number stands for it.
+        // What was collected is never changed in place: a number stands for it.
         competitors: numberOf(context.competitors),
         site: { ...context.site, paths: [...(context.site.paths ?? [])] },
       });

@@ -1,4 +1,4 @@
-/** The field of the open post as Plan shows it: its analysis, the gaps, pages being read, and what lies in the drawer. */
+/** The competing pages of the open post as Plan shows them: their analysis, the gaps, pages being read, and what lies in the drawer. */
 import { createSlice, isAnyOf, type PayloadAction } from "@reduxjs/toolkit";
 import type { CompetitorAnalysis, PageFigures } from "../../core/benchmark/competitors";
 import type { Gaps } from "../../core/outline/gaps";

@@ -25,7 +25,7 @@ export interface OpenPostState {
   /** The text of the outline that is being typed. */
   typing: string | null;
   piece: Piece;
-  /** The field in force; null where none is kept. */
+  /** The competing pages in force; null where none are kept. */
   competitors: Competitors | null;
   /** The post that it was copied from, as that is now; null where it is no copy. */
   source: { post: Post; doc: EditorDoc } | null;

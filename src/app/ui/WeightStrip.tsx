@@ -91,7 +91,7 @@ function groupBlock(
 interface Props {
   findings: readonly ListedFinding[];
   score: number;
-  /** Scores of the field: mean of its first ten pages, and its best. */
+  /** Scores of the competing pages: the mean of the first ten, and the best. */
   benchmark?: { average: number; best: number } | null;
   /** Leads to the check's place; left out where there is none to go to. */
   onGo?: (id: ListedFinding["id"]) => void;
@@ -222,7 +222,7 @@ const StripBlock = memo(function StripBlock(block: StripBlockProps) {
 /** Numbers closer than this on the scale would overlap. */
 const APART = 5;
 
-/** The scale beneath: 0 to 100, with the score and the field's average and best as ticks. */
+/** The scale beneath: 0 to 100, with the score and the competing pages' average and best as ticks. */
 function Ruler({ score, benchmark }: { score: number; benchmark: Props["benchmark"] }) {
   const ticks = benchmark
     ? [

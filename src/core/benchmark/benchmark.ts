@@ -1,4 +1,4 @@
-/** The benchmark: every page of the field scored with our own checks, against the field without itself. */
+/** The benchmark: every competing page scored with our own checks, against the others. */
 
 import type { CompetitorMeasure } from "../competitors/measure";
 import type { CompetitorPage } from "../competitors/page";
@@ -21,7 +21,7 @@ export interface PageReport {
 /**
  * Scores a page. What cannot be seen in a page does not apply to it: other posts of its site, unknown paths, chosen questions.
  *
- * @param without the measure of the field's other pages
+ * @param without the measure of the other competing pages
  */
 export function scorePage(
   page: CompetitorPage,

@@ -1,4 +1,4 @@
-/** The field: pages read, and what they share. Figures are worked by hand from docs/scoring.md. */
+/** The competing pages: pages read, and what they share. Figures are worked by hand from docs/scoring.md. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { changesBetween } from "../competitors/changes";
@@ -461,7 +461,7 @@ describe("reading ease", () => {
   });
 });
 
-describe("a field", () => {
+describe("competing pages", () => {
   const page = (i: number, body: string): RankedCompetitor => ({
     rank: i,
     page: readPage(around(`<main><h1>Brake guide ${i}</h1>${body}</main>`), `https://s${i}.example/brakes`),
@@ -527,7 +527,7 @@ describe("a field", () => {
     expect(competitors.pages).toHaveLength(some.length);
     expect(Number.isFinite(competitors.benchmark?.average ?? 0)).toBe(true);
   });
-  it("without a keyword or in a language without a pack is a field all the same", () => {
+  it("without a keyword or in a language without a pack are analysed all the same", () => {
     expect(analyse(pages, "").topics.length).toBeGreaterThan(0);
     expect(
       analyseCompetitors(pages, { keyword: "brakes", language: "xx", profile: defaultProfile }).pages,

@@ -1,4 +1,4 @@
-/** The field: what the pages that rank for a keyword share. Pure: the same pages give the same field, in any order. */
+/** What the pages that rank for a keyword share. Pure: the same pages give the same analysis, in any order. */
 
 import { linksOf } from "../blocks/runs";
 import { headingStems, namesSubject } from "../competitors/coverage";
@@ -88,7 +88,7 @@ export interface CompetitorsQuestion {
   asked?: readonly { text: string; service: string; asked: readonly { title: string; address: string }[] }[];
 }
 
-/** What is on one page alone is no topic of the field. */
+/** What is on one page alone is no topic of the competing pages. */
 const LEAST_TOPIC_PAGES = 2;
 /** Headings of all pages that are compared: each with each, so that a manual of a thousand entries must not take for ever. */
 const MOST_HEADINGS = 1000;
@@ -108,7 +108,7 @@ interface ReadPage {
 }
 
 /**
- * Analyses a field.
+ * Analyses competing pages.
  *
  * @param collected pages that are kept; two with one address count once, the better ranked
  * @param onProgress called with the steps done, of how many

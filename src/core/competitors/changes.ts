@@ -1,4 +1,4 @@
-/** What changed between two fields of a post. */
+/** What changed between two collections of a post. */
 
 interface RankedSource {
   address: string;

@@ -1,5 +1,5 @@
 /**
- * What a draft or an outline covers of a field: its terms, heading topics, and chosen questions. Facts of a block rest on the
+ * What a draft or an outline covers of what competing pages share: terms, heading topics, and chosen questions. Facts of a block rest on the
  * block alone, so that after an edit only the edited block is looked at again.
  */
 import type { Block } from "../draft/draft";
@@ -32,7 +32,7 @@ export interface TermCoverage {
 export interface TopicCoverage {
   label: string;
   presence: number;
-  /** Median place in the field's pages. */
+  /** Median place in the competing pages. */
   place: number;
   level: number;
   covered: boolean;
@@ -60,7 +60,7 @@ interface TrieNode {
   term: number;
 }
 
-/** A field made ready to be looked for. */
+/** What competing pages share, made ready to be looked for. */
 export interface CompiledShared {
   measure: CompetitorMeasure;
   questions: { text: string; stems: ReadonlySet<string> }[];
@@ -73,7 +73,7 @@ export interface CompiledShared {
   byStem: Map<string, number[]>;
 }
 
-/** What one block says of a field. */
+/** What one block says of what competing pages share. */
 export interface BlockFacts {
   terms: [term: number, count: number][];
   /** How many sentences hold all stems of a pattern. */
@@ -146,7 +146,7 @@ function trieOf(keys: readonly string[]): TrieNode {
 }
 
 /**
- * Where a text uses terms of a field.
+ * Where a text uses shared terms.
  *
  * @param keys stems of each term, parted by blanks
  * @returns spans in order, the longest term where several begin, none over another

@@ -1,4 +1,4 @@
-/** Pages that may not belong in a field: off the subject, or too thin to say anything of it. */
+/** Pages that may not compete: off the subject, or too thin to say anything of it. */
 import type { AnalysedText } from "../text/match";
 
 export type Doubt = "off-subject" | "thin";

@@ -1,4 +1,4 @@
-/** A page of the field: its main content as a draft, and what its head says of it. */
+/** A competing page: its main content as a draft, and what its head says of it. */
 import type { Element, Root, RootContent } from "hast";
 import { SKIP, visit } from "unist-util-visit";
 import { plainText } from "../blocks/plainText";
@@ -219,7 +219,7 @@ function furtherHead(root: Root): FurtherHead {
   return head;
 }
 
-/** JSON-LD 1.1: types and the few facts that a reader of the field asks for. What does not parse says nothing. */
+/** JSON-LD 1.1: types and the few facts that a reader of competing pages asks for. What does not parse says nothing. */
 function readStructured(source: string, head: FurtherHead): void {
   let data: unknown;
   try {

@@ -1,4 +1,4 @@
-/** Questions that readers ask: headings and sentences of the field's pages, and what a search service knows. */
+/** Questions that readers ask: headings and sentences of the competing pages, and what a search service knows. */
 
 import { analyseText } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";

@@ -1,6 +1,6 @@
 /**
- * Terms of the field: the words and phrases that its pages share and general text does not.
- * The formulas are those of docs/scoring.md, "The field".
+ * Shared terms: the words and phrases that competing pages share and general text does not.
+ * The formulas are those of docs/scoring.md, "Competing pages".
  */
 import { fold } from "../text/fold";
 import type { AnalysedText } from "../text/match";

@@ -4,7 +4,7 @@ import type { Frequencies } from "./frequencies/frequencies";
 import { sectionVectors } from "./sectionVectors";
 import { percentile } from "./terms";
 
-/** A heading of the field. */
+/** A heading of the competing pages. */
 export interface CompetitorHeading {
   page: number;
   text: string;
@@ -68,7 +68,7 @@ const weightBy =
 /**
  * Clusters headings: first where their words agree, then where the words of their sections do too.
  *
- * @param pages how many pages the field has
+ * @param pages how many competing pages there are
  * @returns topics of all sizes, on most pages first
  */
 export function headingTopics(

@@ -1,4 +1,4 @@
-/** When a heading of an outline is about what a heading, topic or question of the field is about. */
+/** When a heading of an outline is about what a heading, topic or question of the competing pages is about. */
 import { headingStems } from "../competitors/coverage";
 import { jaccard } from "../competitors/topics";
 import { analyseText } from "../text/match";

@@ -1,4 +1,4 @@
-/** Outlines assembled from the field and the person's own points: each deterministic, each with what it was made of. */
+/** Outlines assembled from the competing pages and the person's own points: each deterministic, each with what it was made of. */
 import type { CompetitorAnalysis } from "../benchmark/competitors";
 import { asks, contentStems } from "../competitors/questions";
 import { compare, type HeadingTopic } from "../competitors/topics";
@@ -14,7 +14,7 @@ export type { Assembled, AssembledItem, Method } from "./shapes";
 interface Material {
   analysis: CompetitorAnalysis;
   points: readonly string[];
-  /** Topics of the field that are on pages enough, by place. */
+  /** Topics of the competing pages that are on pages enough, by place. */
   topics: HeadingTopic[];
   alike: ReturnType<typeof aboutWithout>;
 }
@@ -23,7 +23,7 @@ interface Material {
 const LEAST_ITEMS = 3;
 const MOST_FAQ = 6;
 
-/** A new way to assemble is a function and a line here. Each gives null where the field's headings do not support it. */
+/** A new way to assemble is a function and a line here. Each gives null where the competing pages' headings do not support it. */
 const METHODS: ((material: Material) => Assembled | null)[] = [byOrder, byQuestions, bySteps, byComparison];
 const MOST_OUTLINES = 3;
 

@@ -38,7 +38,7 @@ export interface BriefMaterial {
   keywords: { text: string; searches: number | null }[];
   piece: Piece;
   analysis: CompetitorAnalysis | null;
-  /** ISO date on which the field was kept. */
+  /** ISO date on which the competing pages were kept. */
   collectedAt: string;
   items: OutlineItem[];
   questions: Pick<ReaderQuestion, "text">[];

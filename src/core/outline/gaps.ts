@@ -1,4 +1,4 @@
-/** Gaps: what the field covers and an outline or a draft does not, by weight; and what it has that none of the field has. */
+/** Gaps: what competing pages cover and an outline or a draft does not, by weight; and what it has that none of them has. */
 
 import { type CompetitorAnalysis, measuredTopic, type PlacedTerm } from "../benchmark/competitors";
 import { blockFacts, type Coverage, compileShared, coverageOf } from "../competitors/coverage";
@@ -11,32 +11,32 @@ import { aboutWithout } from "./alike";
 import { faqStart, type OutlineItem } from "./outline";
 
 export interface Gaps {
-  /** Topics on enough of the field's pages, those on most first. */
+  /** Topics on enough of the competing pages, those on most first. */
   topics: HeadingTopic[];
   questions: ReaderQuestion[];
   /** Core terms, the most salient first. */
   terms: PlacedTerm[];
-  /** Headings here that are about nothing of the field's. */
+  /** Headings here that are about nothing that competing pages cover. */
   own: string[];
-  /** How much of what the field asks for is here: topics, questions, core terms. */
+  /** How much of what the competing pages ask for is here: topics, questions, core terms. */
   covered: { topics: [number, number]; questions: [number, number]; terms: [number, number] };
   /** All of it, covered or not. */
   coverage: Coverage;
 }
 
 export interface GapRules {
-  /** Share of the field's pages from which a topic counts. */
+  /** Share of the competing pages from which a topic counts. */
   leastPresence: number;
   answerWords: number;
   overShare: number;
   overFactor: number;
 }
 
-/** Questions that are asked in so many places are the field's; at most so many. */
+/** Questions that are asked in so many places count; at most so many. */
 const ASKED_IN = 2;
 const MOST_QUESTIONS = 12;
 
-/** Questions that the field's pages and the search share; of few, those that are asked at all. */
+/** Questions that the competing pages and the search share; of few, those that are asked at all. */
 export function sharedQuestions({ questions }: Pick<CompetitorAnalysis, "questions">): ReaderQuestion[] {
   const shared = questions.filter(({ asked: places }) => places.length >= ASKED_IN);
   return (shared.length >= 3 ? shared : questions).slice(0, MOST_QUESTIONS);
@@ -150,7 +150,7 @@ export function outlineBlocks(items: readonly OutlineItem[]): Block[] {
 }
 
 /**
- * Puts a topic in where its median place in the field suggests: before the first H2 that stands later in the field.
+ * Puts a topic in where its median place in the competing pages suggests: before the first H2 that stands later there.
  *
  * @param id of the new item
  */
@@ -175,10 +175,10 @@ export function withTopic(
 export const budgetOf = (words: number): number => Math.max(20, Math.round(words / 10) * 10);
 
 /**
- * Word budgets for the headings that have none: what the field's sections on their topics have, or where a length is aimed at,
+ * Word budgets for the headings that have none: what the competing pages' sections on their topics have, or where a length is aimed at,
  * that length less what is planned, shared out in the same proportion; a heading about no topic then gets what the middle one has.
  *
- * @param analysis of the field; null where there is none, and all headings weigh the same
+ * @param analysis of the competing pages; null where there are none, and all headings weigh the same
  * @param length words that the whole is to have; null where nobody has said
  */
 export function withBudgets(
@@ -199,7 +199,7 @@ export function withBudgets(
   return items.map((item, i) => (open[i] ? { ...item, budget: budgetOf((left * weights[i]!) / all) } : item));
 }
 
-/** Words that the field's sections on a heading's topic have; null where it is about none. */
+/** Words that the competing pages' sections on a heading's topic have; null where it is about none. */
 function topicWords(items: readonly OutlineItem[], analysis: CompetitorAnalysis): (number | null)[] {
   const pack = languagePack(analysis.language);
   const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
@@ -238,7 +238,7 @@ function placeOf(
 
 const USE = "Use: ";
 
-/** Puts a term into the note of the heading that is about the topic where the field uses it, or else of the first heading. */
+/** Puts a term into the note of the heading that is about the topic where the competing pages use it, or else of the first heading. */
 export function withTerm(
   items: readonly OutlineItem[],
   term: PlacedTerm,

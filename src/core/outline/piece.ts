@@ -30,14 +30,14 @@ export interface PieceFault {
   says: string;
 }
 
-/** A length under this share of the field's median page, or over this many times it, is far off. */
+/** A length under this share of the competing pages' median, or over this many times it, is far off. */
 const SHORT = 0.6;
 const LONG = 1.8;
 
 /**
- * What does not go together: two opposite tones, a length far off the field's.
+ * What does not go together: two opposite tones, a length far off the competing pages'.
  *
- * @param medianWords of the field's pages; null where there is none
+ * @param medianWords of the competing pages; null where there are none
  */
 export function pieceFaults({ tones, length }: Piece, medianWords: number | null): PieceFault[] {
   const chosen = new Set(tones);

@@ -1,4 +1,4 @@
-/** From a field to an outline that covers it: gaps, places, assembly, text, terms of the piece, brief. */
+/** From competing pages to an outline that covers what they cover: gaps, places, assembly, text, terms of the piece, brief. */
 
 import fc from "fast-check";
 import { strFromU8, unzipSync } from "fflate";
@@ -86,7 +86,7 @@ const gaps = (items: readonly OutlineItem[]) =>
   gapsOf(analysis, outlineBlocks(items), rules, "by a heading")!;
 
 describe("gaps", () => {
-  it("are all that the field has, for an empty outline", () => {
+  it("are all that the competing pages have, for an empty outline", () => {
     const { topics, questions, terms, own } = gaps([]);
     const labels = topics.map(({ label }) => label).join();
     for (const word of [/hull/i, /paddle/i, /cost|price/i, /store/i]) expect(labels).toMatch(word);
@@ -109,7 +109,7 @@ describe("gaps", () => {
     expect(withAllGaps(all, left, analysis, freshId)).toEqual(all);
     expect(all.at(-1)!.faq ?? false).toBe(all.some(({ faq }) => faq));
   });
-  it("land where their place in the field suggests", () => {
+  it("land where their place in the competing pages suggests", () => {
     const topics = gaps([]).topics;
     const find = (word: RegExp) => topics.find(({ label }) => word.test(label))!;
     const outline = [item("The paddle"), item("Where to store it?")];
@@ -127,7 +127,7 @@ describe("gaps", () => {
     expect(hull!.budget).toBeGreaterThanOrEqual(20);
     expect([own!.budget, other!.budget]).toEqual([7, undefined]);
   });
-  it("share out the length that is aimed at, in proportion to the field's sections", () => {
+  it("share out the length that is aimed at, in proportion to the competing pages' sections", () => {
     const shared = withBudgets(
       [
         item("The hull"),
@@ -177,7 +177,7 @@ describe("assembled outlines", () => {
     });
     expect(other).toEqual(analysis);
   });
-  it("are none where the field has too little", () => {
+  it("are none where the competing pages have too little", () => {
     const one = analyseCompetitors([{ rank: 0, page: fieldPages[0]! }], {
       keyword: KEYWORD,
       language: "en",
@@ -374,7 +374,7 @@ describe("the terms of a piece", () => {
     ["far too short", [], 500, 1000, ["length"]],
     ["far too long", [], 1900, 1000, ["length"]],
     ["a little longer", [], 1700, 1000, []],
-    ["a length without a field", [], 50, null, []],
+    ["a length without competing pages", [], 50, null, []],
   ])("%s", (_what, tones, length, median, faults) => {
     expect(pieceFaults({ ...noPiece, tones, length }, median).map((fault) => fault.field)).toEqual(faults);
   });

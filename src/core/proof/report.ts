@@ -17,7 +17,7 @@ export interface Report {
   /** Reading time, whole minutes. */
   minutes: number;
   keywordUses: number;
-  /** What it covers of the field; null where none is kept. */
+  /** What it covers of the competing pages; null where none are kept. */
   coverage: Coverage | null;
   groups: { id: GroupId; earned: number; weight: number }[];
   /** Every check of the registry, in its order. */

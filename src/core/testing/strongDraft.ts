@@ -1,4 +1,4 @@
-/** A draft that earns all of every check that can be judged without a field. */
+/** A draft that earns all of every check that can be judged without competing pages. */
 import type { Draft } from "../draft/draft";
 import { draftFromMarkdown } from "../draft/fromMarkdown";
 

@@ -17,7 +17,7 @@ interface Candidate {
   post: Post;
   /** Pages that the search knows. */
   pages: number;
-  /** It has a field already. */
+  /** It has competing pages already. */
   has: boolean;
 }
 

@@ -1,4 +1,4 @@
-/** Assembled outlines, side by side: made of the field and the person's points, all kept in the drawer; taken whole or in parts. */
+/** Assembled outlines, side by side: made of the competing pages and the person's points, all kept in the drawer; taken whole or in parts. */
 
 import { ListTree, Trash2 } from "lucide-react";
 import { useState } from "react";

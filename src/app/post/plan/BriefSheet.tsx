@@ -125,7 +125,7 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
   );
 }
 
-/** What the brief is made of, beside the field that the worker holds. */
+/** What the brief is made of, beside the competing pages that the worker holds. */
 const material =
   (): AppThunk<Promise<Omit<BriefMaterial, "analysis"> | null>> => async (_dispatch, getState) => {
     const state = getState();

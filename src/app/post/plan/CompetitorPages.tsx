@@ -1,4 +1,4 @@
-/** The pages of the field: kept or dropped, with what is doubted of each, and each one's headings and report. */
+/** The competing pages: kept or dropped, with what is doubted of each, and each one's headings and report. */
 import { RotateCw } from "lucide-react";
 import { useState } from "react";
 import type { AnalysedPage } from "../../../core/benchmark/competitors";

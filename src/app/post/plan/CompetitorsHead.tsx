@@ -1,4 +1,4 @@
-/** The line of the field: what the pages have and what we have, with the pages behind a disclosure. */
+/** The competing pages in a line: what they have and what we have, with the pages behind a disclosure. */
 import { ChevronDown, ChevronRight, RefreshCw } from "lucide-react";
 import { useState } from "react";
 import type { PageFigures, Spread } from "../../../core/benchmark/competitors";
@@ -97,7 +97,7 @@ export function CompetitorsHead({
 const linksOf = (ours: PageFigures | null): number | undefined =>
   ours ? ours.linksIn + ours.linksOut : undefined;
 
-/** A figure of the field, its range as a line with the median on it, and ours as a tick. */
+/** A figure of the competing pages, their range as a line with the median on it, and ours as a tick. */
 function Compared({ name, spread, ours }: { name: string; spread: Spread | null; ours: number | undefined }) {
   if (!spread) return null;
   const { median, low, high } = spread;
@@ -131,7 +131,7 @@ function Compared({ name, spread, ours }: { name: string; spread: Spread | null;
   );
 }
 
-/** What changed since the field that was in force before. */
+/** What changed since the competing pages that were in force before. */
 function Changes({ before, now }: { before: Competitors; now: Competitors }) {
   const { added, gone, moved, medianWords } = changesBetween(before, now);
   const named = (pages: { title: string; address: string }[]) =>

@@ -1,4 +1,4 @@
-/** One page of the field: what it says of itself, its headings as a tree, and its own report. */
+/** One competing page: what it says of itself, its headings as a tree, and its own report. */
 import type { AnalysedPage } from "../../../core/benchmark/competitors";
 import { byWorth } from "../../../core/proof/finding";
 import type { CompetitorSource } from "../../../data/model";

@@ -1,4 +1,4 @@
-/** Collecting the pages of a field: which rank, reading them, and keeping what was read. Several posts may collect at once. */
+/** Collecting competing pages: which rank, reading them, and keeping what was read. Several posts may collect at once. */
 
 import { toast } from "sonner";
 import type { RankedCompetitor } from "../../../core/benchmark/competitors";
@@ -17,7 +17,7 @@ import { analyse, analysisKey, competitorsOf, isOpen, readKept } from "./competi
 /** Pages of a ranking that are read at most, and ideas that are asked for to find the questions among them. */
 const MOST_PAGES = 20;
 const MOST_IDEAS = 500;
-/** Longer lists of addresses are no field. */
+/** Longer lists of addresses are no competition. */
 export const MOST_ADDRESSES = 40;
 
 export interface CollectChoice {
@@ -26,11 +26,11 @@ export interface CollectChoice {
   addresses: string[];
   files: File[];
   sources: { address: string; html: string }[];
-  /** Keep the pages of the field that is there. */
+  /** Keep the competing pages that are there. */
   keepPages: boolean;
 }
 
-/** Stops reading for a post; what has been read by then becomes its field. */
+/** Stops reading for a post; what has been read by then is kept. */
 export const stopCollecting =
   (postId: string): AppThunk<void> =>
   (_dispatch, _getState, { collecting }) =>
@@ -196,7 +196,7 @@ export const countRankingPages =
     return pages.length;
   };
 
-/** Questions that the search knows of the keyword; without them there is a field all the same. */
+/** Questions that the search knows of the keyword; without them pages are collected all the same. */
 const fetchQuestions =
   (
     seed: string,
@@ -363,7 +363,7 @@ const keep =
     await dispatch(readKept(post.id));
   };
 
-/** Takes over the field of another post that is for the same keyword, as it was read then. */
+/** Takes over the competing pages of another post that is for the same keyword, as it was read then. */
 export const reuseCompetitors =
   (post: Post, there: Competitors): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
@@ -380,7 +380,7 @@ export const reuseCompetitors =
   };
 
 /**
- * Collects the fields of several posts, one after the other, by what ranks for their keywords.
+ * Collects the competing pages of several posts, one after the other, by what ranks for their keywords.
  *
  * @param onProgress told before each post how many are done
  * @param signal ends it; the post being read keeps what was read by then
@@ -404,7 +404,7 @@ export const collectMany =
     }
   };
 
-/** Reads again what could not be read, into the field that is there. */
+/** Reads again what could not be read, into the competing pages that are there. */
 export const retryFailed =
   (competitors: Competitors): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {

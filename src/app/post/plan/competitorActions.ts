@@ -1,4 +1,4 @@
-/** What is done with the field of the open post: keeping and dropping pages, analysing, gaps, the drawer. */
+/** What is done with the competing pages of the open post: keeping and dropping pages, analysing, gaps, the drawer. */
 
 import * as Comlink from "comlink";
 import { toast } from "sonner";
@@ -32,7 +32,7 @@ export const gapRules = ({ checks }: Profile) => ({
   overFactor: checks["field-terms"].overFactor,
 });
 
-/** A field as the worker is asked about it. */
+/** Competing pages as the worker is asked about them. */
 export const competitorsOf = (
   { id, keyword, language, pages }: Pick<Competitors, "id" | "keyword" | "language" | "pages">,
   profile: Profile,
@@ -47,14 +47,14 @@ export const competitorsOf = (
 export const analysisKey = (competitors: Competitors, profile: Profile): string =>
   competitorsKey(competitorsOf(competitors, profile));
 
-/** The field of the open post, as the worker is asked about it; null where it has none. */
+/** The competing pages of the open post, as the worker is asked about them; null where it has none. */
 export function openCompetitors({ openPost, session }: RootState): CompetitorsOf | null {
   return openPost.competitors && competitorsOf(openPost.competitors, session.profile);
 }
 
 export const isOpen = ({ openPost }: RootState, postId: string): boolean => openPost.post?.id === postId;
 
-/** Keeps or drops a page of the field; all that follows from it is made anew. */
+/** Keeps or drops a competing page; all that follows from it is made anew. */
 export const setKept =
   (competitors: Competitors, address: string, kept: boolean, why: string): AppThunk<Promise<void>> =>
   async (dispatch) => {
@@ -65,7 +65,7 @@ export const setKept =
     await dispatch(analyse({ ...competitors, pages }));
   };
 
-/** Analyses a kept field, and keeps what the score needs of it. */
+/** Analyses the competing pages that are kept, and stores what the score needs of them. */
 export const analyse =
   (competitors: Competitors): AppThunk<Promise<void>> =>
   async (dispatch, getState, { workers }) => {
@@ -139,7 +139,7 @@ const changeOutline =
     }
   };
 
-/** Puts something of the field into the outline where it belongs. */
+/** Puts something that competitors have into the outline where it belongs. */
 export const putIn =
   (what: Put, says: string): AppThunk<Promise<void>> =>
   async (dispatch, getState, { workers }) => {
@@ -156,7 +156,7 @@ export const putIn =
     );
   };
 
-/** Fills in word budgets where there are none: from the length that is aimed at, shared out as the field's sections are. */
+/** Fills in word budgets where there are none: from the length that is aimed at, shared out as the competing pages' sections are. */
 export const fillBudgets =
   (): AppThunk<Promise<void>> =>
   async (dispatch, getState, { workers }) => {

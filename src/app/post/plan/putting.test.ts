@@ -12,7 +12,7 @@ const shown = (outline: readonly OutlineItem[]) =>
     .map(({ level, text, note, faq }) => `${faq ? "Q" : level} ${text}${note && ` (${note})`}`)
     .join("|");
 
-describe("putting things of the field into an outline", () => {
+describe("putting what competitors have into an outline", () => {
   it.each<[string, Putting, string | null, string]>([
     [
       "a heading before another",
@@ -43,12 +43,12 @@ describe("putting things of the field into an outline", () => {
   ])("%s", (_what, putting, at, expected) => {
     expect(shown(withPutting(items, putting, at, "new"))).toBe(expected);
   });
-  it("takes the words that the field's sections have along", () => {
+  it("takes the words that the competing pages' sections have along", () => {
     expect(withPutting([], { kind: "heading", text: "New", level: 2, budget: 90 }, null, "n")).toEqual([
       { id: "n", level: 2, text: "New", note: "", budget: 90 },
     ]);
   });
-  it("knows what is dragged from the field, and what is a heading of the outline", () => {
+  it("knows what is dragged from what competitors cover, and what is a heading of the outline", () => {
     const putting: Putting = { kind: "faq", text: "How?" };
     expect(puttingOf({ putting })).toBe(putting);
     expect(puttingOf({ sortable: {} })).toBeUndefined();

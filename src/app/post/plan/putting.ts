@@ -1,4 +1,4 @@
-/** What of the field can be put into an outline, by a button or by dragging. */
+/** What of the competitors can be put into an outline, by a button or by dragging. */
 import type { OutlineItem } from "../../../core/outline/outline";
 
 export type Putting =

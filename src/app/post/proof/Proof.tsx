@@ -16,7 +16,7 @@ import { StripHead } from "../StripHead";
 import { useOpenPost } from "../useOpenPost";
 import { CompareSheet } from "./compare/CompareSheet";
 import { useOthers } from "./compare/useOthers";
-import { CompetitorsStrip } from "./FieldStrip";
+import { CompetitorsStrip } from "./CompetitorsStrip";
 import { FindingRow } from "./FindingRow";
 import { PathLine } from "./PathLine";
 import { ResultPreview } from "./ResultPreview";

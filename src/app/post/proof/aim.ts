@@ -1,10 +1,10 @@
 import type { Benchmark } from "../../../core/benchmark/benchmark";
 import type { Aim } from "../../../data/model";
 
-/** Scores to reach where there is no field to pass. */
+/** Scores to reach where there are no competing pages to pass. */
 const STEPS = [50, 60, 70, 80, 90, 100];
 
-/** What the score is to reach, as a number and in words. Where nobody has chosen: the field average, then its best, then the next ten. */
+/** What the score is to reach, as a number and in words. Where nobody has chosen: the competitors' average, then their best, then the next ten. */
 export function aimOf(
   chosen: Aim | undefined,
   benchmark: Benchmark | null,

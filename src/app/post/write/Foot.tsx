@@ -23,7 +23,7 @@ interface Props {
   layers: ReadonlySet<LayerId>;
   onLayers: (layers: ReadonlySet<LayerId>) => void;
   onClaims: () => void;
-  /** Whether the tray of the field's terms is open. */
+  /** Whether the tray of the competing pages' terms is open. */
   tray: boolean;
   onTray: (open: boolean) => void;
   onLinks: () => void;

@@ -23,7 +23,7 @@ const KW = "cargo bike";
 /** Of seven words, three of them telling. */
 const LONG = "how often to water a snake plant";
 
-/** A field of ten pages with two terms, the second of a quarter of the first's weight, and two topics. */
+/** Ten competing pages with two terms, the second of a quarter of the first's weight, and two topics. */
 const competitors: CompetitorMeasure = {
   pages: 10,
   keyword: KW,
@@ -143,21 +143,33 @@ const tables: Record<CheckId, Row[]> = {
       (0.035 - 3 / 148) / 0.015,
     ],
     [
-      "two uses in 150 words above the field",
+      "two uses in 150 words above the competing pages",
       { keyword: KW },
       `${filler(2, "Cargo bike.")} ${filler(146)}`,
       (0.035 - 2 / 150) / (0.035 - 0.004),
       sparse,
     ],
     ["no text", { keyword: KW }, "", "waiting"],
-    // The field's usual is 1 % to 3 %, which 1 use in 200 words is half of.
-    ["below the field", { keyword: KW }, `cargo bike ${filler(198)}`, 0.5, measured],
-    ["inside the field", { keyword: KW }, `cargo bike ${filler(48)}. Cargo bike ${filler(48)}`, 1, measured],
-    // 8 uses in 200 words are 4 %: 4/9 of the way from 3 % to 1.75 times that.
-    ["above the field", { keyword: KW }, `${filler(8, "cargo bike.")} ${filler(184)}`, 5 / 9, measured],
-    ["a field for another keyword", { keyword: "bike" }, `bike ${filler(199)}`, 1, measured],
+    // The competing pages' usual is 1 % to 3 %, which 1 use in 200 words is half of.
+    ["below the competing pages", { keyword: KW }, `cargo bike ${filler(198)}`, 0.5, measured],
     [
-      "a field too small",
+      "inside the competing pages",
+      { keyword: KW },
+      `cargo bike ${filler(48)}. Cargo bike ${filler(48)}`,
+      1,
+      measured,
+    ],
+    // 8 uses in 200 words are 4 %: 4/9 of the way from 3 % to 1.75 times that.
+    [
+      "above the competing pages",
+      { keyword: KW },
+      `${filler(8, "cargo bike.")} ${filler(184)}`,
+      5 / 9,
+      measured,
+    ],
+    ["competing pages for another keyword", { keyword: "bike" }, `bike ${filler(199)}`, 1, measured],
+    [
+      "too few competing pages",
       { keyword: KW },
       `cargo bike ${filler(248)}`,
       1,
@@ -261,9 +273,9 @@ const tables: Record<CheckId, Row[]> = {
     ["150", {}, filler(150), 0],
     ["425", {}, filler(425), 0.5],
     ["700", {}, filler(700), 1],
-    // A field of 1,000 words: from 200 to 800.
-    ["half way in a field", {}, filler(500), 0.5, measured],
-    ["long enough for a field", {}, filler(800), 1, measured],
+    // A median of 1,000 words: from 200 to 800.
+    ["half way to the competing pages", {}, filler(500), 0.5, measured],
+    ["long enough for competing pages", {}, filler(800), 1, measured],
     [
       "code and alt text do not count",
       {},
@@ -272,7 +284,7 @@ const tables: Record<CheckId, Row[]> = {
     ],
   ],
   "field-terms": [
-    ["no field", {}, "Text", "not-applicable"],
+    ["no competing pages", {}, "Text", "not-applicable"],
     ["no text", {}, "", "waiting", measured],
     ["none of them", {}, filler(100), 0, measured],
     // Of 100 words the cover is usual 1 to 2 times, the motor 2 to 4 times.
@@ -291,7 +303,7 @@ const tables: Record<CheckId, Row[]> = {
     ["not across a comma", {}, `rain, cover ${filler(98)}`, 0, measured],
   ],
   "heading-topics": [
-    ["no field", {}, "Text", "not-applicable"],
+    ["no competing pages", {}, "Text", "not-applicable"],
     ["no text", {}, "", "waiting", measured],
     ["none", {}, "Text", 0, measured],
     ["the commoner of two", {}, "## What does it cost?\n\nText", 0.6, measured],
@@ -302,7 +314,7 @@ const tables: Record<CheckId, Row[]> = {
     ["the rare do not count", {}, "## Rare\n\nText", 0, measured],
   ],
   "reader-questions": [
-    ["no field", {}, "Text", "not-applicable"],
+    ["no competing pages", {}, "Text", "not-applicable"],
     ["none chosen", {}, "Text", "not-applicable", measured],
     ["no text", {}, "", "waiting", questionsOf("How wide is it?")],
     [
@@ -439,23 +451,23 @@ const tables: Record<CheckId, Row[]> = {
       1 - 8.1 / 25,
     ],
     ["in a language without a formula", { language: "xx" }, "Das Rad ist neu.", "not-applicable"],
-    // 102.045 is inside what the field's pages read like, or 7.045 over it.
+    // 102.045 is inside what the competing pages read like, or 7.045 over it.
     [
-      "plain as the field is",
+      "plain as the competing pages are",
       {},
       "The cat sat on the sofa.",
       1,
       { competitors: { ...competitors, ease: [70, 103] } },
     ],
     [
-      "plainer than the field",
+      "plainer than the competing pages",
       {},
       "The cat sat on the sofa.",
       1 - 7.045 / 25,
       { competitors: { ...competitors, ease: [85, 95] } },
     ],
     [
-      "a field of few pages",
+      "few competing pages",
       {},
       "The cat sat on the sofa.",
       1 - 22.045 / 25,

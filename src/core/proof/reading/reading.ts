@@ -68,7 +68,7 @@ export interface DraftReading {
   /** Occurrences in the body, by block: exact, inflected and close. */
   uses: { block: number; occurrences: Occurrence[] }[];
   useCount: number;
-  /** What it covers of the field; null where there is none. */
+  /** What it covers of the competing pages; null where there are none. */
   coverage: Coverage | null;
   /** Places of the blocks that are read as sentences, those without words left out. */
   prose: number[];

@@ -366,7 +366,7 @@ function TermPanel({
   );
 }
 
-/** Words that the usual ranges are said for: the draft's own once it is half as long as the field's median page, else that page's. */
+/** Words that the usual ranges are said for: the draft's own once it is half as long as the median competing page, else that page's. */
 function useRangeWords(): { words: number; own: boolean } {
   const median = useAppSelector((state) => state.openPost.competitors?.measure?.medianWords ?? 0);
   const own = useAppSelector((state) => state.competitors.ours?.words ?? 0);

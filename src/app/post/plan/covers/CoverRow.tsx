@@ -22,7 +22,7 @@ interface Props {
   children: ReactNode;
 }
 
-/** One thing that the field covers: what it is, whether it is here, and how it gets here. */
+/** One thing that competing pages cover: what it is, whether it is here, and how it gets here. */
 export function CoverRow({
   id,
   putting,

@@ -1,4 +1,4 @@
-/** Compare: the post beside a page of the field, an earlier version of itself or another post, check by check. */
+/** Compare: the post beside a competing page, an earlier version of itself or another post, check by check. */
 
 import { useMemo, useState } from "react";
 import { compareReports } from "../../../../core/proof/compare";

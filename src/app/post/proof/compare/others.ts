@@ -1,4 +1,4 @@
-/** What the open post can be compared with: pages of its field, its earlier versions, other posts. */
+/** What the open post can be compared with: its competing pages, its earlier versions, other posts. */
 
 import { emptyDoc } from "../../../../core/blocks/editorJson";
 import type { Finding } from "../../../../core/proof/finding";

@@ -1,4 +1,4 @@
-/** The field as a strip of scores: each page a mark, its average and best named, ours among them. */
+/** The competing pages as a strip of scores: each page a mark, their average and best named, ours among them. */
 import { points } from "../../ui/figures";
 import { Tooltip } from "../../ui/Tooltip";
 
