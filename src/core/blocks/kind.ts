@@ -139,6 +139,10 @@ export interface BlockKind<
   toHtml?: { [Kind in Shape["kind"]]?: Writes<Extract<Shape, { kind: Kind }>, HtmlWriter, Element> };
   /** The element of its containers, by their types. */
   wrapHtml?: { [Type in Around["type"]]?: Writes<Extract<Around, { type: Type }>, HtmlWriter, Element> };
+  /** Elements and attributes that it is read from and that text of nothing but words needs not: what a page from elsewhere may keep. */
+  htmlAllowed?: { elements?: readonly string[]; attributes?: Readonly<Record<string, readonly string[]>> };
+  /** Styles of its elements in a page that stands alone. */
+  pageStyle?: string;
   /** Elements that Markdown has a syntax for in some cases only, by their names. */
   toMarkdown?: Readonly<Record<string, MarkdownHandler>>;
   toDocx?: { [Kind in Shape["kind"]]?: Writes<Extract<Shape, { kind: Kind }>, undefined, DocxLine> };

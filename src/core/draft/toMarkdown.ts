@@ -22,23 +22,21 @@ const HANDLERS: Readonly<Record<string, Handle>> = defaultHandlers;
 const usual = (state: State, node: Element) =>
   HANDLERS[node.tagName]!(state, node, undefined) as Nodes | undefined;
 
-/** Elements that are told apart by data-block: Markdown has no syntax for those. */
-const MARKED = ["blockquote", "div", "section", "p", "nav"] as const;
-
 const toTree = unified().use(rehypeRemark, {
   document: true,
   handlers: {
+    // What is told apart by data-block: Markdown has no syntax for it.
+    ...Object.fromEntries(
+      Object.keys(HANDLERS).map((name) => [
+        name,
+        (state: State, node: Element) =>
+          node.properties.dataBlock === undefined ? usual(state, node) : asHtml(node),
+      ]),
+    ),
     ...Object.fromEntries(
       Object.entries(byName(({ toMarkdown }) => toMarkdown)).map(([name, write]) => [
         name,
         (state: State, node: Element) => write!(state, node, { html: asHtml, usual }) as Nodes,
-      ]),
-    ),
-    ...Object.fromEntries(
-      MARKED.map((name) => [
-        name,
-        (state: State, node: Element) =>
-          node.properties.dataBlock === undefined ? usual(state, node) : asHtml(node),
       ]),
     ),
     a(state, node: Element) {

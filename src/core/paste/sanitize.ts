@@ -2,20 +2,23 @@
 import type { Root } from "hast";
 import rehypeSanitize, { defaultSchema } from "rehype-sanitize";
 import { unified } from "unified";
+import { BLOCK_KINDS } from "../blocks/registry";
 import { SCHEMES } from "../safety/addresses";
+
+/** Attributes that kinds of blocks are read from, by the element. */
+const ofBlocks: Record<string, string[]> = {};
+for (const { htmlAllowed } of BLOCK_KINDS)
+  for (const [element, names] of Object.entries(htmlAllowed?.attributes ?? {}))
+    ofBlocks[element] = [...(ofBlocks[element] ?? []), ...names];
 
 /** What may come in: no script, style, form or frame, addresses of known schemes only. Embedded pictures may stay as data. */
 export const pasteSchema = {
   ...defaultSchema,
   attributes: {
-    "*": ["id", "dataBlock", "dataLayout", "dataSide", "dataFocus"],
+    ...ofBlocks,
+    "*": ["id", "dataBlock", ...(ofBlocks["*"] ?? [])],
     a: ["href"],
-    img: ["src", "dataSrc", "alt", "width", "height", "dataFile"],
-    ol: ["start"],
-    td: ["colSpan", "rowSpan"],
-    th: ["colSpan", "rowSpan"],
     code: [["className", /^language-/]],
-    iframe: ["src", "title", "dataPoster"],
   } as (typeof defaultSchema)["attributes"],
   // Elements whose text nobody reads: they go with all that is in them.
   strip: ["script", "style", "title", "noscript", "template", "textarea", "select", "svg", "math", "object"],
@@ -29,13 +32,10 @@ export const pasteSchema = {
   },
   tagNames: [
     ...(defaultSchema.tagNames ?? []),
-    "figure",
-    "figcaption",
     "main",
     "article",
     "header",
-    "iframe",
-    "nav",
+    ...BLOCK_KINDS.flatMap(({ htmlAllowed }) => htmlAllowed?.elements ?? []),
   ],
 };
 const sanitizer = unified().use(rehypeSanitize, pasteSchema);

@@ -7,6 +7,7 @@ import type { Element, ElementContent } from "hast";
 import { h } from "hastscript";
 import rehypeStringify from "rehype-stringify";
 import { unified } from "unified";
+import { BLOCK_KINDS } from "../blocks/registry";
 import type { Draft, PictureBlock } from "../draft/draft";
 import { blocksToHast } from "../draft/toHast";
 import { directionOf } from "../text/direction";
@@ -48,17 +49,7 @@ const structured = (data: object | null): Element | null =>
 const STYLE = `
 body{margin:0 auto;max-width:42rem;padding:2rem 1.25rem;font:1.1rem/1.6 Georgia,serif;color:#17212b;background:#fff}
 h1,h2,h3,h4{line-height:1.25;margin:2em 0 .5em}h1{margin-top:0;font-size:2rem}
-img{max-width:100%;height:auto}figure{margin:1.5rem 0}figcaption{font-size:.9rem;color:#54616c}
-blockquote{margin:1.5rem 0;padding-inline-start:1rem;border-inline-start:3px solid #d3dad8}
-table{border-collapse:collapse}th,td{border:1px solid #d3dad8;padding:.35rem .6rem;text-align:start}
-pre{overflow:auto;padding:1rem;background:#f3f5f4}iframe{width:100%;aspect-ratio:16/9;border:0}
-[data-block=pull]{border:solid #7d8a92;border-width:1px 0;padding:.5rem 0;font-size:1.25em;text-align:center}
-[data-block=note]{border:1px solid #7d8a92;background:#f3f5f4;padding:.7rem 1rem}
-[data-block=button] a{display:inline-block;border-radius:3px;background:#1d5c94;color:#fff;padding:.35rem 1.2rem;text-decoration:none}
-[data-block=gallery]{display:grid;gap:1rem;grid-auto-flow:column;grid-auto-columns:1fr}[data-block=gallery] figure{margin:0}
-[data-layout=grid]{grid-auto-flow:row;grid-template-columns:1fr 1fr}[data-block=gallery]:not([data-layout=column]) img{width:100%;aspect-ratio:3/2;object-fit:cover}[data-layout=column]{grid-auto-flow:row;grid-auto-columns:auto}
-[data-side=left]{float:left;width:50%;margin:.4rem 1.2rem .6rem 0}[data-side=right]{float:right;width:50%;margin:.4rem 0 .6rem 1.2rem}
-[data-side=wide]{margin-inline:-1.25rem}nav [data-level="3"]{margin-inline-start:1.2rem}h1,h2{clear:both}
+h1,h2{clear:both}${BLOCK_KINDS.map(({ pageStyle = "" }) => pageStyle).join("")}
 `;
 
 /** Writes the page. Empty fields leave no tag behind. */

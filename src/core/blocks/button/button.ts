@@ -14,6 +14,8 @@ const withoutLink = ({ link: _link, ...run }: Run): Run => run;
 
 export const button = defineBlock<ButtonBlock>({
   shapes: [buttonShape],
+  pageStyle:
+    "\n[data-block=button] a{display:inline-block;border-radius:3px;background:#1d5c94;color:#fff;padding:.35rem 1.2rem;text-decoration:none}",
   nodes: { button: { content: "text*", group: "block", attributes: { id, href: anyText() } } },
   fromEditor: {
     button({ attrs, push, text }) {

@@ -14,6 +14,7 @@ const CLASS = "language-";
 
 export const code = defineBlock<CodeBlock>({
   shapes: [codeShape],
+  pageStyle: "\npre{overflow:auto;padding:1rem;background:#f3f5f4}",
   nodes: {
     codeBlock: { content: "text*", group: "block", marks: "", attributes: { id, language: textOrNull } },
   },

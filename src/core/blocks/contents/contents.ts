@@ -12,6 +12,8 @@ export type ContentsBlock = Static<typeof contentsShape>;
 
 export const contents = defineBlock<ContentsBlock>({
   shapes: [contentsShape],
+  htmlAllowed: { elements: ["nav"] },
+  pageStyle: '\nnav [data-level="3"]{margin-inline-start:1.2rem}',
   nodes: { contents: { group: "block", atom: true, attributes: { id } } },
   fromEditor: { contents: ({ push }) => push({ kind: "contents", text: "", runs: [] }) },
   toEditor: { contents: () => [{ type: "contents" }] },

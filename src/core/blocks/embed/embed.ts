@@ -41,6 +41,8 @@ const read: HtmlHandler = (node, place, reader) => {
 
 export const embed = defineBlock<EmbedBlock>({
   shapes: [embedShape],
+  htmlAllowed: { elements: ["iframe"], attributes: { iframe: ["src", "title", "dataPoster"] } },
+  pageStyle: "\niframe{width:100%;aspect-ratio:16/9;border:0}",
   nodes: {
     embed: {
       group: "block",

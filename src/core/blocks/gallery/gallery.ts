@@ -14,6 +14,10 @@ export type Gallery = Static<typeof galleryShape>;
 
 export const gallery = defineBlock<never, Gallery>({
   containers: [galleryShape],
+  htmlAllowed: { attributes: { "*": ["dataLayout"] } },
+  pageStyle: `
+[data-block=gallery]{display:grid;gap:1rem;grid-auto-flow:column;grid-auto-columns:1fr}[data-block=gallery] figure{margin:0}
+[data-layout=grid]{grid-auto-flow:row;grid-template-columns:1fr 1fr}[data-block=gallery]:not([data-layout=column]) img{width:100%;aspect-ratio:3/2;object-fit:cover}[data-layout=column]{grid-auto-flow:row;grid-auto-columns:auto}`,
   nodes: {
     gallery: {
       content: "picture+",

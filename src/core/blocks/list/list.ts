@@ -35,6 +35,7 @@ const read: HtmlHandler = (node, place, reader) => {
 
 export const list = defineBlock<never, List | ListItem>({
   containers: [listShape, itemShape],
+  htmlAllowed: { attributes: { ol: ["start"] } },
   nodes: {
     bulletList: { content: "listItem+", group: "block list", attributes: { id } },
     orderedList: {

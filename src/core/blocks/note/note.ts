@@ -10,6 +10,7 @@ export type Note = Static<typeof noteShape>;
 
 export const note = defineBlock<never, Note>({
   containers: [noteShape],
+  pageStyle: "\n[data-block=note]{border:1px solid #7d8a92;background:#f3f5f4;padding:.7rem 1rem}",
   nodes: { note: { content: `${LINES}+`, group: "block", attributes: { id } } },
   fromEditor: { note: ({ key, inside }) => inside({ type: "note", id: `${key}n` }) },
   groupToEditor: { note: (_container, items, { parted, inner }) => parted(inner(items), { type: "note" }) },

@@ -95,6 +95,17 @@ const readFigure: HtmlHandler = (node, place, reader) => {
 
 export const picture = defineBlock<PictureBlock>({
   shapes: [pictureShape],
+  htmlAllowed: {
+    elements: ["figure", "figcaption"],
+    attributes: {
+      "*": ["dataSide", "dataFocus"],
+      img: ["src", "dataSrc", "alt", "width", "height", "dataFile"],
+    },
+  },
+  pageStyle: `
+img{max-width:100%;height:auto}figure{margin:1.5rem 0}figcaption{font-size:.9rem;color:#54616c}
+[data-side=left]{float:left;width:50%;margin:.4rem 1.2rem .6rem 0}[data-side=right]{float:right;width:50%;margin:.4rem 0 .6rem 1.2rem}
+[data-side=wide]{margin-inline:-1.25rem}`,
   nodes: {
     picture: {
       content: "text*",

@@ -13,6 +13,9 @@ export type Quote = Static<typeof quoteShape>;
 
 export const quote = defineBlock<never, Quote>({
   containers: [quoteShape],
+  pageStyle: `
+blockquote{margin:1.5rem 0;padding-inline-start:1rem;border-inline-start:3px solid #d3dad8}
+[data-block=pull]{border:solid #7d8a92;border-width:1px 0;padding:.5rem 0;font-size:1.25em;text-align:center}`,
   nodes: { blockquote: { content: `${LINES}+`, group: "block", attributes: { id, pull: flag } } },
   fromEditor: {
     blockquote({ key, attrs, inside }) {

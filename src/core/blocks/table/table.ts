@@ -92,6 +92,9 @@ function span(value: unknown): number {
 
 export const table = defineBlock<never, Table | TableRow | TableCell>({
   containers: [tableShape, rowShape, cellShape],
+  htmlAllowed: { attributes: { td: ["colSpan", "rowSpan"], th: ["colSpan", "rowSpan"] } },
+  pageStyle:
+    "\ntable{border-collapse:collapse}th,td{border:1px solid #d3dad8;padding:.35rem .6rem;text-align:start}",
   nodes: {
     table: { content: "tableRow+", group: "block", attributes: { id } },
     tableRow: { content: "(tableCell | tableHeader)*" },

@@ -3,16 +3,9 @@ import { type ContentMatch, Fragment, type NodeType } from "@tiptap/pm/model";
 import type { EditorNode } from "../../blocks/editorJson";
 import { documentSchema } from "../documentRules";
 
-/** Kinds that are nothing without what they hold. */
-const NOTHING_WHEN_EMPTY = new Set([
-  "bulletList",
-  "orderedList",
-  "gallery",
-  "faq",
-  "table",
-  "blockquote",
-  "note",
-]);
+/** Is a block of this kind nothing without what it holds? A block of other blocks is; one of text is an empty line. */
+const isNothingWhenEmpty = ({ spec: { group = "", content = "" } }: NodeType): boolean =>
+  group.split(" ").includes("block") && content.endsWith("+");
 
 /** A node with content that fits it, and behind it what does not. */
 export function repair(node: EditorNode): EditorNode[] {
@@ -22,7 +15,7 @@ export function repair(node: EditorNode): EditorNode[] {
   if (type.isLeaf) return [bare, ...(given ?? []).flatMap(repair)];
   const { content, after } = placedIn(type, (given ?? []).flatMap(repair));
   const empty = !content.length || !given?.length;
-  if (empty && NOTHING_WHEN_EMPTY.has(node.type)) return after;
+  if (empty && isNothingWhenEmpty(type)) return after;
   return [{ ...bare, ...(content.length && { content }) }, ...after];
 }
 

@@ -1,27 +1,13 @@
 import { Extension } from "@tiptap/core";
 import type { Node } from "@tiptap/pm/model";
 import { Plugin, PluginKey } from "@tiptap/pm/state";
-import { KEPT } from "../../../../core/draft/documentRules";
+import { nodeRules } from "../../../../core/draft/documentRules";
 import { freshId } from "../../../../data/freshId";
 
-const TYPES = [
-  "paragraph",
-  "heading",
-  "bulletList",
-  "orderedList",
-  "blockquote",
-  "codeBlock",
-  "horizontalRule",
-  "picture",
-  "table",
-  "embed",
-  "button",
-  "note",
-  "faq",
-  "gallery",
-  "contents",
-  KEPT,
-];
+/** Nodes that have an id of their own. */
+const TYPES = Object.entries(nodeRules)
+  .filter(([, { attributes }]) => attributes && "id" in attributes)
+  .map(([name]) => name);
 
 /** Whether both have the same ids in the same places, as after a key in a paragraph: looked at by identity, so that a long text costs little. */
 function keepsIds(before: Node, after: Node): boolean {
