@@ -24,13 +24,16 @@ const WALKS: Record<string, [path: string, sign: string][]> = {
   ],
 };
 
-/** Windows of every kind: a desk's, half of it, a desk's at twice its size, a telephone's; by day and by night. */
+/**
+ * Windows of every kind: a desk's, half of it, a desk's at twice its size, a telephone's; by day and by night. Colours, which take axe the
+ * longest and follow the scheme and not the width, are looked at once in each scheme.
+ */
 const WINDOWS = [
   { width: 1280, height: 800, colorScheme: "light" },
   { width: 1280, height: 800, colorScheme: "dark" },
-  { width: 900, height: 800, colorScheme: "light" },
-  { width: 640, height: 400, colorScheme: "dark" },
-  { width: 375, height: 760, colorScheme: "light" },
+  { width: 900, height: 800, colorScheme: "light", without: ["color-contrast"] },
+  { width: 640, height: 400, colorScheme: "dark", without: ["color-contrast"] },
+  { width: 375, height: 760, colorScheme: "light", without: ["color-contrast"] },
 ] as const;
 
 async function wear(page: Page, { width, height, colorScheme }: (typeof WINDOWS)[number]): Promise<void> {
@@ -53,7 +56,7 @@ for (const [name, screens] of Object.entries(WALKS)) {
       for (const window of WINDOWS) {
         await test.step(`${path} ${window.width} ${window.colorScheme}`, async () => {
           await wear(page, window);
-          await expectAccessible(page);
+          await expectAccessible(page, { without: "without" in window ? window.without : [] });
           const over = await page.evaluate(
             () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
           );
@@ -87,7 +90,7 @@ test("axe finds nothing in menus, sheets and forms that are open, by day and by 
   const look = async (open?: string) => {
     for (const window of [WINDOWS[0], WINDOWS[1], WINDOWS[4]]) {
       await wear(page, window);
-      await expectAccessible(page, open);
+      await expectAccessible(page, open === undefined ? {} : { within: open });
     }
     await wear(page, WINDOWS[0]);
   };
