@@ -43,7 +43,7 @@ test("a fix shows what was and what will be, gains what it promised, and is undo
   await expect.poll(async () => Math.abs((await keptScore(page, ID)) - before)).toBeLessThan(1e-9);
 });
 
-test("several fixes are one step; what was begun is looked at before release", async ({ page }) => {
+test("several fixes are one step; generated text is reviewed before release", async ({ page }) => {
   await openProof(page);
   const before = await keptScore(page, ID);
   await page.getByRole("button", { name: /^Fix \d+ things$/ }).click();
@@ -54,16 +54,16 @@ test("several fixes are one step; what was begun is looked at before release", a
   await dialog.getByRole("button", { name: /^Fix \d+ things$/ }).click();
   await expect(page.getByText(/^\d+ fixes: \+/)).toBeVisible();
   await expect.poll(async () => Math.abs((await keptScore(page, ID)) - before - promised)).toBeLessThan(0.06);
-  const begun = page.getByRole("region", { name: "To review" });
-  await expect(begun).toContainText("Two children in a box bike");
+  const toReview = page.getByRole("region", { name: "To review" });
+  await expect(toReview).toContainText("Two children in a box bike");
   await page
     .getByRole("navigation", { name: "Stages" })
     .getByRole("link", { name: /Release/ })
     .click();
   await expect(page.getByText("Generated text reviewed")).toBeVisible();
   await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name: /Proof/ }).click();
-  await begun.getByRole("button", { name: /^Accept “Two children/ }).click();
-  await expect(begun).toHaveCount(0);
+  await toReview.getByRole("button", { name: /^Accept “Two children/ }).click();
+  await expect(toReview).toHaveCount(0);
 });
 
 test("fixes of the text are one step of undo in the editor, too", async ({ page }) => {

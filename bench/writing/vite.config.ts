@@ -2,7 +2,7 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
-import application from "../../vite.config";
+import application from "../../vite.config.ts";
 
 export default defineConfig({
   ...application,

@@ -8,10 +8,10 @@ export interface TextToReview {
   block: number;
 }
 
-/** Those that still stand as they were begun; one that was changed has been looked at. */
-export function textsToReview(blocks: readonly Block[], begun: readonly string[]): TextToReview[] {
-  if (!begun.length) return [];
-  const ids = new Set(begun);
+/** Those that still stand as they were written; one that was changed has been reviewed. */
+export function textsToReview(blocks: readonly Block[], texts: readonly string[]): TextToReview[] {
+  if (!texts.length) return [];
+  const ids = new Set(texts);
   return blocks.flatMap((block, at): TextToReview[] => {
     if (block.kind === "picture" && block.alt && ids.has(block.alt))
       return [{ text: block.alt, kind: "alt text", block: at }];

@@ -17,7 +17,7 @@ it.each([
   expect(firstSteps(posts, keywords, scores).map(({ done }) => done)).toEqual(expected);
 });
 
-it("are gone once a text is begun", () => {
+it("are gone once a text is written in earnest", () => {
   expect(firstSteps([aimed], true, { a: { words: 100 } })).toEqual([]);
 });
 

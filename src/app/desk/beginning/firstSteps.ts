@@ -10,8 +10,8 @@ export interface FirstStep {
   post: Post | null;
 }
 
-/** Words from which on a text is begun in earnest. */
-const BEGUN = 100;
+/** Words from which on a text is written in earnest. */
+const IN_EARNEST = 100;
 
 /**
  * @param keywords there are keywords of any kind: a look-up, a list
@@ -24,7 +24,7 @@ export function firstSteps(
   scores: Readonly<Record<string, Pick<PostScore, "words"> | undefined>>,
 ): FirstStep[] {
   const aimed = posts.find(({ keyword }) => keyword.trim()) ?? null;
-  const written = posts.find(({ id }) => (scores[id]?.words ?? 0) >= BEGUN) ?? null;
+  const written = posts.find(({ id }) => (scores[id]?.words ?? 0) >= IN_EARNEST) ?? null;
   const steps: FirstStep[] = [
     { id: "keywords", done: keywords || aimed !== null, post: null },
     { id: "target", done: aimed !== null, post: posts.find(({ keyword }) => !keyword.trim()) ?? null },

@@ -72,7 +72,7 @@ export const makeFixes =
           return;
         }
         await keep(post, doc, { why: "before fixing" }, scores[post.id] ?? null);
-        const { doc: after, meta, begun } = fixedDoc(doc, fixes);
+        const { doc: after, meta, toReview } = fixedDoc(doc, fixes);
         const fields: Partial<Post> = Object.fromEntries(
           Object.keys(meta).map((key) => [key, post[key as keyof FixedMeta]]),
         );
@@ -80,7 +80,7 @@ export const makeFixes =
         await savePost(
           post.id,
           {
-            post: { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) },
+            post: { ...meta, ...(toReview.length && { begun: [...(post.begun ?? []), ...toReview] }) },
             doc: after,
           },
           savedAt,
@@ -88,7 +88,7 @@ export const makeFixes =
         done.push({
           id: post.id,
           savedAt,
-          fields: { ...fields, ...(begun.length && { begun: post.begun ?? [] }) },
+          fields: { ...fields, ...(toReview.length && { begun: post.begun ?? [] }) },
           doc,
         });
       });

@@ -20,17 +20,17 @@ export const applyFixes =
     if (!session || !post || readOnly || !fixes.length) return;
     await dispatch(keepCurrent({ why: "before fixing" }));
     const before = session.json();
-    const { doc: after, meta, begun } = fixedDoc(before, fixes);
+    const { doc: after, meta, toReview } = fixedDoc(before, fixes);
     const old = Object.fromEntries(Object.keys(meta).map((key) => [key, post[key as keyof FixedMeta]]));
     if (after !== before) session.replaceDoc(after);
     // As the editor holds it: with the ids that it gave to what is new.
     const fixed = session.json();
-    const edits = { ...meta, ...(begun.length && { begun: [...(post.begun ?? []), ...begun] }) };
+    const edits = { ...meta, ...(toReview.length && { begun: [...(post.begun ?? []), ...toReview] }) };
     if (Object.keys(edits).length) dispatch(postEdited(edits));
     const gain = fixes.reduce((sum, fix) => sum + fix.gain, 0);
     const [first] = fixes;
     toast(
-      `${fixes.length === 1 ? first!.name : `${fixes.length} fixes`}: +${points(gain)}.${begun.length ? " Review the text it started." : ""}`,
+      `${fixes.length === 1 ? first!.name : `${fixes.length} fixes`}: +${points(gain)}.${toReview.length ? " Review the text it started." : ""}`,
       {
         action: {
           label: "Undo",
@@ -48,7 +48,9 @@ export const applyFixes =
             dispatch(
               postEdited({
                 ...Object.fromEntries(fields),
-                ...(begun.length && { begun: (now.begun ?? []).filter((text) => !begun.includes(text)) }),
+                ...(toReview.length && {
+                  begun: (now.begun ?? []).filter((text) => !toReview.includes(text)),
+                }),
               }),
             );
             if (undone.left)

@@ -14,9 +14,9 @@ export function TextsToReview() {
   const { post, report, readOnly } = useOpenPost("post", "report", "readOnly");
   const dispatch = useAppDispatch();
   const go = useGo();
-  const begun = post?.begun;
+  const texts = post?.begun;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the report stands for the document
-  const left = useMemo(() => textsToReview(session.blocks(), begun ?? []), [session, begun, report]);
+  const left = useMemo(() => textsToReview(session.blocks(), texts ?? []), [session, texts, report]);
   if (!left.length) return null;
   return (
     <section aria-label="To review" className="mb-3 border border-plum/40 bg-plum-wash px-4 py-2 text-[13px]">
@@ -56,7 +56,7 @@ export function TextsToReview() {
                 className="quiet-link"
                 disabled={readOnly}
                 aria-label={`Accept “${text}” as it is`}
-                onClick={() => dispatch(postEdited({ begun: (begun ?? []).filter((one) => one !== text) }))}
+                onClick={() => dispatch(postEdited({ begun: (texts ?? []).filter((one) => one !== text) }))}
               >
                 Accept
               </button>

@@ -21,9 +21,9 @@ export function Underlines({ editor, layers }: { editor: Editor; layers: Readonl
   useEffect(adoptHighlightStyles, []);
   const [drawing, setDrawing] = useState<InSight | null>(null);
   useEffect(() => {
-    const begun = new InSight(editor);
-    setDrawing(begun);
-    return () => begun.stop();
+    const fresh = new InSight(editor);
+    setDrawing(fresh);
+    return () => fresh.stop();
   }, [editor]);
   useEffect(() => {
     if (!report || !drawing) return;

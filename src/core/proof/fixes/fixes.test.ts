@@ -252,8 +252,8 @@ describe("fixes in the editor's document", () => {
       ["heading-levels", "alt-texts", "slug"].map((fix) => ({ fix })),
       terms,
     );
-    const { doc: after, meta, begun } = fixedDoc(doc, fixes);
-    expect(begun).toEqual(["Two children in a box"]);
+    const { doc: after, meta, toReview } = fixedDoc(doc, fixes);
+    expect(toReview).toEqual(["Two children in a box"]);
     expect(meta).toEqual({ slug: "t" });
     expect(after.content.map(({ attrs }) => attrs?.level ?? attrs?.alt)).toEqual([
       2,
