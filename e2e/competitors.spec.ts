@@ -168,7 +168,7 @@ test("terms of the piece, assembled outlines, and the brief", async ({ page }) =
   await expect(drawer.getByText("What our hire families found out").first()).toBeVisible();
   await expectAccessible(page);
   await drawer.getByRole("button", { name: "Merge in" }).first().click();
-  await expect(page.getByText(/headings? merged in; what was there is untouched/)).toBeVisible();
+  await expect(page.getByText(/headings? added; existing headings are unchanged/)).toBeVisible();
   expect(
     await outline(page)
       .getByRole("textbox", { name: /^Heading/ })

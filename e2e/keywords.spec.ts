@@ -395,7 +395,7 @@ test("overlap is seen in the matrix, on the list and where a target is chosen", 
 test("a keyword file is looked at, corrected and read, with every row accounted for", async ({ page }) => {
   await openDesk(page);
   await page.goto("/keywords");
-  await page.getByRole("button", { name: "Bring in a file" }).click();
+  await page.getByRole("button", { name: "Import a file" }).click();
   const text =
     'Report\n\nBegriff;Zahl;Schwierigkeit;CPC\nLastenrad mieten;1.900;45;0,82\n;20;5;1,0\nlastenrad  mieten;77;;\n"offen;1;2;3\nFamilienrad;viel;12;0,20\n=SUMME(A1);10;1;0,10\n';
   const bytes = Buffer.concat([Buffer.of(0xff, 0xfe), Buffer.from(text, "utf16le")]);
@@ -433,7 +433,7 @@ test("a keyword file is looked at, corrected and read, with every row accounted 
 
 test("a workbook is read, and what is no table is refused with nothing lost", async ({ page }) => {
   await openLookUp(page);
-  await page.getByRole("button", { name: "Bring in a file" }).click();
+  await page.getByRole("button", { name: "Import a file" }).click();
   const choose = page.getByLabel("Choose a file: file");
   await choose.setInputFiles({
     name: "broken.xlsx",
@@ -574,7 +574,7 @@ test("reading a very large file shows how far it is, and can be cancelled", asyn
   const lines = Array.from({ length: 700_000 }, (_, i) => `bike part ${i},"1,${100 + (i % 900)}",${i % 101}`);
   const vast = onDisk("vast.csv", lines);
   await openLookUp(page);
-  await page.getByRole("button", { name: "Bring in a file" }).click();
+  await page.getByRole("button", { name: "Import a file" }).click();
   await page.getByLabel("Choose a file: file").setInputFiles(vast);
   await page.getByRole("button", { name: "Read the file" }).click({ timeout: 60_000 });
   await expect(page.getByText(/^line [\d,]+ of 700,000$/)).toBeVisible();
@@ -597,7 +597,7 @@ test("a hundred thousand keywords are read, sifted, sorted, scrolled, chosen and
     );
   await openDesk(page);
   await page.goto("/keywords");
-  await page.getByRole("button", { name: "Bring in a file" }).click();
+  await page.getByRole("button", { name: "Import a file" }).click();
   await page.getByLabel("Choose a file: file").setInputFiles(onDisk("huge.csv", lines));
   await page.getByRole("button", { name: "Read the file" }).click();
   await expect(page.getByText("100,001 rows read from")).toBeVisible({ timeout: 60_000 });

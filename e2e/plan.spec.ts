@@ -62,7 +62,7 @@ test("headings are moved by mouse, keep their notes, and are written up without 
     /Three laps of the yard/,
   );
   await page.getByRole("button", { name: "Add headings to draft" }).click();
-  await expect(page.getByText("Added 2 headings to the draft. Existing text is untouched.")).toBeVisible();
+  await expect(page.getByText("Added 2 headings to the draft. Existing text is unchanged.")).toBeVisible();
   await expect(sheet(page).getByRole("heading", { name: "Questions parents ask" })).toBeVisible();
   await expect(sheet(page)).toContainText("Every Saturday somebody pushes open the workshop door");
   await page.getByRole("button", { name: "Undo" }).last().click();

@@ -12,7 +12,7 @@ const WALKS: Record<string, [path: string, sign: string][]> = {
   Keywords: [
     ["/keywords/look-ups", "Opportunity"],
     ["/keywords/lists", "Opportunity"],
-    ["/keywords/overlap", "Per cent of the row"],
+    ["/keywords/overlap", "Percentage of the row"],
     ["/keywords/ideas", "Make a post"],
   ],
   "The stages of a post": [

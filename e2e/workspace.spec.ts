@@ -283,7 +283,7 @@ test("an import that cannot be read is said, and no post is made", async ({ page
   await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
 });
 
-test("many files come in with a report, and can be taken out again", async ({ page }) => {
+test("many files come in with a report, and can be deleted again", async ({ page }) => {
   await openDesk(page);
   const file = (name: string, content: string | Uint8Array) => ({
     name,
@@ -316,7 +316,7 @@ test("many files come in with a report, and can be taken out again", async ({ pa
       file("table.pdf", "x"),
     ]);
   const report = page.getByRole("dialog", { name: "Imported posts" });
-  await expect(report).toContainText("4 posts came in, 2 files did not.");
+  await expect(report).toContainText("4 posts imported, 2 files not imported.");
   await expect(report.getByRole("region", { name: "Not imported" }).getByRole("listitem")).toHaveText([
     /^table.pdf: This is no Markdown/,
     /^torn.md: It cannot be read: The front matter/,
@@ -347,7 +347,7 @@ test("storage that is refused at the start is said, with what to do", async ({ p
   });
   await page.goto("/");
   await expect(page.getByRole("alert")).toContainText("The workspace cannot be opened");
-  await expect(page.getByRole("alert")).toContainText("Nothing that was saved before has been touched");
+  await expect(page.getByRole("alert")).toContainText("Everything saved before is unchanged");
 });
 
 test("storage that is refused while writing is said, retried, and loses nothing", async ({ page, watch }) => {

@@ -113,7 +113,7 @@ test("a cleaned paste says what it put right, and can be had as it came or with 
   const html = `<p><b>Before you ride</b></p><p>Look at the <a href="https://a.example/p?utm_source=x">page</a>.</p><p>&nbsp;</p><p>Then go.</p>`;
   await paste(page, { "text/html": html });
   await expect(
-    page.getByText("Pasted and cleaned: 1 empty line taken out; 1 link freed of trackers."),
+    page.getByText("Pasted and cleaned: 1 empty line removed; 1 link stripped of trackers."),
   ).toBeVisible();
   await expect(sheet(page).getByRole("link")).toHaveAttribute("href", "https://a.example/p");
   await page.getByRole("button", { name: "Make it one" }).click();
@@ -159,7 +159,7 @@ test("an imported page leaves what could act behind, and says so", async ({ page
     .getByLabel("Import posts: files")
     .setInputFiles({ name: "page.html", mimeType: "text/html", buffer });
   await expect(
-    page.getByText(/3 addresses that would run or open something unsafe were taken out/),
+    page.getByText(/3 addresses that would run or open something unsafe were removed/),
   ).toBeVisible();
   await expect(sheet(page)).toContainText("See the strap and locks.");
   await expect(sheet(page).getByRole("link")).toHaveText(["locks"]);

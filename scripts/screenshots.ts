@@ -57,7 +57,7 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   ideas: (page) => open(page, "/keywords/ideas", page.getByRole("region", { name: "Ideas" })),
   import: async (page) => {
     await openLookUp(page);
-    await page.getByRole("button", { name: "Bring in a file" }).click();
+    await page.getByRole("button", { name: "Import a file" }).click();
     await page.getByLabel("Choose a file: file").setInputFiles({
       name: "keywords.csv",
       mimeType: "text/csv",

@@ -54,7 +54,7 @@ export function readCall(argv: string[]): Call | "help" {
     throw new CallError(command ? `There is no command “${command}”.` : "Say what to do.");
   const { config, folder } = readConfig(values.config);
   const patterns = named.length ? named : (config.files ?? []);
-  if (!patterns.length) throw new CallError("Name one file or more to score.");
+  if (!patterns.length) throw new CallError("Name at least one file to score.");
   const format = values.format ?? config.format ?? "text";
   if (!isFormat(format))
     throw new CallError(`There is no format “${format}”: ${FORMATS.map(({ id }) => id).join(", ")}.`);
@@ -67,7 +67,7 @@ export function readCall(argv: string[]): Call | "help" {
   const keyword = values.keyword ?? config.keyword;
   const files = expandFiles(patterns, config.ignore ?? [], named.length ? process.cwd() : folder);
   if (values.context !== undefined && files.length > 1)
-    throw new CallError("--context is of one post: name that file alone.");
+    throw new CallError("--context belongs to one post: name only that file.");
   return {
     files,
     format,
@@ -177,7 +177,7 @@ function readCompetitors(folder: string, profile: Profile): SavedCompetitors {
   } catch (error) {
     const { code, message } = error as NodeJS.ErrnoException;
     const why =
-      code === "ENOENT" ? "there is no such folder" : code === "ENOTDIR" ? "it is no folder" : message;
+      code === "ENOENT" ? "there is no such folder" : code === "ENOTDIR" ? "it is not a folder" : message;
     throw new CallError(`The competing pages in ${folder} cannot be read: ${why}.`);
   }
 }

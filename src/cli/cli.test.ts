@@ -159,23 +159,23 @@ describe("dune-sparrow score", () => {
   it.each([
     [[], "Say what to do"],
     [["fix"], "There is no command “fix”"],
-    [["score"], "Name one file"],
+    [["score"], "Name at least one file"],
     [["score", "a.md", "--format", "xml"], "There is no format “xml”"],
     [["score", "a.md", "--min", "high"], "--min takes a number"],
     [["score", "a.md", "--loud"], "--loud"],
     [["score", "a.md", "--profile", path("none.json")], "cannot be read"],
     [["score", "a.md", "--competitors", path("none")], "there is no such folder"],
-    [["score", "a.md", "--competitors", path("a.md")], "it is no folder"],
+    [["score", "a.md", "--competitors", path("a.md")], "it is not a folder"],
     [["score", "a.md", "--competitors", path("p")], "holds no .html file"],
     [["score", "a.md", "--profile", path("bad-profile.json")], "version: must be"],
     [["score", path("a.md"), "--context", path("none.json")], "cannot be read"],
     [["score", path("a.md"), "--context", path("profile.json")], "This is not a context file"],
-    [["score", path("a.md"), path("b.html"), "--context", path("profile.json")], "of one post"],
+    [["score", path("a.md"), path("b.html"), "--context", path("profile.json")], "belongs to one post"],
   ])("refuses the call %j", (args, why) => {
     const { code, out, err } = call(...args);
     expect([code, out]).toEqual([2, ""]);
     expect(err).toContain(why);
-    expect(err).toContain("Use: dune-sparrow score");
+    expect(err).toContain("Usage: dune-sparrow score");
   });
 
   it("measures against a folder of saved pages, the file itself left out", () => {
@@ -220,7 +220,7 @@ describe("dune-sparrow score", () => {
     expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · Default profile, version 4/);
     expect(out).toContain("best next step:");
     expect(out).toContain("Keyword in the meta title:");
-    expect(call("--help").out).toContain("Use: dune-sparrow score");
+    expect(call("--help").out).toContain("Usage: dune-sparrow score");
   });
 
   it("compares titles only of files that are posts of one site", () => {
@@ -267,7 +267,7 @@ describe("files that are none, or more than one", () => {
       "99",
     );
     expect(code).toBe(2);
-    expect(err).toContain("pipe.md: This is no regular file");
+    expect(err).toContain("pipe.md: This is not a regular file");
     expect(err).toContain("large.md: It is larger than 10 MB");
     expect(out).toContain(`${path("a.md")}: `);
     // A terminal shows the name and does not obey it.

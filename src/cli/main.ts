@@ -5,7 +5,7 @@ import { FORMATS } from "./formats/registry";
 import { printable } from "./printable";
 import { fixFiles, scoreFiles } from "./score";
 
-const USAGE = `Use: dune-sparrow score FILE… [options]
+const USAGE = `Usage: dune-sparrow score FILE… [options]
 
 Scores Markdown and HTML files as the application does. Names may be patterns: "posts/**/*.md"; - is standard
 input, read as Markdown.

@@ -106,7 +106,7 @@ function unknownNotes({ context, competitors, setAside }: ScoreOptions): string[
     "other posts and pages of the site",
   ].filter((one) => one !== false);
   return [
-    `Not known here: ${unknown.slice(0, -1).join(", ")} and ${unknown.at(-1)}. The context file that the application exports with a post says them (--context).`,
+    `Not known here: ${unknown.slice(0, -1).join(", ")} and ${unknown.at(-1)}. The context file that is exported with a post has them (--context).`,
   ];
 }
 
@@ -176,7 +176,7 @@ function bytesOf(file: string): Buffer {
   if (file !== STANDARD_INPUT) {
     const stat = statSync(file);
     if (stat.isDirectory()) throw new Error("This is a folder; name the files in it.");
-    if (!stat.isFile()) throw new Error("This is no regular file; what comes through a pipe is given as -.");
+    if (!stat.isFile()) throw new Error("This is not a regular file; use - to read from a pipe.");
     if (stat.size > MOST_BYTES) throw new Error(tooLarge);
     return readFileSync(file);
   }
@@ -191,7 +191,7 @@ function bytesOf(file: string): Buffer {
     pieces.push(piece.subarray(0, read));
   }
 }
-const tooLarge = `It is larger than ${MOST_BYTES / 1e6} MB, which no post is.`;
+const tooLarge = `It is larger than ${MOST_BYTES / 1e6} MB, too large for a post.`;
 
 function readDraftFile(file: string, options: ScoreOptions): ReadFile {
   const reader = READERS[endingOf(file)];

@@ -43,7 +43,7 @@ export class NoRoomError extends Error {
   override name = "NoRoomError";
   constructor() {
     super(
-      "There is no room in this browser's storage for a copy of what is there. Download the workspace file, delete copies that you no longer need, and try again.",
+      "There is no room in this browser's storage for a copy of the workspace. Download the workspace file, delete copies that you no longer need, and try again.",
     );
   }
 }
@@ -91,7 +91,7 @@ export function surplusOf(snapshots: readonly Snapshot[], room = Number.POSITIVE
 /** @throws Error where it is gone */
 export async function snapshotFile(id: string): Promise<Blob> {
   const body = await db.bodies.get(id);
-  if (!body) throw new Error("This copy is no longer there.");
+  if (!body) throw new Error("This copy no longer exists.");
   return body.file;
 }
 

@@ -111,7 +111,7 @@ export async function unpack(
     }
   } catch (error) {
     if (error instanceof ZipError) throw error;
-    throw new ZipError("It is no zip file, a part of it is missing, or a name in it leads out of it.");
+    throw new ZipError("It is not a zip file, part of it is missing, or a name in it leads outside it.");
   }
   const entries = new Map<string, Uint8Array>();
   const damaged: Damaged[] = [];
@@ -170,10 +170,10 @@ function whyOf(error: unknown): string {
 
 /** Why an entry of this name is ignored; null where it is good. Names go to screens and file systems. */
 function faultOfName(name: string): string | null {
-  if (!name.isWellFormed()) return "its name is no text";
+  if (!name.isWellFormed()) return "its name is not text";
   // biome-ignore lint/suspicious/noControlCharactersInRegex: what it looks for
   if (/[\u0000-\u001f\u007f-\u009f\u202a-\u202e\u2066-\u2069]/.test(name))
-    return "its name holds signs that cannot be seen";
+    return "its name has invisible characters";
   if (/^[/\\]|^[a-z]:|(?:^|[/\\])\.\.(?:[/\\]|$)/i.test(name)) return "its name leads out of the file";
   return null;
 }

@@ -23,7 +23,7 @@ export function backupReminder(posts: readonly Post[], backedUp: string, now: st
   const days = Math.floor((Date.parse(now) - Date.parse(since)) / 86_400_000);
   const changed = posts.filter(({ updatedAt }) => updatedAt > since).length;
   if (!changed || days < BACKUP_DAYS) return null;
-  return `${changed === 1 ? "1 post has" : `${changed} posts have`} changed since the workspace was last kept outside of this browser, ${days} days ago.`;
+  return `${changed === 1 ? "1 post has" : `${changed} posts have`} changed since your last backup outside this browser, ${days} days ago.`;
 }
 
 /**

@@ -32,7 +32,7 @@ function OpenPost({ id }: { id: string }) {
           heading="h1"
           what="This post could not be opened"
           why={`The browser's storage did not return it: ${opening.why}`}
-          safe="What was saved has not been touched."
+          safe="What was saved is unchanged."
           onRetry={opening.retry}
         />
       </div>

@@ -103,7 +103,7 @@ function SiteSetAside() {
     const next = { ...site, setAside };
     dispatch(siteChanged(next));
     saveSite(next).catch((error: Error) =>
-      toast.error(`It holds in this tab and is not saved: ${error.message}.`),
+      toast.error(`It applies in this tab but is not saved: ${error.message}.`),
     );
   };
   return (

@@ -6,7 +6,7 @@ const KEYS: [string, string][] = [
   ["?", "These keys, and the words of the application"],
   ["← →", "In the weight strip: from check to check; Enter goes to the place"],
   ["↑ ↓, Space", "In a keyword table: from row to row; choose the row"],
-  ["Shift ↑ ↓, Ctrl A", "In a keyword table: choose a stretch of rows; choose all that is shown"],
+  ["Shift ↑ ↓, Ctrl A", "In a keyword table: choose a range of rows; choose all that is shown"],
   [
     "Enter, Delete, Esc",
     "In a keyword table: open the row; hide or remove what is chosen; close the detail, then choose nothing",

@@ -109,8 +109,8 @@ function StartFailure({ why }: { why: string }) {
     <div className="m-auto max-w-xl p-6">
       <Notice heading="h1" title="The workspace cannot be opened">
         <p>
-          The browser did not let Dune Sparrow use its storage: {why || "it gave no reason"}. Nothing that was
-          saved before has been touched.
+          The browser did not let Dune Sparrow use its storage: {why || "it gave no reason"}. Everything saved
+          before is unchanged.
         </p>
         <p className="mt-2">
           Private windows and strict settings for site data are the usual causes. Allow storage for this

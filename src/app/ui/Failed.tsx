@@ -13,13 +13,7 @@ interface Props {
 }
 
 /** Something could not be read: why, what is safe, and the way to try again. */
-export function Failed({
-  what,
-  why,
-  safe = "Nothing saved has been touched.",
-  heading = "h2",
-  onRetry,
-}: Props) {
+export function Failed({ what, why, safe = "Saved work is unchanged.", heading = "h2", onRetry }: Props) {
   return (
     <Notice heading={heading} title={what}>
       <p>

@@ -29,7 +29,7 @@ export function sayFinding(f: ListedFinding): string {
       : f.state === "waiting"
         ? `waiting, 0 of ${f.weight}`
         : "set aside";
-  const much = f.excess ? ` ${points(f.excess * f.weight)} lost to too much.` : "";
+  const much = f.excess ? ` ${points(f.excess * f.weight)} lost to overuse.` : "";
   return `${f.name}: ${earned}.${much} ${f.reason}`;
 }
 
@@ -39,7 +39,7 @@ interface Block {
   says: string;
   weight: number;
   share: number;
-  /** The part lost to too much. */
+  /** The part lost to overuse. */
   excess: number;
   shape: string;
   gain: number;

@@ -49,7 +49,9 @@ async function sweep(): Promise<void> {
   if (!navigator.locks) return;
   await navigator.locks.request(OPEN_TABS, { ifAvailable: true }, async (lock) => {
     if (lock)
-      await sweepFreshAssets().catch((error: unknown) => console.warn("Pictures were not swept", error));
+      await sweepFreshAssets().catch((error: unknown) =>
+        console.warn("Unused pictures were not cleaned up", error),
+      );
   });
   void navigator.locks.request(OPEN_TABS, { mode: "shared" }, () => new Promise(() => {}));
 }

@@ -5,7 +5,7 @@ import { RUNS } from "../testing/runs";
 import { writeCsv } from "./writeCsv";
 
 const cellOf = (text: string): string =>
-  (Papa.parse(writeCsv(["a"], [[text]]), { newline: "\r\n" }).data as string[][])[1]![0]!;
+  (Papa.parse(writeCsv(["a"], [[text]]), { newline: "\r\n", delimiter: "," }).data as string[][])[1]![0]!;
 
 it.each([
   "=1+1",

@@ -43,7 +43,7 @@ export function readHeadings(
   for (const { id, text, faq } of items) {
     const own: HeadingNote[] = [];
     const { length } = text.trim();
-    if (!length) own.push({ kind: "empty", says: "Empty: it is left out when the outline is written up." });
+    if (!length) own.push({ kind: "empty", says: "Empty: it will not be added to the draft." });
     if (length > mostCharacters)
       own.push({ kind: "long", says: `${length} characters: ${mostCharacters} at most read well.` });
     if (length && seen.get(foldPlain(text))! > 1)
@@ -51,7 +51,7 @@ export function readHeadings(
     // As the check of the subheadings finds it: a heading is one field, and its words may stand apart.
     if (compiled && findKeyword(analyseText(text, pack), compiled, values, pack, true).length) {
       if (!faq) carrying++;
-      own.push({ kind: "keyword", says: "Holds the target keyword." });
+      own.push({ kind: "keyword", says: "Has the target keyword." });
     }
     if (own.length) notes.set(id, own);
   }
@@ -67,10 +67,10 @@ export function readHeadings(
         !compiled || !filled
           ? null
           : crowd
-            ? "The target keyword stands in most headings: a few are enough."
+            ? "Most headings have the target keyword: a few are enough."
             : carrying
               ? null
-              : "No heading holds the target keyword yet.",
+              : "No heading has the target keyword yet.",
     },
   };
 }

@@ -356,8 +356,8 @@ describe("headings as they are typed", () => {
   it.each<[string, string[], string | null]>([
     ["none", [], null],
     ["one", ["A kayak", "b"], null],
-    ["no heading", ["a", "b"], "No heading holds"],
-    ["most headings", ["A kayak", "Kayaks", "My kayak", "b"], "stands in most headings"],
+    ["no heading", ["a", "b"], "No heading has"],
+    ["most headings", ["A kayak", "Kayaks", "My kayak", "b"], "Most headings have"],
   ])("say whether the keyword is in %s of them", (_what, lines, says) => {
     const said = read(...lines).keyword.says;
     if (says === null) expect(said).toBeNull();

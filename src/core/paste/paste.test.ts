@@ -140,7 +140,7 @@ describe("what programs put on the clipboard", () => {
       "a word processor",
       WORD_PROCESSOR,
       "paragraph[bold(Choosing a bike)] paragraph[A box bike carries bold(three).] bulletList[listItem[paragraph[Rain cover] bulletList[listItem[paragraph[with vents]]]]]",
-      ["1 empty line taken out", "1 place with doubled or hard blanks put right"],
+      ["1 empty line removed", "1 place with doubled or hard blanks corrected"],
     ],
     [
       "a document in the browser",
@@ -152,13 +152,13 @@ describe("what programs put on the clipboard", () => {
       "mail",
       MAIL,
       "paragraph[Dear all,] paragraph[see link=https://a.example/x?id=4#top(the page).] bulletList[listItem[paragraph[brakes]] listItem[paragraph[tyres]]]",
-      ["2 empty lines taken out", "1 typed list made a list", "1 link freed of trackers"],
+      ["2 empty lines removed", "1 typed list turned into a list", "1 link stripped of trackers"],
     ],
     [
       "a page with a typed list before styled words",
       "<p>1. a</p><p>2. b</p><p><b>c</b> <i>d</i></p>",
       "orderedList[listItem[paragraph[a]] listItem[paragraph[b]]] paragraph[bold(c) italic(d)]",
-      ["1 typed list made a list"],
+      ["1 typed list turned into a list"],
     ],
     [
       "a spreadsheet",

@@ -63,16 +63,16 @@ export function pasteHtml(html: string): Pasted {
   const headings = markFakedHeadings(tree);
   const doc = docOf(structuredClone(tree));
   const said = [
-    told(counts.empty, "empty line", "taken out"),
+    told(counts.empty, "empty line", "removed"),
     told(
       counts.blanks,
       "place with doubled or hard blanks",
-      "put right",
+      "corrected",
       "places with doubled or hard blanks",
     ),
-    told(signs, "place with broken quotes or dashes", "put right", "places with broken quotes or dashes"),
-    told(lists, "typed list", "made a list", "typed lists"),
-    told(trackers, "link", "freed of trackers"),
+    told(signs, "place with broken quotes or dashes", "corrected", "places with broken quotes or dashes"),
+    told(lists, "typed list", "turned into a list", "typed lists"),
+    told(trackers, "link", "stripped of trackers"),
   ].filter(Boolean);
   const changed = JSON.stringify(doc) !== JSON.stringify(asItIs);
   return {

@@ -34,7 +34,7 @@ export function pastePlain(text: string): Pasted {
         ...plain,
         doc: paragraphsOf(right),
         asItIs: paragraphsOf(lines),
-        putRight: ["broken quotes or dashes put right"],
+        putRight: ["broken quotes or dashes corrected"],
       };
 }
 

@@ -72,7 +72,7 @@ export interface Evidence {
 export interface Workings {
   /** The formula with this draft's numbers. */
   formula?: string;
-  /** The part of the share that was lost to too much of something, 0 to 1. */
+  /** The part of the share that was lost to overuse of something, 0 to 1. */
   excess?: number;
 }
 

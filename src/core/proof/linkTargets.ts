@@ -48,12 +48,12 @@ export function targetResolver(reading: DraftReading): (href: string) => Target 
       /^https?:(?!\/\/)/i.test(bare) ||
       !URL.canParse(bare, base)
     ) {
-      return { kind: "broken", why: "is no valid address" };
+      return { kind: "broken", why: "is not a valid address" };
     }
     const url = new URL(bare, base);
     const absolute = SCHEME.test(bare) || bare.startsWith("//");
     if (absolute && bareHost(url.host) !== host) {
-      if (!isHost(url.hostname)) return { kind: "broken", why: "is no valid address" };
+      if (!isHost(url.hostname)) return { kind: "broken", why: "is not a valid address" };
       return { kind: "external", secure: url.protocol === "https:" };
     }
     const path = cleanPath(url.pathname);

@@ -43,7 +43,7 @@ describe("what a link points to", () => {
     ["javascript:alert(1)", { kind: "broken", why: "runs a script or opens data" }],
     ["java\nscript:alert(1)", { kind: "broken", why: "runs a script or opens data" }],
     ["data:text/html,x", { kind: "broken" }],
-    ["https://", { kind: "broken", why: "is no valid address" }],
+    ["https://", { kind: "broken", why: "is not a valid address" }],
     ["http:/a.example", { kind: "broken" }],
     ["https://a b.example", { kind: "broken" }],
     ["https://nodot/x", { kind: "broken" }],

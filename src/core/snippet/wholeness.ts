@@ -55,7 +55,7 @@ export interface TitlePart {
 }
 
 /**
- * What a title may be cut to: all of it without what stands in brackets, its beginning up to a border between clauses, and
+ * What a title may be cut to: all of it without what is in brackets, its beginning up to a border between clauses, and
  * what follows a colon. Never inside a bracket, a quotation or a clause.
  *
  * @returns the parts, longest beginnings first; nothing where brackets or quotations are left open

@@ -150,7 +150,7 @@ async function notAsWritten(
     return damaged.some(({ name }) => name === MANIFEST_NAME) ? [] : [`${MANIFEST_NAME}: it is missing.`];
   const manifest = parseJson(textOf(bytes, MANIFEST_NAME), "a manifest") as Partial<Manifest> | null;
   const files = manifest?.files;
-  if (typeof files !== "object" || files === null) return [`${MANIFEST_NAME}: it is no manifest.`];
+  if (typeof files !== "object" || files === null) return [`${MANIFEST_NAME}: it is not a manifest.`];
   const faults: string[] = [];
   for (const [name, content] of entries) {
     if (name === MANIFEST_NAME) continue;
@@ -194,7 +194,7 @@ function soundTexts(file: WorkspaceFile): Pick<Workspace, "file" | "notes"> {
     notes.push(...sound.said.map((said) => `${name}: ${said}`));
     if (safe.removed)
       notes.push(
-        `${name}: ${safe.removed} ${safe.removed === 1 ? "address that would act was" : "addresses that would act were"} taken out.`,
+        `${name}: ${safe.removed} ${safe.removed === 1 ? "address that would act was" : "addresses that would act were"} removed.`,
       );
     return { postId, doc: safe.removed ? safe.doc : sound.doc };
   });

@@ -14,7 +14,7 @@ export type Reach = "public" | "this-machine";
 
 /** Why an IP address is out of reach; null where it is not. Every spelling of IPv4 inside IPv6 counts as IPv4. */
 export function refusalOf(ip: string, reach: Reach): string | null {
-  if (!ipaddr.isValid(ip)) return "it is no address";
+  if (!ipaddr.isValid(ip)) return "it is not an address";
   // The library takes them for mapped ones, which are this machine's; these are nobody's (RFC 4291, section 2.5.5.1).
   if (/^(?:0*:){2,}(?:0+:)*(?:\d+\.){3}\d+$/.test(ip))
     return "it is an IPv4 address in disguise (IPv4-compatible) and not a public address";
@@ -46,7 +46,7 @@ function refusalOfIPv6(address: ipaddr.IPv6): string | null {
 
 /** @throws AddressRefused where the address itself shows that it may not be reached; its name is checked when it is resolved */
 export function checkAddress(address: string, reach: Reach): URL {
-  if (!URL.canParse(address)) throw new AddressRefused(address, "it is no web address");
+  if (!URL.canParse(address)) throw new AddressRefused(address, "it is not a web address");
   const url = new URL(address);
   if (url.protocol !== "http:" && url.protocol !== "https:")
     throw new AddressRefused(address, "only http and https are read");

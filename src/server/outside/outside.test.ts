@@ -40,7 +40,7 @@ describe("an address", () => {
     ["::", "unspecified"],
     ["198.18.0.1", "not a public address"],
     ["192.0.2.1", "not a public address"],
-    ["nonsense", "no address"],
+    ["nonsense", "not an address"],
   ])("%s is out of reach: %s", (ip, why) => {
     expect(refusalOf(ip, "public")).toContain(why);
   });

@@ -127,7 +127,7 @@ async function contentOf(answer: Dispatcher.ResponseData, url: URL, mostBytes: n
     throw new PageFailure(
       "not-a-page",
       media
-        ? `What is at this address is no page but ${media}.`
+        ? `What is at this address is not a page but ${media}.`
         : "What is at this address does not say what it is.",
     );
   }
@@ -137,7 +137,7 @@ async function contentOf(answer: Dispatcher.ResponseData, url: URL, mostBytes: n
     const text = decode(bytes, true, named && isCharset(named) ? named : undefined).text;
     return media === "text/plain" ? `<pre>${text.replace(/&/g, "&amp;").replace(/</g, "&lt;")}</pre>` : text;
   } catch {
-    throw new PageFailure("no-text", `What ${url.host} sent is no text.`);
+    throw new PageFailure("no-text", `What ${url.host} sent is not text.`);
   }
 }
 

@@ -127,8 +127,8 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
               value={language}
               onChange={setLanguage}
               options={[
-                { group: "Inflections and readability known", options: PACKED.map(named) },
-                { group: "Words match as they are written", options: OTHERS.map(named) },
+                { group: "Word forms and readability supported", options: PACKED.map(named) },
+                { group: "Exact words only", options: OTHERS.map(named) },
               ]}
             />
           )}

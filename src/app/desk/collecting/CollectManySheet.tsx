@@ -58,7 +58,7 @@ export function CollectManySheet({ posts, onClose }: { posts: readonly Post[]; o
   return (
     <Sheet title="Collect competing pages" wide onClose={close}>
       {candidates.state === "failed" ? (
-        <Failed what="The search could not be asked" why={candidates.why} onRetry={candidates.retry} />
+        <Failed what="The search did not answer" why={candidates.why} onRetry={candidates.retry} />
       ) : candidates.state === "loading" ? (
         <p role="status">Asking what the search knows …</p>
       ) : !all.length ? (

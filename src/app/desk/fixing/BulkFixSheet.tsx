@@ -71,7 +71,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
               <span>
                 {name}
                 <span className="block text-[12px] text-ink-2">
-                  {safe ? "changes no word" : toCheck ? "to review afterwards" : "see the preview"}
+                  {safe ? "changes no words" : toCheck ? "to review afterwards" : "see the preview"}
                 </span>
               </span>
             </label>
@@ -80,7 +80,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
         <section aria-label="Preview" className="min-w-0">
           {failure ? (
             <p role="alert" className="border-l-2 border-plum bg-plum-wash px-3 py-1.5 text-plum">
-              It could not be done: {failure}
+              The fixes could not be made: {failure}
             </p>
           ) : !fixes ? (
             <p role="status" className="figures text-ink-2">
@@ -89,7 +89,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
             </p>
           ) : !fixes.length ? (
             <p role="status" className="text-ink-2">
-              There is nothing of this kind to fix in these posts.
+              There is nothing to fix in these posts.
             </p>
           ) : (
             <>
@@ -135,7 +135,7 @@ export function BulkFixSheet({ posts, onClose }: { posts: readonly Post[]; onClo
                   Fix {count(chosen.length, "post")}
                 </Button>
                 <span className="figures text-ink-2">
-                  +{points(gain)} in sum; a version of each is kept before
+                  +{points(gain)} in total; a version of each is kept first
                 </span>
               </div>
             </>

@@ -64,7 +64,7 @@ export function ImportReport({ run, onClose }: { run: ImportRun; onClose: () => 
       <p className="mb-3">
         {takenBack
           ? "The new posts were deleted."
-          : `${count(came.length, "post")} came in${failed.length ? `, ${count(failed.length, "file")} did not` : ""}${stop.signal.aborted ? "; the rest was not read" : ""}.`}
+          : `${count(came.length, "post")} imported${failed.length ? `, ${count(failed.length, "file")} not imported` : ""}${stop.signal.aborted ? "; the rest was not read" : ""}.`}
       </p>
       {twins.length > 0 && <Twins twins={twins} onChoose={(some, choice) => void decide(some, choice)} />}
       {failed.length > 0 && (

@@ -91,7 +91,7 @@ describe("importing", () => {
       file("b.md", "# Fine"),
     );
     expect(results).toMatchObject([
-      { name: "a.exe", error: "This is no Markdown, HTML, DOCX, text or zip file." },
+      { name: "a.exe", error: "This is not a Markdown, HTML, DOCX, text or zip file." },
       { name: "empty.zip" },
       { title: "Fine" },
     ]);

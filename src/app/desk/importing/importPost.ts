@@ -115,7 +115,9 @@ const readFile =
       const text = new TextDecoder().decode(bytes);
       return {
         draft: plainDraft(text),
-        lost: ["It took longer than 20 seconds to read, so it came in as plain text, signs and all."],
+        lost: [
+          "It took longer than 20 seconds to read, so it was imported as plain text, Markdown signs included.",
+        ],
       };
     }
   };
@@ -208,7 +210,7 @@ const keep =
         `${count(missing.length, "picture")} could not be found and stayed as a path: ${missing.slice(0, NAMED).join(", ")}${missing.length > NAMED ? " …" : ""}.`,
       unread && `${count(unread, "picture")} could not be read and stayed as an address.`,
       removed &&
-        `${count(removed, "address", "addresses")} that would run or open something unsafe ${removed === 1 ? "was" : "were"} taken out; the words are there.`,
+        `${count(removed, "address", "addresses")} that would run or open something unsafe ${removed === 1 ? "was" : "were"} removed; the words are kept.`,
     ];
     const words = blocks.reduce((sum, { text }) => sum + (text.match(/\S+/g)?.length ?? 0), 0);
     return {

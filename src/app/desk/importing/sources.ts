@@ -45,7 +45,7 @@ export const sourcesIn =
     const inFolder = Boolean(file.webkitRelativePath);
     if (!/\.zip$/i.test(path) && !READABLE.test(path)) {
       if (inFolder || file.type.startsWith("image/")) return { sources: [], leftAlone: [], damaged: [] };
-      throw new Error("This is no Markdown, HTML, DOCX, text or zip file.");
+      throw new Error("This is not a Markdown, HTML, DOCX, text or zip file.");
     }
     if (file.size > MOST_BYTES) throw new Error("It is larger than 50 MB. Import it in parts.");
     if (!/\.zip$/i.test(path)) {

@@ -53,7 +53,7 @@ export function Board(props: Props) {
   if (state.state === "failed")
     return (
       <Notice title="The keywords could not be read">
-        <p>{state.message}. Nothing saved has been touched; open this screen again.</p>
+        <p>{state.message}. Saved work is unchanged; open this screen again.</p>
       </Notice>
     );
   if (state.state === "gone")

@@ -149,7 +149,7 @@ function OpportunityFormula({ searches, difficulty }: { searches: number; diffic
   const popularity = popularityOf(searches);
   return (
     <details className="mt-2 text-ink-2">
-      <summary className="w-fit underline underline-offset-2">How opportunity is made</summary>
+      <summary className="w-fit underline underline-offset-2">How opportunity is calculated</summary>
       <p className="figures mt-1">
         Popular and winnable: 100 · popularity · (1 − difficulty / 100), with popularity on a fixed scale of
         searches, lg(1 + searches) / lg(1 + {whole(FULLY_POPULAR)}), at most 1.

@@ -167,7 +167,7 @@ export function PreviewTable({ file, preview, language, onLanguage, onPlan, onEn
         <Button kind="primary" disabled={!keyword} onClick={onRead}>
           Read the file
         </Button>
-        {!keyword && <span className="text-plum">Say which column has the keywords.</span>}
+        {!keyword && <span className="text-plum">Choose the column that holds the keywords.</span>}
       </div>
     </>
   );

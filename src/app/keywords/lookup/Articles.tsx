@@ -110,7 +110,7 @@ function Drawn({
       const numbers = drawn.map((keyword) => keyword.numbers);
       selection.add(await workers.keywords.adopt(lookUpId, numbers, page.title));
     });
-  if (!keywords.length) return <p className="px-4 pb-3 text-ink-2">No keyword is known to lead there.</p>;
+  if (!keywords.length) return <p className="px-4 pb-3 text-ink-2">No keywords are known to lead there.</p>;
   return (
     <div className="border-t border-rule bg-paper px-4 py-2">
       <div className="mb-1 flex items-center gap-3">

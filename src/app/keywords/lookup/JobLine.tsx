@@ -49,7 +49,7 @@ export function JobLine({
             <p key={note}>{note}</p>
           ))}
           {job.empty && !job.notes.length && (
-            <p>The service knows nothing for these words. A keyword file may: bring one in.</p>
+            <p>The service knows nothing for these words. Try importing a keyword file.</p>
           )}
           {job.failed.map(({ seed, why }) => (
             <p key={seed} className="text-plum">

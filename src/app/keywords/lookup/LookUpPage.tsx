@@ -66,14 +66,14 @@ export function LookUpPage() {
         <SeedBar current={current} busy={job.job.state === "asking"} onAsk={job.ask} />
         <div className="ml-auto flex items-end gap-2">
           <Button onClick={() => setImporting(true)}>
-            <FileUp size={15} aria-hidden="true" /> Bring in a file
+            <FileUp size={15} aria-hidden="true" /> Import a file
           </Button>
           <EarlierLookUps search={search} current={current} />
         </div>
       </div>
       {failure && job.job.state === "idle" && (
         <p role="alert" className="mb-2 border-l-2 border-plum bg-plum-wash px-3 py-1.5 text-plum">
-          {failure} Earlier look-ups stay here, and files can be brought in.{" "}
+          {failure} Your earlier look-ups are still here, and you can import files.{" "}
           <button type="button" className="underline" onClick={retry}>
             Try again
           </button>
@@ -122,7 +122,7 @@ function NoLookUp({ missing, onFile }: { missing: boolean; onFile: () => void })
         tool, bring that in instead.
       </p>
       <Button className="mt-4" onClick={onFile}>
-        Bring in a file
+        Import a file
       </Button>
     </div>
   );

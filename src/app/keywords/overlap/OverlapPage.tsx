@@ -53,7 +53,7 @@ export function OverlapPage() {
     <div className="flex min-w-0 flex-1 gap-5 small:flex-col">
       <section aria-label="Overlap of all lists" className="min-w-0 flex-1">
         <p className="mb-2 text-[13px] text-ink-2">
-          Per cent of the row's keywords that the column has too. {count(matrix.total, "list")} compared,{" "}
+          Percentage of the row's keywords that the column has too. {count(matrix.total, "list")} compared,{" "}
           {matrix.lists.length} share something
           {matrix.lists.length > MOST && `; showing the ${MOST} that share most`}. Marked: over{" "}
           {percent(limit)} or has the same target.

@@ -91,8 +91,8 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
     dispatch(outlineReplaced(merged));
     toast(
       added
-        ? `${count(added, "heading")} merged in; what was there is untouched.`
-        : "All of it was there already.",
+        ? `${count(added, "heading")} added; existing headings are unchanged.`
+        : "All of it was in the outline already.",
       added ? undo : {},
     );
     onTaken();

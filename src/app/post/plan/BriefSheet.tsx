@@ -64,9 +64,7 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
       await navigator.clipboard.writeText(String(prompt));
       toast("Copied: paste it into a writing assistant.");
     } catch {
-      toast.error(
-        "The clipboard could not be written. The text is in the preview: select and copy it there.",
-      );
+      toast.error("The browser did not allow copying. The text is in the preview: select and copy it there.");
       setSeen("prompt");
     }
   };

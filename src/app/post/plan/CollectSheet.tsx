@@ -129,7 +129,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
           label="Addresses"
           hint={
             wrong[0]
-              ? `“${wrong[0].slice(0, 60)}” is no web address.`
+              ? `“${wrong[0].slice(0, 60)}” is not a web address.`
               : many
                 ? `At most ${MOST_ADDRESSES} at once.`
                 : "One per line. The server fetches them; private addresses are refused."

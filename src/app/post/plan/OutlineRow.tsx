@@ -118,7 +118,7 @@ export function OutlineRow(props: RowProps) {
           }`}
         />
         {notes.some(({ kind }) => kind === "keyword") && (
-          <Tooltip says="Holds the target keyword.">
+          <Tooltip says="Has the target keyword.">
             <span className="border-b border-dotted border-proof text-[11px] text-proof">keyword</span>
           </Tooltip>
         )}

@@ -42,7 +42,7 @@ export function useOutlineActions(outline: readonly OutlineItem[], onFocus: (id:
       if (added) session.setDoc(doc);
       toast(
         added
-          ? `Added ${count(added, "heading")} to the draft. Existing text is untouched.`
+          ? `Added ${count(added, "heading")} to the draft. Existing text is unchanged.`
           : "Every heading is in the draft already.",
         {
           ...(added && { action: { label: "Undo", onClick: () => session.setDoc(before) } }),
@@ -58,7 +58,7 @@ export function useOutlineActions(outline: readonly OutlineItem[], onFocus: (id:
         await navigator.clipboard.writeText(outlineToText(outline));
         toast("Copied the outline as text.");
       } catch {
-        toast.error("The clipboard could not be written. The brief holds the outline as text too.");
+        toast.error("The browser did not allow copying. The brief holds the outline as text too.");
       }
     },
   };

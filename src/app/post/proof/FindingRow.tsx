@@ -59,7 +59,7 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
       const next = { ...site, setAside: why === null ? others : { ...others, [id]: why } };
       dispatch(siteChanged(next));
       saveSite(next).catch((error: Error) =>
-        toast.error(`It holds in this tab and is not saved: ${error.message}.`),
+        toast.error(`It applies in this tab but is not saved: ${error.message}.`),
       );
     } else {
       const { [id]: _old, ...others } = post!.setAside;

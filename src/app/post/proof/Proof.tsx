@@ -76,7 +76,7 @@ export function Proof() {
               ) : (
                 "All points earned"
               )}
-              {lost > 0.05 && `, ${points(lost)} lost to too much`}
+              {lost > 0.05 && `, ${points(lost)} lost to overuse`}
               {aside > 0 && `, ${aside} set aside`}. {report.notes.join(" ")}
             </p>
           </div>

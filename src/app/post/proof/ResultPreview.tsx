@@ -66,7 +66,7 @@ export function ResultPreview({ tried }: { tried?: Try | undefined }) {
       </section>
       {report && (
         <p className="figures text-[12px] text-ink-2">
-          Widths by the metrics of Arial, {titleRules.size} and {lineRules.size} px. Scored by {profile.name},
+          Widths measured in Arial, {titleRules.size} and {lineRules.size} px. Scored by {profile.name},
           version {report.profile.version}.
         </p>
       )}

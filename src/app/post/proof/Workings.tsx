@@ -28,7 +28,7 @@ export function Workings({
         {state === "judged" && (
           <Line
             name="Earned"
-            says={`${share.toFixed(3)} · ${weight} = ${(share * weight).toFixed(2)} of ${weight}${excess > 0 ? `, ${(excess * weight).toFixed(2)} of it lost to too much` : ""}`}
+            says={`${share.toFixed(3)} · ${weight} = ${(share * weight).toFixed(2)} of ${weight}${excess > 0 ? `, ${(excess * weight).toFixed(2)} of it lost to overuse` : ""}`}
           />
         )}
         {gain > 0 && (

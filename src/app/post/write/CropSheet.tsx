@@ -89,7 +89,7 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
     });
   };
   const shown = (
-    <img src={image.src} alt="As it came, whole" className="block max-h-[58vh] w-auto max-w-full" />
+    <img src={image.src} alt="Original, uncropped" className="block max-h-[58vh] w-auto max-w-full" />
   );
   return (
     <Sheet title="Crop and focus" wide onClose={onClose}>

@@ -20,7 +20,7 @@ import { asAddress } from "./asAddress";
 const CHOICES = [
   ["dropFillers", "Remove “um”, “you know” and repeated words"],
   ["headings", "Add suggested headings"],
-  ["speakers", "Say who speaks, where several do"],
+  ["speakers", "Name the speakers, if there are several"],
 ] as const;
 const REST = 300;
 const MOST_BYTES = 5 * 1024 * 1024;
@@ -104,7 +104,7 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
           </label>
           {address === null && (
             <p role="alert" className="text-[13px] text-plum">
-              This is no address that a page may link to.
+              A page may not link to this address.
             </p>
           )}
         </div>
@@ -134,8 +134,8 @@ export function RecordingSheet({ editor, onClose }: { editor: Editor; onClose: (
             </>
           ) : (
             <p className="text-ink-2">
-              Times, numbers and caption lines go; sentences run on over them. A new section begins where the
-              subject changes. No words are added; words are only removed, as chosen here.
+              Times, numbers and caption lines are removed; sentences continue across them. A new section
+              begins where the subject changes. No words are added; words are only removed, as chosen here.
             </p>
           )}
           <Button

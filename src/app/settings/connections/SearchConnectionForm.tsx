@@ -97,7 +97,7 @@ export function SearchConnectionForm() {
               />
             )}
           </FieldLine>
-          <FieldLine label="Error rate" hint="Per cent of its answers that fail.">
+          <FieldLine label="Error rate" hint="Percentage of its answers that fail.">
             {(id) => (
               <NumberField
                 id={id}

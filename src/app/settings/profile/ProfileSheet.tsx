@@ -272,7 +272,7 @@ function Effect({ draft, changed }: { draft: Profile; changed: boolean }) {
       otherwise: null,
       current: true,
       pause: PAUSE,
-      says: (why) => `The profile could not be tried: ${why} No score has changed.`,
+      says: (why) => `The profile could not be previewed: ${why} No score has changed.`,
     },
   );
   const mean = (of: (one: Moved) => number) =>

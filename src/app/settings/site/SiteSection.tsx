@@ -50,7 +50,7 @@ export function SiteSection() {
       {line(
         "overlapLimit",
         "Overlap",
-        "Two lists are marked as competing when they share more than this per cent of their keywords.",
+        "Two lists are marked as competing when they share more than this percentage of their keywords.",
         "figures !w-32",
       )}
       {lines("categories", "Categories", "One per line.")}

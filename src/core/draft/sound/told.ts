@@ -26,9 +26,9 @@ export function sentences({ unknown, attributes, values, moved, flat, rest }: To
     blocks > 0 &&
       `${blocks === 1 ? "A block holds" : `${blocks} blocks hold`} what this version does not know (${kinds}): kept as ${blocks === 1 ? "it" : "they"} came, and cannot be edited here.`,
     moved > 0 &&
-      `${moved === 1 ? "A block was" : `${moved} blocks were`} not built as a document is: the text is there, and stands where it can.`,
+      `${moved === 1 ? "A block was" : `${moved} blocks were`} not built the way a document should be: the text is kept, as close to its place as possible.`,
     values > 0 &&
-      `${values === 1 ? "A value" : `${values} values`} that nothing can be done with ${values === 1 ? "was" : "were"} left out.`,
+      `${values === 1 ? "A value" : `${values} values`} that cannot be used ${values === 1 ? "was" : "were"} left out.`,
     attributes.size > 0 &&
       `Left out, since this version does not know it: ${[...attributes].slice(0, 8).join(", ").slice(0, 200)}.`,
     flat > 0 && `What was nested more than ${MOST_LEVELS} levels deep is paragraphs now.`,

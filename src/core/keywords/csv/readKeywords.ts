@@ -147,7 +147,7 @@ function readColumns(names: readonly string[], { columns }: CsvPlan): Columns {
 function faultOf(cells: readonly string[], text: string, columns: Columns): string | null {
   if (columns.keyword < 0) return "No column is the keyword's.";
   if (cells.length > columns.width && cells.slice(columns.width).some((cell) => cell.trim()))
-    return `It has ${cells.length} cells where the file has ${columns.width} columns: a separator stands inside a cell.`;
+    return `It has ${cells.length} cells where the file has ${columns.width} columns: there is a separator inside a cell.`;
   if (columns.keyword >= cells.length) return "It ends before the keyword's column.";
   if (!text) return "Its keyword is empty.";
   if (text.length > LONGEST_KEYWORD)

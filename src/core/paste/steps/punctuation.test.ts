@@ -27,7 +27,7 @@ describe("signs that came to harm", () => {
   });
   it("are put right in a paste, said, and left alone in code", () => {
     const { doc, putRight } = pasteHtml("<p>Itâ€™s here</p><pre><code>â€™</code></pre>");
-    expect(putRight).toEqual(["1 place with broken quotes or dashes put right"]);
+    expect(putRight).toEqual(["1 place with broken quotes or dashes corrected"]);
     expect(JSON.stringify(doc)).toContain("It’s here");
     expect(JSON.stringify(doc)).toContain("â€™");
   });

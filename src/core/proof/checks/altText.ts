@@ -39,7 +39,7 @@ export const altText = defineCheck({
     const said = [...faults].map(([fault, n]) => `${n} ${fault}`).join(", ");
     return judged(
       1 - poor.length / meant.length,
-      poor.length ? `Of ${meant.length}: ${said}.` : `All ${meant.length} have a fair alt text.`,
+      poor.length ? `Of ${meant.length}: ${said}.` : `All ${meant.length} have good alt text.`,
       atFault(
         poor.slice(0, MOST_EVIDENCE).map(({ block }) => ofAlt(reading, block)),
         1 / meant.length,

@@ -25,7 +25,7 @@ export const externalLinks = defineCheck({
     const targets = reading.links.map(({ link }) => target(link.href)).filter((t) => t.kind === "external");
     const secure = targets.filter((t) => t.secure).length;
     if (secure) return judged(1, `${plural(secure, "link")} to other sites over https.`);
-    if (!targets.length) return judged(0, "There is no link to another site.");
+    if (!targets.length) return judged(0, "There are no links to other sites.");
     return judged(insecureShare, `${plural(targets.length, "link")} to other sites, all over plain http.`);
   },
 });

@@ -32,7 +32,7 @@ export const keywordInAlt = defineCheck({
       const occurrence = bestOccurrence(reading.findIn(reading.analyse(picture.alt!), false));
       return occurrence ? [{ block, picture, occurrence }] : [];
     });
-    if (!carrying.length) return judged(0, `No alt text says ${quoted(reading.keyword.text)}.`);
+    if (!carrying.length) return judged(0, `No alt text has ${quoted(reading.keyword.text)}.`);
     const evidence = carrying.slice(0, MOST_EVIDENCE).map(({ block, picture, occurrence }) => ({
       quote: picture.alt!.slice(occurrence.start, occurrence.end),
       block,
@@ -45,7 +45,7 @@ export const keywordInAlt = defineCheck({
       // One less is enough where the others are no longer too many.
       const enough = carrying.length - 1 <= mostShare * alts.length;
       const places = atFault(evidence, enough ? 1 : 0);
-      return judged(0, `${carrying.length} of ${alts.length} alt texts say it: that is too many.`, places, {
+      return judged(0, `${carrying.length} of ${alts.length} alt texts have it: that is too many.`, places, {
         formula: `${carrying.length} / ${alts.length} is more than ${percent(mostShare)}`,
         excess: 1,
       });

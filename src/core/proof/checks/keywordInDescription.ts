@@ -8,6 +8,6 @@ export const keywordInDescription = defineCheck({
   name: "Keyword in the description",
   effort: "seconds",
   place: "description",
-  says: "The meta description says the target keyword; results pages show the searched words in bold there.",
+  says: "The meta description contains the target keyword; results pages show the searched words in bold there.",
   judge: (reading) => keywordInField(reading, reading.description, "meta description", true),
 });

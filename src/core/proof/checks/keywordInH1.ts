@@ -9,11 +9,11 @@ export const keywordInH1 = defineCheck({
   name: "Keyword in the page's H1",
   effort: "seconds",
   place: "title",
-  says: "The page's H1 says the target keyword. Most sites show the post's title as the H1.",
+  says: "The page's H1 contains the target keyword. Most sites show the post's title as the H1.",
   judge(reading) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.h1s.length) return waiting("The page has no H1 yet: give the post a title.");
-    let best: Judgement = judged(0, `The H1 does not say ${quoted(reading.keyword.text)}.`);
+    let best: Judgement = judged(0, `The H1 does not have ${quoted(reading.keyword.text)}.`);
     for (const { text, block } of reading.h1s) {
       const analysed = block === null ? reading.analyse(text) : reading.analysed(block);
       const occurrence = bestOccurrence(reading.findIn(analysed, true));

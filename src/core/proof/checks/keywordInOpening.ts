@@ -17,7 +17,7 @@ export const keywordInOpening = defineCheck({
     const opening = openingOf(reading);
     if (!opening) return waiting("There is no opening paragraph yet.");
     const best = bestOccurrence(reading.findIn(opening.analysed, true));
-    if (!best) return judged(0, `The opening does not say ${quoted(reading.keyword.text)}.`);
+    if (!best) return judged(0, `The opening does not have ${quoted(reading.keyword.text)}.`);
     return judged(best.value, `The opening has it ${formWords(best)}.`, [
       { ...opening.evidence(best.start, best.end), form: best.form },
     ]);

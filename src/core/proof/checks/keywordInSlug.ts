@@ -10,7 +10,7 @@ export const keywordInSlug = defineCheck({
   name: "Keyword in the slug",
   effort: "seconds",
   place: "slug",
-  says: "The page address says the target keyword, with or without its small words. Settle it before release: an address that changes later breaks links.",
+  says: "The page address contains the target keyword, with or without its small words. Settle it before release: an address that changes later breaks links.",
   judge(reading) {
     const { slug, keyword, pack } = reading;
     if (slug && keyword && isSlugOf(slug.text, keyword.text, pack))

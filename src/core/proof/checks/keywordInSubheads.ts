@@ -43,7 +43,7 @@ export const keywordInSubheads = defineCheck({
     return tooMany
       ? judged(
           best.occurrence.value * mostFactor,
-          `${carrying.length} of ${subheads.length} subheadings say it: that is too many.`,
+          `${carrying.length} of ${subheads.length} subheadings have it: that is too many.`,
           evidence,
           {
             formula: `${best.occurrence.value} · ${mostFactor} = ${(best.occurrence.value * mostFactor).toFixed(3)}: ${carrying.length} of ${subheads.length} are more than ${percent(mostShare)}`,

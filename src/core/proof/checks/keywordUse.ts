@@ -38,7 +38,7 @@ export const keywordUse = defineCheck({
   name: "Keyword use in the text",
   effort: "minutes",
   place: "body",
-  says: "The text uses the target keyword as often as a page on the subject does: neither hardly ever nor until it reads like a list. Inflections count; points stop at the upper end and fall beyond it.",
+  says: "The text uses the target keyword as often as a page on the subject does: neither hardly ever nor until it reads like a list. All word forms count; points stop at the upper end and fall beyond it.",
   judge(reading, { fewUses, fewWords, fewShare, endFactor, endAtLeast, overUses, overWords }) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.words) return waiting("There is no text yet.");

@@ -23,7 +23,7 @@ export const passiveVoice = defineCheck({
   says: ({ full }) =>
     `At most ${percent(full)} of the sentences are in the passive: who does what is easier to see in the active.`,
   judge(reading, { full, zero }) {
-    if (!reading.pack.passive) return notApplicable("Nobody has said how this language makes its passive.");
+    if (!reading.pack.passive) return notApplicable("The passive cannot be recognised in this language.");
     let all = 0;
     let passive = 0;
     const evidence: Evidence[] = [];

@@ -9,7 +9,7 @@ export const pictureNames = defineCheck({
   name: "Picture file names",
   effort: "minutes",
   place: "pictures",
-  says: "The names of the picture files are made of words, not what a camera or a screen grab left them.",
+  says: "The names of the picture files are made of words, not what a camera or screenshot tool gave them.",
   judge(reading) {
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const named = reading.pictures.filter(({ picture }) => picture.fileName);

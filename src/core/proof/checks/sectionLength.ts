@@ -30,7 +30,7 @@ export const sectionLength = defineCheck({
       worth: words / total,
     }));
     const reason = long.length
-      ? `${percent(inLong / total)} of the words stand in sections of more than ${mostWords} words; the longest has ${Math.max(...long.map((s) => s.words))}.`
+      ? `${percent(inLong / total)} of the words are in sections of more than ${mostWords} words; the longest has ${Math.max(...long.map((s) => s.words))}.`
       : `No section is longer than ${mostWords} words.`;
     return judged(1 - inLong / total, reason, evidence, {
       formula: `1 − ${inLong} / ${total} = ${(1 - inLong / total).toFixed(3)}`,

@@ -36,7 +36,7 @@ export const titleDistinct = defineCheck({
   name: "Meta title is the site's only one",
   effort: "seconds",
   place: "metaTitle",
-  says: "No other post of the site has the same meta title, or nearly the same words: two of a name compete, and readers cannot tell them apart.",
+  says: "No other post of the site has the same meta title, or nearly the same words: two with one title compete, and readers cannot tell them apart.",
   judge(reading, { nearShare, nearFactor }) {
     const field = reading.searchTitle;
     if (!field) return waiting("There is no title yet.");

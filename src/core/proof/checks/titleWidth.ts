@@ -21,7 +21,7 @@ export const titleWidth = defineCheck({
   name: "Meta title fits",
   effort: "seconds",
   place: "metaTitle",
-  says: "The meta title, with what the site adds behind it, fills the line of a results page and is not cut off. Width counts, not the number of characters.",
+  says: "The meta title, including what the site adds to the end, fills the line of a results page and is not cut off. Width counts, not the number of characters.",
   judge(reading, { size, range }) {
     const field = reading.searchTitle;
     if (!field) return waiting("There is no title yet.");

@@ -116,7 +116,7 @@ function candidates(reading: DraftReading, size: number, room: number): Candidat
 }
 
 const PART_WORDS: Record<TitlePart["part"], string> = {
-  whole: "without what stands in brackets",
+  whole: "without what is in brackets",
   beginning: "its beginning",
   end: "its second part",
 };

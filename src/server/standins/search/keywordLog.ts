@@ -25,7 +25,7 @@ export interface KeywordLog {
 export function readKeywordLog(file: string): KeywordLog {
   const [header, ...rows] = Papa.parse(readFileSync(file, "utf8").trim()).data;
   const lastMonth = header?.at(-1) ?? "";
-  if (!/^\d{4}-\d{2}$/.test(lastMonth)) throw new Error(`${file} is no keyword log.`);
+  if (!/^\d{4}-\d{2}$/.test(lastMonth)) throw new Error(`${file} is not a keyword log.`);
   const regions = new Map<string, LoggedQuery[]>();
   for (const [region, query, intent, cost, ...months] of rows) {
     const logged: LoggedQuery = {

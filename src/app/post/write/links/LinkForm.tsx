@@ -94,7 +94,7 @@ export function LinkForm({ editor, onDone }: { editor: Editor; onDone: () => voi
       </div>
       {refused && (
         <p role="alert" className="mt-1 text-[13px] text-plum">
-          This is no address that a page may link to. Use https://…, /own/page, #place or mailto:…
+          A page may not link to this address. Use https://…, /own/page, #place or mailto:…
         </p>
       )}
       <Command.List className="mt-1.5 max-h-64 overflow-y-auto border-t border-rule pt-1">
@@ -119,7 +119,7 @@ export function LinkForm({ editor, onDone }: { editor: Editor; onDone: () => voi
         ))}
         {!address && !choices.length && typed.trim() && (
           <Command.Empty className="px-3 py-1.5 text-[13px] text-ink-2">
-            Nothing of the site holds “{typed.trim()}”, and it is no address.
+            Nothing of the site holds “{typed.trim()}”, and it is not an address.
           </Command.Empty>
         )}
       </Command.List>

@@ -17,7 +17,7 @@ export interface EmbedAttributes {
 
 const saysOf = ({ href, label }: EmbedAttributes): string =>
   href
-    ? `${label || "Video or audio"}, from ${href}. Nothing of it is loaded here.`
+    ? `${label || "Video or audio"}, from ${href}. Nothing is loaded from it here.`
     : "Video or audio: its address goes above the sheet.";
 
 /** Something from another address, kept as a link with a picture for it: nothing is loaded from outside. */
