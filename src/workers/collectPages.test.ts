@@ -53,12 +53,13 @@ describe("collecting pages", () => {
     expect(outcomes.length).toBeGreaterThan(0);
     expect(outcomes.length).toBeLessThan(addresses.length);
   });
-  it("has nothing to do for no pages", async () => {
-    await collectPages(
-      [],
-      () => Promise.reject(new Error("never")),
-      () => {},
-      new AbortController().signal,
-    );
+  it("asks for nothing where there are no pages", async () => {
+    const addresses: string[] = [];
+    const read = (address: string) => {
+      addresses.push(address);
+      return Promise.reject(new Error("never"));
+    };
+    await collectPages([], read, () => {}, new AbortController().signal);
+    expect(addresses).toEqual([]);
   });
 });

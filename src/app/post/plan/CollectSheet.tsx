@@ -191,7 +191,7 @@ export function CollectSheet({ onClose }: { onClose: () => void }) {
           <Button kind="quiet" onClick={() => folder.current?.click()}>
             <FolderInput size={15} aria-hidden="true" /> A folder
           </Button>
-          <span className="min-w-0 truncate text-[13px] text-ink-2">
+          <span className={`min-w-0 text-[13px] text-ink-2 ${files.length ? "truncate" : ""}`}>
             {files.length
               ? `${count(files.length, "file")}: ${files.map(({ name }) => name).join(", ")}`
               : "or drop .html files, or a folder, here"}
