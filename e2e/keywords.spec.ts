@@ -533,7 +533,7 @@ test("a service that is down, slow, empty or answers nonsense is said, and what 
   await page.getByRole("button", { name: "Try the connection" }).click();
   await expect(page.getByRole("alert")).toContainText("failed on purpose");
   await page.goto(LOOK_UP);
-  await expect(page.getByRole("alert")).toContainText("Earlier look-ups stay here");
+  await expect(page.getByRole("alert")).toContainText("Your earlier look-ups are still here");
   await expect(page.getByRole("row").nth(2)).toBeVisible();
   await page.goto("/settings#connections");
   await page.getByLabel("Error rate").fill("0");

@@ -211,13 +211,14 @@ test("a check is set aside for the whole site, and judged again in Settings", as
   ).toBeVisible();
   await page.goto("/settings");
   await page.getByRole("button", { name: "Judge “Keyword in a subheading” again" }).click();
+  await expect(page.getByText("“Keyword in a subheading” is judged again.")).toBeVisible();
   await openStage(page, `${TOUR}/proof`);
   await expect(
     ledger(page).getByRole("button", { name: "Set “Keyword in a subheading” aside" }),
   ).toBeVisible();
 });
 
-test("the report is taken away in each format", async ({ page }) => {
+test("the report is exported in each format", async ({ page }) => {
   await openProof(page);
   for (const [name, ending, says] of [
     ["HTML, to print or share", "html", "<h3>Reading</h3>"],

@@ -318,7 +318,7 @@ test("many files come in with a report, and can be deleted again", async ({ page
   const report = page.getByRole("dialog", { name: "Imported posts" });
   await expect(report).toContainText("4 posts imported, 2 files not imported.");
   await expect(report.getByRole("region", { name: "Not imported" }).getByRole("listitem")).toHaveText([
-    /^table.pdf: This is no Markdown/,
+    /^table.pdf: This is not a Markdown/,
     /^torn.md: It cannot be read: The front matter/,
   ]);
   await expect(report).toContainText(

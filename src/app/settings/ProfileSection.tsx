@@ -3,9 +3,10 @@ import { toast } from "sonner";
 import { defaultProfile, type Profile } from "../../core/proof/profile";
 import { checks } from "../../core/proof/registry";
 import { parseProfile } from "../../data/schemas/validate";
-import { saveProfile, saveSite } from "../../data/settings";
+import { saveProfile } from "../../data/settings";
+import { changeSite } from "../store/changeSite";
 import { useAppDispatch, useAppSelector } from "../store/hooks";
-import { profileChanged, siteChanged } from "../store/sessionSlice";
+import { profileChanged } from "../store/sessionSlice";
 import { Button } from "../ui/Button";
 import { download } from "../ui/download";
 import { FileButton } from "../ui/FileButton";
@@ -99,13 +100,7 @@ function SiteSetAside() {
   const dispatch = useAppDispatch();
   const all = Object.entries(site.setAside ?? {});
   if (!all.length) return null;
-  const change = (setAside: Record<string, string>) => {
-    const next = { ...site, setAside };
-    dispatch(siteChanged(next));
-    saveSite(next).catch((error: Error) =>
-      toast.error(`It applies in this tab but is not saved: ${error.message}.`),
-    );
-  };
+  const change = (setAside: Record<string, string>) => dispatch(changeSite({ setAside }));
   return (
     <div className="mt-4">
       <h3 className="mb-1 text-[13px]">Set aside for the whole site</h3>
@@ -120,11 +115,12 @@ function SiteSetAside() {
                 type="button"
                 className="quiet-link"
                 aria-label={`Judge “${name}” again`}
-                onClick={() => {
-                  change(Object.fromEntries(all.filter(([other]) => other !== id)));
-                  toast(`“${name}” is judged again.`, {
-                    action: { label: "Undo", onClick: () => change(site.setAside ?? {}) },
-                  });
+                onClick={async () => {
+                  const before = site.setAside ?? {};
+                  if (await change(Object.fromEntries(all.filter(([other]) => other !== id))))
+                    toast(`“${name}” is judged again.`, {
+                      action: { label: "Undo", onClick: () => void change(before) },
+                    });
                 }}
               >
                 Check again

@@ -1,13 +1,13 @@
 interface Props {
   id: string;
   value: number;
-  /** From nought to this. */
+  /** From zero to this. */
   most: number;
   step?: number;
   onChange: (value: number) => void;
 }
 
-/** A number from nought up; what is typed beyond its bounds, or is no number, is brought within them. */
+/** A number from zero up; what is typed beyond its bounds, or is no number, is brought within them. */
 export function NumberField({ id, value, most, step = 1, onChange }: Props) {
   return (
     <input

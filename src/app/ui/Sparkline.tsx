@@ -1,4 +1,4 @@
-/** Twelve months as a small line, from nought to the year's highest. */
+/** Twelve months as a small line, from zero to the year's highest. */
 export function Sparkline({
   values,
   width,

@@ -20,7 +20,7 @@ describe("metadata", () => {
     ["a JPEG with XMP", bytes([0xff, 0xd8, 0xff, 0xe1, 0, 10], "http://a"), true],
     ["a JPEG without", bytes([0xff, 0xd8, 0xff, 0xe0, 0, 4, 1, 2, 0xff, 0xda], "Exif"), false],
     ["a JPEG that breaks off", bytes([0xff, 0xd8, 0xff, 0xe1]), false],
-    ["a JPEG with a length of nought", bytes([0xff, 0xd8, 0xff, 0xe0, 0, 0, 0xff, 0xe1]), false],
+    ["a JPEG with a length of zero", bytes([0xff, 0xd8, 0xff, 0xe0, 0, 0, 0xff, 0xe1]), false],
     ["a PNG with Exif", bytes([...PNG], [0, 0, 0, 1], "eXIf", [1]), true],
     ["a PNG without", PNG, false],
     [

@@ -11,7 +11,7 @@ export interface DecodedText {
 }
 
 /**
- * Bytes to text: by byte order mark; as UTF-16 where every other byte is nought; as UTF-8, a few broken bytes becoming
+ * Bytes to text: by byte order mark; as UTF-16 where every other byte is zero; as UTF-8, a few broken bytes becoming
  * U+FFFD; by an HTML page's own declaration; else as Windows-1252 (Encoding Standard). The byte order mark is no part of the text.
  *
  * @param html whether a declaration in the text counts
@@ -58,7 +58,7 @@ function marked(bytes: Uint8Array): string | null {
   return bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf ? "utf-8" : null;
 }
 
-/** UTF-16 without its mark: mostly Latin letters, whose other byte is nought. */
+/** UTF-16 without its mark: mostly Latin letters, whose other byte is zero. */
 function wide(bytes: Uint8Array): string | null {
   const looked = bytes.subarray(0, LOOKED_AT);
   if (looked.length < 4) return null;

@@ -1,13 +1,11 @@
 /** One finding of the ledger. */
 import { type FormEvent, useId, useState } from "react";
-import { toast } from "sonner";
 import type { Evidence } from "../../../core/proof/check";
 import type { Finding } from "../../../core/proof/finding";
 import type { Fix } from "../../../core/proof/fixes/fix";
-import { saveSite } from "../../../data/settings";
+import { changeSite } from "../../store/changeSite";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
-import { siteChanged } from "../../store/sessionSlice";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
 import { points } from "../../ui/figures";
@@ -56,11 +54,7 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
   const setAside = (why: string | null, everywhere: boolean) => {
     if (everywhere) {
       const { [id]: _old, ...others } = site.setAside ?? {};
-      const next = { ...site, setAside: why === null ? others : { ...others, [id]: why } };
-      dispatch(siteChanged(next));
-      saveSite(next).catch((error: Error) =>
-        toast.error(`It applies in this tab but is not saved: ${error.message}.`),
-      );
+      void dispatch(changeSite({ setAside: why === null ? others : { ...others, [id]: why } }));
     } else {
       const { [id]: _old, ...others } = post!.setAside;
       dispatch(postEdited({ setAside: why === null ? others : { ...others, [id]: why } }));

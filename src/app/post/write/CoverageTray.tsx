@@ -57,7 +57,7 @@ const range = ({ low, high }: TermCoverage): string => {
   return from === to ? `${from}` : `${from}–${to}`;
 };
 
-/** The usual range as a bar on a line from nought, the draft's own count as a tick. */
+/** The usual range as a bar on a line from zero, the draft's own count as a tick. */
 function RangeBar({ term: { low, high, count } }: { term: TermCoverage }) {
   const top = Math.max(high * 1.5, count, 1);
   const x = (value: number) => 2 + (value / top) * (WIDTH - 4);

@@ -16,15 +16,14 @@ export class PictureError extends Error {
 
 const MOST_BYTES = 25 * 1024 * 1024;
 
-/** Kinds by their first bytes; a file's name and declared type prove nothing. */
-function kindOf(bytes: Uint8Array): string | null {
-  const ascii = (from: number, to: number) => String.fromCharCode(...bytes.subarray(from, to));
-  if (bytes[0] === 0xff && bytes[1] === 0xd8) return "image/jpeg";
-  if (ascii(1, 4) === "PNG") return "image/png";
-  if (ascii(0, 4) === "GIF8") return "image/gif";
-  if (ascii(0, 4) === "RIFF" && ascii(8, 12) === "WEBP") return "image/webp";
-  if (ascii(4, 12) === "ftypavif") return "image/avif";
-  return null;
+/** Kinds of pictures that a page can show. */
+const KINDS = /^image\/(jpeg|png|gif|webp|avif)$/;
+
+/** The kind by what is in the file: its name and declared type prove nothing. */
+async function kindOf(file: File): Promise<string | null> {
+  const { fileTypeFromBlob } = await import("file-type");
+  const mime = (await fileTypeFromBlob(file))?.mime ?? "";
+  return KINDS.test(mime) ? mime : null;
 }
 
 /**
@@ -96,10 +95,10 @@ async function takePicture(file: File): Promise<Asset> {
     throw new PictureError(
       `“${file.name}” is larger than 25 MB. Your post is unchanged; make the picture smaller and try again.`,
     );
-  const type = kindOf(new Uint8Array(await file.slice(0, 16).arrayBuffer()));
+  const type = await kindOf(file);
   if (!type)
     throw new PictureError(
-      `“${file.name}” is no JPEG, PNG, GIF, WebP or AVIF picture. Your post is unchanged.`,
+      `“${file.name}” is not a JPEG, PNG, GIF, WebP or AVIF picture. Your post is unchanged.`,
     );
   const blob = new Blob([await file.arrayBuffer()], { type });
   let bitmap: ImageBitmap;

@@ -14,7 +14,7 @@ const WITHIN_SITE = 0.1;
 const ROUNDS = 100;
 const CLOSE_ENOUGH = 1e-10;
 
-/** @returns the prior of each page in order, above nought and summing to 1 */
+/** @returns the prior of each page in order, above zero and summing to 1 */
 export function linkPriors(pages: readonly LinkedPage[]): number[] {
   const count = pages.length;
   if (!count) return [];

@@ -33,7 +33,7 @@ export function searchRoutes(demo: string): Router {
         response,
         503,
         "stand-in-trouble",
-        "The stand-in failed on purpose: Settings, “Connections” has its error rate above nought.",
+        "The stand-in failed on purpose: Settings, “Connections” has its error rate above zero.",
       );
     try {
       const question = checkShape<never>(searchQuestion[operation], request.body, "a question to the search");

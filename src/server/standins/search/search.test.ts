@@ -89,7 +89,7 @@ describe("difficulty", () => {
     covered: 1,
     score: 1,
   });
-  it("is nought where nothing ranks, and full where ten strong pages do", () => {
+  it("is zero where nothing ranks, and full where ten strong pages do", () => {
     expect(difficultyOf(["bike"], [])).toBe(0);
     expect(difficultyOf(["bike"], Array(10).fill(page(1, "bike")))).toBe(100);
   });
