@@ -167,7 +167,7 @@ test("terms of the piece, assembled outlines, and the brief", async ({ page }) =
     .toBeGreaterThan(n);
   await expect(drawer.getByText("What our hire families found out").first()).toBeVisible();
   await expectAccessible(page);
-  await drawer.getByRole("button", { name: "Merge in" }).first().click();
+  await drawer.getByRole("button", { name: "Add to outline" }).first().click();
   await expect(page.getByText(/headings? added; existing headings are unchanged/)).toBeVisible();
   expect(
     await outline(page)

@@ -323,7 +323,7 @@ test("lists are named, merged, parted, copied and deleted, and every step can be
   await page.keyboard.press("Enter");
   await expect(page.getByText("2 keywords split off into “Seen at night”.")).toBeVisible();
   await expect(page.getByRole("link", { name: /^Seen at night/ })).toContainText("2");
-  await page.getByRole("button", { name: "Merge in" }).click();
+  await page.getByRole("button", { name: "Merge a list" }).click();
   await page.getByPlaceholder("Name of a list").fill("Seen");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("link", { name: /^Seen at night/ })).toBeHidden();

@@ -37,7 +37,7 @@ export function ListTop({ list, posts, actions, onPaste }: Props) {
             <ClipboardPaste size={15} aria-hidden="true" /> Paste keywords
           </Button>
           <ListPicker
-            trigger={<Button>Merge in</Button>}
+            trigger={<Button>Merge a list</Button>}
             label="Merge another list into this one"
             without={list.id}
             onList={actions.merge}

@@ -156,7 +156,7 @@ function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) 
       </ul>
       <div className="flex gap-2">
         <Button kind="primary" disabled={readOnly} onClick={() => void merge()}>
-          {chosen.size ? `Merge the ${chosen.size} ticked` : "Merge in"}
+          {chosen.size ? `Add the ${chosen.size} ticked` : "Add to outline"}
         </Button>
         <Button disabled={readOnly} onClick={replace}>
           Replace outline
