@@ -95,7 +95,7 @@ test("a row of the outline is one stop of Tab, and Tab changes the level only wh
   await expect(heading("Heading 2, level 2")).toBeFocused();
 });
 
-test("looking around moves no post to another stage; working in a room does", async ({ page }) => {
+test("looking around moves no post to another stage; working in a stage does", async ({ page }) => {
   const stageOf = async () => {
     await page.goto("/");
     const row = page.getByRole("listitem").filter({ hasText: "Electric cargo bike for families" });

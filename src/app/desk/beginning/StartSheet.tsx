@@ -1,6 +1,6 @@
 /** A site of one's own begins with four answers; what is there now is kept as a copy. */
 
-import { type FormEvent, useState } from "react";
+import { useForm } from "react-hook-form";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { originOf } from "../../../core/safety/origin";
@@ -37,54 +37,60 @@ const names = new Intl.DisplayNames("en", { type: "language" });
 const PACKED: readonly string[] = packedLanguages.map(({ code }) => code);
 const named = (code: string) => ({ value: code, label: names.of(code) ?? code });
 
+interface Answers {
+  name: string;
+  address: string;
+  language: string;
+  /** Separated by commas. */
+  categories: string;
+}
+
+/** An address as typed, as the site's origin; empty for none yet. Null where it is no address. */
+const originIn = (address: string): string | null => (address.trim() ? originOf(address) : "");
+
 export function StartSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
-  const [name, setName] = useState("");
-  const [address, setAddress] = useState("");
   const own = primaryLanguage(navigator.language);
-  const [language, setLanguage] = useState([...PACKED, ...OTHERS].includes(own) ? own : "en");
-  const [categories, setCategories] = useState("");
-  const [tried, setTried] = useState(false);
-  const [busy, setBusy] = useState(false);
-  const [failure, setFailure] = useState("");
-  const origin = address.trim() ? originOf(address) : emptySite.origin;
-  const start = async (event: FormEvent) => {
-    event.preventDefault();
-    setTried(true);
-    if (!name.trim() || !origin) return;
-    setBusy(true);
+  const form = useForm<Answers>({
+    defaultValues: {
+      name: "",
+      address: "",
+      language: [...PACKED, ...OTHERS].includes(own) ? own : "en",
+      categories: "",
+    },
+  });
+  const { errors, isSubmitting } = form.formState;
+  const start = async ({ name, address, language, categories }: Answers) => {
+    const title = name.trim();
     try {
       const outcome = await dispatch(
-        replaceWorkspace({ kind: "empty" }, { why: `Before “${name.trim()}” was started` }),
+        replaceWorkspace({ kind: "empty" }, { why: `Before “${title}” was started` }),
       );
-      if (outcome.kind !== "replaced") {
-        setFailure(outcome.kind === "refused" ? outcome.refused.message : "Cancelled.");
-        setBusy(false);
-        return;
-      }
+      if (outcome.kind !== "replaced")
+        throw new Error(outcome.kind === "refused" ? outcome.refused.message : "Cancelled.");
       await saveSite({
         ...emptySite,
-        name: name.trim(),
-        blogName: name.trim(),
-        origin,
+        name: title,
+        blogName: title,
+        origin: originIn(address) || emptySite.origin,
         language,
         categories: [...new Set(categories.split(",").map((one) => one.trim()))].filter(Boolean),
       });
       await dispatch(readSession());
       onClose();
-      toast(`“${name.trim()}” is ready. The demo is kept under Settings, Workspace.`, { duration: 12_000 });
+      toast(`“${title}” is ready. The demo is kept under Settings, Workspace.`, { duration: 12_000 });
     } catch (error) {
-      setFailure(messageOf(error));
-      setBusy(false);
+      form.setError("root", { message: messageOf(error) });
     }
   };
   return (
     <Sheet title="Start my own site" onClose={onClose}>
-      <form className="flex flex-col gap-3" noValidate onSubmit={(event) => void start(event)}>
-        <FieldLine
-          label="Name"
-          hint={tried && !name.trim() ? "The site needs a name." : "As readers know it."}
-        >
+      <form
+        className="flex flex-col gap-3"
+        noValidate
+        onSubmit={(event) => void form.handleSubmit(start)(event)}
+      >
+        <FieldLine label="Name" hint={errors.name ? "The site needs a name." : "As readers know it."}>
           {(id) => (
             <input
               id={id}
@@ -92,16 +98,15 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
               autoFocus
               className="field-box"
               maxLength={200}
-              aria-invalid={tried && !name.trim()}
-              value={name}
-              onChange={(event) => setName(event.target.value)}
+              aria-invalid={errors.name !== undefined}
+              {...form.register("name", { validate: (text) => text.trim() !== "" })}
             />
           )}
         </FieldLine>
         <FieldLine
           label="Address"
           hint={
-            tried && !origin
+            errors.address
               ? "Enter an address such as my-site.example, or leave it empty for now."
               : "Links to it count as internal. You can leave it empty for now."
           }
@@ -113,9 +118,8 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
               inputMode="url"
               placeholder="my-site.example"
               maxLength={300}
-              aria-invalid={tried && !origin}
-              value={address}
-              onChange={(event) => setAddress(event.target.value)}
+              aria-invalid={errors.address !== undefined}
+              {...form.register("address", { validate: (text) => originIn(text) !== null })}
             />
           )}
         </FieldLine>
@@ -124,8 +128,8 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
             <Select
               id={id}
               className="!w-auto"
-              value={language}
-              onChange={setLanguage}
+              value={form.watch("language")}
+              onChange={(code) => form.setValue("language", code)}
               options={[
                 { group: "Word forms and readability supported", options: PACKED.map(named) },
                 { group: "Exact words only", options: OTHERS.map(named) },
@@ -134,24 +138,16 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
           )}
         </FieldLine>
         <FieldLine label="Categories" hint="Separated by commas. They can come later.">
-          {(id) => (
-            <input
-              id={id}
-              className="field-box"
-              maxLength={2000}
-              value={categories}
-              onChange={(event) => setCategories(event.target.value)}
-            />
-          )}
+          {(id) => <input id={id} className="field-box" maxLength={2000} {...form.register("categories")} />}
         </FieldLine>
-        {failure && (
+        {errors.root && (
           <p role="alert" className="border-l-2 border-plum bg-plum-wash px-3 py-1.5 text-plum">
-            The site was not started: {failure} Nothing here has changed.
+            The site was not started: {errors.root.message} Nothing here has changed.
           </p>
         )}
         <div className="flex items-center gap-3">
-          <Button type="submit" kind="primary" disabled={busy}>
-            {busy ? "Starting …" : "Start"}
+          <Button type="submit" kind="primary" disabled={isSubmitting}>
+            {isSubmitting ? "Starting …" : "Start"}
           </Button>
           <span className="text-[13px] text-ink-2">
             What is here now is kept. You can bring it back under Settings, Workspace.
