@@ -17,7 +17,7 @@ import {
 } from "../data/lookUps";
 import type { LookUp, SearchConnection } from "../data/model";
 import type { Article, KeywordNumbers, RankedPage, Region } from "../data/schemas/search";
-import { createSearchClient, SearchFailure } from "../services/search/searchClient";
+import { createSearchClient, type SearchClient, SearchFailure } from "../services/search/searchClient";
 import { type BoardQuestion, Boards, type OpenBoard } from "./boards";
 import type { BoardGroup, BoardRow, BoardView, KeywordBoard, KeywordDetail, MapPoint } from "./keywordBoard";
 import { ListIndex, type NamedOverlap, type OverlapMatrix } from "./listIndex";
@@ -69,10 +69,10 @@ export interface MergedLookUps {
   count: number;
 }
 
-export function createKeywordsApi() {
+/** @param search who is asked */
+export function createKeywordsApi(search: SearchClient = createSearchClient()) {
   const lists = new ListIndex();
   const boards = new Boards(() => lists.uses());
-  const search = createSearchClient();
   /** Look-ups that are being asked for, by their id. */
   const asking = new Map<string, AbortController>();
 
