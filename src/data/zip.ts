@@ -89,7 +89,7 @@ export interface Unpacked {
 /**
  * Unpacks a zip.
  *
- * @param wanted which entries are unpacked; all count towards the bounds
+ * @param accepts which entries are unpacked; all count towards the bounds
  * @throws ZipError where it is none, or more than may be taken
  */
 export async function unpack(

@@ -1,4 +1,4 @@
-/** Files that were dropped, those of dropped folders too, in the order of their paths. @param wanted which of them */
+/** Files that were dropped, those of dropped folders too, in the order of their paths. @param accepts which of them */
 export async function droppedFiles(
   dropped: DataTransfer,
   accepts: (name: string) => boolean,

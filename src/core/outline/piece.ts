@@ -1,4 +1,4 @@
-/** The terms of a piece: who it is for, what it is to do, how it is to sound. */
+/** The goals of a post: who it is for, what it should achieve, how it should sound. */
 import type { Piece } from "./shapes";
 
 export type { Piece } from "./shapes";

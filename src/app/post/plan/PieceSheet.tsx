@@ -1,4 +1,4 @@
-/** The terms of the piece: who it is for, what it is to do, how it is to sound. The site's own stand where nothing is said. */
+/** The goals of a post: who it is for, what it should achieve, how it should sound. The site's own apply where nothing is said. */
 import { useId } from "react";
 import { toast } from "sonner";
 import {
