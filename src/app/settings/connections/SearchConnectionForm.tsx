@@ -1,36 +1,55 @@
 /** Where the search service is reached, and the trouble that the stand-in is asked to make. */
 
-import { useState } from "react";
+import { useRef, useState } from "react";
+import { messageOf } from "../../../core/messageOf";
 import type { SearchConnection } from "../../../data/model";
 import { saveSearchConnection } from "../../../data/settings";
 import { useDependencies } from "../../store/DependenciesContext";
-import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { searchChanged } from "../../store/sessionSlice";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
-import { count } from "../../ui/figures";
-import { NumberField } from "../../ui/NumberField";
+import { count, whole } from "../../ui/figures";
 import { Select } from "../../ui/Select";
-import { CheckedField } from "../CheckedField";
+import { CommittedField } from "../CommittedField";
+
+const addressFault = (text: string): string | null =>
+  /^https?:\/\/[^/\s]+/.test(text.trim()) && URL.canParse(text.trim())
+    ? null
+    : "An address such as https://keywords.example/v1 is needed.";
+const numberFault =
+  (most: number) =>
+  (text: string): string | null =>
+    /^\d+$/.test(text.trim()) && Number(text) <= most
+      ? null
+      : `Enter a whole number from 0 to ${whole(most)}.`;
 
 export function SearchConnectionForm() {
   const { workers } = useDependencies();
+  const store = useAppStore();
   const connection = useAppSelector((state) => state.session.search);
   const dispatch = useAppDispatch();
   const [failure, setFailure] = useState("");
   const [answer, setAnswer] = useState<{ good: boolean; says: string } | null>(null);
+  /** The last change on its way to the database. */
+  const saving = useRef(Promise.resolve());
   const edit = (changes: Partial<SearchConnection>) => {
-    const next = { ...connection, ...changes };
-    dispatch(searchChanged(next));
     setAnswer(null);
-    saveSearchConnection(next).then(
-      () => setFailure(""),
-      (error: Error) => setFailure(error.message),
-    );
+    saving.current = saving.current.then(async () => {
+      const next = { ...store.getState().session.search, ...changes };
+      try {
+        await saveSearchConnection(next);
+        dispatch(searchChanged(next));
+        setFailure("");
+      } catch (error) {
+        setFailure(messageOf(error));
+      }
+    });
   };
   const tryIt = async () => {
     setAnswer({ good: true, says: "Asking …" });
-    const outcome = await workers.keywords.regions(connection);
+    await saving.current;
+    const outcome = await workers.keywords.regions(store.getState().session.search);
     setAnswer(
       "ok" in outcome
         ? {
@@ -44,7 +63,7 @@ export function SearchConnectionForm() {
     <div className="flex flex-col gap-3">
       {failure && (
         <p role="alert" className="text-plum">
-          The change is not saved ({failure}). It holds in this tab; change it again to retry.
+          The change was not saved: {failure}. The connection is as it was; change it again to retry.
         </p>
       )}
       <FieldLine
@@ -69,15 +88,12 @@ export function SearchConnectionForm() {
           hint="Questions go there through this application's server, which reaches public addresses and this machine."
         >
           {(id) => (
-            <CheckedField
+            <CommittedField
               id={id}
+              inputMode="url"
               value={connection.address}
-              fault={(text) =>
-                /^https?:\/\/[^/\s]+/.test(text) && URL.canParse(text)
-                  ? null
-                  : "An address such as https://keywords.example/v1 is needed."
-              }
-              onChange={(address) => edit({ address: address.trim() })}
+              fault={addressFault}
+              onCommit={(address) => edit({ address })}
             />
           )}
         </FieldLine>
@@ -88,23 +104,25 @@ export function SearchConnectionForm() {
             hint="Milliseconds that the stand-in waits before each answer, up to 30,000."
           >
             {(id) => (
-              <NumberField
+              <CommittedField
                 id={id}
-                most={30_000}
-                step={100}
-                value={connection.delay}
-                onChange={(delay) => edit({ delay })}
+                inputMode="numeric"
+                className="figures !w-32"
+                value={String(connection.delay)}
+                fault={numberFault(30_000)}
+                onCommit={(delay) => edit({ delay: Number(delay) })}
               />
             )}
           </FieldLine>
           <FieldLine label="Error rate" hint="Percentage of its answers that fail.">
             {(id) => (
-              <NumberField
+              <CommittedField
                 id={id}
-                most={100}
-                step={5}
-                value={Math.round(connection.errorRate * 100)}
-                onChange={(percent) => edit({ errorRate: percent / 100 })}
+                inputMode="numeric"
+                className="figures !w-32"
+                value={String(Math.round(connection.errorRate * 100))}
+                fault={numberFault(100)}
+                onCommit={(percent) => edit({ errorRate: Number(percent) / 100 })}
               />
             )}
           </FieldLine>
