@@ -23,24 +23,12 @@ import {
 import { deleteLookUp, restoreLookUp } from "../../data/lookUps";
 import type { Idea } from "../../data/model";
 import { saveHidden } from "../../data/settings";
+import { attempt } from "../store/attempt";
 import { hiddenChanged } from "../store/sessionSlice";
 import type { AppThunk } from "../store/thunk";
 import { count } from "../ui/figures";
 
 export const now = (): string => new Date().toISOString();
-
-/** Does it, and says so where it fails. @returns whether it was done */
-export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
-  try {
-    await work();
-    return true;
-  } catch (error) {
-    toast.error(
-      `That was not saved: ${(error as Error).message.split("\n")[0]} What was there is unchanged.`,
-    );
-    return false;
-  }
-}
 
 function emptyList(name: string, language: string): KeywordList {
   const when = now();

@@ -1,8 +1,7 @@
 /** Changing the site's settings: stored first, then shown, so that what a screen shows survives a reload. */
-import { toast } from "sonner";
-import { messageOf } from "../../core/messageOf";
 import type { Site } from "../../data/model";
 import { saveSite } from "../../data/settings";
+import { attempt } from "./attempt";
 import { siteChanged } from "./sessionSlice";
 import type { AppThunk } from "./thunk";
 
@@ -11,12 +10,7 @@ export const changeSite =
   (changes: Partial<Site>): AppThunk<Promise<boolean>> =>
   async (dispatch, getState) => {
     const next = { ...getState().session.site, ...changes };
-    try {
-      await saveSite(next);
-    } catch (error) {
-      toast.error(`That was not saved: ${messageOf(error)}. What was there is unchanged.`);
-      return false;
-    }
+    if (!(await attempt(() => saveSite(next)))) return false;
     dispatch(siteChanged(next));
     return true;
   };

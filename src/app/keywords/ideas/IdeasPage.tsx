@@ -7,6 +7,7 @@ import { foldPlain } from "../../../core/text/fold";
 import { deleteIdea, listIdeas, saveIdea } from "../../../data/ideas";
 import type { Idea } from "../../../data/model";
 import { createPost } from "../../posts/createPost";
+import { attempt } from "../../store/attempt";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { useLive } from "../../store/useLive";
 import { Button } from "../../ui/Button";
@@ -15,7 +16,7 @@ import { day } from "../../ui/dates";
 import { Failed } from "../../ui/Failed";
 import { count } from "../../ui/figures";
 import { ListField } from "../../ui/ListField";
-import { attempt, keepIdea } from "../actions";
+import { keepIdea } from "../actions";
 
 export function IdeasPage() {
   const read = useLive(listIdeas, []);

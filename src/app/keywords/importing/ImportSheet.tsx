@@ -1,12 +1,12 @@
 /** Brings in a keyword file: how it will be read is guessed, shown and corrected before anything is taken. */
 import { FileUp } from "lucide-react";
 import { type DragEvent, useState } from "react";
+import { attempt } from "../../store/attempt";
 import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { FileButton } from "../../ui/FileButton";
 import { Progress } from "../../ui/Progress";
 import { Sheet } from "../../ui/Sheet";
-import { attempt } from "../actions";
 import { PreviewTable } from "./PreviewTable";
 import { ReadReport } from "./ReadReport";
 import { useTableFile } from "./useTableFile";

@@ -3,12 +3,13 @@
 import { useState } from "react";
 import type { KeywordList } from "../../../core/keywords/list";
 import { LONGEST_KEYWORD, normaliseKeyword } from "../../../core/keywords/normalise";
+import { attempt } from "../../store/attempt";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
-import { attempt, putInList } from "../actions";
+import { putInList } from "../actions";
 
 export function PasteSheet({
   list,

@@ -8,22 +8,13 @@ import { listName } from "../../../data/listOfPost";
 import { changeList } from "../../../data/lists";
 import type { ListHead } from "../../../data/model";
 import { createPost } from "../../posts/createPost";
+import { attempt } from "../../store/attempt";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch } from "../../store/hooks";
 import { useAskOrTell } from "../../store/useAskOrTell";
 import { attemptRead } from "../../ui/attemptRead";
 import { downloadCsv } from "../../ui/download";
-import {
-  assignList,
-  attempt,
-  duplicateList,
-  mergeInto,
-  moveTo,
-  now,
-  putInList,
-  splitOff,
-  takeOut,
-} from "../actions";
+import { assignList, duplicateList, mergeInto, moveTo, now, putInList, splitOff, takeOut } from "../actions";
 import { useBoard, useBoardQuestion } from "../board/useBoard";
 import { useSelection } from "../board/useSelection";
 

@@ -2,11 +2,12 @@
 
 import { useState } from "react";
 import type { Article } from "../../../data/schemas/search";
+import { attempt } from "../../store/attempt";
 import { useDependencies } from "../../store/DependenciesContext";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { Tooltip } from "../../ui/Tooltip";
-import { attempt, keepIdea } from "../actions";
+import { keepIdea } from "../actions";
 import type { Selection } from "../board/useSelection";
 
 const MOST_SHOWN = 12;

@@ -10,7 +10,8 @@ import {
 import { listOfPost } from "../../../data/listOfPost";
 import { getListOfPost, saveList } from "../../../data/lists";
 import type { Post } from "../../../data/model";
-import { attempt, now } from "../../keywords/actions";
+import { now } from "../../keywords/actions";
+import { attempt } from "../../store/attempt";
 import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { useLive } from "../../store/useLive";

@@ -8,11 +8,9 @@ import {
   pieceFaults,
   pieceWithDefaults,
 } from "../../../core/outline/piece";
-import { saveSite } from "../../../data/settings";
-import { attempt } from "../../keywords/actions";
+import { changeSite } from "../../store/changeSite";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { pieceChanged } from "../../store/openPostSlice";
-import { siteChanged } from "../../store/sessionSlice";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
 import { FieldLine } from "../../ui/FieldLine";
@@ -50,10 +48,8 @@ export function PieceSheet({ onClose }: { onClose: () => void }) {
       ));
   const keepForSite = async () => {
     const { points: _points, ...rest } = inForce;
-    const next = { ...site, piece: { ...rest, points: [] } };
-    if (!(await attempt(() => saveSite(next)))) return;
-    dispatch(siteChanged(next));
-    toast("New posts, and posts with no goals of their own, use these.");
+    if (await dispatch(changeSite({ piece: { ...rest, points: [] } })))
+      toast("New posts, and posts with no goals of their own, use these.");
   };
   const line = (label: string, key: "audience" | "goal" | "style" | "language", placeholder: string) => (
     <FieldLine label={label}>

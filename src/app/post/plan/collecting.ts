@@ -8,7 +8,8 @@ import type { CompetitorSource, Competitors, Post, SearchConnection } from "../.
 import type { QuestionFromSearch } from "../../../data/schemas/collected";
 import { SearchFailure } from "../../../services/search/searchClient";
 import { collectPages, type PageToRead } from "../../../workers/collectPages";
-import { attempt, now } from "../../keywords/actions";
+import { now } from "../../keywords/actions";
+import { attempt } from "../../store/attempt";
 import { analysisArrived, jobEnded, jobMoved, jobStarted, pageArrived } from "../../store/competitorsSlice";
 import { competitorsChanged } from "../../store/openPostSlice";
 import type { AppThunk } from "../../store/thunk";

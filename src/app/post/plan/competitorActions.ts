@@ -11,7 +11,8 @@ import { listDrawer } from "../../../data/drawer";
 import type { CompetitorSource, Competitors } from "../../../data/model";
 import { type CompetitorsOf, competitorsKey } from "../../../workers/analyses";
 import type { Put } from "../../../workers/competitorsApi";
-import { attempt, now } from "../../keywords/actions";
+import { now } from "../../keywords/actions";
+import { attempt } from "../../store/attempt";
 import {
   analysisArrived,
   analysisFailed,

@@ -1,0 +1,14 @@
+import { toast } from "sonner";
+import { messageOf } from "../../core/messageOf";
+
+/** Stores something, and says so where it fails. @returns whether it was stored */
+export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
+  try {
+    await work();
+    return true;
+  } catch (error) {
+    const why = messageOf(error).split("\n")[0]!.replace(/\.$/, "");
+    toast.error(`That was not saved: ${why}. What was there is unchanged.`);
+    return false;
+  }
+}
