@@ -40,7 +40,7 @@ export class Analyses {
     const forget = () => {
       if (this.#held.get(key) === analysis) this.#held.delete(key);
     };
-    analysis.then((analysis) => analysis ?? forget(), forget);
+    analysis.then((value) => value ?? forget(), forget);
     return analysis;
   }
 }

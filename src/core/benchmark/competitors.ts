@@ -334,8 +334,8 @@ function asQuestion(text: string, { capitals }: LanguagePack): string {
 }
 
 function kindOf(pages: readonly RankedCompetitor[], address: string) {
-  const page = pages.find(({ page }) => page.address === address);
-  return page ? placeKind(page.page.types) : ("page" as const);
+  const ranked = pages.find(({ page }) => page.address === address);
+  return ranked ? placeKind(ranked.page.types) : ("page" as const);
 }
 
 /** Keys that are no terms: what the sites are called, and words of the pages' furniture. */

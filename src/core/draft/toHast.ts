@@ -45,7 +45,7 @@ export function blocksToHast(blocks: readonly Block[], options: HastOptions): El
     for (const container of block.within.slice(shared)) {
       const element = CONTAINERS[container.type]?.(container, writer) ?? h("div");
       (open.at(-1)?.element.children ?? root).push(element);
-      open.push({ container, element: element });
+      open.push({ container, element });
     }
     const parent = open.at(-1);
     const id = ids?.get(i) ?? block.ids?.[0];
