@@ -194,7 +194,8 @@ test("what is collected for one post serves another, and several posts are colle
   await page.keyboard.press("Control+k");
   await page.getByPlaceholder("A title, a keyword, a list, an action").fill("new post from this one");
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("link", { name: /^Write/ })).toHaveAttribute("aria-current", "page");
+  // The post that it comes from may stand in Write, too: only the address tells that the new one is open.
+  await expect(page).not.toHaveURL(new RegExp(`${TOUR}(/|$)`));
   await page.getByRole("link", { name: /^Find/ }).click();
   await page.getByLabel("Type a keyword of your own").fill("Electric cargo bike for families");
   await page.getByRole("button", { name: "Use as target" }).click();
