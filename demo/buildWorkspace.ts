@@ -14,6 +14,7 @@ import { VERSION, type WorkspaceFile } from "../src/data/workspace/workspaceFile
 import type { ZipItem } from "../src/data/zip";
 import { demoCompetitors } from "./competitors";
 import { demoHistory } from "./history";
+import { categoryIds, places } from "./places";
 import { rawDog } from "./posts/carrying-a-dog.raw";
 import { demoResearch, supportingOf } from "./research";
 
@@ -30,16 +31,8 @@ const site: Site = {
   titleSuffix: "",
   titleAsH1: "auto",
   language: "en",
-  authors: ["Ottilie Marsh", "Dev Raman", "Pia Lindqvist"],
-  categories: [
-    "Riding with children",
-    "Choosing a bike",
-    "Care and repair",
-    "Work bikes",
-    "Town and weather",
-  ],
+  ...places,
   demo: true,
-  pages: ["/", "/journal", "/workshop", "/hire", "/contact"],
 };
 
 const assets = readdirSync(join(here, "pictures"))
@@ -78,9 +71,10 @@ const posts = files.map((name) => {
   const { meta, blocks } = draftFromMarkdown(text);
   const extra = parse(/^---\n([\s\S]*?)\n---/.exec(text)![1]!) as Record<string, string | undefined>;
   const id = name.replace(/\.md$/, "");
-  const { canonical: _canonical, titleSuffix: _suffix, ...fields } = meta;
+  const { canonical: _canonical, titleSuffix: _suffix, category, ...fields } = meta;
   const post = newPost(id, site, stamp, {
     ...fields,
+    categories: categoryIds(category),
     supporting: supportingOf(id, fields.supporting),
     stage: extra["x-stage"] as Stage,
     due: extra["x-due"] ?? "",

@@ -195,7 +195,7 @@ describe("what needs attention", () => {
       [
         post("a", { due: "2026-11-23" }),
         post("b", { due: "2026-11-24" }),
-        post("c", { due: "2026-01-01", status: "live", category: "x" }),
+        post("c", { due: "2026-01-01", status: "live", categories: ["x"] }),
       ],
       ["Overdue:"],
     ],

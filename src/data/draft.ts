@@ -7,15 +7,17 @@ import { blocksFromEditor } from "../core/draft/fromEditor";
 import { emptyMeta } from "../core/draft/meta";
 import { oneLine } from "../core/draft/oneLine";
 import type { ProofContext } from "../core/proof/context";
+import { postAddressPath } from "../core/site/addresses";
+import { categoryName } from "../core/site/categories";
 import type { Post, Site } from "./model";
 
-export const postPath = (post: Pick<Post, "slug">, site: Site): string => `${site.basePath}${post.slug}`;
-export const postAddress = (post: Pick<Post, "slug" | "canonical">, site: Site): string =>
+export const postPath = (post: Pick<Post, "slug" | "categories">, site: Site): string =>
+  postAddressPath(post, site);
+export const postAddress = (post: Pick<Post, "slug" | "canonical" | "categories">, site: Site): string =>
   post.canonical || (post.slug ? `${site.origin}${postPath(post, site)}` : "");
 
 export function draftMeta(post: Post, site: Site): DraftMeta {
-  const { title, metaTitle, description, slug, language, keyword, supporting, tags, category, author, date } =
-    post;
+  const { title, metaTitle, description, slug, language, keyword, supporting, tags, author, date } = post;
   return {
     ...emptyMeta,
     title: oneLine(title),
@@ -27,7 +29,7 @@ export function draftMeta(post: Post, site: Site): DraftMeta {
     keyword: oneLine(keyword),
     supporting,
     tags,
-    category,
+    category: categoryName(site.categories, post.categories[0]),
     author,
     date,
     socialPicture: post.socialPicture ?? "",
@@ -51,7 +53,7 @@ export interface PlanContext {
 export const noPlan: PlanContext = { competitors: null, questions: [] };
 
 /** Of a post, what the proof of the others looks at. */
-export type SitePost = Pick<Post, "id" | "slug" | "metaTitle" | "title">;
+export type SitePost = Pick<Post, "id" | "slug" | "metaTitle" | "title" | "categories">;
 
 /**
  * What the proof must know of the site, made once for all of its posts.
@@ -66,7 +68,7 @@ export function siteContext(
     host: URL.canParse(site.origin) ? new URL(site.origin).host : "",
     titleAsH1: site.titleAsH1,
     paths: new Set([
-      ...site.pages,
+      ...site.pages.map(({ path }) => path),
       ...posts.filter((p) => p.slug).map((p) => postPath(p, site).replace(/\/$/, "")),
     ]),
   };

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { emptyDoc } from "../core/blocks/editorJson";
 import { noPiece } from "../core/outline/piece";
+import { pageAt } from "../core/site/site";
 import {
   deleteCompetitors,
   getCompetitorBody,
@@ -132,12 +133,19 @@ describe("posts", () => {
   });
 
   it("know their address and their site", () => {
-    const site = { ...emptySite, origin: "https://x.example", basePath: "/journal/", pages: ["/", "/hire"] };
+    const site = {
+      ...emptySite,
+      origin: "https://x.example",
+      basePath: "/journal/",
+      pages: [pageAt("/"), pageAt("/hire")],
+    };
     const a = newPost("a", site, NOW, { slug: "one", title: "One" });
     const b = newPost("b", site, NOW, { slug: "two", metaTitle: "Two" });
     expect(postAddress(a, site)).toBe("https://x.example/journal/one");
-    expect(postAddress({ slug: "", canonical: "" }, site)).toBe("");
-    expect(postAddress({ slug: "one", canonical: "https://y.example/z" }, site)).toBe("https://y.example/z");
+    expect(postAddress({ slug: "", canonical: "", categories: [] }, site)).toBe("");
+    expect(postAddress({ slug: "one", canonical: "https://y.example/z", categories: [] }, site)).toBe(
+      "https://y.example/z",
+    );
     const context = proofContext(a, [a, b], site, noPlan);
     expect(context.others).toEqual([{ metaTitle: "Two" }]);
     expect([...context.site.paths!].sort()).toEqual(["/", "/hire", "/journal/one", "/journal/two"]);

@@ -1,4 +1,5 @@
 import { completeProfile, defaultProfile, type Profile } from "../core/proof/profile";
+import { pageAt, plainListPages } from "../core/site/site";
 import { db } from "./db";
 import type { SearchConnection, Settings, Site } from "./model";
 
@@ -13,7 +14,10 @@ export const emptySite: Site = {
   language: "en",
   authors: [],
   categories: [],
-  pages: ["/", "/blog"],
+  pages: [pageAt("/"), pageAt("/blog")],
+  addressPattern: "slug",
+  timeZone: "UTC",
+  listPages: plainListPages,
 };
 
 export const OVERLAP_LIMIT = 5;

@@ -4,6 +4,17 @@ import type { EditorDoc } from "../core/blocks/editorJson";
 import { measureShape } from "../core/competitors/measure";
 import * as is from "../core/declare";
 import { assembled, outlineItemShape, pieceShape } from "../core/outline/shapes";
+import {
+  ADDRESS_PATTERNS,
+  authorShape,
+  categoryShape,
+  LEAD_WIDTHS,
+  listPagesShape,
+  locationShape,
+  redirectShape,
+  sitePageShape,
+} from "../core/site/shapes";
+import { STATUSES } from "../core/site/status";
 import { spokenShape } from "../core/transcript/spoken";
 import { STAGE_IDS, type Stage } from "./stages";
 
@@ -26,10 +37,14 @@ export const siteShape = is.shape({
   titleSuffix: is.text(),
   titleAsH1: is.oneOf(["auto", "always", "never"]),
   language: is.text(),
-  authors: is.list(is.text()),
-  categories: is.list(is.text()),
-  /** Paths of the site's pages that are no posts. */
-  pages: is.list(is.text()),
+  authors: is.list(authorShape),
+  categories: is.list(categoryShape),
+  /** The site's pages that are no posts. */
+  pages: is.list(sitePageShape),
+  addressPattern: is.oneOf(ADDRESS_PATTERNS),
+  /** IANA name of the time zone that days and minutes of the site are of. */
+  timeZone: is.text(100),
+  listPages: listPagesShape,
   /** The made-up site that ships with the application, to look around in. */
   demo: is.onlyTrue(),
   /** Per cent of shared keywords above which two lists are said to overlap. */
@@ -67,7 +82,8 @@ export const postShape = is.shape({
   keyword: is.text(),
   supporting: is.list(is.text()),
   tags: is.list(is.text()),
-  category: is.text(),
+  /** Ids of its categories; the first is its primary one. */
+  categories: is.list(is.text(100)),
   author: is.text(),
   /** ISO date of publication, or empty. */
   date: is.text(),
@@ -75,7 +91,16 @@ export const postShape = is.shape({
   due: is.text(),
   /** The picture that a shared link shows, as the document names pictures; the lead picture where absent or empty. */
   socialPicture: is.optional(is.text(20_000)),
-  status: is.oneOf(["draft", "scheduled", "live"]),
+  /** For list pages; made of the meta description or the text where absent or empty. */
+  excerpt: is.optional(is.text(20_000)),
+  /** The picture on top of the page and on its card; the first of the text where absent or empty. */
+  leadPicture: is.optional(is.text(20_000)),
+  /** As wide as the page, as its text, or not shown; as the text where absent. */
+  leadWidth: is.optional(is.oneOf(LEAD_WIDTHS)),
+  location: is.optional(locationShape),
+  /** When a scheduled post goes live (ISO, with its zone). */
+  publishAt: is.optional(is.text(100)),
+  status: is.oneOf(STATUSES),
   /** Of a live post, the slug that readers know, where it has another one by now and nobody has decided on a redirect. */
   liveSlug: is.optional(is.text()),
   /** Checks overruled, with the reason. */
@@ -142,19 +167,8 @@ export const recordingShape = is.shape({
 /** What was said, where a post began as a recording: its own words are measured against it. */
 export type Recording = Static<typeof recordingShape>;
 
-export const redirectShape = is.shape({
-  id: is.id(),
-  /** Paths on the site. */
-  from: is.textLike("^/", 4000),
-  to: is.textLike("^/", 4000),
-  /** When (ISO). */
-  since: is.text(100),
-  why: is.oneOf(["slug changed", "category moved", "by hand"]),
-  /** The post that it leads to; null where it was made by hand. */
-  postId: is.textOrNull(100),
-});
-/** An address that was given up, and where it leads now. */
-export type Redirect = Static<typeof redirectShape>;
+export type { Redirect } from "../core/site/shapes";
+export { redirectShape };
 
 const sourceShape = is.shape({
   address: is.text(),

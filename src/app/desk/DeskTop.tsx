@@ -6,6 +6,7 @@ import type { Site } from "../../data/model";
 import { startPost } from "../posts/createPost";
 import { useAppDispatch } from "../store/hooks";
 import { Button } from "../ui/Button";
+import { categoryOptions } from "../ui/categoryOptions";
 import { LabelledSelect } from "../ui/Select";
 import { type Sift, SORTS, type Sort } from "./deskRows";
 import { ImportButton } from "./importing/ImportButton";
@@ -41,7 +42,7 @@ export function DeskTop({ site, sift, onSift, sort, onSort }: Props) {
         onChange={(category) => onSift({ ...sift, category })}
         options={[
           { value: "", label: "All" },
-          ...site.categories.map((name) => ({ value: name, label: name })),
+          ...categoryOptions(site.categories),
           { value: "-", label: "Without one" },
         ]}
       />

@@ -1,4 +1,5 @@
 /** What of the whole site needs a decision. */
+import { isPublic } from "../../core/site/status";
 import type { Post, Stage } from "../../data/model";
 
 export interface AttentionNote {
@@ -48,9 +49,9 @@ export function attention(
         stage: "find",
       });
   }
-  const overdue = posts.filter((post) => post.status === "draft" && post.due && post.due < today);
+  const overdue = posts.filter((post) => !isPublic(post.status) && post.due && post.due < today);
   if (overdue.length) notes.push({ text: "Overdue:", posts: overdue });
-  const loose = posts.filter((post) => post.status !== "draft" && !post.category);
+  const loose = posts.filter((post) => isPublic(post.status) && !post.categories.length);
   if (loose.length) notes.push({ text: "Without a category:", posts: loose, stage: "release" });
   return notes;
 }

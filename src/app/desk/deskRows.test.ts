@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { categoriesOfLines } from "../../core/site/categories";
 import type { ListedFinding, Post, PostScore } from "../../data/model";
 import { newPost } from "../../data/newPost";
 import { emptySite } from "../../data/settings";
@@ -21,11 +22,12 @@ const finding = (id: string, gain: number): ListedFinding =>
 const score = (value: number, ...findings: ListedFinding[]): PostScore =>
   ({ score: value, findings, words: 100 }) as unknown as PostScore;
 
+const CATEGORIES = categoriesOfLines("Care\n  Locks\nWork", []);
 const POSTS = [
   post("a", {
     title: "Über Schlösser",
     keyword: "folding lock",
-    category: "Locks",
+    categories: ["locks"],
     stage: "write",
     status: "draft",
     due: "2026-12-02",
@@ -33,7 +35,7 @@ const POSTS = [
   post("b", {
     title: "Baskets",
     keyword: "front basket",
-    category: "",
+    categories: [],
     stage: "find",
     status: "draft",
     due: "",
@@ -42,7 +44,7 @@ const POSTS = [
     title: "Cargo in winter",
     keyword: "winter cargo bike",
     author: "Ines",
-    category: "Work",
+    categories: ["work"],
     stage: "write",
     status: "live",
     date: "2026-10-01",
@@ -53,14 +55,15 @@ const SCORES = {
   c: score(80, finding("description-width", 5)),
 };
 const ids = (sift: Partial<Sift>, sort: Sort = "stage") =>
-  deskRows(POSTS, SCORES, { ...noSift, ...sift }, sort).map(({ post: { id } }) => id);
+  deskRows(POSTS, SCORES, { ...noSift, ...sift }, sort, CATEGORIES).map(({ post: { id } }) => id);
 
 describe("the rows of the Desk", () => {
   it.each<[string, Partial<Sift>, string[]]>([
     ["all", {}, ["b", "c", "a"]],
     ["a title without its accents", { query: "uber schlosser" }, ["a"]],
     ["an author", { query: "INES" }, ["c"]],
-    ["a category", { category: "Locks" }, ["a"]],
+    ["a category", { category: "locks" }, ["a"]],
+    ["a category with those under it", { category: "care" }, ["a"]],
     ["posts without a category", { category: "-" }, ["b"]],
     ["a finding", { finding: "description-width" }, ["c", "a"]],
     ["a finding nobody has", { finding: "slug" as Sift["finding"] }, []],

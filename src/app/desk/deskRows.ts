@@ -2,6 +2,8 @@
 
 import { bestNextStep, hasGain } from "../../core/proof/finding";
 import type { CheckId } from "../../core/proof/profile";
+import { withSubcategories } from "../../core/site/categories";
+import type { Category } from "../../core/site/shapes";
 import { foldPlain } from "../../core/text/fold";
 import type { ListedFinding, Post, PostScore } from "../../data/model";
 import { STAGE_IDS, stageName } from "../../data/stages";
@@ -18,7 +20,7 @@ export interface Row {
 export interface Sift {
   /** Words of the title, the keyword, the category or the author. */
   query: string;
-  /** "" for all, "-" for posts without one. */
+  /** Id of a category, those under it with it; "" for all, "-" for posts without one. */
   category: string;
   /** A finding with something to gain, or "" for any. */
   finding: CheckId | "";
@@ -34,20 +36,30 @@ export const SORTS = {
 } as const;
 export type Sort = keyof typeof SORTS;
 
-/** @returns the posts that pass the sift, in order */
+/**
+ * @param categories of the site
+ * @returns the posts that pass the sift, in order
+ */
 export function deskRows(
   posts: readonly Post[],
   scores: Readonly<Record<string, PostScore>>,
   { query, category, finding }: Sift,
   sort: Sort,
+  categories: readonly Category[] = [],
 ): Row[] {
   const words = foldPlain(query);
+  const names = new Map(categories.map(({ id, name }) => [id, name]));
+  const filed = ({ categories: ids }: Post) => ids.map((id) => names.get(id) ?? "").join(" ");
+  const within = category && category !== "-" ? withSubcategories(categories, category) : null;
   return posts
     .filter(
       (post) =>
-        !words || foldPlain(`${post.title} ${post.keyword} ${post.category} ${post.author}`).includes(words),
+        !words || foldPlain(`${post.title} ${post.keyword} ${filed(post)} ${post.author}`).includes(words),
     )
-    .filter((post) => !category || (category === "-" ? !post.category : post.category === category))
+    .filter(
+      (post) =>
+        !category || (within ? post.categories.some((id) => within.has(id)) : !post.categories.length),
+    )
     .map((post): Row => {
       const score = scores[post.id];
       return { post, score, next: score && nextOf(score, finding) };

@@ -20,7 +20,11 @@ export function useDesk() {
     void dispatch(scoreStale());
   }, [posts, site, profile]);
 
-  const rows = useMemo(() => deskRows(posts, scores, sift, sort), [posts, scores, sift, sort]);
+  const { categories } = site;
+  const rows = useMemo(
+    () => deskRows(posts, scores, sift, sort, categories),
+    [posts, scores, sift, sort, categories],
+  );
   const groups = useMemo(() => deskGroups(rows, sort), [rows, sort]);
   return { site, posts, scores, rows, groups, sift, setSift, sort, setSort };
 }

@@ -14,9 +14,9 @@ export function LiveAddress() {
   const { post, readOnly } = useOpenPost("post", "readOnly");
   const site = useAppSelector((state) => state.session.site);
   if (!post?.liveSlug || readOnly) return null;
-  const { id, slug, liveSlug } = post;
-  const from = postPath({ slug: liveSlug }, site);
-  const to = postPath({ slug }, site);
+  const { id, slug, liveSlug, categories } = post;
+  const from = postPath({ slug: liveSlug, categories }, site);
+  const to = postPath({ slug, categories }, site);
   const keep = async () => {
     await addRedirect({
       id: freshId(),

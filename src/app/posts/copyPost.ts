@@ -9,9 +9,9 @@ export const copyPost =
   (source: Post): AppThunk<Promise<string>> =>
   async (_dispatch, getState) => {
     const id = freshId();
-    const { title, metaTitle, description, slug, language, tags, category, author, socialPicture } = source;
+    const { title, metaTitle, description, slug, language, tags, categories, author, socialPicture } = source;
     const post = newPost(id, getState().session.site, new Date().toISOString(), {
-      ...{ title, metaTitle, description, slug, language, tags, category, author },
+      ...{ title, metaTitle, description, slug, language, tags, categories, author },
       ...(socialPicture && { socialPicture }),
       stage: "write",
       copiedFrom: source.id,

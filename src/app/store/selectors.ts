@@ -22,5 +22,5 @@ export const selectListTotal = lists.selectTotal;
 
 /** What the score of one post looks at of the others. */
 export const selectPostTitles = createSelector(selectPosts, (all) =>
-  all.map(({ id, slug, metaTitle, title }) => ({ id, slug, metaTitle, title })),
+  all.map(({ id, slug, metaTitle, title, categories }) => ({ id, slug, metaTitle, title, categories })),
 );

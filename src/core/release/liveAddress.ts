@@ -1,7 +1,7 @@
 /** The address that readers know a live post by: it never changes without somebody being told. */
 
 interface Addressed {
-  status: "draft" | "scheduled" | "live";
+  status: string;
   slug: string;
   /** The slug that readers know, where the post has another one by now. */
   liveSlug?: string;

@@ -6,15 +6,18 @@ import { afterEach, describe, expect, it } from "vitest";
 import { rowsOf } from "../../core/keywords/table";
 import { bodyOf } from "../bodies";
 import { Database } from "../db";
+import type { Site } from "../model";
 import { MIGRATIONS } from "./registry";
 
 interface Kept {
   version: number;
   tables: Record<string, object[]>;
 }
-const OLDER = [1, 2, 3, 4, 5].map((version) => `version${version}`);
+const OLDER = [1, 2, 3, 4, 5, 6].map((version) => `version${version}`);
 const kept = (name: string): Kept =>
   JSON.parse(readFileSync(join(import.meta.dirname, "testing", `${name}.json`), "utf8")) as Kept;
+
+const category = (id: string, name: string) => ({ id, name, slug: id, description: "", parent: null });
 
 /** Opens what a file holds as the database of its version, closes it, and opens that with today's code. */
 async function opened(name: string): Promise<Database> {
@@ -64,6 +67,32 @@ describe("an older database", () => {
     expect((await db.listBodies.get("list-p"))!.keywords[0]!.note).toBe("kept");
     db.close();
   });
+});
+
+it("categories by name become a tree with ids, and posts keep theirs", async () => {
+  const db = await opened("version6");
+  const site = (await db.settings.get("site"))!.value as Site;
+  expect(site.categories).toEqual([
+    category("care-and-repair", "Care and repair"),
+    category("care-and-repair-2", "Care, and repair!"),
+    // What only a post had is not lost.
+    category("öl-fett", "Öl & Fett"),
+  ]);
+  expect(site.authors).toEqual([
+    { name: "Ottilie Marsh", slug: "ottilie-marsh", biography: "", guest: false },
+  ]);
+  expect(site.pages.map(({ path, title }) => [path, title])).toEqual([
+    ["/", ""],
+    ["/cargo-bike-hire", "Cargo bike hire"],
+  ]);
+  const posts = await db.posts.toArray();
+  expect(posts.map(({ id, categories }) => [id, categories])).toEqual([
+    ["p", ["care-and-repair"]],
+    ["q", ["öl-fett"]],
+    ["r", []],
+  ]);
+  expect(posts.some((post) => "category" in post)).toBe(false);
+  db.close();
 });
 
 it("versions are in order, each once", () =>

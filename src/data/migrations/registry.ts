@@ -6,5 +6,14 @@ import { version3 } from "./version3";
 import { version4 } from "./version4";
 import { version5 } from "./version5";
 import { version6 } from "./version6";
+import { version7 } from "./version7";
 
-export const MIGRATIONS: readonly Migration[] = [version1, version2, version3, version4, version5, version6];
+export const MIGRATIONS: readonly Migration[] = [
+  version1,
+  version2,
+  version3,
+  version4,
+  version5,
+  version6,
+  version7,
+];

@@ -12,8 +12,10 @@ import {
 } from "../schemas/validators.generated.js";
 import { type Progress, unpack, ZipError } from "../zip";
 import { NewerWorkspaceError, readNewer } from "./newer";
+import { upgraded } from "./upgraded";
 import {
   A_WORKSPACE,
+  FIRST_WITH_MANIFEST,
   FORMAT,
   fieldName,
   JSON_NAME,
@@ -61,9 +63,10 @@ export async function readWorkspace(
     throw new ShapeError(`The posts in this file are damaged; nothing can be taken from it.`, faults);
   const json = entries.get(JSON_NAME);
   if (!json) throw new ShapeError(`This is not ${A_WORKSPACE}.`, [`There is no ${JSON_NAME} in it.`]);
-  const parsed = parseJson(textOf(json, JSON_NAME), A_WORKSPACE);
-  if (isNewer(parsed)) throw new NewerWorkspaceError(readNewer(parsed));
-  faults.push(...(await notAsWritten(entries, versionOf(parsed), damaged)));
+  const written = parseJson(textOf(json, JSON_NAME), A_WORKSPACE);
+  if (isNewer(written)) throw new NewerWorkspaceError(readNewer(written));
+  const parsed = upgraded(written);
+  faults.push(...(await notAsWritten(entries, versionOf(written), damaged)));
   const file = checkShape<WorkspaceFile>(validateWorkspace, withWholeProfile(parsed), A_WORKSPACE);
 
   const lookUps = new Map<string, LookUpFile>();
@@ -144,7 +147,7 @@ async function notAsWritten(
   version: unknown,
   damaged: readonly { name: string }[],
 ): Promise<string[]> {
-  if (version !== VERSION) return [];
+  if (typeof version !== "number" || version < FIRST_WITH_MANIFEST) return [];
   const bytes = entries.get(MANIFEST_NAME);
   if (!bytes)
     return damaged.some(({ name }) => name === MANIFEST_NAME) ? [] : [`${MANIFEST_NAME}: it is missing.`];

@@ -37,7 +37,7 @@ export type PackedAsset = Static<typeof pictureShape>;
 
 export const workspaceShape = is.shape({
   format: is.exactly(FORMAT),
-  version: is.oneOf([1, VERSION]),
+  version: is.oneOf([1, 2, VERSION]),
   savedAt: is.optional(is.text()),
   site: siteShape,
   /** Where the site is scored by a profile of its own. */

@@ -12,6 +12,7 @@ import { newPost } from "../newPost";
 import { addPost, getDoc } from "../posts";
 import { ShapeError } from "../schemas/validate";
 import { emptySite, getProfile, saveProfile } from "../settings";
+import { VERSION } from "./format";
 import { NewerWorkspaceError } from "./newer";
 import { packFiles, packWorkspace } from "./pack";
 import { DamagedWorkspaceError, readWorkspace } from "./read";
@@ -288,10 +289,33 @@ describe("a workspace of another version", () => {
     expect((JSON.parse(json) as WorkspaceFile).bodies[0]!.doc.content[1]).toEqual(timeline);
   });
 
+  it.each([1, 2])("of version %i comes in with categories of its own, and none is lost", async (version) => {
+    const { categories: _ids, ...post } = newPost("a", emptySite, NOW, { title: "T" });
+    const { addressPattern: _a, timeZone: _t, listPages: _l, ...site } = emptySite;
+    const file = {
+      ...emptyFile,
+      version,
+      site: { ...site, authors: ["Ines"], categories: ["Care"], pages: ["/", "/hire"] },
+      posts: [
+        { ...post, category: "Care" },
+        { ...post, id: "b", category: "Rain" },
+      ],
+      bodies: [{ postId: "a", doc: emptyDoc }],
+    };
+    const read = await readWorkspace(
+      await packFiles([{ name: "workspace.json", content: JSON.stringify(file) }]),
+    );
+    expect(read.file.posts.map(({ categories }) => categories)).toEqual([["care"], ["rain"]]);
+    expect(read.file.site.categories.map(({ name }) => name)).toEqual(["Care", "Rain"]);
+    expect(read.file.site.pages.map(({ path }) => path)).toEqual(["/", "/hire"]);
+    await replaceWorkspace(read, NOW);
+    expect((await readWorkspace(await packWorkspace(NOW))).file.version).toBe(VERSION);
+  });
+
   it("that is newer is read, and never takes the place of what is there", async () => {
     const newer = {
       format: "dune-sparrow-workspace",
-      version: 3,
+      version: VERSION + 1,
       site: { name: "Later" },
       posts: [{ id: "a", title: "From later", mood: "new" }, { id: "none" }, 7],
       bodies: [{ postId: "a", doc: { type: "doc", content: [timeline] }, extra: 1 }],
@@ -301,7 +325,11 @@ describe("a workspace of another version", () => {
     ).catch((one: unknown) => one);
     expect(error).toBeInstanceOf(NewerWorkspaceError);
     const { workspace } = error as NewerWorkspaceError;
-    expect(workspace).toMatchObject({ version: 3, siteName: "Later", posts: [{ title: "From later" }] });
+    expect(workspace).toMatchObject({
+      version: VERSION + 1,
+      siteName: "Later",
+      posts: [{ title: "From later" }],
+    });
     expect(workspace.posts[0]!.doc.content[0]!.type).toBe(KEPT);
   });
 });

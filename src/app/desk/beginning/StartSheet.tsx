@@ -4,6 +4,7 @@ import { useForm } from "react-hook-form";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { originOf } from "../../../core/safety/origin";
+import { categoriesOfLines } from "../../../core/site/categories";
 import { packedLanguages, primaryLanguage } from "../../../core/text/language";
 import { emptySite, saveSite } from "../../../data/settings";
 import { useAppDispatch } from "../../store/hooks";
@@ -74,7 +75,13 @@ export function StartSheet({ onClose }: { onClose: () => void }) {
         blogName: title,
         origin: originIn(address) || emptySite.origin,
         language,
-        categories: [...new Set(categories.split(",").map((one) => one.trim()))].filter(Boolean),
+        categories: categoriesOfLines(
+          categories
+            .split(",")
+            .map((one) => one.trim())
+            .join("\n"),
+          [],
+        ),
       });
       await dispatch(readSession());
       onClose();

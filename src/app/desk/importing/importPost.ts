@@ -10,6 +10,7 @@ import { foldPlain } from "../../../core/text/fold";
 import { guessLanguage } from "../../../core/text/guessLanguage";
 import { primaryLanguage } from "../../../core/text/language";
 import { ASSET_PREFIX } from "../../../data/assets";
+import { postAddress } from "../../../data/draft";
 import { freshId } from "../../../data/freshId";
 import type { Post } from "../../../data/model";
 import { newPost } from "../../../data/newPost";
@@ -17,6 +18,7 @@ import { addPost, getDoc, savePost } from "../../../data/posts";
 import { TookTooLong } from "../../../workers/supervise";
 import { keep as keepVersionOf } from "../../post/versions/keepCurrent";
 import { keepPicture, PictureError } from "../../post/write/keepPicture";
+import { categoriesNamed } from "../../posts/categoriesNamed";
 import { whileFree } from "../../posts/postLock";
 import { selectPosts } from "../../store/selectors";
 import type { AppThunk } from "../../store/thunk";
@@ -186,13 +188,15 @@ const keep =
       else blocks.push(block);
     }
     const { site } = getState().session;
-    const { canonical, socialPicture, titleSuffix: _suffix, ...fields } = draft.meta;
+    const { canonical, socialPicture, category, titleSuffix: _suffix, ...fields } = draft.meta;
     const shared = await kept(socialPicture, socialPicture.split("/").at(-1) || "picture.jpg");
     const id = twin?.id ?? freshId();
-    const own = `${site.origin}${site.basePath}${fields.slug}`;
+    const categories = await dispatch(categoriesNamed(category));
+    const own = postAddress({ slug: fields.slug, canonical: "", categories }, site);
     const now = new Date().toISOString();
     const said = {
       ...fields,
+      categories,
       language: languageOf(draft),
       canonical: canonical === own ? "" : canonical,
       ...(shared && { socialPicture: `${ASSET_PREFIX}${shared.id}` }),

@@ -134,7 +134,7 @@ function Entry({ idea }: { idea: Idea }) {
 }
 
 function NewIdea() {
-  const author = useAppSelector((state) => state.session.site.authors[0] ?? "");
+  const author = useAppSelector((state) => state.session.site.authors[0]?.name ?? "");
   const [title, setTitle] = useState("");
   const [sentence, setSentence] = useState("");
   const [keywords, setKeywords] = useState<string[]>([]);

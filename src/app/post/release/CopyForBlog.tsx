@@ -4,6 +4,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { useDebouncedCallback } from "use-debounce";
 import { messageOf } from "../../../core/messageOf";
+import { categoryName } from "../../../core/site/categories";
 import { postAddress } from "../../../data/draft";
 import type { Post, Site } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
@@ -22,7 +23,7 @@ const fieldsOf = (post: Post, site: Site): [name: string, value: string][] => [
   ["Description", post.description],
   ["Slug", post.slug],
   ["Address", postAddress(post, site)],
-  ["Category", post.category],
+  ["Category", categoryName(site.categories, post.categories[0])],
   ["Tags", post.tags.join(", ")],
   ["Author", post.author],
 ];

@@ -1,9 +1,10 @@
 import { useId } from "react";
 import { Link } from "react-router";
-import { postAddress } from "../../../data/draft";
+import { postAddress, postPath } from "../../../data/draft";
 import type { Post } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
+import { categoryOptions } from "../../ui/categoryOptions";
 import { DateField } from "../../ui/DateField";
 import { FieldLine } from "../../ui/FieldLine";
 import { ListField } from "../../ui/ListField";
@@ -24,7 +25,7 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
           <span className="flex min-w-0 items-baseline">
             <span className="shrink-0 text-ink-2 small:min-w-0 small:shrink small:truncate">
               {site.origin.replace(/^https?:\/\//, "")}
-              {site.basePath}
+              {postPath({ slug: "", categories: post.categories }, site)}
             </span>
             <input
               id={id}
@@ -54,14 +55,15 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
           <Select
             id={id}
             disabled={readOnly}
-            value={post.category}
-            options={[
-              { value: "", label: "None" },
-              ...[...new Set([...site.categories, post.category])]
-                .filter(Boolean)
-                .map((name) => ({ value: name, label: name })),
-            ]}
-            onChange={(category) => edit({ category })}
+            value={post.categories[0] ?? ""}
+            options={[{ value: "", label: "None" }, ...categoryOptions(site.categories)]}
+            onChange={(primary) =>
+              edit({
+                categories: [primary, ...post.categories.slice(1)].filter(
+                  (id, at, all) => id && all.indexOf(id) === at,
+                ),
+              })
+            }
           />
         )}
       </FieldLine>
@@ -88,7 +90,7 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
               onChange={(event) => edit({ author: event.target.value })}
             />
             <datalist id={authors}>
-              {site.authors.map((name) => (
+              {site.authors.map(({ name }) => (
                 <option key={name}>{name}</option>
               ))}
             </datalist>

@@ -53,7 +53,11 @@ export function SiteSection() {
         "Two lists are marked as competing when they share more than this percentage of their keywords.",
         "figures !w-32",
       )}
-      {lines("categories", "Categories", "One per line.")}
+      {lines(
+        "categories",
+        "Categories",
+        "One per line; two blanks before a category put it under the one above.",
+      )}
       {lines("authors", "Authors", "One per line. New posts get the first one.")}
       {lines(
         "pages",

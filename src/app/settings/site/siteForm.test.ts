@@ -1,14 +1,24 @@
 import { describe, expect, it } from "vitest";
+import { pageAt } from "../../../core/site/site";
 import { emptySite } from "../../../data/settings";
 import { changeOf, faultOf, formOf, type SiteFieldName } from "./siteForm";
 
 describe("the site as a form", () => {
   it("comes back as it went in", () => {
-    const site = { ...emptySite, categories: ["Care", "Tests"], pages: ["/about/"], overlapLimit: 40 };
+    const site = {
+      ...emptySite,
+      categories: [
+        { id: "c", name: "Care", slug: "care-and-repair", description: "How to mend it.", parent: null },
+        { id: "b", name: "Batteries", slug: "batteries", description: "", parent: "c" },
+      ],
+      authors: [{ name: "Ines Okoro", slug: "ines", biography: "Writes.", guest: true }],
+      pages: [{ ...pageAt("/about/"), title: "About us" }],
+      overlapLimit: 40,
+    };
     const form = formOf(site);
     const back = { ...emptySite };
     for (const [name, text] of Object.entries(form))
-      Object.assign(back, changeOf[name as SiteFieldName](text));
+      Object.assign(back, changeOf[name as SiteFieldName](text, site));
     expect(back).toEqual(site);
   });
 
@@ -21,6 +31,8 @@ describe("the site as a form", () => {
     ["basePath", "/blog/", true],
     ["basePath", "/blog", false],
     ["basePath", "/a b/", false],
+    ["pages", "/\n/about", true],
+    ["pages", "about", false],
     ["language", "fr-CA", true],
     ["language", "English, please", false],
     ["overlapLimit", "0", true],
@@ -29,5 +41,8 @@ describe("the site as a form", () => {
   ])("%s “%s” is sound: %s", (name, text, sound) => expect(faultOf[name]!(text) === null).toBe(sound));
 
   it("takes each line once, without blanks", () =>
-    expect(changeOf.categories(" Care \n\nTests\nCare\n")).toEqual({ categories: ["Care", "Tests"] }));
+    expect(changeOf.authors(" Ines \n\nJo\nInes\n", emptySite).authors?.map(({ name }) => name)).toEqual([
+      "Ines",
+      "Jo",
+    ]));
 });

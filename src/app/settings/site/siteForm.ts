@@ -1,5 +1,8 @@
 /** The site's settings as a form holds them: texts, with what is wrong with each. */
 import { originOf } from "../../../core/safety/origin";
+import { authorNamed } from "../../../core/site/authors";
+import { categoriesOfLines, categoryLines } from "../../../core/site/categories";
+import { pageAt } from "../../../core/site/site";
 import type { Site } from "../../../data/model";
 import { OVERLAP_LIMIT } from "../../../data/settings";
 
@@ -29,9 +32,9 @@ export const formOf = (site: Site): SiteForm => ({
   titleAsH1: site.titleAsH1,
   language: site.language,
   overlapLimit: String(site.overlapLimit ?? OVERLAP_LIMIT),
-  categories: site.categories.join("\n"),
-  authors: site.authors.join("\n"),
-  pages: site.pages.join("\n"),
+  categories: categoryLines(site.categories),
+  authors: site.authors.map(({ name }) => name).join("\n"),
+  pages: site.pages.map(({ path }) => path).join("\n"),
 });
 
 /** Lines of a text, each once, blank ones left out. */
@@ -48,6 +51,10 @@ const linesOf = (text: string): string[] => [
 export const faultOf: { [Name in SiteFieldName]?: (text: string) => string | null } = {
   origin: (text) => (originOf(text) ? null : "Enter an address such as https://my-site.example."),
   basePath: (text) => (/^\/(?:[^\s/]+\/)*$/.test(text) ? null : "Enter a path such as /blog/, or / alone."),
+  pages: (text) =>
+    linesOf(text).every((path) => /^\/[^\s?#]*$/.test(path))
+      ? null
+      : "Enter paths such as /about, one per line.",
   language: (text) =>
     /^[a-z]{2,3}(?:-[a-z0-9]{2,8})*$/i.test(text.trim())
       ? null
@@ -56,8 +63,13 @@ export const faultOf: { [Name in SiteFieldName]?: (text: string) => string | nul
     /^\d{1,3}$/.test(text.trim()) && Number(text) <= 100 ? null : "Enter a whole number from 0 to 100.",
 };
 
-/** What a value of the form makes of the site. @param text a sound one */
-export const changeOf: { [Name in SiteFieldName]: (text: string) => Partial<Site> } = {
+/**
+ * What a value of the form makes of the site.
+ *
+ * @param text a sound one
+ * @param site as it is: what is known of a category, an author or a page stays
+ */
+export const changeOf: { [Name in SiteFieldName]: (text: string, site: Site) => Partial<Site> } = {
   name: (name) => ({ name }),
   blogName: (blogName) => ({ blogName }),
   origin: (text) => ({ origin: originOf(text)! }),
@@ -66,7 +78,9 @@ export const changeOf: { [Name in SiteFieldName]: (text: string) => Partial<Site
   titleAsH1: (text) => ({ titleAsH1: text as Site["titleAsH1"] }),
   language: (text) => ({ language: text.trim() }),
   overlapLimit: (text) => ({ overlapLimit: Number(text) }),
-  categories: (text) => ({ categories: linesOf(text) }),
-  authors: (text) => ({ authors: linesOf(text) }),
-  pages: (text) => ({ pages: linesOf(text) }),
+  categories: (text, site) => ({ categories: categoriesOfLines(text, site.categories) }),
+  authors: (text, site) => ({ authors: linesOf(text).map((name) => authorNamed(site.authors, name)) }),
+  pages: (text, site) => ({
+    pages: linesOf(text).map((path) => site.pages.find((page) => page.path === path) ?? pageAt(path)),
+  }),
 };

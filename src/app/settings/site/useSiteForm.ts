@@ -22,7 +22,7 @@ export function useSiteForm() {
   const commit = async (name: SiteFieldName): Promise<void> => {
     const text = form.getValues(name);
     if (faultOf[name]?.(text) || text === stored.current[name]) return;
-    const next = { ...store.getState().session.site, ...changeOf[name](text) };
+    const next = { ...store.getState().session.site, ...changeOf[name](text, store.getState().session.site) };
     try {
       await saveSite(next);
       dispatch(siteChanged(next));
@@ -42,7 +42,7 @@ export function useSiteForm() {
       const text = form.getValues(name);
       const settled =
         text === before[name] ||
-        JSON.stringify(changeOf[name](text)) === JSON.stringify(changeOf[name](next[name]));
+        JSON.stringify(changeOf[name](text, site)) === JSON.stringify(changeOf[name](next[name], site));
       if (settled && text !== next[name]) form.setValue(name, next[name]);
     }
   }, [site, form]);

@@ -22,7 +22,7 @@ export function siteTargets(posts: readonly Post[], site: Site, own: string): Li
           keyword: post.keyword,
         }),
       ),
-    ...site.pages.map((path): LinkTarget => ({ kind: "page", href: path, title: path, keyword: "" })),
+    ...site.pages.map(({ path }): LinkTarget => ({ kind: "page", href: path, title: path, keyword: "" })),
   ];
 }
 

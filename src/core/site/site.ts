@@ -1,0 +1,102 @@
+/** What pages are made of: the site, its posts with their texts, and its pictures. Whoever renders reads them from where they are kept. */
+import type { Block } from "../draft/draft";
+import type {
+  AddressPattern,
+  Author,
+  Category,
+  LeadWidth,
+  ListPages,
+  Location,
+  Redirect,
+  SitePage,
+} from "./shapes";
+
+export interface RenderedSite {
+  name: string;
+  blogName: string;
+  /** Scheme and host, no slash at the end. */
+  origin: string;
+  /** Path before every post's slug, slashes at both ends. */
+  basePath: string;
+  /** What stands behind every meta title, its leading blank included. */
+  titleSuffix: string;
+  /** BCP 47. */
+  language: string;
+  timeZone: string;
+  addressPattern: AddressPattern;
+  authors: readonly Author[];
+  categories: readonly Category[];
+  pages: readonly SitePage[];
+  listPages: ListPages;
+}
+
+/** A post as its readers get it. Nothing of it ever changes in place: what was made of it is kept for as long as it is the same. */
+export interface RenderedPost {
+  id: string;
+  title: string;
+  metaTitle: string;
+  description: string;
+  excerpt: string;
+  slug: string;
+  /** Full address of the original, where this is a copy. */
+  canonical: string;
+  /** BCP 47. */
+  language: string;
+  tags: readonly string[];
+  /** Ids; the first is the primary one. */
+  categories: readonly string[];
+  author: string;
+  /** When it went live: a date, or a moment with its zone (ISO 8601). */
+  published: string;
+  /** When it was last changed (ISO); empty where that is not known. */
+  updated: string;
+  /** Pictures as blocks name them; empty for none. */
+  leadPicture: string;
+  leadWidth: LeadWidth;
+  socialPicture: string;
+  location: Location | null;
+  blocks: readonly Block[];
+}
+
+/** A picture that the site has as a file. */
+export interface SitePicture {
+  /** SHA-256 of the file, in hexadecimal figures: its name on the site. */
+  hash: string;
+  fileName: string;
+  /** image/jpeg, image/png, image/webp, image/avif or image/gif. */
+  type: string;
+  width: number;
+  height: number;
+}
+
+export interface SiteSource {
+  site: RenderedSite;
+  /** Those that are live. */
+  posts: readonly RenderedPost[];
+  redirects: readonly Redirect[];
+  /** By what blocks call them. */
+  pictures: ReadonlyMap<string, SitePicture>;
+}
+
+export const plainListPages: ListPages = {
+  perPage: 10,
+  layout: "standard",
+  readMore: "",
+  readMoreVideo: "",
+  categories: [],
+};
+
+/** A page of which only the path is known. */
+export const pageAt = (path: string): SitePage => ({
+  path,
+  title: titleOfPath(path),
+  metaTitle: "",
+  description: "",
+  keyword: "",
+});
+
+/** "/cargo-bike-hire/" as a title: "Cargo bike hire"; empty for "/". */
+function titleOfPath(path: string): string {
+  const words = (path.split("/").filter(Boolean).at(-1) ?? "").replace(/[-_]+/g, " ").trim();
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
