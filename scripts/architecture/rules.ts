@@ -10,8 +10,9 @@ const LAYERS: Record<string, readonly string[]> = {
   services: ["core", "data"],
   workers: ["core", "data", "services"],
   app: ["core", "data", "services", "workers"],
-  server: ["core", "data"],
-  cli: ["core", "data"],
+  disk: ["core", "data"],
+  server: ["core", "data", "disk"],
+  cli: ["core", "data", "disk"],
   serviceWorker: [],
 };
 

@@ -8,6 +8,7 @@ import { type CheckId, defaultProfile, type Profile } from "../core/proof/profil
 import { readContext } from "../data/contextFile";
 import { checkShape, parseJson, parseProfile, ShapeError } from "../data/schemas/validate";
 import { cliConfig } from "../data/schemas/validators.generated.js";
+import { CallError } from "./command";
 import { readSavedCompetitors, type SavedCompetitors } from "./competitors";
 import { expandFiles } from "./files";
 import { FORMATS, type FormatId } from "./formats/registry";
@@ -19,9 +20,6 @@ export interface Call extends ScoreOptions {
   min: number | null;
   fix: "no" | "write" | "dry-run";
 }
-
-/** The call makes no sense, or names what cannot be read; `message` is for the person who made it. */
-export class CallError extends Error {}
 
 /** dune-sparrow.config.json; paths in it are relative to it. */
 interface Config {
@@ -49,9 +47,7 @@ export function readCall(argv: string[]): Call | "help" {
   }
   const { values, positionals } = parsed;
   if (values.help) return "help";
-  const [command, ...named] = positionals;
-  if (command !== "score")
-    throw new CallError(command ? `There is no command “${command}”.` : "Say what to do.");
+  const named = positionals;
   const { config, folder } = readConfig(values.config);
   const patterns = named.length ? named : (config.files ?? []);
   if (!patterns.length) throw new CallError("Name at least one file to score.");

@@ -1,70 +1,30 @@
-/** The command line: `dune-sparrow score FILE…`. Exit 0; 1 when a score is under --min; 2 for a bad call or an unreadable file. */
-import { writeFileSync } from "node:fs";
-import { type Call, CallError, readCall } from "./call";
-import { FORMATS } from "./formats/registry";
-import { printable } from "./printable";
-import { fixFiles, scoreFiles } from "./score";
+/** The command line: a command and what it is about. Exit 2 for a call that makes no sense; else as the command says. */
+import { CallError, type Speech } from "./command";
+import { COMMANDS } from "./commands/registry";
 
-const USAGE = `Usage: dune-sparrow score FILE… [options]
+const USAGE = COMMANDS.map(({ usage }) => usage).join("\n");
 
-Scores Markdown and HTML files as the application does. Names may be patterns: "posts/**/*.md"; - is standard
-input, read as Markdown.
-
-  --keyword "…"        target keyword; wins over the file's own
-  --supporting "a,b"   supporting keywords; win over the file's own
-  --profile FILE       weights and thresholds (JSON); the default profile where absent
-  --competitors DIR    saved pages (.html) that rank for the keyword, in the order of their names: the draft is
-                       scored against what they share
-  --context FILE       what the application knows besides the text, as it exports it with the post: questions, checks set
-                       aside, competing pages, other posts. With it the score is the application's
-  --format FORMAT      how to answer: text (the default), json, markdown, or sarif (2.1.0)
-  --min N              exit with 1 when a score is under N
-  --fix                make the safe fixes in Markdown files: heading levels, a second H1, https for http
-  --dry-run            with --fix: say what would be written, and write nothing
-  --config FILE        files, ignore, profile, competitors, keyword, format, min and setAside as JSON;
-                       dune-sparrow.config.json where there is one
-
-Exit: 0; 1 when a score is under --min; 2 for a bad call or an unreadable file (the others are still scored).
-`;
-
-/** Runs a call and returns the exit code. */
-export function run(argv: string[], out: (text: string) => void, err: (text: string) => void): number {
-  let call: Call | "help";
-  try {
-    call = readCall(argv);
-  } catch (error) {
-    if (!(error instanceof CallError)) throw error;
-    err(`${error.message}\n\n${USAGE}`);
-    return 2;
-  }
-  if (call === "help") {
+/** Runs a call and returns the exit code: at once, where the command needs nothing to wait for. */
+export function run(argv: string[], out: Speech["out"], err: Speech["err"]): number | Promise<number> {
+  const [name = "", ...rest] = argv;
+  const command = COMMANDS.find((one) => one.name === name);
+  if (!command && /^(?:-h|--help)$/.test(name)) {
     out(USAGE);
     return 0;
   }
-  if (call.fix !== "no") fix(call, err);
-  const { scored, failed } = scoreFiles(call.files, call);
-  const { write, forPeople } = FORMATS.find(({ id }) => id === call.format)!;
-  const answer = write(scored, call.profile, failed);
-  // Formats for programs write such signs in their own way.
-  out(forPeople ? printable(answer) : answer);
-  for (const { file, message } of failed) err(printable(`${file}: ${message}\n`));
-  const { min } = call;
-  if (failed.length) return 2;
-  return min !== null && scored.some(({ report }) => report.score < min) ? 1 : 0;
-}
-
-function fix(call: Call, say: (text: string) => void): void {
-  const err = (text: string) => say(printable(text));
-  for (const { file, fixes, source, left } of fixFiles(call.files, call)) {
-    if (left) {
-      err(`${file}: ${left}\n`);
-      continue;
-    }
-    const gain = fixes.reduce((sum, fix) => sum + fix.gain, 0);
-    const done = call.fix === "write" ? "fixed" : "would be fixed";
-    err(`${file}: ${done}, +${gain.toFixed(1)}\n`);
-    for (const { name, lines } of fixes)
-      for (const { before, after } of lines) err(`  ${name}: ${before} → ${after}\n`);
-    if (call.fix === "write") writeFileSync(file, source);
+  const refused = (error: unknown): number => {
+    if (!(error instanceof CallError)) throw error;
+    err(`${error.message}\n\n${command?.usage ?? USAGE}`);
+    return 2;
+  };
+  try {
+    if (!command)
+      throw new CallError(
+        name && !name.startsWith("-") ? `There is no command “${name}”.` : "Say what to do.",
+      );
+    const code = command.run(rest, { out, err });
+    return typeof code === "number" ? code : code.catch(refused);
+  } catch (error) {
+    return refused(error);
   }
 }

@@ -9,6 +9,7 @@ import {
   authorShape,
   categoryShape,
   LEAD_WIDTHS,
+  leadPictureShape,
   listPagesShape,
   locationShape,
   redirectShape,
@@ -93,8 +94,8 @@ export const postShape = is.shape({
   socialPicture: is.optional(is.text(20_000)),
   /** For list pages; made of the meta description or the text where absent or empty. */
   excerpt: is.optional(is.text(20_000)),
-  /** The picture on top of the page and on its card; the first of the text where absent or empty. */
-  leadPicture: is.optional(is.text(20_000)),
+  /** The picture on top of the page and on its card; the first of the text, which stays where it is, where absent. */
+  leadPicture: is.optional(leadPictureShape),
   /** As wide as the page, as its text, or not shown; as the text where absent. */
   leadWidth: is.optional(is.oneOf(LEAD_WIDTHS)),
   location: is.optional(locationShape),

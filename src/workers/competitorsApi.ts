@@ -24,7 +24,7 @@ import {
   withTopic,
 } from "../core/outline/gaps";
 import type { OutlineItem } from "../core/outline/outline";
-import { draftToPage } from "../core/release/page";
+import { draftToPage } from "../core/site/pages/standalone";
 import { decodeText } from "../core/text/decodeText";
 import { getCompetitorBody } from "../data/competitors";
 import type { QuestionFromSearch, ReadPageAnswer } from "../data/schemas/collected";

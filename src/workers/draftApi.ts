@@ -10,7 +10,7 @@ import { type ReadSource, readSource, type SourceKind, writeSource } from "../co
 import { type Pasted, pasteHtml } from "../core/paste/paste";
 import { pastePlain } from "../core/paste/plain";
 import { blogBody, type PictureForm } from "../core/release/blogBody";
-import { draftToPage } from "../core/release/page";
+import { draftToPage } from "../core/site/pages/standalone";
 import { cleanDocument } from "../core/release/rawPaste";
 import { type ReadRecording, type RecordingOptions, readRecording } from "../core/transcript/recording";
 

@@ -9,7 +9,7 @@ import { blocksFromEditor } from "../draft/fromEditor";
 import { draftToDocx } from "../draft/toDocx";
 import { draftToMarkdown } from "../draft/toMarkdown";
 import { defaultProfile } from "../proof/profile";
-import { draftToPage } from "../release/page";
+import { draftToPage } from "../site/pages/standalone";
 import { RUNS } from "../testing/runs";
 import { assemble, mergeAssembled } from "./assemble";
 import { BRIEF_PARTS, type BriefMaterial, briefDraft, briefPrompt } from "./brief";

@@ -10,7 +10,7 @@ import { anyDraft } from "../testing/arbitraries";
 import { draftOf } from "../testing/draftOf";
 import { RUNS } from "../testing/runs";
 import { gates } from "./gates/registry";
-import { draftToPage } from "./page";
+import { draftToPage } from "../site/pages/standalone";
 import { cleanDocument, rawPasteSigns } from "./rawPaste";
 
 const meta = {

@@ -14,7 +14,7 @@ import { draftFromFile } from "../files/fromFile";
 import { readSource } from "../files/source";
 import { pasteHtml } from "../paste/paste";
 import { pastePlain } from "../paste/plain";
-import { draftToPage } from "../release/page";
+import { draftToPage } from "../site/pages/standalone";
 
 const ADDRESSES = [
   "javascript:alert(1)",

@@ -72,3 +72,10 @@ export type Location = is.Static<typeof locationShape>;
 
 export const LEAD_WIDTHS = ["full", "text", "none"] as const;
 export type LeadWidth = (typeof LEAD_WIDTHS)[number];
+
+export const leadPictureShape = is.shape({
+  /** As blocks name pictures. */
+  src: is.someText(20_000),
+  alt: is.text(2000),
+});
+export type LeadPicture = is.Static<typeof leadPictureShape>;

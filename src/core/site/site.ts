@@ -4,6 +4,7 @@ import type {
   AddressPattern,
   Author,
   Category,
+  LeadPicture,
   LeadWidth,
   ListPages,
   Location,
@@ -50,9 +51,10 @@ export interface RenderedPost {
   published: string;
   /** When it was last changed (ISO); empty where that is not known. */
   updated: string;
-  /** Pictures as blocks name them; empty for none. */
-  leadPicture: string;
+  /** What is shown on top; null where the first picture of the text stands for it. */
+  leadPicture: LeadPicture | null;
   leadWidth: LeadWidth;
+  /** As blocks name pictures; empty for the lead picture. */
   socialPicture: string;
   location: Location | null;
   blocks: readonly Block[];
@@ -100,3 +102,7 @@ function titleOfPath(path: string): string {
   const words = (path.split("/").filter(Boolean).at(-1) ?? "").replace(/[-_]+/g, " ").trim();
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
+
+/** Is there anything to show? A name that only a workspace knows leads nowhere once the file of it is gone. */
+export const canShow = ({ pictures }: Pick<SiteSource, "pictures">, src: string): boolean =>
+  pictures.has(src) || /^(?:https?:\/\/|data:image\/)/i.test(src);

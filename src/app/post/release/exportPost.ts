@@ -2,7 +2,7 @@
 
 import * as Comlink from "comlink";
 import type { Block, Draft, PictureBlock } from "../../../core/draft/draft";
-import { uploadAddress } from "../../../core/release/page";
+import { uploadAddress } from "../../../core/site/pages/standalone";
 import { assetId, getAsset } from "../../../data/assets";
 import { writeContext } from "../../../data/contextFile";
 import { draftOf } from "../../../data/draft";

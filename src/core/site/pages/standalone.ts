@@ -7,11 +7,11 @@ import type { Element, ElementContent } from "hast";
 import { h } from "hastscript";
 import rehypeStringify from "rehype-stringify";
 import { unified } from "unified";
-import { BLOCK_KINDS } from "../blocks/registry";
-import type { Draft, PictureBlock } from "../draft/draft";
-import { blocksToHast } from "../draft/toHast";
-import { directionOf } from "../text/direction";
-import { faqPage } from "./questionPairs";
+import { BLOCK_KINDS } from "../../blocks/registry";
+import type { Draft, PictureBlock } from "../../draft/draft";
+import { blocksToHast } from "../../draft/toHast";
+import { directionOf } from "../../text/direction";
+import { faqPage } from "../parts/questionPairs";
 
 export interface PageOptions {
   siteName: string;

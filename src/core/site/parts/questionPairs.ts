@@ -1,5 +1,5 @@
 /** Questions with their answers, as a page says them in structured data. */
-import type { Block } from "../draft/draft";
+import type { Block } from "../../draft/draft";
 
 export interface QuestionPair {
   question: string;
