@@ -3,6 +3,7 @@
  *
  * One keystroke in a 2,500-word draft, the engine's time for a new report, against one bare Unicode-regular-expression word pass
  * over the whole text, without competing pages and with them (competitors.ts). Drafts of 500 to 50,000 words (growth.ts). Twenty competing pages analysed, against a general tagger. The
+ * A site of 2,000 posts rendered, against bare trees written (site.ts). The
  * script that the first sight of the Desk loads, gzipped. A keyword file of 100,000 rows read, classified and grouped, against a
  * bare parse of the same text (keywords.ts).
  */
@@ -18,6 +19,7 @@ import { defaultProfile } from "../src/core/proof/profile";
 import { benchCompetitors } from "./competitors";
 import { at, ms } from "./figures";
 import { benchGrowth } from "./growth";
+import { benchSite } from "./site";
 
 const WORDS = 2500;
 const KEYS = 2000;
@@ -106,6 +108,14 @@ console.log(`analysis         median ${ms(analysis)}   the first time ${ms(first
 console.log(`ratio            median ${(analysis / tagger).toFixed(2)}   (aim: 4 or less)\n`);
 
 benchGrowth(meta, once, wordsOf);
+
+const rendered = benchSite();
+console.log(`A site of 2,000 posts of 800 words, ${rendered.files.toLocaleString("en")} files`);
+console.log(`rendered         ${ms(rendered.whole)}   (aim: under 20 seconds)`);
+console.log(
+  `bare trees       ${ms(rendered.bare)}   ratio ${(rendered.whole / rendered.bare).toFixed(2)}   (aim: 3 or less)`,
+);
+console.log(`one post changed ${ms(rendered.again)}   ${rendered.anew} files written\n`);
 
 const index = join(root, "dist/index.html");
 if (existsSync(index)) {

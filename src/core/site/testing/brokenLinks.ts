@@ -23,7 +23,9 @@ export function brokenLinks({ files }: RenderedFiles, base: string): string[] {
   for (const [file, document] of documents) {
     const own = addressOf({ origin: root.origin, prefix }, `/${file.replace(/(^|\/)index\.html$/, "")}`);
     const hrefs = [...document.querySelectorAll("[href], [src]")].flatMap((element) => {
-      const srcset = (element.getAttribute("srcset") ?? "").split(", ").map((one) => one.split(" ")[0]!);
+      const srcset = (element.getAttribute("srcset") ?? "")
+        .split(", ")
+        .map((one: string) => one.split(" ")[0]!);
       return [element.getAttribute("href"), element.getAttribute("src"), ...srcset];
     });
     for (const href of hrefs) {

@@ -1,0 +1,111 @@
+/** A site of 2,000 posts of 800 words rendered, against writing bare trees of the same pages. */
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import rehypeParse from "rehype-parse";
+import rehypeStringify from "rehype-stringify";
+import { unified } from "unified";
+import type { Block } from "../src/core/draft/draft";
+import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
+import { categoriesOfLines } from "../src/core/site/categories";
+import { createSiteRenderer } from "../src/core/site/render";
+import { pageAt, plainListPages, type RenderedPost, type SiteSource } from "../src/core/site/site";
+
+const POSTS = 2000;
+const WORDS = 800;
+const ROOT = join(import.meta.dirname, "..");
+
+export interface SiteBench {
+  /** Milliseconds. */
+  whole: number;
+  /** The same pages as trees, only written. */
+  bare: number;
+  /** After one post was changed, and the files that were written for it. */
+  again: number;
+  anew: number;
+  files: number;
+}
+
+export function benchSite(): SiteBench {
+  const source = sourceOf();
+  const renderer = createSiteRenderer();
+  let from = performance.now();
+  const { files } = renderer(source);
+  const whole = performance.now() - from;
+  const changed = source.posts.with(POSTS / 2, { ...source.posts[POSTS / 2]!, title: "Changed" });
+  from = performance.now();
+  const { anew } = renderer({ ...source, posts: changed });
+  const again = performance.now() - from;
+
+  const reader = unified().use(rehypeParse);
+  const trees = files.flatMap((one) =>
+    "text" in one && one.type === "text/html" ? [reader.parse(one.text)] : [],
+  );
+  const writer = unified().use(rehypeStringify, { omitOptionalTags: false });
+  from = performance.now();
+  let length = 0;
+  for (const tree of trees) length += writer.stringify(tree).length;
+  const bare = performance.now() - from;
+  if (!length) throw new Error("Nothing was written.");
+  return { whole, bare, again, anew, files: files.length };
+}
+
+/** Posts out of paragraphs of the demo's, each another. */
+function sourceOf(): SiteSource {
+  const names = [
+    "cargo-bike-maintenance",
+    "winter-cycling-with-children",
+    "cargo-bike-hire",
+    "delivery-by-cargo-bike",
+  ];
+  const stock = names.flatMap(
+    (name) => draftFromMarkdown(readFileSync(join(ROOT, `demo/posts/${name}.md`), "utf8")).blocks,
+  );
+  const categories = categoriesOfLines("One\n  Two\nThree\nFour\nFive", []);
+  const posts = Array.from({ length: POSTS }, (_, at): RenderedPost => {
+    const blocks: Block[] = [];
+    for (let words = 0, i = at * 7; words < WORDS; i++) {
+      const block = stock[i % stock.length]!;
+      blocks.push({ ...block, id: `${i}.${block.id}` });
+      words += block.text.split(/\s+/).length;
+    }
+    return {
+      id: `p${at}`,
+      title: `Post ${at} about cargo bikes`,
+      metaTitle: "",
+      description: "What it is about, in a sentence of some length.",
+      excerpt: "",
+      slug: `post-${at}`,
+      canonical: "",
+      language: "en",
+      tags: [`tag ${at % 40}`, `other ${at % 7}`],
+      categories: [categories[at % categories.length]!.id],
+      author: ["Ottilie Marsh", "Dev Raman", "Pia Lindqvist"][at % 3]!,
+      published: new Date(Date.UTC(2020, 0, 1 + at)).toISOString(),
+      updated: "",
+      leadPicture: null,
+      leadWidth: "text",
+      socialPicture: "",
+      location: null,
+      blocks,
+    };
+  });
+  return {
+    site: {
+      name: "Brackenford Cargo Cycles",
+      blogName: "The Long Haul",
+      origin: "https://brackenford-cycles.example",
+      basePath: "/journal/",
+      titleSuffix: "",
+      language: "en",
+      timeZone: "UTC",
+      addressPattern: "slug",
+      authors: [],
+      categories,
+      pages: [pageAt("/")],
+      listPages: plainListPages,
+    },
+    posts,
+    redirects: [],
+    pictures: new Map(),
+  };
+}
