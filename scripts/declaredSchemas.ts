@@ -1,5 +1,6 @@
 /** JSON schemas of what is declared in code, with the types of what they describe. */
 import { blockDefinitions } from "../src/core/draft/blockShapes";
+import { blogSiteShape } from "../src/core/micropub/blogSite";
 import { profileShape } from "../src/core/proof/profileShape";
 import { collectedShape, readPageAnswerShape, readPageQuestionShape } from "../src/data/schemas/collected";
 import { lookUpFileShape, workspaceShape } from "../src/data/workspace/shapes";
@@ -22,6 +23,7 @@ const DECLARED: readonly Declared[] = [
     title: "A workspace file: everything but pictures, look-ups and pages",
     shape: workspaceShape,
   },
+  { name: "blogSite", title: "What a blog is told of its site", shape: blogSiteShape },
   {
     name: "lookUp",
     title: "Keywords and articles of one look-up, in a workspace file",

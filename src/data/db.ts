@@ -10,6 +10,7 @@ import type {
   JournalEntry,
   ListBody,
   ListHead,
+  LiveCopy,
   LookUp,
   LookUpBody,
   Original,
@@ -45,6 +46,7 @@ export class Database extends Dexie {
   drawer!: EntityTable<DrawerEntry, "id">;
   journal!: EntityTable<JournalEntry, "postId">;
   redirects!: EntityTable<Redirect, "id">;
+  liveCopies!: EntityTable<LiveCopy, "postId">;
 
   constructor(name = "dune-sparrow") {
     // What is said to be saved is on the disk: a browser that is killed the next moment has it (Indexed Database API 3.0, durability).

@@ -15,6 +15,7 @@ export type {
   Competitors,
   DrawerEntry,
   Idea,
+  LiveCopy,
   LookUp,
   Outline,
   Post,

@@ -3,6 +3,7 @@ import { type Static, Unsafe } from "@sinclair/typebox";
 import type { EditorDoc } from "../core/blocks/editorJson";
 import { measureShape } from "../core/competitors/measure";
 import * as is from "../core/declare";
+import type { Entry } from "../core/micropub/entry";
 import { assembled, outlineItemShape, pieceShape } from "../core/outline/shapes";
 import {
   ADDRESS_PATTERNS,
@@ -170,6 +171,34 @@ export type Recording = Static<typeof recordingShape>;
 
 export type { Redirect } from "../core/site/shapes";
 export { redirectShape };
+
+/** An h-entry as it was sent (core/micropub/entry). */
+const entry = () =>
+  Unsafe<Entry>({
+    type: "object",
+    required: ["type", "properties"],
+    properties: {
+      type: { type: "array", items: { const: "h-entry" }, minItems: 1, maxItems: 1 },
+      properties: { type: "object", additionalProperties: { type: "array" } },
+    },
+  });
+
+export const liveCopyShape = is.shape({
+  postId: is.id(),
+  /** The connection that it was sent by. */
+  connection: is.text(200),
+  /** Where it is: a whole address, or a path on the stand-in, whose port may change. */
+  address: is.text(10_000),
+  /** When it was sent (ISO). */
+  sentAt: is.text(100),
+  /** What was sent, with pictures as the blog has them. */
+  entry: entry(),
+  doc: doc(),
+  /** Where the blog has pictures, by what the document calls them. */
+  media: is.texts(10_000),
+});
+/** What readers have of a post: what was sent last. */
+export type LiveCopy = Static<typeof liveCopyShape>;
 
 const sourceShape = is.shape({
   address: is.text(),

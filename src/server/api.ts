@@ -5,11 +5,13 @@ import { rateLimit } from "express-rate-limit";
 import { answerError } from "./errors";
 import { createLog, type Log, logFailure } from "./log";
 import type { Reach } from "./outside/addressRules";
+import { blogRelay } from "./outside/blogRelay";
 import { Connections, connectionRoutes } from "./outside/connections";
 import { pageFetcher } from "./outside/pageFetcher";
 import { pageReading } from "./outside/pageReading";
 import { pageRoute } from "./outside/pageRoute";
 import { searchRelay } from "./outside/searchRelay";
+import type { RunningBlog } from "./standins/blog/startBlog";
 import { STANDINS } from "./standins/registry";
 import { standInWeb } from "./standins/web/webServer";
 
@@ -26,6 +28,8 @@ export interface ApiOptions {
   pageLimit?: number;
   /** Requests a minute from one address. */
   limit?: number;
+  /** The stand-in blog, where it runs. */
+  blog?: RunningBlog | null;
   /** Where failures are written. */
   log?: Log;
 }
@@ -36,12 +40,15 @@ export function api({
   pageReach = "public",
   pageLimit = 240,
   limit = 1200,
+  blog = null,
   log = createLog(),
 }: ApiOptions): Router {
   const connections = new Connections();
   const router = Router();
   router.use(atMost(limit));
   router.use(ownPagesOnly);
+  // A post with all that is in it is larger than any other question.
+  router.use("/blog", blogRelay(connections, reach, blog));
   router.use(express.json({ limit: "1mb" }));
   for (const { name, routes } of STANDINS) router.use(`/standins/${name}`, routes(demo));
   router.use("/connections/search", searchRelay(connections, reach));
@@ -80,7 +87,11 @@ function ownPagesOnly(request: Request, response: Response, next: NextFunction):
   const from = request.get("Sec-Fetch-Site");
   if (from && from !== "same-origin" && from !== "none")
     answerError(response, 403, "other-site", "Only the application's own pages may ask here.");
-  else if (request.method === "POST" && !request.is("application/json"))
+  else if (request.method === "POST" && !request.is("application/json") && !isPicture(request))
     answerError(response, 415, "not-json", "Questions are asked in JSON.");
   else next();
 }
+
+/** Bytes of a picture: only a script of the application's own pages can send them with this header (Fetch, CORS-safelisted headers). */
+const isPicture = (request: Request): boolean =>
+  request.is("application/octet-stream") !== false && request.get("X-Requested-By") === "dune-sparrow";

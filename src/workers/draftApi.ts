@@ -10,8 +10,8 @@ import { type ReadSource, readSource, type SourceKind, writeSource } from "../co
 import { type Pasted, pasteHtml } from "../core/paste/paste";
 import { pastePlain } from "../core/paste/plain";
 import { blogBody, type PictureForm } from "../core/release/blogBody";
-import { draftToPage } from "../core/site/pages/standalone";
 import { cleanDocument } from "../core/release/rawPaste";
+import { draftToPage } from "../core/site/pages/standalone";
 import { type ReadRecording, type RecordingOptions, readRecording } from "../core/transcript/recording";
 
 export function createDraftApi() {

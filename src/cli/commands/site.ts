@@ -6,6 +6,7 @@ import { messageOf } from "../../core/messageOf";
 import { momentOf } from "../../core/site/moments";
 import { createSiteRenderer, type Problem, type RenderedFiles } from "../../core/site/render";
 import type { SitePicture, SiteSource } from "../../core/site/site";
+import { livePost } from "../../data/livePost";
 import { isLiveAt, renderedPost } from "../../data/renderedSite";
 import { ShapeError } from "../../data/schemas/validate";
 import { readWorkspace } from "../../data/workspace/read";
@@ -136,6 +137,7 @@ async function sourceOf(
   now: number,
 ): Promise<{ source: SiteSource; bytes: Map<string, Uint8Array> }> {
   const docs = new Map(file.bodies.map(({ postId, doc }) => [postId, doc]));
+  const copies = new Map((file.liveCopies ?? []).map((copy) => [copy.postId, copy]));
   const shown = new Map<string, SitePicture>();
   const bytes = new Map<string, Uint8Array>();
   for (const asset of file.assets) {
@@ -155,6 +157,12 @@ async function sourceOf(
   }
   const posts = file.posts
     .filter((post) => isLiveAt(post, now))
-    .map((post) => renderedPost(post, docs.get(post.id) ?? { type: "doc", content: [] }));
+    .map((post) => {
+      // Readers have what was sent, and not what is being written.
+      const copy = copies.get(post.id);
+      return copy
+        ? livePost(copy, file.site.categories)
+        : renderedPost(post, docs.get(post.id) ?? { type: "doc", content: [] });
+    });
   return { source: { site: file.site, posts, redirects: file.redirects ?? [], pictures: shown }, bytes };
 }

@@ -6,11 +6,11 @@ import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import type { PictureBlock } from "../draft/draft";
 import { draftFromHtml } from "../draft/fromHtml";
 import { proof } from "../proof/proof";
+import { draftToPage } from "../site/pages/standalone";
 import { anyDraft } from "../testing/arbitraries";
 import { draftOf } from "../testing/draftOf";
 import { RUNS } from "../testing/runs";
 import { gates } from "./gates/registry";
-import { draftToPage } from "../site/pages/standalone";
 import { cleanDocument, rawPasteSigns } from "./rawPaste";
 
 const meta = {

@@ -21,3 +21,4 @@ export const readPageQuestion: ValidateFunction;
 export const readPageAnswer: ValidateFunction;
 export const photosSearchQuestion: ValidateFunction;
 export const photosSearchAnswer: ValidateFunction;
+export const blogSite: ValidateFunction;

@@ -48,6 +48,7 @@ export async function packWorkspace(
     versionBodies,
     recordings,
     redirects,
+    liveCopies,
     assets,
     originals,
   ] = await db.transaction("r", db.tables, () =>
@@ -67,6 +68,7 @@ export async function packWorkspace(
       db.versionBodies.toArray(),
       db.recordings.toArray(),
       db.redirects.toArray(),
+      db.liveCopies.toArray(),
       db.assets.toArray(),
       withOriginals ? db.originals.toArray() : [],
     ]),
@@ -99,6 +101,7 @@ export async function packWorkspace(
     versionBodies: versionBodies.map(({ versionId, doc }) => ({ versionId, doc: asItCame(doc) })),
     recordings,
     redirects,
+    liveCopies: liveCopies.map((copy) => ({ ...copy, doc: asItCame(copy.doc) })),
     assets: assets.map((asset) => packed(asset, "pictures")),
     ...(withOriginals && {
       originals: originals.map(({ assetId, asset }) => ({ assetId, asset: packed(asset, "originals") })),

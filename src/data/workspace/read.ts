@@ -205,5 +205,9 @@ function soundTexts(file: WorkspaceFile): Pick<Workspace, "file" | "notes"> {
     versionId,
     doc: safeDoc(soundDoc(doc).doc).doc,
   }));
-  return { file: { ...file, bodies, ...(versionBodies && { versionBodies }) }, notes };
+  const liveCopies = file.liveCopies?.map((copy) => ({ ...copy, doc: safeDoc(soundDoc(copy.doc).doc).doc }));
+  return {
+    file: { ...file, bodies, ...(versionBodies && { versionBodies }), ...(liveCopies && { liveCopies }) },
+    notes,
+  };
 }

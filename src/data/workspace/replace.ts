@@ -48,6 +48,7 @@ export async function replaceWorkspace(
     await db.versions.bulkAdd(file.versions ?? []);
     await db.versionBodies.bulkAdd(file.versionBodies ?? []);
     await db.redirects.bulkAdd(file.redirects ?? []);
+    await db.liveCopies.bulkAdd(file.liveCopies ?? []);
     if (flat) {
       await db.lookUps.add(flat.lookUp);
       await db.lookUpBodies.add(flat.body);

@@ -9,6 +9,7 @@ import {
   competitorsShape,
   drawerShape,
   ideaShape,
+  liveCopyShape,
   lookUpShape,
   outlineShape,
   postShape,
@@ -60,6 +61,7 @@ export const workspaceShape = is.shape({
   versionBodies: is.optional(is.list(versionBodyShape)),
   recordings: is.optional(is.list(recordingShape)),
   redirects: is.optional(is.list(redirectShape)),
+  liveCopies: is.optional(is.list(liveCopyShape)),
   assets: is.list(pictureShape),
   /** What pictures were made of; in copies that stay in this browser only. */
   originals: is.optional(is.list(is.shape({ assetId: is.id(), asset: assetShape("originals") }))),

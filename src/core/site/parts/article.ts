@@ -2,6 +2,7 @@
 import type { Element, ElementContent, Properties } from "hast";
 import { h } from "hastscript";
 import { blocksToHast } from "../../draft/toHast";
+import { mayPass } from "../../safety/addresses";
 import type { PlacedPost, SiteContext } from "../context";
 import type { Led } from "../links";
 import { canShow } from "../site";
@@ -26,12 +27,14 @@ interface Pass extends Omit<Article, "nodes"> {
   context: SiteContext;
   lead(href: string): Led;
   pictures: number;
+  /** Ids of the page by now: what came from elsewhere may have the same twice. */
+  ids: Set<string>;
 }
 
 /** @param lead where an address leads */
 export function articleOf(context: SiteContext, { post }: PlacedPost, lead: (href: string) => Led): Article {
   const tree = blocksToHast(pageBlocks(post), { headingIds: true, focusStyles: true });
-  const pass: Pass = { context, lead, lightboxes: [], files: [], says: [], pictures: 0 };
+  const pass: Pass = { context, lead, lightboxes: [], files: [], says: [], pictures: 0, ids: new Set() };
   return { nodes: tree.flatMap((node) => rewrite(node, pass, false)), ...pass };
 }
 
@@ -39,16 +42,29 @@ function rewrite(node: ElementContent, pass: Pass, inLink: boolean): ElementCont
   if (node.type === "text") return [{ type: "text", value: soundText(node.value) }];
   if (node.type !== "element") return [];
   if (node.tagName === "img") return image(node, pass, inLink);
-  if (node.tagName === "iframe") return [frame(node, pass)];
+  if (node.tagName === "iframe") return frame(node);
   const link = node.tagName === "a";
   const children = node.children.flatMap((child) => rewrite(child, pass, inLink || link));
-  if (!link) return [{ ...node, children }];
-  const led = pass.lead(String(node.properties.href ?? ""));
+  if (!link) return [{ ...node, properties: withOwnId(node.properties, pass), children }];
+  const href = String(node.properties.href ?? "");
+  const led: Led = mayPass(href, "link")
+    ? pass.lead(href)
+    : { kind: "nowhere", says: `A link may not stand on a page: “${href.slice(0, 100)}”.` };
   if (led.kind !== "nowhere")
-    return [{ ...node, properties: { ...node.properties, href: soundText(led.href) }, children }];
+    return [
+      { ...node, properties: { ...withOwnId(node.properties, pass), href: soundText(led.href) }, children },
+    ];
   // The words stay: a reader loses nothing that was there.
   pass.says.push(led.says);
   return children;
+}
+
+function withOwnId(properties: Properties, { ids }: Pass): Properties {
+  if (properties.id === undefined) return properties;
+  const { id, ...rest } = properties;
+  if (ids.has(String(id))) return rest;
+  ids.add(String(id));
+  return properties;
 }
 
 function image({ properties }: Element, pass: Pass, inLink: boolean): ElementContent[] {
@@ -85,7 +101,8 @@ function enlarged(shown: Element, alt: string, { src, width, height }: Propertie
 }
 
 /** What stands in a frame until it is opened is a picture of the workspace: pages of the site leave that out. */
-function frame({ properties }: Element, _pass: Pass): Element {
+function frame({ properties }: Element): Element[] {
   const { dataPoster: _poster, ...rest } = properties;
-  return h("iframe", rest);
+  // What may not pass has no address: nobody is shown an empty frame.
+  return rest.src ? [h("iframe", rest)] : [];
 }

@@ -62,14 +62,13 @@ export function framed(
     start.path === listed.path
       ? []
       : [h("li", {}, [link(listed.path, site.blogName || words.latest, here(listed.path))])];
+  const places = [
+    ...blog,
+    ...top.map(({ category, path }) => h("li", {}, [link(path, category.name, here(path))])),
+  ];
   const header = h("header", { className: ["site"] }, [
     link(start.path, site.name, { className: ["name"] }),
-    h("nav", { ariaLabel: words.categories }, [
-      h("ul", {}, [
-        ...blog,
-        ...top.map(({ category, path }) => h("li", {}, [link(path, category.name, here(path))])),
-      ]),
-    ]),
+    ...(places.length ? [h("nav", { ariaLabel: words.categories }, [h("ul", {}, places)])] : []),
   ]);
   const footer = h("footer", { className: ["site"] }, [
     h("ul", {}, [

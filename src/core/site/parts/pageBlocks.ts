@@ -9,10 +9,14 @@ export const pageTitle = ({ title, metaTitle, slug, blocks }: RenderedPost): str
 
 /** An H1 that says the title is the title; any other is a heading of a section. */
 export const pageBlocks = perObject((post: RenderedPost): readonly Block[] => {
-  if (!post.blocks.some(isH1)) return post.blocks;
+  // An empty line of the sheet is no paragraph of a page.
+  const blocks = post.blocks.filter(
+    ({ kind, text, runs }) => kind !== "paragraph" || text !== "" || runs.length > 0,
+  );
+  if (!blocks.some(isH1)) return blocks;
   const title = fold(pageTitle(post));
   let first = true;
-  return post.blocks.flatMap((block): Block[] => {
+  return blocks.flatMap((block): Block[] => {
     if (!isH1(block)) return [block];
     const isTitle = first && fold(block.text) === title;
     first = false;
