@@ -8,6 +8,15 @@ export const assetId = (src: string): string | null =>
 
 export const getAsset = (id: string): Promise<Asset | undefined> => db.assets.get(id);
 
+/** All pictures without their files. */
+export async function listAssetHeads(): Promise<Omit<Asset, "blob">[]> {
+  const heads: Omit<Asset, "blob">[] = [];
+  await db.assets.each(({ blob: _blob, ...head }) => {
+    heads.push(head);
+  });
+  return heads;
+}
+
 /** @param original what the picture was made of, to go back to; none where it is as it came */
 export async function addAsset(asset: Asset, original?: Asset): Promise<void> {
   await db.transaction("rw", db.assets, db.originals, async () => {

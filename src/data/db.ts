@@ -14,6 +14,7 @@ import type {
   LookUp,
   LookUpBody,
   Original,
+  OutboxItem,
   Outline,
   Post,
   PostScore,
@@ -47,6 +48,7 @@ export class Database extends Dexie {
   journal!: EntityTable<JournalEntry, "postId">;
   redirects!: EntityTable<Redirect, "id">;
   liveCopies!: EntityTable<LiveCopy, "postId">;
+  outbox!: EntityTable<OutboxItem, "id">;
 
   constructor(name = "dune-sparrow") {
     // What is said to be saved is on the disk: a browser that is killed the next moment has it (Indexed Database API 3.0, durability).

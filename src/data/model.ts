@@ -1,15 +1,18 @@
 /** What the database keeps. Bodies are apart from posts, so that lists never load them. */
 
+import type { EditorDoc } from "../core/blocks/editorJson";
 import type { KeywordList, ListKeyword } from "../core/keywords/list";
 import type { KeywordTable } from "../core/keywords/table";
+import type { Entry } from "../core/micropub/entry";
 import type { Finding } from "../core/proof/finding";
 import type { Profile } from "../core/proof/profile";
 import type { CollectedCompetitors } from "./schemas/collected";
 import type { Article } from "./schemas/search";
-import type { SearchConnection, Site } from "./shapes";
+import type { BlogConnection, Post, SearchConnection, Site } from "./shapes";
 
 export type {
   Aim,
+  BlogConnection,
   Body,
   CompetitorSource,
   Competitors,
@@ -111,6 +114,10 @@ export interface Settings {
   site: Site;
   profile: Profile;
   search: SearchConnection;
+  /** Where posts are published to. */
+  blog: BlogConnection;
+  /** Tokens by connection. They are in no workspace file, and stay when one takes the place of what is here. */
+  blogTokens: Record<string, string>;
   /** Keywords hidden for this site, by stem key. */
   hidden: string[];
   /** When the workspace was last taken out of the browser as a file, or began (ISO). */
@@ -119,4 +126,40 @@ export interface Settings {
 export interface Setting {
   key: keyof Settings;
   value: Settings[keyof Settings];
+}
+
+/** Something on its way to a blog, or what became of it. */
+export interface OutboxItem {
+  id: string;
+  postId: string;
+  /** The post's title when it was put here. */
+  title: string;
+  /** Id of the connection. */
+  connection: string;
+  action: "send" | "withdraw";
+  /** The post as it goes out, whatever is written since. */
+  post: Post;
+  doc: EditorDoc;
+  /** When it may go at the soonest (ISO); empty for at once. */
+  notBefore: string;
+  /**
+   * "waiting" for its time, a connection or its next try; "sent"; "refused" by the blog, for a person to put right; "conflict" with what somebody
+   * changed at the blog; "unsure" whether the blog has it.
+   */
+  state: "waiting" | "sent" | "refused" | "conflict" | "unsure";
+  /** What happened last, in a sentence. */
+  says: string;
+  tries: number;
+  /** When it is tried again (ISO); empty for at once. */
+  nextTry: string;
+  /** What earlier tries may have written there: their answers were lost. */
+  perhaps: Entry[];
+  /** Where the blog has pictures by now. */
+  media: Record<string, string>;
+  /** What the blog has, where it is not what was sent last. */
+  theirs?: Entry;
+  /** What the blog had when somebody decided that this may take its place. */
+  seen?: Entry;
+  createdAt: string;
+  changedAt: string;
 }

@@ -2,6 +2,7 @@
 import { db } from "./db";
 import type { Redirect } from "./model";
 
+export const listRedirects = (): Promise<Redirect[]> => db.redirects.toArray();
 export const redirectsOf = (postId: string): Promise<Redirect[]> =>
   db.redirects.where("postId").equals(postId).toArray();
 

@@ -1,7 +1,7 @@
 import { completeProfile, defaultProfile, type Profile } from "../core/proof/profile";
 import { pageAt, plainListPages } from "../core/site/site";
 import { db } from "./db";
-import type { SearchConnection, Settings, Site } from "./model";
+import type { BlogConnection, SearchConnection, Settings, Site } from "./model";
 
 export const emptySite: Site = {
   id: "site",
@@ -44,6 +44,25 @@ export const getSearchConnection = async (): Promise<SearchConnection> =>
   (await get("search")) ?? standInSearch;
 export const saveSearchConnection = (connection: SearchConnection): Promise<void> =>
   save("search", connection);
+
+export const standInBlog: BlogConnection = {
+  id: "stand-in",
+  kind: "stand-in",
+  name: "Stand-in blog",
+  address: "",
+  delay: 0,
+  errorRate: 0,
+};
+export const getBlog = async (): Promise<BlogConnection> => (await get("blog")) ?? standInBlog;
+export const saveBlog = (blog: BlogConnection): Promise<void> => save("blog", blog);
+
+/** The token of a connection; empty where there is none. */
+export const getBlogToken = async (connection: string): Promise<string> =>
+  (await get("blogTokens"))?.[connection] ?? "";
+export const saveBlogToken = (connection: string, token: string): Promise<void> =>
+  db.transaction("rw", db.settings, async () => {
+    await save("blogTokens", { ...(await get("blogTokens")), [connection]: token });
+  });
 
 export const getBackedUp = async (): Promise<string> => (await get("backedUp")) ?? "";
 export const saveBackedUp = (when: string): Promise<void> => save("backedUp", when);

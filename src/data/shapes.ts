@@ -193,6 +193,8 @@ export const liveCopyShape = is.shape({
   sentAt: is.text(100),
   /** What was sent, with pictures as the blog has them. */
   entry: entry(),
+  /** The same as the blog gives it back, where that is another. */
+  there: is.optional(entry()),
   doc: doc(),
   /** Where the blog has pictures, by what the document calls them. */
   media: is.texts(10_000),
@@ -290,3 +292,16 @@ export const searchConnectionShape = is.shape({
 });
 /** Where the search service is reached. */
 export type SearchConnection = Static<typeof searchConnectionShape>;
+
+export const blogConnectionShape = is.shape({
+  id: is.id(),
+  kind: is.oneOf(["stand-in", "micropub"]),
+  name: is.text(2000),
+  /** Of the blog, or of its endpoint; empty for the stand-in. */
+  address: is.text(10_000),
+  /** Trouble asked of the stand-in: milliseconds before each answer, and the share of answers that fail, 0 to 1. */
+  delay: is.number({ minimum: 0 }),
+  errorRate: is.number({ minimum: 0, maximum: 1 }),
+});
+/** Where a blog is reached. Its token is apart: it never leaves this browser. */
+export type BlogConnection = Static<typeof blogConnectionShape>;

@@ -7,6 +7,7 @@ import type { KeywordsApi } from "./keywordsApi";
 import type { PicturesApi } from "./picturesApi";
 import type { ProofApi } from "./proofApi";
 import type { SaveApi } from "./saveApi";
+import type { SiteApi } from "./siteApi";
 import { type Supervised, supervise } from "./supervise";
 import type { TableFileApi } from "./tableFileApi";
 
@@ -18,6 +19,7 @@ export interface Workers {
   competitors: Comlink.Remote<CompetitorsApi>;
   keywords: Comlink.Remote<KeywordsApi>;
   pictures: Comlink.Remote<PicturesApi>;
+  site: Comlink.Remote<SiteApi>;
   /** Asked anything only once: what it stores is never stored by two. */
   save: Supervised<SaveApi>;
   /** A worker for one file; ending it ends what it does. */
@@ -61,6 +63,10 @@ export function createWorkers(): Workers {
     "makes pictures fit",
     () => new Worker(new URL("./pictures.worker.ts", import.meta.url), { type: "module", name: "pictures" }),
   );
+  const site = supervise<SiteApi>(
+    "makes pages of the site",
+    () => new Worker(new URL("./site.worker.ts", import.meta.url), { type: "module", name: "site" }),
+  );
   return {
     proof: proof.api,
     draft: draft.api,
@@ -68,6 +74,7 @@ export function createWorkers(): Workers {
     competitors: competitors.api,
     keywords: keywords.api,
     pictures: pictures.api,
+    site: site.api,
     save: supervise<SaveApi>(
       "saves the text",
       () => new Worker(new URL("./save.worker.ts", import.meta.url), { type: "module", name: "save" }),

@@ -44,7 +44,8 @@ export function CommittedField({ value, fault, onCommit, className = "", ...inpu
       />
       {wrong && (
         <p role="alert" className="text-[13px] text-plum">
-          {wrong} “{value}” stays in force.
+          {/* A secret is shown nowhere. */}
+          {wrong} {input.type === "password" ? "What was there" : `“${value}”`} stays in force.
         </p>
       )}
     </>

@@ -14,7 +14,7 @@ import type { AppDispatch } from "./thunk";
 export type AppStore = Store<RootState, UnknownAction> & { dispatch: AppDispatch };
 
 /** What the application is given from outside. */
-export type Outside = Pick<Dependencies, "workers" | "search" | "photos" | "scores"> & {
+export type Outside = Pick<Dependencies, "workers" | "search" | "photos" | "blog" | "scores"> & {
   textKeeping: TextKeeping;
 };
 
@@ -34,6 +34,7 @@ export function createStore(
     scoring: new Rerun(),
     opened: { text: null },
     collecting: new Map(),
+    publishing: { timer: undefined },
   };
   const store: AppStore = configureStore({
     reducer,

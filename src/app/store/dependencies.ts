@@ -1,4 +1,5 @@
 /** What thunks reach besides the state of the store: made once, with the store; tests make their own. */
+import type { BlogClient } from "../../services/blog/blogClient";
 import type { PhotoClient } from "../../services/photos/photoClient";
 import type { SearchClient } from "../../services/search/searchClient";
 import type { Workers } from "../../workers/clients";
@@ -13,6 +14,7 @@ export interface Dependencies {
   workers: Workers;
   search: SearchClient;
   photos: PhotoClient;
+  blog: BlogClient;
   /** Stores what changes of posts. */
   saver: Saver<Pending>;
   /** Stores the text of the open post while it is written. */
@@ -25,4 +27,6 @@ export interface Dependencies {
   opened: { text: PostSession | null };
   /** What stops collecting pages, by the post that it is for. */
   collecting: Map<string, AbortController>;
+  /** When the outbox is looked at next. */
+  publishing: { timer: ReturnType<typeof setTimeout> | undefined };
 }

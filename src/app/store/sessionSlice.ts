@@ -1,8 +1,8 @@
 /** What holds for the whole session: the site, the profile, how the start went. */
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
 import { defaultProfile, type Profile } from "../../core/proof/profile";
-import type { SearchConnection, Site } from "../../data/model";
-import { emptySite, standInSearch } from "../../data/settings";
+import type { BlogConnection, SearchConnection, Site } from "../../data/model";
+import { emptySite, standInBlog, standInSearch } from "../../data/settings";
 
 interface SessionState {
   start: "starting" | "ready" | "failed";
@@ -12,6 +12,8 @@ interface SessionState {
   profile: Profile;
   /** Where the search service is reached. */
   search: SearchConnection;
+  /** Where posts are published to. */
+  blog: BlogConnection;
   /** Keywords hidden for this site. */
   hidden: string[];
   /** Posts being scored in the background; null where none are. */
@@ -24,6 +26,7 @@ const initialState: SessionState = {
   site: emptySite,
   profile: defaultProfile,
   search: standInSearch,
+  blog: standInBlog,
   hidden: [],
   scoring: null,
 };
@@ -34,7 +37,7 @@ const slice = createSlice({
   reducers: {
     started: (
       state,
-      { payload }: PayloadAction<Pick<SessionState, "site" | "profile" | "search" | "hidden">>,
+      { payload }: PayloadAction<Pick<SessionState, "site" | "profile" | "search" | "blog" | "hidden">>,
     ) => {
       state.start = "ready";
       Object.assign(state, payload);
@@ -52,6 +55,9 @@ const slice = createSlice({
     searchChanged: (state, { payload }: PayloadAction<SearchConnection>) => {
       state.search = payload;
     },
+    blogChanged: (state, { payload }: PayloadAction<BlogConnection>) => {
+      state.blog = payload;
+    },
     hiddenChanged: (state, { payload }: PayloadAction<string[]>) => {
       state.hidden = payload;
     },
@@ -67,6 +73,7 @@ export const {
   siteChanged,
   profileChanged,
   searchChanged,
+  blogChanged,
   hiddenChanged,
   scoringMoved,
 } = slice.actions;

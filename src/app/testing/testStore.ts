@@ -1,4 +1,5 @@
 /** A store for tests: its workers answer as the test says, everything else is the real thing. */
+import type { BlogClient } from "../../services/blog/blogClient";
 import type { PhotoClient } from "../../services/photos/photoClient";
 import type { SearchClient } from "../../services/search/searchClient";
 import type { Workers } from "../../workers/clients";
@@ -11,6 +12,7 @@ interface Given {
   workers?: Partial<{ [Name in keyof Workers]: unknown }>;
   search?: Partial<SearchClient>;
   photos?: Partial<PhotoClient>;
+  blog?: Partial<BlogClient>;
   scores?: Partial<ScoreChannel>;
   state?: Partial<RootState>;
 }
@@ -27,7 +29,14 @@ const noWorker = (name: string): unknown =>
     },
   );
 
-export function createTestStore({ workers = {}, search = {}, photos = {}, scores = {}, state }: Given = {}) {
+export function createTestStore({
+  workers = {},
+  search = {},
+  photos = {},
+  blog = {},
+  scores = {},
+  state,
+}: Given = {}) {
   const all = {
     proof: noWorker("proof"),
     draft: noWorker("draft"),
@@ -35,6 +44,7 @@ export function createTestStore({ workers = {}, search = {}, photos = {}, scores
     competitors: noWorker("competitors"),
     keywords: noWorker("keywords"),
     pictures: noWorker("pictures"),
+    site: noWorker("site"),
     save: { api: noWorker("save"), within: () => noWorker("save"), start: () => {}, end: () => {} },
     tableFile: () => noWorker("table file"),
     withFiles: () => Promise.reject(new Error("The test has no files worker")),
@@ -45,6 +55,7 @@ export function createTestStore({ workers = {}, search = {}, photos = {}, scores
       workers: all,
       search: { ask: () => Promise.reject(new Error("The test has no search")), ...search } as SearchClient,
       photos: photos as PhotoClient,
+      blog: blog as BlogClient,
       scores: { tell: () => {}, listen: () => {}, ...scores },
       textKeeping: new TextKeeping(all.save),
     },

@@ -7,7 +7,7 @@ import { follow } from "../../data/follow";
 import { listHeads } from "../../data/lists";
 import { openDatabase } from "../../data/openDatabase";
 import { listPosts } from "../../data/posts";
-import { getHidden, getProfile, getSearchConnection, getSite } from "../../data/settings";
+import { getBlog, getHidden, getProfile, getSearchConnection, getSite } from "../../data/settings";
 import { recoverPosts } from "../posts/recover";
 import { watchLeaving } from "../store/leaving";
 import { listsRead } from "../store/listsSlice";
@@ -33,6 +33,8 @@ export const start =
       follow(listPosts, saver.calm, (posts) => dispatch(postsRead(posts)), stale);
       follow(listHeads, saver.calm, (lists) => dispatch(listsRead(lists)), stale);
       dispatch(watchLeaving());
+      // Not needed for the first sight.
+      void import("../publishing/startPublishing").then(({ startPublishing }) => dispatch(startPublishing()));
       void sweep();
       // Asked once a visit; what the browser answers is shown in Settings.
       void navigator.storage?.persist?.().catch(() => false);
@@ -71,6 +73,7 @@ export const readSession = (): AppThunk<Promise<void>> => async (dispatch) => {
       site,
       profile: await getProfile(),
       search: await getSearchConnection(),
+      blog: await getBlog(),
       hidden: await getHidden(),
     }),
   );

@@ -17,6 +17,32 @@ import { type Entry, firstText, isRecord, type Properties, picturesOf, textsOf }
 /** A text without a name has so many letters of its beginning as a title. */
 const TITLE = 60;
 
+/** Names of all properties that a post is said by. */
+export const POST_PROPERTIES: ReadonlySet<string> = new Set([
+  ...[
+    "name",
+    "content",
+    "summary",
+    "category",
+    "author",
+    "published",
+    "updated",
+    "uid",
+    "mp-slug",
+    "featured",
+    "location",
+  ],
+  ...[
+    "x-meta-title",
+    "x-description",
+    "x-canonical",
+    "x-language",
+    "x-categories",
+    "x-lead-width",
+    "x-social-picture",
+  ],
+]);
+
 /**
  * @param addressOf where the blog has a picture, by what blocks call it
  */

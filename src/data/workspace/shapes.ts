@@ -5,6 +5,7 @@ import { keywordListShape, keywordShape, sourcedKeywordShape } from "../../core/
 import type { Profile } from "../../core/proof/profile";
 import type { Article } from "../schemas/search";
 import {
+  blogConnectionShape,
   bodyShape,
   competitorsShape,
   drawerShape,
@@ -53,6 +54,7 @@ export const workspaceShape = is.shape({
   lookUps: is.optional(is.list(lookUpShape)),
   ideas: is.optional(is.list(ideaShape)),
   search: is.optional(searchConnectionShape),
+  blog: is.optional(blogConnectionShape),
   hidden: is.optional(is.list(is.text())),
   /** What was collected of competing pages, by its older name. */
   fields: is.optional(is.list(competitorsShape)),

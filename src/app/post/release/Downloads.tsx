@@ -15,11 +15,10 @@ interface Props {
   open: number;
   /** The shut gates are knowingly waived through. */
   waived: boolean;
-  onWaived: (waived: boolean) => void;
 }
 
 /** The files to take away: free when every gate is open, or when the shut ones are knowingly waived through. */
-export function Downloads({ open, waived, onWaived }: Props) {
+export function Downloads({ open, waived }: Props) {
   const session = usePostSession();
   const dispatch = useAppDispatch();
   const [jpeg, setJpeg] = useState(false);
@@ -62,14 +61,6 @@ export function Downloads({ open, waived, onWaived }: Props) {
       <h2 className="mb-2 flex items-center gap-1.5">
         <Download size={15} aria-hidden="true" /> Export
       </h2>
-      {open > 0 && (
-        <label className="mb-3 flex items-start gap-2 border-l-2 border-plum pl-2">
-          <Checkbox className="mt-1" checked={waived} onChange={onWaived} />
-          <span>
-            I know that {count(open, "gate")} {open === 1 ? "is" : "are"} not passed, and export anyway.
-          </span>
-        </label>
-      )}
       <div className="flex flex-col gap-2">
         {EXPORTS.map((format, i) => {
           const { id, name, icon: Icon } = format;

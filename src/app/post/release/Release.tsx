@@ -1,37 +1,48 @@
 import { useEffect, useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { toast } from "sonner";
+import type { Post } from "../../../data/model";
+import { usePublishing } from "../../publishing/usePublishing";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
-import { count } from "../../ui/figures";
-import { Term } from "../../ui/Term";
 import { postGates, sameSlugAs } from "../postGates";
 import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
+import { useRests } from "../useRests";
 import { keepCurrent } from "../versions/keepCurrent";
 import { CopyForBlog } from "./CopyForBlog";
 import { Downloads } from "./Downloads";
-import { GateRow } from "./GateRow";
+import { GateLadder } from "./GateLadder";
+import { LiveChanges } from "./LiveChanges";
 import { PageFields } from "./PageFields";
+import { PublishPanel } from "./PublishPanel";
+import { ReaderPreview } from "./ReaderPreview";
 import { ShareCard } from "./ShareCard";
 
 export function Release() {
+  const { post } = useOpenPost("post");
+  return post && <ReleaseOf post={post} />;
+}
+
+function ReleaseOf({ post }: { post: Post }) {
   const { workers } = useDependencies();
   const dispatch = useAppDispatch();
-  const { post, report, readOnly, source } = useOpenPost("post", "report", "readOnly", "source");
+  const { report, readOnly, source } = useOpenPost("report", "readOnly", "source");
+  const rests = useRests();
   const posts = useAppSelector(selectPosts);
   const site = useAppSelector((state) => state.session.site);
   const session = usePostSession();
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const gates = useMemo(
-    () => (post ? postGates(post, sameSlugAs(post, posts), site, session, source) : []),
+    () => postGates(post, sameSlugAs(post, posts), site, session, source),
     [post, posts, site, report, source],
   );
   const [waived, setWaived] = useState(false);
+  const [comparing, setComparing] = useState(false);
+  const publishing = usePublishing(post, session, rests);
   useGoal();
-  if (!post) return null;
   const open = gates.filter(({ passed }) => !passed);
   const clean = async () => {
     const before = session.json();
@@ -40,32 +51,37 @@ export function Release() {
     toast("Cleaned the text.", { action: { label: "Undo", onClick: () => session.setDoc(before) } });
   };
   return (
-    <div className="mx-auto grid w-full max-w-[80rem] flex-1 grid-cols-[minmax(20rem,26rem)_minmax(0,1fr)] items-start gap-8 px-6 py-5 small:grid-cols-[minmax(0,1fr)] small:px-3 wide:max-w-[100rem]">
+    <div className="mx-auto grid w-full max-w-[96rem] flex-1 grid-cols-[minmax(18rem,23rem)_minmax(0,1fr)] items-start gap-8 px-6 py-5 small:grid-cols-[minmax(0,1fr)] small:px-3 wide:max-w-[110rem]">
       <div className="flex flex-col gap-6">
-        <section aria-label="Gates">
-          <h2 className="mb-2 font-serif text-xl">
-            {open.length ? (
-              <>
-                <Term id="gate">{count(open.length, "gate")}</Term> not passed
-              </>
-            ) : (
-              <>
-                All <Term id="gate">gates</Term> passed
-              </>
-            )}
-          </h2>
-          <ul className="border border-rule bg-sheet">
-            {gates.map((gate) => (
-              <GateRow key={gate.id} gate={gate} readOnly={readOnly} onClean={() => void clean()} />
-            ))}
-          </ul>
-        </section>
-        <Downloads open={open.length} waived={waived} onWaived={setWaived} />
+        {publishing && (
+          <PublishPanel
+            post={post}
+            publishing={publishing}
+            readOnly={readOnly}
+            open={open.length}
+            waived={waived}
+            comparing={comparing}
+            onCompare={setComparing}
+          />
+        )}
+        <GateLadder
+          gates={gates}
+          readOnly={readOnly}
+          waived={waived}
+          onWaived={setWaived}
+          onClean={() => void clean()}
+        />
+        <Downloads open={open.length} waived={waived} />
         <CopyForBlog post={post} held={open.length > 0 && !waived} />
       </div>
       <div className="flex min-w-0 flex-col gap-6">
-        <ShareCard post={post} readOnly={readOnly} />
+        {comparing && publishing?.copy ? (
+          <LiveChanges post={post} copy={publishing.copy} rests={rests} />
+        ) : (
+          <ReaderPreview post={post} rests={rests} />
+        )}
         <PageFields post={post} readOnly={readOnly} />
+        <ShareCard post={post} readOnly={readOnly} />
       </div>
     </div>
   );

@@ -11,6 +11,7 @@ export type Occasion =
   | "while writing"
   | "end of a session"
   | "before going back"
+  | "before discarding changes"
   | "before cleaning"
   | "before changing the source"
   | "before fixing"

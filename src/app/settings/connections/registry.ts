@@ -1,5 +1,6 @@
 /** Connections to outside services. A new one is a form beside this file, and a line here. */
 import type { ComponentType } from "react";
+import { BlogConnectionForm } from "./BlogConnectionForm";
 import { SearchConnectionForm } from "./SearchConnectionForm";
 
 export interface Connection {
@@ -10,4 +11,5 @@ export interface Connection {
 
 export const CONNECTIONS: readonly Connection[] = [
   { id: "search", name: "Search", Form: SearchConnectionForm },
+  { id: "blog", name: "Blog", Form: BlogConnectionForm },
 ];

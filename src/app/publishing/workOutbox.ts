@@ -1,0 +1,203 @@
+/**
+ * Carrying the outbox to the blog, one item after the other and by one tab at a time. What fails for a while is tried again, later each time;
+ * what needs a person waits for one.
+ */
+import { toast } from "sonner";
+import { messageOf } from "../../core/messageOf";
+import { blogSiteOf } from "../../core/micropub/blogSite";
+import { entryOfPost } from "../../core/micropub/postEntry";
+import { momentOf } from "../../core/site/moments";
+import { assetId, getAsset } from "../../data/assets";
+import { deleteLiveCopy, getLiveCopy, saveLiveCopy } from "../../data/liveCopies";
+import type { LiveCopy, OutboxItem } from "../../data/model";
+import { changeOutboxItem, getOutboxItem, listOutbox } from "../../data/outbox";
+import { getPost } from "../../data/posts";
+import { listRedirects } from "../../data/redirects";
+import { renderedPost } from "../../data/renderedSite";
+import { BlogFailure } from "../../services/blog/blogFailure";
+import { type Outcome, sendPost } from "../../services/blog/sendPost";
+import type { AppThunk } from "../store/thunk";
+import { changePost } from "./changePost";
+import { picturesOf } from "./picturesOf";
+
+const LOCK = "dune-sparrow outbox";
+/** Milliseconds before the second try; twice as many before each that follows. */
+const FIRST_PAUSE = 3000;
+const LONGEST_PAUSE = 600_000;
+/** Milliseconds after which it is looked at again, whatever a clock or another tab may have done. */
+const AT_LATEST = 30_000;
+
+/** Sends what is due. @returns when this tab has nothing left that is */
+export const workOutbox =
+  (): AppThunk<Promise<void>> =>
+  async (dispatch, _getState, { publishing }) => {
+    clearTimeout(publishing.timer);
+    await alone(async () => {
+      for (let item = await nextDue(); item; item = await nextDue()) await dispatch(send(item));
+    });
+    const wait = await untilNext();
+    clearTimeout(publishing.timer);
+    if (wait !== null) publishing.timer = setTimeout(() => void dispatch(workOutbox()), wait);
+  };
+
+/** Another tab that sends goes on until nothing is due, and sees what came meanwhile. */
+async function alone(work: () => Promise<void>): Promise<void> {
+  if (!navigator.locks) return work();
+  await navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => {
+    if (lock) await work();
+  });
+}
+
+const dueAt = ({ notBefore, nextTry }: OutboxItem): number =>
+  Math.max(momentOf(notBefore)?.time ?? 0, momentOf(nextTry)?.time ?? 0);
+const waiting = async (): Promise<OutboxItem[]> =>
+  (await listOutbox()).filter(({ state }) => state === "waiting").reverse();
+
+async function nextDue(): Promise<OutboxItem | undefined> {
+  return (await waiting()).find((item) => dueAt(item) <= Date.now());
+}
+async function untilNext(): Promise<number | null> {
+  const all = await waiting();
+  if (!all.length) return null;
+  return Math.min(AT_LATEST, Math.max(200, Math.min(...all.map(dueAt)) - Date.now()));
+}
+
+const send =
+  (item: OutboxItem): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    try {
+      const copy = await getLiveCopy(item.postId);
+      if (item.action === "withdraw") await dispatch(sendWithdrawal(item, copy));
+      else await dispatch(settle(item, copy, await dispatch(sendItem(item, copy))));
+    } catch (error) {
+      await failed(item, error);
+    }
+  };
+
+const sendItem =
+  (item: OutboxItem, copy: LiveCopy | null): AppThunk<Promise<Outcome>> =>
+  async (_dispatch, getState, { blog: client }) => {
+    const { site, blog } = getState().session;
+    const post = renderedPost(item.post, item.doc);
+    const before = copy?.connection === blog.id ? copy : null;
+    let media = { ...before?.media, ...item.media };
+    return sendPost(client, {
+      blog,
+      site: blogSiteOf(site, await listRedirects()),
+      entry: (addressOf) => entryOfPost(post, site.categories, addressOf),
+      pictures: picturesOf(post),
+      picture: async (src) => {
+        const id = assetId(src);
+        const asset = id === null ? undefined : await getAsset(id);
+        return asset ? { file: asset.blob, fileName: asset.fileName } : null;
+      },
+      media,
+      uploaded: async (src, address) => {
+        media = { ...media, [src]: address };
+        await changeOutboxItem(item.id, { media });
+      },
+      before,
+      perhaps: item.perhaps,
+      about: async (entry) => {
+        const now = await getOutboxItem(item.id);
+        if (!now) throw new BlogFailure("cancelled", "Taken out of the outbox.", false);
+        await changeOutboxItem(item.id, { perhaps: [...now.perhaps, entry] });
+      },
+      seen: item.seen ?? null,
+    });
+  };
+
+const settle =
+  (item: OutboxItem, copy: LiveCopy | null, outcome: Outcome): AppThunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const now = new Date().toISOString();
+    if (outcome.kind === "conflict") {
+      const says =
+        "Somebody has changed this post at the blog since it was last sent. Nothing was written over: compare, and choose.";
+      await changeOutboxItem(item.id, { state: "conflict", theirs: outcome.theirs, says, changedAt: now });
+      toast.error(`“${item.title}” was changed at the blog. Its release stage shows both.`, {
+        duration: 12_000,
+      });
+      return;
+    }
+    if (outcome.kind === "gone") {
+      // It is not there to be changed: sent once more, it is new.
+      await deleteLiveCopy(item.postId);
+      const says =
+        "The blog no longer has this post: somebody deleted it there. Send it again to publish it anew, or withdraw it here.";
+      await changeOutboxItem(item.id, { state: "refused", says, changedAt: now });
+      return;
+    }
+    const { blog } = getState().session;
+    const { address, entry, there, media } = outcome;
+    await saveLiveCopy({
+      postId: item.postId,
+      connection: blog.id,
+      address: blog.kind === "stand-in" ? pathOf(address) : address,
+      sentAt: now,
+      entry,
+      ...(there && { there }),
+      doc: item.doc,
+      media,
+    });
+    const moved = slugOf(address) !== item.post.slug && slugOf(address) !== "";
+    await changeOutboxItem(item.id, {
+      state: "sent",
+      says: moved ? `The address was taken: the blog has put it at ${pathOf(address)}.` : "",
+      perhaps: [],
+      changedAt: now,
+    });
+    const post = await getPost(item.postId);
+    if (!post) return;
+    const status = item.post.publishAt && item.post.publishAt > now ? "scheduled" : "live";
+    await dispatch(changePost(item.postId, { status, ...(moved && { slug: slugOf(address) }) }));
+    toast(
+      copy
+        ? `Sent the changes of “${item.title}”.`
+        : status === "live"
+          ? `Published “${item.title}”.`
+          : `“${item.title}” is at the blog, and goes live at its minute.`,
+    );
+  };
+
+const sendWithdrawal =
+  (item: OutboxItem, copy: LiveCopy | null): AppThunk<Promise<void>> =>
+  async (dispatch, getState, { blog: client }) => {
+    const { blog } = getState().session;
+    if (copy)
+      await client.remove(blog, copy.address).catch((error: unknown) => {
+        // Not there is what was wanted.
+        if (!(error instanceof BlogFailure) || error.code !== "not_found") throw error;
+      });
+    await deleteLiveCopy(item.postId);
+    await changeOutboxItem(item.id, { state: "sent", says: "", changedAt: new Date().toISOString() });
+    await dispatch(changePost(item.postId, { status: "withdrawn", publishAt: "" }));
+    toast(`Withdrew “${item.title}”. Readers no longer find it.`);
+  };
+
+async function failed(item: OutboxItem, error: unknown): Promise<void> {
+  const now = new Date();
+  const says = messageOf(error);
+  if (error instanceof BlogFailure && error.code === "cancelled") return;
+  if (error instanceof BlogFailure && error.again) {
+    const pause = Math.min(LONGEST_PAUSE, FIRST_PAUSE * 2 ** item.tries);
+    await changeOutboxItem(item.id, {
+      tries: item.tries + 1,
+      nextTry: new Date(now.getTime() + pause).toISOString(),
+      says,
+      changedAt: now.toISOString(),
+    });
+    return;
+  }
+  const unsure = error instanceof BlogFailure && error.code === "unsure";
+  await changeOutboxItem(item.id, {
+    state: unsure ? "unsure" : "refused",
+    says,
+    changedAt: now.toISOString(),
+  });
+  toast.error(`“${item.title}” was not sent. ${says}`, { duration: 12_000 });
+}
+
+const pathOf = (address: string): string =>
+  URL.canParse(address) ? decodeURI(new URL(address).pathname) : address;
+const slugOf = (address: string): string => pathOf(address).split("/").filter(Boolean).at(-1) ?? "";

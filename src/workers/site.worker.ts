@@ -1,0 +1,4 @@
+import * as Comlink from "comlink";
+import { createSiteApi } from "./siteApi";
+
+Comlink.expose(createSiteApi());

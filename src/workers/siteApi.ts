@@ -1,0 +1,59 @@
+/** Pages of the site, off the main thread. */
+import type { EditorDoc } from "../core/blocks/editorJson";
+import { type RenderedPage, renderPage } from "../core/site/renderPage";
+import type { RenderedPost, SitePicture } from "../core/site/site";
+import { ASSET_PREFIX, listAssetHeads } from "../data/assets";
+import { listLiveCopies } from "../data/liveCopies";
+import { livePost } from "../data/livePost";
+import type { LiveCopy, Post, Site } from "../data/model";
+import { getDocsAsJson, listPosts } from "../data/posts";
+import { listRedirects } from "../data/redirects";
+import { isLiveAt, renderedPost } from "../data/renderedSite";
+
+export function createSiteApi() {
+  /** Posts as they were rendered last, by what they were made of: a site of a thousand is not read anew for each key. */
+  const kept = new Map<string, { basis: string; post: RenderedPost }>();
+
+  async function livePosts(site: Site, now: number, without: string): Promise<RenderedPost[]> {
+    const copies = new Map((await listLiveCopies()).map((copy) => [copy.postId, copy]));
+    const posts = (await listPosts()).filter((post) => post.id !== without && isLiveAt(post, now));
+    const basisOf = (post: Post, copy: LiveCopy | undefined) => copy?.sentAt ?? post.updatedAt;
+    const stale = posts.filter((post) => !copies.has(post.id) && kept.get(post.id)?.basis !== post.updatedAt);
+    const docs = await getDocsAsJson(stale.map(({ id }) => id));
+    const docOf = new Map(stale.map(({ id }, at) => [id, docs[at]!]));
+    return posts.map((post) => {
+      const copy = copies.get(post.id);
+      const basis = basisOf(post, copy);
+      const held = kept.get(post.id);
+      if (held?.basis === basis) return held.post;
+      const rendered = copy
+        ? livePost(copy, site.categories)
+        : renderedPost(post, JSON.parse(docOf.get(post.id)!) as EditorDoc);
+      kept.set(post.id, { basis, post: rendered });
+      return rendered;
+    });
+  }
+
+  return {
+    /** The page of a post as readers would get it if it went out now, among those that are live. @param now ISO */
+    async preview(post: Post, doc: EditorDoc, site: Site, now: string): Promise<RenderedPage | null> {
+      const own = { ...renderedPost(post, doc), published: post.publishAt || post.date || now };
+      const others = await livePosts(site, Date.parse(now), post.id);
+      return renderPage(
+        { site, posts: [own, ...others], redirects: await listRedirects(), pictures: await sitePictures() },
+        post.id,
+      );
+    },
+  };
+}
+export type SiteApi = ReturnType<typeof createSiteApi>;
+
+/** Pictures by what texts call them. A preview needs no hash of their bytes: their ids are as much their own. */
+async function sitePictures(): Promise<Map<string, SitePicture>> {
+  return new Map(
+    (await listAssetHeads()).map(({ id, fileName, type, width, height }) => [
+      ASSET_PREFIX + id,
+      { hash: id, fileName, type, width: width ?? 0, height: height ?? 0 },
+    ]),
+  );
+}
