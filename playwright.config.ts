@@ -1,3 +1,6 @@
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import { defineConfig } from "@playwright/test";
 import { chromiumArguments, chromiumPath } from "./scripts/chromium";
 
@@ -30,7 +33,8 @@ export default defineConfig({
   },
   webServer: {
     command: "node --import tsx src/server/main.ts",
-    env: { PORT: String(PORT) },
+    // The stand-in blog begins anew with each run.
+    env: { PORT: String(PORT), DUNE_SPARROW_DATA: mkdtempSync(join(tmpdir(), "dune-sparrow-e2e-")) },
     url: `http://127.0.0.1:${PORT}`,
     reuseExistingServer: false,
   },

@@ -14,6 +14,7 @@ import { VERSION, type WorkspaceFile } from "../src/data/workspace/workspaceFile
 import type { ZipItem } from "../src/data/zip";
 import { demoCompetitors } from "./competitors";
 import { demoHistory } from "./history";
+import { demoLive } from "./live";
 import { categoryIds, places } from "./places";
 import { rawDog } from "./posts/carrying-a-dog.raw";
 import { demoResearch, supportingOf } from "./research";
@@ -79,6 +80,7 @@ const posts = files.map((name) => {
     stage: extra["x-stage"] as Stage,
     due: extra["x-due"] ?? "",
     status: (extra["x-status"] ?? "draft") as Post["status"],
+    ...(extra["x-publish-at"] && { publishAt: extra["x-publish-at"] }),
   });
   const doc = extra["x-raw"] ? rawDog : (withAssets(blocksToEditor(blocks)) as EditorDoc);
   const outline = (extra["x-outline"] ?? "")
@@ -130,6 +132,11 @@ const file: WorkspaceFile = {
   fields: [kept.competitors],
   drawer: kept.drawer,
   ...demoHistory(posts, site),
+  ...demoLive(
+    posts,
+    site,
+    assets.map(({ id, fileName }) => ({ id, fileName, bytes: bytesOf(fileName) })),
+  ),
   assets: assets.map((asset) => ({ ...asset, type: "image/jpeg", width: WIDTH, height: HEIGHT })),
 };
 const items: ZipItem[] = [{ name: "workspace.json", content: JSON.stringify(file, null, 1) }];

@@ -31,8 +31,9 @@ const WALKS: Record<string, [path: string, sign: string][]> = {
 const WINDOWS = [
   { width: 1280, height: 800, colorScheme: "light" },
   { width: 1280, height: 800, colorScheme: "dark" },
-  { width: 900, height: 800, colorScheme: "light", without: ["color-contrast"] },
-  { width: 640, height: 400, colorScheme: "dark", without: ["color-contrast"] },
+  // Between a desk's and a telephone's nothing is there that is in neither: only how it fits is looked at.
+  { width: 900, height: 800, colorScheme: "light", fits: true },
+  { width: 640, height: 400, colorScheme: "dark", fits: true },
   { width: 375, height: 760, colorScheme: "light", without: ["color-contrast"] },
 ] as const;
 
@@ -56,7 +57,8 @@ for (const [name, screens] of Object.entries(WALKS)) {
       for (const window of WINDOWS) {
         await test.step(`${path} ${window.width} ${window.colorScheme}`, async () => {
           await wear(page, window);
-          await expectAccessible(page, { without: "without" in window ? window.without : [] });
+          if (!("fits" in window))
+            await expectAccessible(page, { without: "without" in window ? window.without : [] });
           const over = await page.evaluate(
             () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
           );

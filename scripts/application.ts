@@ -1,28 +1,36 @@
 /** The built application on a free port of its own, and a browser on it: for pictures, looks and trials. */
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { type Browser, chromium, type Page } from "@playwright/test";
 import { createApp } from "../src/server/app";
 import { listen } from "../src/server/listen";
+import { createLog } from "../src/server/log";
+import { startBlog } from "../src/server/standins/blog/startBlog";
 import { chromiumArguments, chromiumPath } from "./chromium";
 
 export interface Running {
   address: string;
   browser: Browser;
+  /** Where the stand-in blog is. */
+  blog: string;
   /** A page in a fresh profile: its database is empty, so the application brings in the demo. */
   freshPage(width?: number, height?: number): Promise<Page>;
   stop(): Promise<void>;
 }
 
 export async function runApplication(): Promise<Running> {
-  const { server, port } = await listen(
-    createApp(join(import.meta.dirname, "../dist"), { reach: "this-machine" }),
-    4700,
-  );
+  const dist = join(import.meta.dirname, "../dist");
+  const data = mkdtempSync(join(tmpdir(), "dune-sparrow-"));
+  const demo = join(dist, "demo/brackenford.dunesparrow.zip");
+  const blog = await startBlog({ data, demo, port: 4750, host: "127.0.0.1", log: createLog() });
+  const { server, port } = await listen(createApp(dist, { reach: "this-machine", blog }), 4700);
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments });
   const address = `http://127.0.0.1:${port}`;
   return {
     address,
     browser,
+    blog: blog.origin,
     async freshPage(width = 1280, height = 800) {
       const context = await browser.newContext({
         viewport: { width, height },
@@ -33,6 +41,8 @@ export async function runApplication(): Promise<Running> {
     },
     async stop() {
       await browser.close();
+      blog.server.closeAllConnections();
+      blog.server.close();
       server.closeAllConnections();
       server.close();
     },

@@ -64,6 +64,8 @@ export function createApp(
           imgSrc: ["'self'", "blob:", "data:"],
           connectSrc: ["'self'"],
           workerSrc: ["'self'"],
+          // The page as readers will have it: made here, in a frame in which nothing runs.
+          frameSrc: ["blob:"],
           manifestSrc: ["'self'"],
           baseUri: ["'none'"],
           formAction: ["'none'"],

@@ -67,7 +67,7 @@ export function Downloads({ open, waived }: Props) {
           return (
             <Button
               key={id}
-              {...(i === 0 && { "data-field": "export", kind: "primary" })}
+              {...(i === 0 && { "data-field": "export" })}
               disabled={!ready || busy}
               onClick={() => void save(format)}
             >

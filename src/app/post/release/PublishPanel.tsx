@@ -44,7 +44,7 @@ export function PublishPanel(props: Props) {
       <h2 className="sr-only">Publish</h2>
       <State {...props} site={site} />
       {item && <OnItsWay item={item} />}
-      <div className="mt-3 flex flex-wrap gap-2">
+      <div className="mt-3 flex flex-col gap-2 [&>button]:h-auto [&>button]:min-h-8 [&>button]:whitespace-normal [&>button]:text-left">
         {copy === null && !scheduled && (
           <>
             <Button kind="primary" disabled={held} onClick={() => send(null)}>
@@ -63,7 +63,7 @@ export function PublishPanel(props: Props) {
               </Button>
             )}
             <Button disabled={held} onClick={() => setScheduling(true)}>
-              <CalendarClock size={15} aria-hidden="true" /> Another minute …
+              <CalendarClock size={15} aria-hidden="true" /> Change the time …
             </Button>
             <Button disabled={held} onClick={() => send(new Date().toISOString())}>
               Publish now

@@ -100,21 +100,23 @@ function ScaledFrame({ width, html }: { width: number; html: string | null }) {
     watch.observe(element);
     return () => watch.disconnect();
   }, []);
+  const address = usePageAddress(html);
   const scale = room && room < width ? room / width : 1;
   return (
     <div
       ref={box}
       className="h-[min(62rem,calc(100vh-10rem))] min-h-96 overflow-hidden border border-edge bg-sheet"
     >
-      {html === null ? (
+      {address === null ? (
         <p role="status" className="p-4 text-ink-2">
           Making the page …
         </p>
       ) : (
         <iframe
           title="The page as readers see it"
-          sandbox=""
-          srcDoc={html}
+          // Nothing runs in it; of the same origin it may show pictures of this browser.
+          sandbox="allow-same-origin"
+          src={address}
           style={{
             width,
             height: `${100 / scale}%`,
@@ -127,6 +129,18 @@ function ScaledFrame({ width, html }: { width: number; html: string | null }) {
       )}
     </div>
   );
+}
+
+/** An address at which this browser has a page. */
+function usePageAddress(html: string | null): string | null {
+  const [address, setAddress] = useState<string | null>(null);
+  useEffect(() => {
+    if (html === null) return;
+    const url = URL.createObjectURL(new Blob([html], { type: "text/html;charset=utf-8" }));
+    setAddress(url);
+    return () => letGo(url);
+  }, [html]);
+  return address;
 }
 
 /** The page with its styles in it and its pictures at addresses of this browser: nothing is fetched. */

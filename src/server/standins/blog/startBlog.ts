@@ -59,7 +59,7 @@ async function beginWith(blog: Blog, demo: string): Promise<void> {
   const docs = new Map(file.bodies.map(({ postId, doc }) => [postId, doc]));
   const copies = new Map((file.liveCopies ?? []).map((copy) => [copy.postId, copy]));
   for (const post of file.posts)
-    if (isLiveAt(post, Date.now())) {
+    if (copies.has(post.id) || isLiveAt(post, Date.now())) {
       const copy = copies.get(post.id);
       const live = copy ? livePost(copy, file.site.categories) : renderedPost(post, docs.get(post.id)!);
       await blog.create(entryOfPost(live, file.site.categories, (src) => addresses.get(src) ?? src));

@@ -1,0 +1,65 @@
+/** What readers of the demo's blog have: its live posts, one of them as it was before the last changes, and one that waits for its minute. */
+import { createHash } from "node:crypto";
+import type { EditorDoc } from "../src/core/blocks/editorJson";
+import { entryOfPost } from "../src/core/micropub/postEntry";
+import type { Redirect } from "../src/core/site/shapes";
+import { postPath } from "../src/data/draft";
+import type { LiveCopy, Post, Site } from "../src/data/model";
+import { renderedPost } from "../src/data/renderedSite";
+import { mediaPath } from "../src/server/standins/blog/mediaAddress";
+
+/** Has been worked on since it was sent: then it had another title, and its last two blocks were not there. */
+const CHANGED = "delivery-by-cargo-bike";
+const TITLE_THEN = "Delivery by cargo bike beats the van";
+
+export function demoLive(
+  posts: readonly { post: Post; doc: EditorDoc }[],
+  site: Site,
+  pictures: readonly { id: string; fileName: string; bytes: Buffer }[],
+): { liveCopies: LiveCopy[]; redirects: Redirect[] } {
+  const media = Object.fromEntries(
+    pictures.map(({ id, fileName, bytes }) => [
+      `asset:${id}`,
+      mediaPath(`${createHash("sha256").update(bytes).digest("hex")}.jpg`, fileName),
+    ]),
+  );
+  const liveCopies = posts
+    .filter(({ post }) => post.status === "live" || post.status === "scheduled")
+    .map(({ post, doc }): LiveCopy => {
+      const isChanged = post.id === CHANGED;
+      const sent = isChanged ? { ...post, title: TITLE_THEN } : post;
+      const sentDoc: EditorDoc = isChanged ? { type: "doc", content: doc.content.slice(0, -2) } : doc;
+      return {
+        postId: post.id,
+        connection: "stand-in",
+        address: postPath(post, site),
+        sentAt: post.updatedAt,
+        entry: entryOfPost(renderedPost(sent, sentDoc), site.categories, (src) => media[src] ?? src),
+        doc: sentDoc,
+        media: Object.fromEntries(
+          Object.entries(media).filter(([src]) => JSON.stringify(sentDoc).includes(`"${src}"`)),
+        ),
+      };
+    });
+  return {
+    liveCopies,
+    redirects: [
+      redirect("1", "/journal/hire-a-cargo-bike", "/journal/cargo-bike-hire", "cargo-bike-hire"),
+      redirect(
+        "2",
+        "/journal/winter-with-children",
+        "/journal/winter-cycling-with-children",
+        "winter-cycling-with-children",
+      ),
+    ],
+  };
+}
+
+const redirect = (id: string, from: string, to: string, postId: string): Redirect => ({
+  id: `redirect-${id}`,
+  from,
+  to,
+  since: "2026-09-14T10:00:00.000Z",
+  why: "slug changed",
+  postId,
+});

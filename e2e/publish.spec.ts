@@ -1,0 +1,160 @@
+/** From a finished draft to a page that readers can open, and back to the desk. */
+import type { APIRequestContext, Page } from "@playwright/test";
+import { expect, expectAccessible, field, openDesk, sheet, test } from "./test";
+
+const publishPanel = (page: Page) => page.getByRole("region", { name: "Publish" });
+const state = (page: Page) => publishPanel(page).getByRole("status").first();
+
+/** A new post of this title with a sentence in it, on its release stage. */
+async function writePost(page: Page, title: string, slug: string): Promise<void> {
+  await page.getByLabel("Import posts: files").setInputFiles({
+    name: `${slug}.md`,
+    mimeType: "text/markdown",
+    buffer: Buffer.from(
+      `---\ntitle: ${title}\nslug: ${slug}\ncategory: Town and weather\ndescription: What ${title} is about.\n---\n\nThe river path is dry again.\n\n## By the mill\n\nMind the gate.`,
+    ),
+  });
+  await expect(sheet(page)).toContainText("The river path is dry again.");
+  await toRelease(page);
+}
+async function toRelease(page: Page): Promise<void> {
+  await page.getByRole("link", { name: /^Release/ }).click();
+  await expect(publishPanel(page)).toBeVisible();
+}
+async function waiveGates(page: Page): Promise<void> {
+  await expect(page.getByRole("region", { name: "Gates" })).toBeVisible();
+  const waive = page.getByLabel(/I know that/);
+  if (await waive.isVisible()) await waive.check();
+}
+const liveAddress = async (page: Page): Promise<string> =>
+  (await publishPanel(page).getByRole("link", { name: "Open the live page" }).getAttribute("href"))!;
+const pageAt = async (request: APIRequestContext, address: string) => {
+  const answer = await request.get(address, { maxRedirects: 0 });
+  return { status: answer.status(), html: await answer.text(), location: answer.headers().location };
+};
+
+test("a post is published, looked at, changed, sent again, moved and withdrawn", async ({
+  page,
+  request,
+}) => {
+  await openDesk(page);
+  await writePost(page, "The river path in spring", "river-path-in-spring");
+  const reader = page.frameLocator('iframe[title="The page as readers see it"]');
+  await expect(reader.getByRole("heading", { level: 1 })).toHaveText("The river path in spring");
+  await page.getByRole("button", { name: "Phone" }).click();
+  await expect(page.getByText("390 px")).toBeVisible();
+  await expect(page.getByText(/^Listed on The Long Haul, Town and weather\.$/)).toBeVisible();
+  await waiveGates(page);
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Publish now to The Long Haul (stand-in)" }).click();
+  await expect(state(page)).toContainText("Live since");
+  await expect(page.getByText("Readers have exactly this.")).toBeVisible();
+
+  const address = await liveAddress(page);
+  const first = await pageAt(request, address);
+  expect(first.status).toBe(200);
+  expect(first.html).toContain("The river path is dry again.");
+
+  // An edit is not live until it is sent.
+  await page.getByRole("link", { name: /^Write/ }).click();
+  await sheet(page).getByText("Mind the gate.").click();
+  await page.keyboard.press("End");
+  await page.keyboard.type(" It sticks.");
+  await toRelease(page);
+  await expect(publishPanel(page)).toContainText("Changed, not sent: 1 block.");
+  await page.getByRole("button", { name: "Compare with what is live" }).click();
+  await expect(page.getByRole("region", { name: "Compared with what is live" })).toContainText("It sticks.");
+  expect((await pageAt(request, address)).html).not.toContain("It sticks.");
+  await waiveGates(page);
+  await page.getByRole("button", { name: /^Send the changes to/ }).click();
+  await expect(page.getByText("Readers have exactly this.")).toBeVisible();
+  expect((await pageAt(request, address)).html).toContain("It sticks.");
+
+  // Another address: what readers knew leads there.
+  await field(page, "Address").fill("river-path");
+  await page.getByRole("button", { name: "Keep the new address, with a redirect" }).click();
+  await expect(publishPanel(page)).toContainText("Changed, not sent: address.");
+  await page.getByRole("button", { name: /^Send the changes to/ }).click();
+  await expect(page.getByText("Readers have exactly this.")).toBeVisible();
+  const moved = await pageAt(request, address);
+  expect([moved.status, moved.location]).toEqual([301, "/journal/river-path"]);
+  expect((await pageAt(request, await liveAddress(page))).status).toBe(200);
+
+  // Changes that nobody wants are discarded, and had back.
+  await field(page, "Title").fill("Another title");
+  await expect(publishPanel(page)).toContainText("Changed, not sent: title.");
+  await page.getByRole("button", { name: "Discard the changes" }).click();
+  await expect(field(page, "Title")).toHaveValue("The river path in spring");
+
+  await page.getByRole("button", { name: "Withdraw" }).click();
+  await expect(state(page)).toContainText("Withdrawn");
+  expect((await pageAt(request, new URL("/journal/river-path", address).href)).status).toBe(410);
+});
+
+test("what somebody changed at the blog is shown, and never written over unseen", async ({
+  page,
+  request,
+}) => {
+  await openDesk(page);
+  await writePost(page, "Ice on the towpath", "ice-on-the-towpath");
+  await waiveGates(page);
+  await page.getByRole("button", { name: /^Publish now to/ }).click();
+  await expect(page.getByText("Readers have exactly this.")).toBeVisible();
+  const address = await liveAddress(page);
+  const theirs = await page.request.post("/api/blog/stand-in/ask", {
+    data: { body: { action: "update", url: address, replace: { name: ["Ice on the path, they say"] } } },
+  });
+  expect(theirs.ok()).toBe(true);
+  await field(page, "Title").fill("Ice on the towpath again");
+  await page.getByRole("button", { name: /^Send the changes to/ }).click();
+  await expect(publishPanel(page).getByRole("alert")).toContainText(
+    "Somebody has changed this post at the blog",
+  );
+  expect((await pageAt(request, address)).html).toContain("Ice on the path, they say");
+  await page.getByRole("button", { name: "Send mine in its place" }).click();
+  await expect(page.getByText("Readers have exactly this.")).toBeVisible();
+  expect((await pageAt(request, address)).html).toContain("<h1>Ice on the towpath again</h1>");
+});
+
+test("a post waits for its minute, and a blog that is down for the next try", async ({
+  page,
+  request,
+  watch,
+}) => {
+  watch.expected.push(/503|502/);
+  await openDesk(page);
+  await writePost(page, "Summer on the river", "summer-on-the-river");
+  await waiveGates(page);
+  await page.getByRole("button", { name: "Schedule …" }).click();
+  const schedule = page.getByRole("dialog", { name: "Schedule" });
+  await schedule.getByRole("button", { name: /^Day, / }).click();
+  await page.getByRole("button", { name: "Month after" }).click();
+  await page.getByRole("button", { name: /15 \w+ \d{4}$/ }).click();
+  await schedule.getByLabel("Time").fill("09:30");
+  await expectAccessible(page, { within: "[role=dialog]" });
+  await schedule.getByRole("button", { name: "Schedule", exact: true }).click();
+  await expect(state(page)).toContainText(/^Goes live .* 15 .*09:30/);
+  const origin = ((await (await page.request.get("/api/blog/stand-in")).json()) as { origin: string }).origin;
+  expect((await pageAt(request, `${origin}/journal/summer-on-the-river`)).status).toBe(404);
+  await page.reload();
+  await expect(state(page)).toContainText(/^Goes live .* 15 .*09:30/);
+
+  await page.goto("/settings");
+  await page.getByLabel("Blog error rate").fill("100");
+  await page.getByLabel("Blog error rate").press("Enter");
+  await page.getByRole("button", { name: "Test the blog" }).click();
+  await expect(page.getByText(/The blog (?:is busy|gave no answer|failed)/)).toBeVisible();
+  await page.goBack();
+  await waiveGates(page);
+  await page.getByRole("button", { name: "Publish now", exact: true }).click();
+  await expect(publishPanel(page).getByRole("alert")).toContainText("nothing is lost");
+  await page.goto("/settings");
+  await page.getByLabel("Blog error rate").fill("0");
+  await page.getByLabel("Blog error rate").press("Enter");
+  await page.getByRole("button", { name: "Test the blog" }).click();
+  await expect(page.getByText(/^The blog answers\./)).toBeVisible();
+  await page.goBack();
+  await page.getByRole("button", { name: "Try again now" }).click();
+  await expect(page.getByText("Readers have exactly this.")).toBeVisible();
+  expect((await pageAt(request, `${origin}/journal/summer-on-the-river`)).status).toBe(200);
+});
