@@ -6,7 +6,7 @@ import rehypeStringify from "rehype-stringify";
 import { unified } from "unified";
 import type { Block } from "../src/core/draft/draft";
 import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
-import { categoriesOfLines } from "../src/core/site/categories";
+import { categoriesOfLines } from "../src/core/site/makeCategories";
 import { createSiteRenderer } from "../src/core/site/render";
 import { pageAt, plainListPages, type RenderedPost, type SiteSource } from "../src/core/site/site";
 

@@ -24,6 +24,10 @@ export const router = createBrowserRouter([
           </PartBoundary>
         ),
       },
+      {
+        path: "calendar",
+        ...part("The calendar", async () => (await import("./calendar/CalendarPlace")).CalendarPlace),
+      },
       { path: "settings", ...part("Settings", async () => (await import("./settings/Settings")).Settings) },
       {
         path: "keywords",

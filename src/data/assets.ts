@@ -35,32 +35,42 @@ export const getOriginal = async (id: string): Promise<Asset | undefined> =>
  * @returns how many
  */
 export async function sweepFreshAssets(): Promise<number> {
-  return db.transaction("rw", [db.assets, db.originals, db.bodies, db.versionBodies, db.posts], async () => {
-    const fresh = new Set<string>();
-    await db.assets
-      .filter((asset) => asset.fresh === true)
-      .each(({ id }) => {
-        fresh.add(id);
+  return db.transaction(
+    "rw",
+    [db.assets, db.originals, db.bodies, db.versionBodies, db.posts, db.liveCopies, db.outbox],
+    async () => {
+      const fresh = new Set<string>();
+      await db.assets
+        .filter((asset) => asset.fresh === true)
+        .each(({ id }) => {
+          fresh.add(id);
+        });
+      if (!fresh.size) return 0;
+      const seen = new Set<string>();
+      const look = (text: string) => {
+        for (const [, id] of text.matchAll(/asset:([\w-]+)/g)) if (fresh.has(id!)) seen.add(id!);
+      };
+      await db.bodies.each(({ json }) => look(json));
+      await db.posts.each(({ socialPicture, leadPicture }) => {
+        look(socialPicture ?? "");
+        look(leadPicture?.src ?? "");
       });
-    if (!fresh.size) return 0;
-    const seen = new Set<string>();
-    const look = (text: string) => {
-      for (const [, id] of text.matchAll(/asset:([\w-]+)/g)) if (fresh.has(id!)) seen.add(id!);
-    };
-    await db.bodies.each(({ json }) => look(json));
-    await db.posts.each(({ socialPicture }) => look(socialPicture ?? ""));
-    if (seen.size < fresh.size) await db.versionBodies.each(({ doc }) => look(JSON.stringify(doc)));
-    await db.assets
-      .where("id")
-      .anyOf([...seen])
-      .modify((asset) => {
-        delete asset.fresh;
-      });
-    const left = [...fresh].filter((id) => !seen.has(id));
-    await db.assets.bulkDelete(left);
-    await db.originals.bulkDelete(left);
-    return left.length;
-  });
+      // What readers have, and what is on its way to them.
+      await db.liveCopies.each(({ doc }) => look(JSON.stringify(doc)));
+      await db.outbox.each(({ doc }) => look(JSON.stringify(doc)));
+      if (seen.size < fresh.size) await db.versionBodies.each(({ doc }) => look(JSON.stringify(doc)));
+      await db.assets
+        .where("id")
+        .anyOf([...seen])
+        .modify((asset) => {
+          delete asset.fresh;
+        });
+      const left = [...fresh].filter((id) => !seen.has(id));
+      await db.assets.bulkDelete(left);
+      await db.originals.bulkDelete(left);
+      return left.length;
+    },
+  );
 }
 
 /** Makes room: what pictures were made of goes before anything that a post shows. @returns whether there was any */

@@ -36,7 +36,7 @@ export function renderedPost(post: Post, doc: EditorDoc): RenderedPost {
     leadPicture: post.leadPicture ?? null,
     leadWidth: post.leadWidth ?? "text",
     socialPicture: post.socialPicture ?? "",
-    location: post.location ?? null,
+    location: post.location?.name || post.location?.place ? post.location : null,
     blocks: blocksFromEditor(doc),
   };
 }

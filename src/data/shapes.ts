@@ -5,6 +5,7 @@ import { measureShape } from "../core/competitors/measure";
 import * as is from "../core/declare";
 import type { Entry } from "../core/micropub/entry";
 import { assembled, outlineItemShape, pieceShape } from "../core/outline/shapes";
+import { GATE_LEVELS, type GateLevel } from "../core/release/gates/gate";
 import {
   ADDRESS_PATTERNS,
   authorShape,
@@ -47,6 +48,12 @@ export const siteShape = is.shape({
   /** IANA name of the time zone that days and minutes of the site are of. */
   timeZone: is.text(100),
   listPages: listPagesShape,
+  /** What gates do that are not as they come, by id. */
+  gates: is.optional(
+    Unsafe<Record<string, GateLevel>>({ type: "object", additionalProperties: { enum: [...GATE_LEVELS] } }),
+  ),
+  /** The score that the gate of that name asks for. */
+  leastScore: is.optional(is.number({ minimum: 0, maximum: 100 })),
   /** The made-up site that ships with the application, to look around in. */
   demo: is.onlyTrue(),
   /** Per cent of shared keywords above which two lists are said to overlap. */
@@ -96,7 +103,7 @@ export const postShape = is.shape({
   /** For list pages; made of the meta description or the text where absent or empty. */
   excerpt: is.optional(is.text(20_000)),
   /** The picture on top of the page and on its card; the first of the text, which stays where it is, where absent. */
-  leadPicture: is.optional(leadPictureShape),
+  leadPicture: is.optional(is.orNull(leadPictureShape)),
   /** As wide as the page, as its text, or not shown; as the text where absent. */
   leadWidth: is.optional(is.oneOf(LEAD_WIDTHS)),
   location: is.optional(locationShape),

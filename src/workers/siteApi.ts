@@ -1,5 +1,7 @@
 /** Pages of the site, off the main thread. */
 import type { EditorDoc } from "../core/blocks/editorJson";
+import { changedParts } from "../core/micropub/changes";
+import { entryOfPost } from "../core/micropub/postEntry";
 import { type RenderedPage, renderPage } from "../core/site/renderPage";
 import type { RenderedPost, SitePicture } from "../core/site/site";
 import { ASSET_PREFIX, listAssetHeads } from "../data/assets";
@@ -34,7 +36,27 @@ export function createSiteApi() {
     });
   }
 
+  /** Whether a post differs from what was sent, by what both were then. */
+  const compared = new Map<string, { basis: string; differs: boolean }>();
+
   return {
+    /** Posts that are live, or about to be, and differ from what readers have. */
+    async changedPosts(site: Site): Promise<string[]> {
+      const posts = new Map((await listPosts()).map((post) => [post.id, post]));
+      const copies = (await listLiveCopies()).filter(({ postId }) => posts.has(postId));
+      const basisOf = ({ postId, sentAt }: LiveCopy) => `${posts.get(postId)!.updatedAt} ${sentAt}`;
+      const stale = copies.filter((copy) => compared.get(copy.postId)?.basis !== basisOf(copy));
+      const docs = await getDocsAsJson(stale.map(({ postId }) => postId));
+      for (const [at, copy] of stale.entries()) {
+        const post = renderedPost(posts.get(copy.postId)!, JSON.parse(docs[at]!) as EditorDoc);
+        const now = entryOfPost(post, site.categories, (src) => copy.media[src] ?? src);
+        compared.set(copy.postId, {
+          basis: basisOf(copy),
+          differs: changedParts(copy.entry, now).length > 0,
+        });
+      }
+      return copies.filter(({ postId }) => compared.get(postId)?.differs).map(({ postId }) => postId);
+    },
     /** The page of a post as readers would get it if it went out now, among those that are live. @param now ISO */
     async preview(post: Post, doc: EditorDoc, site: Site, now: string): Promise<RenderedPage | null> {
       const own = { ...renderedPost(post, doc), published: post.publishAt || post.date || now };

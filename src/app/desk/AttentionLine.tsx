@@ -5,7 +5,7 @@ import { Link } from "react-router";
 import type { Post } from "../../data/model";
 import { useDependencies } from "../store/DependenciesContext";
 import { useAskOrTell } from "../store/useAskOrTell";
-import { type AttentionNote, attention } from "./attention";
+import { type AttentionNote, attention, type Publishing } from "./attention";
 
 /** Of each kind, so many posts are named, and so many kinds: a large site may have hundreds. */
 const NAMED = 4;
@@ -13,7 +13,13 @@ const KINDS = 6;
 
 const NO_NOTES: AttentionNote[] = [];
 
-export const AttentionLine = memo(function AttentionLine({ posts }: { posts: Post[] }) {
+export const AttentionLine = memo(function AttentionLine({
+  posts,
+  publishing,
+}: {
+  posts: Post[];
+  publishing: Publishing;
+}) {
   const { workers } = useDependencies();
   const notes = useAskOrTell(
     async () => {
@@ -23,9 +29,9 @@ export const AttentionLine = memo(function AttentionLine({ posts }: { posts: Pos
         targets.map(({ keyword, language }) => ({ keyword, language })),
       );
       const byPost = new Map(targets.map(({ id }, i) => [id, keys[i]!]));
-      return attention(posts, new Date().toISOString().slice(0, 10), byPost);
+      return attention(posts, new Date().toISOString().slice(0, 10), byPost, publishing);
     },
-    [posts],
+    [posts, publishing],
     { otherwise: NO_NOTES },
   );
   if (!notes.length) return null;

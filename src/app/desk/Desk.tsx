@@ -15,6 +15,7 @@ import { DeskTop } from "./DeskTop";
 import { noSift } from "./deskRows";
 import { PostList } from "./PostList";
 import { useDesk } from "./useDesk";
+import { useDeskPublishing } from "./useDeskPublishing";
 
 /** It stands below what is looked for first, in the room that is kept for it. */
 const Portfolio = lazyPart(
@@ -25,6 +26,7 @@ const Portfolio = lazyPart(
 
 export function Desk() {
   const { site, posts, scores, rows, groups, sift, setSift, sort, setSort } = useDesk();
+  const publishing = useDeskPublishing();
   const setFinding = (finding: typeof sift.finding) => setSift({ ...sift, finding });
   useEffect(() => {
     document.title = `Desk · ${site.name}`;
@@ -33,7 +35,7 @@ export function Desk() {
     <div className="mx-auto w-full max-w-[90rem] px-6 py-5 small:px-3 small:py-3 wide:max-w-[110rem]">
       <DeskTop site={site} sift={sift} onSift={setSift} sort={sort} onSort={setSort} />
       <Beginning />
-      <AttentionLine posts={posts} />
+      <AttentionLine posts={posts} publishing={publishing} />
       <BackupLine posts={posts} />
       <Portfolio posts={posts} scores={scores} finding={sift.finding} onFinding={setFinding} />
       <DeskTools posts={posts} scores={scores} rows={rows} finding={sift.finding} onFinding={setFinding} />
@@ -47,7 +49,7 @@ export function Desk() {
           </button>
         </p>
       ) : (
-        <PostList groups={groups} />
+        <PostList groups={groups} publishing={publishing} />
       )}
     </div>
   );

@@ -1,6 +1,6 @@
 /** How many posts are in sight, and what is done with all of them. */
 
-import { BookOpenText, Wrench } from "lucide-react";
+import { BookOpenText, Send, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
 import type { CheckId } from "../../core/proof/profile";
 import type { Post, PostScore } from "../../data/model";
@@ -19,6 +19,10 @@ const CollectManySheet = lazyPart(
   async () => (await import("./collecting/CollectManySheet")).CollectManySheet,
 );
 const BulkFixSheet = lazyPart("This part", async () => (await import("./fixing/BulkFixSheet")).BulkFixSheet);
+const PublishManySheet = lazyPart(
+  "This part",
+  async () => (await import("./PublishManySheet")).PublishManySheet,
+);
 const ReportMenu = lazyPart(
   "This part",
   async () => (await import("../reports/ReportMenu")).ReportMenu,
@@ -36,6 +40,7 @@ interface Props {
 export function DeskTools({ posts, scores, rows, finding, onFinding }: Props) {
   const dispatch = useAppDispatch();
   const [collecting, setCollecting] = useState<readonly Post[] | null>(null);
+  const [publishing, setPublishing] = useState<readonly Post[] | null>(null);
   const [fixing, setFixing] = useState<readonly Post[] | null>(null);
   const worst = useMemo(() => worstChecks(posts.flatMap(({ id }) => scores[id] ?? [])), [posts, scores]);
   const shown = () => rows.map(({ post }) => post);
@@ -64,6 +69,9 @@ export function DeskTools({ posts, scores, rows, finding, onFinding }: Props) {
       <Button disabled={!rows.length} onClick={() => setFixing(shown())}>
         <Wrench size={14} aria-hidden="true" /> Fix these …
       </Button>
+      <Button disabled={!rows.length} onClick={() => setPublishing(shown())}>
+        <Send size={14} aria-hidden="true" /> Publish these …
+      </Button>
       <ReportMenu
         label="Report"
         disabled={!rows.length}
@@ -73,6 +81,7 @@ export function DeskTools({ posts, scores, rows, finding, onFinding }: Props) {
         }}
       />
       {collecting && <CollectManySheet posts={collecting} onClose={() => setCollecting(null)} />}
+      {publishing && <PublishManySheet posts={publishing} onClose={() => setPublishing(null)} />}
       {fixing && <BulkFixSheet posts={fixing} onClose={() => setFixing(null)} />}
     </div>
   );

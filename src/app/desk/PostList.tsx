@@ -3,8 +3,10 @@ import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { memo, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { hintOf } from "../ui/glossary";
 import { Tooltip } from "../ui/Tooltip";
+import type { Publishing } from "./attention";
 import type { Row } from "./deskRows";
 import { PostRow, ROW } from "./PostRow";
+import { stateOf } from "./postState";
 
 const HEADING = 29;
 const POST = 53;
@@ -13,8 +15,10 @@ type Line = { heading: string; posts: number } | { row: Row };
 
 export const PostList = memo(function PostList({
   groups,
+  publishing,
 }: {
   groups: readonly (readonly [string, Row[]])[];
+  publishing: Publishing;
 }) {
   const lines = useMemo(
     () =>
@@ -65,7 +69,7 @@ export const PostList = memo(function PostList({
               </li>
             ) : (
               <li key={key} {...counted} className="absolute inset-x-0 border-b border-rule" style={style}>
-                <PostRow {...line.row} />
+                <PostRow {...line.row} state={stateOf(line.row.post, publishing)} />
               </li>
             );
           })}

@@ -5,11 +5,11 @@ import { Link, useNavigate } from "react-router";
 import { copyPost } from "../posts/copyPost";
 import { deleteWithUndo } from "../posts/deleteWithUndo";
 import { useAppDispatch } from "../store/hooks";
-import { shortDay } from "../ui/dates";
 import { points, whole } from "../ui/figures";
 import { Tooltip } from "../ui/Tooltip";
 import { MiniStrip } from "../ui/WeightStrip";
 import type { Row } from "./deskRows";
+import type { PostState } from "./postState";
 
 /** The columns of the list, its head included. */
 export const ROW =
@@ -18,16 +18,10 @@ export const ROW =
 const ACT =
   "flex h-7 w-7 items-center justify-center rounded text-ink-2 opacity-0 focus-visible:opacity-100 group-hover:opacity-100";
 
-export function PostRow({ post, score, next }: Row) {
+export function PostRow({ post, score, next, state }: Row & { state: PostState }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const name = post.title || "Untitled post";
-  const date =
-    post.status === "draft"
-      ? post.due
-        ? `due ${shortDay(post.due, new Date())}`
-        : ""
-      : `${post.status === "live" ? "" : "for "}${shortDay(post.date, new Date())}`;
   return (
     <div className={`${ROW} group h-full hover:bg-paper`}>
       <span className="min-w-0">
@@ -62,7 +56,10 @@ export function PostRow({ post, score, next }: Row) {
         </span>
       </Tooltip>
       <span className="figures text-right small:hidden">{score ? whole(score.words) : ""}</span>
-      <span className="text-[13px] text-ink-2 small:hidden">{date}</span>
+      <span className="text-[13px] leading-tight text-ink-2 small:hidden">
+        <span className="block">{state.when}</span>
+        {state.needs && <span className="block text-[12px] text-plum">{state.needs}</span>}
+      </span>
       <span className="flex small:hidden">
         <Tooltip says="Start a post from this one">
           <button

@@ -9,6 +9,12 @@ export interface AttentionNote {
   stage?: Stage;
 }
 
+/** Ids of posts that readers have in another state, and of those that a blog did not take. */
+export interface Publishing {
+  changed: readonly string[];
+  stuck: readonly string[];
+}
+
 /** Days of changes after which a copy outside of the browser is too old. */
 const BACKUP_DAYS = 7;
 
@@ -29,14 +35,26 @@ export function backupReminder(posts: readonly Post[], backedUp: string, now: st
 
 /**
  * @param today ISO date
+ * @param publishing how posts stand with the blog
  * @param targetKeys by post id: keys that agree where two targets say the same; a post without a target has none
  */
 export function attention(
   posts: readonly Post[],
   today: string,
   targetKeys: ReadonlyMap<string, string>,
+  { changed, stuck }: Publishing = { changed: [], stuck: [] },
 ): AttentionNote[] {
   const notes: AttentionNote[] = [];
+  const these = (ids: readonly string[]) => posts.filter(({ id }) => ids.includes(id));
+  const note = (text: string, about: Post[]) => {
+    if (about.length) notes.push({ text, posts: about, stage: "release" });
+  };
+  note("Not taken by the blog:", these(stuck));
+  note("Changed, not sent:", these(changed));
+  note(
+    "Waiting for review:",
+    posts.filter(({ status }) => status === "in-review"),
+  );
   const byTarget = groupBy(
     posts.filter((post) => targetKeys.has(post.id)),
     (post) => targetKeys.get(post.id)!,

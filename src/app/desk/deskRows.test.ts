@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { categoriesOfLines } from "../../core/site/categories";
+import { categoriesOfLines } from "../../core/site/makeCategories";
 import type { ListedFinding, Post, PostScore } from "../../data/model";
 import { newPost } from "../../data/newPost";
 import { emptySite } from "../../data/settings";

@@ -5,16 +5,19 @@ import { useEffect, useRef, useState } from "react";
 import { shallowEqual } from "react-redux";
 import { NavLink, useLocation } from "react-router";
 import type { OutlineItem } from "../../core/outline/outline";
+import { holding } from "../../core/release/gates/registry";
+import { isPublic } from "../../core/site/status";
 import type { Stage } from "../../data/model";
 import { STAGE_IDS, stageName } from "../../data/stages";
+import { postGates, sameSlugAs } from "../posts/postGates";
 import { useDependencies } from "../store/DependenciesContext";
-import { useAppDispatch, useAppSelector } from "../store/hooks";
+import { useAppDispatch, useAppSelector, useAppStore } from "../store/hooks";
 import { postEdited } from "../store/openPostSlice";
 import { selectPosts } from "../store/selectors";
 import { useAskOrTell } from "../store/useAskOrTell";
+import { DateField } from "../ui/DateField";
 import { count, whole } from "../ui/figures";
 import { Tooltip } from "../ui/Tooltip";
-import { postGates, sameSlugAs } from "./postGates";
 import { usePostSession } from "./SessionContext";
 import { useOpenPost } from "./useOpenPost";
 import { useRests } from "./useRests";
@@ -54,13 +57,25 @@ export function PostBar() {
           value={post.title}
           onChange={(event) => dispatch(postEdited({ title: event.target.value }))}
         />
-        <p className="truncate px-1 text-[13px] text-ink-2 small:hidden short:hidden">
-          {post.keyword ? (
-            <>
-              for “<bdi>{post.keyword}</bdi>”
-            </>
-          ) : (
-            "no target keyword yet"
+        <p className="flex items-baseline gap-2 px-1 text-[13px] text-ink-2 small:hidden short:hidden">
+          <span className="min-w-0 truncate">
+            {post.keyword ? (
+              <>
+                for “<bdi>{post.keyword}</bdi>”
+              </>
+            ) : (
+              "no target keyword yet"
+            )}
+          </span>
+          {!isPublic(post.status) && (
+            <DateField
+              id="post-due"
+              label="Due date"
+              inWords={{ before: "due", none: "set a due date" }}
+              readOnly={readOnly}
+              value={post.due}
+              onChange={(due) => dispatch(postEdited({ due }))}
+            />
           )}
         </p>
       </div>
@@ -87,11 +102,21 @@ function useStageWords(): Record<Stage, string> {
     (state) => sameSlugAs(state.openPost.post, selectPosts(state)),
     shallowEqual,
   );
+  const store = useAppStore();
   const session = usePostSession();
   const rests = useRests();
   // Not while something else waits to be drawn.
   const notPassed = useAskOrTell(
-    () => post && postGates(post, sameSlug, site, session, source).filter(({ passed }) => !passed).length,
+    () =>
+      post &&
+      holding(
+        postGates(
+          post,
+          { sameSlug, posts: selectPosts(store.getState()), site, score: report?.score ?? null },
+          session,
+          source,
+        ),
+      ).length,
     [post, sameSlug, site, session, rests, source],
     { otherwise: null, pause: SOON },
   );

@@ -1,4 +1,5 @@
-import { categoryNamed, newCategory } from "../../core/site/categories";
+import { categoryNamed } from "../../core/site/categories";
+import { newCategory } from "../../core/site/makeCategories";
 import { changeSite } from "../store/changeSite";
 import type { AppThunk } from "../store/thunk";
 

@@ -3,6 +3,7 @@ import { type ReactNode, useEffect } from "react";
 import { useLocation } from "react-router";
 import { AppearanceSection } from "./AppearanceSection";
 import { ConnectionsSection } from "./connections/ConnectionsSection";
+import { GatesSection } from "./GatesSection";
 import { ProfileSection } from "./ProfileSection";
 import { SiteSection } from "./site/SiteSection";
 import { WorkspaceSection } from "./workspace/WorkspaceSection";
@@ -22,6 +23,9 @@ export function Settings() {
       </Section>
       <Section title="Scoring" id="scoring">
         <ProfileSection />
+      </Section>
+      <Section title="Gates" id="gates">
+        <GatesSection />
       </Section>
       <Section title="Appearance" id="appearance">
         <AppearanceSection />

@@ -39,6 +39,7 @@ const ACTIONS: readonly Action[] = [
   },
   { name: "Go to the lists", run: goTo("/keywords/lists") },
   { name: "Compare the lists", also: "overlap", run: goTo("/keywords/overlap") },
+  { name: "Go to the calendar", also: "schedule plan month week", run: goTo("/calendar") },
   { name: "Go to the ideas", run: goTo("/keywords/ideas") },
   { name: "Settings", also: "go to settings site name address language", run: goTo("/settings") },
   { name: "Settings: scoring profile", also: "weights thresholds", run: goTo("/settings#scoring") },

@@ -65,6 +65,9 @@ export function Shell() {
           <NavLink to="/keywords" className={place}>
             Keywords
           </NavLink>
+          <NavLink to="/calendar" className={place}>
+            Calendar
+          </NavLink>
         </nav>
         <button
           type="button"

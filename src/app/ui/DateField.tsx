@@ -1,7 +1,7 @@
 import { CalendarDays, X } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
-import { day } from "./dates";
+import { day, shortDay } from "./dates";
 import { lazyPart } from "./part";
 
 const Calendar = lazyPart(
@@ -20,10 +20,12 @@ interface Props {
   readOnly?: boolean;
   /** What a finding or a gate finds it by. */
   field?: string;
+  /** As words in a line, which say this before the day, or where there is none. */
+  inWords?: { before: string; none: string };
 }
 
 /** A day, shown as the person's region writes it and chosen in a calendar. */
-export function DateField({ id, label, value, onChange, readOnly = false, field }: Props) {
+export function DateField({ id, label, value, onChange, readOnly = false, field, inWords }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <span className="flex items-center gap-1">
@@ -33,10 +35,24 @@ export function DateField({ id, label, value, onChange, readOnly = false, field 
           disabled={readOnly}
           data-field={field}
           aria-label={`${label}, ${value ? day(value) : "none"}`}
-          className="field-box figures inline-flex !w-44 items-center gap-2 text-left disabled:cursor-default disabled:text-ink-2"
+          className={
+            inWords
+              ? "quiet-link figures whitespace-nowrap disabled:no-underline"
+              : "field-box figures inline-flex !w-44 items-center gap-2 text-left disabled:cursor-default disabled:text-ink-2"
+          }
         >
-          <CalendarDays size={15} className="flex-none text-ink-2" aria-hidden="true" />
-          {value ? day(value) : <span className="text-ink-2">No date</span>}
+          {inWords ? (
+            value ? (
+              `${inWords.before} ${shortDay(value, new Date())}`
+            ) : (
+              inWords.none
+            )
+          ) : (
+            <>
+              <CalendarDays size={15} className="flex-none text-ink-2" aria-hidden="true" />
+              {value ? day(value) : <span className="text-ink-2">No date</span>}
+            </>
+          )}
         </Popover.Trigger>
         <Popover.Portal>
           <Popover.Content
@@ -53,10 +69,22 @@ export function DateField({ id, label, value, onChange, readOnly = false, field 
                 setOpen(false);
               }}
             />
+            {inWords && value && (
+              <button
+                type="button"
+                className="quiet-link mt-1"
+                onClick={() => {
+                  onChange("");
+                  setOpen(false);
+                }}
+              >
+                Remove the {label.toLowerCase()}
+              </button>
+            )}
           </Popover.Content>
         </Popover.Portal>
       </Popover.Root>
-      {value && !readOnly && (
+      {value && !readOnly && !inWords && (
         <button
           type="button"
           aria-label={`Remove the ${label.toLowerCase()}`}

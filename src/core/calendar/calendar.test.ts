@@ -131,6 +131,7 @@ it("warns of what stands too close", () => {
       (keyword) => keyword.toLowerCase(),
       () => "Care",
       "2026-12-01",
+      (date) => date,
     ).map((one) => one.says);
   expect(
     says([slip("a", "2026-12-03", { keyword: "Bike" }), slip("b", "2026-12-20", { keyword: "bike" })]),

@@ -133,12 +133,14 @@ const IN_A_ROW = 3;
  * @param keyOf gives the same for target keywords that are the same
  * @param categoryName of a category's id
  * @param today ISO date
+ * @param dayName how an ISO date is written for people
  */
 export function warnings(
   slips: readonly Slip[],
   keyOf: (keyword: string) => string,
   categoryName: (id: string) => string,
   today: string,
+  dayName: (date: string) => string,
 ): CalendarWarning[] {
   const out: CalendarWarning[] = [];
   const coming = slips
@@ -168,12 +170,13 @@ export function warnings(
     if (!category || row.at(-1)!.kind !== "scheduled" || !row.every((one) => one.category === category))
       continue;
     out.push({
-      says: `${IN_A_ROW} posts in a row are of “${categoryName(category)}”, up to ${row.at(-1)!.date}.`,
+      says: `${IN_A_ROW} posts in a row are of “${categoryName(category)}”, up to ${dayName(row.at(-1)!.date)}.`,
       ids: row.map(({ id }) => id),
     });
     at += IN_A_ROW - 1;
   }
   const late = slips.filter(({ kind, date }) => kind === "due" && date < today);
-  for (const { id, title, date } of late) out.push({ says: `“${title}” was due on ${date}.`, ids: [id] });
+  for (const { id, title, date } of late)
+    out.push({ says: `“${title}” was due on ${dayName(date)}.`, ids: [id] });
   return out;
 }

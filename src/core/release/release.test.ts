@@ -10,7 +10,7 @@ import { draftToPage } from "../site/pages/standalone";
 import { anyDraft } from "../testing/arbitraries";
 import { draftOf } from "../testing/draftOf";
 import { RUNS } from "../testing/runs";
-import { gates } from "./gates/registry";
+import { type GateLevels, gates, holding } from "./gates/registry";
 import { cleanDocument, rawPasteSigns } from "./rawPaste";
 
 const meta = {
@@ -29,6 +29,26 @@ const meta = {
 };
 const options = { siteName: "Brackenford", pictureSrc: (picture: Pick<PictureBlock, "src">) => picture.src };
 
+it("gates do what the site says of them", () => {
+  const context = {
+    sameSlug: [],
+    rawSigns: [],
+    leftovers: null,
+    toReview: null,
+    listedOn: ["Journal"],
+    deadLinks: [],
+    score: 20,
+    leastScore: 70,
+  };
+  const draft = draftOf("", { ...meta, category: "" });
+  const at = (levels: GateLevels) => holding(gates(draft, context, levels)).map(({ id }) => id);
+  expect(at({})).toEqual(["lead-picture"]);
+  expect(at({ "lead-picture": "warn", category: "must", score: "must" })).toEqual(["category", "score"]);
+  expect(gates(draft, context, { "lead-picture": "off" }).some(({ id }) => id === "lead-picture")).toBe(
+    false,
+  );
+});
+
 describe("gates", () => {
   const open = (body: string, changes = {}, context = {}) =>
     gates(draftOf(body, { ...meta, ...changes }), {
@@ -36,6 +56,10 @@ describe("gates", () => {
       rawSigns: [],
       leftovers: null,
       toReview: null,
+      listedOn: ["Journal"],
+      deadLinks: [],
+      score: 80,
+      leastScore: 70,
       ...context,
     })
       .filter((gate) => !gate.passed)
@@ -50,6 +74,11 @@ describe("gates", () => {
       ["title", "keyword", "description", "slug", "lead-picture"],
     ],
     ["another post has the slug", "![A bike](a.jpg)", {}, { sameSlug: ["Older"] }, ["slug"]],
+    ["it is in no category", "![A bike](a.jpg)", { category: "" }, {}, ["category"]],
+    ["no list page shows it", "![A bike](a.jpg)", {}, { listedOn: [] }, ["list-page"]],
+    ["a link leads nowhere", "![A bike](a.jpg)", {}, { deadLinks: ["/journal/none"] }, ["own-links"]],
+    // Nobody is asked for a score unless the site does.
+    ["the score is low", "![A bike](a.jpg)", {}, { score: 20 }, []],
     ["the first picture has no alt text", "![](a.jpg)\n\n![B](b.jpg)", {}, {}, ["lead-picture"]],
     ["the first picture is decoration", '<img src="a.jpg" alt="">', {}, {}, ["lead-picture"]],
     ["the text is raw", "![A bike](a.jpg)", {}, { rawSigns: ["x"] }, ["raw-paste"]],

@@ -1,7 +1,6 @@
 /** Where pages of a site stand: paths as they are in addresses, without what a browser would write with per cent signs. */
 import { categoryPath } from "./categories";
 import type { AddressPattern, Category } from "./shapes";
-import { plainSlug } from "./slugs";
 
 interface Addressed {
   /** Path before every post's slug, slashes at both ends. */
@@ -27,7 +26,7 @@ export const listPath = ({ basePath }: Pick<Addressed, "basePath">): string =>
 /** A category's page stands under those above it. */
 export const categoryAddressPath = (site: Addressed, id: string): string =>
   `${site.basePath}category/${categoryPath(site.categories, id)
-    .map(({ slug, name, id }) => plainSlug(slug || name) || id)
+    .map(({ slug, id }) => slug || id)
     .join("/")}`;
 
 /** Two paths that a server would take for one. */

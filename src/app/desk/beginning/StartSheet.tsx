@@ -4,7 +4,7 @@ import { useForm } from "react-hook-form";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { originOf } from "../../../core/safety/origin";
-import { categoriesOfLines } from "../../../core/site/categories";
+import { categoriesOfLines } from "../../../core/site/makeCategories";
 import { packedLanguages, primaryLanguage } from "../../../core/text/language";
 import { emptySite, saveSite } from "../../../data/settings";
 import { useAppDispatch } from "../../store/hooks";

@@ -1,7 +1,7 @@
 /** The gates as a ladder: those not passed in full, those passed folded into a count. */
 import { ChevronDown, ChevronRight } from "lucide-react";
 import { useId, useState } from "react";
-import type { Gate } from "../../../core/release/gates/registry";
+import { type Gate, holding } from "../../../core/release/gates/registry";
 import { Checkbox } from "../../ui/Checkbox";
 import { count } from "../../ui/figures";
 import { Term } from "../../ui/Term";
@@ -17,7 +17,8 @@ interface Props {
 }
 
 export function GateLadder({ gates, readOnly, waived, onWaived, onClean }: Props) {
-  const open = gates.filter(({ passed }) => !passed);
+  const open = holding(gates);
+  const warned = gates.filter(({ passed, warns }) => !passed && warns);
   const passed = gates.filter((gate) => gate.passed);
   const [unfolded, setUnfolded] = useState(false);
   const list = useId();
@@ -45,6 +46,12 @@ export function GateLadder({ gates, readOnly, waived, onWaived, onClean }: Props
               publish or export anyway.
             </span>
           </label>
+        </>
+      )}
+      {warned.length > 0 && (
+        <>
+          <h3 className="mb-1 mt-3 text-[13px] text-ink-2">To look at, without holding the post back</h3>
+          <ul className="border border-rule bg-sheet">{warned.map(row)}</ul>
         </>
       )}
       {passed.length > 0 && (

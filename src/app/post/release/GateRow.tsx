@@ -15,7 +15,9 @@ export function GateRow({ gate, readOnly, onClean }: { gate: Gate; readOnly: boo
         <OctagonAlert size={15} aria-label="not passed" className="translate-y-0.5 text-plum" />
       )}
       <div className="min-w-0">
-        <p className={gate.passed ? "" : "font-semibold text-plum"}>{gate.name}</p>
+        <p className={gate.passed ? "" : gate.warns ? "font-semibold" : "font-semibold text-plum"}>
+          {gate.name}
+        </p>
         <Tooltip says={gate.says} whenCut>
           <p className="truncate text-[13px] text-ink-2">{gate.says}</p>
         </Tooltip>

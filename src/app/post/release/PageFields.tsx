@@ -9,6 +9,9 @@ import { DateField } from "../../ui/DateField";
 import { FieldLine } from "../../ui/FieldLine";
 import { ListField } from "../../ui/ListField";
 import { Select } from "../../ui/Select";
+import { ExcerptField } from "./ExcerptField";
+import { LeadPictureField } from "./LeadPictureField";
+import { OtherCategories } from "./OtherCategories";
 import { Redirects } from "./Redirects";
 
 /** What the page carries besides its text. */
@@ -67,6 +70,24 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
           />
         )}
       </FieldLine>
+      {site.categories.length > 1 && (
+        <FieldLine label="Also in">
+          {() => (
+            <OtherCategories
+              categories={site.categories}
+              value={post.categories}
+              readOnly={readOnly}
+              onChange={(categories) => edit({ categories })}
+            />
+          )}
+        </FieldLine>
+      )}
+      <FieldLine label="Excerpt">
+        {(id) => <ExcerptField id={id} post={post} readOnly={readOnly} onChange={edit} />}
+      </FieldLine>
+      <FieldLine label="Lead picture">
+        {() => <LeadPictureField post={post} readOnly={readOnly} onChange={edit} />}
+      </FieldLine>
       <FieldLine label="Tags">
         {(id) => (
           <ListField
@@ -107,6 +128,35 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
             value={post.date}
             onChange={(date) => edit({ date })}
           />
+        )}
+      </FieldLine>
+      <FieldLine
+        label="Place"
+        hint="Where the post is about, for a firm that people visit: a name, then where it is."
+      >
+        {(id) => (
+          <span className="flex flex-wrap gap-3">
+            <input
+              id={id}
+              className="line-field !w-56"
+              readOnly={readOnly}
+              placeholder="Name"
+              value={post.location?.name ?? ""}
+              onChange={(event) =>
+                edit({ location: { name: event.target.value, place: post.location?.place ?? "" } })
+              }
+            />
+            <input
+              aria-label="Where the place is"
+              className="line-field !w-56"
+              readOnly={readOnly}
+              placeholder="Street and town"
+              value={post.location?.place ?? ""}
+              onChange={(event) =>
+                edit({ location: { name: post.location?.name ?? "", place: event.target.value } })
+              }
+            />
+          </span>
         )}
       </FieldLine>
       <FieldLine label="Language">

@@ -1,12 +1,13 @@
 import { useEffect, useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { toast } from "sonner";
+import { holding } from "../../../core/release/gates/registry";
 import type { Post } from "../../../data/model";
+import { postGates, sameSlugAs } from "../../posts/postGates";
 import { usePublishing } from "../../publishing/usePublishing";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
-import { postGates, sameSlugAs } from "../postGates";
 import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
@@ -36,14 +37,20 @@ function ReleaseOf({ post }: { post: Post }) {
   const session = usePostSession();
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const gates = useMemo(
-    () => postGates(post, sameSlugAs(post, posts), site, session, source),
+    () =>
+      postGates(
+        post,
+        { sameSlug: sameSlugAs(post, posts), posts, site, score: report?.score ?? null },
+        session,
+        source,
+      ),
     [post, posts, site, report, source],
   );
   const [waived, setWaived] = useState(false);
   const [comparing, setComparing] = useState(false);
   const publishing = usePublishing(post, session, rests);
   useGoal();
-  const open = gates.filter(({ passed }) => !passed);
+  const open = holding(gates);
   const clean = async () => {
     const before = session.json();
     await dispatch(keepCurrent({ why: "before cleaning" }));

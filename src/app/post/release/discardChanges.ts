@@ -23,7 +23,7 @@ export const discardChanges =
       leadWidth: live.leadWidth,
       socialPicture: live.socialPicture,
       date: live.published.slice(0, 10) || post.date,
-      ...(live.leadPicture && { leadPicture: live.leadPicture }),
+      leadPicture: live.leadPicture,
     };
     const before = {
       doc: session.json(),

@@ -1,11 +1,11 @@
 /** Above the sheet of a copy: what is still as in its source, one by one. */
 import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
+import { postLeftovers } from "../../posts/postLeftovers";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { count } from "../../ui/figures";
 import { Tooltip } from "../../ui/Tooltip";
-import { postLeftovers } from "../postLeftovers";
 import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";

@@ -1,7 +1,7 @@
 /** The site's settings as a form holds them: texts, with what is wrong with each. */
 import { originOf } from "../../../core/safety/origin";
 import { authorNamed } from "../../../core/site/authors";
-import { categoriesOfLines, categoryLines } from "../../../core/site/categories";
+import { categoriesOfLines, categoryLines } from "../../../core/site/makeCategories";
 import { pageAt } from "../../../core/site/site";
 import type { Site } from "../../../data/model";
 import { OVERLAP_LIMIT } from "../../../data/settings";

@@ -10,7 +10,19 @@ export interface GateContext {
   leftovers: { title: string; names: string[] } | null;
   /** Texts that the application wrote or started and nobody has confirmed; null where it wrote none. */
   toReview: string[] | null;
+  /** Names of the list pages that will show it. */
+  listedOn: string[];
+  /** Addresses on this site that it links to, and where no page is. */
+  deadLinks: string[];
+  /** Its score, 0 to 100; null where it is not known. */
+  score: number | null;
+  /** The score that it needs, where the site asks for one. */
+  leastScore: number;
 }
+
+/** What a gate that is not passed does: it holds a post back, it only says so, or nobody is told. */
+export const GATE_LEVELS = ["must", "warn", "off"] as const;
+export type GateLevel = (typeof GATE_LEVELS)[number];
 
 /** How a draft stands at a gate, and what is so, or what is wrong and what to do. */
 export interface Judged {
@@ -23,6 +35,8 @@ export interface GateRule<Id extends string = string> {
   name: string;
   /** Where a person puts it right: a stage of the post, and a field there. */
   place: { stage: string; field?: string };
+  /** What it does where a site says nothing else; "must" where absent. */
+  level?: GateLevel;
   /** What the application can do about it; absent where a person must. */
   remedy?: "clean";
   /** @returns null where the gate is none for this post */

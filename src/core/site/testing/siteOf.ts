@@ -1,6 +1,6 @@
 /** Sites for tests, from the shortest thing that says them. */
 import { draftFromMarkdown } from "../../draft/fromMarkdown";
-import { categoriesOfLines } from "../categories";
+import { categoriesOfLines } from "../makeCategories";
 import { pageAt, plainListPages, type RenderedPost, type RenderedSite, type SiteSource } from "../site";
 
 export const SITE: RenderedSite = {
