@@ -32,9 +32,13 @@ export const workOutbox =
   (): AppThunk<Promise<void>> =>
   async (dispatch, _getState, { publishing }) => {
     clearTimeout(publishing.timer);
-    await alone(async () => {
-      for (let item = await nextDue(); item; item = await nextDue()) await dispatch(send(item));
-    });
+    // One after the other: who asks while it is at work is served by the next round.
+    publishing.working = publishing.working.then(() =>
+      alone(async () => {
+        for (let item = await nextDue(); item; item = await nextDue()) await dispatch(send(item));
+      }),
+    );
+    await publishing.working;
     const wait = await untilNext();
     clearTimeout(publishing.timer);
     if (wait !== null) publishing.timer = setTimeout(() => void dispatch(workOutbox()), wait);
@@ -42,7 +46,8 @@ export const workOutbox =
 
 /** Another tab that sends goes on until nothing is due, and sees what came meanwhile. */
 async function alone(work: () => Promise<void>): Promise<void> {
-  if (!navigator.locks) return work();
+  const { navigator } = globalThis as { navigator?: Navigator };
+  if (!navigator?.locks) return work();
   await navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => {
     if (lock) await work();
   });

@@ -34,7 +34,7 @@ export function createStore(
     scoring: new Rerun(),
     opened: { text: null },
     collecting: new Map(),
-    publishing: { timer: undefined },
+    publishing: { timer: undefined, working: Promise.resolve() },
   };
   const store: AppStore = configureStore({
     reducer,

@@ -27,6 +27,6 @@ export interface Dependencies {
   opened: { text: PostSession | null };
   /** What stops collecting pages, by the post that it is for. */
   collecting: Map<string, AbortController>;
-  /** When the outbox is looked at next. */
-  publishing: { timer: ReturnType<typeof setTimeout> | undefined };
+  /** When the outbox is looked at next, and what is being sent. */
+  publishing: { timer: ReturnType<typeof setTimeout> | undefined; working: Promise<void> };
 }

@@ -36,6 +36,8 @@ export function fakeBlog(config: Partial<BlogConfig> = {}): FakeBlog {
     client: undefined as unknown as BlogClient,
   };
   const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+  /** A path is one of the blog's own. */
+  const whole = (address: string): string => new URL(address, "https://blog.example").href;
   const lost = (perhapsDone: boolean) => new BlogFailure("lost", "Lost.", true, perhapsDone);
   const withTrouble = async <T>(changes: boolean, work: () => T): Promise<T> => {
     const trouble = fake.trouble();
@@ -46,7 +48,7 @@ export function fakeBlog(config: Partial<BlogConfig> = {}): FakeBlog {
     return answer;
   };
   const postAt = (address: string) => {
-    const post = fake.posts.get(address);
+    const post = fake.posts.get(whole(address));
     if (!post) throw new BlogFailure("not_found", "The blog has no such post.", false);
     return post;
   };
@@ -54,7 +56,7 @@ export function fakeBlog(config: Partial<BlogConfig> = {}): FakeBlog {
     config: () => withTrouble(false, () => fake.config),
     source: (_blog, address) =>
       withTrouble(false, () => {
-        const post = fake.posts.get(address);
+        const post = fake.posts.get(whole(address));
         return post && !post.deleted ? copy(post.entry) : null;
       }),
     addressOf: (_blog, uid) =>
