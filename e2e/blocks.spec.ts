@@ -144,5 +144,7 @@ test("a phrase is linked to the post that it names, and the list of links finds 
   await expectAccessible(page);
   await all.getByRole("button", { name: "Go to “cargo bike maintenance”" }).last().click();
   await expect(all).toBeHidden();
-  expect(await page.evaluate(() => window.getSelection()?.toString())).toBe("cargo bike maintenance");
+  await expect
+    .poll(() => page.evaluate(() => window.getSelection()?.toString()))
+    .toBe("cargo bike maintenance");
 });

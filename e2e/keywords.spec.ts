@@ -529,17 +529,17 @@ test("a service that is down, slow, empty or answers nonsense is said, and what 
 
   // Trouble by the settings: every answer fails; then every answer is slow, and is cancelled.
   await page.goto("/settings#connections");
-  await page.getByLabel("Error rate").fill("100");
+  await page.getByLabel("Error rate", { exact: true }).fill("100");
   await page.getByRole("button", { name: "Try the connection" }).click();
   await expect(page.getByRole("alert")).toContainText("failed on purpose");
   await page.goto(LOOK_UP);
   await expect(page.getByRole("alert")).toContainText("Your earlier look-ups are still here");
   await expect(page.getByRole("row").nth(2)).toBeVisible();
   await page.goto("/settings#connections");
-  await page.getByLabel("Error rate").fill("0");
+  await page.getByLabel("Error rate", { exact: true }).fill("0");
   await page.getByRole("button", { name: "Try the connection" }).click();
   await expect(page.getByText("“Stand-in search” answers, with 2 regions; it is a stand-in.")).toBeVisible();
-  await page.getByLabel("Delay").fill("4000");
+  await page.getByLabel("Delay", { exact: true }).fill("4000");
   await page.getByRole("link", { name: "Keywords", exact: true }).click();
   await expect(page.getByLabel("Region and language")).toHaveText(/^River counties/);
   await look("bike bus");

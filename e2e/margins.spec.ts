@@ -119,7 +119,9 @@ test("a claim is unsourced until a link stands with it or somebody accepts it", 
   await dialog.getByLabel("Show settled claims").check();
   await expect(row).toContainText("accepted as it is");
   await row.getByRole("button", { name: "Go" }).click();
-  expect(await page.evaluate(() => window.getSelection()?.toString())).toContain("Studies show that");
+  await expect
+    .poll(() => page.evaluate(() => window.getSelection()?.toString()))
+    .toContain("Studies show that");
 });
 
 test("the tray shows each shared term in its usual range, and finds it in the text", async ({ page }) => {

@@ -245,7 +245,7 @@ test("a post with large pictures goes out as a zip, and many at once say how far
 test("two posts collect at once: neither stops nor answers for the other", async ({ page }) => {
   await openDesk(page);
   await page.getByRole("link", { name: "Settings" }).click();
-  await page.getByLabel("Delay").fill("3000");
+  await page.getByLabel("Delay", { exact: true }).fill("3000");
   const outline = page.getByRole("region", { name: "Outline" });
   const collecting = page.getByRole("region", { name: "Collecting" });
   const plan = async (title: string) => {

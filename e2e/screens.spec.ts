@@ -7,6 +7,7 @@ const WALKS: Record<string, [path: string, sign: string][]> = {
   "The places": [
     ["/", "Checks by weight"],
     ["/settings", "Start empty"],
+    ["/calendar", "Not scheduled"],
     ["/nowhere", "There is nothing at this address"],
   ],
   Keywords: [

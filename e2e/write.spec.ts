@@ -278,6 +278,8 @@ test("a post pasted raw does not pass the gate, cleaned in one step, and can be 
   const gates = page.getByRole("region", { name: "Gates" });
   await expect(gates.getByText(/doubled blanks|markers typed|empty paragraphs/)).toBeVisible();
   await gates.getByRole("button", { name: "Clean it" }).click();
+  await expect(gates.getByText(/doubled blanks|markers typed|empty paragraphs/)).toBeHidden();
+  await gates.getByRole("button", { name: /gates? passed$/ }).click();
   await expect(gates.getByText("The text is clean.")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(gates.getByText("The text is clean.")).toBeHidden();

@@ -2,6 +2,7 @@
 import { blockDefinitions } from "../src/core/draft/blockShapes";
 import { blogSiteShape } from "../src/core/micropub/blogSite";
 import { profileShape } from "../src/core/proof/profileShape";
+import { reviewAnswerShape } from "../src/core/review/shapes";
 import { collectedShape, readPageAnswerShape, readPageQuestionShape } from "../src/data/schemas/collected";
 import { lookUpFileShape, workspaceShape } from "../src/data/workspace/shapes";
 
@@ -23,6 +24,7 @@ const DECLARED: readonly Declared[] = [
     title: "A workspace file: everything but pictures, look-ups and pages",
     shape: workspaceShape,
   },
+  { name: "reviewAnswer", title: "What comes back from a reviewer", shape: reviewAnswerShape },
   { name: "blogSite", title: "What a blog is told of its site", shape: blogSiteShape },
   {
     name: "lookUp",

@@ -5,11 +5,11 @@
 import { mkdirSync } from "node:fs";
 import { join } from "node:path";
 import type { Page } from "@playwright/test";
-import { deskReady, runApplication } from "./application";
+import { deskReady, type Running, runApplication } from "./application";
 
 const TOUR = "/post/electric-cargo-bike-for-families";
 
-const views: Record<string, (page: Page) => Promise<void>> = {
+const views: Record<string, (page: Page, running: Running) => Promise<void>> = {
   desk: async () => {},
   keywords: async (page) => {
     await openLookUp(page);
@@ -54,7 +54,6 @@ const views: Record<string, (page: Page) => Promise<void>> = {
       .click();
     await page.waitForTimeout(300);
   },
-  ideas: (page) => open(page, "/keywords/ideas", page.getByRole("region", { name: "Ideas" })),
   import: async (page) => {
     await openLookUp(page);
     await page.getByRole("button", { name: "Import a file" }).click();
@@ -70,20 +69,6 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   },
   find: (page) => open(page, `${TOUR}/find`, page.getByRole("grid", { name: /^Keywords/ })),
   plan: (page) => open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask")),
-  "plan-pages": async (page) => {
-    await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
-    await page.getByRole("button", { name: /^Pages/ }).click();
-    await page
-      .getByRole("button", { name: /^Read “/ })
-      .first()
-      .click();
-    await page.waitForTimeout(400);
-  },
-  "plan-assemble": async (page) => {
-    await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
-    await page.getByRole("button", { name: "Assemble from competitors" }).click();
-    await page.waitForTimeout(400);
-  },
   write: async (page) => {
     await open(page, `${TOUR}/write`, page.getByText("Best next step").first());
     await page.getByRole("button", { name: /of \d+ terms$/ }).click();
@@ -116,7 +101,21 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.waitForTimeout(300);
   },
   proof: (page) => open(page, `${TOUR}/proof`, page.getByRole("region", { name: "Ledger" })),
-  release: (page) => open(page, `${TOUR}/release`, page.getByRole("region", { name: "Gates" })),
+  release: async (page) => {
+    await open(page, "/post/delivery-by-cargo-bike/release", page.getByRole("region", { name: "Gates" }));
+    await page.frameLocator("iframe").getByRole("heading", { level: 1 }).waitFor();
+    await page.waitForTimeout(500);
+  },
+  "release-compared": async (page) => {
+    await open(page, "/post/delivery-by-cargo-bike/release", page.getByRole("region", { name: "Gates" }));
+    await page.getByRole("button", { name: "Compare with what is live" }).click();
+    await page.waitForTimeout(300);
+  },
+  calendar: (page) => open(page, "/calendar", page.getByRole("table", { name: "Month" })),
+  "blog-page": async (page, { blog }) => {
+    await page.goto(`${blog}/journal/winter-cycling-with-children`);
+    await page.waitForTimeout(500);
+  },
   settings: (page) => open(page, "/settings", page.getByRole("region", { name: "Workspace", exact: true })),
 };
 
@@ -146,7 +145,7 @@ try {
   await deskReady(page);
   for (const [name, show] of Object.entries(views)) {
     if (names.length && !names.includes(name)) continue;
-    if (name !== "desk") await show(page);
+    if (name !== "desk") await show(page, running);
     await page.screenshot({ path: join(folder, `${name}.png`), animations: "disabled" });
   }
   console.log(`Pictures are in ${folder}`);

@@ -21,6 +21,7 @@ import type {
   PostVersion,
   Recording,
   Redirect,
+  Review,
   Setting,
   StoredBody,
   VersionBody,
@@ -49,6 +50,7 @@ export class Database extends Dexie {
   redirects!: EntityTable<Redirect, "id">;
   liveCopies!: EntityTable<LiveCopy, "postId">;
   outbox!: EntityTable<OutboxItem, "id">;
+  reviews!: EntityTable<Review, "id">;
 
   constructor(name = "dune-sparrow") {
     // What is said to be saved is on the disk: a browser that is killed the next moment has it (Indexed Database API 3.0, durability).

@@ -25,6 +25,7 @@ export type {
   PostVersion,
   Recording,
   Redirect,
+  Review,
   SearchConnection,
   Site,
   Try,

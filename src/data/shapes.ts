@@ -6,6 +6,7 @@ import * as is from "../core/declare";
 import type { Entry } from "../core/micropub/entry";
 import { assembled, outlineItemShape, pieceShape } from "../core/outline/shapes";
 import { GATE_LEVELS, type GateLevel } from "../core/release/gates/gate";
+import { reviewAnswerShape } from "../core/review/shapes";
 import {
   ADDRESS_PATTERNS,
   authorShape,
@@ -312,3 +313,21 @@ export const blogConnectionShape = is.shape({
 });
 /** Where a blog is reached. Its token is apart: it never leaves this browser. */
 export type BlogConnection = Static<typeof blogConnectionShape>;
+
+export const reviewShape = is.shape({
+  id: is.id(),
+  postId: is.id(),
+  askedAt: is.text(100),
+  /** Of what was asked about. */
+  hash: is.text(200),
+  /** The text as it was then. */
+  doc: doc(),
+  /** What came back; null while nothing has. */
+  answer: is.orNull(reviewAnswerShape),
+  /** Ids of comments that are resolved. */
+  resolved: is.list(is.id()),
+  /** Answers to comments, by their ids. */
+  replies: is.texts(20_000),
+});
+/** Somebody was asked to look at a post, and what they said. */
+export type Review = Static<typeof reviewShape>;

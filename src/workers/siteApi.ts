@@ -3,14 +3,17 @@ import type { EditorDoc } from "../core/blocks/editorJson";
 import { changedParts } from "../core/micropub/changes";
 import { entryOfPost } from "../core/micropub/postEntry";
 import { type RenderedPage, renderPage } from "../core/site/renderPage";
-import type { RenderedPost, SitePicture } from "../core/site/site";
-import { ASSET_PREFIX, listAssetHeads } from "../data/assets";
+import type { RenderedPost, SitePicture, SiteSource } from "../core/site/site";
+import { ASSET_PREFIX, assetId, getAsset, listAssetHeads } from "../data/assets";
 import { listLiveCopies } from "../data/liveCopies";
 import { livePost } from "../data/livePost";
 import type { LiveCopy, Post, Site } from "../data/model";
 import { getDocsAsJson, listPosts } from "../data/posts";
 import { listRedirects } from "../data/redirects";
 import { isLiveAt, renderedPost } from "../data/renderedSite";
+import { sha256 } from "../data/workspace/workspaceFile";
+import { type Progress, pack } from "../data/zip";
+import { type SiteFiles, siteFiles } from "./siteFiles";
 
 export function createSiteApi() {
   /** Posts as they were rendered last, by what they were made of: a site of a thousand is not read anew for each key. */
@@ -57,6 +60,32 @@ export function createSiteApi() {
       }
       return copies.filter(({ postId }) => compared.get(postId)?.differs).map(({ postId }) => postId);
     },
+    /** The whole site, of what is live at a moment (ISO), as files. */
+    async exportSite(site: Site, now: string, onProgress: Progress): Promise<SiteFiles> {
+      const source: SiteSource = {
+        site,
+        posts: await livePosts(site, Date.parse(now), ""),
+        redirects: await listRedirects(),
+        pictures: await hashedPictures(),
+      };
+      return siteFiles(
+        source,
+        async (src) => {
+          const id = assetId(src);
+          return (id === null ? undefined : await getAsset(id))?.blob ?? null;
+        },
+        onProgress,
+      );
+    },
+    /** The same in one zip. */
+    async exportZip(
+      site: Site,
+      now: string,
+      onProgress: Progress,
+    ): Promise<Omit<SiteFiles, "items"> & { zip: Blob }> {
+      const { items, ...rest } = await this.exportSite(site, now, onProgress);
+      return { ...rest, zip: await pack(items, () => {}) };
+    },
     /** The page of a post as readers would get it if it went out now, among those that are live. @param now ISO */
     async preview(post: Post, doc: EditorDoc, site: Site, now: string): Promise<RenderedPage | null> {
       const own = { ...renderedPost(post, doc), published: post.publishAt || post.date || now };
@@ -69,6 +98,16 @@ export function createSiteApi() {
   };
 }
 export type SiteApi = ReturnType<typeof createSiteApi>;
+
+/** Pictures by what texts call them, named by their content as everywhere. */
+async function hashedPictures(): Promise<Map<string, SitePicture>> {
+  const pictures = await sitePictures();
+  for (const [src, picture] of pictures) {
+    const asset = await getAsset(assetId(src)!);
+    if (asset) pictures.set(src, { ...picture, hash: await sha256(await asset.blob.arrayBuffer()) });
+  }
+  return pictures;
+}
 
 /** Pictures by what texts call them. A preview needs no hash of their bytes: their ids are as much their own. */
 async function sitePictures(): Promise<Map<string, SitePicture>> {

@@ -9,6 +9,7 @@ import { holding } from "../../core/release/gates/registry";
 import { isPublic } from "../../core/site/status";
 import type { Stage } from "../../data/model";
 import { STAGE_IDS, stageName } from "../../data/stages";
+import { isApproved } from "../posts/isApproved";
 import { postGates, sameSlugAs } from "../posts/postGates";
 import { useDependencies } from "../store/DependenciesContext";
 import { useAppDispatch, useAppSelector, useAppStore } from "../store/hooks";
@@ -107,16 +108,18 @@ function useStageWords(): Record<Stage, string> {
   const rests = useRests();
   // Not while something else waits to be drawn.
   const notPassed = useAskOrTell(
-    () =>
-      post &&
-      holding(
-        postGates(
-          post,
-          { sameSlug, posts: selectPosts(store.getState()), site, score: report?.score ?? null },
-          session,
-          source,
-        ),
-      ).length,
+    async () => {
+      if (!post) return null;
+      const approved = await isApproved(post, session.json(), site);
+      const about = {
+        sameSlug,
+        posts: selectPosts(store.getState()),
+        site,
+        score: report?.score ?? null,
+        approved,
+      };
+      return holding(postGates(post, about, session, source)).length;
+    },
     [post, sameSlug, site, session, rests, source],
     { otherwise: null, pause: SOON },
   );

@@ -28,11 +28,13 @@ export interface GateSite {
   site: Site;
   /** The post's score; null where it is not known. */
   score: number | null;
+  /** Whether exactly this is approved; null where nobody need. */
+  approved: boolean | null;
 }
 
 export function postGates(
   post: Post,
-  { sameSlug, posts, site, score }: GateSite,
+  { sameSlug, posts, site, score, approved }: GateSite,
   text: Pick<PostSession, "json" | "blocks">,
   source: { post: Post; doc: EditorDoc } | null,
 ): Gate[] {
@@ -50,6 +52,7 @@ export function postGates(
       listedOn: listsOf(post, site),
       deadLinks: deadLinks(draft.blocks, posts, site),
       score,
+      approved,
       leastScore: site.leastScore ?? LEAST_SCORE,
     },
     site.gates,

@@ -5,7 +5,7 @@ import { db } from "../../data/db";
 import { getLiveCopy } from "../../data/liveCopies";
 import type { Post } from "../../data/model";
 import { newPost } from "../../data/newPost";
-import { listOutbox } from "../../data/outbox";
+import { changeOutboxItem, listOutbox } from "../../data/outbox";
 import { addPost, getPost, savePost } from "../../data/posts";
 import { emptySite } from "../../data/settings";
 import { BlogFailure } from "../../services/blog/blogFailure";
@@ -88,7 +88,7 @@ describe("publishing", () => {
     const [item] = await listOutbox();
     expect(item).toMatchObject({ state: "waiting", notBefore: LATER });
     // Its minute has come while nobody was here.
-    await db.outbox.update(item!.id, { notBefore: "2026-01-01T00:00:00.000Z" });
+    await changeOutboxItem(item!.id, { notBefore: "2026-01-01T00:00:00.000Z" });
     await settle();
     expect(blog.posts.size).toBe(1);
   });

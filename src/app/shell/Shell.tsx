@@ -51,7 +51,9 @@ export function Shell() {
       >
         <div className="flex items-center gap-2">
           <Mark />
-          <span className="whitespace-nowrap font-serif text-[15px] font-semibold">Dune Sparrow</span>
+          <span className="whitespace-nowrap font-serif text-[15px] font-semibold max-[480px]:sr-only">
+            Dune Sparrow
+          </span>
           <Tooltip says={site.name} whenCut>
             <span className="max-w-56 truncate small:hidden border-l border-rule pl-2 text-[13px] text-ink-2">
               <bdi>{site.name}</bdi>

@@ -38,6 +38,7 @@ it("gates do what the site says of them", () => {
     listedOn: ["Journal"],
     deadLinks: [],
     score: 20,
+    approved: null,
     leastScore: 70,
   };
   const draft = draftOf("", { ...meta, category: "" });
@@ -59,6 +60,7 @@ describe("gates", () => {
       listedOn: ["Journal"],
       deadLinks: [],
       score: 80,
+      approved: null,
       leastScore: 70,
       ...context,
     })

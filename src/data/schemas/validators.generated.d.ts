@@ -22,3 +22,4 @@ export const readPageAnswer: ValidateFunction;
 export const photosSearchQuestion: ValidateFunction;
 export const photosSearchAnswer: ValidateFunction;
 export const blogSite: ValidateFunction;
+export const reviewAnswer: ValidateFunction;

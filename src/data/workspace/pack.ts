@@ -49,6 +49,7 @@ export async function packWorkspace(
     recordings,
     redirects,
     liveCopies,
+    reviews,
     assets,
     originals,
   ] = await db.transaction("r", db.tables, () =>
@@ -69,6 +70,7 @@ export async function packWorkspace(
       db.recordings.toArray(),
       db.redirects.toArray(),
       db.liveCopies.toArray(),
+      db.reviews.toArray(),
       db.assets.toArray(),
       withOriginals ? db.originals.toArray() : [],
     ]),
@@ -102,6 +104,7 @@ export async function packWorkspace(
     recordings,
     redirects,
     liveCopies: liveCopies.map((copy) => ({ ...copy, doc: asItCame(copy.doc) })),
+    reviews: reviews.map((review) => ({ ...review, doc: asItCame(review.doc) })),
     assets: assets.map((asset) => packed(asset, "pictures")),
     ...(withOriginals && {
       originals: originals.map(({ assetId, asset }) => ({ assetId, asset: packed(asset, "originals") })),

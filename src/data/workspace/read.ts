@@ -206,8 +206,15 @@ function soundTexts(file: WorkspaceFile): Pick<Workspace, "file" | "notes"> {
     doc: safeDoc(soundDoc(doc).doc).doc,
   }));
   const liveCopies = file.liveCopies?.map((copy) => ({ ...copy, doc: safeDoc(soundDoc(copy.doc).doc).doc }));
+  const reviews = file.reviews?.map((review) => ({ ...review, doc: safeDoc(soundDoc(review.doc).doc).doc }));
   return {
-    file: { ...file, bodies, ...(versionBodies && { versionBodies }), ...(liveCopies && { liveCopies }) },
+    file: {
+      ...file,
+      ...(reviews && { reviews }),
+      bodies,
+      ...(versionBodies && { versionBodies }),
+      ...(liveCopies && { liveCopies }),
+    },
     notes,
   };
 }

@@ -53,6 +53,7 @@ export async function replaceWorkspace(
     await db.versionBodies.bulkAdd(file.versionBodies ?? []);
     await db.redirects.bulkAdd(file.redirects ?? []);
     await db.liveCopies.bulkAdd(file.liveCopies ?? []);
+    await db.reviews.bulkAdd(file.reviews ?? []);
     if (flat) {
       await db.lookUps.add(flat.lookUp);
       await db.lookUpBodies.add(flat.body);

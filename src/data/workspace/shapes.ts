@@ -16,6 +16,7 @@ import {
   postShape,
   recordingShape,
   redirectShape,
+  reviewShape,
   searchConnectionShape,
   siteShape,
   versionBodyShape,
@@ -64,6 +65,7 @@ export const workspaceShape = is.shape({
   recordings: is.optional(is.list(recordingShape)),
   redirects: is.optional(is.list(redirectShape)),
   liveCopies: is.optional(is.list(liveCopyShape)),
+  reviews: is.optional(is.list(reviewShape)),
   assets: is.list(pictureShape),
   /** What pictures were made of; in copies that stay in this browser only. */
   originals: is.optional(is.list(is.shape({ assetId: is.id(), asset: assetShape("originals") }))),

@@ -8,6 +8,8 @@ import { usePublishing } from "../../publishing/usePublishing";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
+import { ReviewPanel } from "../review/ReviewPanel";
+import { useReviews } from "../review/useReviews";
 import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
@@ -35,16 +37,24 @@ function ReleaseOf({ post }: { post: Post }) {
   const posts = useAppSelector(selectPosts);
   const site = useAppSelector((state) => state.session.site);
   const session = usePostSession();
+  const reviews = useReviews(post, session, rests);
+  const asksForApproval = site.gates?.approved !== undefined && site.gates.approved !== "off";
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const gates = useMemo(
     () =>
       postGates(
         post,
-        { sameSlug: sameSlugAs(post, posts), posts, site, score: report?.score ?? null },
+        {
+          sameSlug: sameSlugAs(post, posts),
+          posts,
+          site,
+          score: report?.score ?? null,
+          approved: asksForApproval ? reviews.approved : null,
+        },
         session,
         source,
       ),
-    [post, posts, site, report, source],
+    [post, posts, site, report, source, reviews.approved],
   );
   const [waived, setWaived] = useState(false);
   const [comparing, setComparing] = useState(false);
@@ -71,6 +81,7 @@ function ReleaseOf({ post }: { post: Post }) {
             onCompare={setComparing}
           />
         )}
+        <ReviewPanel post={post} reviews={reviews} readOnly={readOnly} />
         <GateLadder
           gates={gates}
           readOnly={readOnly}

@@ -13,6 +13,7 @@ import { Columns } from "../../ui/Columns";
 import { PartBoundary } from "../../ui/PartBoundary";
 import { useMatches } from "../../ui/useMatches";
 import { NextStage } from "../NextStage";
+import { ReviewMarks } from "../review/ReviewMarks";
 import { usePostSession } from "../SessionContext";
 import { StripHead } from "../StripHead";
 import type { Goal } from "../useGo";
@@ -146,6 +147,7 @@ export function Write() {
                     onKeyDown={onKey}
                     className="relative border border-rule bg-sheet print:border-0"
                   >
+                    <ReviewMarks editor={editor} postId={post.id} sheet={sheet} />
                     <SheetTop
                       editor={editor}
                       bar={insertBar}

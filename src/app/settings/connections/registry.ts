@@ -1,6 +1,7 @@
 /** Connections to outside services. A new one is a form beside this file, and a line here. */
 import type { ComponentType } from "react";
 import { BlogConnectionForm } from "./BlogConnectionForm";
+import { FilesForm } from "./FilesForm";
 import { SearchConnectionForm } from "./SearchConnectionForm";
 
 export interface Connection {
@@ -12,4 +13,5 @@ export interface Connection {
 export const CONNECTIONS: readonly Connection[] = [
   { id: "search", name: "Search", Form: SearchConnectionForm },
   { id: "blog", name: "Blog", Form: BlogConnectionForm },
+  { id: "files", name: "Files", Form: FilesForm },
 ];

@@ -16,6 +16,8 @@ export interface GateContext {
   deadLinks: string[];
   /** Its score, 0 to 100; null where it is not known. */
   score: number | null;
+  /** Whether somebody has approved exactly this; null where nobody need. */
+  approved: boolean | null;
   /** The score that it needs, where the site asks for one. */
   leastScore: number;
 }

@@ -1,5 +1,6 @@
 /** All gates, in the order in which they are shown. A new one is a file beside these, and its line here. */
 import type { Draft } from "../../draft/draft";
+import { approved } from "./approved";
 import { category } from "./category";
 import { description } from "./description";
 import type { GateContext, GateLevel, GateRule, Judged } from "./gate";
@@ -27,6 +28,7 @@ const registered = [
   leftovers,
   generatedText,
   score,
+  approved,
 ] as const;
 
 export type GateId = (typeof registered)[number]["id"];

@@ -1,0 +1,132 @@
+/** Asking somebody to look, and what they said. */
+import { FileInput, UserRoundCheck } from "lucide-react";
+import { useNavigate } from "react-router";
+import type { ReviewComment } from "../../../core/review/shapes";
+import type { Post, Review } from "../../../data/model";
+import { saveReview } from "../../../data/reviews";
+import { useAppDispatch } from "../../store/hooks";
+import { attemptRead } from "../../ui/attemptRead";
+import { Button } from "../../ui/Button";
+import { dayAndTime } from "../../ui/dates";
+import { FileButton } from "../../ui/FileButton";
+import { count } from "../../ui/figures";
+import { usePostSession } from "../SessionContext";
+import { askForReview, takeReview } from "./reviewActions";
+import type { Reviews } from "./useReviews";
+
+export function ReviewPanel({
+  post,
+  reviews,
+  readOnly,
+}: {
+  post: Post;
+  reviews: Reviews;
+  readOnly: boolean;
+}) {
+  const dispatch = useAppDispatch();
+  const session = usePostSession();
+  const { all, answered, approved, changed } = reviews;
+  const waiting = all.find(({ answer }) => answer === null);
+  const answer = answered?.answer;
+  return (
+    <section aria-label="Review" className="border border-rule bg-sheet p-3">
+      <h2 className="mb-2 flex items-center gap-1.5">
+        <UserRoundCheck size={15} aria-hidden="true" /> Review
+      </h2>
+      {answer && (
+        <div className="mb-2">
+          <p role="status" className={approved ? "font-semibold text-proof" : ""}>
+            {answer.verdict === "approved"
+              ? approved
+                ? `Approved by ${answer.reviewer || "the reviewer"}, and unchanged since.`
+                : `${answer.reviewer || "The reviewer"} approved it; changed since: ${changed ? count(changed, "block") : "its fields"}.`
+              : `${answer.reviewer || "The reviewer"} asks for changes.`}
+          </p>
+          <p className="text-[13px] text-ink-2">{dayAndTime(answer.at)}</p>
+          <Comments
+            review={answered}
+            blocks={new Set(session.json().content.map(({ attrs }) => String(attrs?.id ?? "")))}
+          />
+        </div>
+      )}
+      {waiting && (
+        <p className="mb-2 text-[13px] text-ink-2">
+          Waiting for an answer since {dayAndTime(waiting.askedAt)}.
+        </p>
+      )}
+      <div className="flex flex-wrap gap-2">
+        <Button disabled={readOnly} onClick={() => attemptRead(dispatch(askForReview(post, session)))}>
+          Ask for review
+        </Button>
+        <FileButton
+          label="Bring a review in"
+          accept=".json,application/json"
+          icon={<FileInput size={15} aria-hidden="true" />}
+          disabled={readOnly}
+          onFile={(file) => attemptRead(dispatch(takeReview(post, session, file)))}
+        />
+      </div>
+    </section>
+  );
+}
+
+/** Comments whose block is there stand beside it in Write; those whose block is gone are only here. */
+function Comments({ review, blocks }: { review: Review; blocks: ReadonlySet<string> }) {
+  const navigate = useNavigate();
+  const comments = review.answer?.comments ?? [];
+  if (!comments.length) return null;
+  const set = (changes: Partial<Review>) => attemptRead(saveReview({ ...review, ...changes }));
+  const isThere = ({ block }: ReviewComment) => blocks.has(block);
+  return (
+    <ul aria-label="Comments" className="mt-2 border-t border-rule">
+      {comments.map((comment) => {
+        const done = review.resolved.includes(comment.id);
+        return (
+          <li key={comment.id} className="border-b border-rule py-1.5 last:border-0">
+            {comment.quote && (
+              <p className="line-clamp-1 font-serif text-[13px] italic text-ink-2">
+                “{comment.quote}”{!isThere(comment) && comment.block && " (no longer in the post)"}
+              </p>
+            )}
+            <p className={`whitespace-pre-wrap ${done ? "text-ink-2 line-through" : ""}`}>{comment.text}</p>
+            <label className="flex items-center gap-2 text-[13px]">
+              <span className="text-ink-2">Answer</span>
+              <input
+                className="line-field"
+                value={review.replies[comment.id] ?? ""}
+                onChange={(event) =>
+                  set({ replies: { ...review.replies, [comment.id]: event.target.value } })
+                }
+              />
+            </label>
+            <p className="flex gap-4 text-[13px]">
+              <button
+                type="button"
+                className="quiet-link"
+                aria-pressed={done}
+                onClick={() =>
+                  set({
+                    resolved: done
+                      ? review.resolved.filter((id) => id !== comment.id)
+                      : [...review.resolved, comment.id],
+                  })
+                }
+              >
+                {done ? "Open it again" : "Resolve"}
+              </button>
+              {isThere(comment) && (
+                <button
+                  type="button"
+                  className="quiet-link"
+                  onClick={() => void navigate("../write", { relative: "path" })}
+                >
+                  See it beside its block
+                </button>
+              )}
+            </p>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
