@@ -1,6 +1,9 @@
 /** From a finished draft to a page that readers can open, and back to the desk. */
+import { copyFileSync, mkdtempSync, readFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import type { APIRequestContext, Page } from "@playwright/test";
-import { expect, expectAccessible, field, openDesk, sheet, test } from "./test";
+import { downloaded, expect, expectAccessible, field, openDesk, sheet, test } from "./test";
 
 const publishPanel = (page: Page) => page.getByRole("region", { name: "Publish" });
 const state = (page: Page) => publishPanel(page).getByRole("status").first();
@@ -163,4 +166,73 @@ test("a post waits for its minute, and a blog that is down for the next try", as
   // It is tried again by itself.
   await expect(page.getByText("Readers have exactly this.")).toBeVisible();
   expect((await pageAt(request, `${origin}/journal/${slug}`)).status).toBe(200);
+});
+
+test("a post is shown to somebody without an account, whose comments and verdict come back", async ({
+  page,
+  context,
+}) => {
+  await openDesk(page);
+  await writePost(page, "The mill in autumn", "mill-in-autumn");
+  const folder = mkdtempSync(join(tmpdir(), "review-"));
+  const ask = async (name: string): Promise<string> => {
+    const file = await downloaded(page, () => page.getByRole("button", { name: "Ask for review" }).click());
+    const path = join(folder, `${name}.html`);
+    copyFileSync(file.path, path);
+    return `file://${path}`;
+  };
+  const answer = async (address: string, verdict: string, comment: string): Promise<string> => {
+    const reviewer = await context.newPage();
+    await reviewer.goto(address);
+    await expectAccessible(reviewer);
+    if (comment) {
+      await reviewer.getByText("Mind the gate.").locator("..").getByText("Comment", { exact: true }).click();
+      await reviewer.getByRole("textbox", { name: /^Comment on “Mind the gate/ }).fill(comment);
+    }
+    await reviewer.getByLabel(verdict).check();
+    await reviewer.getByLabel("Your name").fill("Dev Raman");
+    const file = await downloaded(reviewer, () =>
+      reviewer.getByRole("button", { name: "Save the review" }).click(),
+    );
+    await reviewer.close();
+    return file.path;
+  };
+  const review = page.getByRole("region", { name: "Review" });
+  const first = await answer(await ask("first"), "Ask for changes", "Which gate?");
+  await expect(review).toContainText("Waiting for an answer since");
+  await page.getByLabel("Bring a review in: file").setInputFiles(first);
+  await expect(review).toContainText("Dev Raman asks for changes.");
+  await expect(review).toContainText("Which gate?");
+  await review.getByRole("textbox", { name: "Answer" }).fill("The one by the weir.");
+  await expectAccessible(page);
+
+  await page.getByRole("link", { name: /^Write/ }).click();
+  await page.getByRole("button", { name: "1 comment of Dev Raman: Which gate?" }).click();
+  const comments = page.getByRole("dialog", { name: "Comments of Dev Raman" });
+  await expect(comments).toContainText("Answer: The one by the weir.");
+  await comments.getByRole("button", { name: "Resolve" }).click();
+  await expect(page.getByRole("button", { name: /comment of Dev Raman/ })).toBeHidden();
+  await sheet(page).getByText("Mind the gate.").click();
+  await page.keyboard.press("End");
+  await page.keyboard.type(" It is by the weir.");
+
+  await toRelease(page);
+  const second = await answer(await ask("second"), "Approve it as it is", "");
+  await page.getByLabel("Bring a review in: file").setInputFiles(second);
+  await expect(review).toContainText("Approved by Dev Raman, and unchanged since.");
+  await field(page, "Title").fill("The mill in winter");
+  await expect(review).toContainText("changed since");
+
+  // What is no review of this post changes nothing, and says so.
+  await page
+    .getByLabel("Bring a review in: file")
+    .setInputFiles({ name: "x.json", mimeType: "application/json", buffer: Buffer.from("{}") });
+  await expect(page.getByText(/“x\.json” was not taken in/)).toBeVisible();
+  const other = JSON.parse(readFileSync(second, "utf8")) as Record<string, unknown>;
+  await page.getByLabel("Bring a review in: file").setInputFiles({
+    name: "other.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(JSON.stringify({ ...other, postId: "another" })),
+  });
+  await expect(page.getByText(/is a review of another post/)).toBeVisible();
 });

@@ -1,5 +1,12 @@
 /** The calendar: weeks as rows of a ledger, posts as slips on their days, and those without a day in a tray below. */
-import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
+import {
+  DndContext,
+  type DragEndEvent,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
 import { CalendarArrowDown, ChevronLeft, ChevronRight } from "lucide-react";
 import { useMemo, useState } from "react";
 import {
@@ -104,7 +111,8 @@ export function CalendarPlace() {
   const isBusy = (week: readonly string[]) =>
     week.some((date) => byDay.has(date) || slots.some((slot) => slot.date === date));
   return (
-    <DndContext sensors={sensors} onDragEnd={drop}>
+    // What is under the pointer takes it, and a free slot before the day that it is on.
+    <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
       <div className="mx-auto flex w-full max-w-[96rem] flex-1 flex-col gap-4 px-6 py-5 small:px-3">
         <div className="flex flex-wrap items-center gap-3">
           <h1 className="mr-2 font-serif text-2xl">

@@ -104,7 +104,7 @@ export function writeReview(review: ReviewFile): string {
     ],
     h("body", {}, [
       text("\n"),
-      h("p", { className: ["about"] }, [
+      h("header", { className: ["about"] }, [
         text(
           `${siteName} asks you to look at this post. Comment at any block, then approve it or ask for changes, and send back the file that is saved. Nothing leaves this page by itself.`,
         ),

@@ -23,13 +23,18 @@ class Sender {
   perhaps: Entry[] = [];
   before: Sending["before"] = null;
   seen: Entry | null = null;
+  published = "";
   constructor(readonly blog: FakeBlog) {}
+
+  dated({ type, properties }: Entry): Entry {
+    return { type, properties: { ...properties, ...(this.published && { published: [this.published] }) } };
+  }
 
   async send(name: string, pictures: readonly string[] = ["asset:a"]): Promise<Outcome> {
     const outcome = await sendPost(this.blog.client, {
       blog: standInBlog,
       site: plainBlogSite,
-      entry: (addressOf) => entryOf(name, pictures[0] && addressOf(pictures[0])),
+      entry: (addressOf) => this.dated(entryOf(name, pictures[0] && addressOf(pictures[0]))),
       pictures,
       picture: async (src) => ({ file: new Blob([src]), fileName: `${src.slice(6)}.jpg` }),
       media: this.media,
@@ -108,6 +113,21 @@ describe("sending a post", () => {
     });
     expect((await sender.send("Two")).kind).toBe("sent");
     expect(post.entry.properties.syndication).toEqual(["https://elsewhere.example"]);
+  });
+
+  it("sends another minute though nothing else has changed, and not the same one said in another way", async () => {
+    const blog = fakeBlog();
+    const sender = new Sender(blog);
+    const at = async (published: string) => {
+      sender.published = published;
+      await sender.send("One");
+      return [...blog.posts.values()][0]!.entry.properties.published;
+    };
+    expect(await at("2099-01-01T08:00:00.000Z")).toEqual(["2099-01-01T08:00:00.000Z"]);
+    expect(await at("2026-01-01T08:00:00.000Z")).toEqual(["2026-01-01T08:00:00.000Z"]);
+    const there = [...blog.posts.values()][0]!;
+    there.entry.properties.published = ["2026-01-01T09:00:00+01:00"];
+    expect(await at("2026-01-01T08:00:00.000Z")).toEqual(["2026-01-01T09:00:00+01:00"]);
   });
 
   it("does not take for a change how another blog writes what it was sent", async () => {

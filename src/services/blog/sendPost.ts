@@ -3,9 +3,10 @@
  * already is looked for before it is created; what somebody changed at the blog is never written over unseen.
  */
 import type { BlogSite } from "../../core/micropub/blogSite";
-import type { Entry } from "../../core/micropub/entry";
+import { type Entry, firstText } from "../../core/micropub/entry";
 import { POST_PROPERTIES } from "../../core/micropub/postEntry";
 import { type Change, changeBetween, same } from "../../core/micropub/update";
+import { momentOf } from "../../core/site/moments";
 import type { BlogConnection } from "../../data/model";
 import type { BlogClient, BlogConfig } from "./blogClient";
 import { BlogFailure } from "./blogFailure";
@@ -72,10 +73,16 @@ export async function sendPost(client: BlogClient, sending: Sending, signal?: Ab
   if (before && ours.every((one) => changedThere(theirs, one))) return { kind: "conflict", theirs, address };
   const change = changeBetween(withoutItsOwn(theirs), withoutItsOwn(entry));
   // What only the blog has stays: an extension of its own, a copy elsewhere.
-  const update = change && replacing(change, entry);
-  if (!update) return { kind: "sent", address, entry, media };
+  if (!change && sameMinute(theirs, entry)) return { kind: "sent", address, entry, media };
+  const update = replacing(change ?? {}, entry);
   await sending.about(entry);
   return sent(await client.update(blog, address, update, signal));
+}
+
+/** Does a blog have the minute at which a post goes live? It may write it in another way, or have set its own where none was sent. */
+function sameMinute(theirs: Entry, ours: Entry): boolean {
+  const [own, there] = [ours, theirs].map((entry) => momentOf(firstText(entry, "published")));
+  return !own || own.time === there?.time;
 }
 
 /** Has anybody changed it there since it was sent? */

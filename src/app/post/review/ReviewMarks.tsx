@@ -3,6 +3,7 @@ import type { Editor } from "@tiptap/core";
 import { MessageSquare } from "lucide-react";
 import { Popover } from "radix-ui";
 import { type RefObject, useEffect, useRef, useState } from "react";
+import { isAbout } from "../../../core/review/isAbout";
 import type { ReviewComment } from "../../../core/review/shapes";
 import type { Review } from "../../../data/model";
 import { reviewsOf, saveReview } from "../../../data/reviews";
@@ -29,18 +30,18 @@ export function ReviewMarks({ editor, postId, sheet }: Props) {
   const margin = useRef<HTMLDivElement>(null);
   const [marks, setMarks] = useState<Mark[]>([]);
   useEffect(() => {
-    const open = (review?.answer?.comments ?? []).filter(
-      ({ id, block }) => block && !review?.resolved.includes(id),
-    );
+    const open = (review?.answer?.comments ?? []).filter(({ id }) => !review?.resolved.includes(id));
     const place = () => {
       const from = margin.current?.getBoundingClientRect().top ?? 0;
       const placed: Mark[] = [];
       editor.state.doc.forEach((node, pos) => {
-        const comments = open.filter(({ block }) => block === node.attrs.id);
+        const comments = open.filter((comment) =>
+          isAbout(comment, String(node.attrs.id ?? ""), node.textContent),
+        );
         const dom = comments.length ? editor.view.nodeDOM(pos) : null;
         if (dom instanceof HTMLElement)
           placed.push({
-            block: String(node.attrs.id),
+            block: String(node.attrs.id ?? pos),
             top: dom.getBoundingClientRect().top - from,
             comments,
           });

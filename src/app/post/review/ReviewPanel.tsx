@@ -1,7 +1,9 @@
 /** Asking somebody to look, and what they said. */
 import { FileInput, UserRoundCheck } from "lucide-react";
 import { useNavigate } from "react-router";
+import { isAbout } from "../../../core/review/isAbout";
 import type { ReviewComment } from "../../../core/review/shapes";
+import { textOf } from "../../../core/versions/compare";
 import type { Post, Review } from "../../../data/model";
 import { saveReview } from "../../../data/reviews";
 import { useAppDispatch } from "../../store/hooks";
@@ -43,10 +45,7 @@ export function ReviewPanel({
               : `${answer.reviewer || "The reviewer"} asks for changes.`}
           </p>
           <p className="text-[13px] text-ink-2">{dayAndTime(answer.at)}</p>
-          <Comments
-            review={answered}
-            blocks={new Set(session.json().content.map(({ attrs }) => String(attrs?.id ?? "")))}
-          />
+          <Comments review={answered} />
         </div>
       )}
       {waiting && (
@@ -71,12 +70,15 @@ export function ReviewPanel({
 }
 
 /** Comments whose block is there stand beside it in Write; those whose block is gone are only here. */
-function Comments({ review, blocks }: { review: Review; blocks: ReadonlySet<string> }) {
+function Comments({ review }: { review: Review }) {
+  const session = usePostSession();
   const navigate = useNavigate();
   const comments = review.answer?.comments ?? [];
   if (!comments.length) return null;
   const set = (changes: Partial<Review>) => attemptRead(saveReview({ ...review, ...changes }));
-  const isThere = ({ block }: ReviewComment) => blocks.has(block);
+  const nodes = session.json().content;
+  const isThere = (comment: ReviewComment) =>
+    nodes.some((node) => isAbout(comment, String(node.attrs?.id ?? ""), textOf(node)));
   return (
     <ul aria-label="Comments" className="mt-2 border-t border-rule">
       {comments.map((comment) => {
@@ -85,7 +87,7 @@ function Comments({ review, blocks }: { review: Review; blocks: ReadonlySet<stri
           <li key={comment.id} className="border-b border-rule py-1.5 last:border-0">
             {comment.quote && (
               <p className="line-clamp-1 font-serif text-[13px] italic text-ink-2">
-                “{comment.quote}”{!isThere(comment) && comment.block && " (no longer in the post)"}
+                “{comment.quote}”{!isThere(comment) && " (no longer in the post)"}
               </p>
             )}
             <p className={`whitespace-pre-wrap ${done ? "text-ink-2 line-through" : ""}`}>{comment.text}</p>
