@@ -8,7 +8,8 @@ import type { Block } from "../src/core/draft/draft";
 import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { categoriesOfLines } from "../src/core/site/makeCategories";
 import { createSiteRenderer } from "../src/core/site/render";
-import { pageAt, plainListPages, type RenderedPost, type SiteSource } from "../src/core/site/site";
+import type { RenderedPost, SiteSource } from "../src/core/site/site";
+import { SITE } from "../src/core/site/testing/siteOf";
 
 const POSTS = 2000;
 const WORDS = 800;
@@ -90,20 +91,7 @@ function sourceOf(): SiteSource {
     };
   });
   return {
-    site: {
-      name: "Brackenford Cargo Cycles",
-      blogName: "The Long Haul",
-      origin: "https://brackenford-cycles.example",
-      basePath: "/journal/",
-      titleSuffix: "",
-      language: "en",
-      timeZone: "UTC",
-      addressPattern: "slug",
-      authors: [],
-      categories,
-      pages: [pageAt("/")],
-      listPages: plainListPages,
-    },
+    site: { ...SITE, categories },
     posts,
     redirects: [],
     pictures: new Map(),

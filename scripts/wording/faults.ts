@@ -11,6 +11,7 @@ import { unified } from "unified";
 const OWN_WORDS = [
   "Arial",
   "Arimo",
+  "Authorization",
   "AVIF",
   "backup",
   "blog",
@@ -31,6 +32,7 @@ const OWN_WORDS = [
   "http",
   "https",
   "JPEG",
+  "json",
   "JSON",
   "KB",
   "keyword",
@@ -39,6 +41,7 @@ const OWN_WORDS = [
   "Markdown",
   "MB",
   "meta",
+  "Micropub",
   "mistyped",
   "npm",
   "offline",

@@ -105,7 +105,7 @@ const sendItem =
       perhaps: item.perhaps,
       about: async (entry) => {
         const now = await getOutboxItem(item.id);
-        if (!now) throw new BlogFailure("cancelled", "Taken out of the outbox.", false);
+        if (!now) throw new BlogFailure("cancelled", "It is no longer in the outbox.", false);
         await changeOutboxItem(item.id, { perhaps: [...now.perhaps, entry] });
       },
       seen: item.seen ?? null,

@@ -77,8 +77,8 @@ export function Shell() {
           className="ml-auto flex h-7 w-64 items-center justify-between rounded border border-rule bg-paper px-2 text-left text-ink-2 hover:border-edge small:w-auto"
         >
           <Search size={15} aria-hidden="true" className="hidden small:block" />
-          <span className="small:sr-only">Find a post or an action</span>
-          <kbd className="font-sans text-[12px] small:hidden">Ctrl K</kbd>
+          <span className="truncate small:sr-only">Find a post or an action</span>
+          <kbd className="whitespace-nowrap font-sans text-[12px] small:hidden">Ctrl K</kbd>
         </button>
         <NavLink to="/settings" className={({ isActive }) => `${place({ isActive })} gap-1.5`}>
           <Gear size={15} aria-hidden="true" />

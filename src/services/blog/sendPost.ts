@@ -126,7 +126,7 @@ async function sendPictures(
     if (config.media === null)
       throw new BlogFailure(
         "no-media",
-        "This blog takes no pictures. Put them on the web elsewhere and use their addresses, or take them out of the post.",
+        "This blog takes no pictures. Put them on the web elsewhere and use their addresses, or remove them from the post.",
         false,
       );
     try {

@@ -9,9 +9,9 @@ import { blogChanged } from "../../store/sessionSlice";
 import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
-import { whole } from "../../ui/figures";
 import { Select } from "../../ui/Select";
 import { CommittedField } from "../CommittedField";
+import { TroubleFields } from "./TroubleFields";
 
 const OTHER = { ...standInBlog, id: "micropub", kind: "micropub", name: "Blog" } as const;
 
@@ -19,13 +19,6 @@ const addressFault = (text: string): string | null =>
   /^https?:\/\/[^/\s]+/.test(text.trim()) && URL.canParse(text.trim())
     ? null
     : "Enter the address of the blog, such as https://blog.example.";
-const numberFault =
-  (most: number) =>
-  (text: string): string | null =>
-    /^\d+$/.test(text.trim()) && Number(text) <= most
-      ? null
-      : `Enter a whole number from 0 to ${whole(most)}.`;
-
 export function BlogConnectionForm() {
   const { blog: client } = useDependencies();
   const store = useAppStore();
@@ -152,36 +145,12 @@ export function BlogConnectionForm() {
               "It does not run at the moment: the server says why when it starts."
             )}
           </p>
-          <FieldLine
-            label="Blog delay"
-            hint="Milliseconds that the stand-in waits before each answer, up to 30,000."
-          >
-            {(id) => (
-              <CommittedField
-                id={id}
-                inputMode="numeric"
-                className="figures !w-32"
-                value={String(blog.delay)}
-                fault={numberFault(30_000)}
-                onCommit={(delay) => edit({ delay: Number(delay) })}
-              />
-            )}
-          </FieldLine>
-          <FieldLine
-            label="Blog error rate"
-            hint="Percentage of its answers that fail, or are lost on the way back."
-          >
-            {(id) => (
-              <CommittedField
-                id={id}
-                inputMode="numeric"
-                className="figures !w-32"
-                value={String(Math.round(blog.errorRate * 100))}
-                fault={numberFault(100)}
-                onCommit={(percent) => edit({ errorRate: Number(percent) / 100 })}
-              />
-            )}
-          </FieldLine>
+          <TroubleFields
+            trouble={blog}
+            labels={{ delay: "Blog delay", errorRate: "Blog error rate" }}
+            fails="fail, or are lost on the way back"
+            onEdit={edit}
+          />
         </>
       )}
       <div className="flex items-center gap-3 pl-[108px]">

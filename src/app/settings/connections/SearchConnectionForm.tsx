@@ -9,21 +9,15 @@ import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { searchChanged } from "../../store/sessionSlice";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
-import { count, whole } from "../../ui/figures";
+import { count } from "../../ui/figures";
 import { Select } from "../../ui/Select";
 import { CommittedField } from "../CommittedField";
+import { TroubleFields } from "./TroubleFields";
 
 const addressFault = (text: string): string | null =>
   /^https?:\/\/[^/\s]+/.test(text.trim()) && URL.canParse(text.trim())
     ? null
     : "An address such as https://keywords.example/v1 is needed.";
-const numberFault =
-  (most: number) =>
-  (text: string): string | null =>
-    /^\d+$/.test(text.trim()) && Number(text) <= most
-      ? null
-      : `Enter a whole number from 0 to ${whole(most)}.`;
-
 export function SearchConnectionForm() {
   const { workers } = useDependencies();
   const store = useAppStore();
@@ -98,35 +92,12 @@ export function SearchConnectionForm() {
           )}
         </FieldLine>
       ) : (
-        <>
-          <FieldLine
-            label="Delay"
-            hint="Milliseconds that the stand-in waits before each answer, up to 30,000."
-          >
-            {(id) => (
-              <CommittedField
-                id={id}
-                inputMode="numeric"
-                className="figures !w-32"
-                value={String(connection.delay)}
-                fault={numberFault(30_000)}
-                onCommit={(delay) => edit({ delay: Number(delay) })}
-              />
-            )}
-          </FieldLine>
-          <FieldLine label="Error rate" hint="Percentage of its answers that fail.">
-            {(id) => (
-              <CommittedField
-                id={id}
-                inputMode="numeric"
-                className="figures !w-32"
-                value={String(Math.round(connection.errorRate * 100))}
-                fault={numberFault(100)}
-                onCommit={(percent) => edit({ errorRate: Number(percent) / 100 })}
-              />
-            )}
-          </FieldLine>
-        </>
+        <TroubleFields
+          trouble={connection}
+          labels={{ delay: "Delay", errorRate: "Error rate" }}
+          fails="fail"
+          onEdit={edit}
+        />
       )}
       <div className="flex items-center gap-3 pl-[108px]">
         <Button onClick={() => void tryIt()}>Try the connection</Button>
