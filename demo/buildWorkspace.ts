@@ -14,7 +14,7 @@ import { VERSION, type WorkspaceFile } from "../src/data/workspace/workspaceFile
 import type { ZipItem } from "../src/data/zip";
 import { demoCompetitors } from "./competitors";
 import { demoHistory } from "./history";
-import { demoLive } from "./live";
+import { demoLive, demoReviews } from "./live";
 import { categoryIds, places } from "./places";
 import { rawDog } from "./posts/carrying-a-dog.raw";
 import { demoResearch, supportingOf } from "./research";
@@ -132,6 +132,7 @@ const file: WorkspaceFile = {
   fields: [kept.competitors],
   drawer: kept.drawer,
   ...demoHistory(posts, site),
+  reviews: demoReviews(posts),
   ...demoLive(
     posts,
     site,

@@ -3,8 +3,9 @@ import { createHash } from "node:crypto";
 import type { EditorDoc } from "../src/core/blocks/editorJson";
 import { entryOfPost } from "../src/core/micropub/postEntry";
 import type { Redirect } from "../src/core/site/shapes";
+import { textOf } from "../src/core/versions/compare";
 import { postPath } from "../src/data/draft";
-import type { LiveCopy, Post, Site } from "../src/data/model";
+import type { LiveCopy, Post, Review, Site } from "../src/data/model";
 import { renderedPost } from "../src/data/renderedSite";
 import { mediaPath } from "../src/server/standins/blog/mediaAddress";
 
@@ -63,3 +64,42 @@ const redirect = (id: string, from: string, to: string, postId: string): Redirec
   why: "slug changed",
   postId,
 });
+
+/** One post was looked at, and came back with comments. */
+export function demoReviews(posts: readonly { post: Post; doc: EditorDoc }[]): Review[] {
+  const looked = posts.find(({ post }) => post.status === "in-review");
+  if (!looked) return [];
+  const { post, doc } = looked;
+  const paragraphs = doc.content.filter(({ type }) => type === "paragraph").map((node) => textOf(node));
+  const comment = (at: number, text: string) => ({
+    id: `review-1-${at}`,
+    block: "",
+    quote: paragraphs[at]!.slice(0, 160),
+    text,
+  });
+  return [
+    {
+      id: "review-1",
+      postId: post.id,
+      askedAt: "2026-11-24T16:00:00.000Z",
+      hash: "",
+      doc,
+      answer: {
+        format: "dune-sparrow-review",
+        version: 1,
+        reviewId: "review-1",
+        postId: post.id,
+        hash: "",
+        reviewer: "Dev Raman",
+        verdict: "changes",
+        comments: [
+          comment(1, "Say that these are last year's prices. Insurance went up in March."),
+          comment(2, "We had a fifth family, but they moved. Four is right."),
+        ],
+        at: "2026-11-25T08:40:00.000Z",
+      },
+      resolved: [],
+      replies: { "review-1-2": "Thanks, left as it is." },
+    },
+  ];
+}

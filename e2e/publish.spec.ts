@@ -3,7 +3,8 @@ import { copyFileSync, mkdtempSync, readFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { APIRequestContext, Page } from "@playwright/test";
-import { downloaded, expect, expectAccessible, field, openDesk, sheet, test } from "./test";
+import { strFromU8, unzipSync } from "fflate";
+import { choose, downloaded, expect, expectAccessible, field, openDesk, sheet, test } from "./test";
 
 const publishPanel = (page: Page) => page.getByRole("region", { name: "Publish" });
 const state = (page: Page) => publishPanel(page).getByRole("status").first();
@@ -235,4 +236,46 @@ test("a post is shown to somebody without an account, whose comments and verdict
     buffer: Buffer.from(JSON.stringify({ ...other, postId: "another" })),
   });
   await expect(page.getByText(/is a review of another post/)).toBeVisible();
+});
+
+test("a pattern of addresses changes once it was seen which pages it moves, and each keeps a redirect", async ({
+  page,
+}) => {
+  await openDesk(page);
+  await page.goto("/settings");
+  const pattern = page.getByRole("combobox", { name: "Pattern" });
+  await choose(pattern, "The primary category: /blog/category/slug");
+  const sheetOfIt = page.getByRole("dialog", { name: "Addresses that change" });
+  await expect(sheetOfIt.getByRole("row", { name: /Cargo bike hire in Brackenford/ })).toContainText(
+    "/journal/choosing-a-bike/cargo-bike-hire",
+  );
+  await expectAccessible(page, { within: "[role=dialog]" });
+  await sheetOfIt.getByRole("button", { name: "Leave them as they are" }).click();
+  await expect(pattern).toHaveText("Nothing: /blog/slug");
+  await choose(pattern, "The primary category: /blog/category/slug");
+  await sheetOfIt.getByRole("button", { name: /^Change \d+ addresses, with redirects$/ }).click();
+  await expect(sheetOfIt).toBeHidden();
+  await page.goto("/post/cargo-bike-hire/release");
+  await expect(page.getByRole("region", { name: "Redirects" })).toContainText(
+    "/journal/cargo-bike-hire → /journal/choosing-a-bike/cargo-bike-hire",
+  );
+
+  // The whole site goes out as files, the old addresses with it.
+  await page.goto("/settings#connections");
+  const file = await downloaded(page, () =>
+    page.getByRole("button", { name: "Export the whole site, zipped" }).click(),
+  );
+  const files = unzipSync(readFileSync(file.path));
+  expect(Object.keys(files)).toEqual(
+    expect.arrayContaining([
+      "index.html",
+      "feed.xml",
+      "style.css",
+      "journal/choosing-a-bike/cargo-bike-hire/index.html",
+    ]),
+  );
+  expect(strFromU8(files["journal/cargo-bike-hire/index.html"]!)).toContain(
+    "url=/journal/choosing-a-bike/cargo-bike-hire",
+  );
+  expect(Object.keys(files).filter((name) => /^pictures\/.*-480\.jpg$/.test(name)).length).toBeGreaterThan(2);
 });

@@ -4,6 +4,7 @@ import { bestNextStep, hasGain } from "../../core/proof/finding";
 import type { CheckId } from "../../core/proof/profile";
 import { withSubcategories } from "../../core/site/categories";
 import type { Category } from "../../core/site/shapes";
+import { isPublic } from "../../core/site/status";
 import { foldPlain } from "../../core/text/fold";
 import type { ListedFinding, Post, PostScore } from "../../data/model";
 import { STAGE_IDS, stageName } from "../../data/stages";
@@ -85,7 +86,7 @@ function nextOf({ findings }: PostScore, finding: CheckId | ""): ListedFinding |
 const titles = new Intl.Collator();
 /** ISO dates order as they are written: a comparison by language would cost a thousand posts a frame. */
 const earlier = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
-const when = ({ post }: Row): string => (post.status === "draft" ? post.due : post.date);
+const when = ({ post }: Row): string => (isPublic(post.status) ? post.date : post.due);
 
 const ORDER: Record<Sort, (a: Row, b: Row) => number> = {
   stage: (a, b) =>

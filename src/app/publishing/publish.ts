@@ -30,8 +30,9 @@ export const publish =
       const post = await getPost(id);
       if (!post) continue;
       const now = new Date().toISOString();
-      const live = post.status === "live" && (await getLiveCopy(id)) !== null;
-      const moment = at ?? (live ? (post.publishAt ?? "") : now);
+      // What is live keeps its day, wherever it has been published until now.
+      const dated = post.status === "live" && (post.publishAt || post.date) !== "";
+      const moment = at ?? (dated ? (post.publishAt ?? "") : now);
       const fields: Partial<Post> = {
         ...(moment && { publishAt: moment, date: partsIn(moment, site.timeZone).date }),
         status: moment > now ? "scheduled" : post.status === "live" ? "live" : post.status,

@@ -8,11 +8,12 @@ import { blogSiteOf } from "../../core/micropub/blogSite";
 import { entryOfPost } from "../../core/micropub/postEntry";
 import { momentOf } from "../../core/site/moments";
 import { assetId, getAsset } from "../../data/assets";
+import { freshId } from "../../data/freshId";
 import { deleteLiveCopy, getLiveCopy, saveLiveCopy } from "../../data/liveCopies";
 import type { LiveCopy, OutboxItem } from "../../data/model";
 import { changeOutboxItem, getOutboxItem, listOutbox } from "../../data/outbox";
 import { getPost } from "../../data/posts";
-import { listRedirects } from "../../data/redirects";
+import { addRedirect, listRedirects } from "../../data/redirects";
 import { renderedPost } from "../../data/renderedSite";
 import { BlogFailure } from "../../services/blog/blogFailure";
 import { type Outcome, sendPost } from "../../services/blog/sendPost";
@@ -135,6 +136,15 @@ const settle =
     }
     const { blog } = getState().session;
     const { address, entry, there, media } = outcome;
+    if (copy && copy.connection === blog.id && pathOf(copy.address) !== pathOf(address))
+      await addRedirect({
+        id: freshId(),
+        from: pathOf(copy.address),
+        to: pathOf(address),
+        since: now,
+        why: "slug changed",
+        postId: item.postId,
+      });
     await saveLiveCopy({
       postId: item.postId,
       connection: blog.id,

@@ -1,3 +1,4 @@
+import { isPublic } from "../../core/site/status";
 import type { Post, Stage } from "../../data/model";
 import { STAGE_IDS } from "../../data/stages";
 
@@ -10,5 +11,5 @@ import { STAGE_IDS } from "../../data/stages";
 export function stageOfWork(post: Post, path = window.location.pathname): Stage | null {
   const [, place, , name] = path.split("/");
   const stage = place === "post" ? STAGE_IDS.find((one) => one === name) : undefined;
-  return stage && stage !== post.stage && post.status === "draft" ? stage : null;
+  return stage && stage !== post.stage && !isPublic(post.status) ? stage : null;
 }

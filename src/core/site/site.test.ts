@@ -6,6 +6,7 @@ import { HtmlValidate } from "html-validate/node";
 import { parseHTML } from "linkedom";
 import { describe, expect, it } from "vitest";
 import { anyDraft } from "../testing/arbitraries";
+import { movedAddresses } from "./moves";
 import { createSiteRenderer, type RenderedFiles } from "./render";
 import type { RenderedPost, SitePicture, SiteSource } from "./site";
 import { brokenLinks } from "./testing/brokenLinks";
@@ -292,6 +293,22 @@ describe("addresses", () => {
     expect(files.filter((file) => file.split("/").includes(".."))).toEqual([]);
     expect(files).toContain("x/etc/a/index.html");
   });
+});
+
+it("addresses that a change of the settings gives up are those of posts whose path is another", () => {
+  const posts = [
+    { id: "a", title: "A", slug: "a", categories: ["batteries"] },
+    { id: "b", title: "B", slug: "b", categories: [] },
+    { id: "c", title: "C", slug: "", categories: ["town"] },
+  ];
+  const byCategory = { ...SITE, addressPattern: "category/slug" as const };
+  expect(movedAddresses(posts, SITE, SITE)).toEqual([]);
+  expect(movedAddresses(posts, SITE, byCategory).map(({ from, to }) => [from, to])).toEqual([
+    ["/journal/a", "/journal/batteries/a"],
+  ]);
+  expect(
+    movedAddresses(posts, byCategory, { ...byCategory, basePath: "/blog/" }).map(({ to }) => to),
+  ).toEqual(["/blog/batteries/a", "/blog/b"]);
 });
 
 describe("lists of posts", () => {

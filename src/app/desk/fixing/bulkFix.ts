@@ -4,6 +4,7 @@ import type { EditorDoc } from "../../../core/blocks/editorJson";
 import type { Fix } from "../../../core/proof/fixes/fix";
 import { fixedDoc } from "../../../core/proof/fixes/fixed";
 import type { FixedMeta } from "../../../core/proof/fixes/fixRule";
+import { isPublic } from "../../../core/site/status";
 import { planContext } from "../../../data/competitors";
 import { proofContext } from "../../../data/draft";
 import type { Post } from "../../../data/model";
@@ -43,7 +44,7 @@ export const previewFixes =
       const context = proofContext(post, all, site, await planContext(post.id));
       const help = { targets: siteTargets(all, site, post.id).filter(({ kind }) => kind === "post") };
       // The address of a page that is out is changed on purpose or not at all.
-      const allowed = post.status === "draft" ? ids : ids.filter((id) => id !== "slug");
+      const allowed = !isPublic(post.status) ? ids : ids.filter((id) => id !== "slug");
       const fixes = await workers.proof.fixPost(post, site, doc, context, profile, allowed, help);
       if (fixes.length) results.push({ post, doc, fixes });
     }

@@ -1,4 +1,5 @@
 import type { Fix } from "../../../core/proof/fixes/fix";
+import { isPublic } from "../../../core/site/status";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppStore } from "../../store/hooks";
 import { useAskOrTell } from "../../store/useAskOrTell";
@@ -11,7 +12,7 @@ export function useFixes(): Fix[] | null {
   const store = useAppStore();
   const { post, report } = useOpenPost("post", "report");
   const id = post?.id;
-  const live = post?.status !== "draft";
+  const live = !post || isPublic(post.status);
   return useAskOrTell(
     async () => {
       if (!id || !report) return null;

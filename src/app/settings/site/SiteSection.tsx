@@ -1,8 +1,14 @@
 /** What the site is called, where it is, and what its posts have in common. */
 import { FieldLine } from "../../ui/FieldLine";
 import { Select } from "../../ui/Select";
+import { MovesSheet } from "./MovesSheet";
 import type { SiteFieldName } from "./siteForm";
 import { useSiteForm } from "./useSiteForm";
+
+const PATTERNS = [
+  { value: "slug", label: "Nothing: /blog/slug" },
+  { value: "category/slug", label: "The primary category: /blog/category/slug" },
+];
 
 const H1_OF_POST = [
   { value: "auto", label: "The title, if the text has no H1 of its own" },
@@ -11,7 +17,7 @@ const H1_OF_POST = [
 ];
 
 export function SiteSection() {
-  const { field, choice, fault, onSubmit } = useSiteForm();
+  const { field, choice, fault, onSubmit, moving, settleMoves } = useSiteForm();
   const line = (name: SiteFieldName, label: string, hint = "", className = "") => (
     <FieldLine label={label} {...(hint && { hint })}>
       {(id) => (
@@ -38,6 +44,10 @@ export function SiteSection() {
       {line("blogName", "Blog")}
       {line("origin", "Address", "Scheme and host. Links to it count as internal.")}
       {line("basePath", "Path of posts", "Goes before every slug, with a slash at both ends.")}
+      <FieldLine label="Pattern" hint="What comes between the path of posts and the slug.">
+        {(id) => <Select id={id} options={PATTERNS} {...choice("addressPattern")} />}
+      </FieldLine>
+      {line("timeZone", "Time zone", "Days and minutes of the site are of it: Europe/Paris, UTC.", "!w-64")}
       {line(
         "titleSuffix",
         "Title suffix",
@@ -63,6 +73,13 @@ export function SiteSection() {
         "pages",
         "Other pages",
         "Paths of pages that are not posts, one per line. A link to any other path counts as broken.",
+      )}
+      {moving && (
+        <MovesSheet
+          moves={moving.moves}
+          onConfirm={() => void settleMoves(true)}
+          onClose={() => void settleMoves(false)}
+        />
       )}
       {/* Enter in a field stores it, as leaving it does. */}
       <button type="submit" className="sr-only" tabIndex={-1}>

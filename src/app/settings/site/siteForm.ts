@@ -11,6 +11,9 @@ export interface SiteForm {
   blogName: string;
   origin: string;
   basePath: string;
+  addressPattern: Site["addressPattern"];
+  /** IANA name. */
+  timeZone: string;
   titleSuffix: string;
   titleAsH1: Site["titleAsH1"];
   language: string;
@@ -28,6 +31,8 @@ export const formOf = (site: Site): SiteForm => ({
   blogName: site.blogName,
   origin: site.origin,
   basePath: site.basePath,
+  addressPattern: site.addressPattern,
+  timeZone: site.timeZone,
   titleSuffix: site.titleSuffix,
   titleAsH1: site.titleAsH1,
   language: site.language,
@@ -36,6 +41,14 @@ export const formOf = (site: Site): SiteForm => ({
   authors: site.authors.map(({ name }) => name).join("\n"),
   pages: site.pages.map(({ path }) => path).join("\n"),
 });
+
+function isTimeZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat("en", { timeZone: name }).format(0) !== "" && name !== "";
+  } catch {
+    return false;
+  }
+}
 
 /** Lines of a text, each once, blank ones left out. */
 const linesOf = (text: string): string[] => [
@@ -51,6 +64,7 @@ const linesOf = (text: string): string[] => [
 export const faultOf: { [Name in SiteFieldName]?: (text: string) => string | null } = {
   origin: (text) => (originOf(text) ? null : "Enter an address such as https://my-site.example."),
   basePath: (text) => (/^\/(?:[^\s/]+\/)*$/.test(text) ? null : "Enter a path such as /blog/, or / alone."),
+  timeZone: (text) => (isTimeZone(text.trim()) ? null : "Enter a time zone such as Europe/Paris or UTC."),
   pages: (text) =>
     linesOf(text).every((path) => /^\/[^\s?#]*$/.test(path))
       ? null
@@ -74,6 +88,8 @@ export const changeOf: { [Name in SiteFieldName]: (text: string, site: Site) => 
   blogName: (blogName) => ({ blogName }),
   origin: (text) => ({ origin: originOf(text)! }),
   basePath: (basePath) => ({ basePath }),
+  addressPattern: (text) => ({ addressPattern: text as Site["addressPattern"] }),
+  timeZone: (text) => ({ timeZone: text.trim() }),
   titleSuffix: (titleSuffix) => ({ titleSuffix }),
   titleAsH1: (text) => ({ titleAsH1: text as Site["titleAsH1"] }),
   language: (text) => ({ language: text.trim() }),

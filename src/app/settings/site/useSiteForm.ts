@@ -1,10 +1,21 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useForm } from "react-hook-form";
 import { messageOf } from "../../../core/messageOf";
+import { type Move, movedAddresses } from "../../../core/site/moves";
+import { freshId } from "../../../data/freshId";
+import type { Site } from "../../../data/model";
+import { addRedirect } from "../../../data/redirects";
 import { saveSite } from "../../../data/settings";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
+import { selectPosts } from "../../store/selectors";
 import { siteChanged } from "../../store/sessionSlice";
 import { changeOf, faultOf, formOf, type SiteFieldName, type SiteForm } from "./siteForm";
+
+interface Moving {
+  name: SiteFieldName;
+  next: Site;
+  moves: Move[];
+}
 
 /** The site's settings as a form: each value is stored when its field is left, and what is wrong with it is said beside it. */
 export function useSiteForm() {
@@ -18,17 +29,40 @@ export function useSiteForm() {
     mode: "onBlur",
   });
 
-  /** Stores a value, where it is sound and other than before. */
-  const commit = async (name: SiteFieldName): Promise<void> => {
-    const text = form.getValues(name);
-    if (faultOf[name]?.(text) || text === stored.current[name]) return;
-    const next = { ...store.getState().session.site, ...changeOf[name](text, store.getState().session.site) };
+  /** A change that moves pages, until somebody has seen where to. */
+  const [moving, setMoving] = useState<Moving | null>(null);
+
+  const storeSite = async (name: SiteFieldName, next: Site): Promise<void> => {
     try {
       await saveSite(next);
       dispatch(siteChanged(next));
     } catch (error) {
       form.setError(name, { message: `Not saved: ${messageOf(error)}. Leave the field again to retry.` });
     }
+  };
+
+  /** Stores a value, where it is sound and other than before. */
+  const commit = async (name: SiteFieldName): Promise<void> => {
+    const text = form.getValues(name);
+    if (faultOf[name]?.(text) || text === stored.current[name]) return;
+    const before = store.getState().session.site;
+    const next = { ...before, ...changeOf[name](text, before) };
+    const live = selectPosts(store.getState()).filter(({ status }) => status === "live");
+    const moves = movedAddresses(live, before, next);
+    if (moves.length) setMoving({ name, next, moves });
+    else await storeSite(name, next);
+  };
+
+  const settleMoves = async (go: boolean): Promise<void> => {
+    if (!moving) return;
+    const { name, next, moves } = moving;
+    setMoving(null);
+    if (!go) return form.setValue(name, stored.current[name]);
+    const since = new Date().toISOString();
+    const why = name === "basePath" || name === "addressPattern" ? "by hand" : "category moved";
+    for (const { postId, from, to } of moves)
+      await addRedirect({ id: freshId(), from, to, since, why, postId });
+    await storeSite(name, next);
   };
 
   // What changed here or elsewhere, with the whole workspace perhaps, is shown as it is stored: an address has its scheme by now, a list no
@@ -79,6 +113,8 @@ export function useSiteForm() {
         void commit(name);
       },
     }),
+    moving,
+    settleMoves,
     fault: (name: SiteFieldName): string | undefined => form.formState.errors[name]?.message,
     onSubmit: form.handleSubmit(() => commitAll.current()),
   };
