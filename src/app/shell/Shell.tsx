@@ -74,7 +74,7 @@ export function Shell() {
         <button
           type="button"
           onClick={() => setFinding(true)}
-          className="ml-auto flex h-7 w-64 items-center justify-between rounded border border-rule bg-paper px-2 text-left text-ink-2 hover:border-edge small:w-auto"
+          className="ml-auto flex h-7 w-64 min-w-0 items-center justify-between rounded border border-rule bg-paper px-2 text-left text-ink-2 hover:border-edge small:w-auto"
         >
           <Search size={15} aria-hidden="true" className="hidden small:block" />
           <span className="truncate small:sr-only">Find a post or an action</span>
