@@ -137,7 +137,7 @@ export function CalendarPlace() {
           </Button>
         </div>
         <Warnings warnings={said} />
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           <table
             className="w-full min-w-[46rem] table-fixed border-collapse border border-rule bg-sheet"
             aria-label={view === "month" ? "Month" : "Week"}

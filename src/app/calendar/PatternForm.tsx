@@ -26,7 +26,7 @@ export function PatternForm({ pattern, onChange, picked, onFill }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-3">
       <h2 className="font-serif text-xl">Not scheduled</h2>
-      <fieldset className="ml-auto flex items-center gap-1">
+      <fieldset className="ml-auto flex min-w-0 flex-wrap items-center gap-1">
         <legend className="sr-only">Days on which posts go out</legend>
         <span className="mr-1 text-[13px] text-ink-2">Posts go out on</span>
         {Array.from({ length: 7 }, (_, at) => (at + first) % 7).map((day) => (

@@ -56,13 +56,18 @@ export function useSiteForm() {
   const settleMoves = async (go: boolean): Promise<void> => {
     if (!moving) return;
     const { name, next, moves } = moving;
-    setMoving(null);
-    if (!go) return form.setValue(name, stored.current[name]);
+    if (!go) {
+      setMoving(null);
+      form.setValue(name, stored.current[name]);
+      return;
+    }
     const since = new Date().toISOString();
     const why = name === "basePath" || name === "addressPattern" ? "by hand" : "category moved";
     for (const { postId, from, to } of moves)
       await addRedirect({ id: freshId(), from, to, since, why, postId });
     await storeSite(name, next);
+    // Not before it is stored: whoever sees the sheet gone may leave.
+    setMoving(null);
   };
 
   // What changed here or elsewhere, with the whole workspace perhaps, is shown as it is stored: an address has its scheme by now, a list no
