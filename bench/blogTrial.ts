@@ -16,7 +16,7 @@ import { BlogFailure } from "../src/services/blog/blogFailure";
 import { sendPost } from "../src/services/blog/sendPost";
 
 const POSTS = 200;
-const KILLS = 0.25;
+const KILLS = 0.03;
 const PORT = 4880;
 const data = mkdtempSync(join(tmpdir(), "dune-sparrow-trial-"));
 /** A draw that is the same each time (mulberry32, Tommy Ettinger, 2017). */
