@@ -11,3 +11,10 @@ export const getReview = async (id: string): Promise<Review | null> => (await db
 export const saveReview = async (review: Review): Promise<void> => {
   await db.reviews.put(review);
 };
+/** Changes parts of a review; what somebody has changed meanwhile of the others stays. */
+export const changeReview = async (id: string, changes: Partial<Review>): Promise<void> => {
+  await db.reviews
+    .where("id")
+    .equals(id)
+    .modify((review) => void Object.assign(review, changes));
+};

@@ -20,6 +20,7 @@ import {
   weeksOfMonth,
 } from "../../core/calendar/plan";
 import { categoryName } from "../../core/site/categories";
+import { isPublic } from "../../core/site/status";
 import { momentIn, partsIn } from "../../core/site/zonedTime";
 import { fold } from "../../core/text/fold";
 import type { Post } from "../../data/model";
@@ -62,12 +63,7 @@ export function CalendarPlace() {
     [posts, site.timeZone],
   );
   const byId = useMemo(() => new Map(posts.map((post) => [post.id, post])), [posts]);
-  const tray = posts.filter(
-    ({ id, status }) =>
-      status !== "live" &&
-      status !== "scheduled" &&
-      !slips.some((slip) => slip.id === id && slip.kind !== "due"),
-  );
+  const tray = posts.filter(({ status }) => !isPublic(status));
   const slots = useMemo(
     () => freeSlots(pattern, slips, now, site.timeZone, SHOWN_SLOTS),
     [pattern, slips, now, site.timeZone],

@@ -5,7 +5,7 @@ import { isAbout } from "../../../core/review/isAbout";
 import type { ReviewComment } from "../../../core/review/shapes";
 import { textOf } from "../../../core/versions/compare";
 import type { Post, Review } from "../../../data/model";
-import { saveReview } from "../../../data/reviews";
+import { changeReview } from "../../../data/reviews";
 import { useAppDispatch } from "../../store/hooks";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
@@ -75,7 +75,7 @@ function Comments({ review }: { review: Review }) {
   const navigate = useNavigate();
   const comments = review.answer?.comments ?? [];
   if (!comments.length) return null;
-  const set = (changes: Partial<Review>) => attemptRead(saveReview({ ...review, ...changes }));
+  const set = (changes: Partial<Review>) => attemptRead(changeReview(review.id, changes));
   const nodes = session.json().content;
   const isThere = (comment: ReviewComment) =>
     nodes.some((node) => isAbout(comment, String(node.attrs?.id ?? ""), textOf(node)));
@@ -95,10 +95,12 @@ function Comments({ review }: { review: Review }) {
               <span className="text-ink-2">Answer</span>
               <input
                 className="line-field"
-                value={review.replies[comment.id] ?? ""}
-                onChange={(event) =>
-                  set({ replies: { ...review.replies, [comment.id]: event.target.value } })
-                }
+                // Stored once it is left: no key waits for the database.
+                defaultValue={review.replies[comment.id] ?? ""}
+                onBlur={({ target }) => {
+                  if (target.value !== (review.replies[comment.id] ?? ""))
+                    set({ replies: { ...review.replies, [comment.id]: target.value } });
+                }}
               />
             </label>
             <p className="flex gap-4 text-[13px]">
