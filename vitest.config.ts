@@ -11,5 +11,7 @@ export default defineConfig({
     // For the same reason, before anything else: the database looks for its storage when it is loaded.
     setupFiles: ["fake-indexeddb/auto"],
     pool: "threads",
+    // Left to itself it keeps a processor free, which on a machine of two is half of it.
+    maxWorkers: 2,
   },
 });

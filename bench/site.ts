@@ -95,5 +95,6 @@ function sourceOf(): SiteSource {
     posts,
     redirects: [],
     pictures: new Map(),
+    downloads: new Map(),
   };
 }

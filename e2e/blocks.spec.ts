@@ -13,7 +13,9 @@ async function more(page: Page, name: string): Promise<void> {
   await expect(text(page)).toBeFocused();
 }
 
-test("boxes, buttons and questions are written in place", async ({ page }) => {
+test("boxes, buttons, questions, files and cards are written in place", async ({ page, watch }) => {
+  // A page that is not there.
+  watch.expected.push(/502/);
   await openStage(page, `${POST}/write`);
   await text(page).press("Control+End");
   await more(page, "Pull quote");
@@ -43,6 +45,27 @@ test("boxes, buttons and questions are written in place", async ({ page }) => {
     .getByRole("button", { name: /^Use folding-lock/ })
     .click();
   await expect(tools(page, "Video or audio").getByRole("button", { name: "no poster" })).toBeVisible();
+  await more(page, "File to download");
+  await page.keyboard.insertText("The winter checklist");
+  const offer = (name: string, bytes: string) =>
+    tools(page, "File to download")
+      .getByLabel("File to offer")
+      .setInputFiles({ name, mimeType: "application/pdf", buffer: Buffer.from(bytes) });
+  await offer("checklist.pdf", "MZ no document at all");
+  await expect(page.getByText("“checklist.pdf” is not what its name says")).toBeVisible();
+  await offer("winter-checklist.pdf", `%PDF-1.7 ${"x".repeat(2300)}`);
+  await expect(text(page).getByText("PDF, 2.3 kB")).toBeVisible();
+  await more(page, "Link card");
+  const card = tools(page, "Link card");
+  await card.getByLabel("Address").fill("https://northwharf-council.example/no-such-page");
+  await card.getByRole("button", { name: "read the page" }).click();
+  await expect(page.getByText(/^There is no such page at .* The card is as it was/)).toBeVisible();
+  await card.getByLabel("Address").fill("https://northwharf-council.example/try-a-cargo-bike");
+  await card.getByLabel("Address").press("Enter");
+  await expect(text(page).getByLabel("Title of the card")).toHaveValue(/cargo bike/i);
+  await text(page).getByLabel("Description of the card").fill("Borrow one for a week, free of charge.");
+  await expect(card.getByRole("button", { name: "no picture" })).toBeVisible();
+  await expect(text(page).getByText("northwharf-council.example")).toBeVisible();
   await more(page, "Contents list");
   // What is typed with a block selected goes on behind it.
   await page.keyboard.type("Behind the list.");
@@ -57,6 +80,16 @@ test("boxes, buttons and questions are written in place", async ({ page }) => {
   await expect(text(page).getByRole("note")).toHaveText("Mittens go over the sleeves.");
   await expect(text(page).getByRole("heading", { level: 3, name: "How cold is too cold?" })).toBeVisible();
   await expect(text(page).getByRole("link", { name: "Hire studs for a week" })).toBeVisible();
+  await expect(text(page).getByText("PDF, 2.3 kB")).toBeVisible();
+  // Readers get the file and the card.
+  await page.getByRole("link", { name: /^Release/ }).click();
+  const readers = page.frameLocator("iframe[title='The page as readers see it']");
+  await expect(readers.getByRole("link", { name: "The winter checklist" })).toHaveAttribute(
+    "download",
+    "winter-checklist.pdf",
+  );
+  await expect(readers.getByText("Borrow one for a week, free of charge.")).toBeVisible();
+  await page.getByRole("link", { name: /^Write/ }).click();
   // An empty answer leaves with its question, and the other pair stays.
   await text(page).getByRole("heading", { name: "And with a baby?" }).click();
   await page.keyboard.press("End");

@@ -158,12 +158,8 @@ test("a post from keyword to scored, exported files", async ({ page }) => {
   }
 });
 
-const DEMO_POSTS = [
-  "cargo-bike-maintenance",
-  "electric-cargo-bike-for-families",
-  "delivery-by-cargo-bike",
-  "cargo-bike-or-second-car",
-];
+/** One with competing pages, one without; any other goes the same way, which core/draft/roundTrip tries with many. */
+const DEMO_POSTS = ["electric-cargo-bike-for-families", "delivery-by-cargo-bike"];
 
 /** The pages of a demo post's competing pages as somebody would save them, in the order in which they rank. */
 function savedField(postId: string): string | undefined {

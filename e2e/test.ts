@@ -87,16 +87,20 @@ export async function selectionReported(page: Page): Promise<void> {
  */
 export async function expectAccessible(
   page: Page,
-  { within, without = [] }: { within?: string; without?: readonly string[] } = {},
+  {
+    within,
+    without = [],
+    only = [],
+  }: { within?: string; without?: readonly string[]; only?: readonly string[] } = {},
 ): Promise<void> {
   // In the page alone: what stands in a frame of it may run nothing, axe neither.
   await page.evaluate(axe.source);
   const violations = await page.evaluate(
-    async ([selector, off]) => {
+    async ([selector, off, alone]) => {
       const { axe: looker } = window as unknown as { axe: typeof axe };
       const rules = Object.fromEntries(off.map((rule) => [rule, { enabled: false }]));
       const result = await looker.run(selector ?? document, {
-        rules,
+        ...(alone.length ? { runOnly: [...alone] } : { rules }),
         iframes: false,
         resultTypes: ["violations"],
       });
@@ -105,7 +109,7 @@ export async function expectAccessible(
         html: nodes.map((node) => node.html.slice(0, 160)),
       }));
     },
-    [within ?? null, [...without]] as const,
+    [within ?? null, [...without], [...only]] as const,
   );
   expect(violations.map(({ id, html }) => `${id}: ${html.join(" | ")}`)).toEqual([]);
 }

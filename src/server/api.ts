@@ -7,9 +7,9 @@ import { createLog, type Log, logFailure } from "./log";
 import type { Reach } from "./outside/addressRules";
 import { blogRelay } from "./outside/blogRelay";
 import { Connections, connectionRoutes } from "./outside/connections";
-import { pageFetcher } from "./outside/pageFetcher";
+import { pageFetcher, pictureFetcher } from "./outside/pageFetcher";
 import { pageReading } from "./outside/pageReading";
-import { pageRoute } from "./outside/pageRoute";
+import { pageRoute, pictureRoute } from "./outside/pageRoute";
 import { searchRelay } from "./outside/searchRelay";
 import type { RunningBlog } from "./standins/blog/startBlog";
 import { STANDINS } from "./standins/registry";
@@ -53,11 +53,9 @@ export function api({
   for (const { name, routes } of STANDINS) router.use(`/standins/${name}`, routes(demo));
   router.use("/connections/search", searchRelay(connections, reach));
   router.use("/connections", connectionRoutes(connections, reach));
-  router.use(
-    "/read-page",
-    atMost(pageLimit),
-    pageRoute(pageFetcher(pageReach, standInWeb(join(demo, "web"))), pageReading(), log),
-  );
+  const web = standInWeb(join(demo, "web"), join(demo, "photos"));
+  router.use("/read-page", atMost(pageLimit), pageRoute(pageFetcher(pageReach, web), pageReading(), log));
+  router.use("/read-picture", atMost(pageLimit), pictureRoute(pictureFetcher(pageReach, web), log));
   router.use((_request, response) =>
     answerError(response, 404, "not-found", "There is nothing at this address."),
   );

@@ -2,6 +2,7 @@
 import { once } from "../core/memo";
 import { getBlogToken } from "../data/settings";
 import type { BlogClient } from "./blog/blogClient";
+import type { PageReader } from "./pages/pageReader";
 import type { PhotoClient } from "./photos/photoClient";
 import type { SearchClient } from "./search/searchClient";
 
@@ -9,10 +10,12 @@ export interface Services {
   blog: BlogClient;
   search: SearchClient;
   photos: PhotoClient;
+  pages: PageReader;
 }
 
 export function createServices(): Services {
   const search = once(async () => (await import("./search/searchClient")).createSearchClient());
+  const pages = once(() => import("./pages/pageReader"));
   const photos = once(async () => (await import("./photos/photoClient")).photoClient);
   const blog = once(async () => (await import("./blog/blogClient")).createBlogClient(getBlogToken));
   return {
@@ -32,6 +35,10 @@ export function createServices(): Services {
     search: {
       ask: async (connection, operation, question, signal) =>
         (await search()).ask(connection, operation, question, signal),
+    },
+    pages: {
+      readAddress: async (...call) => (await pages()).readAddress(...call),
+      readPicture: async (...call) => (await pages()).readPicture(...call),
     },
     photos: {
       find: async (question, signal) => (await photos()).find(question, signal),

@@ -168,7 +168,7 @@ export function createCompetitorsApi() {
       if (form === "docx") return draftToDocx(draft);
       return form === "markdown"
         ? draftToMarkdown(draft)
-        : draftToPage(draft, { siteName: "", pictureSrc: ({ src }) => src });
+        : draftToPage(draft, { siteName: "", fileAddress: ({ src }) => src });
     },
   };
 }

@@ -36,7 +36,7 @@ export function createDraftApi() {
     ): string =>
       draftToPage(draft, {
         siteName,
-        pictureSrc: (picture) => sources[picture.src] ?? picture.src,
+        fileAddress: (picture) => sources[picture.src] ?? picture.src,
         pictureName: (src) => names[src] ?? "",
       }),
     /** @param names of the files of its pictures, by their address in the draft */

@@ -1,9 +1,10 @@
 /** Pages of the site, off the main thread. */
 import type { EditorDoc } from "../core/blocks/editorJson";
+import { isPictureType } from "../core/media/mediaTypes";
 import { changedParts } from "../core/micropub/changes";
 import { entryOfPost } from "../core/micropub/postEntry";
 import { type RenderedPage, renderPage } from "../core/site/renderPage";
-import type { RenderedPost, SitePicture, SiteSource } from "../core/site/site";
+import type { RenderedPost, SiteDownload, SitePicture, SiteSource } from "../core/site/site";
 import { ASSET_PREFIX, assetId, getAsset, listAssetHeads } from "../data/assets";
 import { listLiveCopies } from "../data/liveCopies";
 import { livePost } from "../data/livePost";
@@ -66,7 +67,7 @@ export function createSiteApi() {
         site,
         posts: await livePosts(site, Date.parse(now), ""),
         redirects: await listRedirects(),
-        pictures: await hashedPictures(),
+        ...(await hashedFiles()),
       };
       return siteFiles(
         source,
@@ -91,7 +92,7 @@ export function createSiteApi() {
       const own = { ...renderedPost(post, doc), published: post.publishAt || post.date || now };
       const others = await livePosts(site, Date.parse(now), post.id);
       return renderPage(
-        { site, posts: [own, ...others], redirects: await listRedirects(), pictures: await sitePictures() },
+        { site, posts: [own, ...others], redirects: await listRedirects(), ...(await heldFiles()) },
         post.id,
       );
     },
@@ -99,22 +100,30 @@ export function createSiteApi() {
 }
 export type SiteApi = ReturnType<typeof createSiteApi>;
 
-/** Pictures by what texts call them, named by their content as everywhere. */
-async function hashedPictures(): Promise<Map<string, SitePicture>> {
-  const pictures = await sitePictures();
-  for (const [src, picture] of pictures) {
-    const asset = await getAsset(assetId(src)!);
-    if (asset) pictures.set(src, { ...picture, hash: await sha256(await asset.blob.arrayBuffer()) });
-  }
-  return pictures;
+interface Held {
+  pictures: Map<string, SitePicture>;
+  downloads: Map<string, SiteDownload>;
 }
 
-/** Pictures by what texts call them. A preview needs no hash of their bytes: their ids are as much their own. */
-async function sitePictures(): Promise<Map<string, SitePicture>> {
-  return new Map(
-    (await listAssetHeads()).map(({ id, fileName, type, width, height }) => [
-      ASSET_PREFIX + id,
-      { hash: id, fileName, type, width: width ?? 0, height: height ?? 0 },
-    ]),
-  );
+/** Pictures and files by what texts call them, named by their content as everywhere. */
+async function hashedFiles(): Promise<Held> {
+  const held = await heldFiles();
+  for (const files of [held.pictures, held.downloads] as Map<string, SiteDownload>[])
+    for (const [src, file] of files) {
+      const asset = await getAsset(assetId(src)!);
+      if (asset) files.set(src, { ...file, hash: await sha256(await asset.blob.arrayBuffer()) });
+    }
+  return held;
+}
+
+/** Pictures and files by what texts call them. A preview needs no hash of their bytes: their ids are as much their own. */
+async function heldFiles(): Promise<Held> {
+  const held: Held = { pictures: new Map(), downloads: new Map() };
+  for (const { id, fileName, type, width, height } of await listAssetHeads()) {
+    const file = { hash: id, fileName, type };
+    if (isPictureType(type))
+      held.pictures.set(ASSET_PREFIX + id, { ...file, width: width ?? 0, height: height ?? 0 });
+    else held.downloads.set(ASSET_PREFIX + id, file);
+  }
+  return held;
 }

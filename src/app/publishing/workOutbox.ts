@@ -19,7 +19,7 @@ import { BlogFailure } from "../../services/blog/blogFailure";
 import { type Outcome, sendPost } from "../../services/blog/sendPost";
 import type { AppThunk } from "../store/thunk";
 import { changePost } from "./changePost";
-import { picturesOf } from "./picturesOf";
+import { filesToSend } from "./filesToSend";
 
 const LOCK = "dune-sparrow outbox";
 /** Milliseconds before the second try; twice as many before each that follows. */
@@ -91,11 +91,11 @@ const sendItem =
       blog,
       site: blogSiteOf(site, await listRedirects()),
       entry: (addressOf) => entryOfPost(post, site.categories, addressOf),
-      pictures: picturesOf(post),
-      picture: async (src) => {
+      files: filesToSend(post),
+      file: async (src) => {
         const id = assetId(src);
         const asset = id === null ? undefined : await getAsset(id);
-        return asset ? { file: asset.blob, fileName: asset.fileName } : null;
+        return asset ? { blob: asset.blob, fileName: asset.fileName } : null;
       },
       media,
       uploaded: async (src, address) => {

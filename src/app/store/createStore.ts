@@ -14,7 +14,7 @@ import type { AppDispatch } from "./thunk";
 export type AppStore = Store<RootState, UnknownAction> & { dispatch: AppDispatch };
 
 /** What the application is given from outside. */
-export type Outside = Pick<Dependencies, "workers" | "search" | "photos" | "blog" | "scores"> & {
+export type Outside = Pick<Dependencies, "workers" | "search" | "photos" | "pages" | "blog" | "scores"> & {
   textKeeping: TextKeeping;
 };
 

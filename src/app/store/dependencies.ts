@@ -1,5 +1,6 @@
 /** What thunks reach besides the state of the store: made once, with the store; tests make their own. */
 import type { BlogClient } from "../../services/blog/blogClient";
+import type { PageReader } from "../../services/pages/pageReader";
 import type { PhotoClient } from "../../services/photos/photoClient";
 import type { SearchClient } from "../../services/search/searchClient";
 import type { Workers } from "../../workers/clients";
@@ -14,6 +15,7 @@ export interface Dependencies {
   workers: Workers;
   search: SearchClient;
   photos: PhotoClient;
+  pages: PageReader;
   blog: BlogClient;
   /** Stores what changes of posts. */
   saver: Saver<Pending>;

@@ -1,5 +1,6 @@
 /** A store for tests: its workers answer as the test says, everything else is the real thing. */
 import type { BlogClient } from "../../services/blog/blogClient";
+import type { PageReader } from "../../services/pages/pageReader";
 import type { PhotoClient } from "../../services/photos/photoClient";
 import type { SearchClient } from "../../services/search/searchClient";
 import type { Workers } from "../../workers/clients";
@@ -12,6 +13,7 @@ interface Given {
   workers?: Partial<{ [Name in keyof Workers]: unknown }>;
   search?: Partial<SearchClient>;
   photos?: Partial<PhotoClient>;
+  pages?: Partial<PageReader>;
   blog?: Partial<BlogClient>;
   scores?: Partial<ScoreChannel>;
   state?: Partial<RootState>;
@@ -33,6 +35,7 @@ export function createTestStore({
   workers = {},
   search = {},
   photos = {},
+  pages = {},
   blog = {},
   scores = {},
   state,
@@ -55,6 +58,7 @@ export function createTestStore({
       workers: all,
       search: { ask: () => Promise.reject(new Error("The test has no search")), ...search } as SearchClient,
       photos: photos as PhotoClient,
+      pages: pages as PageReader,
       blog: blog as BlogClient,
       scores: { tell: () => {}, listen: () => {}, ...scores },
       textKeeping: new TextKeeping(all.save),

@@ -2,10 +2,11 @@ import { createHash } from "node:crypto";
 import { readFileSync } from "node:fs";
 import { resolve } from "node:path";
 import { parseArgs } from "node:util";
+import { isPictureType } from "../../core/media/mediaTypes";
 import { messageOf } from "../../core/messageOf";
 import { momentOf } from "../../core/site/moments";
 import { createSiteRenderer, type Problem, type RenderedFiles } from "../../core/site/render";
-import type { SitePicture, SiteSource } from "../../core/site/site";
+import type { SiteDownload, SitePicture, SiteSource } from "../../core/site/site";
 import { livePost } from "../../data/livePost";
 import { isLiveAt, renderedPost } from "../../data/renderedSite";
 import { ShapeError } from "../../data/schemas/validate";
@@ -139,18 +140,23 @@ async function sourceOf(
   const docs = new Map(file.bodies.map(({ postId, doc }) => [postId, doc]));
   const copies = new Map((file.liveCopies ?? []).map((copy) => [copy.postId, copy]));
   const shown = new Map<string, SitePicture>();
+  const downloads = new Map<string, SiteDownload>();
   const bytes = new Map<string, Uint8Array>();
   for (const asset of file.assets) {
     const held = pictures.get(asset.file);
     if (!held) continue;
     const src = `asset:${asset.id}`;
+    bytes.set(src, held);
+    const { fileName, type } = asset;
+    const own = { hash: createHash("sha256").update(held).digest("hex"), fileName, type };
+    if (!isPictureType(type)) {
+      downloads.set(src, own);
+      continue;
+    }
     const size =
       asset.width && asset.height ? { width: asset.width, height: asset.height } : await sizeOfPicture(held);
-    bytes.set(src, held);
     shown.set(src, {
-      hash: createHash("sha256").update(held).digest("hex"),
-      fileName: asset.fileName,
-      type: asset.type,
+      ...own,
       width: Math.round(size?.width ?? 0),
       height: Math.round(size?.height ?? 0),
     });
@@ -164,5 +170,6 @@ async function sourceOf(
         ? livePost(copy, file.site.categories)
         : renderedPost(post, docs.get(post.id) ?? { type: "doc", content: [] });
     });
-  return { source: { site: file.site, posts, redirects: file.redirects ?? [], pictures: shown }, bytes };
+  const source = { site: file.site, posts, redirects: file.redirects ?? [], pictures: shown, downloads };
+  return { source, bytes };
 }

@@ -6,6 +6,7 @@ import type { TSchema } from "@sinclair/typebox";
 import type { Element, ElementContent, Properties } from "hast";
 import type { State } from "hast-util-to-mdast";
 import type { Nodes } from "mdast";
+import type { AddressUse } from "../safety/addresses";
 import type { EditorNode } from "./editorJson";
 import type { NodeRule } from "./rules";
 import type { PlacedLink } from "./runs";
@@ -88,8 +89,8 @@ export interface HtmlWriter {
   /** All blocks of the document, with the ids that headings get. */
   blocks: readonly BlockBase[];
   ids: ReadonlyMap<number, string> | null;
-  /** Address to write for a picture. */
-  pictureSrc(picture: { src: string }): string;
+  /** Address to write for a picture or a file. */
+  fileAddress(file: { src: string }): string;
   keepFileNames: boolean;
   focusStyles: boolean;
 }
@@ -122,6 +123,13 @@ export interface BlockKind<
   containers?: readonly TSchema[];
   /** Nodes that it is in the editor, by their names, with what each may hold. */
   nodes: Readonly<Record<string, NodeRule>>;
+  /**
+   * Attributes of its nodes that are addresses, with what each leads to: one that may not pass is taken out. A node without one that it cannot
+   * do without goes with it.
+   */
+  addresses?: Readonly<
+    Record<string, Readonly<Record<string, AddressUse | { use: AddressUse; needed: true }>>>
+  >;
   /** Reads its nodes, by their names. */
   fromEditor: Readonly<Record<string, (reader: EditorReader) => void>>;
   /** Nodes of its blocks, by their kinds. */
@@ -150,6 +158,10 @@ export interface BlockKind<
   words?: { [Kind in Shape["kind"]]?: Writes<Extract<Shape, { kind: Kind }>, undefined, boolean> };
   /** Links of a block; those of its runs where nothing is said. */
   links?: { [Kind in Shape["kind"]]?: Writes<Extract<Shape, { kind: Kind }>, undefined, PlacedLink[]> };
+  /** What is seen of a block, in words; its text where nothing is said. */
+  says?: { [Kind in Shape["kind"]]?: Writes<Extract<Shape, { kind: Kind }>, undefined, string> };
+  /** Files that a page of the block needs, as the block names them: pictures that it shows, what it offers to download. */
+  files?: { [Kind in Shape["kind"]]?: Writes<Extract<Shape, { kind: Kind }>, undefined, string[]> };
 }
 
 /** Written as a method, so that a kind of any shape is a kind. */

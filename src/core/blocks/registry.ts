@@ -5,10 +5,12 @@ import { contents } from "./contents/contents";
 import { divider } from "./divider/divider";
 import { embed } from "./embed/embed";
 import { faq } from "./faq/faq";
+import { file } from "./file/file";
 import { gallery } from "./gallery/gallery";
 import { heading } from "./heading/heading";
 import { kept } from "./kept/kept";
 import type { BlockKind } from "./kind";
+import { linkCard } from "./linkCard/linkCard";
 import { list } from "./list/list";
 import { note } from "./note/note";
 import { picture } from "./picture/picture";
@@ -29,6 +31,8 @@ const registered = [
   gallery,
   embed,
   button,
+  file,
+  linkCard,
   faq,
   contents,
   table,

@@ -16,7 +16,8 @@ it("replaces the block that is meant, keeps the others, and touches no node with
       const block = before[at]!;
       const text = "Something else";
       const changed: Block =
-        block.kind === "divider" || block.kind === "contents" || block.kind === "embed"
+        // What has no text of its own has none to replace.
+        /^(?:divider|contents|embed|linkCard)$/.test(block.kind)
           ? block
           : ({
               ...block,

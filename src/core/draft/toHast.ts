@@ -12,7 +12,7 @@ export interface HastOptions {
   /** Give headings ids from their text. */
   headingIds: boolean;
   /** Address to write for a picture; the draft's own where absent. */
-  pictureSrc?: (picture: Pick<PictureBlock, "src">) => string;
+  fileAddress?: (picture: Pick<PictureBlock, "src">) => string;
   /** Write the file's name beside the address: embedded pictures have no other place for it. */
   keepFileNames?: boolean;
   /** Say by style which part of a picture stays in sight: for pages that stand alone. */
@@ -32,7 +32,7 @@ export function blocksToHast(blocks: readonly Block[], options: HastOptions): El
     linkProperties,
     blocks,
     ids,
-    pictureSrc: (picture) => options.pictureSrc?.(picture) ?? picture.src,
+    fileAddress: (picture) => options.fileAddress?.(picture) ?? picture.src,
     keepFileNames: options.keepFileNames ?? false,
     focusStyles: options.focusStyles ?? false,
   };

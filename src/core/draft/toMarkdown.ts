@@ -52,20 +52,20 @@ const writer = unified()
 /**
  * Writes a draft as Markdown (CommonMark with GFM), front matter first.
  *
- * @param pictureSrc address to write for a picture, as its path in the download; the draft's own where absent
+ * @param fileAddress address to write for a picture, as its path in the download; the draft's own where absent
  */
 export function draftToMarkdown(
   draft: Draft,
-  pictureSrc?: (picture: Pick<PictureBlock, "src">) => string,
+  fileAddress?: (picture: Pick<PictureBlock, "src">) => string,
 ): string {
-  const children = blocksToHast(draft.blocks, { headingIds: false, ...(pictureSrc && { pictureSrc }) });
+  const children = blocksToHast(draft.blocks, { headingIds: false, ...(fileAddress && { fileAddress }) });
   const root: Root = { type: "root", children };
   const tree = toTree.runSync(root) as unknown as MdastRoot;
   const body = writer.stringify(tree);
   const { socialPicture } = draft.meta;
   const meta =
-    socialPicture && pictureSrc
-      ? { ...draft.meta, socialPicture: pictureSrc({ src: socialPicture }) }
+    socialPicture && fileAddress
+      ? { ...draft.meta, socialPicture: fileAddress({ src: socialPicture }) }
       : draft.meta;
   return `${writeFrontMatter(meta)}${body ? `\n${body}` : ""}`;
 }

@@ -59,7 +59,7 @@ export function entryOfPost(
         html: blocksToHtml(post.blocks, {
           headingIds: false,
           keepFileNames: true,
-          pictureSrc: ({ src }) => addressOf(src),
+          fileAddress: ({ src }) => addressOf(src),
         }),
       },
     ],

@@ -429,7 +429,7 @@ describe("the brief", () => {
   it("is HTML in which nothing of the material acts", () => {
     const html = draftToPage(briefDraft({ ...material(), title: "<script>x</script>" }, BRIEF_PARTS), {
       siteName: "",
-      pictureSrc: () => "",
+      fileAddress: () => "",
     });
     expect(html).toContain("&#x3C;script>x");
     expect(html).toContain("<table>");

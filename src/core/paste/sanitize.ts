@@ -17,7 +17,7 @@ export const pasteSchema = {
   attributes: {
     ...ofBlocks,
     "*": ["id", "dataBlock", ...(ofBlocks["*"] ?? [])],
-    a: ["href"],
+    a: ["href", ...(ofBlocks.a ?? [])],
     code: [["className", /^language-/]],
   } as (typeof defaultSchema)["attributes"],
   // Elements whose text nobody reads: they go with all that is in them.

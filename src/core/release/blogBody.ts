@@ -43,7 +43,7 @@ export function blogBody(
   const nameOf = ({ src }: Pick<PictureBlock, "src">) => names[src] ?? src;
   const tree = blocksToHast(
     blocks.filter(({ kind }) => kind !== "contents"),
-    { headingIds: false, pictureSrc: nameOf },
+    { headingIds: false, fileAddress: nameOf },
   );
   return tree
     .flatMap((node) => plain(node, pictures))

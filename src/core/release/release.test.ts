@@ -27,7 +27,7 @@ const meta = {
   date: "2026-03-14",
   titleSuffix: " | The Long Haul",
 };
-const options = { siteName: "Brackenford", pictureSrc: (picture: Pick<PictureBlock, "src">) => picture.src };
+const options = { siteName: "Brackenford", fileAddress: (picture: Pick<PictureBlock, "src">) => picture.src };
 
 it("gates do what the site says of them", () => {
   const context = {
@@ -176,7 +176,7 @@ describe("the page", () => {
       const draft = draftOf("![A bike](asset:lead)", { ...meta, socialPicture });
       const page = draftToPage(draft, {
         siteName: "X",
-        pictureSrc: () => "data:image/jpeg;base64,AA==",
+        fileAddress: () => "data:image/jpeg;base64,AA==",
         pictureName: (src) => (src === "asset:lead" ? "red bike.jpg" : "card.jpg"),
       });
       expect(page).toContain(`<meta property="og:image" content="${address}" data-upload`);

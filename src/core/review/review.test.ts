@@ -36,7 +36,7 @@ const review: ReviewFile = {
   doc,
   score: 71.4,
   findings: ["Alt text: one picture has none. (+2)"],
-  pictureSrc: () => "data:image/png;base64,AA==",
+  fileAddress: () => "data:image/png;base64,AA==",
 };
 
 describe("the review page", () => {

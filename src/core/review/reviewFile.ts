@@ -6,6 +6,7 @@ import type { EditorDoc } from "../blocks/editorJson";
 import { BLOCK_KINDS } from "../blocks/registry";
 import { blocksFromNode } from "../draft/fromEditor";
 import { blocksToHast } from "../draft/toHast";
+import { whatItSays } from "../draft/whatItSays";
 import { mayPass } from "../safety/addresses";
 import { lined, text, writeHtml } from "../site/parts/html";
 import { REVIEW_FORMAT } from "./shapes";
@@ -24,7 +25,7 @@ export interface ReviewFile {
   score: number | null;
   findings: readonly string[];
   /** Address to write for a picture, as a rule its data: address. */
-  pictureSrc(src: string): string;
+  fileAddress(src: string): string;
 }
 
 /** Letters of a block by which a comment finds it. */
@@ -67,16 +68,13 @@ export function writeReview(review: ReviewFile): string {
   const about = { format: REVIEW_FORMAT, version: 1, reviewId, postId, hash };
   const blocks = doc.content.flatMap((node, at) => {
     const own = blocksFromNode(node, `r${at}`);
-    const words = own
-      .map((block) => ("alt" in block && block.alt ? `${block.alt} ${block.text}` : block.text))
-      .join(" ")
-      .trim();
+    const words = own.map(whatItSays).join(" ").trim();
     const shown = blocksToHast(own, {
       headingIds: false,
-      pictureSrc: ({ src }) => review.pictureSrc(src),
+      fileAddress: ({ src }) => review.fileAddress(src),
       focusStyles: true,
     }).map(harmless);
-    if (!words && !shown.some(hasPicture) && !own.some(({ kind }) => kind === "embed")) return [];
+    if (!words && !shown.some(hasPicture)) return [];
     const id = String(node.attrs?.id ?? "");
     return [
       h("div", { className: ["block"] }, [

@@ -36,6 +36,17 @@ describe("an address", () => {
     expect(all.filter((use) => mayPass(address, use))).toEqual(uses);
   });
 
+  it("of a file may be on the web or in the workspace, and nothing else", () => {
+    const all = [
+      "https://a.example/a.pdf",
+      "asset:1",
+      "files/a.pdf",
+      "mailto:a@b.example",
+      "data:text/html,x",
+    ];
+    expect(all.filter((address) => mayPass(address, "file"))).toEqual(all.slice(0, 3));
+  });
+
   it("that is no text may not", () => {
     for (const value of [7, {}, [], true]) expect(mayPass(value, "link")).toBe(false);
   });
@@ -46,7 +57,8 @@ describe("an address", () => {
     fc.assert(
       fc.property(scheme, fc.array(noise, { minLength: 20, maxLength: 20 }), (text, between) => {
         const address = [...text].map((char, i) => (between[i] ?? []).join("") + char).join("");
-        for (const use of ["link", "picture", "embed"] as const) expect(mayPass(address, use)).toBe(false);
+        for (const use of ["link", "picture", "embed", "file"] as const)
+          expect(mayPass(address, use)).toBe(false);
       }),
     );
   });

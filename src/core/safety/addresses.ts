@@ -3,7 +3,7 @@
  * Whatever is not on it is taken out; a scheme that nobody has heard of opens a program that nobody knows.
  */
 
-export type AddressUse = "link" | "picture" | "embed";
+export type AddressUse = "link" | "picture" | "embed" | "file";
 
 /** Schemes that may pass (RFC 3986, section 3.1). Addresses without one are of the page's own site, and may. */
 export const SCHEMES: Readonly<Record<AddressUse, readonly string[]>> = {
@@ -11,6 +11,7 @@ export const SCHEMES: Readonly<Record<AddressUse, readonly string[]>> = {
   // Pictures of the workspace are named by "asset:".
   picture: ["http", "https", "asset"],
   embed: ["https"],
+  file: ["http", "https", "asset"],
 };
 
 /** Pictures that a browser draws and never runs; an SVG can hold a script. */

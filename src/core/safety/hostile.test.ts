@@ -79,6 +79,8 @@ const foreign = (address: string): EditorDoc => {
       { type: "paragraph", content: [link] },
       { type: "picture", attrs: { src: address, href: address } },
       { type: "embed", attrs: { href: address, poster: address } },
+      { type: "file", attrs: { src: address, fileName: address } },
+      { type: "linkCard", attrs: { href: address, title: address, picture: address } },
       { type: "button", attrs: { href: address }, content: [{ type: "text", text: "x" }] },
       { type: "gallery", content: [{ type: "picture", attrs: { src: address } }] },
     ],
@@ -126,7 +128,7 @@ function acts(html: string): string[] {
 const pageOf = (doc: EditorDoc): string =>
   draftToPage(
     { meta: { ...emptyMeta, title: "T" }, blocks: blocksFromEditor(doc), headingIds: "derived" },
-    { siteName: "S", pictureSrc: ({ src }) => src },
+    { siteName: "S", fileAddress: ({ src }) => src },
   );
 
 describe("hostile text", () => {

@@ -12,7 +12,14 @@ import { categoryPath, categoryTree, withSubcategories } from "./categories";
 import { type Moment, momentOf } from "./moments";
 import { pageBlocks } from "./parts/pageBlocks";
 import type { Author, Category, LeadPicture, Redirect, SitePage } from "./shapes";
-import { canShow, type RenderedPost, type RenderedSite, type SitePicture, type SiteSource } from "./site";
+import {
+  canShow,
+  type RenderedPost,
+  type RenderedSite,
+  type SiteDownload,
+  type SitePicture,
+  type SiteSource,
+} from "./site";
 import { isSlug, plainSlug } from "./slugs";
 import { type SiteWords, siteWords } from "./words";
 
@@ -57,6 +64,7 @@ export interface SiteContext {
   pages: readonly SitePage[];
   redirects: readonly Redirect[];
   pictures: ReadonlyMap<string, SitePicture>;
+  downloads: ReadonlyMap<string, SiteDownload>;
   /** Scheme and host of addresses, and what stands before every path there. */
   origin: string;
   prefix: string;
@@ -66,6 +74,8 @@ export interface SiteContext {
   says: readonly { post: PlacedPost; says: string }[];
   /** The post of a path, whatever its case or a slash behind it. */
   postAt(path: string): PlacedPost | undefined;
+  /** The picture or the download that blocks call so. */
+  fileOf(src: string): SitePicture | SiteDownload | undefined;
   /** The shelf of a tag, whatever its case; undefined for a text that makes no address. */
   tagAt(tag: string): TagShelf | undefined;
 }
@@ -166,9 +176,11 @@ export function siteContext(source: SiteSource, base: string | null): SiteContex
     pages: site.pages.filter(({ path }) => samePath(path) !== samePath(list)),
     redirects: source.redirects,
     pictures: source.pictures,
+    downloads: source.downloads,
     origin,
     prefix: pathname.replace(/\/+$/, ""),
     says,
+    fileOf: (src: string) => source.pictures.get(src) ?? source.downloads.get(src),
     tagAt: (tag: string) => tagged.get(plainSlug(tag)),
     postAt: (path: string) => byPath.get(samePath(path)),
   };

@@ -5,6 +5,8 @@ import { XMLParser, XMLValidator } from "fast-xml-parser";
 import { HtmlValidate } from "html-validate/node";
 import { parseHTML } from "linkedom";
 import { describe, expect, it } from "vitest";
+import { blocksFromHast } from "../draft/fromHast";
+import { parseHtml as parseHtmlTree } from "../draft/fromHtml";
 import { anyDraft } from "../testing/arbitraries";
 import { movedAddresses } from "./moves";
 import { createSiteRenderer, type RenderedFiles } from "./render";
@@ -91,6 +93,58 @@ const SOURCE = sourceOf([CARE, CHAIN], {
     { id: "3", from: "/a", to: "/b", since: "2026-01-02", why: "by hand", postId: null },
     { id: "4", from: "/b", to: "/a", since: "2026-01-02", why: "by hand", postId: null },
   ],
+});
+
+describe("files and cards of a post", () => {
+  const blocks = blocksFromHast(
+    parseHtmlTree(
+      `<p data-block="file"><a href="asset:list" download="Check list.pdf" data-bytes="231400">The <b>list</b></a></p>
+       <p data-block="file"><a href="asset:gone" download="gone.pdf">Gone</a></p>
+       <p data-block="file"><a href="https://files.example/a.csv" download="a.csv">Elsewhere</a></p>
+       <aside data-block="link-card"><img src="asset:bike" alt=""><p><a href="/journal/chain">Chains</a></p><p>What wears.</p></aside>
+       <aside data-block="link-card"><p><a href="/journal/none">Nothing</a></p></aside>`,
+    ),
+  );
+  const download = { hash: "fedcba9876543210", fileName: "Check list.pdf", type: "application/pdf" };
+  const rendered = render(
+    sourceOf([postOf("card", "", { blocks }), postOf("chain", "Text.")], {
+      pictures: PICTURES,
+      downloads: new Map([["asset:list", download]]),
+    }),
+  );
+  const page = pageOf(rendered, "journal/card/index.html");
+
+  it("are valid, and lead where they should", async () => {
+    expect(await faultsOf(rendered)).toEqual([]);
+    expect(brokenLinks(rendered, SITE.origin)).toEqual([]);
+  });
+
+  it("offers the file under its name, with its kind and size", () => {
+    const link = page.querySelector("[data-block=file] a")!;
+    const path = "/downloads/check-list-fedcba987654.pdf";
+    expect([link.getAttribute("href"), link.getAttribute("download"), link.textContent]).toEqual([
+      path,
+      "Check list.pdf",
+      "The list",
+    ]);
+    expect(page.querySelector("[data-block=file] small")?.textContent).toBe("PDF, 231 kB");
+    expect(rendered.files).toContainEqual(
+      expect.objectContaining({ file: path.slice(1), type: "application/pdf" }),
+    );
+  });
+
+  it("says which file is missing and which card leads nowhere, and shows no dead link", () => {
+    expect(rendered.problems.map(({ says }) => says)).toEqual([
+      "A file to download is missing: “gone.pdf”.",
+      expect.stringContaining("/journal/none"),
+    ]);
+    const hrefs = [...page.querySelectorAll("[data-block] a")].map((a) => a.getAttribute("href"));
+    expect(hrefs).toEqual([
+      "/downloads/check-list-fedcba987654.pdf",
+      "https://files.example/a.csv",
+      "/journal/chain",
+    ]);
+  });
 });
 
 describe("the files of a site", () => {

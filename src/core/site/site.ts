@@ -71,6 +71,15 @@ export interface SitePicture {
   height: number;
 }
 
+/** A file that the site offers to download. */
+export interface SiteDownload {
+  /** SHA-256 of the file, in hexadecimal figures: part of its name on the site. */
+  hash: string;
+  fileName: string;
+  /** One of core/media/mediaTypes. */
+  type: string;
+}
+
 export interface SiteSource {
   site: RenderedSite;
   /** Those that are live. */
@@ -78,6 +87,7 @@ export interface SiteSource {
   redirects: readonly Redirect[];
   /** By what blocks call them. */
   pictures: ReadonlyMap<string, SitePicture>;
+  downloads: ReadonlyMap<string, SiteDownload>;
 }
 
 export const plainListPages: ListPages = {

@@ -214,6 +214,36 @@ const embed = fc
     poster: fc.constantFrom("", "pictures/winter.jpg", "asset:4f2a"),
   })
   .map((attrs): EditorNode => ({ type: "embed", attrs }));
+const file = fc
+  .tuple(
+    fc.record({
+      src: fc.constantFrom("asset:91c0", "https://files.example/checklist.pdf", "files/a%20b.csv"),
+      fileName: fc.constantFrom("checklist.pdf", "what it costs.csv", "no-ending"),
+      bytes: fc.constantFrom(null, 0, 231_400),
+    }),
+    inline,
+  )
+  .map(
+    ([attrs, content]): EditorNode => ({
+      type: "file",
+      attrs,
+      // What the link says is never empty by chance: the file's name stands for it then.
+      content: [{ type: "text", text: "Checklist" }, ...content.filter((n) => n.type === "text")].map(
+        ({ marks, ...node }) => ({
+          ...node,
+          ...(marks && { marks: marks.filter(({ type }) => type !== "link") }),
+        }),
+      ),
+    }),
+  );
+const linkCard = fc
+  .record({
+    href: fc.constantFrom("https://oakandsleet.example/studs?a=1&b=2", "/journal/winter#tyres"),
+    title: fc.constantFrom("Fitting studs", "A talk & more <than> that"),
+    description: fc.constantFrom("", "Two pages on ice."),
+    picture: fc.constantFrom("", "pictures/winter.jpg", "asset:4f2a"),
+  })
+  .map((attrs): EditorNode => ({ type: "linkCard", attrs }));
 const gallery = fc
   .tuple(fc.array(picture, { minLength: 1, maxLength: 3 }), fc.constantFrom(...GALLERY_LAYOUTS))
   .map(([content, layout]): EditorNode => ({ type: "gallery", attrs: { layout }, content }));
@@ -253,6 +283,8 @@ export const anyDoc = fc
       { weight: 1, arbitrary: gallery },
       { weight: 1, arbitrary: button },
       { weight: 1, arbitrary: embed },
+      { weight: 1, arbitrary: file },
+      { weight: 1, arbitrary: linkCard },
       { weight: 1, arbitrary: fc.constant<EditorNode>({ type: "contents" }) },
       { weight: 1, arbitrary: fc.constant<EditorNode>({ type: "horizontalRule" }) },
     ),

@@ -2,6 +2,7 @@
 import { diffArrays, diffWordsWithSpace } from "diff";
 import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { blocksFromNode } from "../draft/fromEditor";
+import { whatItSays } from "../draft/whatItSays";
 
 export interface TextPart {
   text: string;
@@ -90,12 +91,7 @@ const idOf = (node: EditorNode): string => String(node.attrs?.id ?? "");
 const says = (node: EditorNode): boolean => node.type !== "paragraph" || Boolean(node.content?.length);
 
 /** All text of a node, lines apart. */
-export const textOf = (node: EditorNode): string =>
-  blocksFromNode(node, "x")
-    .map((block) =>
-      block.kind === "picture" ? `[${block.alt || block.fileName}] ${block.text}` : block.text,
-    )
-    .join("\n");
+export const textOf = (node: EditorNode): string => blocksFromNode(node, "x").map(whatItSays).join("\n");
 
 /** What a node is to a draft, whatever its id, and whatever the editor writes of what is as usual. */
 const sayingOf = (node: EditorNode): string => JSON.stringify([node.type, blocksFromNode(node, "x")]);

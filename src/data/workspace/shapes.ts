@@ -2,6 +2,7 @@
 import { type Static, Unsafe } from "@sinclair/typebox";
 import * as is from "../../core/declare";
 import { keywordListShape, keywordShape, sourcedKeywordShape } from "../../core/keywords/shapes";
+import { MEDIA_TYPES } from "../../core/media/mediaTypes";
 import type { Profile } from "../../core/proof/profile";
 import type { Article } from "../schemas/search";
 import {
@@ -29,7 +30,7 @@ const assetShape = (folder: string) =>
   is.shape({
     id: is.id(),
     fileName: is.someText(1000),
-    type: is.textLike("^image/(jpeg|png|gif|webp|avif)$"),
+    type: is.oneOf(MEDIA_TYPES.map(({ type }) => type)),
     width: is.numberOrNull({ minimum: 0 }),
     height: is.numberOrNull({ minimum: 0 }),
     /** Its path in the zip. */

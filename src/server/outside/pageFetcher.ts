@@ -32,6 +32,32 @@ export interface FetchedPage {
   standIn: boolean;
 }
 
+/** What is fetched: what it is called, and the media types that it may have. */
+interface Sought {
+  name: "page" | "picture";
+  accept: string;
+  takes: RegExp;
+}
+const PAGE: Sought = {
+  name: "page",
+  accept: "text/html, application/xhtml+xml;q=0.9, text/plain;q=0.8",
+  takes: /^(?:text\/html|application\/xhtml\+xml|text\/plain)$/,
+};
+const PICTURE: Sought = {
+  name: "picture",
+  accept: "image/webp, image/*;q=0.9",
+  takes: /^image\/(?:jpeg|png|gif|webp|avif)$/,
+};
+
+/** What an address gave in the end. */
+interface Answer {
+  url: URL;
+  /** Its `Content-Type`. */
+  type: string;
+  bytes: Buffer;
+  standIn: boolean;
+}
+
 export interface FetchBounds {
   redirects: number;
   milliseconds: number;
@@ -42,12 +68,32 @@ export const PAGE_BOUNDS: FetchBounds = { redirects: 5, milliseconds: 10_000, by
 const REDIRECTS = new Set([301, 302, 303, 307, 308]);
 
 export type PageFetcher = (address: string) => Promise<FetchedPage>;
+export type PictureFetcher = (address: string) => Promise<Buffer>;
 
 /**
  * @returns a function that fetches one page
  * @throws AddressRefused where the address, a redirect or what either resolves to may not be reached; PageFailure else
  */
 export function pageFetcher(reach: Reach, standIns: StandInWeb, bounds = PAGE_BOUNDS): PageFetcher {
+  const fetch = fetcher(reach, standIns, bounds, PAGE);
+  return async (address) => {
+    const { url, type, bytes, standIn } = await fetch(address);
+    const html = textOf(bytes, type, url);
+    url.hash = "";
+    return { address: url.href, html, standIn };
+  };
+}
+
+/**
+ * @returns a function that fetches one picture; that it is one, nobody but its server has said
+ * @throws as pageFetcher
+ */
+export function pictureFetcher(reach: Reach, standIns: StandInWeb, bounds = PAGE_BOUNDS): PictureFetcher {
+  const fetch = fetcher(reach, standIns, bounds, PICTURE);
+  return async (address) => (await fetch(address)).bytes;
+}
+
+function fetcher(reach: Reach, standIns: StandInWeb, bounds: FetchBounds, sought: Sought) {
   const agent = new Agent({
     connect: { lookup: guardedLookup(reach), timeout: bounds.milliseconds },
     maxHeaderSize: 65_536,
@@ -55,7 +101,7 @@ export function pageFetcher(reach: Reach, standIns: StandInWeb, bounds = PAGE_BO
   // The stand-in web is on this machine by design, and nothing else can be asked through this one.
   const own = new Agent();
 
-  return async (address) => {
+  return async (address: string): Promise<Answer> => {
     const signal = AbortSignal.timeout(bounds.milliseconds);
     let at = address;
     for (let hops = 0; hops <= bounds.redirects; hops++) {
@@ -67,7 +113,7 @@ export function pageFetcher(reach: Reach, standIns: StandInWeb, bounds = PAGE_BO
           dispatcher: standIn ? own : agent,
           headers: {
             ...(standIn && { host: url.host }),
-            accept: "text/html, application/xhtml+xml;q=0.9, text/plain;q=0.8",
+            accept: sought.accept,
             "accept-encoding": "identity",
             "accept-language": "*",
             "user-agent": "dune-sparrow page reader",
@@ -75,20 +121,16 @@ export function pageFetcher(reach: Reach, standIns: StandInWeb, bounds = PAGE_BO
           signal,
         });
         const next = redirectOf(answer, url);
-        if (next === null) {
-          const html = await contentOf(answer, url, bounds.bytes);
-          url.hash = "";
-          return { address: url.href, html, standIn };
-        }
+        if (next === null) return { url, ...(await contentOf(answer, url, bounds.bytes, sought)), standIn };
         await discard(answer);
         at = next;
       } catch (error) {
-        throw explained(error, url, bounds);
+        throw explained(error, url, bounds, sought);
       }
     }
     throw new PageFailure(
       "too-many-redirects",
-      `The page sends its readers on more than ${bounds.redirects} times.`,
+      `The ${sought.name} sends its readers on more than ${bounds.redirects} times.`,
     );
   };
 }
@@ -109,29 +151,39 @@ async function discard({ body }: Dispatcher.ResponseData): Promise<void> {
   await Promise.resolve();
 }
 
-async function contentOf(answer: Dispatcher.ResponseData, url: URL, mostBytes: number): Promise<string> {
+async function contentOf(
+  answer: Dispatcher.ResponseData,
+  url: URL,
+  mostBytes: number,
+  { name, takes }: Sought,
+): Promise<Pick<Answer, "type" | "bytes">> {
   const { statusCode, headers, body } = answer;
   if (statusCode !== 200) {
     await discard(answer);
     throw new PageFailure(
       "page-failed",
       statusCode === 404 || statusCode === 410
-        ? `There is no such page at ${url.host} (${statusCode}).`
+        ? `There is no such ${name} at ${url.host} (${statusCode}).`
         : `${url.host} answered with an error (${statusCode}).`,
     );
   }
   const type = String(headers["content-type"] ?? "");
   const media = type.split(";")[0]!.trim().toLowerCase();
-  if (!/^(?:text\/html|application\/xhtml\+xml|text\/plain)$/.test(media)) {
+  if (!takes.test(media)) {
     await discard(answer);
     throw new PageFailure(
       "not-a-page",
       media
-        ? `What is at this address is not a page but ${media}.`
+        ? `What is at this address is not a ${name} but ${media}.`
         : "What is at this address does not say what it is.",
     );
   }
-  const bytes = await readBounded(body, mostBytes);
+  return { type, bytes: await readBounded(body, mostBytes) };
+}
+
+/** A page as text, by the charset that its header or it says. */
+function textOf(bytes: Buffer, type: string, url: URL): string {
+  const media = type.split(";")[0]!.trim().toLowerCase();
   const named = /;\s*charset\s*=\s*"?([\w:.-]+)/i.exec(type)?.[1];
   try {
     const text = decode(bytes, true, named && isCharset(named) ? named : undefined).text;
@@ -150,13 +202,13 @@ function isCharset(charset: string): boolean {
   }
 }
 
-function explained(error: unknown, url: URL, bounds: FetchBounds): Error {
+function explained(error: unknown, url: URL, bounds: FetchBounds, { name }: Sought): Error {
   const cause = error instanceof Error && error.cause instanceof AddressRefused ? error.cause : error;
   if (cause instanceof AddressRefused || cause instanceof PageFailure) return cause;
   if (cause instanceof TooLarge)
     return new PageFailure(
       "too-large",
-      `The page at ${url.host} is larger than ${bounds.bytes / 1_000_000} MB.`,
+      `The ${name} at ${url.host} is larger than ${bounds.bytes / 1_000_000} MB.`,
     );
   if (cause instanceof Error && /Timeout/.test(cause.name))
     return new PageFailure(

@@ -35,8 +35,8 @@ class Sender {
       blog: standInBlog,
       site: plainBlogSite,
       entry: (addressOf) => this.dated(entryOf(name, pictures[0] && addressOf(pictures[0]))),
-      pictures,
-      picture: async (src) => ({ file: new Blob([src]), fileName: `${src.slice(6)}.jpg` }),
+      files: pictures,
+      file: async (src) => ({ blob: new Blob([src]), fileName: `${src.slice(6)}.jpg` }),
       media: this.media,
       uploaded: async (src, address) => {
         this.media = { ...this.media, [src]: address };
@@ -165,7 +165,7 @@ describe("sending a post", () => {
       throw new BlogFailure("invalid_request", "Too large.", false);
     };
     await expect(new Sender(refusing).send("One")).rejects.toThrow(
-      "The picture “a.jpg” was not taken. Too large.",
+      "The file “a.jpg” was not taken. Too large.",
     );
   });
 

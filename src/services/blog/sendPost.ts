@@ -16,10 +16,10 @@ export interface Sending {
   site: BlogSite;
   /** The post, with pictures as the blog has them. @param addressOf where that is, by what the document calls a picture */
   entry(addressOf: (src: string) => string): Entry;
-  /** Pictures that it shows, by what the document calls them. */
-  pictures: readonly string[];
+  /** Pictures that it shows and files that it offers, by what the document calls them. */
+  files: readonly string[];
   /** The file of one; null where it is not there. */
-  picture(src: string): Promise<{ file: Blob; fileName: string } | null>;
+  file(src: string): Promise<{ blob: Blob; fileName: string } | null>;
   /** Where the blog has pictures by now; what is added is told at once, so that nothing is sent twice. */
   media: Readonly<Record<string, string>>;
   uploaded(src: string, address: string): Promise<void>;
@@ -50,7 +50,7 @@ export async function sendPost(client: BlogClient, sending: Sending, signal?: Ab
   const config = await client.config(blog, signal);
   if (config.takesSite && !same(await client.site(blog, signal), plain(sending.site)))
     await client.tellSite(blog, sending.site, signal);
-  const media = await sendPictures(client, config, sending, signal);
+  const media = await sendFiles(client, config, sending, signal);
   const entry = plain(sending.entry((src) => media[src] ?? src));
 
   const sent = async (address: string): Promise<Outcome> => {
@@ -108,36 +108,32 @@ async function whereItIs(
   );
 }
 
-async function sendPictures(
+async function sendFiles(
   client: BlogClient,
   config: BlogConfig,
-  { blog, pictures, picture, media, uploaded }: Sending,
+  { blog, files, file, media, uploaded }: Sending,
   signal?: AbortSignal,
 ): Promise<Record<string, string>> {
   const all: Record<string, string> = {};
-  for (const src of pictures) {
+  for (const src of files) {
     const there = media[src];
     if (there !== undefined) {
       all[src] = there;
       continue;
     }
-    const held = await picture(src);
+    const held = await file(src);
     if (!held) continue;
     if (config.media === null)
       throw new BlogFailure(
         "no-media",
-        "This blog takes no pictures. Put them on the web elsewhere and use their addresses, or remove them from the post.",
+        "This blog takes no pictures or files. Put them on the web elsewhere and use their addresses, or remove them from the post.",
         false,
       );
     try {
-      all[src] = await client.upload(blog, config, held.file, held.fileName, signal);
+      all[src] = await client.upload(blog, config, held.blob, held.fileName, signal);
     } catch (error) {
       if (!(error instanceof BlogFailure) || error.again) throw error;
-      throw new BlogFailure(
-        error.code,
-        `The picture “${held.fileName}” was not taken. ${error.message}`,
-        false,
-      );
+      throw new BlogFailure(error.code, `The file “${held.fileName}” was not taken. ${error.message}`, false);
     }
     await uploaded(src, all[src]!);
   }

@@ -149,8 +149,14 @@ function shown(page: RenderedPage, view: keyof typeof VIEWS, addresses: Readonly
     view === "page"
       ? page.html.replace(/<link rel="stylesheet"[^>]*>/, () => `<style>${page.css}</style>`)
       : `<!doctype html><html lang="en"><head><meta charset="utf-8"><style>${page.css}</style></head><body><main>${page.card}</main></body></html>`;
-  return whole.replace(/\/pictures\/[^\s"]+/g, (path) => addresses.get(path) ?? path);
+  return whole
+    .replace(/\/pictures\/[^\s"]+/g, (path) => addresses.get(path) ?? path)
+    .replace(/<iframe src="https:\/\/([^/"]+)[^>]*><\/iframe>/g, (_frame, host: string) => placeOf(host));
 }
+
+/** Nothing is loaded from outside: what readers see in a frame has its place here, and says where it is from. */
+const placeOf = (host: string): string =>
+  `<div style="aspect-ratio:16/9;display:grid;place-items:center;border:1px solid;padding:1rem">From ${host}: readers see it, nothing is loaded from there here.</div>`;
 
 /** Addresses of the pictures of a page in this browser, by their paths on the site; null while they are not known. */
 function usePictureAddresses(page: RenderedPage | null): ReadonlyMap<string, string> | null {

@@ -2,6 +2,7 @@
 
 import * as Comlink from "comlink";
 import type { Block, Draft, PictureBlock } from "../../../core/draft/draft";
+import { filesOf } from "../../../core/draft/files";
 import { uploadAddress } from "../../../core/site/pages/standalone";
 import { assetId, getAsset } from "../../../data/assets";
 import { writeContext } from "../../../data/contextFile";
@@ -126,7 +127,7 @@ interface PictureFile {
   blob: Blob;
 }
 
-/** The files of a draft's pictures by their address in it, named as the post names them. */
+/** The files that a draft shows and offers by their address in it, named as the post names them. */
 const pictureFiles =
   (draft: Draft, jpeg: boolean): AppThunk<Promise<{ files: Map<string, PictureFile>; missing: number }>> =>
   async (dispatch) => {
@@ -137,10 +138,13 @@ const pictureFiles =
       return block.kind === "embed" && block.poster ? [{ src: block.poster, fileName: "" }] : [];
     });
     const { socialPicture } = draft.meta;
-    if (socialPicture) pictures.push({ src: socialPicture, fileName: "" });
-    for (const { src, fileName } of pictures) {
+    // What else blocks need: a file to download, the picture of a card.
+    const others = [...(socialPicture ? [socialPicture] : []), ...filesOf(draft.blocks)];
+    const seen = new Set<string>();
+    for (const { src, fileName } of [...pictures, ...others.map((src) => ({ src, fileName: "" }))]) {
       const id = assetId(src);
-      if (!id || files.has(src)) continue;
+      if (!id || seen.has(src)) continue;
+      seen.add(src);
       const asset = await getAsset(id);
       if (!asset) missing++;
       else files.set(src, await dispatch(pictureFile(asset, fileName || asset.fileName, jpeg)));

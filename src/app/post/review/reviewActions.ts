@@ -1,5 +1,7 @@
 /** Asking somebody to look at the post, and taking in what they said. */
 import { toast } from "sonner";
+import { filesOf } from "../../../core/draft/files";
+import { isPictureType } from "../../../core/media/mediaTypes";
 import { hasGain } from "../../../core/proof/finding";
 import type { ReviewAnswer } from "../../../core/review/shapes";
 import { assetId, getAsset } from "../../../data/assets";
@@ -54,7 +56,7 @@ export const askForReview =
         .sort((a, b) => b.gain - a.gain)
         .slice(0, TOLD)
         .map(({ name, reason, gain }) => `${name}: ${reason} (+${points(gain)})`),
-      pictureSrc: (src) => pictures.get(src) ?? src,
+      fileAddress: (src) => pictures.get(src) ?? src,
     });
     await saveReview(review);
     download(new Blob([html], { type: "text/html" }), `review-${post.slug || "post"}.html`);
@@ -68,10 +70,10 @@ export const askForReview =
 /** Pictures of the text as data: addresses, by what it calls them. */
 async function embedded(session: PostSession): Promise<Map<string, string>> {
   const pictures = new Map<string, string>();
-  for (const block of session.blocks()) {
-    const id = block.kind === "picture" ? assetId(block.src) : null;
+  for (const src of filesOf(session.blocks())) {
+    const id = assetId(src);
     const asset = id === null ? undefined : await getAsset(id);
-    if (asset && block.kind === "picture") pictures.set(block.src, await dataAddress(asset.blob));
+    if (asset && isPictureType(asset.type)) pictures.set(src, await dataAddress(asset.blob));
   }
   return pictures;
 }

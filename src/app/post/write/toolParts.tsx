@@ -59,6 +59,7 @@ interface AttributeProps {
   offers?: readonly string[];
   /** Only addresses that a page may link to, or embed, are taken. */
   address?: "link" | "embed";
+  onEnter?: () => void;
 }
 /** An attribute of the active node, as a line to type in; taken with every key that leaves it valid. */
 export function AttributeField({
@@ -69,6 +70,7 @@ export function AttributeField({
   placeholder,
   offers,
   address,
+  onEnter,
 }: AttributeProps) {
   const kept = useEditorState({
     editor,
@@ -88,6 +90,9 @@ export function AttributeField({
         placeholder={placeholder}
         list={offers && list}
         aria-invalid={refused}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") onEnter?.();
+        }}
         onChange={(event) => {
           setText(event.target.value);
           const value = taken(event.target.value, address);

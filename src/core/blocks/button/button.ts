@@ -17,6 +17,7 @@ export const button = defineBlock<ButtonBlock>({
   pageStyle:
     "\n[data-block=button] a{display:inline-block;border-radius:3px;background:#1d5c94;color:#fff;padding:.35rem 1.2rem;text-decoration:none}",
   nodes: { button: { content: "text*", group: "block", attributes: { id, href: anyText() } } },
+  addresses: { button: { href: "link" } },
   fromEditor: {
     button({ attrs, push, text }) {
       const href = cleanAddress(textOf(attrs.href));

@@ -50,6 +50,7 @@ export const embed = defineBlock<EmbedBlock>({
       attributes: { id, href: anyText(), label: anyText(), poster: anyText() },
     },
   },
+  addresses: { embed: { href: { use: "embed", needed: true }, poster: "picture" } },
   fromEditor: {
     embed({ attrs, push }) {
       const block: Omit<EmbedBlock, "id" | "within"> = {
@@ -68,14 +69,14 @@ export const embed = defineBlock<EmbedBlock>({
   },
   fromHtml: { iframe: read, video: read, audio: read, embed: read },
   toHtml: {
-    embed: ({ href, label, poster }, { pictureSrc }) =>
+    embed: ({ href, label, poster }, { fileAddress }) =>
       h("iframe", {
         // What is not on the list of what may pass is shown by nobody.
         ...(mayPass(href, "embed") && { src: href }),
         sandbox: SANDBOX,
         title: label || "Embedded content",
         loading: "lazy",
-        ...(poster && { dataPoster: pictureSrc({ src: poster }) }),
+        ...(poster && { dataPoster: fileAddress({ src: poster }) }),
       }),
   },
   toMarkdown: { iframe: (_state, node, { html }) => html(node) },
@@ -86,5 +87,6 @@ export const embed = defineBlock<EmbedBlock>({
     }),
   },
   words: { embed: () => false },
+  says: { embed: ({ href, label }) => `[${href}] ${label}` },
   links: { embed: () => [] },
 });

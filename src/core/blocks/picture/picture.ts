@@ -125,6 +125,7 @@ img{max-width:100%;height:auto}figure{margin:1.5rem 0}figcaption{font-size:.9rem
       },
     },
   },
+  addresses: { picture: { src: "picture", href: "link" } },
   fromEditor: {
     picture({ attrs, push, text }) {
       const decorative = attrs.decorative === true;
@@ -172,8 +173,8 @@ img{max-width:100%;height:auto}figure{margin:1.5rem 0}figcaption{font-size:.9rem
     figure: readFigure,
   },
   toHtml: {
-    picture(block, { inline, linkProperties, pictureSrc, keepFileNames, focusStyles }) {
-      const properties: Properties = { src: pictureSrc(block) };
+    picture(block, { inline, linkProperties, fileAddress, keepFileNames, focusStyles }) {
+      const properties: Properties = { src: fileAddress(block) };
       if (block.decorative) properties.alt = "";
       else if (block.alt !== null) properties.alt = block.alt;
       if (block.width) properties.width = block.width;
@@ -213,6 +214,8 @@ img{max-width:100%;height:auto}figure{margin:1.5rem 0}figcaption{font-size:.9rem
       runs,
     }),
   },
+  says: { picture: ({ alt, fileName, text }) => `[${alt || fileName}] ${text}` },
+  files: { picture: ({ src }) => [src] },
   links: {
     // A picture that is a link is named by its alt text; it has no span in the caption.
     picture: ({ link, alt, runs }) => [

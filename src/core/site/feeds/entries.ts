@@ -1,5 +1,6 @@
 /** The newest posts, as feeds carry them: whole, with whole addresses, since nobody knows where they will be read. */
 import type { Element, ElementContent } from "hast";
+import { filesOf } from "../../draft/files";
 import type { PlacedPost, SiteContext } from "../context";
 import { addressOf, type Led } from "../links";
 import { articleOf } from "../parts/article";
@@ -30,7 +31,7 @@ export const entriesFrom = (context: SiteContext): unknown[] => [
     post,
     path,
     lead && context.pictures.get(lead.src),
-    ...post.blocks.flatMap((block) => (block.kind === "picture" ? [context.pictures.get(block.src)] : [])),
+    ...filesOf(post.blocks).map(context.fileOf),
   ]),
 ];
 

@@ -1,5 +1,6 @@
 import type { Element } from "hast";
 import { h } from "hastscript";
+import { filesOf } from "../../draft/files";
 import { samePath } from "../addresses";
 import { categoryPath } from "../categories";
 import type { CategoryShelf, PlacedPost, SiteContext } from "../context";
@@ -52,7 +53,7 @@ export const post = defineFiles({
           placed.path,
           // An author that only posts name is a new one each time; what is said of one is not.
           JSON.stringify(authorOf(context, placed)),
-          ...picturesOf(placed).map((src) => context.pictures.get(src)),
+          ...srcsOf(placed).map(context.fileOf),
           ...[around.newer, around.older, ...others].flatMap((one) => (one ? [one.post, one.path] : [null])),
           ...others.map(({ lead: picture }) => picture && context.pictures.get(picture.src)),
           ...[...led.values()].map((one) => (one.kind === "nowhere" ? one.says : one.href)),
@@ -67,10 +68,10 @@ export const post = defineFiles({
 const authorOf = ({ authors }: SiteContext, { post }: PlacedPost) =>
   authors.find(({ author }) => author.name === post.author)?.author;
 
-const picturesOf = ({ post, lead }: PlacedPost): string[] => [
+const srcsOf = ({ post, lead }: PlacedPost): string[] => [
   ...(lead ? [lead.src] : []),
   post.socialPicture,
-  ...post.blocks.flatMap((block) => (block.kind === "picture" ? [block.src] : [])),
+  ...filesOf(post.blocks),
 ];
 
 /** Every page that a post may link to, by what a server takes for the same. */

@@ -16,7 +16,7 @@ import { faqPage } from "../parts/questionPairs";
 export interface PageOptions {
   siteName: string;
   /** Address to write for a picture, as a rule its data: address. */
-  pictureSrc: (picture: Pick<PictureBlock, "src">) => string;
+  fileAddress: (picture: Pick<PictureBlock, "src">) => string;
   /** File name of a picture that is embedded; empty for any other. */
   pictureName?: (src: string) => string;
 }
@@ -59,7 +59,7 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
   const lead = draft.blocks.find((block): block is PictureBlock => block.kind === "picture");
   // Who shares a link fetches the picture from its address: one that is embedded in the page has none but where it will be put.
   const fetched = (src: string): { address: string; embedded: boolean } => {
-    const address = options.pictureSrc({ src });
+    const address = options.fileAddress({ src });
     if (/^https?:/.test(address)) return { address, embedded: false };
     return { address: uploadAddress(m.canonical, options.pictureName?.(src) ?? ""), embedded: true };
   };
@@ -109,7 +109,7 @@ export function draftToPage(draft: Draft, options: PageOptions): string {
   const header = m.title && !bodyHasH1 ? [h("header", {}, [h("h1", {}, [text(m.title)])])] : [];
   const blocks = blocksToHast(draft.blocks, {
     headingIds: true,
-    pictureSrc: options.pictureSrc,
+    fileAddress: options.fileAddress,
     keepFileNames: true,
     focusStyles: true,
   });

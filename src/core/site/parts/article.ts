@@ -4,11 +4,11 @@ import { h } from "hastscript";
 import { blocksToHast } from "../../draft/toHast";
 import { mayPass } from "../../safety/addresses";
 import type { PlacedPost, SiteContext } from "../context";
-import type { Led } from "../links";
+import { hrefOf, type Led } from "../links";
 import { canShow } from "../site";
 import { soundText, text } from "./html";
 import { pageBlocks } from "./pageBlocks";
-import { imageProperties, type PictureFile } from "./pictureFiles";
+import { downloadFile, filePath, imageProperties, type PictureFile, pictureFiles } from "./pictureFiles";
 
 const SIZES = "(min-width: 46rem) 42rem, 100vw";
 /** Pixels from which it is worth seeing a picture larger than the text shows it. */
@@ -47,6 +47,7 @@ function rewrite(node: ElementContent, pass: Pass, inLink: boolean): ElementCont
   const children = node.children.flatMap((child) => rewrite(child, pass, inLink || link));
   if (!link) return [{ ...node, properties: withOwnId(node.properties, pass), children }];
   const href = String(node.properties.href ?? "");
+  if (node.properties.download !== undefined) return download(node, href, children, pass);
   const led: Led = mayPass(href, "link")
     ? pass.lead(href)
     : { kind: "nowhere", says: `A link may not stand on a page: “${href.slice(0, 100)}”.` };
@@ -57,6 +58,27 @@ function rewrite(node: ElementContent, pass: Pass, inLink: boolean): ElementCont
   // The words stay: a reader loses nothing that was there.
   pass.says.push(led.says);
   return children;
+}
+
+/** A file to download: one of the site's own, or one at an address elsewhere. */
+function download(
+  { properties }: Element,
+  href: string,
+  children: ElementContent[],
+  pass: Pass,
+): ElementContent[] {
+  const picture = pass.context.pictures.get(href);
+  const held = pass.context.downloads.get(href) ?? picture;
+  const fileName = soundText(String(properties.download ?? ""));
+  if (!held && !/^https?:/i.test(href)) {
+    pass.says.push(`A file to download is missing${fileName && `: “${fileName}”`}.`);
+    return children;
+  }
+  if (!held) return [h("a", { href: soundText(href), download: fileName }, children)];
+  const file = picture ? pictureFiles(href, picture).at(-1)! : downloadFile(href, held);
+  pass.files.push(file);
+  const own = { href: hrefOf(pass.context, filePath(file)), download: fileName, type: held.type };
+  return [h("a", own, children)];
 }
 
 function withOwnId(properties: Properties, { ids }: Pass): Properties {

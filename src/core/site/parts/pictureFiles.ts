@@ -1,8 +1,9 @@
 /** Pictures of a site as files: each in several widths, so that a telephone need not fetch what a desk shows. */
 import type { Properties } from "hast";
+import { mediaType } from "../../media/mediaTypes";
 import type { SiteContext } from "../context";
 import { hrefOf } from "../links";
-import type { SitePicture } from "../site";
+import type { SiteDownload, SitePicture } from "../site";
 import { plainSlug } from "../slugs";
 
 export interface PictureFile {
@@ -19,13 +20,6 @@ export interface PictureFile {
 const WIDTHS = [480, 960, 1600];
 /** Of these only one frame would be left, or nothing here can write them. */
 const ONLY_WHOLE = new Set(["image/gif", "image/avif"]);
-const ENDINGS: Readonly<Record<string, string>> = {
-  "image/jpeg": "jpg",
-  "image/png": "png",
-  "image/webp": "webp",
-  "image/avif": "avif",
-  "image/gif": "gif",
-};
 /** Letters of a hash that tell two pictures apart, as a name. */
 const HASH = 12;
 /** Where nothing is known of a picture's size; its shape is that of most photographs. */
@@ -35,12 +29,19 @@ const UNKNOWN = { width: 1200, height: 800 };
 export function pictureFiles(src: string, { hash, fileName, type, width }: SitePicture): PictureFile[] {
   const stem = plainSlug(fileName.replace(/\.[^.]*$/, "")) || "picture";
   const name = `pictures/${stem}-${hash.slice(0, HASH)}`;
-  const ending = ENDINGS[type] ?? "bin";
+  const ending = mediaType(type)?.ending ?? "bin";
   const smaller = ONLY_WHOLE.has(type) ? [] : WIDTHS.filter((each) => each < width);
   return [
     ...smaller.map((each) => ({ file: `${name}-${each}.${ending}`, src, type, width: each })),
     { file: `${name}.${ending}`, src, type, width: null },
   ];
+}
+
+/** The file that readers download. */
+export function downloadFile(src: string, { hash, fileName, type }: SiteDownload): PictureFile {
+  const stem = plainSlug(fileName.replace(/\.[^.]*$/, "")) || "file";
+  const ending = mediaType(type)?.ending ?? "bin";
+  return { file: `downloads/${stem}-${hash.slice(0, HASH)}.${ending}`, src, type, width: null };
 }
 
 /** The path of a file in addresses. */

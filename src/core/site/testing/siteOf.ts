@@ -45,5 +45,6 @@ export const sourceOf = (posts: readonly RenderedPost[], more: Partial<SiteSourc
   posts,
   redirects: [],
   pictures: new Map(),
+  downloads: new Map(),
   ...more,
 });

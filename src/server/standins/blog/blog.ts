@@ -1,5 +1,7 @@
 /** The blog: posts in, by the words of Micropub, and pages out, as core/site renders them. */
 import { readFileSync } from "node:fs";
+import { filesOf } from "../../../core/draft/files";
+import { isPictureType, mediaTypeOfName } from "../../../core/media/mediaTypes";
 import type { BlogSite } from "../../../core/micropub/blogSite";
 import { type Entry, firstText, MicropubError } from "../../../core/micropub/entry";
 import { postOfEntry } from "../../../core/micropub/postEntry";
@@ -7,7 +9,7 @@ import { type Change, changed } from "../../../core/micropub/update";
 import { listPath, postAddressPath, samePath } from "../../../core/site/addresses";
 import { momentOf } from "../../../core/site/moments";
 import { createSiteRenderer, type RenderedFiles, type SiteFile } from "../../../core/site/render";
-import type { RenderedPost, SitePicture } from "../../../core/site/site";
+import type { RenderedPost, SiteDownload, SitePicture } from "../../../core/site/site";
 import { isSlug, plainSlug } from "../../../core/site/slugs";
 import { type Sized, sizeOfPicture } from "../../../disk/pictureEncoder";
 import { type BlogStore, freshPostId, type StoredPost } from "./blogStore";
@@ -244,34 +246,30 @@ export class Blog {
           })),
         ),
       ],
-      pictures: await this.#pictures(posts),
+      ...(await this.#files(posts)),
     });
     this.#last = { key, rendered, byFile: new Map(rendered.files.map((one) => [fileKey(one.file), one])) };
     return rendered;
   }
 
-  async #pictures(posts: readonly RenderedPost[]): Promise<Map<string, SitePicture>> {
+  /** What posts show and offer, by its addresses. */
+  async #files(posts: readonly RenderedPost[]) {
     const pictures = new Map<string, SitePicture>();
-    for (const { blocks, leadPicture, socialPicture } of posts) {
-      const srcs = [
-        leadPicture?.src ?? "",
-        socialPicture,
-        ...blocks.flatMap((block) => (block.kind === "picture" ? [block.src] : [])),
-      ];
-      for (const src of srcs) {
+    const downloads = new Map<string, SiteDownload>();
+    for (const { blocks, leadPicture, socialPicture } of posts)
+      for (const src of [leadPicture?.src ?? "", socialPicture, ...filesOf(blocks)]) {
         const media = mediaOf(src);
         if (!media || pictures.has(src) || !this.store.hasMedia(media.file)) continue;
-        const size = await this.#sizeOf(media.file);
-        if (size)
-          pictures.set(src, {
-            hash: media.file.split(".")[0]!,
-            fileName: media.fileName,
-            type: typeOf(media.file),
-            ...size,
-          });
+        const file = {
+          hash: media.file.split(".")[0]!,
+          fileName: media.fileName,
+          type: typeOf(media.file),
+        };
+        const size = isPictureType(file.type) && (await this.#sizeOf(media.file));
+        if (size) pictures.set(src, { ...file, ...size });
+        else if (!isPictureType(file.type)) downloads.set(src, file);
       }
-    }
-    return pictures;
+    return { pictures, downloads };
   }
 
   #sizeOf(file: string): Promise<Sized | null> {
@@ -295,12 +293,4 @@ function textOf({ files }: RenderedFiles, file: string): string {
   return one && "text" in one ? one.text : "";
 }
 
-const TYPES: Readonly<Record<string, string>> = {
-  jpg: "image/jpeg",
-  png: "image/png",
-  webp: "image/webp",
-  gif: "image/gif",
-  avif: "image/avif",
-};
-export const typeOf = (file: string): string =>
-  TYPES[file.split(".").at(-1) ?? ""] ?? "application/octet-stream";
+export const typeOf = (file: string): string => mediaTypeOfName(file)?.type ?? "application/octet-stream";

@@ -2,6 +2,7 @@
 import express, { type Express, type NextFunction, type Request, type Response } from "express";
 import { rateLimit } from "express-rate-limit";
 import helmet from "helmet";
+import { isPictureType } from "../../../core/media/mediaTypes";
 import { narrowed } from "../../../disk/pictureEncoder";
 import { type Log, logFailure } from "../../log";
 import { troubleOf } from "../search/trouble";
@@ -48,8 +49,10 @@ export function createBlogApp(blog: Blog, { token, log }: BlogAppOptions): Expre
     const media = mediaOf(request.path);
     if (!media || !blog.store.hasMedia(media.file))
       return void response.status(404).type("text/plain").send("Not found\n");
+    const type = typeOf(media.file);
+    if (!isPictureType(type)) response.attachment(media.fileName);
     response
-      .type(typeOf(media.file))
+      .type(type)
       .sendFile(blog.store.mediaPath(media.file), { dotfiles: "allow", maxAge: "365d", immutable: true });
   });
   app.get("/{*path}", async (request, response) => {
@@ -69,6 +72,7 @@ export function createBlogApp(blog: Blog, { token, log }: BlogAppOptions): Expre
     if ("picture" in file) {
       const bytes = await blog.picture(file, narrowed);
       if (!bytes) return response.status(404).type("text/plain").send("Not found\n");
+      if (!isPictureType(file.type)) response.attachment(path.split("/").at(-1));
       return response.type(file.type).set("Cache-Control", "public, max-age=31536000, immutable").send(bytes);
     }
     // A page has one address: with no slash behind it.

@@ -6,6 +6,7 @@ import { createHash, randomBytes, randomUUID } from "node:crypto";
 import { chmodSync, existsSync, mkdirSync, readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import writeFileAtomic from "write-file-atomic";
+import { mediaType } from "../../../core/media/mediaTypes";
 import type { BlogSite } from "../../../core/micropub/blogSite";
 import type { Entry, Properties } from "../../../core/micropub/entry";
 
@@ -23,14 +24,7 @@ export interface StoredPost {
   formerly: { path: string; since: string }[];
 }
 
-const ENDINGS: Readonly<Record<string, string>> = {
-  "image/jpeg": "jpg",
-  "image/png": "png",
-  "image/webp": "webp",
-  "image/gif": "gif",
-  "image/avif": "avif",
-};
-const MEDIA = /^([0-9a-f]{64})\.(jpg|png|webp|gif|avif)$/;
+const MEDIA = /^([0-9a-f]{64})\.[a-z0-9]{2,4}$/;
 
 export class BlogStore {
   readonly #folder: string;
@@ -71,9 +65,12 @@ export class BlogStore {
     this.revision++;
   }
 
-  /** @returns the name of its file: the same for the same picture */
+  /**
+   * @param type one of core/media/mediaTypes
+   * @returns the name of its file: the same for the same content
+   */
   async saveMedia(bytes: Buffer, type: string): Promise<string> {
-    const name = `${createHash("sha256").update(bytes).digest("hex")}.${ENDINGS[type]}`;
+    const name = `${createHash("sha256").update(bytes).digest("hex")}.${mediaType(type)!.ending}`;
     if (!existsSync(this.mediaPath(name))) await this.#write(join("media", name), bytes);
     return name;
   }

@@ -2,6 +2,7 @@
 import busboy from "busboy";
 import express, { type NextFunction, type Request, type Response, Router } from "express";
 import { fileTypeFromBuffer } from "file-type";
+import { isPictureType, mayBe, mediaTypeOfName } from "../../../core/media/mediaTypes";
 import type { BlogSite } from "../../../core/micropub/blogSite";
 import { isRecord, MicropubError, type Properties, readProperties } from "../../../core/micropub/entry";
 import { readForm } from "../../../core/micropub/form";
@@ -14,8 +15,6 @@ import { mediaPath } from "./mediaAddress";
 
 const MOST_TEXT = "20mb";
 const MOST_MEDIA = 30_000_000;
-/** Kinds of pictures that are taken. */
-const TAKEN = /^image\/(?:jpeg|png|webp|gif|avif)$/;
 
 const STATUS = { invalid_request: 400, unauthorized: 401, forbidden: 403, not_found: 404 } as const;
 
@@ -133,9 +132,13 @@ export function micropubRoutes(blog: Blog, token: string, origin: () => string):
 
   async function keep(file: UploadedFile): Promise<string> {
     const kind = await fileTypeFromBuffer(file.bytes);
-    if (!kind || !TAKEN.test(kind.mime) || !(await sizeOfPicture(file.bytes)))
-      throw new MicropubError("invalid_request", `“${file.name}” is no picture that this blog can show.`);
-    const name = await blog.store.saveMedia(file.bytes, kind.mime);
+    const type = await takenAs(file, kind?.mime);
+    if (!type)
+      throw new MicropubError(
+        "invalid_request",
+        `“${file.name}” is no picture that this blog can show, and no file that its readers could download.`,
+      );
+    const name = await blog.store.saveMedia(file.bytes, type);
     return origin() + mediaPath(name, file.name);
   }
 
@@ -143,7 +146,8 @@ export function micropubRoutes(blog: Blog, token: string, origin: () => string):
     const form = formOf(request) ?? [];
     allowed(request, form.find(([name]) => name === "access_token")?.[1] ?? null);
     const [file] = filesOf(request);
-    if (!file) throw new MicropubError("invalid_request", "Send a picture as the part “file” of a form.");
+    if (!file)
+      throw new MicropubError("invalid_request", "Send a picture or a file as the part “file” of a form.");
     response
       .status(201)
       .location(await keep(file))
@@ -183,6 +187,13 @@ const config = (media: string): object => ({
   "x-once-by-uid": true,
   "x-site": true,
 });
+
+/** The media type that a file is kept as; null where the blog does not take it. @param detected what its first bytes say */
+async function takenAs({ name, bytes }: UploadedFile, detected: string | undefined): Promise<string | null> {
+  if (detected && isPictureType(detected)) return (await sizeOfPicture(bytes)) ? detected : null;
+  const said = mediaTypeOfName(name)?.type;
+  return said && !isPictureType(said) && mayBe(said, detected) ? said : null;
+}
 
 interface UploadedFile {
   name: string;
@@ -233,7 +244,7 @@ function multipart(request: Request, _response: Response, next: NextFunction): v
   });
   reader.once("error", () => refuse("The form could not be read."));
   reader.once("close", () => {
-    if (large) refuse("A picture may have 30 MB.");
+    if (large) refuse("A file may have 30 MB.");
     else {
       (request as { [PARTS]?: Multipart })[PARTS] = parts;
       next();

@@ -15,6 +15,8 @@ export interface WebSite {
   above: string;
   below: string;
   footer: string;
+  /** The picture that its pages are shared with: a file of the photo shelf; absent for none. */
+  picture?: string;
   /** Element that holds the content; some sites have none but a div. */
   holder: "main" | "article" | "div";
 }
@@ -24,6 +26,9 @@ export interface WebPage {
   address: string;
   html: string;
 }
+
+/** Where a site has its picture. */
+export const SITE_PICTURE = "/shared.jpg";
 
 const HEAD = /^(?:\s*(?:<title>[\s\S]*?<\/title>|<script\b[\s\S]*?<\/script>|<(?:meta|link)\b[^>]*>))*/;
 
@@ -57,7 +62,7 @@ function framed(site: WebSite, source: string): string {
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width">
-${head}
+${head}${site.picture ? `\n<meta property="og:image" content="https://${site.host}${SITE_PICTURE}">` : ""}
 </head>
 <body>
 <header><a href="/">${site.name}</a><nav><ul>${menu}</ul></nav></header>

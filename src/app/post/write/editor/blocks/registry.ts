@@ -6,8 +6,10 @@ import { contents } from "./contents";
 import { divider } from "./divider";
 import { embed } from "./embed";
 import { faq } from "./faq";
+import { file } from "./file";
 import { gallery } from "./gallery";
 import { kept } from "./kept";
+import { linkCard } from "./linkCard";
 import { note } from "./note";
 import { picture } from "./picture";
 import { quote } from "./quote";
@@ -25,6 +27,8 @@ export const EDITOR_BLOCKS: readonly EditorBlock[] = [
   note,
   faq,
   button,
+  file,
+  linkCard,
   embed,
   contents,
   code,
