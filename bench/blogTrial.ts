@@ -84,7 +84,7 @@ for (let post = 0; post < POSTS; post++) {
       try {
         const outcome = await sendPost(client, {
           blog,
-          site: plainBlogSite,
+          site: () => plainBlogSite,
           entry: () => entryOf(post, turn),
           files: [],
           file: async () => null,

@@ -87,6 +87,11 @@ function sourceOf(): SiteSource {
       leadWidth: "text",
       socialPicture: "",
       location: null,
+      comments: "",
+      mailed: false,
+      syndicateTo: [],
+      syndicated: [],
+      translationOf: "",
       blocks,
     };
   });

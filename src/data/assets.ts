@@ -37,7 +37,7 @@ export const getOriginal = async (id: string): Promise<Asset | undefined> =>
 export async function sweepFreshAssets(): Promise<number> {
   return db.transaction(
     "rw",
-    [db.assets, db.originals, db.bodies, db.versionBodies, db.posts, db.liveCopies, db.outbox],
+    [db.assets, db.originals, db.bodies, db.versionBodies, db.posts, db.liveCopies, db.outbox, db.settings],
     async () => {
       const fresh = new Set<string>();
       await db.assets
@@ -55,6 +55,7 @@ export async function sweepFreshAssets(): Promise<number> {
         look(socialPicture ?? "");
         look(leadPicture?.src ?? "");
       });
+      await db.settings.each(({ value }) => look(JSON.stringify(value)));
       // What readers have, and what is on its way to them.
       await db.liveCopies.each(({ doc }) => look(JSON.stringify(doc)));
       await db.outbox.each(({ doc }) => look(JSON.stringify(doc)));

@@ -3,7 +3,7 @@ import { blocksFromEditor } from "../core/draft/fromEditor";
 import { postOfEntry } from "../core/micropub/postEntry";
 import type { Category } from "../core/site/shapes";
 import type { RenderedPost } from "../core/site/site";
-import type { LiveCopy } from "./model";
+import type { LiveCopy, Post } from "./model";
 
 /** What was sent last, with pictures as the workspace knows them. */
 export function livePost(
@@ -20,3 +20,27 @@ export function livePost(
     blocks: blocksFromEditor(doc),
   };
 }
+
+/** Fields that make a working copy what a rendered post is. */
+export const fieldsOfLive = (live: RenderedPost): Partial<Post> => ({
+  title: live.title,
+  metaTitle: live.metaTitle,
+  description: live.description,
+  excerpt: live.excerpt,
+  slug: live.slug,
+  canonical: live.canonical,
+  language: live.language,
+  tags: [...live.tags],
+  categories: [...live.categories],
+  author: live.author,
+  ...(live.published && { date: live.published.slice(0, 10) }),
+  leadPicture: live.leadPicture,
+  leadWidth: live.leadWidth,
+  socialPicture: live.socialPicture,
+  location: live.location ?? { name: "", place: "" },
+  comments: live.comments,
+  mailed: live.mailed,
+  syndicateTo: [...live.syndicateTo],
+  syndicated: [...live.syndicated],
+  translationOf: live.translationOf,
+});

@@ -37,6 +37,11 @@ export function renderedPost(post: Post, doc: EditorDoc): RenderedPost {
     leadWidth: post.leadWidth ?? "text",
     socialPicture: post.socialPicture ?? "",
     location: post.location?.name || post.location?.place ? post.location : null,
+    comments: post.comments ?? "",
+    mailed: post.mailed ?? false,
+    syndicateTo: post.syndicateTo ?? [],
+    syndicated: post.syndicated ?? [],
+    translationOf: post.translationOf ?? "",
     blocks: blocksFromEditor(doc),
   };
 }

@@ -10,11 +10,13 @@ import { reviewAnswerShape } from "../core/review/shapes";
 import {
   ADDRESS_PATTERNS,
   authorShape,
+  COMMENTS,
   categoryShape,
   LEAD_WIDTHS,
   leadPictureShape,
   listPagesShape,
   locationShape,
+  postCommentsShape,
   redirectShape,
   sitePageShape,
 } from "../core/site/shapes";
@@ -49,6 +51,10 @@ export const siteShape = is.shape({
   /** IANA name of the time zone that days and minutes of the site are of. */
   timeZone: is.text(100),
   listPages: listPagesShape,
+  /** What pages without a picture of their own are shared with, as documents name pictures. */
+  socialPicture: is.optional(is.text(20_000)),
+  /** Whether readers may comment on posts that say nothing else; "open" where absent. */
+  comments: is.optional(is.oneOf(COMMENTS)),
   /** What gates do that are not as they come, by id. */
   gates: is.optional(
     Unsafe<Record<string, GateLevel>>({ type: "object", additionalProperties: { enum: [...GATE_LEVELS] } }),
@@ -108,6 +114,15 @@ export const postShape = is.shape({
   /** As wide as the page, as its text, or not shown; as the text where absent. */
   leadWidth: is.optional(is.oneOf(LEAD_WIDTHS)),
   location: is.optional(locationShape),
+  comments: is.optional(postCommentsShape),
+  /** Mailed to the blog's subscribers when it goes live. */
+  mailed: is.optional(is.flag()),
+  /** Places that the blog copies its excerpt to, by their ids. */
+  syndicateTo: is.optional(is.list(is.text(4000), 100)),
+  /** Whole addresses of copies elsewhere. */
+  syndicated: is.optional(is.list(is.text(4000), 1000)),
+  /** Id of the post that this is a translation of; empty for none. */
+  translationOf: is.optional(is.text(100)),
   /** When a scheduled post goes live (ISO, with its zone). */
   publishAt: is.optional(is.text(100)),
   status: is.oneOf(STATUSES),

@@ -5,6 +5,7 @@
 import { toast } from "sonner";
 import { messageOf } from "../../core/messageOf";
 import { blogSiteOf } from "../../core/micropub/blogSite";
+import type { Entry } from "../../core/micropub/entry";
 import { entryOfPost } from "../../core/micropub/postEntry";
 import { momentOf } from "../../core/site/moments";
 import { assetId, getAsset } from "../../data/assets";
@@ -86,12 +87,13 @@ const sendItem =
     const { site, blog } = getState().session;
     const post = renderedPost(item.post, item.doc);
     const before = copy?.connection === blog.id ? copy : null;
+    const redirects = await listRedirects();
     let media = { ...before?.media, ...item.media };
     return sendPost(client, {
       blog,
-      site: blogSiteOf(site, await listRedirects()),
+      site: (addressOf) => blogSiteOf(site, redirects, addressOf),
       entry: (addressOf) => entryOfPost(post, site.categories, addressOf),
-      files: filesToSend(post),
+      files: filesToSend(post, site),
       file: async (src) => {
         const id = assetId(src);
         const asset = id === null ? undefined : await getAsset(id);
@@ -135,7 +137,10 @@ const settle =
       return;
     }
     const { blog } = getState().session;
-    const { address, entry, there, media } = outcome;
+    const { address, there, media } = outcome;
+    // Copies that the blog made are nobody's change.
+    const copies = [...new Set([...(item.post.syndicated ?? []), ...outcome.copies])];
+    const entry = withCopies(outcome.entry, copies);
     if (copy && copy.connection === blog.id && pathOf(copy.address) !== pathOf(address))
       await addRedirect({
         id: freshId(),
@@ -165,7 +170,14 @@ const settle =
     const post = await getPost(item.postId);
     if (!post) return;
     const status = item.post.publishAt && item.post.publishAt > now ? "scheduled" : "live";
-    await dispatch(changePost(item.postId, { status, ...(moved && { slug: slugOf(address) }) }));
+    const syndicated = [...new Set([...(post.syndicated ?? []), ...copies])];
+    await dispatch(
+      changePost(item.postId, {
+        status,
+        ...(moved && { slug: slugOf(address) }),
+        ...(syndicated.length && { syndicated }),
+      }),
+    );
     toast(
       copy
         ? `Sent the changes of “${item.title}”.`
@@ -174,6 +186,9 @@ const settle =
           : `“${item.title}” is at the blog, and goes live at its minute.`,
     );
   };
+
+const withCopies = (entry: Entry, copies: readonly string[]): Entry =>
+  copies.length ? { ...entry, properties: { ...entry.properties, syndication: [...copies] } } : entry;
 
 const sendWithdrawal =
   (item: OutboxItem, copy: LiveCopy | null): AppThunk<Promise<void>> =>

@@ -3,6 +3,7 @@ import * as is from "../declare";
 import {
   ADDRESS_PATTERNS,
   authorShape,
+  COMMENTS,
   categoryShape,
   listPagesShape,
   redirectShape,
@@ -23,6 +24,8 @@ export const blogSiteShape = is.shape({
   categories: is.list(categoryShape, 10_000),
   pages: is.list(sitePageShape, 10_000),
   listPages: listPagesShape,
+  socialPicture: is.optional(is.text(20_000)),
+  comments: is.optional(is.oneOf(COMMENTS)),
   /** Addresses that were given up, by hand or with a category. */
   redirects: is.list(redirectShape, 100_000),
 });
@@ -45,10 +48,11 @@ export const plainBlogSite: BlogSite = {
   redirects: [],
 };
 
-/** Of a site, what a blog is told. */
+/** Of a site, what a blog is told. @param addressOf where the blog has a picture, by what the workspace calls it */
 export const blogSiteOf = (
   site: Omit<BlogSite, "redirects">,
   redirects: BlogSite["redirects"],
+  addressOf: (src: string) => string = (src) => src,
 ): BlogSite => ({
   name: site.name,
   blogName: site.blogName,
@@ -62,5 +66,7 @@ export const blogSiteOf = (
   categories: site.categories,
   pages: site.pages,
   listPages: site.listPages,
+  ...(site.socialPicture && { socialPicture: addressOf(site.socialPicture) }),
+  ...(site.comments && { comments: site.comments }),
   redirects,
 });

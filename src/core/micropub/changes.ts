@@ -20,6 +20,11 @@ const NAMES: Readonly<Record<string, string>> = {
   "x-language": "language",
   "x-lead-width": "lead picture",
   "x-social-picture": "picture for sharing",
+  "x-comments": "comments",
+  "x-mail": "mail to subscribers",
+  "x-translation-of": "translation",
+  "mp-syndicate-to": "places it is copied to",
+  syndication: "copies elsewhere",
 };
 
 /** @returns names of what differs, each once, in the order of a post; none where readers have exactly this */

@@ -138,6 +138,9 @@ describe("a post", () => {
           leadPicture: fc.constantFrom(null, { src: "asset:bike", alt: "A bike" }),
           leadWidth: fc.constantFrom("full" as const, "text" as const, "none" as const),
           location: fc.constantFrom(null, { name: "Yard", place: "Brackenford" }),
+          comments: fc.constantFrom("", "closed", "2026-12-31"),
+          syndicated: fc.subarray(["https://elsewhere.example/a", "https://elsewhere.example/b"]),
+          translationOf: fc.constantFrom("", "b"),
           published: fc.constantFrom("2026-03-14", "2026-03-14T08:00:00+01:00"),
         }),
         ({ meta, blocks }, fields) => {

@@ -40,6 +40,11 @@ export const POST_PROPERTIES: ReadonlySet<string> = new Set([
     "x-categories",
     "x-lead-width",
     "x-social-picture",
+    "x-comments",
+    "x-mail",
+    "x-translation-of",
+    "mp-syndicate-to",
+    "syndication",
   ],
 ]);
 
@@ -86,6 +91,11 @@ export function entryOfPost(
     "x-categories": filed.map(({ id }) => id),
     "x-lead-width": post.leadWidth === "text" ? [] : [post.leadWidth],
     "x-social-picture": post.socialPicture ? [addressOf(post.socialPicture)] : [],
+    "x-comments": texts(post.comments),
+    "x-mail": post.mailed ? ["subscribers"] : [],
+    "x-translation-of": texts(post.translationOf),
+    "mp-syndicate-to": post.syndicateTo,
+    syndication: post.syndicated,
   };
   return {
     type: ["h-entry"],
@@ -129,6 +139,11 @@ export function postOfEntry(entry: Entry, id: string, categories: readonly Categ
     leadWidth: LEAD_WIDTHS.find((one) => one === width) ?? "text",
     socialPicture: firstText(entry, "x-social-picture"),
     location: locationOf(entry.properties.location?.[0]),
+    comments: firstText(entry, "x-comments"),
+    mailed: textsOf(entry, "x-mail").includes("subscribers"),
+    syndicateTo: textsOf(entry, "mp-syndicate-to"),
+    syndicated: textsOf(entry, "syndication").filter((address) => /^https?:\/\//i.test(address)),
+    translationOf: firstText(entry, "x-translation-of"),
     blocks,
   };
 }

@@ -72,6 +72,8 @@ export interface SiteContext {
   frame: string;
   /** Posts whose address is not as it was asked for, in sentences. */
   says: readonly { post: PlacedPost; says: string }[];
+  /** The same post in other languages. */
+  translationsOf(post: PlacedPost): readonly PlacedPost[];
   /** The post of a path, whatever its case or a slash behind it. */
   postAt(path: string): PlacedPost | undefined;
   /** The picture or the download that blocks call so. */
@@ -181,6 +183,7 @@ export function siteContext(source: SiteSource, base: string | null): SiteContex
     prefix: pathname.replace(/\/+$/, ""),
     says,
     fileOf: (src: string) => source.pictures.get(src) ?? source.downloads.get(src),
+    translationsOf: translationsIn(posts),
     tagAt: (tag: string) => tagged.get(plainSlug(tag)),
     postAt: (path: string) => byPath.get(samePath(path)),
   };
@@ -201,6 +204,21 @@ const soundSite = perObject((site: RenderedSite): RenderedSite => {
     })),
   };
 });
+
+/** Posts by what they translate: of each language the newest that is live. */
+function translationsIn(posts: readonly PlacedPost[]): (post: PlacedPost) => readonly PlacedPost[] {
+  const originalOf = ({ post }: PlacedPost) => post.translationOf || post.id;
+  const groups = new Map<string, PlacedPost[]>();
+  for (const one of posts) groups.set(originalOf(one), [...(groups.get(originalOf(one)) ?? []), one]);
+  return (placed) => {
+    const languages = new Set([placed.post.language]);
+    return (groups.get(originalOf(placed)) ?? []).filter(({ post }) => {
+      if (languages.has(post.language)) return false;
+      languages.add(post.language);
+      return true;
+    });
+  };
+}
 
 function categoryShelves(site: RenderedSite, posts: readonly PlacedPost[]): CategoryShelf[] {
   return categoryTree(site.categories).flatMap(({ category }) => {
@@ -248,7 +266,11 @@ const frameOf = ({
   listed,
   origin,
   prefix,
-}: Pick<SiteContext, "site" | "categories" | "pages" | "listed" | "origin" | "prefix">): string =>
+  pictures,
+}: Pick<
+  SiteContext,
+  "site" | "categories" | "pages" | "listed" | "origin" | "prefix" | "pictures"
+>): string =>
   JSON.stringify([
     site.name,
     site.blogName,
@@ -258,6 +280,7 @@ const frameOf = ({
     listed.path,
     origin,
     prefix,
+    site.socialPicture && (pictures.get(site.socialPicture)?.hash ?? site.socialPicture),
     categories.map(({ category, path }) => [category.name, category.parent, path]),
     pages.map(({ path, title }) => [path, title]),
   ]);

@@ -70,6 +70,12 @@ export const locationShape = is.shape({ name: is.text(2000), place: is.text(2000
 /** Where a post is about, for a local firm: a name and a place. */
 export type Location = is.Static<typeof locationShape>;
 
+/** Whether readers may comment: anybody, once somebody has approved it, or nobody. */
+export const COMMENTS = ["open", "approved", "closed"] as const;
+export type Comments = (typeof COMMENTS)[number];
+/** The same for a post: empty as the site has it, or the day (ISO) after which they are closed. */
+export const postCommentsShape = is.textLike(`^(?:|${COMMENTS.join("|")}|\\d{4}-\\d{2}-\\d{2})$`);
+
 export const LEAD_WIDTHS = ["full", "text", "none"] as const;
 export type LeadWidth = (typeof LEAD_WIDTHS)[number];
 

@@ -147,6 +147,46 @@ describe("files and cards of a post", () => {
   });
 });
 
+describe("a post in several languages, with copies elsewhere", () => {
+  const original = postOf("winter", "Text.", {
+    syndicated: ["https://digest.example/winter", "javascript:x"],
+  });
+  const german = postOf("winter-de", "Text.", { language: "de", translationOf: "winter" });
+  const french = postOf("hiver", "Texte.", { language: "fr", translationOf: "winter" });
+  const rendered = render(
+    sourceOf([original, german, french], {
+      site: { ...SITE, socialPicture: "asset:bike" },
+      pictures: PICTURES,
+    }),
+  );
+  const at = (slug: string) => pageOf(rendered, `journal/${slug}/index.html`);
+
+  it("names every version in each, itself too, to search engines and to readers", async () => {
+    expect(await faultsOf(rendered)).toEqual([]);
+    const said = (slug: string) =>
+      [...at(slug).querySelectorAll("link[hreflang]")]
+        .map((link) => `${link.getAttribute("hreflang")} ${link.getAttribute("href")}`)
+        .sort();
+    const all = [
+      ["de", "winter-de"],
+      ["en", "winter"],
+      ["fr", "hiver"],
+    ].map(([language, slug]) => `${language} ${SITE.origin}/journal/${slug}`);
+    for (const slug of ["winter", "winter-de", "hiver"]) expect(said(slug), slug).toEqual(all);
+    expect(at("winter-de").querySelector("a[hreflang=en]")?.textContent).toBe("English");
+  });
+
+  it("leads to its copies, to addresses of the web alone", () =>
+    expect(
+      [...at("winter").querySelectorAll("[rel=syndication]")].map((a) => a.getAttribute("href")),
+    ).toEqual(["https://digest.example/winter"]));
+
+  it("is shared with the picture of the site where it has none", () =>
+    expect(at("winter").querySelector("[property='og:image']")?.getAttribute("content")).toContain(
+      `${SITE.origin}/pictures/a-bike-`,
+    ));
+});
+
 describe("the files of a site", () => {
   const rendered = render(SOURCE);
 

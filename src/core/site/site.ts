@@ -29,6 +29,8 @@ export interface RenderedSite {
   categories: readonly Category[];
   pages: readonly SitePage[];
   listPages: ListPages;
+  /** What pages without a picture of their own are shared with, as blocks name pictures; empty or absent for none. */
+  socialPicture?: string;
 }
 
 /** A post as its readers get it. Nothing of it ever changes in place: what was made of it is kept for as long as it is the same. */
@@ -57,6 +59,16 @@ export interface RenderedPost {
   /** As blocks name pictures; empty for the lead picture. */
   socialPicture: string;
   location: Location | null;
+  /** Whether readers may comment: as the site has it where empty, one of COMMENTS, or the day after which they may not. */
+  comments: string;
+  /** Mailed to the blog's subscribers when it goes live. */
+  mailed: boolean;
+  /** Places that the blog copies its excerpt to, by their ids. */
+  syndicateTo: readonly string[];
+  /** Whole addresses of copies elsewhere. */
+  syndicated: readonly string[];
+  /** Id of the post that this is a translation of; empty for none. */
+  translationOf: string;
   blocks: readonly Block[];
 }
 

@@ -26,6 +26,10 @@ export interface SiteWords {
   notFoundText: string;
   moved: string;
   movedText: string;
+  /** Before places where a copy is. */
+  alsoAt: string;
+  /** Before translations, each by the name of its language. */
+  translations: string;
 }
 
 const english: SiteWords = {
@@ -53,6 +57,8 @@ const english: SiteWords = {
   notFoundText: "There is no page at this address.",
   moved: "This page has moved",
   movedText: "It is now at",
+  alsoAt: "Also at",
+  translations: "In other languages",
 };
 
 const WORDS: Readonly<Record<string, SiteWords>> = {
@@ -82,6 +88,8 @@ const WORDS: Readonly<Record<string, SiteWords>> = {
     notFoundText: "Unter dieser Adresse gibt es keine Seite.",
     moved: "Diese Seite ist umgezogen",
     movedText: "Sie steht jetzt unter",
+    alsoAt: "Auch bei",
+    translations: "In anderen Sprachen",
   },
   fr: {
     skip: "Aller au texte",
@@ -108,6 +116,8 @@ const WORDS: Readonly<Record<string, SiteWords>> = {
     notFoundText: "Il n’y a pas de page à cette adresse.",
     moved: "Cette page a changé d’adresse",
     movedText: "Elle se trouve maintenant à l’adresse",
+    alsoAt: "Aussi sur",
+    translations: "Dans d’autres langues",
   },
   es: {
     skip: "Ir al texto",
@@ -134,6 +144,8 @@ const WORDS: Readonly<Record<string, SiteWords>> = {
     notFoundText: "No hay ninguna página en esta dirección.",
     moved: "Esta página se ha trasladado",
     movedText: "Ahora está en",
+    alsoAt: "También en",
+    translations: "En otros idiomas",
   },
   it: {
     skip: "Vai al testo",
@@ -160,6 +172,8 @@ const WORDS: Readonly<Record<string, SiteWords>> = {
     notFoundText: "A questo indirizzo non c’è nessuna pagina.",
     moved: "Questa pagina si è spostata",
     movedText: "Ora si trova all’indirizzo",
+    alsoAt: "Anche su",
+    translations: "In altre lingue",
   },
   nl: {
     skip: "Naar de tekst",
@@ -186,6 +200,8 @@ const WORDS: Readonly<Record<string, SiteWords>> = {
     notFoundText: "Op dit adres is geen pagina.",
     moved: "Deze pagina is verhuisd",
     movedText: "Ze staat nu op",
+    alsoAt: "Ook op",
+    translations: "In andere talen",
   },
   pt: {
     skip: "Ir para o texto",
@@ -212,6 +228,8 @@ const WORDS: Readonly<Record<string, SiteWords>> = {
     notFoundText: "Não há nenhuma página neste endereço.",
     moved: "Esta página mudou de endereço",
     movedText: "Está agora em",
+    alsoAt: "Também em",
+    translations: "Noutras línguas",
   },
 };
 

@@ -125,7 +125,7 @@ export function blogRelay(connections: Connections, reach: Reach, blog: RunningB
     { endpoint, token, trouble }: Way,
     url: URL,
     { method, type, body }: { method: "GET" | "POST"; type?: string; body?: string | Buffer },
-  ): Promise<{ status: number; location: string | null; body: unknown }> {
+  ): Promise<{ status: number; location: string | null; date: string | null; body: unknown }> {
     const answer = await request(url, {
       method,
       dispatcher: blog && endpoint.origin === blog.origin ? own : agent,
@@ -139,10 +139,12 @@ export function blogRelay(connections: Connections, reach: Reach, blog: RunningB
       signal: AbortSignal.timeout(LONGEST_WAIT),
     });
     const text = (await readBounded(answer.body, MOST_BYTES)).toString("utf8");
-    const { location } = answer.headers;
+    const { location, date } = answer.headers;
     return {
       status: answer.statusCode,
       location: typeof location === "string" ? location : null,
+      // What time the blog has: a post is held back by its clock.
+      date: typeof date === "string" ? date : null,
       body: parsed(text),
     };
   }

@@ -10,8 +10,12 @@ export interface BlogConfig {
   /** Where it takes pictures; null where it takes none. */
   media: string | null;
   syndicateTo: { uid: string; name: string }[];
+  /** Subscribers that it can mail a post to; null where it mails nothing. */
+  subscribers: number | null;
   /** It keeps a post whose time has not come. */
   holdsFuture: boolean;
+  /** Milliseconds by which the clock here is ahead of the blog's; negative where it is behind, 0 where they agree. */
+  clockAhead: number;
   /** It takes a post of one uid once, however often it is sent. */
   onceByUid: boolean;
   /** It can be told of the site. */
@@ -47,10 +51,14 @@ export interface BlogClient {
 }
 
 const LONGEST_WAIT = 45_000;
+/** Milliseconds by which two clocks may differ and be called the same: an answer takes its time, and says whole seconds. */
+const SAME_TIME = 60_000;
 
 interface Answer {
   status: number;
   location: string | null;
+  /** When it answered, by its clock (RFC 9110, section 6.6.1). */
+  date: string | null;
   body: unknown;
 }
 
@@ -103,8 +111,8 @@ export function createBlogClient(tokenOf: (connection: string) => Promise<string
       return send();
     });
     if (!isRecord(answer) || typeof answer.status !== "number") throw badAnswer();
-    const { status, location, body: said } = answer as unknown as Answer;
-    if (status >= 200 && status < 300) return { status, location, body: said };
+    const { status, location, date, body: said } = answer as unknown as Answer;
+    if (status >= 200 && status < 300) return { status, location, date, body: said };
     throw refusalOf(status, said);
   }
 
@@ -115,15 +123,18 @@ export function createBlogClient(tokenOf: (connection: string) => Promise<string
 
   return {
     async config(blog, signal) {
-      const { body } = await question(blog, { q: "config" }, signal);
+      const { body, date } = await question(blog, { q: "config" }, signal);
       if (!isRecord(body)) throw badAnswer();
+      const apart = date && Date.parse(date) ? Date.now() - Date.parse(date) : 0;
       const targets = Array.isArray(body["syndicate-to"]) ? body["syndicate-to"] : [];
       return {
         media: typeof body["media-endpoint"] === "string" ? body["media-endpoint"] : null,
         syndicateTo: targets
           .filter(isRecord)
           .map(({ uid, name }) => ({ uid: String(uid), name: String(name ?? uid) })),
+        subscribers: isRecord(body["x-mail"]) ? Number(body["x-mail"].subscribers) || 0 : null,
         holdsFuture: body["x-holds-future"] === true,
+        clockAhead: Math.abs(apart) < SAME_TIME ? 0 : apart,
         onceByUid: body["x-once-by-uid"] === true,
         takesSite: body["x-site"] === true,
       };

@@ -24,16 +24,20 @@ class Sender {
   before: Sending["before"] = null;
   seen: Entry | null = null;
   published = "";
+  more: Entry["properties"] = {};
   constructor(readonly blog: FakeBlog) {}
 
   dated({ type, properties }: Entry): Entry {
-    return { type, properties: { ...properties, ...(this.published && { published: [this.published] }) } };
+    return {
+      type,
+      properties: { ...properties, ...(this.published && { published: [this.published] }), ...this.more },
+    };
   }
 
   async send(name: string, pictures: readonly string[] = ["asset:a"]): Promise<Outcome> {
     const outcome = await sendPost(this.blog.client, {
       blog: standInBlog,
-      site: plainBlogSite,
+      site: () => plainBlogSite,
       entry: (addressOf) => this.dated(entryOf(name, pictures[0] && addressOf(pictures[0]))),
       files: pictures,
       file: async (src) => ({ blob: new Blob([src]), fileName: `${src.slice(6)}.jpg` }),
@@ -145,6 +149,34 @@ describe("sending a post", () => {
     const sender = new Sender(blog);
     await sender.send("One");
     expect((await sender.send("Two")).kind).toBe("sent");
+  });
+
+  it("adds copies elsewhere that are new, and tells of those that the blog made", async () => {
+    const blog = fakeBlog({ onceByUid: true, takesSite: true });
+    const sender = new Sender(blog);
+    sender.more = { "mp-syndicate-to": ["digest"] };
+    await sender.send("Rain", []);
+    const [there] = blog.posts.values();
+    there!.entry.properties.syndication = ["https://digest.example/1"];
+    sender.more = { ...sender.more, syndication: ["https://by-hand.example/1"] };
+    const sent = await sender.send("Rain", []);
+    const copies = ["https://digest.example/1", "https://by-hand.example/1"];
+    expect(there!.entry.properties.syndication).toEqual(copies);
+    expect(sent).toMatchObject({ kind: "sent", copies });
+  });
+
+  it("does not let a blog whose clock is behind hold back what is due", async () => {
+    const blog = fakeBlog({ clockAhead: 600_000 });
+    const sender = new Sender(blog);
+    sender.published = new Date().toISOString();
+    await sender.send("Rain", []);
+    const [there] = blog.posts.values();
+    expect(Date.parse(String(there!.entry.properties.published![0]))).toBeLessThanOrEqual(
+      Date.now() - 600_000,
+    );
+    sender.published = "2099-01-01T08:00:00.000Z";
+    await sender.send("Rain", []);
+    expect(there!.entry.properties.published).toEqual(["2099-01-01T08:00:00.000Z"]);
   });
 
   it("says that a post is no longer there", async () => {

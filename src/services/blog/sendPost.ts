@@ -3,7 +3,7 @@
  * already is looked for before it is created; what somebody changed at the blog is never written over unseen.
  */
 import type { BlogSite } from "../../core/micropub/blogSite";
-import { type Entry, firstText } from "../../core/micropub/entry";
+import { type Entry, firstText, textsOf } from "../../core/micropub/entry";
 import { POST_PROPERTIES } from "../../core/micropub/postEntry";
 import { type Change, changeBetween, same } from "../../core/micropub/update";
 import { momentOf } from "../../core/site/moments";
@@ -13,7 +13,8 @@ import { BlogFailure } from "./blogFailure";
 
 export interface Sending {
   blog: BlogConnection;
-  site: BlogSite;
+  /** The site, with its picture as the blog has it. */
+  site(addressOf: (src: string) => string): BlogSite;
   /** The post, with pictures as the blog has them. @param addressOf where that is, by what the document calls a picture */
   entry(addressOf: (src: string) => string): Entry;
   /** Pictures that it shows and files that it offers, by what the document calls them. */
@@ -35,28 +36,47 @@ export interface Sending {
 
 export type Outcome =
   /** `there` is how the blog gives it back, where that may be another way than it was sent. */
-  | { kind: "sent"; address: string; entry: Entry; there?: Entry; media: Record<string, string> }
+  | {
+      kind: "sent";
+      address: string;
+      entry: Entry;
+      there?: Entry;
+      media: Record<string, string>;
+      /** Addresses of copies elsewhere that the blog made or knows. */
+      copies: string[];
+    }
   /** Somebody has changed it at the blog since: what is there now. */
   | { kind: "conflict"; theirs: Entry; address: string }
   /** It is no longer there. */
   | { kind: "gone" };
 
 /** Properties that a blog may set by itself. */
-const ITS_OWN = new Set(["updated", "uid", "published"]);
+const ITS_OWN = new Set(["updated", "uid", "published", "syndication"]);
 
 /** @throws BlogFailure */
 export async function sendPost(client: BlogClient, sending: Sending, signal?: AbortSignal): Promise<Outcome> {
   const { blog } = sending;
   const config = await client.config(blog, signal);
-  if (config.takesSite && !same(await client.site(blog, signal), plain(sending.site)))
-    await client.tellSite(blog, sending.site, signal);
   const media = await sendFiles(client, config, sending, signal);
-  const entry = plain(sending.entry((src) => media[src] ?? src));
+  const addressOf = (src: string) => media[src] ?? src;
+  const site = plain(sending.site(addressOf));
+  if (config.takesSite && !same(await client.site(blog, signal), site))
+    await client.tellSite(blog, site, signal);
+  const entry = dueByItsClock(plain(sending.entry(addressOf)), config.clockAhead);
 
   const sent = async (address: string): Promise<Outcome> => {
     // Another blog may keep less than it was sent, or write HTML in its own way: what it has now is nobody's change.
-    const there = config.takesSite ? null : await client.source(blog, address, signal).catch(() => null);
-    return { kind: "sent", address, entry, ...(there && { there }), media };
+    const copied = (entry.properties["mp-syndicate-to"] ?? []).length > 0;
+    const source =
+      config.takesSite && !copied ? null : await client.source(blog, address, signal).catch(() => null);
+    return {
+      kind: "sent",
+      address,
+      entry,
+      ...(source && !config.takesSite && { there: source }),
+      media,
+      copies: source ? textsOf(source, "syndication") : [],
+    };
   };
   const create = async (): Promise<Outcome> => {
     await sending.about(entry);
@@ -73,10 +93,25 @@ export async function sendPost(client: BlogClient, sending: Sending, signal?: Ab
   if (before && ours.every((one) => changedThere(theirs, one))) return { kind: "conflict", theirs, address };
   const change = changeBetween(withoutItsOwn(theirs), withoutItsOwn(entry));
   // What only the blog has stays: an extension of its own, a copy elsewhere.
-  if (!change && sameMinute(theirs, entry)) return { kind: "sent", address, entry, media };
-  const update = replacing(change ?? {}, entry);
+  const copies = (entry.properties.syndication ?? []).filter(
+    (address) => !theirs.properties.syndication?.includes(address),
+  );
+  if (!change && !copies.length && sameMinute(theirs, entry))
+    return { kind: "sent", address, entry, media, copies: textsOf(theirs, "syndication") };
+  const update = {
+    ...replacing(change ?? {}, entry),
+    ...(copies.length && { add: { syndication: copies } }),
+  };
   await sending.about(entry);
   return sent(await client.update(blog, address, update, signal));
+}
+
+/** What is due by the clock here is due: a blog whose clock is behind would hold it back. */
+function dueByItsClock(entry: Entry, clockAhead: number): Entry {
+  const published = momentOf(firstText(entry, "published"));
+  const there = Date.now() - clockAhead;
+  if (!published || published.time > Date.now() || published.time <= there) return entry;
+  return { ...entry, properties: { ...entry.properties, published: [new Date(there).toISOString()] } };
 }
 
 /** Does a blog have the minute at which a post goes live? It may write it in another way, or have set its own where none was sent. */

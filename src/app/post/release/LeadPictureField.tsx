@@ -7,6 +7,8 @@ import { usePictureSource } from "../../store/usePictureSource";
 import { lazyPart } from "../../ui/part";
 import { Select } from "../../ui/Select";
 
+import { CropButton } from "./CropButton";
+
 const ShelfSheet = lazyPart("This part", async () => (await import("../write/shelf/ShelfSheet")).ShelfSheet);
 
 const WIDTHS: Record<LeadWidth, string> = {
@@ -55,6 +57,13 @@ export function LeadPictureField({ post, readOnly, onChange }: Props) {
           <button type="button" className="quiet-link" onClick={() => setChoosing(true)}>
             {leadPicture ? "Choose another lead picture" : "Choose a lead picture"}
           </button>
+        )}
+        {!readOnly && leadPicture && (
+          <CropButton
+            src={leadPicture.src}
+            label="Crop it"
+            onTake={(src) => onChange({ leadPicture: { ...leadPicture, src } })}
+          />
         )}
         {!readOnly && leadPicture && (
           <button type="button" className="quiet-link" onClick={() => onChange({ leadPicture: null })}>

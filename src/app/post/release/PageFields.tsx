@@ -1,7 +1,9 @@
+/** What the page carries besides its text. */
 import { useId } from "react";
 import { Link } from "react-router";
 import { postAddress, postPath } from "../../../data/draft";
 import type { Post } from "../../../data/model";
+import type { BlogConfig } from "../../../services/blog/blogClient";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { categoryOptions } from "../../ui/categoryOptions";
@@ -9,13 +11,22 @@ import { DateField } from "../../ui/DateField";
 import { FieldLine } from "../../ui/FieldLine";
 import { ListField } from "../../ui/ListField";
 import { Select } from "../../ui/Select";
+import { CommentsField } from "./CommentsField";
+import { CopiesField } from "./CopiesField";
 import { ExcerptField } from "./ExcerptField";
 import { LeadPictureField } from "./LeadPictureField";
 import { OtherCategories } from "./OtherCategories";
 import { Redirects } from "./Redirects";
+import { TranslationField } from "./TranslationField";
 
-/** What the page carries besides its text. */
-export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }) {
+interface Props {
+  post: Post;
+  /** What the blog can do; null while it has not said. */
+  config: BlogConfig | null;
+  readOnly: boolean;
+}
+
+export function PageFields({ post, config, readOnly }: Props) {
   const dispatch = useAppDispatch();
   const site = useAppSelector((state) => state.session.site);
   const edit = (changes: Partial<Post>) => dispatch(postEdited(changes));
@@ -159,6 +170,23 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
           </span>
         )}
       </FieldLine>
+      <FieldLine label="Comments" hint="Told to the blog. The stand-in's pages take none.">
+        {(id) => (
+          <CommentsField
+            id={id}
+            value={post.comments ?? ""}
+            site={site}
+            readOnly={readOnly}
+            onChange={edit}
+          />
+        )}
+      </FieldLine>
+      <FieldLine
+        label="Copies"
+        hint="Addresses of copies elsewhere, one to a line. A copy shows the excerpt and leads back here."
+      >
+        {(id) => <CopiesField id={id} post={post} config={config} readOnly={readOnly} onChange={edit} />}
+      </FieldLine>
       <FieldLine label="Language">
         {(id) => (
           <input
@@ -170,6 +198,9 @@ export function PageFields({ post, readOnly }: { post: Post; readOnly: boolean }
             onChange={(event) => edit({ language: event.target.value.trim() })}
           />
         )}
+      </FieldLine>
+      <FieldLine label="Translates">
+        {(id) => <TranslationField id={id} post={post} readOnly={readOnly} onChange={edit} />}
       </FieldLine>
       <Redirects postId={post.id} readOnly={readOnly} />
       <p className="mt-2 text-[13px] text-ink-2">

@@ -3,13 +3,16 @@ import { CalendarClock, Copy, ExternalLink, Send, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Post, Site } from "../../../data/model";
+import type { BlogConfig } from "../../../services/blog/blogClient";
 import { sayItIsNotThere, takeOut } from "../../publishing/outboxActions";
 import { publish, sendOver, tryAgain, withdraw } from "../../publishing/publish";
 import type { Publishing } from "../../publishing/usePublishing";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { postEdited } from "../../store/openPostSlice";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
-import { count } from "../../ui/figures";
+import { Checkbox } from "../../ui/Checkbox";
+import { count, whole } from "../../ui/figures";
 import { momentOfSite } from "../../ui/siteTime";
 import { usePostSession } from "../SessionContext";
 import { discardChanges } from "./discardChanges";
@@ -18,6 +21,8 @@ import { ScheduleSheet } from "./ScheduleSheet";
 interface Props {
   post: Post;
   publishing: Publishing;
+  /** What the blog can do; null while it has not said. */
+  config: BlogConfig | null;
   readOnly: boolean;
   /** Gates that are not passed. */
   open: number;
@@ -28,7 +33,7 @@ interface Props {
 }
 
 export function PublishPanel(props: Props) {
-  const { post, publishing, readOnly, open, waived } = props;
+  const { post, publishing, config, readOnly, open, waived } = props;
   const { copy, item, changes } = publishing;
   const dispatch = useAppDispatch();
   const session = usePostSession();
@@ -38,12 +43,39 @@ export function PublishPanel(props: Props) {
   const scheduled = post.status === "scheduled";
   const target = blog.kind === "stand-in" ? `${site.blogName || site.name} (stand-in)` : blog.name;
   const send = (at: string | null) => attemptRead(dispatch(publish([post.id], at)));
+  const subscribers = config?.subscribers ?? null;
+  const clockAhead = config?.clockAhead ?? 0;
   const differs = copy !== null && changes.length > 0;
   return (
     <section aria-label="Publish" className="border border-rule bg-sheet p-3">
       <h2 className="sr-only">Publish</h2>
       <State {...props} site={site} />
       {item && <OnItsWay item={item} />}
+      {clockAhead !== 0 && (
+        <p role="status" className="mt-2 border-l-2 border-plum pl-2 text-[13px]">
+          This computer's clock is {count(Math.round(Math.abs(clockAhead) / 60_000) || 1, "minute")}{" "}
+          {clockAhead > 0 ? "ahead of" : "behind"} the blog's. Publishing now is right all the same; a
+          scheduled post goes live by the blog's clock.
+        </p>
+      )}
+      {subscribers !== null && (copy === null || scheduled) && (
+        <label className="mt-3 flex items-start gap-1.5">
+          <Checkbox
+            className="mt-0.5"
+            checked={post.mailed ?? false}
+            disabled={readOnly}
+            onChange={(mailed) => dispatch(postEdited({ mailed }))}
+          />
+          <span>
+            Mail it to the {whole(subscribers)} subscribers too
+            {blog.kind === "stand-in" && (
+              <span className="block text-[12px] text-ink-2">
+                The stand-in mails nobody: it keeps the message as a file.
+              </span>
+            )}
+          </span>
+        </label>
+      )}
       <div className="mt-3 flex flex-col gap-2 [&>button]:h-auto [&>button]:min-h-8 [&>button]:whitespace-normal [&>button]:text-left">
         {copy === null && !scheduled && (
           <>

@@ -7,6 +7,7 @@ import { useAppSelector } from "../../store/hooks";
 import { useAsk } from "../../store/useAsk";
 import { Failed } from "../../ui/Failed";
 import { letGo } from "../../ui/letGo";
+import { lazyPart } from "../../ui/part";
 import { Segments } from "../../ui/Segments";
 import { Slider } from "../../ui/Slider";
 import { usePostSession } from "../SessionContext";
@@ -17,7 +18,12 @@ const MARK_NAMES = ["Phone", "Tablet", "Wide"];
 const [NARROWEST, WIDEST] = [340, 1280];
 /** Milliseconds of rest before the page is made anew. */
 const REST = 400;
-const VIEWS = { page: "Page", card: "Card on list pages" } as const;
+const VIEWS = { page: "Page", card: "Card on list pages", results: "In search results" } as const;
+
+const ResultPreview = lazyPart(
+  "This part",
+  async () => (await import("../proof/ResultPreview")).ResultPreview,
+);
 
 export function ReaderPreview({ post, rests }: { post: Post; rests: number }) {
   const session = usePostSession();
@@ -37,7 +43,9 @@ export function ReaderPreview({ post, rests }: { post: Post; rests: number }) {
       <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-2">
         <h2 className="font-serif text-xl">As readers see it</h2>
         <Segments label="What is shown" options={VIEWS} value={view} onChange={setView} />
-        <div className="ml-auto flex items-center gap-3 text-[13px]">
+        <div
+          className={`ml-auto flex items-center gap-3 text-[13px] ${view === "results" ? "invisible" : ""}`}
+        >
           {MARKS.map((mark, at) => (
             <button
               key={mark}
@@ -68,6 +76,10 @@ export function ReaderPreview({ post, rests }: { post: Post; rests: number }) {
         <p className="border border-rule bg-sheet p-4 text-ink-2">
           Another post has this address. Give this one another slug, and its page is shown here.
         </p>
+      ) : view === "results" ? (
+        <div className="max-w-[34rem]">
+          <ResultPreview />
+        </div>
       ) : (
         <ScaledFrame width={width} html={html} />
       )}

@@ -4,6 +4,7 @@ import { toast } from "sonner";
 import { holding } from "../../../core/release/gates/registry";
 import type { Post } from "../../../data/model";
 import { postGates, sameSlugAs } from "../../posts/postGates";
+import { useBlogConfig } from "../../publishing/useBlogConfig";
 import { usePublishing } from "../../publishing/usePublishing";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
@@ -59,6 +60,7 @@ function ReleaseOf({ post }: { post: Post }) {
   const [waived, setWaived] = useState(false);
   const [comparing, setComparing] = useState(false);
   const publishing = usePublishing(post, session, rests);
+  const config = useBlogConfig();
   useGoal();
   const open = holding(gates);
   const clean = async () => {
@@ -74,6 +76,7 @@ function ReleaseOf({ post }: { post: Post }) {
           <PublishPanel
             post={post}
             publishing={publishing}
+            config={config}
             readOnly={readOnly}
             open={open.length}
             waived={waived}
@@ -98,7 +101,7 @@ function ReleaseOf({ post }: { post: Post }) {
         ) : (
           <ReaderPreview post={post} rests={rests} />
         )}
-        <PageFields post={post} readOnly={readOnly} />
+        <PageFields post={post} config={config} readOnly={readOnly} />
         <ShareCard post={post} readOnly={readOnly} />
       </div>
     </div>

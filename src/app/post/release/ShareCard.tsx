@@ -10,6 +10,8 @@ import { usePictureSource } from "../../store/usePictureSource";
 import { lazyPart } from "../../ui/part";
 import { usePostSession } from "../SessionContext";
 
+import { CropButton } from "./CropButton";
+
 const ShelfSheet = lazyPart("This part", async () => (await import("../write/shelf/ShelfSheet")).ShelfSheet);
 
 export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean }) {
@@ -68,6 +70,9 @@ export function ShareCard({ post, readOnly }: { post: Post; readOnly: boolean })
             >
               Choose another picture
             </button>
+            {(own || lead) && (
+              <CropButton src={own || lead!.src} label="Crop it for sharing" onTake={share} />
+            )}
             {own && (
               <button type="button" className="quiet-link" onClick={() => share("")}>
                 Use the lead picture

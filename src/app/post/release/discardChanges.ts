@@ -1,5 +1,5 @@
 import { toast } from "sonner";
-import { livePost } from "../../../data/livePost";
+import { fieldsOfLive, livePost } from "../../../data/livePost";
 import type { LiveCopy, Post } from "../../../data/model";
 import { changePost } from "../../publishing/changePost";
 import type { PostSession } from "../../store/postSession";
@@ -14,17 +14,7 @@ export const discardChanges =
     if (post?.id !== id) return;
     await dispatch(keepCurrent({ why: "before discarding changes" }));
     const live = livePost(copy, getState().session.site.categories);
-    const { title, metaTitle, description, slug, canonical, language, author } = live;
-    const fields: Partial<Post> = {
-      ...{ title, metaTitle, description, slug, canonical, language, author },
-      tags: [...live.tags],
-      categories: [...live.categories],
-      excerpt: live.excerpt,
-      leadWidth: live.leadWidth,
-      socialPicture: live.socialPicture,
-      date: live.published.slice(0, 10) || post.date,
-      leadPicture: live.leadPicture,
-    };
+    const fields = fieldsOfLive(live);
     const before = {
       doc: session.json(),
       fields: Object.fromEntries(Object.keys(fields).map((key) => [key, post[key as keyof Post]])),

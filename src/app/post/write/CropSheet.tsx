@@ -19,6 +19,7 @@ import { Choice } from "./toolParts";
 
 const SHAPES = [
   ["free", "free", undefined],
+  ["1.91:1", "shared link", 1.91],
   ["16:9", "16:9", 16 / 9],
   ["3:2", "3:2", 3 / 2],
   ["4:3", "4:3", 4 / 3],
@@ -38,12 +39,15 @@ const WHOLE: Part = { x: 0, y: 0, width: 100, height: 100 };
 interface Props {
   src: string;
   focus: string | null;
+  /** Leaves out the focus: the part is shown as it is. */
+  partOnly?: boolean;
   /** @param asset the part; null where only the focus is new */
   onTake: (asset: Asset | null, focus: string | null) => void;
   onClose: () => void;
 }
 
-export function CropSheet({ src, focus, onTake, onClose }: Props) {
+export function CropSheet({ src, focus, partOnly = false, onTake, onClose }: Props) {
+  const title = partOnly ? "Crop" : "Crop and focus";
   const dispatch = useAppDispatch();
   const picture = useUncut(src);
   const [mode, setMode] = useState<"part" | "focus">("part");
@@ -53,7 +57,7 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
   const [busy, setBusy] = useState(false);
   if (!picture)
     return (
-      <Sheet title="Crop and focus" wide onClose={onClose}>
+      <Sheet title={title} wide onClose={onClose}>
         <p role="status">Opening the picture …</p>
       </Sheet>
     );
@@ -92,20 +96,22 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
     <img src={image.src} alt="Original, uncropped" className="block max-h-[58vh] w-auto max-w-full" />
   );
   return (
-    <Sheet title="Crop and focus" wide onClose={onClose}>
+    <Sheet title={title} wide onClose={onClose}>
       <div className="grid grid-cols-[minmax(0,1fr)_17rem] gap-6">
         <div>
-          <div className="mb-2 flex items-center gap-3 text-[13px]">
-            <Choice
-              label="Set"
-              options={[
-                ["part", "the part"],
-                ["focus", "the focus"],
-              ]}
-              value={mode}
-              onChange={setMode}
-            />
-          </div>
+          {!partOnly && (
+            <div className="mb-2 flex items-center gap-3 text-[13px]">
+              <Choice
+                label="Set"
+                options={[
+                  ["part", "the part"],
+                  ["focus", "the focus"],
+                ]}
+                value={mode}
+                onChange={setMode}
+              />
+            </div>
+          )}
           <div className="flex min-h-64 items-center justify-center border border-rule bg-paper p-2">
             {mode === "part" ? (
               <ReactCrop
@@ -172,35 +178,39 @@ export function CropSheet({ src, focus, onTake, onClose }: Props) {
               The whole picture
             </button>
           </section>
-          <section
-            aria-label="The focus"
-            className="grid grid-cols-[4rem_1fr_3rem] items-center gap-x-2 gap-y-1"
-          >
-            {(["x", "y"] as const).map((axis) => (
-              <Fragment key={axis}>
-                <span className="text-ink-2">{axis === "x" ? "Across" : "Down"}</span>
-                <Slider
-                  label={axis === "x" ? "Across" : "Down"}
-                  value={Math.round(point[axis])}
-                  from={0}
-                  to={100}
-                  step={1}
-                  says={(share) => `${share} %`}
-                  onChange={(share) => setPoint({ ...point, [axis]: share })}
-                  className="w-full"
-                />
-                <span className="figures text-right">{Math.round(point[axis])} %</span>
-              </Fragment>
-            ))}
-          </section>
-          <section aria-label="Where less is shown" className="flex flex-wrap items-end gap-3">
-            {FRAMES.map(([name, aspect]) => (
-              <figure key={name}>
-                <Frame image={image} part={pixels} aspect={aspect} point={point} />
-                <figcaption className="text-ink-2">{name}</figcaption>
-              </figure>
-            ))}
-          </section>
+          {!partOnly && (
+            <>
+              <section
+                aria-label="The focus"
+                className="grid grid-cols-[4rem_1fr_3rem] items-center gap-x-2 gap-y-1"
+              >
+                {(["x", "y"] as const).map((axis) => (
+                  <Fragment key={axis}>
+                    <span className="text-ink-2">{axis === "x" ? "Across" : "Down"}</span>
+                    <Slider
+                      label={axis === "x" ? "Across" : "Down"}
+                      value={Math.round(point[axis])}
+                      from={0}
+                      to={100}
+                      step={1}
+                      says={(share) => `${share} %`}
+                      onChange={(share) => setPoint({ ...point, [axis]: share })}
+                      className="w-full"
+                    />
+                    <span className="figures text-right">{Math.round(point[axis])} %</span>
+                  </Fragment>
+                ))}
+              </section>
+              <section aria-label="Where less is shown" className="flex flex-wrap items-end gap-3">
+                {FRAMES.map(([name, aspect]) => (
+                  <figure key={name}>
+                    <Frame image={image} part={pixels} aspect={aspect} point={point} />
+                    <figcaption className="text-ink-2">{name}</figcaption>
+                  </figure>
+                ))}
+              </section>
+            </>
+          )}
           <div className="mt-auto flex gap-2">
             <Button kind="primary" disabled={busy} onClick={() => void take()}>
               {busy ? "Cutting …" : "Use this"}

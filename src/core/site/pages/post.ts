@@ -5,7 +5,7 @@ import { samePath } from "../addresses";
 import { categoryPath } from "../categories";
 import type { CategoryShelf, PlacedPost, SiteContext } from "../context";
 import { fileOfPath } from "../files";
-import { hrefOf, hrefsIn, type Led, linkLeader } from "../links";
+import { addressOf, hrefOf, hrefsIn, type Led, linkLeader } from "../links";
 import { articleOf } from "../parts/article";
 import { byline } from "../parts/byline";
 import { card } from "../parts/card";
@@ -56,6 +56,7 @@ export const post = defineFiles({
           ...srcsOf(placed).map(context.fileOf),
           ...[around.newer, around.older, ...others].flatMap((one) => (one ? [one.post, one.path] : [null])),
           ...others.map(({ lead: picture }) => picture && context.pictures.get(picture.src)),
+          ...context.translationsOf(placed).flatMap((one) => [one.path, one.post.language]),
           ...[...led.values()].map((one) => (one.kind === "nowhere" ? one.says : one.href)),
           shelf?.category,
         ],
@@ -116,6 +117,7 @@ function page(
       language: post.language || site.language,
       picture: post.socialPicture ? { src: post.socialPicture, alt: picture?.alt ?? "" } : picture,
       more: [
+        ...alternates(context, placed),
         meta("author", post.author),
         property("article:published_time", published?.iso ?? ""),
         property("article:modified_time", placed.updated?.iso ?? ""),
@@ -171,6 +173,7 @@ function foot(context: SiteContext, placed: PlacedPost): Element[] {
   const { words } = context;
   const tags = [...new Set(post.tags.map(context.tagAt))].filter((tag) => tag !== undefined);
   const author = authorOf(context, placed);
+  const translations = context.translationsOf(placed);
   const parts = [
     post.location &&
       h("p", { className: ["place"] }, [
@@ -184,6 +187,33 @@ function foot(context: SiteContext, placed: PlacedPost): Element[] {
           h("a", { href: hrefOf(context, path), rel: ["tag"] }, [text(tag)]),
         ]),
       ]),
+    post.syndicated.length > 0 &&
+      linksLine(
+        words.alsoAt,
+        post.syndicated
+          .filter((one) => URL.canParse(one))
+          .map((address) =>
+            h("a", { href: address, rel: ["syndication"], className: ["u-syndication"] }, [
+              text(new URL(address).host),
+            ]),
+          ),
+      ),
+    translations.length > 0 &&
+      linksLine(
+        words.translations,
+        translations.map((one) =>
+          h(
+            "a",
+            {
+              href: hrefOf(context, one.path),
+              hrefLang: one.post.language,
+              lang: one.post.language,
+              rel: ["alternate"],
+            },
+            [text(languageName(one.post.language))],
+          ),
+        ),
+      ),
     author?.biography &&
       h("aside", { className: ["author"] }, [
         h("p", {}, [
@@ -193,6 +223,34 @@ function foot(context: SiteContext, placed: PlacedPost): Element[] {
       ]),
   ].filter((part): part is Element => Boolean(part));
   return parts.length ? [h("footer", {}, parts)] : [];
+}
+
+const linksLine = (before: string, links: readonly Element[]): Element =>
+  h("p", { className: ["tags"] }, [
+    text(`${before}: `),
+    ...links.flatMap((link, at) => (at ? [text(", "), link] : [link])),
+  ]);
+
+/** A language by its own name: "Deutsch". */
+function languageName(language: string): string {
+  try {
+    return new Intl.DisplayNames([language], { type: "language" }).of(language) ?? language;
+  } catch {
+    return language;
+  }
+}
+
+/** Which page is for whom, told to search engines: each version names all of them, itself too. */
+function alternates(context: SiteContext, placed: PlacedPost): Element[] {
+  const others = context.translationsOf(placed);
+  if (!others.length) return [];
+  return [placed, ...others].map(({ post, path }) =>
+    h("link", {
+      rel: ["alternate"],
+      hrefLang: post.language || context.site.language,
+      href: addressOf(context, path),
+    }),
+  );
 }
 
 function neighbours(context: SiteContext, { newer, older }: Around): Element {

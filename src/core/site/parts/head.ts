@@ -27,7 +27,7 @@ export function headOf(
 ): { head: (Element | null)[]; files: PictureFile[] } {
   const { site } = context;
   const own = path === undefined ? "" : addressOf(context, path);
-  const shared = picture && sharedPicture(context, picture.src);
+  const shared = sharedPicture(context, picture?.src || site.socialPicture || "");
   return {
     head: [
       h("meta", { charSet: "utf-8" }),
@@ -42,7 +42,7 @@ export function headOf(
       property("og:site_name", site.name),
       property("og:locale", site.language.replace("-", "_")),
       shared && property("og:image", shared.address),
-      shared && picture && property("og:image:alt", picture.alt),
+      shared && property("og:image:alt", picture?.alt ?? ""),
       h("link", {
         rel: ["alternate"],
         type: "application/atom+xml",

@@ -12,7 +12,10 @@ const CONTEXT = "https://schema.org";
 export function blogPosting(context: SiteContext, placed: PlacedPost, section: string): object {
   const { post, published, updated, lead } = placed;
   const address = addressOf(context, placed.path);
-  const image = sharedPicture(context, post.socialPicture || lead?.src || "")?.address;
+  const image = sharedPicture(
+    context,
+    post.socialPicture || lead?.src || context.site.socialPicture || "",
+  )?.address;
   const author = context.authors.find((one) => one.author.name === post.author);
   return {
     "@context": CONTEXT,

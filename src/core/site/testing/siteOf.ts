@@ -36,6 +36,11 @@ export const postOf = (slug: string, body: string, fields: Partial<RenderedPost>
   leadWidth: "text",
   socialPicture: "",
   location: null,
+  comments: "",
+  mailed: false,
+  syndicateTo: [],
+  syndicated: [],
+  translationOf: "",
   blocks: draftFromMarkdown(body).blocks,
   ...fields,
 });

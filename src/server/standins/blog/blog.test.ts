@@ -20,14 +20,16 @@ let folder = "";
 let server: Server;
 let origin = "";
 let token = "";
+let blog: Blog;
 let now = Date.parse("2026-11-28T10:00:00Z");
 
 async function open(): Promise<void> {
   token = blogToken(folder);
-  const blog = new Blog(new BlogStore(folder, plainBlogSite), () => now);
+  blog = new Blog(new BlogStore(folder, plainBlogSite), () => now);
   const listening = await listen(createBlogApp(blog, { token, log }), 5200);
   server = listening.server;
   origin = `http://127.0.0.1:${listening.port}`;
+  blog.origin = origin;
 }
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), "blog-"));
@@ -74,8 +76,12 @@ describe("the endpoint", () => {
 
   it("says what it can do", async () => {
     const config = (await (await ask("q=config")).json()) as Record<string, unknown>;
-    expect(config).toMatchObject({ "media-endpoint": `${origin}/micropub/media`, "syndicate-to": [] });
-    expect(await (await ask("q=syndicate-to")).json()).toEqual({ "syndicate-to": [] });
+    expect(config).toMatchObject({ "media-endpoint": `${origin}/micropub/media` });
+    expect(await (await ask("q=syndicate-to")).json()).toEqual({ "syndicate-to": config["syndicate-to"] });
+    expect(config["syndicate-to"]).toContainEqual({
+      uid: "riders-digest",
+      name: "Riders' digest (stand-in)",
+    });
   });
 
   it.each([
@@ -231,6 +237,57 @@ describe("a post", () => {
     expect(await (await fetch(`${origin}/`)).text()).toContain("/later");
   });
 
+  it("is copied to the places that were asked for, from its minute on, and each copy leads back", async () => {
+    const url = await create({
+      name: ["Rain"],
+      content: ["It rains."],
+      summary: ["Why it rains."],
+      published: ["2026-11-28T10:30:00Z"],
+      "mp-syndicate-to": ["riders-digest", "nowhere"],
+      syndication: ["https://elsewhere.example/rain"],
+    });
+    const { syndication } = await sourceOf(url);
+    const copy = String(syndication![1]);
+    expect(syndication).toEqual([
+      "https://elsewhere.example/rain",
+      expect.stringContaining("/elsewhere/riders-digest/"),
+    ]);
+    expect((await fetch(copy)).status).toBe(404);
+    now += 31 * MINUTE;
+    const page = parseHTML(await (await fetch(copy)).text()).document;
+    expect(page.querySelector("main")?.textContent).toContain("Why it rains.");
+    expect(page.querySelector("link[rel=canonical]")?.getAttribute("href")).toBe("https://blog.example/rain");
+    expect((await fetch(copy.replace("riders-digest", "town-noticeboard"))).status).toBe(404);
+    const own = parseHTML(await (await fetch(url)).text()).document;
+    expect([...own.querySelectorAll("[rel=syndication]")].map((a) => a.getAttribute("href"))).toEqual(
+      syndication,
+    );
+  });
+
+  it("is mailed once where that was asked for, and not before its minute", async () => {
+    await create({ name: ["Dry"], content: ["x"] });
+    const url = await create({
+      name: ["Rain & “more”"],
+      content: ["It rains."],
+      summary: ["Why it rains."],
+      published: ["2026-11-28T10:30:00Z"],
+      "x-mail": ["subscribers"],
+    });
+    const mails = () => readdirSync(join(folder, "mail"));
+    await blog.mailDue();
+    expect(mails()).toEqual([]);
+    now += 31 * MINUTE;
+    await blog.mailDue();
+    await tell({ action: "update", url, replace: { content: ["It rains more."] } });
+    await blog.mailDue();
+    const [mail, ...others] = mails();
+    expect(others).toEqual([]);
+    const text = readFileSync(join(folder, "mail", mail!), "utf8");
+    expect(text).toMatch(/^Date: Sat, 28 Nov 2026 10:31:00 \+0000\r?$/m);
+    expect(text).toContain("https://blog.example/rain-more");
+    expect(text).toContain("Why it rains.");
+  });
+
   it("that moves leaves its old addresses leading on, in one step, and never in a ring", async () => {
     const url = await create({ content: ["Text."], "mp-slug": ["one"] });
     const move = async (slug: string, from: string) => {
@@ -328,6 +385,43 @@ describe("the media endpoint", () => {
     expect((await send(Buffer.from(text, "latin1"))).status).toBe(400);
     expect(readdirSync(join(folder, "media"))).toEqual([]);
   });
+  it("keeps a file to download, hands it out as one, and refuses what is not what its name says", async () => {
+    const send = (name: string, bytes: string) => {
+      const data = new FormData();
+      data.append("file", new Blob([bytes]), name);
+      return fetch(`${origin}/micropub/media`, { method: "POST", headers: auth(), body: data });
+    };
+    const kept = await send("Check list.pdf", "%PDF-1.7 list");
+    expect(kept.status).toBe(201);
+    const file = await fetch(kept.headers.get("Location")!);
+    expect([file.headers.get("Content-Type"), file.headers.get("Content-Disposition")]).toEqual([
+      "application/pdf",
+      expect.stringMatching(/^attachment; filename="?check-list.pdf"?$/),
+    ]);
+    for (const [name, bytes] of [
+      ["a.pdf", "MZ program"],
+      ["a.html", "<p>x</p>"],
+      ["a.svg", "<svg/>"],
+      ["a.csv", "%PDF-1.7 list"],
+    ] as const)
+      expect((await send(name, bytes)).status, name).toBe(400);
+    const url = await create({
+      name: ["With a file"],
+      content: [
+        {
+          html: `<p data-block="file"><a href="${kept.headers.get("Location")}" download="Check list.pdf" data-bytes="13">List</a></p>`,
+        },
+      ],
+    });
+    const link = parseHTML(await (await fetch(url)).text()).document.querySelector("[download]");
+    const there = await fetch(new URL(link!.getAttribute("href")!, origin));
+    expect([there.status, await there.text(), there.headers.get("Content-Disposition")]).toEqual([
+      200,
+      "%PDF-1.7 list",
+      expect.stringContaining("attachment"),
+    ]);
+  });
+
   it("refuses who has no token", async () =>
     expect((await send(new Uint8Array(2), "a.jpg", {})).status).toBe(401));
 });

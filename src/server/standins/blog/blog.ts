@@ -13,6 +13,8 @@ import type { RenderedPost, SiteDownload, SitePicture } from "../../../core/site
 import { isSlug, plainSlug } from "../../../core/site/slugs";
 import { type Sized, sizeOfPicture } from "../../../disk/pictureEncoder";
 import { type BlogStore, freshPostId, type StoredPost } from "./blogStore";
+import { copyPage, copyPath, PLACES } from "./copies";
+import { mailOf } from "./mail";
 import { mediaOf } from "./mediaAddress";
 
 /** What became of a post: where it is, and whether that is new. */
@@ -34,6 +36,8 @@ export class Blog {
   readonly #rendered = new WeakMap<StoredPost, { site: BlogSite; post: RenderedPost }>();
   readonly #sizes = new Map<string, Promise<Sized | null>>();
   #last: { key: string; rendered: RenderedFiles; byFile: Map<string, SiteFile> } | null = null;
+  /** Where its readers reach it: scheme, host and port; empty until it listens. */
+  origin = "";
   /** Writes one after the other: what one reads is what the one before has written. */
   #queue: Promise<unknown> = Promise.resolve();
 
@@ -112,6 +116,30 @@ export class Blog {
     });
   }
 
+  /** Mails what is out and should be mailed, each post once. */
+  async mailDue(): Promise<void> {
+    await this.#next(async () => {
+      for (const post of this.store.posts) {
+        if (post.mailed !== undefined || !this.#isShown(post) || !this.#postOf(post).mailed) continue;
+        const { origin, name } = this.store.site;
+        const at = this.#stamp();
+        const original = origin + this.#pathOf(post);
+        const about = { id: post.id, original, from: name, at: new Date(at) };
+        await this.store.saveMail(post.id, await mailOf(this.#postOf(post), about));
+        // A kill in between writes the same message to the same place.
+        await this.store.savePost({ ...post, mailed: at });
+      }
+    });
+  }
+
+  /** The page of a copy elsewhere; null where nothing was copied there, or the post is not to be seen. */
+  copyAt(uid: string, id: string): string | null {
+    const place = PLACES.find((one) => one.uid === uid);
+    const post = this.store.posts.find((one) => one.id === id);
+    if (!place || !post || !this.#isShown(post) || !this.#postOf(post).syndicateTo.includes(uid)) return null;
+    return copyPage(place, this.#postOf(post), this.store.site.origin + this.#pathOf(post));
+  }
+
   /** What is at a path, this moment. */
   async at(path: string): Promise<Found> {
     const rendered = await this.#current();
@@ -177,7 +205,7 @@ export class Blog {
     const pathWith = (slug: string) => samePath(this.#pathOf({ ...post, slug }));
     let slug = base;
     for (let number = 2; taken.has(pathWith(slug)); number++) slug = `${base}-${number}`;
-    const stored: StoredPost = { ...post, slug };
+    const stored: StoredPost = { ...post, entry: this.#withCopies(post), slug };
     const [from, to] = [before && this.#pathOf(before), this.#pathOf(stored)];
     if (before && from !== undefined && from !== to)
       stored.formerly = [
@@ -186,6 +214,17 @@ export class Blog {
       ];
     await this.store.savePost(stored);
     return { path: to, moved: from !== undefined && from !== to };
+  }
+
+  /** The entry with the addresses of its copies elsewhere: known from the start, and there once the post is. */
+  #withCopies({ id, entry }: StoredPost): Entry {
+    const { syndicateTo, syndicated } = postOfEntry(entry, id, []);
+    const copies = PLACES.filter(({ uid }) => syndicateTo.includes(uid)).map(
+      ({ uid }) => this.origin + copyPath(uid, id),
+    );
+    if (!this.origin || !copies.length) return entry;
+    const all = [...new Set([...syndicated, ...copies])];
+    return { ...entry, properties: { ...entry.properties, syndication: all } };
   }
 
   /** Whether readers may know its address: it was, or is, to be seen. */

@@ -55,6 +55,12 @@ export function createBlogApp(blog: Blog, { token, log }: BlogAppOptions): Expre
       .type(type)
       .sendFile(blog.store.mediaPath(media.file), { dotfiles: "allow", maxAge: "365d", immutable: true });
   });
+  app.get("/elsewhere/:uid/:id", (request, response) => {
+    const { uid, id } = request.params;
+    const page = blog.copyAt(uid, id);
+    if (page === null) return void response.status(404).type("text/plain").send("Not found\n");
+    response.set("Cache-Control", "no-cache").type("html").send(page);
+  });
   app.get("/{*path}", async (request, response) => {
     const path = decodeURIComponent(request.path);
     const there = await blog.at(path);

@@ -22,6 +22,8 @@ export interface StoredPost {
   slug: string;
   /** Paths that it stood at before, oldest first. */
   formerly: { path: string; since: string }[];
+  /** When it was mailed (ISO); absent where it was not. */
+  mailed?: string;
 }
 
 const MEDIA = /^([0-9a-f]{64})\.[a-z0-9]{2,4}$/;
@@ -36,7 +38,8 @@ export class BlogStore {
   /** @param folder that is its own; made where it is not there. @param site until it is told of another */
   constructor(folder: string, site: BlogSite) {
     this.#folder = folder;
-    for (const name of ["posts", "media", "pictures"]) mkdirSync(join(folder, name), { recursive: true });
+    for (const name of ["posts", "media", "pictures", "mail"])
+      mkdirSync(join(folder, name), { recursive: true });
     for (const name of readdirSync(join(folder, "posts"))) {
       if (!name.endsWith(".json")) continue;
       const post = JSON.parse(readFileSync(join(folder, "posts", name), "utf8")) as StoredPost;
@@ -90,6 +93,10 @@ export class BlogStore {
     const bytes = Buffer.from(await make());
     await this.#write(join("pictures", name), bytes);
     return bytes;
+  }
+
+  async saveMail(id: string, message: Buffer): Promise<void> {
+    await this.#write(join("mail", `${id}.eml`), message);
   }
 
   async #write(name: string, content: string | Buffer): Promise<void> {

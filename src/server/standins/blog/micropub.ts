@@ -11,6 +11,8 @@ import { checkShape, ShapeError } from "../../../data/schemas/validate";
 import { blogSite } from "../../../data/schemas/validators.generated.js";
 import { sizeOfPicture } from "../../../disk/pictureEncoder";
 import type { Blog, Placed } from "./blog";
+import { PLACES } from "./copies";
+import { SUBSCRIBERS } from "./mail";
 import { mediaPath } from "./mediaAddress";
 
 const MOST_TEXT = "20mb";
@@ -59,7 +61,7 @@ export function micropubRoutes(blog: Blog, token: string, origin: () => string):
     allowed(request, null);
     const { q, url } = request.query;
     if (q === "config") response.json(config(address("/micropub/media")));
-    else if (q === "syndicate-to") response.json({ "syndicate-to": [] });
+    else if (q === "syndicate-to") response.json({ "syndicate-to": PLACES });
     else if (q === "category")
       response.json({ categories: blog.store.site.categories.map(({ name }) => name) });
     else if (q === "x-site") response.json(blog.store.site);
@@ -175,7 +177,7 @@ export function micropubRoutes(blog: Blog, token: string, origin: () => string):
 
 const config = (media: string): object => ({
   "media-endpoint": media,
-  "syndicate-to": [],
+  "syndicate-to": PLACES,
   "post-types": [
     { type: "article", name: "Article" },
     { type: "note", name: "Note" },
@@ -185,6 +187,7 @@ const config = (media: string): object => ({
   // Beyond the standard: it keeps a post until its time has come, takes a post of one uid once, and can be told of the site.
   "x-holds-future": true,
   "x-once-by-uid": true,
+  "x-mail": { subscribers: SUBSCRIBERS },
   "x-site": true,
 });
 

@@ -15,6 +15,9 @@ import { createBlogApp } from "./blogApp";
 import { BlogStore, blogToken } from "./blogStore";
 import { mediaPath } from "./mediaAddress";
 
+/** Milliseconds between two looks for what should be mailed. */
+const A_WHILE = 15_000;
+
 export interface RunningBlog {
   /** Scheme, host and port. */
   origin: string;
@@ -43,8 +46,13 @@ export async function startBlog({ data, demo, port, host, log }: BlogOptions): P
   const token = blogToken(folder);
   const blog = new Blog(new BlogStore(folder, plainBlogSite));
   if (isFirst && existsSync(demo)) await beginWith(blog, demo);
+  const mail = () => void blog.mailDue().catch(() => log.error("posts were not mailed"));
+  mail();
+  // What waits for its minute is mailed at it.
+  setInterval(mail, A_WHILE).unref();
   const { server, port: own } = await listen(createBlogApp(blog, { token, log }), port, host);
-  return { origin: `http://127.0.0.1:${own}`, token, server };
+  blog.origin = `http://127.0.0.1:${own}`;
+  return { origin: blog.origin, token, server };
 }
 
 /** The live posts of a workspace file, as if they had been published. */

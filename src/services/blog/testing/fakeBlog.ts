@@ -28,6 +28,8 @@ export function fakeBlog(config: Partial<BlogConfig> = {}): FakeBlog {
     config: {
       media: "https://blog.example/media",
       syndicateTo: [],
+      subscribers: null,
+      clockAhead: 0,
       holdsFuture: true,
       onceByUid: false,
       takesSite: false,
