@@ -112,18 +112,48 @@ test("what somebody changed at the blog is shown, and never written over unseen"
   await expect(page.getByText("Readers have exactly this.")).toBeVisible();
   const address = await liveAddress(page);
   const theirs = await page.request.post("/api/blog/stand-in/ask", {
-    data: { body: { action: "update", url: address, replace: { name: ["Ice on the path, they say"] } } },
+    data: {
+      body: {
+        action: "update",
+        url: address,
+        replace: {
+          name: ["Ice on the path, they say"],
+          content: [
+            { html: "<p>The river path is dry again.</p><h2>By the mill</h2><p>Mind the new gate.</p>" },
+          ],
+        },
+      },
+    },
   });
   expect(theirs.ok()).toBe(true);
+  await page.getByRole("link", { name: /^Write/ }).click();
+  await sheet(page).getByText("The river path is dry again.").click();
+  await page.keyboard.press("End");
+  await page.keyboard.type(" Nearly.");
+  await toRelease(page);
+  await waiveGates(page);
   await field(page, "Title").fill("Ice on the towpath again");
   await page.getByRole("button", { name: /^Send the changes to/ }).click();
   await expect(publishPanel(page).getByRole("alert")).toContainText(
     "Somebody has changed this post at the blog",
   );
   expect((await pageAt(request, address)).html).toContain("Ice on the path, they say");
-  await page.getByRole("button", { name: "Send mine in its place" }).click();
+  // Each difference is taken from either side: what one side changed is chosen already, what both changed is decided.
+  const both = page.getByRole("region", { name: "Changed at the blog and here" });
+  const title = both.getByRole("radiogroup", { name: "Title: which to use" });
+  await expect(title.getByRole("radio", { name: /^Here/ })).toBeChecked();
+  await expect(both).toContainText("last sent: Ice on the towpath");
+  const gate = both.getByRole("radiogroup", { name: "Block 3: which to use" });
+  await expect(gate.getByRole("radio", { name: /^At the blog now/ })).toBeChecked();
+  await expectAccessible(page);
+  await title.getByRole("radio", { name: /^At the blog now/ }).click();
+  await page.getByRole("button", { name: "Use what is chosen, and send it" }).click();
   await expect(page.getByText("Readers have exactly this.")).toBeVisible();
-  expect((await pageAt(request, address)).html).toContain("<h1>Ice on the towpath again</h1>");
+  const { html } = await pageAt(request, address);
+  expect(html).toContain("<h1>Ice on the path, they say</h1>");
+  expect(html).toContain("<p>The river path is dry again. Nearly.</p>");
+  expect(html).toContain("<p>Mind the new gate.</p>");
+  await expect(field(page, "Title")).toHaveValue("Ice on the path, they say");
 });
 
 test("a post waits for its minute, and a blog that is down for the next try", async ({

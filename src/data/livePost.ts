@@ -10,14 +10,17 @@ export function livePost(
   { postId, entry, doc, media }: LiveCopy,
   categories: readonly Category[],
 ): RenderedPost {
-  const sources = new Map(Object.entries(media).map(([src, address]) => [address, src]));
-  const own = (src: string): string => sources.get(src) ?? src;
-  const post = postOfEntry(entry, postId, categories);
+  const post = withOwnPictures(postOfEntry(entry, postId, categories), media);
+  return { ...post, blocks: blocksFromEditor(doc) };
+}
+
+/** A post with its lead and social picture as the workspace knows them. @param media where the blog has pictures, by what the workspace calls them */
+export function withOwnPictures(post: RenderedPost, media: Readonly<Record<string, string>>): RenderedPost {
+  const own = (src: string) => Object.keys(media).find((one) => media[one] === src) ?? src;
   return {
     ...post,
     leadPicture: post.leadPicture && { ...post.leadPicture, src: own(post.leadPicture.src) },
     socialPicture: own(post.socialPicture),
-    blocks: blocksFromEditor(doc),
   };
 }
 

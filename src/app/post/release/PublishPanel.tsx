@@ -39,7 +39,8 @@ export function PublishPanel(props: Props) {
   const session = usePostSession();
   const { site, blog } = useAppSelector((state) => state.session);
   const [scheduling, setScheduling] = useState(false);
-  const held = readOnly || (open > 0 && !waived);
+  // What both sides changed is decided first, beside this.
+  const held = readOnly || (open > 0 && !waived) || item?.state === "conflict";
   const scheduled = post.status === "scheduled";
   const target = blog.kind === "stand-in" ? `${site.blogName || site.name} (stand-in)` : blog.name;
   const send = (at: string | null) => attemptRead(dispatch(publish([post.id], at)));
@@ -242,7 +243,7 @@ function OnItsWay({ item }: { item: NonNullable<Publishing["item"]> }) {
         )}
         {state === "conflict" && (
           <button type="button" className="quiet-link" onClick={() => attemptRead(dispatch(sendOver(id)))}>
-            Send mine in its place
+            Send mine whole, in its place
           </button>
         )}
         {(state === "refused" || (state === "waiting" && says !== "")) && (

@@ -16,6 +16,7 @@ import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { useRests } from "../useRests";
 import { keepCurrent } from "../versions/keepCurrent";
+import { ConflictPanel } from "./ConflictPanel";
 import { CopyForBlog } from "./CopyForBlog";
 import { Downloads } from "./Downloads";
 import { GateLadder } from "./GateLadder";
@@ -96,7 +97,15 @@ function ReleaseOf({ post }: { post: Post }) {
         <CopyForBlog post={post} held={open.length > 0 && !waived} />
       </div>
       <div className="flex min-w-0 flex-col gap-6">
-        {comparing && publishing?.copy ? (
+        {publishing?.copy && publishing.item?.state === "conflict" && publishing.item.theirs ? (
+          <ConflictPanel
+            post={post}
+            item={publishing.item}
+            copy={publishing.copy}
+            rests={rests}
+            readOnly={readOnly}
+          />
+        ) : comparing && publishing?.copy ? (
           <LiveChanges post={post} copy={publishing.copy} rests={rests} />
         ) : (
           <ReaderPreview post={post} rests={rests} />

@@ -12,6 +12,7 @@ export type Occasion =
   | "end of a session"
   | "before going back"
   | "before discarding changes"
+  | "before taking changes of the blog"
   | "before cleaning"
   | "before changing the source"
   | "before fixing"
