@@ -5,6 +5,7 @@ import { AppearanceSection } from "./AppearanceSection";
 import { ConnectionsSection } from "./connections/ConnectionsSection";
 import { GatesSection } from "./GatesSection";
 import { ProfileSection } from "./ProfileSection";
+import { PlacesSection } from "./site/PlacesSection";
 import { SiteSection } from "./site/SiteSection";
 import { WorkspaceSection } from "./workspace/WorkspaceSection";
 
@@ -16,10 +17,13 @@ export function Settings() {
     document.getElementById(hash.slice(1))?.scrollIntoView();
   }, [hash]);
   return (
-    <div className="mx-auto w-full max-w-3xl px-6 py-5">
+    <div className="mx-auto w-full max-w-4xl px-6 py-5">
       <h1 className="mb-4 font-serif text-2xl">Settings</h1>
       <Section title="Site">
         <SiteSection />
+      </Section>
+      <Section title="Places" id="places">
+        <PlacesSection />
       </Section>
       <Section title="Scoring" id="scoring">
         <ProfileSection />

@@ -119,6 +119,10 @@ export const pageAt = (path: string): SitePage => ({
   keyword: "",
 });
 
+/** A page is done when it has what search engines and readers ask of it. */
+export const isDone = ({ title, description, keyword }: SitePage): boolean =>
+  [title, description, keyword].every((text) => text.trim() !== "");
+
 /** "/cargo-bike-hire/" as a title: "Cargo bike hire"; empty for "/". */
 function titleOfPath(path: string): string {
   const words = (path.split("/").filter(Boolean).at(-1) ?? "").replace(/[-_]+/g, " ").trim();

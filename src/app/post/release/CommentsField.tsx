@@ -1,16 +1,11 @@
 /** Whether readers may comment: as the site has it, or as is said here. */
 import { useId } from "react";
-import { COMMENTS, type Comments } from "../../../core/site/shapes";
+import { COMMENTS } from "../../../core/site/shapes";
 import type { Post, Site } from "../../../data/model";
 import { DateField } from "../../ui/DateField";
 import { isoDay } from "../../ui/dates";
 import { Select } from "../../ui/Select";
-
-export const COMMENT_NAMES: Record<Comments, string> = {
-  open: "Open",
-  approved: "Shown once approved",
-  closed: "Closed",
-};
+import { COMMENT_NAMES } from "./commentNames";
 
 interface Props {
   id: string;

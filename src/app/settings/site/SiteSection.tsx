@@ -1,7 +1,6 @@
 /** What the site is called, where it is, and what its posts have in common. */
 import { FieldLine } from "../../ui/FieldLine";
 import { Select } from "../../ui/Select";
-import { MovesSheet } from "./MovesSheet";
 import type { SiteFieldName } from "./siteForm";
 import { useSiteForm } from "./useSiteForm";
 
@@ -17,7 +16,7 @@ const H1_OF_POST = [
 ];
 
 export function SiteSection() {
-  const { field, choice, fault, onSubmit, moving, settleMoves } = useSiteForm();
+  const { field, choice, fault, onSubmit, sheet } = useSiteForm();
   const line = (name: SiteFieldName, label: string, hint = "", className = "") => (
     <FieldLine label={label} {...(hint && { hint })}>
       {(id) => (
@@ -74,13 +73,7 @@ export function SiteSection() {
         "Other pages",
         "Paths of pages that are not posts, one per line. A link to any other path counts as broken.",
       )}
-      {moving && (
-        <MovesSheet
-          moves={moving.moves}
-          onConfirm={() => void settleMoves(true)}
-          onClose={() => void settleMoves(false)}
-        />
-      )}
+      {sheet}
       {/* Enter in a field stores it, as leaving it does. */}
       <button type="submit" className="sr-only" tabIndex={-1}>
         Save

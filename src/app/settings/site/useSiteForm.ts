@@ -1,21 +1,12 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef } from "react";
 import { useForm } from "react-hook-form";
 import { messageOf } from "../../../core/messageOf";
-import { type Move, movedAddresses } from "../../../core/site/moves";
-import { freshId } from "../../../data/freshId";
 import type { Site } from "../../../data/model";
-import { addRedirect } from "../../../data/redirects";
 import { saveSite } from "../../../data/settings";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
-import { selectPosts } from "../../store/selectors";
 import { siteChanged } from "../../store/sessionSlice";
 import { changeOf, faultOf, formOf, type SiteFieldName, type SiteForm } from "./siteForm";
-
-interface Moving {
-  name: SiteFieldName;
-  next: Site;
-  moves: Move[];
-}
+import { useSiteMoves } from "./useSiteMoves";
 
 /** The site's settings as a form: each value is stored when its field is left, and what is wrong with it is said beside it. */
 export function useSiteForm() {
@@ -29,8 +20,7 @@ export function useSiteForm() {
     mode: "onBlur",
   });
 
-  /** A change that moves pages, until somebody has seen where to. */
-  const [moving, setMoving] = useState<Moving | null>(null);
+  const { propose, sheet } = useSiteMoves();
 
   const storeSite = async (name: SiteFieldName, next: Site): Promise<void> => {
     try {
@@ -46,28 +36,12 @@ export function useSiteForm() {
     const text = form.getValues(name);
     if (faultOf[name]?.(text) || text === stored.current[name]) return;
     const before = store.getState().session.site;
-    const next = { ...before, ...changeOf[name](text, before) };
-    const live = selectPosts(store.getState()).filter(({ status }) => status === "live");
-    const moves = movedAddresses(live, before, next);
-    if (moves.length) setMoving({ name, next, moves });
-    else await storeSite(name, next);
-  };
-
-  const settleMoves = async (go: boolean): Promise<void> => {
-    if (!moving) return;
-    const { name, next, moves } = moving;
-    if (!go) {
-      setMoving(null);
-      form.setValue(name, stored.current[name]);
-      return;
-    }
-    const since = new Date().toISOString();
-    const why = name === "basePath" || name === "addressPattern" ? "by hand" : "category moved";
-    for (const { postId, from, to } of moves)
-      await addRedirect({ id: freshId(), from, to, since, why, postId });
-    await storeSite(name, next);
-    // Not before it is stored: whoever sees the sheet gone may leave.
-    setMoving(null);
+    await propose({
+      next: { ...before, ...changeOf[name](text, before) },
+      why: name === "basePath" || name === "addressPattern" ? "by hand" : "category moved",
+      store: (next) => storeSite(name, next),
+      onRefused: () => form.setValue(name, stored.current[name]),
+    });
   };
 
   // What changed here or elsewhere, with the whole workspace perhaps, is shown as it is stored: an address has its scheme by now, a list no
@@ -118,8 +92,8 @@ export function useSiteForm() {
         void commit(name);
       },
     }),
-    moving,
-    settleMoves,
+    /** Shows what a change would move, while somebody decides. */
+    sheet,
     fault: (name: SiteFieldName): string | undefined => form.formState.errors[name]?.message,
     onSubmit: form.handleSubmit(() => commitAll.current()),
   };
