@@ -9,6 +9,7 @@ import { holding } from "../../core/release/gates/registry";
 import { isPublic } from "../../core/site/status";
 import type { Stage } from "../../data/model";
 import { STAGE_IDS, stageName } from "../../data/stages";
+import { openClaimsOf } from "../posts/claimsGate";
 import { isApproved } from "../posts/isApproved";
 import { postGates, sameSlugAs } from "../posts/postGates";
 import { useDependencies } from "../store/DependenciesContext";
@@ -116,6 +117,8 @@ function useStageWords(): Record<Stage, string> {
         posts: selectPosts(store.getState()),
         site,
         score: report?.score ?? null,
+        // What only warns is not counted.
+        openClaims: await openClaimsOf(post, session.blocks(), site, ["must"]),
         approved,
       };
       return holding(postGates(post, about, session, source)).length;

@@ -28,13 +28,15 @@ export interface GateSite {
   site: Site;
   /** The post's score; null where it is not known. */
   score: number | null;
+  /** Claims without a source that nobody has accepted; null where nobody has looked. */
+  openClaims: number | null;
   /** Whether exactly this is approved; null where nobody need. */
   approved: boolean | null;
 }
 
 export function postGates(
   post: Post,
-  { sameSlug, posts, site, score, approved }: GateSite,
+  { sameSlug, posts, site, score, openClaims, approved }: GateSite,
   text: Pick<PostSession, "json" | "blocks">,
   source: { post: Post; doc: EditorDoc } | null,
 ): Gate[] {
@@ -51,6 +53,8 @@ export function postGates(
       toReview: post.begun?.length ? textsToReview(draft.blocks, post.begun).map(({ text }) => text) : null,
       listedOn: listsOf(post, site),
       deadLinks: deadLinks(draft.blocks, posts, site),
+      leadPicture: post.leadPicture ?? null,
+      openClaims,
       score,
       approved,
       leastScore: site.leastScore ?? LEAST_SCORE,

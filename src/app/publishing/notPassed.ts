@@ -2,6 +2,7 @@ import { blocksFromEditor } from "../../core/draft/fromEditor";
 import { type Gate, holding } from "../../core/release/gates/registry";
 import type { Post } from "../../data/model";
 import { getDoc, getPost } from "../../data/posts";
+import { openClaimsOf } from "../posts/claimsGate";
 import { isApproved } from "../posts/isApproved";
 import { postGates, sameSlugAs } from "../posts/postGates";
 import { selectPosts, selectScoreById } from "../store/selectors";
@@ -24,6 +25,7 @@ export const notPassed =
       posts,
       site: state.session.site,
       score: selectScoreById(state, post.id)?.score ?? null,
+      openClaims: await openClaimsOf(post, blocks, state.session.site, ["must"]),
       approved: await isApproved(post, doc, state.session.site),
     };
     return holding(postGates(post, about, text, source));

@@ -37,6 +37,8 @@ it("gates do what the site says of them", () => {
     toReview: null,
     listedOn: ["Journal"],
     deadLinks: [],
+    leadPicture: null,
+    openClaims: 0,
     score: 20,
     approved: null,
     leastScore: 70,
@@ -50,6 +52,9 @@ it("gates do what the site says of them", () => {
   );
 });
 
+/** A megabyte and a half as data, whose size is what counts. */
+const HEAVY_PICTURE = `![A bike](data:image/png;base64,${"A".repeat(2_000_000)})`;
+
 describe("gates", () => {
   const open = (body: string, changes = {}, context = {}) =>
     gates(draftOf(body, { ...meta, ...changes }), {
@@ -59,6 +64,8 @@ describe("gates", () => {
       toReview: null,
       listedOn: ["Journal"],
       deadLinks: [],
+      leadPicture: null,
+      openClaims: 0,
       score: 80,
       approved: null,
       leastScore: 70,
@@ -78,6 +85,22 @@ describe("gates", () => {
     ["another post has the slug", "![A bike](a.jpg)", {}, { sameSlug: ["Older"] }, ["slug"]],
     ["it is in no category", "![A bike](a.jpg)", { category: "" }, {}, ["category"]],
     ["no list page shows it", "![A bike](a.jpg)", {}, { listedOn: [] }, ["list-page"]],
+    [
+      "its own lead picture has no alt text",
+      "![A bike](a.jpg)",
+      {},
+      { leadPicture: { alt: " " } },
+      ["lead-picture"],
+    ],
+    [
+      "its own lead picture has one, though no other has",
+      "Text.",
+      {},
+      { leadPicture: { alt: "A bike" } },
+      [],
+    ],
+    ["a picture is heavy", HEAVY_PICTURE, {}, {}, ["picture-weight"]],
+    ["claims have no source", "![A bike](a.jpg)", {}, { openClaims: 2 }, ["claims"]],
     ["a link leads nowhere", "![A bike](a.jpg)", {}, { deadLinks: ["/journal/none"] }, ["own-links"]],
     // Nobody is asked for a score unless the site does.
     ["the score is low", "![A bike](a.jpg)", {}, { score: 20 }, []],

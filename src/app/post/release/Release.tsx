@@ -3,6 +3,7 @@ import { useLocation, useNavigate } from "react-router";
 import { toast } from "sonner";
 import { holding } from "../../../core/release/gates/registry";
 import type { Post } from "../../../data/model";
+import { useOpenClaims } from "../../posts/claimsGate";
 import { postGates, sameSlugAs } from "../../posts/postGates";
 import { useBlogConfig } from "../../publishing/useBlogConfig";
 import { usePublishing } from "../../publishing/usePublishing";
@@ -41,6 +42,7 @@ function ReleaseOf({ post }: { post: Post }) {
   const session = usePostSession();
   const reviews = useReviews(post, session, rests);
   const asksForApproval = site.gates?.approved !== undefined && site.gates.approved !== "off";
+  const openClaims = useOpenClaims(post, session, rests, ["must", "warn"]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: report stands for the document
   const gates = useMemo(
     () =>
@@ -51,12 +53,13 @@ function ReleaseOf({ post }: { post: Post }) {
           posts,
           site,
           score: report?.score ?? null,
+          openClaims,
           approved: asksForApproval ? reviews.approved : null,
         },
         session,
         source,
       ),
-    [post, posts, site, report, source, reviews.approved],
+    [post, posts, site, report, source, openClaims, reviews.approved],
   );
   const [waived, setWaived] = useState(false);
   const [comparing, setComparing] = useState(false);

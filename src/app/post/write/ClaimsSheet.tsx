@@ -2,6 +2,7 @@
 import { useMemo, useState } from "react";
 import { CLAIM_REASONS, type Claim, claimKey, claimsOf } from "../../../core/marking/claims";
 import { languagePack } from "../../../core/text/language";
+import { claimsOfBlock } from "../../posts/openClaims";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { count } from "../../ui/figures";
@@ -10,7 +11,6 @@ import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 import { useOpenPost } from "../useOpenPost";
 import { useRests } from "../useRests";
-import { claimsOfBlock } from "./claimsOfBlock";
 
 const NONE: string[] = [];
 

@@ -6,11 +6,11 @@ import type { Report } from "../../../core/proof/report";
 import { languagePack } from "../../../core/text/language";
 import { analyseText } from "../../../core/text/match";
 import { ownIn, type SaidWords } from "../../../core/transcript/ownWords";
+import { openClaimsIn } from "../../posts/openClaims";
+import { remembered } from "../../posts/remembered";
 import type { PostSession } from "../../store/postSession";
-import { openClaimsIn } from "./claimsOfBlock";
 import type { Underline } from "./editor/highlights";
 import { spanPositions } from "./editor/positions";
-import { remembered } from "./remembered";
 
 /** In the order in which they are offered. */
 export const LAYERS = [

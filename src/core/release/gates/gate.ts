@@ -14,6 +14,10 @@ export interface GateContext {
   listedOn: string[];
   /** Addresses on this site that it links to, and where no page is. */
   deadLinks: string[];
+  /** The lead picture where it has one of its own; else the first of the text leads. */
+  leadPicture: { alt: string } | null;
+  /** Claims without a source that nobody has accepted; null where nobody has looked. */
+  openClaims: number | null;
   /** Its score, 0 to 100; null where it is not known. */
   score: number | null;
   /** Whether somebody has approved exactly this; null where nobody need. */

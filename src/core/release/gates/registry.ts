@@ -2,6 +2,7 @@
 import type { Draft } from "../../draft/draft";
 import { approved } from "./approved";
 import { category } from "./category";
+import { claims } from "./claims";
 import { description } from "./description";
 import type { GateContext, GateLevel, GateRule, Judged } from "./gate";
 import { generatedText } from "./generatedText";
@@ -10,6 +11,7 @@ import { leadPicture } from "./leadPicture";
 import { leftovers } from "./leftovers";
 import { listPage } from "./listPage";
 import { ownLinks } from "./ownLinks";
+import { pictureWeight } from "./pictureWeight";
 import { rawPaste } from "./rawPaste";
 import { score } from "./score";
 import { slug } from "./slug";
@@ -23,7 +25,9 @@ const registered = [
   category,
   listPage,
   leadPicture,
+  pictureWeight,
   ownLinks,
+  claims,
   rawPaste,
   leftovers,
   generatedText,

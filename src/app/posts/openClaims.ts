@@ -1,6 +1,6 @@
-import type { Block } from "../../../core/draft/draft";
-import { type BlockClaim, claimKey, claimsIn } from "../../../core/marking/claims";
-import type { LanguagePack } from "../../../core/text/packs/pack";
+import type { Block } from "../../core/draft/draft";
+import { type BlockClaim, claimKey, claimsIn } from "../../core/marking/claims";
+import type { LanguagePack } from "../../core/text/packs/pack";
 import { remembered } from "./remembered";
 
 /** Claims of a block, looked for once. */

@@ -1,5 +1,5 @@
-import type { Block } from "../../../core/draft/draft";
-import { perObject } from "../../../core/memo";
+import type { Block } from "../../core/draft/draft";
+import { perObject } from "../../core/memo";
 
 const answersOf = perObject((_block: Block) => new Map<string, unknown>());
 
