@@ -235,6 +235,36 @@ describe("what is at an address", () => {
   });
 });
 
+describe("the picture of a page", () => {
+  const picture = (pageReach: Reach, address: string) =>
+    request(app(pageReach)).post("/api/read-picture").send({ address }).buffer(true);
+  /** One pixel. */
+  const PNG = Buffer.from(
+    "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==",
+    "base64",
+  );
+
+  it("is handed on as bytes that no browser would show", async () => {
+    const address = await serve((_in, out) => out.setHeader("content-type", "image/png").end(PNG));
+    const response = await picture("this-machine", address);
+    expect(response.status).toBe(200);
+    expect(response.headers["content-type"]).toContain("application/octet-stream");
+    expect(response.headers["content-disposition"]).toContain("attachment");
+  });
+
+  it.each([
+    ["is a page", "text/html", "<p>x</p>"],
+    ["says it is a picture and is a page", "image/png", "<script>alert(1)</script>"],
+    ["may hold a script", "image/svg+xml", "<svg/>"],
+  ])("is refused where it %s", async (_what, type, body) => {
+    const address = await serve((_in, out) => out.setHeader("content-type", type).end(body));
+    expect(codeOf(await picture("this-machine", address))).toBe("not-a-page");
+  });
+
+  it("is not fetched from where pages are not", async () =>
+    expect(codeOf(await picture("public", "http://127.0.0.1:1/a.png"))).toBe("address-refused"));
+});
+
 describe("a page that is made to be read for ever", () => {
   it("is given up, and the next one is read", async () => {
     // Enough for a thread that is new, on a busy machine, to read the page after it.
