@@ -29,11 +29,11 @@ test("the Desk is searched, filtered and put in order", async ({ page }) => {
   await expect(page.getByText("No post matches.")).toBeVisible();
   await page.getByRole("button", { name: "Show all" }).click();
   await choose(page.getByLabel("Category"), "Work bikes");
-  await expect(page.getByText("1 post of 10")).toBeVisible();
+  await expect(page.getByText("2 posts of 14")).toBeVisible();
   await choose(page.getByLabel("Category"), "All");
   await choose(page.getByLabel("Order"), "Score, lowest first");
   const scores = await page.getByRole("list", { name: "Posts" }).getByRole("listitem").allInnerTexts();
-  expect(scores).toHaveLength(11);
+  expect(scores).toHaveLength(15);
   expect(scores[1]).toContain("Locks");
   await expect(page.getByRole("list", { name: "What needs attention" })).toContainText(
     "2 posts have the target “cargo bike hire”",
@@ -72,7 +72,7 @@ test("the workspace goes out as one file, and comes back after a start from noth
   });
   await expect(page.getByText("The workspace is now that of “mine.dunesparrow.zip”.")).toBeVisible();
   await page.getByRole("link", { name: "Desk" }).click();
-  await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+  await expect(page.getByText("14 posts", { exact: true })).toBeVisible();
 });
 
 test("a workspace that was replaced is brought back after a reload, pictures too, and copies are deleted with undo", async ({
@@ -85,7 +85,7 @@ test("a workspace that was replaced is brought back after a reload, pictures too
   await page.getByRole("button", { name: "Start empty" }).click();
   await expect(copies.getByRole("listitem")).toHaveCount(1);
   await expect(copies).toContainText("Before an empty start");
-  await expect(copies).toContainText("10 posts");
+  await expect(copies).toContainText("14 posts");
   await page.reload();
   await copies.getByRole("button", { name: /^Bring back/ }).click();
   await expect(page.getByText(/^The workspace is that of .* again\.$/)).toBeVisible();
@@ -111,7 +111,7 @@ test("a workspace that was replaced is brought back after a reload, pictures too
   expect(Object.keys(unzipSync(readFileSync(file.path)))).toContain("manifest.json");
   await expectAccessible(page);
   await page.getByRole("link", { name: "Desk" }).click();
-  await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+  await expect(page.getByText("14 posts", { exact: true })).toBeVisible();
 });
 
 test("a damaged part is named and the rest opened on purpose; a newer file is read and copied, never put in place", async ({
@@ -157,7 +157,7 @@ test("a damaged part is named and the rest opened on purpose; a newer file is re
   await expect(sheetOfIt).toContainText("Readable words.");
   await sheetOfIt.getByRole("button", { name: "Add copies of 1 post to my workspace" }).click();
   await page.getByRole("link", { name: "Desk" }).click();
-  await expect(page.getByText("11 posts", { exact: true })).toBeVisible();
+  await expect(page.getByText("15 posts", { exact: true })).toBeVisible();
   // What is unknown is there, cannot be edited, and outlives the next keys.
   await page.getByRole("link", { name: "From a later version" }).click();
   await page.getByRole("link", { name: /^Write/ }).click();
@@ -189,7 +189,7 @@ test("starting empty can be undone", async ({ page }) => {
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("Everything is back as it was.")).toBeVisible();
   await page.getByRole("link", { name: "Desk" }).click();
-  await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+  await expect(page.getByText("14 posts", { exact: true })).toBeVisible();
 });
 
 const DAMAGED: [string, Uint8Array, RegExp][] = [
@@ -213,7 +213,7 @@ test("a damaged workspace file is refused and nothing is lost", async ({ page })
     await expect(page.getByRole("alert")).toContainText("Nothing was replaced");
   }
   await page.getByRole("link", { name: "Desk" }).click();
-  await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+  await expect(page.getByText("14 posts", { exact: true })).toBeVisible();
 });
 
 test("a profile of one's own changes the score; a wrong one is refused with the places", async ({ page }) => {
@@ -284,7 +284,7 @@ test("an import that cannot be read is said, and no post is made", async ({ page
     await page.getByLabel("Import posts: files").setInputFiles({ name, mimeType: "", buffer: content });
     await expect(page.getByText(why)).toBeVisible();
   }
-  await expect(page.getByText("10 posts", { exact: true })).toBeVisible();
+  await expect(page.getByText("14 posts", { exact: true })).toBeVisible();
 });
 
 test("many files come in with a report, and can be deleted again", async ({ page }) => {
@@ -339,7 +339,7 @@ test("many files come in with a report, and can be deleted again", async ({ page
   await report.getByRole("link", { name: "Zipped one" }).click();
   await expect(sheet(page).getByRole("img", { name: "A lock" })).toBeVisible();
   await openDesk(page);
-  await expect(page.getByText("14 posts", { exact: true })).toBeVisible();
+  await expect(page.getByText("18 posts", { exact: true })).toBeVisible();
 });
 
 test("storage that is refused at the start is said, with what to do", async ({ page, watch }) => {
