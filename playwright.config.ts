@@ -5,6 +5,8 @@ import { defineConfig } from "@playwright/test";
 import { chromiumArguments, chromiumPath } from "./scripts/chromium";
 
 const PORT = 4790;
+// Where the stand-in blog keeps its files: tests that name it by address and token read the token there.
+process.env.DUNE_SPARROW_E2E_DATA ??= mkdtempSync(join(tmpdir(), "dune-sparrow-e2e-"));
 
 export default defineConfig({
   testDir: "e2e",
@@ -34,7 +36,7 @@ export default defineConfig({
   webServer: {
     command: "node --import tsx src/server/main.ts",
     // The stand-in blog begins anew with each run.
-    env: { PORT: String(PORT), DUNE_SPARROW_DATA: mkdtempSync(join(tmpdir(), "dune-sparrow-e2e-")) },
+    env: { PORT: String(PORT), DUNE_SPARROW_DATA: process.env.DUNE_SPARROW_E2E_DATA },
     url: `http://127.0.0.1:${PORT}`,
     reuseExistingServer: false,
   },

@@ -183,7 +183,9 @@ test("a post waits for its minute, and a blog that is down for the next try", as
   await page.getByLabel("Blog error rate").fill("100");
   await page.getByLabel("Blog error rate").press("Enter");
   await page.getByRole("button", { name: "Test the blog" }).click();
-  await expect(page.getByText(/The blog (?:is busy|gave no answer|failed)/)).toBeVisible();
+  await expect(
+    page.getByText(/The blog (?:is busy|gave no answer|failed|answered with something)/),
+  ).toBeVisible();
   await page.goBack();
   await waiveGates(page);
   await page.getByRole("button", { name: "Publish now", exact: true }).click();
@@ -197,6 +199,56 @@ test("a post waits for its minute, and a blog that is down for the next try", as
   // It is tried again by itself.
   await expect(page.getByText("Readers have exactly this.")).toBeVisible();
   expect((await pageAt(request, `${origin}/journal/${slug}`)).status).toBe(200);
+});
+
+test("another blog is named by its address and token, and two tabs publish at once, each post once", async ({
+  page,
+  context,
+  request,
+  watch,
+}) => {
+  watch.expected.push(/403/);
+  await openDesk(page);
+  const slug = await writePost(page, "The weir at night", "weir-at-night");
+  const post = new URL(page.url()).pathname;
+  const { origin } = (await (await page.request.get("/api/blog/stand-in")).json()) as { origin: string };
+  await page.goto("/settings#connections");
+  await choose(page.getByLabel("Blog", { exact: true }).last(), "A blog at another address");
+  const type = async (label: string, text: string) => {
+    await page.getByLabel(label, { exact: true }).fill(text);
+    await page.getByLabel(label, { exact: true }).press("Enter");
+  };
+  await type("Blog address", origin);
+  await type("Token", "not-its-token");
+  await page.getByRole("button", { name: "Test the blog" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "did not accept the token" })).toBeVisible();
+  await type("Token", readFileSync(join(process.env.DUNE_SPARROW_E2E_DATA!, "blog/token"), "utf8").trim());
+  await page.getByRole("button", { name: "Test the blog" }).click();
+  await expect(page.getByText(/^The blog answers\. .*copies excerpts to 2 places/)).toBeVisible();
+
+  const other = await context.newPage();
+  await page.goto("/");
+  const second = await writePost(page, "The weir by day", "weir-by-day");
+  await other.goto(post);
+  await expect(publishPanel(other)).toBeVisible();
+  for (const tab of [page, other]) await waiveGates(tab);
+  await other.getByLabel("Riders' digest (stand-in)").check();
+  await other.getByLabel("Mail it to the 214 subscribers too").check();
+  await Promise.all([page, other].map((tab) => tab.getByRole("button", { name: /^Publish now to/ }).click()));
+  for (const tab of [page, other]) await expect(tab.getByText("Readers have exactly this.")).toBeVisible();
+  for (const [tab, one] of [
+    [page, second],
+    [other, slug],
+  ] as const) {
+    expect(await liveAddress(tab)).toBe(`${origin}/journal/${one}`);
+    expect((await pageAt(request, `${origin}/journal/${one}`)).status).toBe(200);
+    expect((await pageAt(request, `${origin}/journal/${one}-2`)).status).toBe(404);
+  }
+  // Where its copy is, is kept with the post.
+  const copy = await field(other, "Copies").inputValue();
+  expect((await pageAt(request, copy)).html).toContain(
+    `href="https://brackenford-cycles.example/journal/${slug}"`,
+  );
 });
 
 test("a post is shown to somebody without an account, whose comments and verdict come back", async ({

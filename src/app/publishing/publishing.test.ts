@@ -145,6 +145,16 @@ describe("publishing", () => {
     expect(await getLiveCopy("p")).toBeNull();
   });
 
+  it("of a post that no reader has seen makes it a draft again", async () => {
+    const { store, settle } = await setUp();
+    await store.dispatch(publish(["p"], LATER));
+    await settle();
+    await store.dispatch(withdraw("p"));
+    await settle();
+    expect([...blog.posts.values()].map(({ deleted }) => deleted)).toEqual([true]);
+    expect(await getPost("p")).toMatchObject({ status: "draft", publishAt: "" });
+  });
+
   it("of a post that is gone from the blog says so, and publishes it anew on request", async () => {
     const { store, settle } = await setUp();
     await store.dispatch(publish(["p"], null));

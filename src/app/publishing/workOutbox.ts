@@ -15,7 +15,7 @@ import type { LiveCopy, OutboxItem } from "../../data/model";
 import { changeOutboxItem, getOutboxItem, listOutbox } from "../../data/outbox";
 import { getPost } from "../../data/posts";
 import { addRedirect, listRedirects } from "../../data/redirects";
-import { renderedPost } from "../../data/renderedSite";
+import { isLiveAt, renderedPost } from "../../data/renderedSite";
 import { BlogFailure } from "../../services/blog/blogFailure";
 import { type Outcome, sendPost } from "../../services/blog/sendPost";
 import type { AppThunk } from "../store/thunk";
@@ -201,8 +201,14 @@ const sendWithdrawal =
       });
     await deleteLiveCopy(item.postId);
     await changeOutboxItem(item.id, { state: "sent", says: "", changedAt: new Date().toISOString() });
-    await dispatch(changePost(item.postId, { status: "withdrawn", publishAt: "" }));
-    toast(`Withdrew “${item.title}”. Readers no longer find it.`);
+    // What no reader has seen is a draft again.
+    const unseen = !isLiveAt(item.post, Date.now());
+    await dispatch(changePost(item.postId, { status: unseen ? "draft" : "withdrawn", publishAt: "" }));
+    toast(
+      unseen
+        ? `“${item.title}” is a draft again, and not at the blog.`
+        : `Withdrew “${item.title}”. Readers no longer find it.`,
+    );
   };
 
 async function failed(item: OutboxItem, error: unknown): Promise<void> {

@@ -125,7 +125,7 @@ export function blogRelay(connections: Connections, reach: Reach, blog: RunningB
     { endpoint, token, trouble }: Way,
     url: URL,
     { method, type, body }: { method: "GET" | "POST"; type?: string; body?: string | Buffer },
-  ): Promise<{ status: number; location: string | null; date: string | null; body: unknown }> {
+  ): Promise<PassedOn> {
     const answer = await request(url, {
       method,
       dispatcher: blog && endpoint.origin === blog.origin ? own : agent,
@@ -146,6 +146,7 @@ export function blogRelay(connections: Connections, reach: Reach, blog: RunningB
       // What time the blog has: a post is held back by its clock.
       date: typeof date === "string" ? date : null,
       body: parsed(text),
+      rubbish: text.trim() !== "" && parsed(text) === null,
     };
   }
 
@@ -171,6 +172,17 @@ export function blogRelay(connections: Connections, reach: Reach, blog: RunningB
   }
 
   return router;
+}
+
+/** What a blog answered, as the browser gets it. */
+interface PassedOn {
+  status: number;
+  location: string | null;
+  date: string | null;
+  /** JSON; null where there is none. */
+  body: unknown;
+  /** There is something in it, and that is no JSON. */
+  rubbish: boolean;
 }
 
 class Refusal extends Error {

@@ -60,6 +60,8 @@ interface Answer {
   /** When it answered, by its clock (RFC 9110, section 6.6.1). */
   date: string | null;
   body: unknown;
+  /** There is something in it, and that is no JSON. */
+  rubbish: boolean;
 }
 
 /** @param tokenOf the token of a connection, which only this browser has; empty for none */
@@ -111,9 +113,9 @@ export function createBlogClient(tokenOf: (connection: string) => Promise<string
       return send();
     });
     if (!isRecord(answer) || typeof answer.status !== "number") throw badAnswer();
-    const { status, location, date, body: said } = answer as unknown as Answer;
-    if (status >= 200 && status < 300) return { status, location, date, body: said };
-    throw refusalOf(status, said);
+    const said = answer as unknown as Answer;
+    if (said.status >= 200 && said.status < 300) return said;
+    throw refusalOf(said.status, said.body);
   }
 
   const question = (blog: BlogConnection, query: Record<string, string>, signal?: AbortSignal) =>
@@ -173,14 +175,16 @@ export function createBlogClient(tokenOf: (connection: string) => Promise<string
       return location;
     },
     async update(blog, address, change, signal) {
-      const { location } = await command(blog, { action: "update", url: address, ...change }, signal);
+      const { location } = understood(
+        await command(blog, { action: "update", url: address, ...change }, signal),
+      );
       return location ?? address;
     },
     async remove(blog, address, signal) {
-      await command(blog, { action: "delete", url: address }, signal);
+      understood(await command(blog, { action: "delete", url: address }, signal));
     },
     async restore(blog, address, signal) {
-      const { location } = await command(blog, { action: "undelete", url: address }, signal);
+      const { location } = understood(await command(blog, { action: "undelete", url: address }, signal));
       return location ?? address;
     },
     async upload(blog, config, picture, fileName, signal) {
@@ -200,7 +204,7 @@ export function createBlogClient(tokenOf: (connection: string) => Promise<string
       return (await question(blog, { q: "x-site" }, signal)).body;
     },
     async tellSite(blog, site, signal) {
-      await command(blog, { action: "x-site", site }, signal);
+      understood(await command(blog, { action: "x-site", site }, signal));
     },
     async standInOrigin() {
       const response = await fetch("/api/blog/stand-in").catch(() => null);
@@ -211,8 +215,15 @@ export function createBlogClient(tokenOf: (connection: string) => Promise<string
 }
 
 const jsonHeaders = { "content-type": "application/json" };
+/** Something between here and there may have answered in the blog's place, and not do so again: it is asked once more. */
 const badAnswer = (perhapsDone = false) =>
-  new BlogFailure("bad-answer", "The blog answered with something that is not Micropub.", false, perhapsDone);
+  new BlogFailure("bad-answer", "The blog answered with something that is not Micropub.", true, perhapsDone);
+
+/** An answer to a change has nothing in it, or JSON: a page of somebody else's says nothing of what became of the change. */
+function understood(answer: Answer): Answer {
+  if (answer.rubbish) throw badAnswer(true);
+  return answer;
+}
 
 /** What the blog said no to, in words that say what to do. */
 function refusalOf(status: number, body: unknown): BlogFailure {

@@ -118,7 +118,7 @@ export function PublishPanel(props: Props) {
         )}
         {(copy !== null || scheduled) && (
           <Button kind="quiet" disabled={readOnly} onClick={() => attemptRead(dispatch(withdraw(post.id)))}>
-            Withdraw
+            {scheduled ? "Keep it as a draft" : "Withdraw"}
           </Button>
         )}
       </div>
@@ -147,7 +147,7 @@ function State({ post, publishing, comparing, onCompare, site }: Props & { site:
           ? "Withdrawn: readers do not find it."
           : post.status === "live"
             ? "Live elsewhere: it was not sent from here."
-            : "Not published yet.";
+            : "Not published yet: kept as a draft.";
   const parts = changes.map((name) => (name === "text" ? (blocks ? count(blocks, "block") : "text") : name));
   return (
     <>

@@ -13,7 +13,7 @@ import { dayAndTime } from "../../ui/dates";
 import { FileButton } from "../../ui/FileButton";
 import { count } from "../../ui/figures";
 import { usePostSession } from "../SessionContext";
-import { askForReview, takeReview } from "./reviewActions";
+import { approveHere, askForReview, takeReview } from "./reviewActions";
 import type { Reviews } from "./useReviews";
 
 export function ReviewPanel({
@@ -30,6 +30,7 @@ export function ReviewPanel({
   const { all, answered, approved, changed } = reviews;
   const waiting = all.find(({ answer }) => answer === null);
   const answer = answered?.answer;
+  const who = answer?.reviewer || "the reviewer";
   return (
     <section aria-label="Review" className="border border-rule bg-sheet p-3">
       <h2 className="mb-2 flex items-center gap-1.5">
@@ -40,9 +41,9 @@ export function ReviewPanel({
           <p role="status" className={approved ? "font-semibold text-proof" : ""}>
             {answer.verdict === "approved"
               ? approved
-                ? `Approved by ${answer.reviewer || "the reviewer"}, and unchanged since.`
-                : `${answer.reviewer || "The reviewer"} approved it; changed since: ${changed ? count(changed, "block") : "its fields"}.`
-              : `${answer.reviewer || "The reviewer"} asks for changes.`}
+                ? `Approved by ${who}, and unchanged since.`
+                : `${capital(who)} approved it; changed since: ${changed ? count(changed, "block") : "its fields"}.`
+              : `${capital(who)} asks for changes.`}
           </p>
           <p className="text-[13px] text-ink-2">{dayAndTime(answer.at)}</p>
           <Comments review={answered} />
@@ -57,6 +58,12 @@ export function ReviewPanel({
         <Button disabled={readOnly} onClick={() => attemptRead(dispatch(askForReview(post, session)))}>
           Ask for review
         </Button>
+        <Button
+          disabled={readOnly || approved}
+          onClick={() => attemptRead(dispatch(approveHere(post, session)))}
+        >
+          Approve it here
+        </Button>
         <FileButton
           label="Bring a review in"
           accept=".json,application/json"
@@ -68,6 +75,8 @@ export function ReviewPanel({
     </section>
   );
 }
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Comments whose block is there stand beside it in Write; those whose block is gone are only here. */
 function Comments({ review }: { review: Review }) {

@@ -3,10 +3,10 @@ import { toast } from "sonner";
 import { filesOf } from "../../../core/draft/files";
 import { isPictureType } from "../../../core/media/mediaTypes";
 import { hasGain } from "../../../core/proof/finding";
-import type { ReviewAnswer } from "../../../core/review/shapes";
+import { REVIEW_FORMAT, type ReviewAnswer } from "../../../core/review/shapes";
 import { assetId, getAsset } from "../../../data/assets";
 import { freshId } from "../../../data/freshId";
-import type { Post, Review } from "../../../data/model";
+import type { Post, Review, Site } from "../../../data/model";
 import { getReview, saveReview } from "../../../data/reviews";
 import { checkShape, parseJson, ShapeError } from "../../../data/schemas/validate";
 import { reviewAnswer } from "../../../data/schemas/validators.generated.js";
@@ -27,18 +27,8 @@ export const askForReview =
   async (dispatch, getState) => {
     const { site } = getState().session;
     const { report } = getState().openPost;
-    const doc = session.json();
-    const hash = await contentHash(post, doc, site);
-    const review: Review = {
-      id: freshId(),
-      postId: post.id,
-      askedAt: new Date().toISOString(),
-      hash,
-      doc,
-      answer: null,
-      resolved: [],
-      replies: {},
-    };
+    const review = await freshReview(post, session, site);
+    const { doc, hash } = review;
     const pictures = await embedded(session);
     const { writeReview } = await import("../../../core/review/reviewFile");
     const html = writeReview({
@@ -66,6 +56,45 @@ export const askForReview =
       "Saved the review page. Send it to whoever should look; it opens in any browser, without an account.",
     );
   };
+
+/** Somebody at this desk has looked, and approves exactly what is here. */
+export const approveHere =
+  (post: Post, session: PostSession): AppThunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const review = await freshReview(post, session, getState().session.site);
+    const { id, hash, askedAt } = review;
+    await saveReview({
+      ...review,
+      answer: {
+        format: REVIEW_FORMAT,
+        version: 1,
+        reviewId: id,
+        postId: post.id,
+        hash,
+        reviewer: "you",
+        verdict: "approved",
+        comments: [],
+        at: askedAt,
+      },
+    });
+    if (post.status === "draft" || post.status === "in-review")
+      await dispatch(changePost(post.id, { status: "approved" }));
+  };
+
+/** A review of the post as it is now, which nobody has answered. */
+async function freshReview(post: Post, session: PostSession, site: Site): Promise<Review> {
+  const doc = session.json();
+  return {
+    id: freshId(),
+    postId: post.id,
+    askedAt: new Date().toISOString(),
+    hash: await contentHash(post, doc, site),
+    doc,
+    answer: null,
+    resolved: [],
+    replies: {},
+  };
+}
 
 /** Pictures of the text as data: addresses, by what it calls them. */
 async function embedded(session: PostSession): Promise<Map<string, string>> {

@@ -9,6 +9,7 @@ import { blogChanged } from "../../store/sessionSlice";
 import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
+import { count } from "../../ui/figures";
 import { Select } from "../../ui/Select";
 import { CommittedField } from "../CommittedField";
 import { TroubleFields } from "./TroubleFields";
@@ -51,13 +52,17 @@ export function BlogConnectionForm() {
     setAnswer({ good: true, says: "Asking …" });
     await saving.current;
     try {
-      const { media, holdsFuture, onceByUid, takesSite } = await client.config(store.getState().session.blog);
+      const { media, holdsFuture, onceByUid, syndicateTo, subscribers, takesSite } = await client.config(
+        store.getState().session.blog,
+      );
       const can = [
         media ? "takes pictures" : "takes no pictures",
         holdsFuture
           ? "keeps scheduled posts until their minute"
           : "keeps nothing back: scheduled posts wait in this browser",
         onceByUid ? "takes each post once, however often it is sent" : "",
+        syndicateTo.length ? `copies excerpts to ${count(syndicateTo.length, "place")}` : "",
+        subscribers === null ? "" : `mails posts to ${count(subscribers, "subscriber")}`,
         takesSite ? "takes categories, authors and redirects, too" : "",
       ].filter(Boolean);
       setAnswer({ good: true, says: `The blog answers. It ${can.join("; it ")}.` });
@@ -148,7 +153,7 @@ export function BlogConnectionForm() {
           <TroubleFields
             trouble={blog}
             labels={{ delay: "Blog delay", errorRate: "Blog error rate" }}
-            fails="fail, or are lost on the way back"
+            fails="fail, are lost on the way back, or come back as rubbish"
             onEdit={edit}
           />
         </>

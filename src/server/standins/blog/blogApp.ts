@@ -103,21 +103,29 @@ const encoded = (path: string): string => path.split("/").map(encodeURIComponent
 const withEndpoint = (html: string, isStart: boolean): string =>
   isStart ? html.replace("</head>", '<link rel="micropub" href="/micropub">\n</head>') : html;
 
-/** Trouble on request: an answer that is late, one that fails before anything was done, and one that is lost after it was. */
+/** Trouble on request: an answer that is late, one that fails before anything was done, and one that is lost or is rubbish after it was. */
 async function trouble(request: Request, response: Response, next: NextFunction): Promise<void> {
   const { delay, fails } = troubleOf(request, Math.random());
   if (delay) await new Promise((resolve) => setTimeout(resolve, delay));
   if (!fails) return next();
-  if (Math.random() < 0.5) {
+  const kind = Math.random();
+  if (kind < 0.5) {
     response
       .status(503)
       .json({ error: "temporarily_unavailable", error_description: "The stand-in failed on purpose." });
     return;
   }
-  // The request is heard, and its answer goes nowhere.
+  // The request is heard, and its answer goes nowhere, or says nothing.
   const { socket } = response;
+  const end = response.end.bind(response) as (chunk?: string) => Response;
   response.end = ((..._parts: unknown[]) => {
-    socket?.destroy();
+    if (kind < 0.75 || response.headersSent) socket?.destroy();
+    else {
+      for (const name of response.getHeaderNames()) response.removeHeader(name);
+      response.statusCode = 200;
+      response.setHeader("Content-Type", "text/html");
+      end("<p>Sign in to go on.</p>");
+    }
     return response;
   }) as Response["end"];
   next();
