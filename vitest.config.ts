@@ -10,7 +10,8 @@ export default defineConfig({
     isolate: false,
     // For the same reason, before anything else: the database looks for its storage when it is loaded.
     setupFiles: ["fake-indexeddb/auto"],
-    pool: "threads",
+    // Processes and not threads: those of one process would hear of each other's databases.
+    pool: "forks",
     // Left to itself it keeps a processor free, which on a machine of two is half of it.
     maxWorkers: 2,
   },

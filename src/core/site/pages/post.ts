@@ -174,6 +174,7 @@ function foot(context: SiteContext, placed: PlacedPost): Element[] {
   const tags = [...new Set(post.tags.map(context.tagAt))].filter((tag) => tag !== undefined);
   const author = authorOf(context, placed);
   const translations = context.translationsOf(placed);
+  const copies = post.syndicated.filter((one) => /^https?:/i.test(one) && URL.canParse(one));
   const parts = [
     post.location &&
       h("p", { className: ["place"] }, [
@@ -187,16 +188,14 @@ function foot(context: SiteContext, placed: PlacedPost): Element[] {
           h("a", { href: hrefOf(context, path), rel: ["tag"] }, [text(tag)]),
         ]),
       ]),
-    post.syndicated.length > 0 &&
+    copies.length > 0 &&
       linksLine(
         words.alsoAt,
-        post.syndicated
-          .filter((one) => URL.canParse(one))
-          .map((address) =>
-            h("a", { href: address, rel: ["syndication"], className: ["u-syndication"] }, [
-              text(new URL(address).host),
-            ]),
-          ),
+        copies.map((address) =>
+          h("a", { href: address, rel: ["syndication"], className: ["u-syndication"] }, [
+            text(new URL(address).host),
+          ]),
+        ),
       ),
     translations.length > 0 &&
       linksLine(
