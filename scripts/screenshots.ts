@@ -111,7 +111,11 @@ const views: Record<string, (page: Page, running: Running) => Promise<void>> = {
     await page.getByRole("button", { name: "Compare with what is live" }).click();
     await page.waitForTimeout(300);
   },
-  calendar: (page) => open(page, "/calendar", page.getByRole("table", { name: "Month" })),
+  calendar: async (page) => {
+    await open(page, "/calendar", page.getByRole("table", { name: "Month" }));
+    // The month with the scheduled fortnight.
+    await page.getByRole("button", { name: "Month after" }).click();
+  },
   "blog-page": async (page, { blog }) => {
     await page.goto(`${blog}/journal/winter-cycling-with-children`);
     await page.waitForTimeout(500);
