@@ -5,6 +5,7 @@
  */
 import { deskReady, runApplication } from "../scripts/application";
 import { at, ms } from "./figures";
+import { addManyPosts } from "./manyPosts";
 
 const POSTS = Number(process.argv[2] ?? 1000);
 const WORDS = 1500;
@@ -17,47 +18,12 @@ try {
   // The compiler that runs this script names functions by a helper, which the page does not have.
   await page.addInitScript({ content: "globalThis.__name = (one) => one;" });
   await deskReady(page);
-  await page.evaluate(
-    async ({ posts, words }) => {
-      const open = indexedDB.open("dune-sparrow");
-      const db = await new Promise<IDBDatabase>((resolve, reject) => {
-        open.onsuccess = () => resolve(open.result);
-        open.onerror = () => reject(open.error);
-      });
-      const all = <T>(name: string) =>
-        new Promise<T[]>((resolve) => {
-          const get = db.transaction(name).objectStore(name).getAll();
-          get.onsuccess = () => resolve(get.result as T[]);
-        });
-      type Node = { type: string; attrs?: object; content?: Node[]; text?: string };
-      const demo = await all<{ id: string; title: string; slug: string; metaTitle: string }>("posts");
-      const bodies = await all<{ postId: string; json: string }>("bodies");
-      const nodes = bodies
-        .flatMap(({ json }) => (JSON.parse(json) as Node).content ?? [])
-        .filter(({ type }) => type === "paragraph" || type === "heading" || type === "bulletList");
-      const textOf = (node: Node): string => node.text ?? (node.content ?? []).map(textOf).join(" ");
-      const write = db.transaction(["posts", "bodies"], "readwrite");
-      for (let n = 0; n < posts; n++) {
-        const base = demo[n % demo.length]!;
-        const content: Node[] = [];
-        for (let i = n * 7, count = 0; count < words; i++) {
-          const node = nodes[i % nodes.length]!;
-          content.push(node);
-          count += textOf(node).split(/\s+/).length;
-        }
-        const id = `bench-${n}`;
-        write
-          .objectStore("posts")
-          .put({ ...base, id, slug: `bench-${n}`, title: `${base.title} ${n}`, metaTitle: "" });
-        write.objectStore("bodies").put({ postId: id, json: JSON.stringify({ type: "doc", content }) });
-      }
-      await new Promise((resolve) => {
-        write.oncomplete = resolve;
-      });
-      db.close();
-    },
-    { posts: POSTS, words: WORDS },
-  );
+  await addManyPosts(page, {
+    posts: POSTS,
+    words: WORDS,
+    like: "",
+    nodes: ["paragraph", "heading", "bulletList"],
+  });
   await page.addInitScript({
     content: `
       window.gaps = [];

@@ -36,7 +36,9 @@ test("places of the site are described, and the posts of a category move togethe
   }
   await places.getByLabel("Keyword of /workshop").fill("cargo bike workshop");
   await places.getByLabel("Keyword of /workshop").press("Enter");
-  await expect.poll(async () => Number.parseInt((await done.textContent())!, 10)).toBeGreaterThanOrEqual(before);
+  await expect
+    .poll(async () => Number.parseInt((await done.textContent())!, 10))
+    .toBeGreaterThanOrEqual(before);
   await expect(places.getByRole("listitem").filter({ hasText: "/workshop" })).toContainText("done");
   await expectAccessible(page);
 

@@ -3,6 +3,7 @@ import { Link2 } from "lucide-react";
 import { AttributeField } from "../../toolParts";
 import { insertBlock } from "../insertBlock";
 import type { EditorBlock } from "./block";
+import { enterBelow } from "./enterBelow";
 
 /** A link that stands alone and asks to be followed; its text is edited in place, its address above the sheet. */
 const ButtonBlock = Node.create({
@@ -21,18 +22,7 @@ const ButtonBlock = Node.create({
   },
 
   addKeyboardShortcuts() {
-    return {
-      // Enter goes on below the button.
-      Enter: ({ editor }) => {
-        const { $from } = editor.state.selection;
-        if ($from.parent.type.name !== this.name) return false;
-        return editor
-          .chain()
-          .insertContentAt($from.after(), { type: "paragraph" })
-          .setTextSelection($from.after() + 1)
-          .run();
-      },
-    };
+    return enterBelow(this.name);
   },
 });
 

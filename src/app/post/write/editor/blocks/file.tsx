@@ -12,6 +12,7 @@ import { PictureError } from "../../keepPicture";
 import { Act, AttributeField } from "../../toolParts";
 import { insertBlock } from "../insertBlock";
 import type { EditorBlock } from "./block";
+import { enterBelow } from "./enterBelow";
 
 interface FileAttributes {
   src: string;
@@ -49,18 +50,7 @@ const FileNode = Node.create({
   },
 
   addKeyboardShortcuts() {
-    return {
-      // Enter goes on below the file.
-      Enter: ({ editor }) => {
-        const { $from } = editor.state.selection;
-        if ($from.parent.type.name !== this.name) return false;
-        return editor
-          .chain()
-          .insertContentAt($from.after(), { type: "paragraph" })
-          .setTextSelection($from.after() + 1)
-          .run();
-      },
-    };
+    return enterBelow(this.name);
   },
 });
 

@@ -10,6 +10,7 @@ import { kilobytes } from "../../../../ui/figures";
 import { Tooltip } from "../../../../ui/Tooltip";
 import { useAltBounds } from "../altBounds";
 import type { EditorBlock } from "./block";
+import { enterBelow } from "./enterBelow";
 import type { PictureAttributes } from "./pictureAttributes";
 import { PictureTools } from "./pictureTools";
 
@@ -64,18 +65,7 @@ const PictureNode = Node.create({
   },
 
   addKeyboardShortcuts() {
-    return {
-      // Enter in a caption goes on below the picture.
-      Enter: ({ editor }) => {
-        const { $from } = editor.state.selection;
-        if ($from.parent.type.name !== "picture") return false;
-        return editor
-          .chain()
-          .insertContentAt($from.after(), { type: "paragraph" })
-          .setTextSelection($from.after() + 1)
-          .run();
-      },
-    };
+    return enterBelow(this.name);
   },
 });
 
