@@ -4,11 +4,18 @@ import { pageAt, plainListPages } from "../src/core/site/site";
 import { plainSlug } from "../src/core/site/slugs";
 import type { Site } from "../src/data/model";
 
-const category = (name: string, description: string, parent: string | null = null): Category => ({
+/** @param picture one of demo/pictures, by the name of its file without the ending; empty for none */
+const category = (
+  name: string,
+  description: string,
+  parent: string | null = null,
+  picture = "",
+): Category => ({
   id: plainSlug(name),
   name,
   slug: plainSlug(name),
   description,
+  ...(picture && { picture: `asset:${picture}` }),
   parent: parent && plainSlug(parent),
 });
 
@@ -26,10 +33,20 @@ const categories = [
   ),
   category("School run", "Ten past eight, rain or shine.", "Riding with children"),
   category("Choosing a bike", "Long tail or front loader, hire or buy, and what it costs in the end."),
-  category("Care and repair", "What to look after yourself, and what to leave to the workshop."),
+  category(
+    "Care and repair",
+    "What to look after yourself, and what to leave to the workshop.",
+    null,
+    "cargo-bike-in-the-workshop",
+  ),
   category("Batteries", "Range, cold, charging, and when a battery is done.", "Care and repair"),
   category("Work bikes", "Parcels, tools and bread: cargo bikes that earn their keep."),
-  category("Town and weather", "Routes, parking, ice and wind in Brackenford."),
+  category(
+    "Town and weather",
+    "Routes, parking, ice and wind in Brackenford.",
+    null,
+    "rain-cover-on-the-bridge",
+  ),
 ];
 
 /** @returns ids of the category of this name: those of a part of another stand in that one, too */
@@ -40,7 +57,7 @@ export function categoryIds(name: string): string[] {
 
 export const places: Pick<
   Site,
-  "authors" | "categories" | "pages" | "addressPattern" | "timeZone" | "listPages"
+  "authors" | "categories" | "socialPicture" | "pages" | "addressPattern" | "timeZone" | "listPages"
 > = {
   authors: [
     author(
@@ -54,6 +71,7 @@ export const places: Pick<
     author("Pia Lindqvist", "Pia delivers bread for three bakeries and writes for us now and then.", true),
   ],
   categories,
+  socialPicture: "asset:box-bike-by-the-river",
   pages: [
     {
       ...pageAt("/"),

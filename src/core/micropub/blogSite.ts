@@ -63,7 +63,10 @@ export const blogSiteOf = (
   timeZone: site.timeZone,
   addressPattern: site.addressPattern,
   authors: site.authors,
-  categories: site.categories,
+  categories: site.categories.map(({ picture, ...category }) => ({
+    ...category,
+    ...(picture && { picture: addressOf(picture) }),
+  })),
   pages: site.pages,
   listPages: site.listPages,
   ...(site.socialPicture && { socialPicture: addressOf(site.socialPicture) }),

@@ -8,6 +8,8 @@ export const categoryShape = is.shape({
   slug: is.text(2000),
   /** Shown on the category's page; empty for none. */
   description: is.text(20_000),
+  /** Shown on its page, and what that is shared with, as blocks name pictures; empty or absent for none. */
+  picture: is.optional(is.text(20_000)),
   /** The category that it stands under, by id; null at the top. */
   parent: is.textOrNull(100),
 });

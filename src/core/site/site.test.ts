@@ -187,6 +187,36 @@ describe("a post in several languages, with copies elsewhere", () => {
     ));
 });
 
+describe("a category with a picture", () => {
+  const rendered = render(
+    sourceOf([postOf("a", "Text.", { categories: ["town"] })], {
+      site: {
+        ...SITE,
+        categories: SITE.categories.map((one) =>
+          one.id === "town" ? { ...one, picture: "asset:bike" } : one,
+        ),
+      },
+      pictures: PICTURES,
+    }),
+  );
+
+  it("shows it on its page, and is shared with it", async () => {
+    expect(await faultsOf(rendered)).toEqual([]);
+    const page = pageOf(rendered, "journal/category/town/index.html");
+    const image = page.querySelector("main figure img");
+    expect(["src", "width", "height", "alt"].map((name) => image?.getAttribute(name))).toEqual([
+      expect.stringMatching(/^\/pictures\/a-bike-/),
+      "1200",
+      "800",
+      "",
+    ]);
+    expect(page.querySelector("[property='og:image']")?.getAttribute("content")).toContain(
+      "/pictures/a-bike-",
+    );
+    expect(rendered.files.some(({ file }) => file.startsWith("pictures/a-bike-"))).toBe(true);
+  });
+});
+
 describe("the files of a site", () => {
   const rendered = render(SOURCE);
 

@@ -110,6 +110,13 @@ export const plainListPages: ListPages = {
   categories: [],
 };
 
+/** Pictures that the site has besides those of its posts, as blocks name them. */
+export const picturesOfSite = ({
+  socialPicture = "",
+  categories,
+}: Pick<RenderedSite, "socialPicture" | "categories">): string[] =>
+  [socialPicture, ...categories.map(({ picture = "" }) => picture)].filter(Boolean);
+
 /** A page of which only the path is known. */
 export const pageAt = (path: string): SitePage => ({
   path,

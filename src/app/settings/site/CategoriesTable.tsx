@@ -4,17 +4,25 @@ import { toast } from "sonner";
 import { categoryTree } from "../../../core/site/categories";
 import type { Category } from "../../../core/site/shapes";
 import { plainSlug } from "../../../core/site/slugs";
+import { ASSET_PREFIX } from "../../../data/assets";
 import type { Post } from "../../../data/model";
 import { changePost } from "../../publishing/changePost";
 import { changeSite } from "../../store/changeSite";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
+import { usePictureSource } from "../../store/usePictureSource";
 import { attemptRead } from "../../ui/attemptRead";
 import { categoryOptions } from "../../ui/categoryOptions";
 import { count } from "../../ui/figures";
+import { lazyPart } from "../../ui/part";
 import { Select } from "../../ui/Select";
 import { CommittedField } from "../CommittedField";
 import { useSiteMoves } from "./useSiteMoves";
+
+const ShelfSheet = lazyPart(
+  "This part",
+  async () => (await import("../../post/write/shelf/ShelfSheet")).ShelfSheet,
+);
 
 /** What a site does best with, at the top. */
 const FEW = 5;
@@ -112,6 +120,10 @@ export function CategoriesTable() {
                   fault={() => null}
                   onCommit={(description) => change(category.id, { description })}
                 />
+                <CategoryPicture
+                  category={category}
+                  onChange={(picture) => change(category.id, { picture })}
+                />
               </td>
               <td className="py-1 pl-2">
                 <MovePosts
@@ -142,6 +154,46 @@ export function CategoriesTable() {
       </table>
       {sheet}
     </>
+  );
+}
+
+interface PictureProps {
+  category: Category;
+  onChange: (picture: string) => void;
+}
+
+function CategoryPicture({ category: { name, picture = "" }, onChange }: PictureProps) {
+  const [choosing, setChoosing] = useState(false);
+  const source = usePictureSource(picture);
+  return (
+    <span className="mt-1 flex flex-wrap items-center gap-3">
+      {source && <img src={source} alt="" className="h-9 w-14 border border-rule object-cover" />}
+      <button
+        type="button"
+        className="quiet-link"
+        aria-label={`${picture ? "Another picture" : "Picture"} of ${name}`}
+        onClick={() => setChoosing(true)}
+      >
+        {picture ? "another picture" : "picture"}
+      </button>
+      {picture && (
+        <button
+          type="button"
+          className="quiet-link"
+          aria-label={`No picture of ${name}`}
+          onClick={() => onChange("")}
+        >
+          no picture
+        </button>
+      )}
+      {choosing && (
+        <ShelfSheet
+          title={`Picture of ${name}`}
+          onTake={({ asset }) => onChange(`${ASSET_PREFIX}${asset.id}`)}
+          onClose={() => setChoosing(false)}
+        />
+      )}
+    </span>
   );
 }
 

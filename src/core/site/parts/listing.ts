@@ -18,8 +18,11 @@ export interface Listing {
   description: string;
   /** What stands above it. */
   trail: readonly Crumb[];
-  /** What is said before the posts. */
+  /** What it is shared with, as blocks name pictures; absent for none of its own. */
+  picture?: string;
+  /** What is said before the posts, and files of pictures in it. */
   intro: readonly (ElementContent | null)[];
+  files?: readonly PictureFile[];
   posts: readonly PlacedPost[];
   kind: "website" | "profile";
   data: readonly (object | null)[];
@@ -45,6 +48,7 @@ export function listingPlans(context: SiteContext, listing: Listing): FilePlan[]
       listed: changed ? new Date(changed).toISOString() : "",
       from: [
         frame,
+        listing.picture && pictures.get(listing.picture),
         site.listPages,
         pages,
         ...listing.from,
@@ -60,7 +64,7 @@ export function listingPlans(context: SiteContext, listing: Listing): FilePlan[]
 
 function page(
   context: SiteContext,
-  { path, title, description, trail, intro, kind, data }: Listing,
+  { path, title, description, picture, trail, intro, files = [], kind, data }: Listing,
   posts: readonly PlacedPost[],
   number: number,
   of: number,
@@ -89,7 +93,7 @@ function page(
       description: isFirst ? description : "",
       path: own,
       kind,
-      picture: posts[0]?.lead ?? null,
+      picture: picture ? { src: picture, alt: title } : (posts[0]?.lead ?? null),
       data: isFirst ? [...data, breadcrumbList(context, [...trail, { name: title, path }])] : [],
     },
     [
@@ -99,6 +103,6 @@ function page(
       ...(cards.length ? cards.map(({ element }) => element) : [h("p", {}, [text(words.noPosts)])]),
       turns,
     ],
-    cards.flatMap(({ files }) => files),
+    [...(isFirst ? files : []), ...cards.flatMap((one) => one.files)],
   );
 }

@@ -422,6 +422,21 @@ describe("the media endpoint", () => {
     ]);
   });
 
+  it("is where pictures of the site are too: its pages are shared with the same file wherever they are rendered", async () => {
+    const bytes = await sharp({ create: { width: 600, height: 300, channels: 3, background: "#345" } })
+      .jpeg()
+      .toBuffer();
+    const data = new FormData();
+    data.append("file", new Blob([new Uint8Array(bytes)]), "site.jpg");
+    const kept = await fetch(`${origin}/micropub/media`, { method: "POST", headers: auth(), body: data });
+    await tell({ action: "x-site", site: { ...plainBlogSite, socialPicture: kept.headers.get("Location") } });
+    const url = await create({ name: ["Rain"], content: ["It rains."] });
+    const page = parseHTML(await (await fetch(url)).text()).document;
+    const shared = page.querySelector("[property='og:image']")!.getAttribute("content")!;
+    expect(shared).toMatch(/^https:\/\/blog\.example\/pictures\/site-/);
+    expect((await fetch(origin + new URL(shared).pathname)).status).toBe(200);
+  });
+
   it("refuses who has no token", async () =>
     expect((await send(new Uint8Array(2), "a.jpg", {})).status).toBe(401));
 });

@@ -9,7 +9,12 @@ import { type Change, changed } from "../../../core/micropub/update";
 import { listPath, postAddressPath, samePath } from "../../../core/site/addresses";
 import { momentOf } from "../../../core/site/moments";
 import { createSiteRenderer, type RenderedFiles, type SiteFile } from "../../../core/site/render";
-import type { RenderedPost, SiteDownload, SitePicture } from "../../../core/site/site";
+import {
+  picturesOfSite,
+  type RenderedPost,
+  type SiteDownload,
+  type SitePicture,
+} from "../../../core/site/site";
 import { isSlug, plainSlug } from "../../../core/site/slugs";
 import { type Sized, sizeOfPicture } from "../../../disk/pictureEncoder";
 import { type BlogStore, freshPostId, type StoredPost } from "./blogStore";
@@ -291,23 +296,27 @@ export class Blog {
     return rendered;
   }
 
-  /** What posts show and offer, by its addresses. */
+  /** What the site and its posts show and offer, by its addresses. */
   async #files(posts: readonly RenderedPost[]) {
     const pictures = new Map<string, SitePicture>();
     const downloads = new Map<string, SiteDownload>();
-    for (const { blocks, leadPicture, socialPicture } of posts)
-      for (const src of [leadPicture?.src ?? "", socialPicture, ...filesOf(blocks)]) {
-        const media = mediaOf(src);
-        if (!media || pictures.has(src) || !this.store.hasMedia(media.file)) continue;
-        const file = {
-          hash: media.file.split(".")[0]!,
-          fileName: media.fileName,
-          type: typeOf(media.file),
-        };
-        const size = isPictureType(file.type) && (await this.#sizeOf(media.file));
-        if (size) pictures.set(src, { ...file, ...size });
-        else if (!isPictureType(file.type)) downloads.set(src, file);
-      }
+    const all = posts.flatMap(({ blocks, leadPicture, socialPicture }) => [
+      leadPicture?.src ?? "",
+      socialPicture,
+      ...filesOf(blocks),
+    ]);
+    for (const src of new Set([...picturesOfSite(this.store.site), ...all])) {
+      const media = mediaOf(src);
+      if (!media || !this.store.hasMedia(media.file)) continue;
+      const file = {
+        hash: media.file.split(".")[0]!,
+        fileName: media.fileName,
+        type: typeOf(media.file),
+      };
+      const size = isPictureType(file.type) && (await this.#sizeOf(media.file));
+      if (size) pictures.set(src, { ...file, ...size });
+      else if (!isPictureType(file.type)) downloads.set(src, file);
+    }
     return { pictures, downloads };
   }
 

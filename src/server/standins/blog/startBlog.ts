@@ -63,7 +63,7 @@ async function beginWith(blog: Blog, demo: string): Promise<void> {
     const name = await blog.store.saveMedia(Buffer.from(pictures.get(asset.file)!), asset.type);
     addresses.set(`asset:${asset.id}`, mediaPath(name, asset.fileName));
   }
-  await blog.tellSite(blogSiteOf(file.site, file.redirects ?? []));
+  await blog.tellSite(blogSiteOf(file.site, file.redirects ?? [], (src) => addresses.get(src) ?? src));
   const docs = new Map(file.bodies.map(({ postId, doc }) => [postId, doc]));
   const copies = new Map((file.liveCopies ?? []).map((copy) => [copy.postId, copy]));
   for (const post of file.posts)
