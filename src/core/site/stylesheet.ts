@@ -41,7 +41,7 @@ main article>footer{clear:both}
 
 /** Blocks say their colours for a page that is always light. */
 const BY_NIGHT =
-  "@media (prefers-color-scheme:dark){figcaption{color:var(--soft)!important}[data-block=note]{background:var(--wash)!important;border-color:var(--rule)!important}}";
+  "@media (prefers-color-scheme:dark){figcaption,[data-block] small{color:var(--soft)!important}[data-block=file],[data-block=link-card]{border-color:var(--rule)!important}[data-block=note]{background:var(--wash)!important;border-color:var(--rule)!important}}";
 
 export const stylesheet = defineFiles({
   id: "stylesheet",

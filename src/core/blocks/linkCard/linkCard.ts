@@ -24,7 +24,7 @@ export const linkCard = defineBlock<LinkCardBlock>({
   shapes: [linkCardShape],
   htmlAllowed: { elements: ["aside"] },
   pageStyle:
-    "\n[data-block=link-card]{display:flow-root;border:1px solid #c9ced3;border-radius:3px;padding:.8rem .9rem;margin:1.2rem 0}[data-block=link-card] img{float:inline-start;width:9rem;height:6rem;object-fit:cover;margin-inline-end:.9rem}[data-block=link-card] p{margin:0 0 .3rem}[data-block=link-card] small{color:#54616c}",
+    "\n[data-block=link-card]{display:flow-root;border:1px solid #c9ced3;border-radius:3px;padding:.8rem .9rem;margin:1.2rem 0}[data-block=link-card] img{float:inline-start;width:clamp(6rem,30%,9rem);height:6rem;object-fit:cover;margin-inline-end:.9rem}[data-block=link-card] p{margin:0 0 .3rem}[data-block=link-card] small{color:#54616c}",
   nodes: {
     linkCard: {
       group: "block",
