@@ -216,12 +216,14 @@ test("a picture that cannot be read is said, and the good one beside it comes in
   await expect(sheet(page).getByRole("img", { name: "Folding lock, closed" })).toBeVisible();
 });
 
-test("pictures come in by drop and by paste", async ({ page }) => {
+test("pictures and files come in by drop and by paste", async ({ page }) => {
   await blankPost(page);
   const bytes = [...readFileSync("demo/pictures/folding-lock.jpg")];
   await sheet(page).evaluate((target, data) => {
     const transfer = new DataTransfer();
     transfer.items.add(new File([new Uint8Array(data)], "dropped-lock.jpg", { type: "image/jpeg" }));
+    // What no page shows is offered to download.
+    transfer.items.add(new File(["%PDF-1.7 x"], "lock-test.pdf", { type: "application/pdf" }));
     const { left, top } = target.getBoundingClientRect();
     target.dispatchEvent(
       new DragEvent("drop", {
@@ -234,6 +236,8 @@ test("pictures come in by drop and by paste", async ({ page }) => {
     );
   }, bytes);
   await expect(sheet(page).getByText(/dropped-lock\.jpg, \d+ KB/)).toBeVisible();
+  await expect(sheet(page).getByText("lock test")).toBeVisible();
+  await expect(sheet(page).getByText("PDF, 10 B")).toBeVisible();
   await sheet(page).evaluate((target, data) => {
     const transfer = new DataTransfer();
     transfer.items.add(new File([new Uint8Array(data)], "pasted-lock.jpg", { type: "image/jpeg" }));

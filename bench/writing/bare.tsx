@@ -10,6 +10,7 @@ import type { EditorDoc } from "../../src/core/blocks/editorJson";
 const noIntake: Intake = {
   readPaste: () => Promise.reject(new Error("The bare editor reads no pastes.")),
   keepPicture: () => Promise.reject(new Error("The bare editor keeps no pictures.")),
+  keepFile: () => Promise.reject(new Error("The bare editor keeps no files.")),
 };
 
 declare global {

@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch } from "../../store/hooks";
 import type { Intake } from "./editor/intake";
+import { keepFile } from "./keepFile";
 import { keepPicture } from "./keepPicture";
 
 /** How the editor reads and keeps what comes in. */
@@ -13,6 +14,7 @@ export function useIntake(): Intake {
       readPaste: (html, text) =>
         html ? workers.draftReader.pasteHtml(html) : workers.draftReader.pastePlain(text),
       keepPicture: (file, tell) => dispatch(keepPicture(file, tell)),
+      keepFile,
     }),
     [workers, dispatch],
   );

@@ -13,6 +13,8 @@ export interface Intake {
    * @throws PictureError
    */
   keepPicture(file: File, tell?: boolean): Promise<Asset>;
+  /** Keeps a file to download. @throws PictureError */
+  keepFile(file: File): Promise<Asset>;
 }
 
 export const intakeExtension = (intake: Intake): Extension =>

@@ -14,6 +14,7 @@ import { TookTooLong } from "../../../../workers/supervise";
 import { asEmbedAddress } from "../asAddress";
 import { PictureError } from "../keepPicture";
 import { insertBlocks } from "./insertBlock";
+import { insertFiles, isDownload } from "./insertFiles";
 import { insertPictures } from "./insertPictures";
 import { type Intake, intakeOf } from "./intake";
 import { stepBehind } from "./typeBehind";
@@ -53,7 +54,10 @@ export function dropInto(editor: Editor, event: DragEvent): boolean {
   const place = editor.view.posAtCoords({ left: event.clientX, top: event.clientY })?.pos;
   const files = [...data.files];
   if (files.length) {
-    void insertPictures(editor, files, place);
+    const downloads = files.filter(isDownload);
+    if (downloads.length) void insertFiles(editor, downloads, place);
+    const others = files.filter((file) => !downloads.includes(file));
+    if (others.length) void insertPictures(editor, others, place);
     return true;
   }
   const html = data.getData("text/html");
