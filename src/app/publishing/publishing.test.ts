@@ -72,6 +72,15 @@ describe("publishing", () => {
     expect(blog.posts.size).toBe(1);
   });
 
+  it("by a computer whose clock is ahead is dated by the blog's, here too", async () => {
+    const { store, settle } = await setUp({}, { clockAhead: 600_000 });
+    await store.dispatch(publish(["p"], null));
+    await settle();
+    const [there] = entries()[0]!.published as string[];
+    expect(Date.parse(there!)).toBeLessThanOrEqual(Date.now() - 600_000);
+    expect(await getPost("p")).toMatchObject({ status: "live", publishAt: there });
+  });
+
   it("at a later moment is left to a blog that holds posts back", async () => {
     const { store, settle } = await setUp();
     await store.dispatch(publish(["p"], LATER));

@@ -5,7 +5,7 @@
 import { toast } from "sonner";
 import { messageOf } from "../../core/messageOf";
 import { blogSiteOf } from "../../core/micropub/blogSite";
-import type { Entry } from "../../core/micropub/entry";
+import { type Entry, firstText } from "../../core/micropub/entry";
 import { entryOfPost } from "../../core/micropub/postEntry";
 import { momentOf } from "../../core/site/moments";
 import { assetId, getAsset } from "../../data/assets";
@@ -170,10 +170,19 @@ const settle =
     const post = await getPost(item.postId);
     if (!post) return;
     const status = item.post.publishAt && item.post.publishAt > now ? "scheduled" : "live";
+    const published = firstText(entry, "published");
+    // Unless somebody has set another moment meanwhile.
+    const isDatedAnew =
+      published !== "" &&
+      item.post.publishAt === post.publishAt &&
+      post.publishAt !== published &&
+      !!post.publishAt;
     const syndicated = [...new Set([...(post.syndicated ?? []), ...copies])];
     await dispatch(
       changePost(item.postId, {
         status,
+        // By the blog's clock, where that of this computer is ahead.
+        ...(isDatedAnew && { publishAt: published }),
         ...(moved && { slug: slugOf(address) }),
         ...(syndicated.length && { syndicated }),
       }),
