@@ -111,11 +111,13 @@ benchGrowth(meta, once, wordsOf);
 
 const rendered = benchSite();
 console.log(`A site of 2,000 posts of 800 words, ${rendered.files.toLocaleString("en")} files`);
-console.log(`rendered         ${ms(rendered.whole)}   (aim: under 20 seconds)`);
 console.log(
-  `bare trees       ${ms(rendered.bare)}   ratio ${(rendered.whole / rendered.bare).toFixed(2)}   (aim: 3 or less)`,
+  `rendered         median ${ms(rendered.whole)}   the first time ${ms(rendered.first)}   (aim: under 20 seconds)`,
 );
-console.log(`one post changed ${ms(rendered.again)}   ${rendered.anew} files written\n`);
+console.log(
+  `bare trees       median ${ms(rendered.bare)}   ratio ${(rendered.whole / rendered.bare).toFixed(2)}   (aim: 3 or less)`,
+);
+console.log(`one post changed median ${ms(rendered.again)}   ${rendered.anew} files written\n`);
 
 const index = join(root, "dist/index.html");
 if (existsSync(index)) {
