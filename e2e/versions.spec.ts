@@ -21,7 +21,10 @@ test("a version is named, compared and gone back to; what was before is kept", a
   await expect(first).toContainText("every autumn");
   await page.getByRole("button", { name: "More", exact: true }).click();
   await page.getByRole("menuitem", { name: "Note box" }).click();
+  // The cursor goes back to the text when the menu has closed.
+  await expect(sheet(page)).toBeFocused();
   await page.keyboard.insertText("A new line.");
+  await expect(sheet(page).getByRole("note")).toHaveText("A new line.");
   await page.getByRole("button", { name: "Versions" }).click();
   await dialog.getByRole("button", { name: /^Sent to Ines/ }).click();
   const changes = dialog.getByRole("list", { name: "Changes" });
