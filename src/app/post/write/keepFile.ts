@@ -7,6 +7,10 @@ import { makeRoom, PictureError } from "./keepPicture";
 
 const MOST_BYTES = 25 * 1024 * 1024;
 
+/** Why a file was not kept, for the person. */
+export const whyNotKept = (error: unknown, { name }: File): string =>
+  error instanceof PictureError ? error.message : `“${name}” could not be stored. Your post is unchanged.`;
+
 /** @throws PictureError, whose message is for the person */
 export async function keepFile(file: File): Promise<Asset> {
   const safe = "Your post is unchanged.";

@@ -3,7 +3,7 @@ import { toast } from "sonner";
 import type { EditorNode } from "../../../../core/blocks/editorJson";
 import { isPictureType, mediaTypeOfName } from "../../../../core/media/mediaTypes";
 import { ASSET_PREFIX } from "../../../../data/assets";
-import { PictureError } from "../keepPicture";
+import { whyNotKept } from "../keepFile";
 import { insertBlocks } from "./insertBlock";
 import { intakeOf } from "./intake";
 
@@ -30,12 +30,7 @@ export async function insertFiles(
         ...(words && { content: [{ type: "text", text: words }] }),
       });
     } catch (error) {
-      toast.error(
-        error instanceof PictureError
-          ? error.message
-          : `“${file.name}” could not be stored. Your post is unchanged.`,
-        { duration: 12_000 },
-      );
+      toast.error(whyNotKept(error, file), { duration: 12_000 });
     }
   }
   if (nodes.length && !editor.isDestroyed) insertBlocks(editor, nodes, place);

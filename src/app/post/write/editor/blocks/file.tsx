@@ -7,8 +7,7 @@ import { fileDetails } from "../../../../../core/blocks/file/file";
 import { MEDIA_TYPES } from "../../../../../core/media/mediaTypes";
 import { ASSET_PREFIX } from "../../../../../data/assets";
 import { Tooltip } from "../../../../ui/Tooltip";
-import { keepFile } from "../../keepFile";
-import { PictureError } from "../../keepPicture";
+import { keepFile, whyNotKept } from "../../keepFile";
 import { Act, AttributeField } from "../../toolParts";
 import { insertBlock } from "../insertBlock";
 import type { EditorBlock } from "./block";
@@ -62,12 +61,7 @@ function useFileChoice(onFile: (attributes: FileAttributes) => void) {
       const { id, fileName, blob } = await keepFile(file);
       onFile({ src: `${ASSET_PREFIX}${id}`, fileName, bytes: blob.size });
     } catch (error) {
-      toast.error(
-        error instanceof PictureError
-          ? error.message
-          : `“${file.name}” could not be stored. Your post is unchanged.`,
-        { duration: 12_000 },
-      );
+      toast.error(whyNotKept(error, file), { duration: 12_000 });
     }
   };
   const element = (

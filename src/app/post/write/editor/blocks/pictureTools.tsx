@@ -13,7 +13,8 @@ import { useAppDispatch } from "../../../../store/hooks";
 import { useLive } from "../../../../store/useLive";
 import { useOpenPost } from "../../../useOpenPost";
 import { CropSheet } from "../../CropSheet";
-import { keepPicture, PictureError } from "../../keepPicture";
+import { whyNotKept } from "../../keepFile";
+import { keepPicture } from "../../keepPicture";
 import { ShelfSheet } from "../../shelf/ShelfSheet";
 import { Act, Choice, Gap } from "../../toolParts";
 import { pictureNode } from "../insertPictures";
@@ -59,11 +60,7 @@ export function PictureTools({ editor }: { editor: Editor }) {
     try {
       show(await dispatch(keepPicture(file)));
     } catch (error) {
-      const why =
-        error instanceof PictureError
-          ? error.message
-          : `“${file.name}” could not be stored. Your post is unchanged.`;
-      toast.error(why, { duration: 12_000 });
+      toast.error(whyNotKept(error, file), { duration: 12_000 });
     }
   };
   const suggested = suggestedFileName(
