@@ -36,6 +36,13 @@ describe("two people's changes", () => {
       [null, "theirs", null, "mine"],
     ],
     [
+      "of the order are of the side that moved something, changed or not",
+      doc("Check both brakes", "Oil the chain every week", "Ride on"),
+      doc("Oil the chain every month", "Check the brakes", "Ride on"),
+      ["Check both brakes", "Oil the chain every week", "Ride on"],
+      ["theirs", "theirs", "theirs", null],
+    ],
+    [
       "that are the same are none",
       doc("Oil the chain every week", "Check the brakes", "Ride on"),
       doc("Oil the chain every week", "Check the brakes", "Ride on"),

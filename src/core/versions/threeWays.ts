@@ -29,28 +29,57 @@ export interface BlockDifference {
  */
 export function threeWays(sent: EditorDoc, theirs: EditorDoc, mine: EditorDoc): BlockDifference[] {
   const [began, there, here] = [plain(sent), plain(theirs), plain(mine)];
-  const beganOf = new Map<EditorNode, EditorNode>();
-  for (const doc of [there, here])
-    for (const { before, after } of compareDocs(began.doc, doc.doc))
-      if (before && after) beganOf.set(after, before);
-  const unchanged = (node: EditorNode): boolean => {
-    const before = beganOf.get(node);
-    return before !== undefined && saying(before) === saying(node);
-  };
+  const [theirWay, myWay] = [wayFrom(began.doc, there.doc), wayFrom(began.doc, here.doc)];
   return compareDocs(there.doc, here.doc).map(({ kind, before: their, after: my, parts }) => {
-    const start = (their && beganOf.get(their)) ?? (my && beganOf.get(my)) ?? null;
-    // A block that is on one side only was added there, or removed on the other.
-    const theyDid = their ? !unchanged(their) : my !== null && start !== null;
-    const weDid = my ? !unchanged(my) : their !== null && start !== null;
+    const start = (their && theirWay.before.get(their)) ?? (my && myWay.before.get(my)) ?? null;
+    const theyDid = did(theirWay, their, start);
+    const weDid = did(myWay, my, start);
     return {
       theirs: their && there.original.get(their)!,
       mine: my && here.original.get(my)!,
       parts,
       before: start ? textOf(start) : "",
-      changedBy: kind === "same" ? null : theyDid && weDid ? "both" : theyDid ? "theirs" : "mine",
+      changedBy: kind === "same" ? null : whose(theyDid, weDid, myWay.changed),
     };
   });
 }
+
+/** From the document both began with to that of one side. */
+interface Way {
+  /** What each block was, and what became of each. */
+  before: Map<EditorNode, EditorNode>;
+  after: Map<EditorNode, EditorNode>;
+  /** Whether anything is different. */
+  changed: boolean;
+}
+
+function wayFrom(began: EditorDoc, now: EditorDoc): Way {
+  const changes = compareDocs(began, now);
+  const both = changes.flatMap(({ before, after }) => (before && after ? [[before, after] as const] : []));
+  return {
+    before: new Map(both.map(([before, after]) => [after, before])),
+    after: new Map(both),
+    changed: changes.some(({ kind }) => kind !== "same"),
+  };
+}
+
+/**
+ * Whether a side added, changed or removed a block.
+ * Two blocks that each came from one can still stand apart, where one of them moved: then that side has it elsewhere, and did not remove it.
+ *
+ * @param node as that side has it; null where it is on the other side only
+ * @param start what both began with; null where there was nothing
+ */
+function did(way: Way, node: EditorNode | null, start: EditorNode | null): boolean {
+  const now = node ?? (start && way.after.get(start)) ?? null;
+  if (!now) return start !== null;
+  const before = way.before.get(now);
+  return before === undefined || saying(before) !== saying(now);
+}
+
+/** Where neither changed a block that stands elsewhere on the other side, it was moved by the side that changed anything. */
+const whose = (theyDid: boolean, weDid: boolean, weChanged: boolean): Side | "both" =>
+  theyDid && weDid ? "both" : theyDid || (!weDid && !weChanged) ? "theirs" : "mine";
 
 /** @returns the document of what was chosen, block by block; what both have the same is taken from mine */
 export function merged(differences: readonly BlockDifference[], choices: readonly Side[]): EditorDoc {
