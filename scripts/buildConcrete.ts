@@ -26,7 +26,7 @@ for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")
   const [, lemma, type, file, sense, count] =
     /^([a-z]{3,})%(\d):(\d\d):\S* \d+ (\d+) (\d+)$/.exec(line) ?? [];
   if (!lemma || !type || !file) continue;
-  const stem = english.stem(fold(lemma));
+  const stem = english.pack().stem(fold(lemma));
   const earlier = uses.get(stem) ?? { seen: 0, noun: 0, all: 0 };
   const weight = Number(count) + 1 / Number(sense);
   earlier.all += weight;

@@ -2,6 +2,7 @@
 
 import { analyseText } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
+import { closesQuotes, isProse } from "../text/proseSentence";
 import { compare } from "./topics";
 
 export type PlaceKind = "search" | "forum" | "q-and-a" | "page";
@@ -26,7 +27,13 @@ const SHORTEST = 3;
 /** Is it a question of a length that people ask? */
 export const asks = (sentence: string): boolean => {
   const words = sentence.trim().split(/\s+/).length;
-  return /\?["'\u2019\u201D)]*$/.test(sentence.trim()) && words >= SHORTEST && words <= LONGEST;
+  return (
+    /\?["'\u2019\u201D)]*$/.test(sentence.trim()) &&
+    words >= SHORTEST &&
+    words <= LONGEST &&
+    isProse(sentence) &&
+    closesQuotes(sentence)
+  );
 };
 
 /** From structured data: what kind of place a page is. */

@@ -5,6 +5,7 @@ export interface Section {
   /** Place of the heading among the blocks. */
   heading: number;
   level: number;
+  /** Without its number. */
   text: string;
   /** Blocks of the section, subsections included: [from, to). */
   from: number;
@@ -12,6 +13,9 @@ export interface Section {
   /** Where in the page it begins, by length of text: 0 start, 1 end. */
   place: number;
 }
+
+/** "11.2.1.", "3)": which of the page's headings it is, and nothing of what it says. A number that measures stays: "3.5 mm plugs". */
+const NUMBERING = /^(?:\d+[.)]|\d+(?:\.\d+)+[.)]|\d+(?:\.\d+){2,}|\d+\.\d+(?=\s+\p{Lu}\p{L}{3}))\s+(?=\S)/u;
 
 /** Every heading but first-level ones, with what stands under it up to the next heading of its level or a higher one. */
 export function sectionsOf(blocks: readonly Block[]): Section[] {
@@ -28,7 +32,7 @@ export function sectionsOf(blocks: readonly Block[]): Section[] {
       sections.push({
         heading: i,
         level: block.level,
-        text: block.text,
+        text: block.text.replace(NUMBERING, ""),
         from: i + 1,
         to,
         place: before / total,

@@ -3,8 +3,11 @@
 import { linksOf } from "../blocks/runs";
 import type { Block } from "../draft/draft";
 import { saysFigure } from "../text/figure";
+import { fold } from "../text/fold";
 import type { LanguagePack } from "../text/packs/pack";
+import { closesQuotes, isProse } from "../text/proseSentence";
 import { sentences } from "../text/sentences";
+import { words } from "../text/words";
 import { compare } from "./topics";
 
 export interface Statistic {
@@ -17,6 +20,8 @@ export interface Statistic {
 /** Enough for any page that a person would read for its figures. */
 const MOST_OF_A_PAGE = 40;
 const LONGEST = 400;
+/** Words besides figures, units and small words. */
+const LEAST_SAID = 2;
 
 export function statisticsOf(
   blocks: readonly Block[],
@@ -32,6 +37,7 @@ export function statisticsOf(
       // A cell or label is no sentence.
       if (sentence.length > LONGEST || !/\s\S+\s/.test(sentence) || !saysFigure(sentence)) continue;
       if (/\?["'\u2019\u201D)]*$/.test(sentence)) continue;
+      if (!isProse(sentence) || !closesQuotes(sentence) || !saysOfWhat(sentence, pack)) continue;
       const near = links.find((link) => link.start >= start && link.end <= end) ?? links[0];
       statistics.push({
         sentence,
@@ -42,6 +48,14 @@ export function statisticsOf(
     }
   }
   return statistics;
+}
+
+/** "It takes 24 hours" says how much and not of what. */
+function saysOfWhat(sentence: string, { smallWords, measures }: LanguagePack): boolean {
+  const said = words(fold(sentence)).filter(
+    ({ text }) => !smallWords.has(text) && !measures.has(text) && !/^\p{N}/u.test(text),
+  );
+  return said.length >= LEAST_SAID;
 }
 
 /** Sourced ones first; the same sentence once. */

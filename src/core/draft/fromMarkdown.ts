@@ -8,7 +8,7 @@ import remarkGfm from "remark-gfm";
 import remarkParse from "remark-parse";
 import remarkRehype from "remark-rehype";
 import { type Processor, unified } from "unified";
-import { SKIP, visit } from "unist-util-visit";
+import { EXIT, SKIP, visit } from "unist-util-visit";
 import { slugOf } from "../text/slug";
 import { boundMarkdown } from "./boundMarkdown";
 import type { Draft } from "./draft";
@@ -33,26 +33,26 @@ const parser = unified()
   .use(remarkParse)
   .use(remarkGfm)
   .use(honourEscapes as never);
-const toTree = unified()
-  .use(remarkRehype, {
-    allowDangerousHtml: true,
-    clobberPrefix: "",
-    handlers: {
-      // Nothing between the brackets means that nobody has described the picture, not that it is decoration.
-      image(state, node: { alt?: string | null; url: string }) {
-        const properties = node.alt ? { src: node.url, alt: node.alt } : { src: node.url };
-        const result = h("img", properties);
-        state.patch(node as never, result);
-        return result;
-      },
-      imageReference(state, node: { alt?: string | null; identifier: string }) {
-        const definition = state.definitionById.get(node.identifier.toUpperCase());
-        const src = definition?.url ?? "";
-        return h("img", node.alt ? { src, alt: node.alt } : { src });
-      },
+const toTree = unified().use(remarkRehype, {
+  allowDangerousHtml: true,
+  clobberPrefix: "",
+  handlers: {
+    // Nothing between the brackets means that nobody has described the picture, not that it is decoration.
+    image(state, node: { alt?: string | null; url: string }) {
+      const properties = node.alt ? { src: node.url, alt: node.alt } : { src: node.url };
+      const result = h("img", properties);
+      state.patch(node as never, result);
+      return result;
     },
-  })
-  .use(rehypeRaw);
+    imageReference(state, node: { alt?: string | null; identifier: string }) {
+      const definition = state.definitionById.get(node.identifier.toUpperCase());
+      const src = definition?.url ?? "";
+      return h("img", node.alt ? { src, alt: node.alt } : { src });
+    },
+  },
+});
+/** Reads the HTML that stands in a Markdown file, for which the whole is read as HTML once more. */
+const withHtml = unified().use(rehypeRaw);
 
 /**
  * Reads a Markdown post.
@@ -71,16 +71,25 @@ const MARKER_CHAIN = /^[ \t]*(?:(?:>|[-+*](?=[ \t])|\d{1,9}[.)](?=[ \t]))[ \t]*)
 
 function treeOf(body: string): HastRoot {
   try {
+    const source = parser.parse(boundMarkdown(body.replace(MARKER_CHAIN, ""))) as MdastRoot;
+    const tree = toTree.runSync(source) as HastRoot;
     return withoutFootnoteFurniture(
-      limitDepth(
-        toTree.runSync(parser.parse(boundMarkdown(body.replace(MARKER_CHAIN, ""))) as MdastRoot) as HastRoot,
-      ),
+      limitDepth(hasHtml(source) ? (withHtml.runSync(tree as never) as HastRoot) : tree),
     );
   } catch (error) {
     // Nested beyond what the parser's own recursion can stand: the words are kept, the nesting is not.
     if (error instanceof RangeError) return parseHtml(`<p>${withoutTags(body)}</p>`);
     throw error;
   }
+}
+
+function hasHtml(source: MdastRoot): boolean {
+  let some = false;
+  visit(source, "html", () => {
+    some = true;
+    return EXIT;
+  });
+  return some;
 }
 
 /** The heading, the numbers and the arrows that the renderer adds around footnotes are nobody's headings and links. */

@@ -4,14 +4,25 @@
  * A figure with what it measures: per cent; an amount of money; a number with a unit; "n of m"; a year after a word that
  * makes it a date. Units are those of the SI brochure (9th edition, tables 1 to 8) and of daily life.
  */
+/** Units of daily life and whom a figure counts, in the languages besides English that have a pack. */
+const ELSEWHERE = [
+  "Prozent|Kilometern?|Metern?|Zentimetern?|Stunden?|Minuten?|Sekunden?|Tagen?|Wochen?|Monaten?|Jahren?|Mal|Haushalten?|Menschen|Kindern?|Familien|Franken|Grad|Liter|Gramm|Kilogramm|Millionen|Milliarden",
+  "pour cent|kilomètres?|mètres?|heures?|secondes?|jours?|semaines?|mois|ans|années?|fois|foyers|personnes|enfants|familles|grammes?|degrés?|millions|milliards",
+  "por ciento|kilómetros?|metros?|horas?|minutos?|segundos?|días?|semanas?|mes|meses|años?|veces|hogares|personas|niños|familias|litros?|gramos?|grados?|millones",
+  "procent|kilometer|meter|uur|uren|minuten|seconden|dag|dagen|weken|maanden|jaar|jaren|keer|huishoudens|mensen|kinderen|gezinnen|liter|gram|graden|miljoen|miljard",
+  "per cento|chilometri|metri|ore|minuti|secondi|giorni|settimane|mesi|anni|volte|famiglie|persone|bambini|litri|grammi|gradi|milioni|miliardi",
+  "por cento|quil[oôó]metros|dias?|anos?|vezes|reais|famílias|pessoas|crianças|gramas|graus|milhões|lares",
+].join("|");
+
 const FIGURE = new RegExp(
   [
     String.raw`\p{N}[\p{N}.,]*\s?(?:%|per ?cent|percent|‰)`,
     String.raw`(?:[€£$¥]|crowns?|marks?)\s?\p{N}[\p{N}.,]*`,
     String.raw`\p{N}[\p{N}.,]*\s?(?:[€£$¥]|crowns?|euros?|pounds?|dollars?|million|billion|thousand)(?!\p{L})`,
     String.raw`\p{N}[\p{N}.,]*[\s\u00A0-]?(?:km/?h|mph|kilomet(?:re|er)s?|km|met(?:re|er)s?|m|cm|mm|miles?|kilograms?|kilos?|kg|grams?|g|tonnes?|litres?|liters?|l|ml|watt[- ]?hours?|Wh|kWh|watts?|W|kW|volts?|V|amps?|Ah|newton met(?:re|er)s?|Nm|bar|psi|degrees?|°C|°F|hours?|minutes?|seconds?|days?|weeks?|months?|years?|times|families|households|people|children|trips|journeys|respondents)(?!\p{L})`,
-    String.raw`\p{N}+ (?:of|out of|in) (?:every )?\p{N}+`,
-    String.raw`(?:in|since|by|until|from) (?:1[89]|20)\p{N}{2}(?!\p{N})`,
+    String.raw`\p{N}[\p{N}.,]*[\s\u00A0-]?(?:${ELSEWHERE})(?!\p{L})`,
+    String.raw`\p{N}+ (?:of|out of|in|von|sur|de|van de|su|em) (?:every )?\p{N}+`,
+    String.raw`(?:in|since|by|until|from|seit|bis|im Jahr|en|depuis|desde|sinds|nel|dal|em) (?:1[89]|20)\p{N}{2}(?!\p{N})`,
   ].join("|"),
   "u",
 );

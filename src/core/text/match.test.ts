@@ -42,6 +42,22 @@ describe("a keyword", () => {
     ["Find your glasses", "found glasses", ["close: Find your glasses"]],
     ["What we found", "find", []],
     ["Found a company", "found", ["exact: Found"]],
+    // Compounds are written apart and together.
+    ["The carwash", "car wash", ["exact: carwash"]],
+    ["Two car washes", "carwash", ["inflected: car washes"]],
+    ["a mobile carwash near you", "mobile car wash", ["exact: mobile carwash"]],
+    ["In the car, wash your hands", "carwash", []],
+    ["Set apart", "a part", []],
+    ["She may be late", "maybe", []],
+    // Signs make other words.
+    ["C++ and C# and C", "c++", ["exact: C++"]],
+    ["C++ and C# and C", "c", ["exact: C"]],
+    ["Learn C#.", "c# course", []],
+    [".NET is no net", "net", ["exact: net"]],
+    ["A .NET course", ".net course", ["exact: .NET course"]],
+    ["It ends here. Net gains", "net gains", ["exact: Net gains"]],
+    ["A 24/7 plumber, 24 pipes and 7 taps", "24/7", ["exact: 24/7"]],
+    ["On 24/7 we came", "7", []],
     // A keyword of small words only is matched exactly.
     ["what is what", "what is", ["exact: what is"]],
     ["is what", "what is", []],

@@ -5,7 +5,7 @@
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
 import { sentences } from "./sentences";
-import { words } from "./words";
+import { type Word, words } from "./words";
 
 export type Form = "exact" | "inflected" | "close" | "scattered";
 
@@ -44,6 +44,10 @@ export interface MatchValues {
 export interface CompiledKeyword {
   text: string;
   variants: Variant[];
+  /** Of each variant, what stands for the first word that carries the subject; for a keyword of small words its first word. */
+  heads: ReadonlySet<string>;
+  /** Words, folded, that may be written in two. */
+  compounds: readonly string[];
 }
 
 interface Variant {
@@ -64,10 +68,12 @@ export interface Occurrence {
 
 const HYPHEN = /^[-\u2010\u2011\u00AD]$/;
 const LONGEST_CHAIN = 4;
+/** Letters that each part of a compound has: "car wash" is "carwash", but nobody means "a part" by "apart". */
+const SHORTEST_PART = 3;
 
 /** Cuts a text into tokens with stems and sentence numbers. */
 export function analyseText(text: string, pack: LanguagePack): AnalysedText {
-  const cut = words(text);
+  const cut = withSigns(words(text), text);
   if (!cut.length) return { text, tokens: [], sentenceCount: 0 };
   const spans = sentences(text, pack);
   let sentence = 0;
@@ -87,6 +93,32 @@ export function analyseText(text: string, pack: LanguagePack): AnalysedText {
     };
   });
   return { text, tokens, sentenceCount: spans.length };
+}
+
+const MAY_HAVE_SIGNS = /[#/]|\+\+|(?:^|\s|\()\./;
+
+/** Words with the signs that make other words of them: "C++" is not C, ".NET" no net, and "24/7" neither 24 nor 7. */
+function withSigns(cut: Word[], text: string): Word[] {
+  if (!MAY_HAVE_SIGNS.test(text)) return cut;
+  const out: Word[] = [];
+  for (const word of cut) {
+    let { start, end } = word;
+    const last = out.at(-1);
+    if (last && /\d$/.test(last.text) && /^\d/.test(word.text) && text.slice(last.end, start) === "/") {
+      out.pop();
+      start = last.start;
+    }
+    const behind = /^(?:\+\+|#)(?![\p{L}\p{N}])/u.exec(text.slice(end, end + 3));
+    if (behind && /^\p{L}+$/u.test(word.text)) end += behind[0].length;
+    if (
+      /^\p{L}/u.test(word.text) &&
+      text[start - 1] === "." &&
+      (start === 1 || /[\s(]/.test(text[start - 2]!))
+    )
+      start--;
+    out.push(start === word.start && end === word.end ? word : { text: text.slice(start, end), start, end });
+  }
+  return out;
 }
 
 /**
@@ -109,11 +141,38 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
     spellings = spellings.flatMap((head) => choices.map((tail) => [...head, ...tail]));
     i = end + 1;
   }
+  const written = spellings.flatMap((spelling) => [spelling, ...closed(spelling, pack)]);
+  const variants = written.map(variantOf);
   return {
     text: keyword,
-    variants: spellings.map(variantOf),
+    variants,
+    heads: new Set(
+      variants.flatMap(({ size, content, words: [first] }) =>
+        size ? [...content].flatMap(([stem, place]) => (place ? [] : [stem])) : [first!.stem],
+      ),
+    ),
+    compounds: [
+      ...new Set(
+        written.flat().flatMap(({ folded }) => (folded.length >= 2 * SHORTEST_PART ? [folded] : [])),
+      ),
+    ],
   };
 }
+
+/** Spellings with two neighbours written as one word, as compounds are as often as not: "car wash" as "carwash". */
+function closed(spelling: Token[], pack: LanguagePack): Token[][] {
+  if (!pack.supported) return [];
+  return spelling
+    .slice(1)
+    .flatMap((_, i) =>
+      isPart(spelling[i]!) && isPart(spelling[i + 1]!)
+        ? [[...spelling.slice(0, i), joined(spelling, i, i + 1, pack), ...spelling.slice(i + 2)]]
+        : [],
+    );
+}
+
+const isPart = ({ folded, small }: Token): boolean =>
+  !small && folded.length >= SHORTEST_PART && /^\p{L}+$/u.test(folded);
 
 function variantOf(spelling: Token[]): Variant {
   const carrying = new Map(spelling.filter(({ small }) => !small).map((token) => [token.stem, token]));
@@ -199,13 +258,26 @@ export function bestOccurrence(occurrences: Occurrence[]): Occurrence | null {
   return best;
 }
 
-/** A cheap look that spares most blocks the search: some variant's first content stem, or first word, is there. */
-function mayContain(tokens: Token[], keyword: CompiledKeyword): boolean {
-  for (const variant of keyword.variants) {
-    if (!variant.size && tokens.some(({ stem }) => stem === variant.words[0]!.stem)) return true;
-    for (const token of tokens) if (token.joinsNext || placeOf(token, variant) === 0) return true;
+/** A cheap look that spares most blocks the search: some variant's first content stem, or first word, is there, or the first part of a compound. */
+function mayContain(tokens: Token[], { heads, compounds }: CompiledKeyword): boolean {
+  for (const token of tokens) {
+    if (token.joinsNext || heads.has(token.stem)) return true;
+    if (token.otherStem !== undefined && heads.has(token.otherStem)) return true;
+    for (const compound of compounds)
+      if (token.folded.length >= SHORTEST_PART && compound.startsWith(token.folded)) return true;
   }
   return false;
+}
+
+/** May two words that follow each other, with nothing but a blank between them, be one of a keyword's written apart? */
+function areParts(token: Token, next: Token, word: Variant["words"][number]): boolean {
+  return (
+    next.start - token.end === 1 &&
+    token.folded.length < word.folded.length &&
+    word.folded.startsWith(token.folded) &&
+    isPart(token) &&
+    isPart(next)
+  );
 }
 
 /** Which word of a variant's content a token is a form of. */
@@ -246,6 +318,12 @@ function sequenceEnd(
     // A hyphenated word of the text may also be read joined: "e-mail" as "email".
     let end = at;
     let hit = false;
+    // Two words of the text may be the two parts of one of the keyword's: "car wash" for "carwash".
+    const next = tokens[at + 1];
+    if (next && next.sentence === token.sentence && areParts(token, next, word)) {
+      hit = same(joined(tokens, at, at + 1, pack), word);
+      if (hit) end = at + 1;
+    }
     while (!hit && tokens[end]?.joinsNext && end - at < LONGEST_CHAIN - 1) {
       end++;
       hit = same(joined(tokens, at, end, pack), word);
@@ -256,7 +334,7 @@ function sequenceEnd(
   return at - 1;
 }
 
-/** All places where each content stem may be read, joined readings of hyphenated words included. */
+/** All places where each content stem may be read, readings of hyphenated words and of parted compounds as one included. */
 function* sightings(
   tokens: Token[],
   variant: Variant,
@@ -265,6 +343,15 @@ function* sightings(
   for (let i = 0; i < tokens.length; i++) {
     const at = placeOf(tokens[i]!, variant);
     if (at !== undefined) yield { place: at, from: i, to: i };
+    const next = tokens[i + 1];
+    if (
+      next &&
+      next.sentence === tokens[i]!.sentence &&
+      variant.words.some((word) => areParts(tokens[i]!, next, word))
+    ) {
+      const both = placeOf(joined(tokens, i, i + 1, pack), variant);
+      if (both !== undefined) yield { place: both, from: i, to: i + 1 };
+    }
     for (let end = i; tokens[end]?.joinsNext && end - i < LONGEST_CHAIN - 1; ) {
       end++;
       const chain = placeOf(joined(tokens, i, end, pack), variant);

@@ -1852,6 +1852,94 @@ pt: casa de praia
 fr: cours de yoga à domicile
 = Un cours de yoga, à domicile
 ≠ Courir après le yoga, à domicile
+en: car wash
+= The carwash on the ring road
+= Carwashes near you
+= A hand car-wash
+≠ Wash the carrots.
+≠ The cargo was wet.
+en: dogsitter
+= A dog sitter for a week
+= Dog-sitters nearby
+= The best dogsitters
+≠ The dog sits.
+≠ A baby sitter with a dog
+en: book shelf
+= Two bookshelves
+= A bookshelf for a corner
+≠ The book on shellfish
+≠ She booked a shed.
+en: lawnmower repair
+= Lawn mower repairs
+= Repairing a lawn mower
+= A lawnmower, repaired at home
+≠ The lawn was mowed and the roof repaired.
+en: web site builder
+= A website builder for shops
+= Website builders compared
+≠ A builder on site
+≠ The web of the spider
+en: home work
+= Homework in the kitchen
+= Work at home
+≠ The home of a workman
+en: screenprinting
+= Screen printing at home
+= Screen-printed shirts
+≠ A printer with a large screen and paper
+≠ The screen printed nothing for weeks on end.
+en: c++ tutorial
+= A C++ tutorial
+= Tutorials for C++
+≠ A C tutorial
+≠ A C# tutorial
+≠ Vitamin C: a tutorial
+en: c# developer
+= C# developers
+= A developer who writes C#
+≠ A C developer
+≠ A C++ developer
+en: .net hosting
+= Hosting for .NET
+= .NET hosting compared
+≠ A fishing net for the host
+≠ Net hosting costs after tax
+en: 24/7 support
+= Support, 24/7
+= 24/7 supports
+≠ Support in 24 hours or 7 days
+≠ 7 supports, 24 nails
+≠ 24 supports
+en: 1/2 inch pipe
+= Pipes of 1/2 inch
+≠ A 1 inch pipe and 2 taps
+≠ 2 inch pipes
+de: Fahrrad Versicherung
+= Die Fahrradversicherung im Vergleich
+= Fahrradversicherungen
+= Eine Fahrrad-Versicherung
+≠ Die Fahrradfahrer versichern sich gegenseitig ihre Freundschaft.
+≠ Sicher mit dem Fahrrad
+de: Lastenrad
+= Ein Lasten-Rad
+= Lasten Rad kaufen
+= Lastenräder
+≠ Die Lasten trägt ein Rad am Karren.
+≠ Das Riesenrad
+de: Garten Haus bauen
+= Ein Gartenhaus bauen
+= Gartenhäuser selbst gebaut
+≠ Das Haus des Gartenbauers
+≠ Im Garten bauen die Vögel.
+nl: kinder fiets
+= Een kinderfiets kopen
+= Kinderfietsen
+≠ De kinderen fietsen naar school.
+≠ Fietsende kinderen
+nl: fietsverzekering
+= Een fiets verzekering afsluiten
+= Fietsverzekeringen vergeleken
+≠ De fietser is verzekerd.
 `;
 
 export const matchingTable: readonly MatchingRow[] = (() => {

@@ -1,7 +1,13 @@
 /** How rare words are in general text, from published counts cut to what shared terms need (scripts/buildFrequencies.ts). */
 import { once } from "../../memo";
 import { primaryLanguage } from "../../text/language";
+import german from "./de.json";
 import english from "./en.json";
+import spanish from "./es.json";
+import french from "./fr.json";
+import italian from "./it.json";
+import dutch from "./nl.json";
+import portuguese from "./pt.json";
 
 interface FrequencyList {
   source: string;
@@ -17,7 +23,15 @@ export interface Frequencies {
 }
 
 /** A new language is a file of its own and a line here. */
-const lists: Record<string, () => Frequencies> = { en: once(() => readList(english)) };
+const lists: Record<string, () => Frequencies> = {
+  en: once(() => readList(english)),
+  de: once(() => readList(german)),
+  fr: once(() => readList(french)),
+  es: once(() => readList(spanish)),
+  nl: once(() => readList(dutch)),
+  it: once(() => readList(italian)),
+  pt: once(() => readList(portuguese)),
+};
 /** What every word counts as where nothing is known of a language: one in ten thousand. */
 const UNKNOWN: Frequencies = { rarity: () => Math.log(10_000) };
 

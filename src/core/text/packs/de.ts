@@ -1,4 +1,4 @@
-import { accented, list, makePack } from "./make";
+import { accented, definePack, list } from "./make";
 
 /** Vowels and diphthongs of German spelling, the longest first. */
 const NUCLEUS = /aa|ai|au|äu|ay|ee|ei|eu|ey|ie|oo|oi|[aeiouyäöü]/gu;
@@ -36,9 +36,7 @@ function regularForm(word: string): string {
  * German. Stemmer: Snowball's. Umlauts are folded before stemming, so that plurals with and without one meet ("Rad", "Räder").
  * Small words: articles, pronouns, prepositions, conjunctions, auxiliaries and the commonest particles.
  */
-export const german = makePack({
-  code: "de",
-  name: "German",
+export const german = definePack("de", "German", () => ({
   stemmer: "german",
   prepare: (word) => regularForm(plainUmlauts(word)),
   // Endings that verbs have in the third person and in the past, and the stemmer leaves: "lagert", "mietet", "sammelt".
@@ -125,9 +123,9 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
   months:
     "januar jänner februar märz april mai juni juli august september oktober november dezember jan feb mrz apr jun jul aug sep sept okt nov dez",
   furniture:
-    "cookie|cookies|datenschutz|impressum|teilen|abonnieren|newsletter|anmelden|registrieren|copyright|alle rechte vorbehalten|klicken|weiterlesen|kommentar|kommentare|artikel|seite|webseite|werbung|anzeige|jedoch|deshalb|außerdem|beispiel",
+    "cookie|cookies|datenschutz|impressum|teilen|abonnieren|newsletter|anmelden|registrieren|copyright|alle rechte vorbehalten|klicken|weiterlesen|kommentar|kommentare|artikel|seite|webseite|werbung|anzeige|jedoch|deshalb|außerdem|beispiel|folgend|entsprechend|jeweils|verschieden|beispielsweise|siehe|sowie|ebenfalls|zudem|daher|dadurch|hierbei|hinweis|abschnitt|kapitel|insbesondere|grundsätzlich|beziehungsweise",
   furnitureHeadings:
-    "fragen|häufige fragen|häufig gestellte fragen|faq|faqs|antworten|kommentare|kommentar schreiben|ähnliche artikel|ähnliche beiträge|weitere artikel|das könnte sie auch interessieren|teilen|über den autor|über die autorin|newsletter|abonnieren|inhalt|inhaltsverzeichnis|in diesem artikel|quellen|siehe auch|menü|suche|fußnoten|anmerkungen|anzeige|schlagwörter|kategorien|fazit",
+    "fragen|häufige fragen|häufig gestellte fragen|faq|faqs|antworten|kommentare|kommentar schreiben|ähnliche artikel|ähnliche beiträge|weitere artikel|das könnte sie auch interessieren|teilen|über den autor|über die autorin|newsletter|abonnieren|inhalt|inhaltsverzeichnis|in diesem artikel|quellen|siehe auch|menü|suche|fußnoten|anmerkungen|anzeige|schlagwörter|kategorien|fazit|hinweis|hinweise|tipp|tipps|beispiel|beispiele|anmerkung|warnung|achtung",
   measures:
     "eins zwei drei vier fünf sechs sieben acht neun zehn elf zwölf zwanzig dreißig fünfzig hundert hunderte tausend tausende million millionen halb halbe viertel drittel dutzend erste ersten zweite zweiten dritte einmal zweimal prozent km kilometer meter cm zentimeter mm millimeter kg kilo kilogramm gramm liter nm wh kwh watt volt stunde stunden minute minuten tag tage tagen woche wochen monat monate monaten jahr jahre jahren euro",
   subjects: [
@@ -182,4 +180,4 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     study:
       /\b(?:studien?|untersuchungen|umfragen?|forscher|forschung|experten|statistiken?) (?:zeigen|zeigt|sagen|sagt|belegen|belegt|empfehlen|warnen)\b|\blaut \p{L}+/u,
   },
-});
+}));

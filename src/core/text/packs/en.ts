@@ -1,5 +1,5 @@
 import { syllable } from "syllable";
-import { accented, list, makePack } from "./make";
+import { accented, definePack, list } from "./make";
 
 /**
  * Irregular forms, each line one word: the first is the key. Where a form is also a word of its own with another
@@ -114,9 +114,7 @@ const SUBJECTS = [
  * English. Stemmer: Porter2 (M. F. Porter, Snowball, 2001), with exceptions of our own. Small words: articles,
  * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs of degree.
  */
-export const english = makePack({
-  code: "en",
-  name: "English",
+export const english = definePack("en", "English", () => ({
   stemmer: "english",
   clings: /'s$/,
   prepare: (word) => oneSpelling(irregularPlural(word.replace(/n't$/, "nt"))),
@@ -201,5 +199,5 @@ tear tears tearing tore torn|tell tells telling told|do does doing did done|wake
   comparing: /\b(?:vs|versus|or|compared|against|better than|alternatives?)\b/,
   subjects: SUBJECTS,
   furnitureHeadings:
-    "questions|related questions|similar questions|other questions|frequently asked questions|faq|faqs|answers|best answer|top answer|accepted answer|in short|comments|leave a comment|leave a reply|related|related posts|related articles|related pages|read next|more like this|you may also like|share this|share|about the author|newsletter|subscribe|contents|table of contents|in this article|on this page|references|sources|see also|navigation|menu|search|footnotes|notes|advertisement|tags|categories|recent posts|popular posts",
-});
+    "questions|related questions|similar questions|other questions|frequently asked questions|faq|faqs|answers|best answer|top answer|accepted answer|in short|comments|leave a comment|leave a reply|related|related posts|related articles|related pages|read next|more like this|you may also like|share this|share|about the author|newsletter|subscribe|contents|table of contents|in this article|on this page|references|sources|see also|navigation|menu|search|footnotes|notes|advertisement|tags|categories|recent posts|popular posts|note|tip|tips|example|examples|warning|caution",
+}));

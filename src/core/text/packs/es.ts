@@ -1,4 +1,4 @@
-import { accented, list, makePack, withEndings } from "./make";
+import { accented, definePack, list, withEndings } from "./make";
 
 /** Syllables of Spanish: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iuü]?[aeoáéó](?:[iuüy](?![aeoáéóíú]))?|[íú]|[iuüy]+/gu;
@@ -30,9 +30,7 @@ const CHANGED = "o as a an es e en iendo ió ieron";
  * Spanish. Stemmer: Snowball's. Small words: articles, pronouns, prepositions, conjunctions, auxiliaries and the commonest
  * adverbs.
  */
-export const spanish = makePack({
-  code: "es",
-  name: "Spanish",
+export const spanish = definePack("es", "Spanish", () => ({
   stemmer: "spanish",
   afterVowel: true,
   prepare,
@@ -97,9 +95,9 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
   months:
     "enero febrero marzo abril mayo junio julio agosto septiembre setiembre octubre noviembre diciembre ene feb abr jun jul ago sept oct nov dic",
   furniture:
-    "cookie|cookies|privacidad|aviso legal|compartir|suscribirse|suscríbete|boletín|iniciar sesión|registrarse|copyright|todos los derechos reservados|clic|leer más|comentario|comentarios|artículo|página|sitio|publicidad|anuncio|sin embargo|además|ejemplo",
+    "cookie|cookies|privacidad|aviso legal|compartir|suscribirse|suscríbete|boletín|iniciar sesión|registrarse|copyright|todos los derechos reservados|clic|leer más|comentario|comentarios|artículo|página|sitio|publicidad|anuncio|sin embargo|además|ejemplo|siguiente|diferentes|así|asimismo|mediante|través|capítulo|sección|por tanto",
   furnitureHeadings:
-    "preguntas|preguntas frecuentes|faq|respuestas|comentarios|deja un comentario|artículos relacionados|entradas relacionadas|también te puede interesar|compartir|sobre el autor|sobre la autora|boletín|suscríbete|índice|tabla de contenidos|en este artículo|fuentes|referencias|véase también|menú|buscar|notas|publicidad|etiquetas|categorías|conclusión",
+    "preguntas|preguntas frecuentes|faq|respuestas|comentarios|deja un comentario|artículos relacionados|entradas relacionadas|también te puede interesar|compartir|sobre el autor|sobre la autora|boletín|suscríbete|índice|tabla de contenidos|en este artículo|fuentes|referencias|véase también|menú|buscar|notas|publicidad|etiquetas|categorías|conclusión|nota|consejo|consejos|ejemplo|ejemplos|aviso|atención",
   measures:
     "dos tres cuatro cinco seis siete ocho nueve diez once doce quince veinte treinta cuarenta cincuenta cien ciento mil millón millones medio media mitad tercio cuarto docena primero primera segundo segunda tercero vez veces por km kilómetro kilómetros metro metros cm mm kg kilo kilos gramo gramos litro litros nm wh kwh vatio vatios voltio voltios hora horas minuto minutos día días semana semanas mes meses año años euro euros",
   subjects: [
@@ -151,4 +149,4 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     study:
       /\b(?:estudios?|investigaci(?:on|ones)|encuestas?|expertos|cientificos|estadisticas) (?:muestran?|dicen?|demuestran?|recomiendan|sugieren|indican?)\b|\bsegun \p{L}+/u,
   },
-});
+}));

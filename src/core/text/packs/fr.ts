@@ -1,4 +1,4 @@
-import { accented, list, makePack, withEndings } from "./make";
+import { accented, definePack, list, withEndings } from "./make";
 
 const NUCLEUS = /[aeiouyàâäéèêëîïôöùûüœæ]+/gu;
 /** A mute e at the end is not said: "roue", "vélos électriques". */
@@ -31,9 +31,7 @@ const finish = (stem: string): string =>
  * French. Stemmer: Snowball's. What is elided ("l'", "d'", "qu'") is taken off first. Small words: articles, pronouns,
  * prepositions, conjunctions, auxiliaries and the commonest adverbs.
  */
-export const french = makePack({
-  code: "fr",
-  name: "French",
+export const french = definePack("fr", "French", () => ({
   stemmer: "french",
   clings: /^(?:l|d|j|m|t|s|c|n|qu|jusqu|lorsqu|puisqu|quelqu)'/,
   afterVowel: true,
@@ -107,9 +105,9 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
   months:
     "janvier février mars avril mai juin juillet août septembre octobre novembre décembre janv févr avr juil sept oct nov déc",
   furniture:
-    "cookie|cookies|confidentialité|mentions légales|partager|s'abonner|newsletter|infolettre|connexion|inscription|copyright|tous droits réservés|cliquez|lire la suite|commentaire|commentaires|article|page|site|publicité|cependant|donc|toutefois|exemple",
+    "cookie|cookies|confidentialité|mentions légales|partager|s'abonner|newsletter|infolettre|connexion|inscription|copyright|tous droits réservés|cliquez|lire la suite|commentaire|commentaires|article|page|site|publicité|cependant|donc|toutefois|exemple|ainsi|notamment|suivant|également|lorsque|afin|ci-dessous|ci-dessus|remarque|chapitre|par ailleurs|voici",
   furnitureHeadings:
-    "questions|questions fréquentes|foire aux questions|faq|réponses|commentaires|laisser un commentaire|articles similaires|à lire aussi|voir aussi|partager|à propos de l'auteur|newsletter|s'abonner|sommaire|table des matières|dans cet article|sources|références|menu|recherche|notes|publicité|étiquettes|catégories|conclusion",
+    "questions|questions fréquentes|foire aux questions|faq|réponses|commentaires|laisser un commentaire|articles similaires|à lire aussi|voir aussi|partager|à propos de l'auteur|newsletter|s'abonner|sommaire|table des matières|dans cet article|sources|références|menu|recherche|notes|publicité|étiquettes|catégories|conclusion|remarque|remarques|astuce|astuces|exemple|exemples|attention",
   measures:
     "deux trois quatre cinq six sept huit neuf dix onze douze quinze vingt trente quarante cinquante cent cents mille million millions demi demie moitié tiers quart dizaine douzaine premier première deuxième second fois pour cent km kilomètre kilomètres mètre mètres cm mm kg kilo kilos gramme grammes litre litres nm wh kwh watt watts volt volts heure heures minute minutes jour jours semaine semaines mois an ans année années euro euros",
   subjects: [
@@ -172,4 +170,4 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     study:
       /\b(?:etudes?|recherches?|sondages?|experts?|chercheurs?|statistiques?) (?:montrent?|disent|dit|prouvent?|recommandent|suggerent)\b|\bselon \p{L}+/u,
   },
-});
+}));

@@ -1,4 +1,4 @@
-import { accented, list, makePack } from "./make";
+import { accented, definePack, list } from "./make";
 
 /** Syllables of Italian: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iu]?[aeoàèéòó](?:[iu](?![aeoàèéòóìù]))?|[ìùí]|[iu]+/gu;
@@ -50,9 +50,7 @@ const finish = (stem: string): string =>
  * Italian. Stemmer: Snowball's. What is elided ("l'", "dell'") is taken off first. Small words: articles, pronouns,
  * prepositions, conjunctions, auxiliaries and the commonest adverbs.
  */
-export const italian = makePack({
-  code: "it",
-  name: "Italian",
+export const italian = definePack("it", "Italian", () => ({
   stemmer: "italian",
   clings: /^(?:l|un|d|c|dell|all|dall|nell|sull|quest|quell|bell|sant|dev|mezz)'/,
   afterVowel: true,
@@ -116,9 +114,9 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
   months:
     "gennaio febbraio marzo aprile maggio giugno luglio agosto settembre ottobre novembre dicembre gen feb apr mag giu lug ago sett ott nov dic",
   furniture:
-    "cookie|privacy|informativa|condividi|iscriviti|newsletter|accedi|registrati|copyright|tutti i diritti riservati|clicca|leggi tutto|commento|commenti|articolo|pagina|sito|pubblicità|tuttavia|quindi|inoltre|esempio",
+    "cookie|privacy|informativa|condividi|iscriviti|newsletter|accedi|registrati|copyright|tutti i diritti riservati|clicca|leggi tutto|commento|commenti|articolo|pagina|sito|pubblicità|tuttavia|quindi|inoltre|esempio|seguente|diversi|ovvero|tramite|attraverso|sezione|capitolo|pertanto",
   furnitureHeadings:
-    "domande|domande frequenti|faq|risposte|commenti|lascia un commento|articoli correlati|leggi anche|vedi anche|condividi|informazioni sull'autore|newsletter|iscriviti|indice|sommario|in questo articolo|fonti|riferimenti|menu|cerca|note|pubblicità|tag|categorie|conclusione|conclusioni",
+    "domande|domande frequenti|faq|risposte|commenti|lascia un commento|articoli correlati|leggi anche|vedi anche|condividi|informazioni sull'autore|newsletter|iscriviti|indice|sommario|in questo articolo|fonti|riferimenti|menu|cerca|note|pubblicità|tag|categorie|conclusione|conclusioni|nota|consiglio|consigli|esempio|esempi|attenzione|avvertenza",
   measures:
     "due tre quattro cinque sei sette otto nove dieci undici dodici quindici venti trenta quaranta cinquanta cento mille mila milione milioni mezzo mezza metà terzo quarto dozzina primo prima secondo seconda volta volte per cento km chilometro chilometri metro metri cm mm kg chilo chili grammo grammi litro litri nm wh kwh watt volt ora ore minuto minuti giorno giorni settimana settimane mese mesi anno anni euro",
   subjects: [
@@ -172,4 +170,4 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     study:
       /\b(?:studi|studio|ricerch?e?a?|sondaggi|esperti|scienziati|statistiche) (?:mostrano|mostra|dicono|dice|dimostrano|dimostra|consigliano|suggeriscono|indicano)\b|\bsecondo \p{L}+/u,
   },
-});
+}));

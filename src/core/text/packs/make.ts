@@ -1,11 +1,10 @@
 /** A language pack from word lists as people write them: folded, stemmed and joined with the language's Snowball stemmer. */
 import snowball from "snowball-stemmers";
+import { once } from "../../memo";
 import { fold } from "../fold";
 import type { LanguagePack, Passive, Readability } from "./pack";
 
 export interface PackWords {
-  code: string;
-  name: string;
   /** Name of the Snowball algorithm. */
   stemmer: string;
   /** What clings to the beginning or end of a word and is none of it: "l'", "'s". Tested against the folded word. */
@@ -92,7 +91,25 @@ const KNOWN_LIMIT = 50_000;
 const STEMMED = /^[a-z']+$/;
 const VOWEL_FIRST = /^[aeiou]/;
 
-export function makePack(words: PackWords): LanguagePack {
+/** A language that has a pack. */
+export interface PackedLanguage {
+  code: string;
+  name: string;
+  /** Its pack, made when it is first asked for: who writes in one language waits for one. */
+  pack(): LanguagePack;
+}
+
+/**
+ * @param code primary language subtag of BCP 47
+ * @param words called once, when the pack is first asked for
+ */
+export const definePack = (code: string, name: string, words: () => PackWords): PackedLanguage => ({
+  code,
+  name,
+  pack: once(() => makePack(code, name, words())),
+});
+
+function makePack(code: string, name: string, words: PackWords): LanguagePack {
   const snow = snowball.newStemmer(words.stemmer);
   const listed = exceptions(`${words.alike}\n${words.apart ?? ""}`);
   const cache = new Map<string, string>();
@@ -139,8 +156,8 @@ export function makePack(words: PackWords): LanguagePack {
   };
   const stemmed = (phrase: string) => phrase.split(" ").map(stem).join(" ");
   return {
-    code: words.code,
-    name: words.name,
+    code,
+    name,
     supported: true,
     stem,
     otherStem,

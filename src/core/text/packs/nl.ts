@@ -1,4 +1,4 @@
-import { accented, list, makePack, withEndings } from "./make";
+import { accented, definePack, list, withEndings } from "./make";
 
 /** Vowels and diphthongs of Dutch spelling, the longest first. */
 const NUCLEUS = /aai|ooi|oei|eeu|ieu|aa|ee|oo|uu|ij|ei|ui|ou|au|eu|oe|ie|[aeiouyéèëïöü]/gu;
@@ -20,9 +20,7 @@ const regularVerb = (word: string): string =>
  * Dutch. Stemmer: Snowball's, with v and z at the end of a stem told as f and s ("huis", "huizen"). Small words: articles,
  * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs.
  */
-export const dutch = makePack({
-  code: "nl",
-  name: "Dutch",
+export const dutch = definePack("nl", "Dutch", () => ({
   stemmer: "dutch",
   clings: /'s$/,
   prepare: (word) => regularVerb(word.replace(/tsen$/, "ts").replace(/(?<=[a-z]{3}en)s$/, "")),
@@ -94,9 +92,9 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
   months:
     "januari februari maart april mei juni juli augustus september oktober november december jan feb mrt apr jun jul aug sep sept okt nov dec",
   furniture:
-    "cookie|cookies|privacybeleid|privacy|delen|abonneren|nieuwsbrief|inloggen|aanmelden|copyright|alle rechten voorbehouden|klik|lees meer|reactie|reacties|artikel|pagina|website|advertentie|echter|daarom|bovendien|voorbeeld",
+    "cookie|cookies|privacybeleid|privacy|delen|abonneren|nieuwsbrief|inloggen|aanmelden|copyright|alle rechten voorbehouden|klik|lees meer|reactie|reacties|artikel|pagina|website|advertentie|echter|daarom|bovendien|voorbeeld|volgende|verschillende|daarnaast|tevens|opmerking|hoofdstuk|hierbij|bijvoorbeeld|namelijk|waaronder",
   furnitureHeadings:
-    "vragen|veelgestelde vragen|faq|antwoorden|reacties|laat een reactie achter|gerelateerde artikelen|lees ook|zie ook|delen|over de auteur|nieuwsbrief|abonneren|inhoud|inhoudsopgave|in dit artikel|bronnen|menu|zoeken|voetnoten|advertentie|tags|categorieën|conclusie",
+    "vragen|veelgestelde vragen|faq|antwoorden|reacties|laat een reactie achter|gerelateerde artikelen|lees ook|zie ook|delen|over de auteur|nieuwsbrief|abonneren|inhoud|inhoudsopgave|in dit artikel|bronnen|menu|zoeken|voetnoten|advertentie|tags|categorieën|conclusie|opmerking|tip|tips|voorbeeld|voorbeelden|let op|waarschuwing",
   measures:
     "twee drie vier vijf zes zeven acht negen tien elf twaalf vijftien twintig dertig veertig vijftig honderd duizend miljoen half halve kwart derde dozijn eerste tweede keer procent km kilometer kilometers meter cm mm kg kilo gram liter nm wh kwh watt volt uur uren minuut minuten dag dagen week weken maand maanden jaar jaren euro",
   subjects: [
@@ -147,4 +145,4 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
     study:
       /\b(?:studies|onderzoek(?:en|ers)?|enquetes?|experts|deskundigen|statistieken) (?:tonen|toont|laten|laat|zeggen|zegt|bewijzen|bewijst|raden)\b|\bvolgens \p{L}+/u,
   },
-});
+}));

@@ -1,4 +1,4 @@
-import { accented, list, makePack } from "./make";
+import { accented, definePack, list } from "./make";
 
 /** Syllables of Portuguese: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iu]?[aeoáâàéêóôãõ](?:[iu](?![aeoáâàéêóôãõíú])|(?<=[ãõ])[oe])?|[íú]|[iu]+/gu;
@@ -7,9 +7,7 @@ const NUCLEUS = /[iu]?[aeoáâàéêóôãõ](?:[iu](?![aeoáâàéêóôãõí�
  * Portuguese, of Portugal and Brazil. Stemmer: Snowball's. Small words: articles, pronouns, prepositions with their
  * contractions, conjunctions, auxiliaries and the commonest adverbs.
  */
-export const portuguese = makePack({
-  code: "pt",
-  name: "Portuguese",
+export const portuguese = definePack("pt", "Portuguese", () => ({
   stemmer: "portuguese",
   // Plurals that the stemmer knows by their accents, which are folded before.
   prepare: (word) =>
@@ -76,9 +74,9 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
   months:
     "janeiro fevereiro março abril maio junho julho agosto setembro outubro novembro dezembro jan fev abr jun jul ago set out nov dez",
   furniture:
-    "cookie|cookies|privacidade|aviso legal|compartilhar|partilhar|assinar|subscrever|newsletter|entrar|cadastre-se|registar|copyright|todos os direitos reservados|clique|leia mais|comentário|comentários|artigo|página|site|publicidade|anúncio|no entanto|portanto|exemplo",
+    "cookie|cookies|privacidade|aviso legal|compartilhar|partilhar|assinar|subscrever|newsletter|entrar|cadastre-se|registar|copyright|todos os direitos reservados|clique|leia mais|comentário|comentários|artigo|página|site|publicidade|anúncio|no entanto|portanto|exemplo|seguinte|diferentes|assim|através|seção|secção|capítulo|além disso|por exemplo",
   furnitureHeadings:
-    "perguntas|perguntas frequentes|faq|respostas|comentários|deixe um comentário|artigos relacionados|leia também|veja também|compartilhar|partilhar|sobre o autor|sobre a autora|newsletter|índice|sumário|neste artigo|fontes|referências|menu|pesquisar|notas|publicidade|etiquetas|tags|categorias|conclusão",
+    "perguntas|perguntas frequentes|faq|respostas|comentários|deixe um comentário|artigos relacionados|leia também|veja também|compartilhar|partilhar|sobre o autor|sobre a autora|newsletter|índice|sumário|neste artigo|fontes|referências|menu|pesquisar|notas|publicidade|etiquetas|tags|categorias|conclusão|nota|dica|dicas|exemplo|exemplos|aviso|atenção",
   measures:
     "dois duas três quatro cinco seis sete oito nove dez onze doze quinze vinte trinta quarenta cinquenta cem cento mil milhão milhões meio meia metade terço quarto dúzia primeiro primeira segundo segunda vez vezes por km quilômetro quilômetros quilómetro quilómetros metro metros cm mm kg quilo quilos grama gramas litro litros nm wh kwh watt watts volt volts hora horas minuto minutos dia dias semana semanas mês meses ano anos euro euros",
   subjects: [
@@ -130,4 +128,4 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     study:
       /\b(?:estudos?|pesquisas?|especialistas|cientistas|estatisticas) (?:mostram?|dizem|diz|provam|recomendam|sugerem|indicam?)\b|\bsegundo \p{L}+/u,
   },
-});
+}));
