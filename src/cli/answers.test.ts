@@ -62,7 +62,7 @@ describe("patterns", () => {
 });
 
 describe("the configuration", () => {
-  it("says what is scored and how, and what is asked wins over it", () => {
+  it("says what is scored and how, and what is asked wins over it", async () => {
     writeFileSync(
       path("dune-sparrow.config.json"),
       JSON.stringify({
@@ -73,21 +73,23 @@ describe("the configuration", () => {
         setAside: { "has-picture": "Release notes" },
       }),
     );
-    const { code, out } = call("score", "--config", path("dune-sparrow.config.json"));
+    const { code, out } = await call("score", "--config", path("dune-sparrow.config.json"));
     const answer = JSON.parse(out) as { files: { file: string; checks: { id: string; state: string }[] }[] };
     expect(code).toBe(1);
     expect(answer.files.map(({ file }) => file)).toEqual([path("posts/2.md"), path("posts/10.md")]);
     expect(answer.files[0]!.checks.find(({ id }) => id === "has-picture")!.state).toBe("set-aside");
     expect(
-      call(
-        "score",
-        path("posts/2.md"),
-        "--config",
-        path("dune-sparrow.config.json"),
-        "--min",
-        "0",
-        "--format",
-        "text",
+      (
+        await call(
+          "score",
+          path("posts/2.md"),
+          "--config",
+          path("dune-sparrow.config.json"),
+          "--min",
+          "0",
+          "--format",
+          "text",
+        )
       ).code,
     ).toBe(0);
   });
@@ -97,15 +99,15 @@ describe("the configuration", () => {
     ['{"mni": 1}', "there is no field “mni”"],
     ['{"setAside": {"no-such": "y"}}', "there is no such check"],
     ["{", "it is not JSON"],
-  ])("%s is refused with the place of the fault", (text, said) => {
+  ])("%s is refused with the place of the fault", async (text, said) => {
     writeFileSync(path("bad.json"), text);
-    const { code, err } = call("score", path("posts/2.md"), "--config", path("bad.json"));
+    const { code, err } = await call("score", path("posts/2.md"), "--config", path("bad.json"));
     expect(code).toBe(2);
     expect(err).toContain(said);
   });
 
-  it("that is named and not there is said", () => {
-    expect(call("score", path("posts/2.md"), "--config", path("none.json"))).toMatchObject({ code: 2 });
+  it("that is named and not there is said", async () => {
+    expect(await call("score", path("posts/2.md"), "--config", path("none.json"))).toMatchObject({ code: 2 });
   });
 });
 
@@ -129,8 +131,8 @@ describe("SARIF", () => {
     }[];
   }
 
-  it("is valid by its schema, files that cannot be read among the rest", () => {
-    const { code, out } = call(
+  it("is valid by its schema, files that cannot be read among the rest", async () => {
+    const { code, out } = await call(
       "score",
       path("faulty.md"),
       path("page.html"),
@@ -145,8 +147,8 @@ describe("SARIF", () => {
     expect(log.runs[0]!.tool.driver.rules).toHaveLength(checks.length);
   });
 
-  it("leads to line and column", () => {
-    const log = JSON.parse(call("score", path("faulty.md"), "--format", "sarif").out) as Log;
+  it("leads to line and column", async () => {
+    const log = JSON.parse((await call("score", path("faulty.md"), "--format", "sarif")).out) as Log;
     const result = log.runs[0]!.results.find(({ ruleId }) => ruleId === "one-h1")!;
     expect(
       result.locations.map(({ physicalLocation: { region } }) => [region!.startLine, region!.startColumn]),
@@ -157,8 +159,10 @@ describe("SARIF", () => {
     expect(result.locations[0]!.physicalLocation.artifactLocation.uri).toBe(`file://${path("faulty.md")}`);
   });
 
-  it("writes names as references", () => {
-    const log = JSON.parse(call("score", path("posts/deep/a [b].md"), "--format", "sarif").out) as Log;
+  it("writes names as references", async () => {
+    const log = JSON.parse(
+      (await call("score", path("posts/deep/a [b].md"), "--format", "sarif")).out,
+    ) as Log;
     expect(log.runs[0]!.results[0]!.locations[0]!.physicalLocation.artifactLocation.uri).toContain(
       "posts/deep/a%20%5Bb%5D.md",
     );
@@ -166,8 +170,8 @@ describe("SARIF", () => {
 });
 
 describe("Markdown", () => {
-  it("tells of several files in a table, then of each", () => {
-    const { out } = call("score", path("posts/2.md"), path("posts/10.md"), "--format", "markdown");
+  it("tells of several files in a table, then of each", async () => {
+    const { out } = await call("score", path("posts/2.md"), path("posts/10.md"), "--format", "markdown");
     expect(out).toMatch(/^# Proof of 2 posts\n/);
     expect(out).toContain("posts/2.md |");
     expect(out).toMatch(/^## .*posts\/10\.md$/m);
@@ -176,19 +180,22 @@ describe("Markdown", () => {
 });
 
 describe("safe fixes", () => {
-  it("are said without being written, with --dry-run", () => {
-    const { err } = call("score", path("faulty.md"), "--fix", "--dry-run");
+  it("are said without being written, with --dry-run", async () => {
+    const { err } = await call("score", path("faulty.md"), "--fix", "--dry-run");
     expect(err).toContain("would be fixed");
     expect(err).toContain("H1 Two → H2 Two");
     expect(readFileSync(path("faulty.md"), "utf8")).toBe(FAULTY);
   });
 
-  it("change the characters that must change, and no others; a second time there is nothing to do", () => {
-    const scoreOf = () =>
-      (JSON.parse(call("score", path("faulty.md"), "--format", "json").out) as { files: { score: number }[] })
-        .files[0]!.score;
-    const was = scoreOf();
-    const { err } = call("score", path("faulty.md"), "--fix");
+  it("change the characters that must change, and no others; a second time there is nothing to do", async () => {
+    const scoreOf = async () =>
+      (
+        JSON.parse((await call("score", path("faulty.md"), "--format", "json")).out) as {
+          files: { score: number }[];
+        }
+      ).files[0]!.score;
+    const was = await scoreOf();
+    const { err } = await call("score", path("faulty.md"), "--fix");
     const promised = Number(/fixed, \+([\d.]+)/.exec(err)![1]);
     expect(readFileSync(path("faulty.md"), "utf8")).toBe(
       FAULTY.replace("(http://other", "(https://other")
@@ -197,24 +204,26 @@ describe("safe fixes", () => {
         .replace("<http://bare", "<https://bare")
         .replace("[ref]: http:", "[ref]: https:"),
     );
-    expect(scoreOf() - was).toBeCloseTo(promised, 1);
-    expect(call("score", path("faulty.md"), "--fix").err).toBe("");
+    expect((await scoreOf()) - was).toBeCloseTo(promised, 1);
+    expect((await call("score", path("faulty.md"), "--fix")).err).toBe("");
   });
 
-  it("leave HTML alone, and say so", () => {
+  it("leave HTML alone, and say so", async () => {
     const html = readFileSync(path("page.html"), "utf8");
-    expect(call("score", path("page.html"), "--fix").err).toContain("only Markdown files are written");
+    expect((await call("score", path("page.html"), "--fix")).err).toContain(
+      "only Markdown files are written",
+    );
     expect(readFileSync(path("page.html"), "utf8")).toBe(html);
   });
 
-  it("leave a Markdown file alone whose headings are HTML", () => {
+  it("leave a Markdown file alone whose headings are HTML", async () => {
     const text = "<h1>A</h1>\n\n<h1>B</h1>\n\nText.\n";
     writeFileSync(path("raw.md"), text);
-    expect(call("score", path("raw.md"), "--fix").err).toContain("left alone");
+    expect((await call("score", path("raw.md"), "--fix")).err).toContain("left alone");
     expect(readFileSync(path("raw.md"), "utf8")).toBe(text);
   });
 
-  it("--dry-run alone is a bad call", () => {
-    expect(call("score", path("faulty.md"), "--dry-run").code).toBe(2);
+  it("--dry-run alone is a bad call", async () => {
+    expect((await call("score", path("faulty.md"), "--dry-run")).code).toBe(2);
   });
 });

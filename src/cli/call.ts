@@ -1,44 +1,33 @@
 /** What was asked of the command line, from its arguments and the configuration file. */
 
-import { existsSync, readFileSync } from "node:fs";
+import { existsSync } from "node:fs";
 import { dirname, resolve } from "node:path";
 import { parseArgs } from "node:util";
-import type { ProofContext } from "../core/proof/context";
 import { type CheckId, defaultProfile, type Profile } from "../core/proof/profile";
-import { readContext } from "../data/contextFile";
-import { checkShape, parseJson, parseProfile, ShapeError } from "../data/schemas/validate";
-import { cliConfig } from "../data/schemas/validators.generated.js";
 import { CallError } from "./command";
-import { readSavedCompetitors, type SavedCompetitors } from "./competitors";
 import { expandFiles } from "./files";
 import { FORMATS, type FormatId } from "./formats/registry";
-import type { ScoreOptions } from "./score";
+import type { ScoreOptions } from "./scoring/options";
+import type { Shard } from "./scoring/scoreFiles";
+import type { Config } from "./settingsFiles";
 
-export interface Call extends ScoreOptions {
+export interface Call {
   files: string[];
+  options: ScoreOptions;
   format: FormatId;
   min: number | null;
+  shard: Shard | null;
+  /** Threads; null for as many as there are processors. */
+  jobs: number | null;
+  /** Folder in which scores are kept; null for none. */
+  cache: string | null;
   fix: "no" | "write" | "dry-run";
-}
-
-/** dune-sparrow.config.json; paths in it are relative to it. */
-interface Config {
-  files?: string[];
-  ignore?: string[];
-  profile?: string;
-  competitors?: string;
-  /** What `competitors` was called before. */
-  field?: string;
-  keyword?: string;
-  format?: FormatId;
-  min?: number;
-  setAside?: Record<string, string>;
 }
 
 const CONFIG_NAME = "dune-sparrow.config.json";
 
 /** @throws CallError */
-export function readCall(argv: string[]): Call | "help" {
+export async function readCall(argv: string[]): Promise<Call | "help"> {
   let parsed: ReturnType<typeof parse>;
   try {
     parsed = parse(argv);
@@ -48,7 +37,7 @@ export function readCall(argv: string[]): Call | "help" {
   const { values, positionals } = parsed;
   if (values.help) return "help";
   const named = positionals;
-  const { config, folder } = readConfig(values.config);
+  const { config, folder } = await readConfig(values.config);
   const patterns = named.length ? named : (config.files ?? []);
   if (!patterns.length) throw new CallError("Name at least one file to score.");
   const format = values.format ?? config.format ?? "text";
@@ -57,7 +46,7 @@ export function readCall(argv: string[]): Call | "help" {
   if (values["dry-run"] && !values.fix) throw new CallError("--dry-run belongs to --fix.");
   const inConfig = (path: string) => resolve(folder, path);
   const profilePath = values.profile ?? (config.profile && inConfig(config.profile));
-  const profile = profilePath === undefined ? defaultProfile : readProfile(profilePath);
+  const profile = profilePath === undefined ? defaultProfile : (await shapes()).readProfile(profilePath);
   const configured = config.competitors ?? config.field;
   const fieldPath = values.competitors ?? values.field ?? (configured && inConfig(configured));
   const keyword = values.keyword ?? config.keyword;
@@ -68,18 +57,23 @@ export function readCall(argv: string[]): Call | "help" {
     files,
     format,
     min: values.min === undefined ? (config.min ?? null) : readNumber(values.min),
+    shard: values.shard === undefined ? null : readShard(values.shard),
+    jobs: values.jobs === undefined ? null : readJobs(values.jobs),
+    cache: values.cache ?? null,
     fix: values["dry-run"] ? "dry-run" : values.fix ? "write" : "no",
-    profile,
-    setAside: readSetAside(config.setAside ?? {}, profile),
-    ...(fieldPath !== undefined && { competitors: readCompetitors(fieldPath, profile) }),
-    ...(values.context !== undefined && { context: readContextFile(values.context) }),
-    ...(keyword !== undefined && { keyword }),
-    ...(values.supporting !== undefined && {
-      supporting: values.supporting
-        .split(",")
-        .map((one) => one.trim())
-        .filter(Boolean),
-    }),
+    options: {
+      profile,
+      setAside: readSetAside(config.setAside ?? {}, profile),
+      ...(fieldPath !== undefined && { competitors: fieldPath }),
+      ...(values.context !== undefined && { context: (await shapes()).readContextFile(values.context) }),
+      ...(keyword !== undefined && { keyword }),
+      ...(values.supporting !== undefined && {
+        supporting: values.supporting
+          .split(",")
+          .map((one) => one.trim())
+          .filter(Boolean),
+      }),
+    },
   };
 }
 
@@ -100,6 +94,9 @@ function parse(args: string[]) {
       format: { type: "string" },
       min: { type: "string" },
       config: { type: "string" },
+      shard: { type: "string" },
+      jobs: { type: "string" },
+      cache: { type: "string" },
       fix: { type: "boolean" },
       "dry-run": { type: "boolean" },
       help: { type: "boolean", short: "h" },
@@ -114,19 +111,29 @@ function readNumber(value: string): number {
   return min;
 }
 
-function readConfig(named: string | undefined): { config: Config; folder: string } {
+const MOST_JOBS = 256;
+
+function readJobs(value: string): number {
+  const jobs = Number(value);
+  if (!/^\d+$/.test(value) || jobs < 1 || jobs > MOST_JOBS)
+    throw new CallError(`--jobs takes a whole number from 1 to ${MOST_JOBS}, not “${value}”.`);
+  return jobs;
+}
+
+function readShard(value: string): Shard {
+  const [number, of] = (/^(\d+)\/(\d+)$/.exec(value) ?? []).slice(1).map(Number);
+  if (!number || !of || number > of)
+    throw new CallError(`--shard takes which of how many, as 2/8, not “${value}”.`);
+  return { number, of };
+}
+
+/** Reading JSON by its shape takes the validators, loaded where there is any. */
+const shapes = () => import("./settingsFiles");
+
+async function readConfig(named: string | undefined): Promise<{ config: Config; folder: string }> {
   const path = named ?? CONFIG_NAME;
   if (named === undefined && !existsSync(path)) return { config: {}, folder: process.cwd() };
-  const text = readFileOf(path, "The configuration");
-  try {
-    const what = "a configuration of the command line";
-    return {
-      config: checkShape<Config>(cliConfig, parseJson(text, what), what),
-      folder: dirname(resolve(path)),
-    };
-  } catch (error) {
-    throw faulty(path, error);
-  }
+  return { config: (await shapes()).readConfigFile(path), folder: dirname(resolve(path)) };
 }
 
 function readSetAside(setAside: Record<string, string>, profile: Profile): Record<string, string> {
@@ -134,46 +141,4 @@ function readSetAside(setAside: Record<string, string>, profile: Profile): Recor
     if (!Object.hasOwn(profile.checks, id as CheckId))
       throw new CallError(`The configuration sets “${id}” aside, and there is no such check.`);
   return setAside;
-}
-
-function readProfile(path: string): Profile {
-  const text = readFileOf(path, "The profile");
-  try {
-    return parseProfile(text);
-  } catch (error) {
-    throw faulty(path, error);
-  }
-}
-
-function readContextFile(path: string): ProofContext {
-  const text = readFileOf(path, "The context");
-  try {
-    return readContext(text);
-  } catch (error) {
-    throw faulty(path, error);
-  }
-}
-
-function readFileOf(path: string, what: string): string {
-  try {
-    return readFileSync(path, "utf8");
-  } catch (error) {
-    throw new CallError(`${what} ${path} cannot be read: ${(error as Error).message}`);
-  }
-}
-
-const faulty = (path: string, error: unknown): unknown =>
-  error instanceof ShapeError
-    ? new CallError([`${path}: ${error.message}`, ...error.faults].join("\n  "))
-    : error;
-
-function readCompetitors(folder: string, profile: Profile): SavedCompetitors {
-  try {
-    return readSavedCompetitors(folder, profile);
-  } catch (error) {
-    const { code, message } = error as NodeJS.ErrnoException;
-    const why =
-      code === "ENOENT" ? "there is no such folder" : code === "ENOTDIR" ? "it is not a folder" : message;
-    throw new CallError(`The competing pages in ${folder} cannot be read: ${why}.`);
-  }
 }

@@ -37,8 +37,8 @@ interface Answer {
   }[];
   errors?: { file: string; message: string }[];
 }
-const json = (...args: string[]): Answer =>
-  JSON.parse(call("score", ...args, "--format", "json").out) as Answer;
+const json = async (...args: string[]): Promise<Answer> =>
+  JSON.parse((await call("score", ...args, "--format", "json")).out) as Answer;
 
 beforeAll(() => {
   writeFileSync(
@@ -64,8 +64,8 @@ beforeAll(() => {
 });
 
 describe("dune-sparrow score", () => {
-  it("answers in JSON with every check of the registry", () => {
-    const answer = json(path("a.md"));
+  it("answers in JSON with every check of the registry", async () => {
+    const answer = await json(path("a.md"));
     expect(answer).toMatchObject({ version: 1, profile: { id: "house", version: 4 } });
     const [file] = answer.files;
     expect(file).toMatchObject({ file: path("a.md"), words: 5, minutes: 1 });
@@ -76,7 +76,7 @@ describe("dune-sparrow score", () => {
     // Five words have room for five points.
     expect(file!.score).toBe(5);
     expect(file!.notes![0]).toBe("The text has 5 words: under 100 words the score is at most 5.");
-    const long = json(path("long.md")).files[0]!;
+    const long = (await json(path("long.md"))).files[0]!;
     expect(long.notes).toEqual([expect.stringContaining("Not known here: competing pages, questions")]);
     const judged = long.checks.filter(({ state }) => state === "judged" || state === "waiting");
     expect(long.score).toBeCloseTo(
@@ -95,19 +95,19 @@ describe("dune-sparrow score", () => {
     });
   });
 
-  it("lets --keyword and --supporting win, and waits where there is no keyword", () => {
+  it("lets --keyword and --supporting win, and waits where there is no keyword", async () => {
     const shareOf = (answer: Answer) => answer.files[0]!.checks.find(({ id }) => id === "keyword-in-title");
-    expect(shareOf(json(path("b.html")))).toMatchObject({ state: "waiting" });
-    expect(shareOf(json(path("b.html"), "--keyword", "trailer"))).toMatchObject({
+    expect(shareOf(await json(path("b.html")))).toMatchObject({ state: "waiting" });
+    expect(shareOf(await json(path("b.html"), "--keyword", "trailer"))).toMatchObject({
       state: "judged",
       share: 1,
     });
-    expect(shareOf(json(path("a.md"), "--keyword", "trailer", "--supporting", "a, b"))).toMatchObject({
+    expect(shareOf(await json(path("a.md"), "--keyword", "trailer", "--supporting", "a, b"))).toMatchObject({
       share: 0,
     });
   });
 
-  it("gives the application's score with the context that it exports", () => {
+  it("gives the application's score with the context that it exports", async () => {
     const context: ProofContext = {
       site: { host: "x.example", titleAsH1: "auto", paths: new Set(["/journal/locks"]) },
       others: [{ metaTitle: "Cargo bike care" }],
@@ -125,15 +125,18 @@ describe("dune-sparrow score", () => {
     };
     writeFileSync(path("known.json"), writeContext(context));
     const report = proof(draftFromMarkdown(readFileSync(path("long.md"), "utf8")), context);
-    const [file] = json(path("long.md"), "--context", path("known.json")).files;
+    const [file] = (await json(path("long.md"), "--context", path("known.json"))).files;
     expect(file!.score).toBeCloseTo(report.score, 4);
     expect(file!.notes).toBeUndefined();
     expect(file!.checks.find(({ id }) => id === "title-distinct")!.share).toBe(0);
-    expect(file!.score).not.toBeCloseTo(json(path("long.md")).files[0]!.score, 1);
+    expect(file!.score).not.toBeCloseTo((await json(path("long.md"))).files[0]!.score, 1);
   });
 
-  it("takes a profile, and says which", () => {
-    expect(json(path("a.md"), "--profile", path("profile.json")).profile).toEqual({ id: "ours", version: 7 });
+  it("takes a profile, and says which", async () => {
+    expect((await json(path("a.md"), "--profile", path("profile.json"))).profile).toEqual({
+      id: "ours",
+      version: 7,
+    });
   });
 
   it.each([
@@ -145,8 +148,8 @@ describe("dune-sparrow score", () => {
     ["neither Markdown nor HTML", ["p/red-bike.jpg", "a.md"], [], 2],
     ["a folder", ["p", "a.md"], [], 2],
     ["bytes that are no text", ["binary.md", "a.md"], ["--min", "99"], 2],
-  ])("exits by what happened: %s", (_what, files, options, code) => {
-    const result = call("score", ...files.map(path), ...options, "--format", "json");
+  ])("exits by what happened: %s", async (_what, files, options, code) => {
+    const result = await call("score", ...files.map(path), ...options, "--format", "json");
     expect(result.code).toBe(code);
     const answer = JSON.parse(result.out) as Answer;
     expect(answer.files.map(({ file }) => file)).toEqual([path("a.md")]);
@@ -157,8 +160,6 @@ describe("dune-sparrow score", () => {
   });
 
   it.each([
-    [[], "Say what to do"],
-    [["fix"], "There is no command “fix”"],
     [["score"], "Name at least one file"],
     [["score", "a.md", "--format", "xml"], "There is no format “xml”"],
     [["score", "a.md", "--min", "high"], "--min takes a number"],
@@ -171,14 +172,14 @@ describe("dune-sparrow score", () => {
     [["score", path("a.md"), "--context", path("none.json")], "cannot be read"],
     [["score", path("a.md"), "--context", path("profile.json")], "This is not a context file"],
     [["score", path("a.md"), path("b.html"), "--context", path("profile.json")], "belongs to one post"],
-  ])("refuses the call %j", (args, why) => {
-    const { code, out, err } = call(...args);
+  ])("refuses the call %j", async (args, why) => {
+    const { code, out, err } = await call(...args);
     expect([code, out]).toEqual([2, ""]);
     expect(err).toContain(why);
     expect(err).toContain("Usage: dune-sparrow score");
   });
 
-  it("measures against a folder of saved pages, the file itself left out", () => {
+  it("measures against a folder of saved pages, the file itself left out", async () => {
     const pages = path("field");
     mkdirSync(pages);
     for (let i = 1; i <= 6; i++)
@@ -187,11 +188,11 @@ describe("dune-sparrow score", () => {
         `<title>Cargo bike care ${i}</title><main><h1>Cargo bike care</h1><h2>The chain</h2><p>${"Oil the chain of the cargo bike. ".repeat(i + 2)}</p><h2>Brake pads</h2><p>${"Brake pads wear. ".repeat(8)}</p></main>`,
       );
     writeFileSync(join(pages, "notes.txt"), "no page");
-    const score = (...more: string[]) => json(...more, "--keyword", "cargo bike").files[0]!;
+    const score = async (...more: string[]) => (await json(...more, "--keyword", "cargo bike")).files[0]!;
     const check = (file: Answer["files"][number], id: string) => file.checks.find((one) => one.id === id)!;
-    const bare = score(path("a.md"));
+    const bare = await score(path("a.md"));
     expect(check(bare, "field-terms").state).toBe("not-applicable");
-    const measured = score(path("a.md"), "--competitors", pages);
+    const measured = await score(path("a.md"), "--competitors", pages);
     expect(check(measured, "field-terms").state).toBe("judged");
     expect(check(measured, "heading-topics")).toMatchObject({ state: "judged", share: 0 });
     const { field: competitors } = measured as unknown as {
@@ -199,31 +200,43 @@ describe("dune-sparrow score", () => {
     };
     expect(competitors.pages).toBe(6);
     expect(competitors.best).toBeGreaterThanOrEqual(competitors.average);
-    const own = score(join(pages, "1.html"), "--competitors", pages);
+    const own = await score(join(pages, "1.html"), "--competitors", pages);
     expect(check(own, "heading-topics").share).toBe(1);
     expect((own as unknown as { field: { pages: number } }).field.pages).toBe(5);
-    expect(call("score", path("a.md"), "--competitors", pages, "--keyword", "cargo bike").out).toContain(
-      "6 competing pages: average",
-    );
+    expect(
+      (await call("score", path("a.md"), "--competitors", pages, "--keyword", "cargo bike")).out,
+    ).toContain("6 competing pages: average");
   });
 
-  it("reads what other encodings say", () => {
-    const titleOf = (name: string, keyword: string) =>
-      json(path(name), "--keyword", keyword).files[0]!.checks.find(({ id }) => id === "keyword-in-h1");
-    expect(titleOf("latin.html", "café")).toMatchObject({ share: 1 });
-    expect(titleOf("utf16.md", "zwölf")).toMatchObject({ share: 1 });
+  it("reads what other encodings say", async () => {
+    const titleOf = async (name: string, keyword: string) =>
+      (await json(path(name), "--keyword", keyword)).files[0]!.checks.find(
+        ({ id }) => id === "keyword-in-h1",
+      );
+    expect(await titleOf("latin.html", "café")).toMatchObject({ share: 1 });
+    expect(await titleOf("utf16.md", "zwölf")).toMatchObject({ share: 1 });
   });
 
-  it("answers a person with the groups, the reasons and what is best next step", () => {
-    const { code, out } = call("score", path("a.md"));
+  it("answers a person with the groups, the reasons and what is best next step", async () => {
+    const { code, out } = await call("score", path("a.md"));
     expect(code).toBe(0);
     expect(out).toMatch(/a\.md: [\d.]+ of 100 · 5 words, 1 min · Default profile, version 4/);
     expect(out).toContain("best next step:");
     expect(out).toContain("Keyword in the meta title:");
-    expect(call("--help").out).toContain("Usage: dune-sparrow score");
   });
 
-  it("compares titles only of files that are posts of one site", () => {
+  it.each([
+    [[], "Say what to do", 2],
+    [["fix"], "There is no command “fix”", 2],
+    [["--help"], "Usage: dune-sparrow site", 0],
+  ])("says what there is: %j", async (args, says, code) => {
+    const answer = await call(...args);
+    expect(answer.code).toBe(code);
+    expect(answer.out + answer.err).toContain(says);
+    expect(answer.out + answer.err).toContain("Usage: dune-sparrow score");
+  });
+
+  it("compares titles only of files that are posts of one site", async () => {
     for (const [name, host] of [
       ["s1", "x"],
       ["s2", "x"],
@@ -234,7 +247,7 @@ describe("dune-sparrow score", () => {
         `---\ntitle: One title\ncanonical: https://${host}.example/${name}\n---\nText`,
       );
     }
-    const shares = json(path("s1.md"), path("s2.md"), path("s3.md")).files.map(
+    const shares = (await json(path("s1.md"), path("s2.md"), path("s3.md"))).files.map(
       ({ checks: all }) => all.find(({ id }) => id === "title-distinct")!.share,
     );
     expect(shares).toEqual([0, 0, 1]);
@@ -242,8 +255,8 @@ describe("dune-sparrow score", () => {
 });
 
 describe("the demo's posts", () => {
-  it("read as their front matter says", () => {
-    const { files } = json("demo/posts/cargo-bike-maintenance.md");
+  it("read as their front matter says", async () => {
+    const { files } = await json("demo/posts/cargo-bike-maintenance.md");
     expect(readFileSync("demo/posts/cargo-bike-maintenance.md", "utf8")).toContain(
       "keyword: cargo bike maintenance",
     );
@@ -252,12 +265,12 @@ describe("the demo's posts", () => {
 });
 
 describe("files that are none, or more than one", () => {
-  it("scores the others, and says why with exit code 2", () => {
+  it("scores the others, and says why with exit code 2", async () => {
     execFileSync("mkfifo", [path("pipe.md")]);
     writeFileSync(path("large.md"), Buffer.alloc(10_000_001, "a"));
     const named = path("a\u001b[31m\u202e.md");
     writeFileSync(named, "---\ntitle: T\n---\nText");
-    const { code, out, err } = call(
+    const { code, out, err } = await call(
       "score",
       path("pipe.md"),
       path("large.md"),
@@ -275,17 +288,17 @@ describe("files that are none, or more than one", () => {
     for (const sign of ["\u001b", "\u202e"]) expect(out + err).not.toContain(sign);
   });
 
-  it("scores a word of four million letters like any other text", () => {
+  it("scores a word of four million letters like any other text", async () => {
     writeFileSync(path("word.md"), "a".repeat(4_000_000));
-    const { code, out } = call("score", path("word.md"), path("a.md"), "--min", "1");
+    const { code, out } = await call("score", path("word.md"), path("a.md"), "--min", "1");
     expect(code).toBe(0);
     expect(out).toContain("word.md");
   });
 
-  it("scores a file once, however many links lead to it", () => {
+  it("scores a file once, however many links lead to it", async () => {
     symlinkSync(path("a.md"), path("link.md"));
     symlinkSync(path("ring.md"), path("ring.md"));
-    const answer = call("score", path("a.md"), path("link.md"), path("ring.md"), "--format", "json");
+    const answer = await call("score", path("a.md"), path("link.md"), path("ring.md"), "--format", "json");
     const { files, errors } = JSON.parse(answer.out) as Answer;
     expect(files.map(({ file }) => file)).toEqual([path("a.md")]);
     expect(errors!.map(({ file }) => file)).toEqual([path("ring.md")]);

@@ -10,7 +10,7 @@ export interface Command {
   name: string;
   usage: string;
   /** @param argv what stands after its name. @returns the exit code */
-  run(argv: string[], speech: Speech): number | Promise<number>;
+  run(argv: string[], speech: Speech): Promise<number>;
 }
 
 /** The call makes no sense, or names what cannot be read; `message` is for the person who made it. */

@@ -2,29 +2,28 @@
 import { CallError, type Speech } from "./command";
 import { COMMANDS } from "./commands/registry";
 
-const USAGE = COMMANDS.map(({ usage }) => usage).join("\n");
-
-/** Runs a call and returns the exit code: at once, where the command needs nothing to wait for. */
-export function run(argv: string[], out: Speech["out"], err: Speech["err"]): number | Promise<number> {
+/** Runs a call. @returns the exit code */
+export async function run(argv: string[], out: Speech["out"], err: Speech["err"]): Promise<number> {
   const [name = "", ...rest] = argv;
-  const command = COMMANDS.find((one) => one.name === name);
+  const command = await COMMANDS.find((one) => one.name === name)?.load();
   if (!command && /^(?:-h|--help)$/.test(name)) {
-    out(USAGE);
+    out(await usages());
     return 0;
   }
-  const refused = (error: unknown): number => {
-    if (!(error instanceof CallError)) throw error;
-    err(`${error.message}\n\n${command?.usage ?? USAGE}`);
-    return 2;
-  };
   try {
     if (!command)
       throw new CallError(
         name && !name.startsWith("-") ? `There is no command “${name}”.` : "Say what to do.",
       );
-    const code = command.run(rest, { out, err });
-    return typeof code === "number" ? code : code.catch(refused);
+    return await command.run(rest, { out, err });
   } catch (error) {
-    return refused(error);
+    if (!(error instanceof CallError)) throw error;
+    err(`${error.message}\n\n${command?.usage ?? (await usages())}`);
+    return 2;
   }
 }
+
+const usages = async (): Promise<string> => {
+  const commands = await Promise.all(COMMANDS.map(({ load }) => load()));
+  return commands.map(({ usage }) => usage).join("\n");
+};

@@ -16,7 +16,7 @@ import { newPost } from "../data/newPost";
 import { emptySite } from "../data/settings";
 import { packFiles } from "../data/workspace/pack";
 import { VERSION, type WorkspaceFile } from "../data/workspace/workspaceFile";
-import { calledLater } from "./testing/called";
+import { called } from "./testing/called";
 
 const folder = mkdtempSync(join(tmpdir(), "cli-site-"));
 const path = (name: string) => join(folder, name);
@@ -76,7 +76,7 @@ beforeAll(async () => {
 
 describe("dune-sparrow site", () => {
   it("writes what is live, and what is scheduled once its time has come", async () => {
-    const before = await calledLater(
+    const before = await called(
       "site",
       plain,
       "--out",
@@ -90,7 +90,7 @@ describe("dune-sparrow site", () => {
     expect(JSON.parse(before.out)).toMatchObject({ version: 1, posts: 1, redirects: 0, problems: [] });
     expect(existsSync(path("a/blog/live/index.html"))).toBe(true);
     expect(existsSync(path("a/blog/later/index.html"))).toBe(false);
-    const after = await calledLater("site", plain, "--out", path("a"), "--now", "2026-12-03T07:00Z");
+    const after = await called("site", plain, "--out", path("a"), "--now", "2026-12-03T07:00Z");
     expect(after.code).toBe(0);
     expect(after.out).toContain("2 posts");
     expect(existsSync(path("a/blog/later/index.html"))).toBe(true);
@@ -98,7 +98,7 @@ describe("dune-sparrow site", () => {
   });
 
   it("writes pictures as wide as pages ask for", async () => {
-    await calledLater("site", plain, "--out", path("p"), "--now", NOW);
+    await called("site", plain, "--out", path("p"), "--now", NOW);
     const names = readdirSync(path("p/pictures")).sort();
     const widths = await Promise.all(
       names.map(async (name) => (await sharp(path(`p/pictures/${name}`)).metadata()).width),
@@ -107,9 +107,9 @@ describe("dune-sparrow site", () => {
   });
 
   it("deletes what an earlier run has written and this one has not, and nothing else", async () => {
-    await calledLater("site", plain, "--out", path("b"), "--now", "2026-12-31");
+    await called("site", plain, "--out", path("b"), "--now", "2026-12-31");
     writeFileSync(path("b/own.txt"), "Mine");
-    await calledLater("site", plain, "--out", path("b"), "--now", "2026-12-01");
+    await called("site", plain, "--out", path("b"), "--now", "2026-12-01");
     expect(existsSync(path("b/blog/later"))).toBe(false);
     expect(readFileSync(path("b/own.txt"), "utf8")).toBe("Mine");
   });
@@ -120,22 +120,13 @@ describe("dune-sparrow site", () => {
       file.bodies[0]!.doc.content.push(paragraph("a link", "/blog/nowhere"));
       file.bodies.push({ postId: "twin", doc: { type: "doc", content: [] } });
     });
-    const { code, out } = await calledLater(
-      "site",
-      faulty,
-      "--out",
-      path("c"),
-      "--now",
-      NOW,
-      "--format",
-      "json",
-    );
+    const { code, out } = await called("site", faulty, "--out", path("c"), "--now", NOW, "--format", "json");
     expect(code).toBe(1);
     expect((JSON.parse(out) as { problems: object[] }).problems).toEqual([
       { file: "blog/live/index.html", says: expect.stringContaining("has the address of “live”") as string },
       { file: "blog/live/index.html", says: expect.stringContaining("links to /blog/nowhere") as string },
     ]);
-    const text = await calledLater("site", faulty, "--out", path("c"), "--now", NOW);
+    const text = await called("site", faulty, "--out", path("c"), "--now", NOW);
     expect(text.err).toContain("blog/live/index.html: “live” links to /blog/nowhere");
   });
 
@@ -154,7 +145,7 @@ describe("dune-sparrow site", () => {
     writeFileSync(path("own.txt"), "Mine");
     mkdirSync(path("full"), { recursive: true });
     writeFileSync(path("full/own.txt"), "Mine");
-    const { code, err } = await calledLater(
+    const { code, err } = await called(
       "site",
       ...args.map((arg) => (/^[a-z.]+$/.test(arg) && !["yaml", "tomorrow"].includes(arg) ? path(arg) : arg)),
     );
@@ -165,14 +156,14 @@ describe("dune-sparrow site", () => {
   });
 
   it("writes nothing outside of the folder, through a link in it either", async () => {
-    await calledLater("site", plain, "--out", path("e"), "--now", NOW);
+    await called("site", plain, "--out", path("e"), "--now", NOW);
     mkdirSync(path("outside"));
     const linked = path("f");
     mkdirSync(linked);
     writeFileSync(join(linked, ".dune-sparrow-site.json"), '{"version":1,"files":["../outside/x","blog/x"]}');
     symlinkSync(path("outside"), join(linked, "blog"));
     writeFileSync(path("outside/x"), "Mine");
-    const { code, err } = await calledLater("site", plain, "--out", linked, "--now", NOW);
+    const { code, err } = await called("site", plain, "--out", linked, "--now", NOW);
     expect(code).toBe(2);
     expect(err).toContain("leads out of the folder");
     expect(readdirSync(path("outside"))).toEqual(["x"]);
@@ -180,8 +171,8 @@ describe("dune-sparrow site", () => {
 });
 
 it("a command that is none is refused with all that there are", async () => {
-  const { code, err } = await calledLater("publish");
+  const { code, err } = await called("publish");
   expect(code).toBe(2);
   expect(err).toMatch(/no command “publish”[\s\S]*dune-sparrow score[\s\S]*dune-sparrow site/);
-  expect(await calledLater("--help")).toMatchObject({ code: 0 });
+  expect(await called("--help")).toMatchObject({ code: 0 });
 });

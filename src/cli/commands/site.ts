@@ -1,5 +1,4 @@
 import { createHash } from "node:crypto";
-import { readFileSync } from "node:fs";
 import { resolve } from "node:path";
 import { parseArgs } from "node:util";
 import { isPictureType } from "../../core/media/mediaTypes";
@@ -9,13 +8,12 @@ import { createSiteRenderer, type Problem, type RenderedFiles } from "../../core
 import type { SiteDownload, SitePicture, SiteSource } from "../../core/site/site";
 import { livePost } from "../../data/livePost";
 import { isLiveAt, renderedPost } from "../../data/renderedSite";
-import { ShapeError } from "../../data/schemas/validate";
-import { readWorkspace } from "../../data/workspace/read";
 import type { Workspace } from "../../data/workspace/workspaceFile";
 import { sizeOfPicture } from "../../disk/pictureEncoder";
 import { FolderError, writeSiteFolder } from "../../disk/siteFolder";
 import { CallError, type Command } from "../command";
 import { printable } from "../printable";
+import { openWorkspace } from "../workspace";
 
 const USAGE = `Usage: dune-sparrow site WORKSPACE.dunesparrow.zip --out DIR [options]
 
@@ -47,7 +45,7 @@ export const site: Command = {
       out(USAGE);
       return 0;
     }
-    const { workspace, faults } = await readWhole(call.workspace);
+    const workspace = await openWorkspace(call.workspace);
     const { source, bytes } = await sourceOf(workspace, call.now);
     const rendered = createSiteRenderer()(source, call.base);
     let unmade: Problem[];
@@ -57,7 +55,7 @@ export const site: Command = {
       if (error instanceof FolderError) throw new CallError(error.message);
       throw error;
     }
-    const problems = [...faults, ...rendered.problems, ...unmade];
+    const problems = [...rendered.problems, ...unmade];
     if (call.json) out(`${JSON.stringify(asJson(rendered, problems), null, 2)}\n`);
     else {
       out(printable(asText(rendered, call.out)));
@@ -114,22 +112,6 @@ function parse(args: string[]) {
       help: { type: "boolean", short: "h" },
     },
   });
-}
-
-async function readWhole(path: string): Promise<{ workspace: Workspace; faults: Problem[] }> {
-  let bytes: Buffer;
-  try {
-    bytes = readFileSync(path);
-  } catch (error) {
-    throw new CallError(`The workspace file cannot be read: ${messageOf(error)}`);
-  }
-  try {
-    const workspace = await readWorkspace(new Blob([new Uint8Array(bytes)]));
-    return { workspace, faults: [] };
-  } catch (error) {
-    if (!(error instanceof ShapeError)) throw new CallError(messageOf(error));
-    throw new CallError([error.message, ...error.faults.map((fault) => `  ${fault}`)].join("\n"));
-  }
 }
 
 /** What the site is rendered from, and the file of each picture. */

@@ -1,24 +1,14 @@
 /** Formats that the command line answers in. A new one is a file beside these, and a line here. */
-import type { Profile } from "../../core/proof/profile";
-import { asJson } from "./json";
-import { asMarkdown } from "./markdown";
-import { asSarif } from "./sarif";
-import type { FailedFile, ScoredFile } from "./scored";
-import { asText } from "./text";
+import type { Format } from "./format";
+import { json } from "./json";
+import { jsonLines } from "./jsonLines";
+import { markdown } from "./markdown";
+import { sarif } from "./sarif";
+import { text } from "./text";
 
-export interface Format {
-  id: string;
-  /** Read by people: signs that a terminal would act on are written out. */
-  forPeople: boolean;
-  write(scored: ScoredFile[], profile: Profile, failed: FailedFile[]): string;
-}
-
-const registered = [
-  { id: "text", forPeople: true, write: asText },
-  { id: "json", forPeople: false, write: asJson },
-  { id: "markdown", forPeople: true, write: asMarkdown },
-  { id: "sarif", forPeople: false, write: asSarif },
-] as const satisfies readonly Format[];
+const registered = [text, json, jsonLines, markdown, sarif] as const;
 
 export type FormatId = (typeof registered)[number]["id"];
 export const FORMATS: readonly (Format & { id: FormatId })[] = registered;
+
+export const formatOf = (id: FormatId): Format => FORMATS.find((one) => one.id === id)!;

@@ -3,13 +3,38 @@ import { type Evidence, saysOf } from "../../core/proof/check";
 import { type Finding, hasGain } from "../../core/proof/finding";
 import type { Profile } from "../../core/proof/profile";
 import { checks } from "../../core/proof/registry";
+import { defineFormat } from "./format";
 import type { FailedFile, ScoredFile } from "./scored";
 
 /** From so many points on, a finding is a warning; under it, a note. */
 const WARNING = 2;
 const MOST_PLACES = 5;
 
-export function asSarif(scored: ScoredFile[], profile: Profile, failed: FailedFile[]): string {
+export const sarif = defineFormat({
+  id: "sarif",
+  forPeople: false,
+  piece: (scored: ScoredFile) => ({
+    artifact: {
+      location: { uri: uri(scored.file) },
+      properties: {
+        score: round(scored.report.score),
+        words: scored.report.words,
+        notes: scored.report.notes,
+      },
+    },
+    results: scored.report.findings
+      .filter((finding) => hasGain(finding) || finding.state === "set-aside")
+      .map((finding) => resultOf(finding, scored)),
+  }),
+  write: asSarif,
+});
+
+interface Piece {
+  artifact: unknown;
+  results: unknown[];
+}
+
+function asSarif(pieces: Piece[], profile: Profile, failed: FailedFile[]): string {
   const log = {
     $schema: "https://docs.oasis-open.org/sarif/sarif/v2.1.0/os/schemas/sarif-schema-2.1.0.json",
     version: "2.1.0",
@@ -38,15 +63,8 @@ export function asSarif(scored: ScoredFile[], profile: Profile, failed: FailedFi
             })),
           },
         ],
-        artifacts: scored.map(({ file, report }) => ({
-          location: { uri: uri(file) },
-          properties: { score: round(report.score), words: report.words, notes: report.notes },
-        })),
-        results: scored.flatMap((file) =>
-          file.report.findings
-            .filter((finding) => hasGain(finding) || finding.state === "set-aside")
-            .map((finding) => resultOf(finding, file)),
-        ),
+        artifacts: pieces.map(({ artifact }) => artifact),
+        results: pieces.flatMap(({ results }) => results),
         properties: { profile: { id: profile.id, version: profile.version } },
       },
     ],

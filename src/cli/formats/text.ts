@@ -2,6 +2,7 @@ import { gainWords } from "../../core/proof/export/reported";
 import { byWorth } from "../../core/proof/finding";
 import { groups } from "../../core/proof/groups";
 import type { Profile } from "../../core/proof/profile";
+import { defineFormat } from "./format";
 import type { ScoredFile } from "./scored";
 
 const STATE_WORDS = {
@@ -12,9 +13,12 @@ const STATE_WORDS = {
 };
 
 /** The answer for a person at a terminal. */
-export function asText(scored: ScoredFile[], profile: Profile): string {
-  return scored.map((file) => oneFile(file, profile)).join("\n");
-}
+export const text = defineFormat({
+  id: "text",
+  forPeople: true,
+  piece: oneFile,
+  write: (files: string[]) => files.join("\n"),
+});
 
 function oneFile({ file, report, competitors }: ScoredFile, profile: Profile): string {
   const lines = [

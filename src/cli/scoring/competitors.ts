@@ -5,10 +5,10 @@ import {
   analyseCompetitors,
   type CompetitorAnalysis,
   type RankedCompetitor,
-} from "../core/benchmark/competitors";
-import { readPage } from "../core/competitors/page";
-import type { Profile } from "../core/proof/profile";
-import { decodeText } from "../core/text/decodeText";
+} from "../../core/benchmark/competitors";
+import { readPage } from "../../core/competitors/page";
+import type { Profile } from "../../core/proof/profile";
+import { decodeText } from "../../core/text/decodeText";
 
 export interface SavedCompetitors {
   /** Why a page of the folder was not read. */
@@ -17,6 +17,8 @@ export interface SavedCompetitors {
   competitorsFor(file: string, keyword: string, language: string): CompetitorAnalysis | null;
 }
 
+/** Keywords whose competing pages are held analysed: of many files in order, those of one keyword stand together as a rule. */
+const MOST_HELD = 16;
 const SAVED_PAGE = /\.x?html?$/i;
 
 /**
@@ -51,6 +53,7 @@ export function readSavedCompetitors(folder: string, profile: Profile): SavedCom
       const others = pages.filter((page) => page.file !== resolve(file));
       const key = JSON.stringify([keyword, language, others.length === pages.length ? "" : resolve(file)]);
       const competitors = analyses.get(key) ?? analyseCompetitors(others, { keyword, language, profile });
+      if (!analyses.has(key) && analyses.size >= MOST_HELD) analyses.clear();
       analyses.set(key, competitors);
       return competitors;
     },

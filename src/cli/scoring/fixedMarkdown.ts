@@ -7,12 +7,12 @@ import remarkGfm from "remark-gfm";
 import remarkParse from "remark-parse";
 import { unified } from "unified";
 import { visit } from "unist-util-visit";
-import { boundMarkdown } from "../core/draft/boundMarkdown";
-import type { Draft } from "../core/draft/draft";
-import { draftFromMarkdown } from "../core/draft/fromMarkdown";
-import { readFrontMatter } from "../core/draft/frontMatter";
-import type { Fix } from "../core/proof/fixes/fix";
-import { foldPlain } from "../core/text/fold";
+import { boundMarkdown } from "../../core/draft/boundMarkdown";
+import type { Draft } from "../../core/draft/draft";
+import { draftFromMarkdown } from "../../core/draft/fromMarkdown";
+import { readFrontMatter } from "../../core/draft/frontMatter";
+import type { Fix } from "../../core/proof/fixes/fix";
+import { foldPlain } from "../../core/text/fold";
 
 interface Edit {
   from: number;
