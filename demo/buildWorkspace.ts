@@ -12,6 +12,7 @@ import { newPost } from "../src/data/newPost";
 import { packFiles } from "../src/data/workspace/pack";
 import { VERSION, type WorkspaceFile } from "../src/data/workspace/workspaceFile";
 import type { ZipItem } from "../src/data/zip";
+import { about, demoSlips, voice } from "./apprentice";
 import { demoCompetitors } from "./competitors";
 import { demoHistory } from "./history";
 import { demoLive, demoReviews } from "./live";
@@ -33,6 +34,9 @@ const site: Site = {
   titleAsH1: "auto",
   language: "en",
   ...places,
+  about,
+  voices: [voice],
+  voice: voice.id,
   demo: true,
 };
 
@@ -130,7 +134,18 @@ const file: WorkspaceFile = {
   lookUps: research.lookUps.map(({ lookUp }) => lookUp),
   ideas: research.ideas,
   fields: [kept.competitors],
-  drawer: kept.drawer,
+  drawer: [
+    ...kept.drawer,
+    ...demoSlips(site, {
+      posts: posts.map(({ post }) => post),
+      docOf: (id) => posts.find(({ post }) => post.id === id)?.doc ?? null,
+      post: tour.post,
+      outline: { postId: tour.post.id, items: tour.outline, piece: tourPiece },
+      competitors: kept.competitors,
+      collected: kept.collected,
+      recording: null,
+    }),
+  ],
   ...demoHistory(posts, site),
   reviews: demoReviews(posts),
   ...demoLive(

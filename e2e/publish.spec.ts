@@ -12,8 +12,8 @@ const state = (page: Page) => publishPanel(page).getByRole("status").first();
 /** A new post of this title with a sentence in it, on its release stage. */
 async function writePost(page: Page, title: string, slugged: string): Promise<string> {
   // The blog keeps what an earlier try has sent.
-  const { retry } = test.info();
-  const slug = retry ? `${slugged}-${retry}` : slugged;
+  const { retry, repeatEachIndex } = test.info();
+  const slug = retry || repeatEachIndex ? `${slugged}-${repeatEachIndex}-${retry}` : slugged;
   await page.getByLabel("Import posts: files").setInputFiles({
     name: `${slug}.md`,
     mimeType: "text/markdown",

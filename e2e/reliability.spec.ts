@@ -177,7 +177,8 @@ test("what is dropped from elsewhere is cleaned like what is pasted, and blocks 
     .first()
     .click({ position: { x: 60, y: 8 } });
   const before = await sheet(page).locator(":scope > p").count();
-  await page.getByRole("button", { name: "Divider" }).click();
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  await page.getByRole("menuitem", { name: "Divider" }).click();
   await expect(sheet(page).locator(":scope > hr")).not.toHaveCount(0);
   expect(await sheet(page).locator(":scope > p").count()).toBe(before);
   await expect(

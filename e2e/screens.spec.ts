@@ -8,6 +8,8 @@ const WALKS: Record<string, [path: string, sign: string][]> = {
     ["/", "Checks by weight"],
     ["/settings", "Start empty"],
     ["/calendar", "Not scheduled"],
+    ["/drawer", "Only what is not taken"],
+    ["/start", "You can leave at any step"],
     ["/nowhere", "There is nothing at this address"],
   ],
   Keywords: [

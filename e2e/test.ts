@@ -34,8 +34,10 @@ export { expect };
 /** The Desk of the demo, every post scored. */
 export async function openDesk(page: Page): Promise<void> {
   await page.goto("/");
-  await expect(page.getByText(/^\d+ posts$/)).toBeVisible();
+  await deskShown(page);
 }
+export const deskShown = (page: Page): Promise<void> =>
+  expect(page.getByRole("status").filter({ hasText: /^[1-9]\d* posts$/ })).toBeVisible();
 
 /** Opens a stage of a demo post; the first visit of a profile goes by the Desk, which brings the demo in. */
 export async function openStage(page: Page, path: string): Promise<void> {

@@ -5,7 +5,17 @@ import { emptyMeta } from "../src/core/draft/meta";
 import { draftToDocx } from "../src/core/draft/toDocx";
 import type { Profile } from "../src/core/proof/profile";
 import type { WorkspaceFile } from "../src/data/workspace/workspaceFile";
-import { choose, downloaded, expect, expectAccessible, field, openDesk, sheet, test } from "./test";
+import {
+  choose,
+  deskShown,
+  downloaded,
+  expect,
+  expectAccessible,
+  field,
+  openDesk,
+  sheet,
+  test,
+} from "./test";
 
 test("a post deleted from the Desk comes back whole", async ({ page }) => {
   await openDesk(page);
@@ -249,7 +259,7 @@ test("a profile of one's own changes the score; a wrong one is refused with the 
   const scoreOfLocks = async () => Number(/\n(\d+)\n/.exec(await row.innerText())?.[1]);
   const toDesk = async () => {
     await page.getByRole("link", { name: "Desk" }).click();
-    await expect(page.getByText(/^\d+ posts$/)).toBeVisible();
+    await deskShown(page);
   };
   await toDesk();
   await expect.poll(scoreOfLocks).toBeGreaterThan(0);

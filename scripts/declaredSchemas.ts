@@ -3,6 +3,7 @@ import { blockDefinitions } from "../src/core/draft/blockShapes";
 import { blogSiteShape } from "../src/core/micropub/blogSite";
 import { profileShape } from "../src/core/proof/profileShape";
 import { reviewAnswerShape } from "../src/core/review/shapes";
+import { voiceShape } from "../src/core/voice/shapes";
 import { collectedShape, readPageAnswerShape, readPageQuestionShape } from "../src/data/schemas/collected";
 import { lookUpFileShape, workspaceShape } from "../src/data/workspace/shapes";
 
@@ -24,6 +25,7 @@ const DECLARED: readonly Declared[] = [
     title: "A workspace file: everything but pictures, look-ups and pages",
     shape: workspaceShape,
   },
+  { name: "voice", title: "A voice: how a brand sounds", shape: voiceShape },
   { name: "reviewAnswer", title: "What comes back from a reviewer", shape: reviewAnswerShape },
   { name: "blogSite", title: "What a blog is told of its site", shape: blogSiteShape },
   {

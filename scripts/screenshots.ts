@@ -28,12 +28,6 @@ const views: Record<string, (page: Page, running: Running) => Promise<void>> = {
     await page.getByRole("complementary", { name: "Keyword" }).getByRole("listitem").last().waitFor();
     await page.waitForTimeout(1200);
   },
-  "keywords-groups": async (page) => {
-    await openLookUp(page);
-    await page.getByText("Groups", { exact: true }).click();
-    await page.getByText(/^\d[\d,]* groups/).waitFor();
-    await page.waitForTimeout(400);
-  },
   "keywords-map": async (page) => {
     await openLookUp(page);
     await page.getByText("Map", { exact: true }).click();
@@ -54,18 +48,22 @@ const views: Record<string, (page: Page, running: Running) => Promise<void>> = {
       .click();
     await page.waitForTimeout(300);
   },
-  import: async (page) => {
-    await openLookUp(page);
-    await page.getByRole("button", { name: "Import a file" }).click();
-    await page.getByLabel("Choose a file: file").setInputFiles({
-      name: "keywords.csv",
-      mimeType: "text/csv",
-      buffer: Buffer.from(
-        "Keyword report;;;;\n\nSuchbegriff;Suchvolumen;Schwierigkeit;CPC;Trend\nLastenrad kaufen;1.900;45;0,82;120,140,150,160,190,210,220,200,180,170,150,130\nLastenrad Familie;10–100;22;0,35;\nLastenrad gebraucht;2,4K;39;1,10;200,210,220,240,260,280,290,270,250,230,220,210\n",
-      ),
-    });
-    await page.getByRole("button", { name: "Read the file" }).waitFor();
-    await page.waitForTimeout(300);
+  suggestions: async (page) => {
+    await open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask"));
+    await page.getByRole("button", { name: "Suggest", exact: true }).click();
+    await page.getByRole("button", { name: "Ask", exact: true }).click();
+    const slip = page.getByRole("article", { name: "Suggestion" }).first();
+    await slip.getByRole("checkbox").nth(2).focus();
+    await page.waitForTimeout(400);
+  },
+  drawer: async (page) => {
+    await open(page, "/drawer", page.getByRole("heading", { name: "Drawer" }));
+    await page
+      .getByRole("listitem")
+      .filter({ hasText: "Cut into a thread" })
+      .getByRole("button", { expanded: false })
+      .click();
+    await page.waitForTimeout(400);
   },
   find: (page) => open(page, `${TOUR}/find`, page.getByRole("grid", { name: /^Keywords/ })),
   plan: (page) => open(page, `${TOUR}/plan`, page.getByText("Questions that readers ask")),

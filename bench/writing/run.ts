@@ -2,7 +2,8 @@
  * Typing into a post of 20,000 words and 60 pictures, in headless Chromium: `npm run bench:writing [minutes]`.
  *
  * From a key to the frame that shows it; the main thread's script time of a key against the same editor with the same text and
- * nothing around it; the memory of the page after each minute of typing.
+ * nothing around it; both again while texts wait for review and while a writer streams into the sheet; the memory of the page after each
+ * minute of typing.
  */
 import { join } from "node:path";
 import type { CDPSession, Page } from "@playwright/test";
@@ -10,9 +11,12 @@ import express from "express";
 import { runApplication } from "../../scripts/application";
 import { listen } from "../../src/server/listen";
 import { at, ms } from "../figures";
+import { connectEndlessWriter } from "../testWriter";
 import { longPost } from "./long";
 
 const KEYS = 300;
+/** Paragraphs that wait for review. */
+const WAITING = 40;
 /** Faster than people type: twelve keys a second. */
 const BETWEEN = 80;
 const SENTENCE = "a cargo bike carries what a car would. ";
@@ -84,6 +88,28 @@ async function heap(cdp: CDPSession): Promise<number> {
   return metrics.find(({ name }) => name === "JSHeapUsedSize")!.value / 1024 / 1024;
 }
 
+/** Has the text of so many paragraphs wait for review, as though a writer had written them. */
+async function leaveToReview(page: Page, postId: string, paragraphs: number): Promise<void> {
+  const texts = (await text(page).locator(":scope > p").allTextContents())
+    .filter(Boolean)
+    .slice(0, paragraphs);
+  await page.evaluate(
+    ([id, begun]) =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open("dune-sparrow");
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const store = open.result.transaction("posts", "readwrite").objectStore("posts");
+          const get = store.get(id);
+          get.onsuccess = () => {
+            store.put({ ...(get.result as object), begun }).onsuccess = () => resolve();
+          };
+        };
+      }),
+    [postId, texts] as const,
+  );
+}
+
 const { zip, words } = longPost();
 const running = await runApplication();
 const bareServer = await listen(
@@ -140,8 +166,28 @@ try {
   console.log(
     `A post of ${words.toLocaleString("en")} words and 60 pictures, ${KEYS} keys, one every ${BETWEEN} ms`,
   );
+  await bare.close();
+  await page.bringToFront();
+  await leaveToReview(page, id, WAITING);
+  await connectEndlessWriter(page);
+  await page.goto(`/post/${id}/write`);
+  await text(page).waitFor({ timeout: 120_000 });
+  await page.waitForTimeout(4000);
+  await warm(page, cdp);
+  const waiting = await typeInto(page, cdp, KEYS / 2);
+  // It goes on in the paragraph before the one that is typed into.
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("Control+Alt+Enter");
+  await page.locator("[data-ghost]").filter({ hasText: "and so" }).waitFor();
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("End");
+  const streaming = await typeInto(page, cdp, KEYS / 2);
+  const arrived = ((await page.locator("[data-ghost]").textContent()) ?? "").length;
+  await page.keyboard.press("Escape");
   for (const [name, { drawn }] of [
     ["in the application", own],
+    [`with ${WAITING} texts to review`, waiting],
+    [`and a writer streaming (${arrived} characters came)`, streaming],
     ["the bare editor", alone],
   ] as const)
     console.log(
@@ -151,8 +197,9 @@ try {
   console.log(
     `script a key   ${ms(own.script)} against ${ms(alone.script)}   ratio ${(own.script / alone.script).toFixed(2)}   (aim: 1.5 or less)`,
   );
-  await bare.close();
-  await page.bringToFront();
+  console.log(
+    `with texts to review ${ms(waiting.script)}, and a writer streaming ${ms(streaming.script)} (its words and their drawing included)`,
+  );
   await putCursor(page);
   const held = [await heap(cdp)];
   for (let minute = 0; minute < minutes; minute++) {

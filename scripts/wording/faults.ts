@@ -17,6 +17,7 @@ const OWN_WORDS = [
   "blog",
   "canonical",
   "changelog",
+  "repurpose",
   "config",
   "csv",
   "CSV",

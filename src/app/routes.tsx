@@ -28,6 +28,14 @@ export const router = createBrowserRouter([
         path: "calendar",
         ...part("The calendar", async () => (await import("./calendar/CalendarPlace")).CalendarPlace),
       },
+      {
+        path: "start/:id?",
+        ...part("The guided start", async () => (await import("./start/StartPlace")).StartPlace),
+      },
+      {
+        path: "drawer",
+        ...part("The drawer", async () => (await import("./drawer/DrawerPlace")).DrawerPlace),
+      },
       { path: "settings", ...part("Settings", async () => (await import("./settings/Settings")).Settings) },
       {
         path: "keywords",

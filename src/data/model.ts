@@ -1,5 +1,6 @@
 /** What the database keeps. Bodies are apart from posts, so that lists never load them. */
 
+import type { GuidedStart } from "../core/apprentice/guidedStart";
 import type { EditorDoc } from "../core/blocks/editorJson";
 import type { KeywordList, ListKeyword } from "../core/keywords/list";
 import type { KeywordTable } from "../core/keywords/table";
@@ -8,7 +9,7 @@ import type { Finding } from "../core/proof/finding";
 import type { Profile } from "../core/proof/profile";
 import type { CollectedCompetitors } from "./schemas/collected";
 import type { Article } from "./schemas/search";
-import type { BlogConnection, Post, SearchConnection, Site } from "./shapes";
+import type { BlogConnection, Post, SearchConnection, Site, WriterConnection } from "./shapes";
 
 export type {
   Aim,
@@ -18,6 +19,7 @@ export type {
   Competitors,
   DrawerEntry,
   Idea,
+  KeptOutline,
   LiveCopy,
   LookUp,
   Outline,
@@ -28,9 +30,11 @@ export type {
   Review,
   SearchConnection,
   Site,
+  SuggestionEntry,
   Try,
   VersionBody,
   VersionFields,
+  WriterConnection,
 } from "./shapes";
 export type { Stage } from "./stages";
 
@@ -119,6 +123,12 @@ export interface Settings {
   blog: BlogConnection;
   /** Tokens by connection. They are in no workspace file, and stay when one takes the place of what is here. */
   blogTokens: Record<string, string>;
+  /** Who writes for the apprentice. */
+  writer: WriterConnection;
+  /** Keys of connected writers, by their addresses. Like tokens they are in no workspace file. */
+  writerKeys: Record<string, string>;
+  /** Posts that are being started step by step, the latest first. */
+  starts: GuidedStart[];
   /** Keywords hidden for this site, by stem key. */
   hidden: string[];
   /** When the workspace was last taken out of the browser as a file, or began (ISO). */

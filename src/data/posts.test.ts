@@ -12,7 +12,7 @@ import {
 } from "./competitors";
 import { db } from "./db";
 import { noPlan, postAddress, proofContext } from "./draft";
-import { addToDrawer, listDrawer } from "./drawer";
+import { addToDrawer, listOutlines } from "./drawer";
 import type { Competitors } from "./model";
 import { newPost } from "./newPost";
 import { addPost, deletePost, getDoc, getPlan, getPost, restorePost, savePost, saveScores } from "./posts";
@@ -61,7 +61,7 @@ describe("fields", () => {
       },
     ]);
     const deleted = (await deletePost("a"))!;
-    expect([await getCompetitors("a"), await getCompetitorBody("new"), await listDrawer("a")]).toEqual([
+    expect([await getCompetitors("a"), await getCompetitorBody("new"), await listOutlines("a")]).toEqual([
       null,
       undefined,
       [],
@@ -69,7 +69,7 @@ describe("fields", () => {
     await restorePost(deleted);
     expect((await listCompetitors("a")).map(({ id }) => id)).toEqual(["new", "old"]);
     expect(await getCompetitorBody("old")).toBeDefined();
-    expect(await listDrawer("a")).toHaveLength(1);
+    expect(await listOutlines("a")).toHaveLength(1);
     await deleteCompetitors("new", NOW);
     expect((await getCompetitors("a"))!.id).toBe("old");
     await expect(keep({ ...competitors("x", NOW), postId: "none" }, NOW)).rejects.toThrow(

@@ -1,7 +1,7 @@
 import { completeProfile, defaultProfile, type Profile } from "../core/proof/profile";
 import { pageAt, plainListPages } from "../core/site/site";
 import { db } from "./db";
-import type { BlogConnection, SearchConnection, Settings, Site } from "./model";
+import type { BlogConnection, SearchConnection, Settings, Site, WriterConnection } from "./model";
 
 export const emptySite: Site = {
   id: "site",
@@ -62,6 +62,18 @@ export const getBlogToken = async (connection: string): Promise<string> =>
 export const saveBlogToken = (connection: string, token: string): Promise<void> =>
   db.transaction("rw", db.settings, async () => {
     await save("blogTokens", { ...(await get("blogTokens")), [connection]: token });
+  });
+
+export const standInWriter: WriterConnection = { kind: "stand-in", address: "", model: "" };
+export const getWriter = async (): Promise<WriterConnection> => (await get("writer")) ?? standInWriter;
+export const saveWriter = (writer: WriterConnection): Promise<void> => save("writer", writer);
+
+/** The key for a connected writer; empty where there is none. */
+export const getWriterKey = async (address: string): Promise<string> =>
+  (await get("writerKeys"))?.[address] ?? "";
+export const saveWriterKey = (address: string, key: string): Promise<void> =>
+  db.transaction("rw", db.settings, async () => {
+    await save("writerKeys", { ...(await get("writerKeys")), [address]: key });
   });
 
 export const getBackedUp = async (): Promise<string> => (await get("backedUp")) ?? "";

@@ -1,5 +1,6 @@
 /** What the database and the workspace file keep, declared once: types, and the schemas that files are checked against. */
 import { type Static, Unsafe } from "@sinclair/typebox";
+import { type SuggestionEntry, suggestionShape } from "../core/apprentice/entry";
 import type { EditorDoc } from "../core/blocks/editorJson";
 import { measureShape } from "../core/competitors/measure";
 import * as is from "../core/declare";
@@ -22,6 +23,7 @@ import {
 } from "../core/site/shapes";
 import { STATUSES } from "../core/site/status";
 import { spokenShape } from "../core/transcript/spoken";
+import { voiceShape } from "../core/voice/shapes";
 import { STAGE_IDS, type Stage } from "./stages";
 
 /** A document of the editor: what is in it is made sound when it is read (core/draft/sound). */
@@ -69,6 +71,11 @@ export const siteShape = is.shape({
   piece: is.optional(pieceShape),
   /** Checks overruled for every post, with the reason. */
   setAside: is.optional(is.texts()),
+  /** What the firm does and sells, in a few lines: the apprentice draws on it. */
+  about: is.optional(is.text(20_000)),
+  voices: is.optional(is.list(voiceShape, 100)),
+  /** Id of the voice of posts that name no other; none where absent or empty. */
+  voice: is.optional(is.text(100)),
 });
 export type Site = Static<typeof siteShape>;
 
@@ -136,8 +143,10 @@ export const postShape = is.shape({
   acceptedLeftovers: is.optional(is.list(is.text(100_000))),
   /** Claims that stand without a source, by what they say. */
   acceptedClaims: is.optional(is.list(is.text(100_000))),
-  /** Texts that a fix began and nobody has looked at yet. */
+  /** Texts that a fix or the apprentice wrote and nobody has looked at yet. */
   begun: is.optional(is.list(is.text())),
+  /** Id of its voice; the site's where absent or empty. */
+  voice: is.optional(is.text(100)),
   /** The score to reach in Proof; what is next in reach where absent. */
   aim: is.optional(
     Unsafe<Aim>(is.either([is.oneOf(["next", "average", "best"]), is.number({ minimum: 0, maximum: 100 })])),
@@ -263,15 +272,20 @@ export const competitorsShape = is.shape({
 /** Pages that were collected for a post, and what the score needs of them. It stays as it was: collecting again makes another. */
 export type Competitors = Static<typeof competitorsShape>;
 
-export const drawerShape = is.shape({
+const keptOutlineShape = is.shape({
   id: is.id(),
   kind: is.exactly("outline"),
   postId: is.id(),
   createdAt: is.text(200),
   ...assembled,
 });
+/** An outline that was assembled from the competing pages. */
+export type KeptOutline = Static<typeof keptOutlineShape>;
+export type { SuggestionEntry };
+
 /** What was generated and is kept to be taken later. */
-export type DrawerEntry = Static<typeof drawerShape>;
+export const drawerShape = is.either([keptOutlineShape, suggestionShape]);
+export type DrawerEntry = KeptOutline | SuggestionEntry;
 
 export const lookUpShape = is.shape({
   id: is.fileId(),
@@ -328,6 +342,16 @@ export const blogConnectionShape = is.shape({
 });
 /** Where a blog is reached. Its token is apart: it never leaves this browser. */
 export type BlogConnection = Static<typeof blogConnectionShape>;
+
+export const writerConnectionShape = is.shape({
+  kind: is.oneOf(["stand-in", "connected", "by-hand"]),
+  /** Of a service that speaks chat completions, up to its version: "http://127.0.0.1:8080/v1". */
+  address: is.text(10_000),
+  /** Which of its models is asked. */
+  model: is.text(500),
+});
+/** Who writes for the apprentice. The key of a connected one is apart: it never leaves this browser. */
+export type WriterConnection = Static<typeof writerConnectionShape>;
 
 export const reviewShape = is.shape({
   id: is.id(),

@@ -11,6 +11,7 @@ import { pageFetcher, pictureFetcher } from "./outside/pageFetcher";
 import { pageReading } from "./outside/pageReading";
 import { pageRoute, pictureRoute } from "./outside/pageRoute";
 import { searchRelay } from "./outside/searchRelay";
+import { writerRelay } from "./outside/writerRelay";
 import type { RunningBlog } from "./standins/blog/startBlog";
 import { STANDINS } from "./standins/registry";
 import { standInWeb } from "./standins/web/webServer";
@@ -52,6 +53,7 @@ export function api({
   router.use(express.json({ limit: "1mb" }));
   for (const { name, routes } of STANDINS) router.use(`/standins/${name}`, routes(demo));
   router.use("/connections/search", searchRelay(connections, reach));
+  router.use("/connections/writer", writerRelay(connections, reach));
   router.use("/connections", connectionRoutes(connections, reach));
   const web = standInWeb(join(demo, "web"), join(demo, "photos"));
   router.use("/read-page", atMost(pageLimit), pageRoute(pageFetcher(pageReach, web), pageReading(), log));

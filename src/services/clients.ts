@@ -1,16 +1,18 @@
 /** The services as the application calls them; the code of each is loaded when it is first asked. */
 import { once } from "../core/memo";
-import { getBlogToken } from "../data/settings";
+import { getBlogToken, getWriterKey } from "../data/settings";
 import type { BlogClient } from "./blog/blogClient";
 import type { PageReader } from "./pages/pageReader";
 import type { PhotoClient } from "./photos/photoClient";
 import type { SearchClient } from "./search/searchClient";
+import type { ChatClient } from "./writer/chatClient";
 
 export interface Services {
   blog: BlogClient;
   search: SearchClient;
   photos: PhotoClient;
   pages: PageReader;
+  writer: ChatClient;
 }
 
 export function createServices(): Services {
@@ -18,7 +20,9 @@ export function createServices(): Services {
   const pages = once(() => import("./pages/pageReader"));
   const photos = once(async () => (await import("./photos/photoClient")).photoClient);
   const blog = once(async () => (await import("./blog/blogClient")).createBlogClient(getBlogToken));
+  const writer = once(async () => (await import("./writer/chatClient")).createChatClient(getWriterKey));
   return {
+    writer: { write: async (...call) => (await writer()).write(...call) },
     blog: {
       config: async (...call) => (await blog()).config(...call),
       source: async (...call) => (await blog()).source(...call),

@@ -1,5 +1,6 @@
 /** The workers as the application calls them; each starts when first asked. */
 import type * as Comlink from "comlink";
+import type { ApprenticeApi } from "./apprenticeApi";
 import type { CompetitorsApi } from "./competitorsApi";
 import type { DraftApi } from "./draftApi";
 import type { FilesApi } from "./filesApi";
@@ -20,6 +21,8 @@ export interface Workers {
   keywords: Comlink.Remote<KeywordsApi>;
   pictures: Comlink.Remote<PicturesApi>;
   site: Comlink.Remote<SiteApi>;
+  /** Each answer within a bound: a pasted text may be made to be read for ever. */
+  apprentice: Comlink.Remote<ApprenticeApi>;
   /** Asked anything only once: what it stores is never stored by two. */
   save: Supervised<SaveApi>;
   /** A worker for one file; ending it ends what it does. */
@@ -67,7 +70,13 @@ export function createWorkers(): Workers {
     "makes pages of the site",
     () => new Worker(new URL("./site.worker.ts", import.meta.url), { type: "module", name: "site" }),
   );
+  const apprentice = supervise<ApprenticeApi>(
+    "makes suggestions",
+    () =>
+      new Worker(new URL("./apprentice.worker.ts", import.meta.url), { type: "module", name: "apprentice" }),
+  );
   return {
+    apprentice: apprentice.within(LONGEST_READING),
     proof: proof.api,
     draft: draft.api,
     draftReader: draft.within(LONGEST_READING),

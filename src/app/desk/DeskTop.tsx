@@ -48,6 +48,7 @@ export function DeskTop({ site, sift, onSift, sort, onSort }: Props) {
       />
       <LabelledSelect label="Order" className="!w-auto" value={sort} onChange={onSort} options={ORDERS} />
       <ImportButton />
+      <Button onClick={() => void navigate("/start")}>Guided start</Button>
       <Button kind="primary" onClick={() => void dispatch(startPost(navigate))}>
         <Plus size={15} aria-hidden="true" /> New post
       </Button>

@@ -20,6 +20,7 @@ import { useAskOrTell } from "../store/useAskOrTell";
 import { DateField } from "../ui/DateField";
 import { count, whole } from "../ui/figures";
 import { Tooltip } from "../ui/Tooltip";
+import { RepurposeSheet } from "./RepurposeSheet";
 import { usePostSession } from "./SessionContext";
 import { useOpenPost } from "./useOpenPost";
 import { useRests } from "./useRests";
@@ -38,6 +39,7 @@ export function PostBar() {
     if (fresh && shown) title.current?.focus();
   }, [fresh, shown]);
   const [versions, setVersions] = useState(false);
+  const [repurposing, setRepurposing] = useState(false);
 
   if (!post) return null;
   return (
@@ -84,10 +86,16 @@ export function PostBar() {
       <Rail />
       <div className="flex flex-col items-end small:flex-row small:items-center small:gap-2 short:flex-row short:items-center short:gap-2">
         <SavedState />
-        <button type="button" className="quiet-link text-[13px]" onClick={() => setVersions(true)}>
-          Versions
-        </button>
+        <span className="flex gap-3">
+          <button type="button" className="quiet-link text-[13px]" onClick={() => setVersions(true)}>
+            Versions
+          </button>
+          <button type="button" className="quiet-link text-[13px]" onClick={() => setRepurposing(true)}>
+            Repurpose
+          </button>
+        </span>
       </div>
+      {repurposing && <RepurposeSheet onClose={() => setRepurposing(false)} />}
       {versions && <VersionsSheet onClose={() => setVersions(false)} />}
     </div>
   );

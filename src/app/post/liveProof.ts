@@ -5,13 +5,13 @@ import type { Profile } from "../../core/proof/profile";
 import { draftMeta } from "../../data/draft";
 import type { PostScore } from "../../data/model";
 import { summarise } from "../../data/summarise";
+import { openContext } from "../posts/openContext";
 import { debounceUntilIdle } from "../store/debounceUntilIdle";
 import { reportArrived, reportFailed } from "../store/openPostSlice";
 import type { PostSession } from "../store/postSession";
 import { keepScore } from "../store/scoreActions";
 import { scoreBasis } from "../store/scoreBasis";
 import type { AppThunk } from "../store/thunk";
-import { openContext } from "./openContext";
 
 /** Numbers objects that are never changed in place, so that a number can stand for one; 0 stands for none. */
 function createNumbering(): (thing: object | null) => number {

@@ -7,6 +7,7 @@ import { GatesSection } from "./GatesSection";
 import { ProfileSection } from "./ProfileSection";
 import { PlacesSection } from "./site/PlacesSection";
 import { SiteSection } from "./site/SiteSection";
+import { VoicesSection } from "./voices/VoicesSection";
 import { WorkspaceSection } from "./workspace/WorkspaceSection";
 
 export function Settings() {
@@ -27,6 +28,9 @@ export function Settings() {
       </Section>
       <Section title="Scoring" id="scoring">
         <ProfileSection />
+      </Section>
+      <Section title="Voices" id="voices">
+        <VoicesSection />
       </Section>
       <Section title="Gates" id="gates">
         <GatesSection />

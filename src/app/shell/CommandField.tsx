@@ -30,6 +30,7 @@ const goTo =
 
 const ACTIONS: readonly Action[] = [
   { name: "New post", run: (navigate, dispatch) => attemptRead(dispatch(startPost(navigate))) },
+  { name: "Guided start of a post", also: "new post steps", run: goTo("/start") },
   { name: "Go to the Desk", run: goTo("/") },
   { name: "Look up keywords", run: goTo("/keywords/look-ups") },
   {
@@ -40,6 +41,7 @@ const ACTIONS: readonly Action[] = [
   { name: "Go to the lists", run: goTo("/keywords/lists") },
   { name: "Compare the lists", also: "overlap", run: goTo("/keywords/overlap") },
   { name: "Go to the calendar", also: "schedule plan month week", run: goTo("/calendar") },
+  { name: "Open the drawer", also: "suggestions apprentice generated", run: goTo("/drawer") },
   { name: "Go to the ideas", run: goTo("/keywords/ideas") },
   { name: "Settings", also: "go to settings site name address language", run: goTo("/settings") },
   { name: "Settings: scoring profile", also: "weights thresholds", run: goTo("/settings#scoring") },
@@ -48,6 +50,7 @@ const ACTIONS: readonly Action[] = [
     also: "theme dark light night",
     run: () => chooseTheme(theme),
   })),
+  { name: "Settings: voices", also: "brand tone banned words samples", run: goTo("/settings#voices") },
   { name: "Settings: connections", also: "search service", run: goTo("/settings#connections") },
   {
     name: "Settings: workspace file",

@@ -28,6 +28,8 @@ const KEYS: [string, string][] = [
   ["Alt Shift ← →", "In a gallery: move the picture"],
   ["Ctrl Enter", "In questions and answers: another question"],
   ["Alt Shift F", "In the text: focus view, and back"],
+  ["Ctrl Alt Enter", "In the text: go on from here; with a selection, rework it"],
+  ["Tab, Esc", "While text is suggested: accept it; drop it, or stop its writer"],
   ["Alt F10", "In the text: to the formatting bar"],
 ];
 

@@ -70,6 +70,9 @@ export function Shell() {
           <NavLink to="/calendar" className={place}>
             Calendar
           </NavLink>
+          <NavLink to="/drawer" className={place}>
+            Drawer
+          </NavLink>
         </nav>
         <button
           type="button"

@@ -2,7 +2,7 @@
 import { createSlice, isAnyOf, type PayloadAction } from "@reduxjs/toolkit";
 import type { CompetitorAnalysis, PageFigures } from "../../core/benchmark/competitors";
 import type { Gaps } from "../../core/outline/gaps";
-import type { Competitors, DrawerEntry } from "../../data/model";
+import type { Competitors, KeptOutline } from "../../data/model";
 import { postClosed, postOpened } from "./openPostSlice";
 
 export interface ReadOutcome {
@@ -33,7 +33,7 @@ interface CompetitorsState {
   ours: PageFigures | null;
   /** Pages being read, by the post that they are read for. */
   jobs: Record<string, CollectJob>;
-  drawer: DrawerEntry[];
+  drawer: KeptOutline[];
   /** Fields that were in force before, the latest first. */
   earlier: Competitors[];
 }

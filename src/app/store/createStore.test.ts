@@ -2,11 +2,11 @@
 import { afterAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { db } from "../../data/db";
 import { newPost } from "../../data/newPost";
-import { addPost, getPlan, getPost } from "../../data/posts";
+import { addPost, getPlan, getPost, listPosts, savePost } from "../../data/posts";
 import { emptySite } from "../../data/settings";
 import { createTestStore } from "../testing/testStore";
 import { outlineItemAdded, postEdited, postOpened, readOnlyChanged } from "./openPostSlice";
-import { scoresArrived } from "./postsSlice";
+import { postsRead, scoresArrived } from "./postsSlice";
 import { showScores } from "./scoreActions";
 import { selectScoreById } from "./selectors";
 import { stageOfWork } from "./stageOfWork";
@@ -44,6 +44,25 @@ describe("the open post", () => {
     store.dispatch(postEdited({ title: "Not mine" }));
     await dependencies.saver.flush();
     expect((await getPost("p"))!.title).toBe("");
+  });
+
+  it("is as another tab stored it, but for what is typed here", async () => {
+    const { store, dependencies } = createTestStore();
+    const open = () => store.getState().openPost.post!;
+    store.dispatch(postOpened({ post, outline: [] }));
+    await savePost("p", { post: { status: "live", publishAt: NOW } }, NOW);
+    store.dispatch(postsRead(await listPosts()));
+    await vi.waitFor(() => expect(open()).toMatchObject({ status: "live", publishAt: NOW }));
+
+    const old = await listPosts();
+    store.dispatch(postEdited({ title: "Typed" }));
+    store.dispatch(postsRead(old));
+    await dependencies.saver.flush();
+    store.dispatch(postsRead(old));
+    await savePost("p", { post: { status: "withdrawn" } }, NOW);
+    store.dispatch(postsRead(await listPosts()));
+    await vi.waitFor(() => expect(open()).toMatchObject({ status: "withdrawn" }));
+    expect(open().title).toBe("Typed");
   });
 
   it.each([

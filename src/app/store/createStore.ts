@@ -1,6 +1,7 @@
 /** The store of the application, with what its thunks depend on. One a page; tests make their own. */
 import { configureStore, type Store, type UnknownAction } from "@reduxjs/toolkit";
 import type { Dependencies } from "./dependencies";
+import { followOpenPost } from "./followOpenPost";
 import { savingMoved } from "./openPostSlice";
 import { scoresArrived } from "./postsSlice";
 import { type RootState, reducer } from "./reducer";
@@ -14,7 +15,10 @@ import type { AppDispatch } from "./thunk";
 export type AppStore = Store<RootState, UnknownAction> & { dispatch: AppDispatch };
 
 /** What the application is given from outside. */
-export type Outside = Pick<Dependencies, "workers" | "search" | "photos" | "pages" | "blog" | "scores"> & {
+export type Outside = Pick<
+  Dependencies,
+  "workers" | "search" | "photos" | "pages" | "blog" | "writer" | "scores"
+> & {
   textKeeping: TextKeeping;
 };
 
@@ -34,6 +38,7 @@ export function createStore(
     scoring: new Rerun(),
     opened: { text: null },
     collecting: new Map(),
+    asking: new Map(),
     publishing: { timer: undefined, working: Promise.resolve() },
   };
   const store: AppStore = configureStore({
@@ -46,7 +51,7 @@ export function createStore(
         // twenty pages with every key, and what they look for is held otherwise: reports and scores are frozen, and drafts are not here.
         serializableCheck: false,
         immutableCheck: false,
-      }).prepend(saveChanges(saver)),
+      }).prepend(saveChanges(saver), followOpenPost(saver)),
   });
   outside.scores.listen((scores) => store.dispatch(scoresArrived(scores)));
   return { store, dependencies };

@@ -3,6 +3,7 @@ import type { BlogClient } from "../../services/blog/blogClient";
 import type { PageReader } from "../../services/pages/pageReader";
 import type { PhotoClient } from "../../services/photos/photoClient";
 import type { SearchClient } from "../../services/search/searchClient";
+import type { ChatClient } from "../../services/writer/chatClient";
 import type { Workers } from "../../workers/clients";
 import type { PostSession } from "./postSession";
 import type { Rerun } from "./rerun";
@@ -17,6 +18,8 @@ export interface Dependencies {
   photos: PhotoClient;
   pages: PageReader;
   blog: BlogClient;
+  /** A writer that is connected. */
+  writer: ChatClient;
   /** Stores what changes of posts. */
   saver: Saver<Pending>;
   /** Stores the text of the open post while it is written. */
@@ -29,6 +32,8 @@ export interface Dependencies {
   opened: { text: PostSession | null };
   /** What stops collecting pages, by the post that it is for. */
   collecting: Map<string, AbortController>;
+  /** What stops a request to the apprentice, by its entry in the drawer. */
+  asking: Map<string, AbortController>;
   /** When the outbox is looked at next, and what is being sent. */
   publishing: { timer: ReturnType<typeof setTimeout> | undefined; working: Promise<void> };
 }

@@ -88,6 +88,10 @@ const slice = createSlice({
       }
       Object.assign(post, payload);
     },
+    /** Somebody else has stored the post: its fields are as they are there. */
+    postFollowed: (state, { payload }: PayloadAction<Post>) => {
+      if (state.post?.id === payload.id) state.post = payload;
+    },
     /** It is decided what becomes of the address that readers know. */
     addressSettled: (state) => {
       if (state.post) delete state.post.liveSlug;
@@ -162,6 +166,7 @@ export const {
   postOpened,
   postClosed,
   postEdited,
+  postFollowed,
   addressSettled,
   outlineItemAdded,
   outlineItemChanged,

@@ -22,14 +22,12 @@ function sameFields(a: Post, b: Post): boolean {
 const slice = createSlice({
   name: "posts",
   initialState: {
-    loaded: false,
     posts: postsAdapter.getInitialState(),
     scores: scoresAdapter.getInitialState(),
   },
   reducers: {
     postsRead: (state, { payload }: PayloadAction<readonly Post[]>) => {
       const { entities } = original(state.posts)!;
-      state.loaded = true;
       // Each save of one is told as all of them: who looks at the others sees the same objects.
       postsAdapter.setAll(
         state.posts,

@@ -1,4 +1,5 @@
 import { combineReducers } from "@reduxjs/toolkit";
+import { apprentice } from "./apprenticeSlice";
 import { competitors } from "./competitorsSlice";
 import { lists } from "./listsSlice";
 import { openPost } from "./openPostSlice";
@@ -7,6 +8,14 @@ import { research } from "./researchSlice";
 import { session } from "./sessionSlice";
 
 /** All that the store holds. */
-export const reducer = combineReducers({ session, posts, openPost, lists, research, competitors });
+export const reducer = combineReducers({
+  session,
+  posts,
+  openPost,
+  lists,
+  research,
+  competitors,
+  apprentice,
+});
 
 export type RootState = ReturnType<typeof reducer>;

@@ -1,8 +1,8 @@
 /** What holds for the whole session: the site, the profile, how the start went. */
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
 import { defaultProfile, type Profile } from "../../core/proof/profile";
-import type { BlogConnection, SearchConnection, Site } from "../../data/model";
-import { emptySite, standInBlog, standInSearch } from "../../data/settings";
+import type { BlogConnection, SearchConnection, Site, WriterConnection } from "../../data/model";
+import { emptySite, standInBlog, standInSearch, standInWriter } from "../../data/settings";
 
 interface SessionState {
   start: "starting" | "ready" | "failed";
@@ -14,6 +14,8 @@ interface SessionState {
   search: SearchConnection;
   /** Where posts are published to. */
   blog: BlogConnection;
+  /** Who writes for the apprentice. */
+  writer: WriterConnection;
   /** Keywords hidden for this site. */
   hidden: string[];
   /** Posts being scored in the background; null where none are. */
@@ -27,6 +29,7 @@ const initialState: SessionState = {
   profile: defaultProfile,
   search: standInSearch,
   blog: standInBlog,
+  writer: standInWriter,
   hidden: [],
   scoring: null,
 };
@@ -37,7 +40,9 @@ const slice = createSlice({
   reducers: {
     started: (
       state,
-      { payload }: PayloadAction<Pick<SessionState, "site" | "profile" | "search" | "blog" | "hidden">>,
+      {
+        payload,
+      }: PayloadAction<Pick<SessionState, "site" | "profile" | "search" | "blog" | "writer" | "hidden">>,
     ) => {
       state.start = "ready";
       Object.assign(state, payload);
@@ -54,6 +59,9 @@ const slice = createSlice({
     },
     searchChanged: (state, { payload }: PayloadAction<SearchConnection>) => {
       state.search = payload;
+    },
+    writerChanged: (state, { payload }: PayloadAction<WriterConnection>) => {
+      state.writer = payload;
     },
     blogChanged: (state, { payload }: PayloadAction<BlogConnection>) => {
       state.blog = payload;
@@ -74,6 +82,7 @@ export const {
   profileChanged,
   searchChanged,
   blogChanged,
+  writerChanged,
   hiddenChanged,
   scoringMoved,
 } = slice.actions;

@@ -3,6 +3,7 @@ import type { BlogClient } from "../../services/blog/blogClient";
 import type { PageReader } from "../../services/pages/pageReader";
 import type { PhotoClient } from "../../services/photos/photoClient";
 import type { SearchClient } from "../../services/search/searchClient";
+import type { ChatClient } from "../../services/writer/chatClient";
 import type { Workers } from "../../workers/clients";
 import { createStore } from "../store/createStore";
 import type { RootState } from "../store/reducer";
@@ -15,6 +16,7 @@ interface Given {
   photos?: Partial<PhotoClient>;
   pages?: Partial<PageReader>;
   blog?: Partial<BlogClient>;
+  writer?: Partial<ChatClient>;
   scores?: Partial<ScoreChannel>;
   state?: Partial<RootState>;
 }
@@ -37,6 +39,7 @@ export function createTestStore({
   photos = {},
   pages = {},
   blog = {},
+  writer = {},
   scores = {},
   state,
 }: Given = {}) {
@@ -48,6 +51,7 @@ export function createTestStore({
     keywords: noWorker("keywords"),
     pictures: noWorker("pictures"),
     site: noWorker("site"),
+    apprentice: noWorker("apprentice"),
     save: { api: noWorker("save"), within: () => noWorker("save"), start: () => {}, end: () => {} },
     tableFile: () => noWorker("table file"),
     withFiles: () => Promise.reject(new Error("The test has no files worker")),
@@ -60,6 +64,7 @@ export function createTestStore({
       photos: photos as PhotoClient,
       pages: pages as PageReader,
       blog: blog as BlogClient,
+      writer: writer as ChatClient,
       scores: { tell: () => {}, listen: () => {}, ...scores },
       textKeeping: new TextKeeping(all.save),
     },

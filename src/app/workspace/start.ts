@@ -7,7 +7,7 @@ import { follow } from "../../data/follow";
 import { listHeads } from "../../data/lists";
 import { openDatabase } from "../../data/openDatabase";
 import { listPosts } from "../../data/posts";
-import { getBlog, getHidden, getProfile, getSearchConnection, getSite } from "../../data/settings";
+import { getBlog, getHidden, getProfile, getSearchConnection, getSite, getWriter } from "../../data/settings";
 import { recoverPosts } from "../posts/recover";
 import { watchLeaving } from "../store/leaving";
 import { listsRead } from "../store/listsSlice";
@@ -24,8 +24,9 @@ export const start =
       await openDatabase();
       if (!(await getSite())) await dispatch(bringInDemo());
       await recoverPosts();
-      await dispatch(readSession());
+      // Before the session: the screens that come with it would say that there are none.
       dispatch(postsRead(await listPosts()));
+      await dispatch(readSession());
       const stale = (why: string) =>
         toast.error(`The posts shown may be older than what is saved (${why}). Reading them again.`, {
           id: "stale",
@@ -74,6 +75,7 @@ export const readSession = (): AppThunk<Promise<void>> => async (dispatch) => {
       profile: await getProfile(),
       search: await getSearchConnection(),
       blog: await getBlog(),
+      writer: await getWriter(),
       hidden: await getHidden(),
     }),
   );

@@ -2,7 +2,7 @@
 import type { CompetitorAnalysis } from "../benchmark/competitors";
 import { asks, contentStems } from "../competitors/questions";
 import { compare, type HeadingTopic } from "../competitors/topics";
-import { fold } from "../text/fold";
+import { fold, foldPlain } from "../text/fold";
 import { languagePack } from "../text/language";
 import { aboutWithout } from "./alike";
 import { budgetOf, sharedQuestions, topicsToPlan } from "./gaps";
@@ -240,7 +240,10 @@ export function mergeAssembled(
   let cursor = 0;
   let added = 0;
   for (const { from: _from, ...item } of outline) {
-    const there = merged.findIndex(({ text }) => alike.same(text, item.text));
+    const there = merged.findIndex(
+      // A heading of small words alone has nothing to be told alike by.
+      ({ text }) => foldPlain(text) === foldPlain(item.text) || alike.same(text, item.text),
+    );
     if (there >= 0) {
       if (!merged[there]!.faq) cursor = there + 1;
       continue;

@@ -197,6 +197,10 @@ describe("assembled outlines", () => {
     expect(added).toBe(items.length - there.length);
     expect(texts(items).filter((text) => /paddle/i.test(text))).toEqual(["Paddles for us"]);
     expect(texts(items).indexOf("Paddles for us")).toBeGreaterThan(0);
+    // Small words alone tell no two headings apart, but the same heading is the same.
+    const bare = { ...order!.items[0]!, text: "Who it is for" };
+    const once = mergeAssembled(items, [bare], analysis, freshId).items;
+    expect(mergeAssembled(once, [bare], analysis, freshId).added).toBe(0);
     expect(mergeAssembled(items, order!.items, analysis, freshId).added).toBe(0);
   });
 });

@@ -1,9 +1,9 @@
-/** Texts that the application began and a person has yet to look at: alt texts, headings of split sections. */
+/** Texts that the application wrote or began and a person has yet to look at: alt texts, headings, what the apprentice suggested. */
 import type { Block } from "../draft/draft";
 
 export interface TextToReview {
   text: string;
-  kind: "alt text" | "heading";
+  kind: "alt text" | "heading" | "text";
   /** Place of its block. */
   block: number;
 }
@@ -15,8 +15,7 @@ export function textsToReview(blocks: readonly Block[], texts: readonly string[]
   return blocks.flatMap((block, at): TextToReview[] => {
     if (block.kind === "picture" && block.alt && ids.has(block.alt))
       return [{ text: block.alt, kind: "alt text", block: at }];
-    if (block.kind === "heading" && ids.has(block.text))
-      return [{ text: block.text, kind: "heading", block: at }];
-    return [];
+    if (!block.text || !ids.has(block.text)) return [];
+    return [{ text: block.text, kind: block.kind === "heading" ? "heading" : "text", block: at }];
   });
 }

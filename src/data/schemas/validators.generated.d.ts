@@ -23,3 +23,4 @@ export const photosSearchQuestion: ValidateFunction;
 export const photosSearchAnswer: ValidateFunction;
 export const blogSite: ValidateFunction;
 export const reviewAnswer: ValidateFunction;
+export const voice: ValidateFunction;

@@ -86,7 +86,7 @@ export async function packWorkspace(
     savedAt: now,
     site: (setting("site") as Site | undefined) ?? emptySite,
     ...Object.fromEntries(
-      (["profile", "search", "blog", "hidden"] as const).flatMap((key) =>
+      (["profile", "search", "blog", "writer", "hidden", "starts"] as const).flatMap((key) =>
         setting(key) ? [[key, setting(key)]] : [],
       ),
     ),

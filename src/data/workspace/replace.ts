@@ -21,14 +21,16 @@ export async function replaceWorkspace(
   const lists = agreeing(file);
   const flat = flatFile(file.keywords, file.savedAt ?? "");
   await db.transaction("rw", db.tables, async () => {
-    // Tokens are this browser's, whichever workspace is in it.
-    const tokens = await db.settings.get("blogTokens");
+    // Tokens and keys are this browser's, whichever workspace is in it.
+    const secrets = await db.settings.bulkGet(["blogTokens", "writerKeys"]);
     await Promise.all(db.tables.map((table) => table.clear()));
-    if (tokens) await db.settings.put(tokens);
+    await db.settings.bulkPut(secrets.filter((secret) => secret !== undefined));
     await db.settings.put({ key: "site", value: file.site });
     await db.settings.put({ key: "backedUp", value: now });
     if (file.profile) await db.settings.put({ key: "profile", value: file.profile });
     if (file.blog) await db.settings.put({ key: "blog", value: file.blog });
+    if (file.writer) await db.settings.put({ key: "writer", value: file.writer });
+    if (file.starts) await db.settings.put({ key: "starts", value: file.starts });
     if (file.search) await db.settings.put({ key: "search", value: file.search });
     if (file.hidden) await db.settings.put({ key: "hidden", value: file.hidden });
     await db.posts.bulkAdd(file.posts);

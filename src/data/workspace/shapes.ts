@@ -1,5 +1,6 @@
 /** What a workspace file holds. Fields that came later are optional: files from before are read as they are. */
 import { type Static, Unsafe } from "@sinclair/typebox";
+import { guidedStartShape } from "../../core/apprentice/guidedStart";
 import * as is from "../../core/declare";
 import { keywordListShape, keywordShape, sourcedKeywordShape } from "../../core/keywords/shapes";
 import { MEDIA_TYPES } from "../../core/media/mediaTypes";
@@ -22,6 +23,7 @@ import {
   siteShape,
   versionBodyShape,
   versionShape,
+  writerConnectionShape,
 } from "../shapes";
 import { FORMAT, VERSION } from "./format";
 
@@ -57,6 +59,8 @@ export const workspaceShape = is.shape({
   ideas: is.optional(is.list(ideaShape)),
   search: is.optional(searchConnectionShape),
   blog: is.optional(blogConnectionShape),
+  writer: is.optional(writerConnectionShape),
+  starts: is.optional(is.list(guidedStartShape)),
   hidden: is.optional(is.list(is.text())),
   /** What was collected of competing pages, by its older name. */
   fields: is.optional(is.list(competitorsShape)),

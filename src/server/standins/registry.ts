@@ -2,6 +2,7 @@
 import type { Router } from "express";
 import { photoRoutes } from "./photos/routes";
 import { searchRoutes } from "./search/routes";
+import { writerRoutes } from "./writer/routes";
 
 export interface StandIn {
   /** Its path under /api/standins. */
@@ -14,4 +15,5 @@ export interface StandIn {
 export const STANDINS: readonly StandIn[] = [
   { name: "search", routes: searchRoutes },
   { name: "photos", routes: photoRoutes },
+  { name: "writer", routes: writerRoutes },
 ];

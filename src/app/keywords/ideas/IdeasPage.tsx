@@ -1,11 +1,12 @@
 /** Ideas for posts, kept until they become one. */
-import { Trash2 } from "lucide-react";
+import { PenLine, Trash2 } from "lucide-react";
 import { type FormEvent, useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { toast } from "sonner";
 import { foldPlain } from "../../../core/text/fold";
 import { deleteIdea, listIdeas, saveIdea } from "../../../data/ideas";
 import type { Idea } from "../../../data/model";
+import { IdeasFromApprentice } from "../../apprentice/IdeasFromApprentice";
 import { createPost } from "../../posts/createPost";
 import { attempt } from "../../store/attempt";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
@@ -22,6 +23,7 @@ export function IdeasPage() {
   const read = useLive(listIdeas, []);
   const [query, setQuery] = useState("");
   const [open, setOpen] = useState(true);
+  const [asking, setAsking] = useState(false);
   useEffect(() => {
     document.title = "Ideas · Dune Sparrow";
   }, []);
@@ -65,6 +67,9 @@ export function IdeasPage() {
           <p role="status" className="figures ml-auto text-[13px] text-ink-2">
             {count(shown.length, "idea")}
           </p>
+          <Button onClick={() => setAsking(true)}>
+            <PenLine size={15} aria-hidden="true" /> Suggest ideas
+          </Button>
         </div>
         {shown.length === 0 ? (
           <p className="border border-rule bg-sheet p-6 text-ink-2">
@@ -81,6 +86,7 @@ export function IdeasPage() {
         )}
       </section>
       <NewIdea />
+      {asking && <IdeasFromApprentice onClose={() => setAsking(false)} />}
     </div>
   );
 }

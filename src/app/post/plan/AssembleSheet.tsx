@@ -6,7 +6,7 @@ import { toast } from "sonner";
 import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import { addToDrawer, removeFromDrawer } from "../../../data/drawer";
 import { freshId } from "../../../data/freshId";
-import type { DrawerEntry } from "../../../data/model";
+import type { KeptOutline } from "../../../data/model";
 import { now } from "../../keywords/actions";
 import { attempt } from "../../store/attempt";
 import { useDependencies } from "../../store/DependenciesContext";
@@ -40,7 +40,7 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
     const fresh = outlines.filter(({ items }) => !earlier.has(JSON.stringify(items)));
     const createdAt = now();
     const entries = fresh.map(
-      (one): DrawerEntry => ({ ...one, id: freshId(), kind: "outline", postId: post.id, createdAt }),
+      (one): KeptOutline => ({ ...one, id: freshId(), kind: "outline", postId: post.id, createdAt }),
     );
     if (!outlines.length) toast("The competing pages share too few headings to make an outline.");
     else if (!fresh.length)
@@ -76,7 +76,7 @@ export function AssembleSheet({ onClose }: { onClose: () => void }) {
   );
 }
 
-function Entry({ entry, onTaken }: { entry: DrawerEntry; onTaken: () => void }) {
+function Entry({ entry, onTaken }: { entry: KeptOutline; onTaken: () => void }) {
   const { workers } = useDependencies();
   const dispatch = useAppDispatch();
   const { outline, readOnly } = useOpenPost("outline", "readOnly");

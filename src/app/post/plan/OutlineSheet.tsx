@@ -1,6 +1,16 @@
 /** The outline as an indented tree on a sheet, with word budgets and what is said of its headings. */
 import { SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
-import { ClipboardPaste, Copy, FileText, ListTree, NotebookPen, Plus, Redo2, Undo2 } from "lucide-react";
+import {
+  ClipboardPaste,
+  Copy,
+  FileText,
+  ListTree,
+  NotebookPen,
+  PenLine,
+  Plus,
+  Redo2,
+  Undo2,
+} from "lucide-react";
 import { type KeyboardEvent, useMemo, useState } from "react";
 import { readHeadings } from "../../../core/outline/headingFaults";
 import { branchLength, faqStart, type OutlineItem, outlineNumber } from "../../../core/outline/outline";
@@ -18,9 +28,10 @@ interface Props {
   onPaste: () => void;
   onAssemble: () => void;
   onBrief: () => void;
+  onSuggest: () => void;
 }
 
-export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) {
+export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief, onSuggest }: Props) {
   const { post, outline, past, future, readOnly } = useOpenPost(
     "post",
     "outline",
@@ -74,6 +85,9 @@ export function OutlineSheet({ onActive, onPaste, onAssemble, onBrief }: Props) 
         </Button>
         <Button kind="quiet" disabled={!filled} onClick={() => void copyAsText()}>
           <Copy size={15} aria-hidden="true" /> Copy
+        </Button>
+        <Button kind="quiet" disabled={readOnly} onClick={onSuggest}>
+          <PenLine size={15} aria-hidden="true" /> Suggest
         </Button>
       </div>
       {/* biome-ignore lint/a11y/noStaticElementInteractions: undo keys for everything inside */}

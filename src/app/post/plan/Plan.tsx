@@ -31,6 +31,7 @@ import { OutlineSheet } from "./OutlineSheet";
 import { PasteOutlineSheet } from "./PasteOutlineSheet";
 import { PieceSheet, sayPiece } from "./PieceSheet";
 import { type Putting, puttingOf, withPutting } from "./putting";
+import { SuggestSheet } from "./SuggestSheet";
 import { useCompetitors } from "./useCompetitors";
 
 const SHEETS = {
@@ -39,6 +40,7 @@ const SHEETS = {
   assemble: AssembleSheet,
   brief: BriefSheet,
   paste: PasteOutlineSheet,
+  suggest: SuggestSheet,
 };
 
 export function Plan() {
@@ -122,6 +124,7 @@ export function Plan() {
                       onPaste={() => setSheet("paste")}
                       onAssemble={() => setSheet("assemble")}
                       onBrief={() => setSheet("brief")}
+                      onSuggest={() => setSheet("suggest")}
                     />
                   </>
                 ),

@@ -7,7 +7,7 @@ import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import type { Profile } from "../../../core/proof/profile";
 import { listCompetitors, updateCompetitors } from "../../../data/competitors";
 import { postAddress, postDraft } from "../../../data/draft";
-import { listDrawer } from "../../../data/drawer";
+import { listOutlines } from "../../../data/drawer";
 import type { CompetitorSource, Competitors } from "../../../data/model";
 import { type CompetitorsOf, competitorsKey } from "../../../workers/analyses";
 import type { Put } from "../../../workers/competitorsApi";
@@ -182,6 +182,6 @@ export const fillBudgets =
 export const readKept =
   (postId: string): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const [sets, drawer] = await Promise.all([listCompetitors(postId), listDrawer(postId)]);
+    const [sets, drawer] = await Promise.all([listCompetitors(postId), listOutlines(postId)]);
     if (isOpen(getState(), postId)) dispatch(keptRead({ drawer, earlier: sets.slice(1) }));
   };

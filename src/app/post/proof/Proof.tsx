@@ -22,6 +22,7 @@ import { PathLine } from "./PathLine";
 import { ResultPreview } from "./ResultPreview";
 import { ScoreOverTime } from "./ScoreOverTime";
 import { TextsToReview } from "./TextsToReview";
+import { VoicePanel } from "./VoicePanel";
 import { WhatIf } from "./WhatIf";
 
 const ORDERS = { worth: "By worth", group: "By group" } as const;
@@ -142,6 +143,7 @@ export function Proof() {
         >
           <ResultPreview tried={post.tries?.find(({ id }) => id === shown)} />
           <WhatIf shown={shown} onShow={setShown} />
+          <VoicePanel />
           <section aria-label="Among competitors" className="border border-rule bg-sheet p-3">
             <h3 className="text-[13px]">Among competitors</h3>
             {competitors ? (

@@ -21,8 +21,8 @@ export function TextsToReview() {
   return (
     <section aria-label="To review" className="mb-3 border border-plum/40 bg-plum-wash px-4 py-2 text-[13px]">
       <p>
-        <strong className="font-semibold text-plum">{count(left.length, "text")}</strong> started by a fix:
-        check each, then change or accept it.
+        <strong className="font-semibold text-plum">{count(left.length, "text")}</strong> written or started
+        by a fix or the apprentice: check each, then change or accept it.
       </p>
       <ul className="mt-1">
         {left.map(({ text, kind, block }) => (
@@ -40,13 +40,20 @@ export function TextsToReview() {
                 className="quiet-link"
                 aria-label={`Go to the ${kind} “${text}”`}
                 onClick={() =>
-                  go(kind === "alt text" ? "alt-text" : "section-length", {
-                    quote: text,
-                    block,
-                    start: 0,
-                    end: text.length,
-                    ...(kind === "alt text" && { field: "alt" }),
-                  })
+                  go(
+                    kind === "alt text"
+                      ? "alt-text"
+                      : kind === "heading"
+                        ? "section-length"
+                        : "paragraph-length",
+                    {
+                      quote: text,
+                      block,
+                      start: 0,
+                      end: text.length,
+                      ...(kind === "alt text" && { field: "alt" }),
+                    },
+                  )
                 }
               >
                 Go

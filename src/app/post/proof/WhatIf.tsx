@@ -1,5 +1,5 @@
 /** What if: titles, descriptions and slugs tried beside the draft, each with its score and how it would look. Several are kept; one may be taken. */
-import { Plus } from "lucide-react";
+import { PenLine, Plus } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
 import { compareReports } from "../../../core/proof/compare";
@@ -10,6 +10,7 @@ import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
+import { FieldsSuggestSheet } from "../FieldsSuggestSheet";
 import { useOpenPost } from "../useOpenPost";
 import { useTries } from "./useTries";
 
@@ -33,6 +34,7 @@ export function WhatIf({ shown, onShow }: Props) {
   const dispatch = useAppDispatch();
   const tries = post?.tries ?? NONE;
   const scores = useTries(tries);
+  const [suggesting, setSuggesting] = useState(false);
   if (!post || !report) return null;
   const keep = (next: readonly Try[]) => dispatch(postEdited({ tries: [...next] }));
   const add = () => {
@@ -45,10 +47,14 @@ export function WhatIf({ shown, onShow }: Props) {
     <section aria-label="What if" className="border border-rule bg-sheet p-3">
       <h3 className="mb-1 flex items-center justify-between text-[13px]">
         What if
+        <Button kind="quiet" className="ml-auto" disabled={readOnly} onClick={() => setSuggesting(true)}>
+          <PenLine size={14} aria-hidden="true" /> Suggest
+        </Button>
         <Button kind="quiet" disabled={readOnly || tries.length >= MOST} onClick={add}>
           <Plus size={14} aria-hidden="true" /> Try another wording
         </Button>
       </h3>
+      {suggesting && <FieldsSuggestSheet first="meta" onClose={() => setSuggesting(false)} />}
       {!tries.length && (
         <p className="text-[13px] text-ink-2">
           Try another title, description or slug, and see score and preview at once. The draft does not change

@@ -9,9 +9,10 @@ interface Props {
   post: Post;
   readOnly: boolean;
   onChange: (changes: Partial<Post>) => void;
+  onSuggest: () => void;
 }
 
-export function ExcerptField({ id, post, readOnly, onChange }: Props) {
+export function ExcerptField({ id, post, readOnly, onChange, onSuggest }: Props) {
   const excerpt = post.excerpt ?? "";
   const length = [...excerpt].length;
   const says = !length
@@ -35,6 +36,11 @@ export function ExcerptField({ id, post, readOnly, onChange }: Props) {
       />
       <p className="figures mt-0.5 flex flex-wrap gap-x-4 text-[12px] text-ink-2">
         {says}
+        {!readOnly && (
+          <button type="button" className="quiet-link" onClick={onSuggest}>
+            Suggest
+          </button>
+        )}
         {!readOnly && post.description && excerpt !== post.description && (
           <button
             type="button"

@@ -1,5 +1,5 @@
 /** What the page carries besides its text. */
-import { useId } from "react";
+import { useId, useState } from "react";
 import { Link } from "react-router";
 import { postAddress, postPath } from "../../../data/draft";
 import type { Post } from "../../../data/model";
@@ -11,6 +11,7 @@ import { DateField } from "../../ui/DateField";
 import { FieldLine } from "../../ui/FieldLine";
 import { ListField } from "../../ui/ListField";
 import { Select } from "../../ui/Select";
+import { FieldsSuggestSheet } from "../FieldsSuggestSheet";
 import { CommentsField } from "./CommentsField";
 import { CopiesField } from "./CopiesField";
 import { ExcerptField } from "./ExcerptField";
@@ -31,9 +32,11 @@ export function PageFields({ post, config, readOnly }: Props) {
   const site = useAppSelector((state) => state.session.site);
   const edit = (changes: Partial<Post>) => dispatch(postEdited(changes));
   const authors = useId();
+  const [suggesting, setSuggesting] = useState(false);
   return (
     <section aria-label="The page" className="max-w-[44rem] border border-rule bg-sheet px-4 py-3">
       <h2 className="mb-1 text-[13px] text-ink-2">The page carries</h2>
+      {suggesting && <FieldsSuggestSheet first="excerpt" onClose={() => setSuggesting(false)} />}
       <FieldLine label="Address">
         {(id) => (
           <span className="flex min-w-0 items-baseline">
@@ -94,7 +97,15 @@ export function PageFields({ post, config, readOnly }: Props) {
         </FieldLine>
       )}
       <FieldLine label="Excerpt">
-        {(id) => <ExcerptField id={id} post={post} readOnly={readOnly} onChange={edit} />}
+        {(id) => (
+          <ExcerptField
+            id={id}
+            post={post}
+            readOnly={readOnly}
+            onChange={edit}
+            onSuggest={() => setSuggesting(true)}
+          />
+        )}
       </FieldLine>
       <FieldLine label="Lead picture">
         {() => <LeadPictureField post={post} readOnly={readOnly} onChange={edit} />}

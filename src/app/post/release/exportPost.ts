@@ -9,9 +9,9 @@ import { writeContext } from "../../../data/contextFile";
 import { draftOf } from "../../../data/draft";
 import type { Asset } from "../../../data/model";
 import type { Progress, ZipItem } from "../../../data/zip";
+import { openContext } from "../../posts/openContext";
 import type { PostSession } from "../../store/postSession";
 import type { AppThunk } from "../../store/thunk";
-import { openContext } from "../openContext";
 
 export interface ExportedFile {
   name: string;

@@ -1,8 +1,8 @@
 import type { EditorDoc } from "../../../core/blocks/editorJson";
 import type { Report } from "../../../core/proof/report";
 import type { Post } from "../../../data/model";
+import { openContext } from "../../posts/openContext";
 import type { AppThunk } from "../../store/thunk";
-import { openContext } from "../openContext";
 
 /** Scores a state of the open post, with what is known of the site and its plan today. */
 export const scoreOpenPost =

@@ -10,6 +10,7 @@ import {
   Library,
   type LucideIcon,
   Mic,
+  PenLine,
   Redo2,
   Search,
   Undo2,
@@ -25,12 +26,20 @@ import { FindBar } from "./FindBar";
 import { RecordingSheet } from "./RecordingSheet";
 import { SourceSheet } from "./SourceSheet";
 import { ShelfSheet } from "./shelf/ShelfSheet";
+import type { WriteTask } from "./suggest/WriteSuggestSheet";
 import { useEditorValue } from "./useEditorValue";
 
 const INSERTS = EDITOR_BLOCKS.flatMap(({ inserts = [] }) => inserts);
 /** The everyday things stand beside the text, the others behind "More". */
 const EVERYDAY = INSERTS.filter(({ everyday }) => everyday);
 const MORE = INSERTS.filter(({ everyday }) => !everyday);
+
+const SUGGESTIONS: readonly { task: WriteTask; name: string }[] = [
+  { task: "section", name: "Draft this section" },
+  { task: "opening", name: "An opening" },
+  { task: "list-above", name: "A list about the above" },
+  { task: "answer", name: "An answer" },
+];
 
 interface Props {
   editor: Editor;
@@ -42,9 +51,22 @@ interface Props {
   /** Nothing is shown but the sheet. */
   focused: boolean;
   onFocused: (focused: boolean) => void;
+  /** Asks for the next sentences at the cursor. */
+  onGoOn: () => void;
+  onSuggest: (task: WriteTask) => void;
 }
 
-export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, onFocused }: Props) {
+export function SheetTop({
+  editor,
+  bar,
+  readOnly,
+  finding,
+  onFinding,
+  focused,
+  onFocused,
+  onGoOn,
+  onSuggest,
+}: Props) {
   const pictures = useRef<HTMLInputElement>(null);
   const gallery = useRef<HTMLInputElement>(null);
   const [source, setSource] = useState(false);
@@ -53,6 +75,7 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
   // Asked of the history itself: trying the commands out would cost as much as a key.
   const undo = useEditorValue(editor, ({ state }) => undoDepth(state) > 0);
   const redo = useEditorValue(editor, ({ state }) => redoDepth(state) > 0);
+  const selected = useEditorValue(editor, ({ state }) => !state.selection.empty);
   const tool =
     "inline-flex h-7 items-center gap-1 rounded px-1 text-[13px] hover:bg-proof-wash disabled:text-ink-2 disabled:opacity-50";
   return (
@@ -112,6 +135,22 @@ export function SheetTop({ editor, bar, readOnly, finding, onFinding, focused, o
           {MORE.map(({ name, icon, run }) => (
             <MenuLine key={name} name={name} icon={icon} onSelect={() => run(editor)} />
           ))}
+        </Menu>
+        <Menu
+          className="z-30 min-w-52 py-1"
+          button={
+            <Toolbar.Button type="button" className={tool} disabled={readOnly}>
+              <PenLine size={15} aria-hidden="true" /> Suggest <ChevronDown size={14} aria-hidden="true" />
+            </Toolbar.Button>
+          }
+        >
+          <MenuLine name="Go on from here (Ctrl Alt Enter)" icon={PenLine} onSelect={onGoOn} />
+          {SUGGESTIONS.map(({ task, name }) => (
+            <MenuLine key={task} name={name} icon={PenLine} onSelect={() => onSuggest(task)} />
+          ))}
+          {selected && (
+            <MenuLine name="Rework the selection" icon={PenLine} onSelect={() => onSuggest("rework")} />
+          )}
         </Menu>
         <span className="mx-1 h-4 w-px bg-rule" aria-hidden="true" />
         <Tooltip says="Undo">

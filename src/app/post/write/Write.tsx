@@ -24,6 +24,7 @@ import { AltBounds } from "./editor/altBounds";
 import { createEditor } from "./editor/createEditor";
 import { spanPositions } from "./editor/positions";
 import { selectWord } from "./editor/selectWord";
+import { showToReview } from "./editor/toReviewMarks";
 import { Foot } from "./Foot";
 import { FormatBar } from "./FormatBar";
 import { HeadFields } from "./HeadFields";
@@ -33,6 +34,9 @@ import { currentTargets } from "./links/useLinkTargets";
 import { MarginNotes } from "./MarginNotes";
 import { SectionMap } from "./SectionMap";
 import { SheetTop } from "./SheetTop";
+import { GhostBar } from "./suggest/GhostBar";
+import { useGhost } from "./suggest/useGhost";
+import { WriteSuggestSheet, type WriteTask } from "./suggest/WriteSuggestSheet";
 import { Underlines } from "./Underlines";
 import type { LayerId } from "./underlines";
 import { useFocusView } from "./useFocusView";
@@ -57,6 +61,7 @@ export function Write() {
   const [claiming, setClaiming] = useState(false);
   const [linking, setLinking] = useState(false);
   const [listing, setListing] = useState(false);
+  const [suggesting, setSuggesting] = useState<WriteTask | null>(null);
   const sheet = useRef<HTMLDivElement>(null);
   const insertBar = useRef<HTMLDivElement>(null);
   const formatBar = useRef<HTMLDivElement>(null);
@@ -66,6 +71,11 @@ export function Write() {
     session.editor!.setEditable(!readOnly, false);
     setEditor(session.editor);
   }, [session, readOnly, intake]);
+  const ghost = useGhost(editor);
+  const begun = post?.begun;
+  useEffect(() => {
+    if (editor) showToReview(editor.view, begun ?? []);
+  }, [editor, begun]);
   const wide = useMatches("(min-width: 1600px)");
   useGoal(editor, session);
   useEffect(() => {
@@ -83,6 +93,11 @@ export function Write() {
     if (event.altKey && event.key === "F10") {
       event.preventDefault();
       focusBar(editor.state.selection.empty ? insertBar : formatBar);
+    }
+    if ((event.ctrlKey || event.metaKey) && event.altKey && event.key === "Enter" && !readOnly) {
+      event.preventDefault();
+      if (editor.state.selection.empty) ghost.begin();
+      else setSuggesting("rework");
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "f") {
       event.preventDefault();
@@ -156,6 +171,8 @@ export function Write() {
                       onFinding={setFinding}
                       focused={focused}
                       onFocused={setFocused}
+                      onGoOn={ghost.begin}
+                      onSuggest={setSuggesting}
                     />
                     <div className="px-10 pb-12 pt-5 print:px-0 small:px-3">
                       <HeadFields post={post} />
@@ -202,6 +219,10 @@ export function Write() {
         onClaims={() => setClaiming(true)}
         onLinks={() => setListing(true)}
       />
+      <GhostBar {...ghost} />
+      {suggesting && (
+        <WriteSuggestSheet editor={editor} task={suggesting} onClose={() => setSuggesting(null)} />
+      )}
       {claiming && <ClaimsSheet onClose={() => setClaiming(false)} onGo={goFrom(setClaiming)} />}
       {listing && <LinksSheet onClose={() => setListing(false)} onGo={goFrom(setListing)} />}
     </div>

@@ -3,6 +3,7 @@ import type { ComponentType } from "react";
 import { BlogConnectionForm } from "./BlogConnectionForm";
 import { FilesForm } from "./FilesForm";
 import { SearchConnectionForm } from "./SearchConnectionForm";
+import { WriterConnectionForm } from "./WriterConnectionForm";
 
 export interface Connection {
   id: string;
@@ -12,6 +13,7 @@ export interface Connection {
 
 export const CONNECTIONS: readonly Connection[] = [
   { id: "search", name: "Search", Form: SearchConnectionForm },
+  { id: "writer", name: "Writer", Form: WriterConnectionForm },
   { id: "blog", name: "Blog", Form: BlogConnectionForm },
   { id: "files", name: "Files", Form: FilesForm },
 ];

@@ -8,7 +8,7 @@ export const generatedText = defineGate({
     toReview && {
       passed: !toReview.length,
       says: toReview.length
-        ? `Started by a fix, to review in Proof: ${toReview.map((text) => `“${text}”`).join(", ")}.`
+        ? `To review in Proof: ${toReview.map((text) => `“${text}”`).join(", ")}.`
         : "All of it is reviewed.",
     },
 });

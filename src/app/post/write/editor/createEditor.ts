@@ -6,9 +6,11 @@ import type { EditorView } from "@tiptap/pm/view";
 import type { EditorDoc } from "../../../../core/blocks/editorJson";
 import { documentExtensions } from "./documentExtensions";
 import { Finder } from "./finder";
+import { GhostText } from "./ghost";
 import { type Intake, intakeExtension } from "./intake";
 import { MoveBlocks } from "./moveBlocks";
 import { dropInto, pasteInto } from "./paste";
+import { ToReviewMarks } from "./toReviewMarks";
 import { TypeBehind } from "./typeBehind";
 
 /** From this many blocks on, those out of sight are not laid out with every key. */
@@ -45,6 +47,8 @@ export function createEditor(content: EditorDoc, editable: boolean, intake: Inta
       MoveBlocks,
       TypeBehind,
       Finder,
+      GhostText,
+      ToReviewMarks,
       intakeExtension(intake),
       Placeholder.configure({ placeholder: "Write, or paste from anywhere" }),
     ],

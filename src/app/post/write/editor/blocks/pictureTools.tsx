@@ -12,6 +12,7 @@ import type { Asset } from "../../../../../data/model";
 import { useAppDispatch } from "../../../../store/hooks";
 import { useLive } from "../../../../store/useLive";
 import { useOpenPost } from "../../../useOpenPost";
+import { AltSuggestSheet } from "../../AltSuggestSheet";
 import { CropSheet } from "../../CropSheet";
 import { whyNotKept } from "../../keepFile";
 import { keepPicture } from "../../keepPicture";
@@ -31,7 +32,7 @@ export function PictureTools({ editor }: { editor: Editor }) {
   const dispatch = useAppDispatch();
   const { post } = useOpenPost("post");
   const files = useRef<HTMLInputElement>(null);
-  const [sheet, setSheet] = useState<"crop" | "shelf" | null>(null);
+  const [sheet, setSheet] = useState<"crop" | "shelf" | "alt" | null>(null);
   const attrs = useEditorState({
     editor,
     selector: ({ editor: e }) => e.getAttributes("picture") as PictureAttributes,
@@ -77,6 +78,7 @@ export function PictureTools({ editor }: { editor: Editor }) {
       </Act>
       <Act onClick={() => files.current?.click()}>replace</Act>
       <Act onClick={() => setSheet("shelf")}>from the shelf</Act>
+      <Act onClick={() => setSheet("alt")}>suggest an alt text</Act>
       {original && <Act onClick={() => void goBack(original)}>back to the original</Act>}
       <Gap />
       <FileName
@@ -105,6 +107,15 @@ export function PictureTools({ editor }: { editor: Editor }) {
           src={src}
           focus={focus}
           onTake={(asset, point) => (asset ? show(asset, point) : update({ focus: point }))}
+          onClose={() => setSheet(null)}
+        />
+      )}
+      {sheet === "alt" && (
+        <AltSuggestSheet
+          editor={editor}
+          caption={caption}
+          fileName={fileName}
+          onTake={(next) => update({ alt: next, decorative: false })}
           onClose={() => setSheet(null)}
         />
       )}

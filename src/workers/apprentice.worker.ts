@@ -1,0 +1,4 @@
+import * as Comlink from "comlink";
+import { createApprenticeApi } from "./apprenticeApi";
+
+Comlink.expose(createApprenticeApi());
