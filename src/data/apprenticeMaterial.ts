@@ -4,8 +4,8 @@ import type { EditorDoc } from "../core/blocks/editorJson";
 import type { Block } from "../core/draft/draft";
 import { blocksFromEditor } from "../core/draft/fromEditor";
 import { noPiece, pieceWithDefaults } from "../core/outline/piece";
+import { analyseText } from "../core/text/analyse";
 import { languagePack } from "../core/text/language";
-import { analyseText } from "../core/text/match";
 import type { Competitors, Outline, Post, Recording, Site } from "./model";
 import type { CollectedCompetitors } from "./schemas/collected";
 

@@ -4,7 +4,7 @@
  */
 import type { Block } from "../draft/draft";
 import { rangeShare } from "../shares";
-import type { AnalysedText, Token } from "../text/match";
+import type { AnalysedText, Token } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 import type { CompetitorMeasure } from "./measure";
 import { joined } from "./phrases";

@@ -1,5 +1,5 @@
 /** Pages that may not compete: off the subject, or too thin to say anything of it. */
-import type { AnalysedText } from "../text/match";
+import type { AnalysedText } from "../text/analyse";
 
 export type Doubt = "off-subject" | "thin";
 

@@ -1,5 +1,5 @@
 /** What each of several texts says that the others do not. */
-import { analyseText } from "../text/match";
+import { analyseText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 import { eachPhrase, PhraseTable } from "./phrases";
 

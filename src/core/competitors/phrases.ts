@@ -1,5 +1,5 @@
 /** Phrases of a text: one to four words that neither begin nor end with a small word and cross no sentence, block or comma. */
-import type { AnalysedText, Token } from "../text/match";
+import type { AnalysedText, Token } from "../text/analyse";
 
 export const LONGEST_PHRASE = 4;
 

@@ -1,6 +1,6 @@
 /** Questions that readers ask: headings and sentences of the competing pages, and what a search service knows. */
 
-import { analyseText } from "../text/match";
+import { analyseText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 import { closesQuotes, isProse } from "../text/proseSentence";
 import { compare } from "./topics";

@@ -2,8 +2,9 @@
  * Shared terms: the words and phrases that competing pages share and general text does not.
  * The formulas are those of docs/scoring.md, "Competing pages".
  */
+
+import type { AnalysedText } from "../text/analyse";
 import { fold } from "../text/fold";
-import type { AnalysedText } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import type { Frequencies } from "./frequencies/frequencies";
 import { eachPhrase, PhraseTable } from "./phrases";

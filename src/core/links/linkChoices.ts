@@ -1,6 +1,9 @@
 /** What a phrase may be linked to within the site: its posts, its pages, sections of the post itself. */
+
+import { analyseText } from "../text/analyse";
 import { fold } from "../text/fold";
-import { analyseText, compileKeyword, findKeyword, type MatchValues } from "../text/match";
+import { compileKeyword } from "../text/keyword";
+import { findKeyword, type MatchValues } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 
 export interface LinkTarget {

@@ -1,6 +1,6 @@
 /** A marking: something that can be underlined in a text, by a rule that looks at one block alone. */
 import type { Block } from "../draft/draft";
-import type { AnalysedText } from "../text/match";
+import type { AnalysedText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 
 export interface Span {

@@ -1,4 +1,4 @@
-import type { AnalysedText, Token } from "../text/match";
+import type { AnalysedText, Token } from "../text/analyse";
 import type { LanguagePack, Passive } from "../text/packs/pack";
 import type { Marking, Span } from "./marking";
 

@@ -1,7 +1,7 @@
 /** When a heading of an outline is about what a heading, topic or question of the competing pages is about. */
 import { headingStems } from "../competitors/coverage";
 import { jaccard } from "../competitors/topics";
-import { analyseText } from "../text/match";
+import { analyseText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 
 /** Common stems over all stems, as for the coverage of a draft. */

@@ -5,8 +5,8 @@ import { blockFacts, type Coverage, compileShared, coverageOf } from "../competi
 import { contentStems, type ReaderQuestion } from "../competitors/questions";
 import type { HeadingTopic } from "../competitors/topics";
 import type { Block } from "../draft/draft";
+import { analyseText } from "../text/analyse";
 import { languagePack } from "../text/language";
-import { analyseText } from "../text/match";
 import { aboutWithout } from "./alike";
 import { faqStart, type OutlineItem } from "./outline";
 

@@ -1,7 +1,10 @@
 /** What is said of a heading while it is typed. */
+
+import { analyseText } from "../text/analyse";
 import { foldPlain } from "../text/fold";
+import { compileKeyword } from "../text/keyword";
 import { languagePack } from "../text/language";
-import { analyseText, compileKeyword, findKeyword, type MatchValues } from "../text/match";
+import { findKeyword, type MatchValues } from "../text/match";
 import type { OutlineItem } from "./outline";
 
 export interface HeadingNote {

@@ -1,5 +1,5 @@
 /** The opening: the body's first paragraph, or its first words of paragraphs, lists and quotes where that is longer. */
-import type { AnalysedText, Token } from "../text/match";
+import type { AnalysedText, Token } from "../text/analyse";
 import type { Evidence } from "./check";
 import { inBlock } from "./evidence";
 import type { DraftReading } from "./reading/reading";

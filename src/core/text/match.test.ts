@@ -3,8 +3,10 @@ import { describe, expect, it } from "vitest";
 import { defaultProfile } from "../proof/profile";
 import { anyText } from "../testing/arbitraries";
 import { RUNS } from "../testing/runs";
+import { analyseText } from "./analyse";
+import { compileKeyword } from "./keyword";
 import { languagePack } from "./language";
-import { analyseText, bestOccurrence, compileKeyword, findKeyword } from "./match";
+import { bestOccurrence, findKeyword } from "./match";
 
 const pack = languagePack("en");
 
@@ -58,6 +60,27 @@ describe("a keyword", () => {
     ["It ends here. Net gains", "net gains", ["exact: Net gains"]],
     ["A 24/7 plumber, 24 pipes and 7 taps", "24/7", ["exact: 24/7"]],
     ["On 24/7 we came", "7", []],
+    // What stands close together is looked at once more: is it used as the keyword uses it?
+    ["They permit dogs in the building", "building permit", []],
+    ["You need a permit for the building", "building permit", ["close: permit for the building"]],
+    ["Cover the letter box", "cover letter", []],
+    ["Wash the car", "car wash", ["close: Wash the car"]],
+    ["The car was washed", "car wash", []],
+    ["The subject lined up", "subject line", []],
+    ["The company moved us", "moving company", []],
+    ["In spring we air the mattress", "spring mattress", []],
+    ["A mattress; in spring", "spring mattress", []],
+    ["A scheme with a permit office for parking", "parking permit", []],
+    ["The account of the bank", "bank account", ["close: account of the bank"]],
+    ["A bank, on account of the flood", "bank account", []],
+    ["A table with two glasses", "glass table", []],
+    ["Logged in twice", "log in", ["inflected: Logged in"]],
+    ["Your login", "log in", ["exact: login"]],
+    ["A log for the fire", "log in", []],
+    ["An old mine has a shaft", "mine shaft", ["close: mine has a shaft"]],
+    ["That shaft is mine", "mine shaft", []],
+    ["Furniture, customised by hand", "custom furniture", ["close: Furniture, customised"]],
+    ["We generate more leads", "lead generation", ["close: generate more leads"]],
     // A keyword of small words only is matched exactly.
     ["what is what", "what is", ["exact: what is"]],
     ["is what", "what is", []],
@@ -67,6 +90,23 @@ describe("a keyword", () => {
     ["cargo bike", "🚲", []],
   ])("in %j, %j", (text, keyword, expected) => {
     expect(forms(text, keyword)).toEqual(expected);
+  });
+
+  it.each([
+    ["Legen Sie Ihr Geld in Gold an", "Geld anlegen", "close: Legen Sie Ihr Geld in Gold an"],
+    ["Holztische", "Tische aus Holz", "exact: Holztische"],
+    ["Eine geplante Reise", "Reise planen", "close: geplante Reise"],
+    ["Das Schiff legte an, das Geld war fort", "Geld anlegen", undefined],
+    ["Die Macht des Feuers", "Feuer machen", undefined],
+  ])("in German, in %j, %j", (text, keyword, expected) => {
+    const german = languagePack("de");
+    const [first] = findKeyword(
+      analyseText(text, german),
+      compileKeyword(keyword, german)!,
+      defaultProfile.matching,
+      german,
+    );
+    expect(first && `${first.form}: ${text.slice(first.start, first.end)}`).toBe(expected);
   });
 
   it.each([

@@ -2,34 +2,13 @@
  * Finding a keyword in a text, in four forms: exact, inflected, close, scattered. The rules are those of
  * docs/scoring.md, "Matching a keyword".
  */
-import { fold } from "./fold";
+import type { AnalysedText, Token } from "./analyse";
+import { type Carrier, type CompiledKeyword, isPart, joined, SHORTEST_PART, type Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
-import { sentences } from "./sentences";
-import { type Word, words } from "./words";
+import type { Usage } from "./packs/usage";
+import { isIdle, usedAs } from "./usage";
 
 export type Form = "exact" | "inflected" | "close" | "scattered";
-
-/** One word made ready for matching. */
-export interface Token {
-  start: number;
-  end: number;
-  folded: string;
-  stem: string;
-  /** Stem of the other word that it may be a form of (see LanguagePack.otherStem). */
-  otherStem: string | undefined;
-  small: boolean;
-  /** Number of the sentence it stands in, from 0. */
-  sentence: number;
-  /** Nothing but one hyphen stands between it and the next word. */
-  joinsNext: boolean;
-}
-
-/** A text cut into tokens once, so that it can be searched for many keywords. */
-export interface AnalysedText {
-  text: string;
-  tokens: Token[];
-  sentenceCount: number;
-}
 
 /** What each form is worth, and how many words more than the keyword's a close match may span. */
 export interface MatchValues {
@@ -40,23 +19,7 @@ export interface MatchValues {
   closeWindow: number;
 }
 
-/** A keyword made ready: its spellings with hyphens parted and joined. */
-export interface CompiledKeyword {
-  text: string;
-  variants: Variant[];
-  /** Of each variant, what stands for the first word that carries the subject; for a keyword of small words its first word. */
-  heads: ReadonlySet<string>;
-  /** Words, folded, that may be written in two. */
-  compounds: readonly string[];
-}
-
-interface Variant {
-  words: Pick<Token, "folded" | "stem" | "otherStem">[];
-  /** The words that carry the subject, each stem once: its place by every stem that stands for it. Empty for a keyword of small words only. */
-  content: ReadonlyMap<string, number>;
-  /** How many words that is. */
-  size: number;
-}
+const LONGEST_CHAIN = 4;
 
 /** One place where a keyword was found; the span is in the text that was searched. */
 export interface Occurrence {
@@ -64,141 +27,6 @@ export interface Occurrence {
   value: number;
   start: number;
   end: number;
-}
-
-const HYPHEN = /^[-\u2010\u2011\u00AD]$/;
-const LONGEST_CHAIN = 4;
-/** Letters that each part of a compound has: "car wash" is "carwash", but nobody means "a part" by "apart". */
-const SHORTEST_PART = 3;
-
-/** Cuts a text into tokens with stems and sentence numbers. */
-export function analyseText(text: string, pack: LanguagePack): AnalysedText {
-  const cut = withSigns(words(text), text);
-  if (!cut.length) return { text, tokens: [], sentenceCount: 0 };
-  const spans = sentences(text, pack);
-  let sentence = 0;
-  const tokens = cut.map((word, i): Token => {
-    while (sentence < spans.length - 1 && word.start >= spans[sentence]!.end) sentence++;
-    const folded = fold(word.text);
-    const next = cut[i + 1];
-    return {
-      start: word.start,
-      end: word.end,
-      folded,
-      stem: pack.stem(folded),
-      otherStem: pack.otherStem(folded),
-      small: pack.smallWords.has(folded),
-      sentence,
-      joinsNext: next !== undefined && HYPHEN.test(text.slice(word.end, next.start)),
-    };
-  });
-  return { text, tokens, sentenceCount: spans.length };
-}
-
-const MAY_HAVE_SIGNS = /[#/]|\+\+|(?:^|\s|\()\./;
-
-/** Words with the signs that make other words of them: "C++" is not C, ".NET" no net, and "24/7" neither 24 nor 7. */
-function withSigns(cut: Word[], text: string): Word[] {
-  if (!MAY_HAVE_SIGNS.test(text)) return cut;
-  const out: Word[] = [];
-  for (const word of cut) {
-    let { start, end } = word;
-    const last = out.at(-1);
-    if (last && /\d$/.test(last.text) && /^\d/.test(word.text) && text.slice(last.end, start) === "/") {
-      out.pop();
-      start = last.start;
-    }
-    const behind = /^(?:\+\+|#)(?![\p{L}\p{N}])/u.exec(text.slice(end, end + 3));
-    if (behind && /^\p{L}+$/u.test(word.text)) end += behind[0].length;
-    if (
-      /^\p{L}/u.test(word.text) &&
-      text[start - 1] === "." &&
-      (start === 1 || /[\s(]/.test(text[start - 2]!))
-    )
-      start--;
-    out.push(start === word.start && end === word.end ? word : { text: text.slice(start, end), start, end });
-  }
-  return out;
-}
-
-/**
- * Makes a keyword ready to be searched for.
- *
- * @returns null where the keyword holds no word at all
- */
-export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKeyword | null {
-  const tokens = analyseText(keyword, pack).tokens;
-  if (!tokens.length) return null;
-  // Each run of hyphens is either parted or joined; runs beyond the first three stay parted, or spellings explode.
-  let spellings: Token[][] = [[]];
-  let runs = 0;
-  for (let i = 0; i < tokens.length; ) {
-    let end = i;
-    while (tokens[end]?.joinsNext) end++;
-    const parted = tokens.slice(i, end + 1);
-    const choices = [parted];
-    if (end > i && runs++ < 3) choices.push([joined(tokens, i, end, pack)]);
-    spellings = spellings.flatMap((head) => choices.map((tail) => [...head, ...tail]));
-    i = end + 1;
-  }
-  const written = spellings.flatMap((spelling) => [spelling, ...closed(spelling, pack)]);
-  const variants = written.map(variantOf);
-  return {
-    text: keyword,
-    variants,
-    heads: new Set(
-      variants.flatMap(({ size, content, words: [first] }) =>
-        size ? [...content].flatMap(([stem, place]) => (place ? [] : [stem])) : [first!.stem],
-      ),
-    ),
-    compounds: [
-      ...new Set(
-        written.flat().flatMap(({ folded }) => (folded.length >= 2 * SHORTEST_PART ? [folded] : [])),
-      ),
-    ],
-  };
-}
-
-/** Spellings with two neighbours written as one word, as compounds are as often as not: "car wash" as "carwash". */
-function closed(spelling: Token[], pack: LanguagePack): Token[][] {
-  if (!pack.supported) return [];
-  return spelling
-    .slice(1)
-    .flatMap((_, i) =>
-      isPart(spelling[i]!) && isPart(spelling[i + 1]!)
-        ? [[...spelling.slice(0, i), joined(spelling, i, i + 1, pack), ...spelling.slice(i + 2)]]
-        : [],
-    );
-}
-
-const isPart = ({ folded, small }: Token): boolean =>
-  !small && folded.length >= SHORTEST_PART && /^\p{L}+$/u.test(folded);
-
-function variantOf(spelling: Token[]): Variant {
-  const carrying = new Map(spelling.filter(({ small }) => !small).map((token) => [token.stem, token]));
-  const content = new Map([...carrying.keys()].map((stem, place) => [stem, place]));
-  const size = content.size;
-  // A word alone says nothing of which of two words it is.
-  if (size > 1)
-    for (const { stem, otherStem } of carrying.values())
-      if (otherStem && !content.has(otherStem)) content.set(otherStem, content.get(stem)!);
-  return { words: spelling, content, size };
-}
-
-function joined(tokens: Token[], from: number, to: number, pack: LanguagePack): Token {
-  const folded = tokens
-    .slice(from, to + 1)
-    .map((t) => t.folded)
-    .join("");
-  return {
-    ...tokens[from]!,
-    end: tokens[to]!.end,
-    folded,
-    stem: pack.stem(folded),
-    otherStem: pack.otherStem(folded),
-    small: pack.smallWords.has(folded),
-    joinsNext: false,
-  };
 }
 
 /**
@@ -227,13 +55,13 @@ export function findKeyword(
       for (const variant of keyword.variants) {
         if (form === "inflected" && !variant.size) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
-        if (to >= 0 && free(taken, i, to)) take(form, i, to);
+        if (to < 0 || !free(taken, i, to)) continue;
+        if (form === "exact" || !isDone(tokens, i, to, variant, pack)) take(form, i, to);
       }
     }
   }
   for (const variant of keyword.variants) {
-    if (variant.size)
-      closeMatches(tokens, taken, variant, variant.words.length + values.closeWindow, pack, take);
+    if (variant.size) closeMatches(text, taken, variant, windowOf(variant, values), pack, take);
   }
   if (whole && !matches.length) {
     for (const variant of keyword.variants) {
@@ -280,9 +108,13 @@ function areParts(token: Token, next: Token, word: Variant["words"][number]): bo
   );
 }
 
-/** Which word of a variant's content a token is a form of. */
-function placeOf({ stem, otherStem }: Token, { content, size }: Variant): number | undefined {
+/** Which word of a variant's content a token is a form of. A small word is a form of itself alone: "nada" is not "nadar". */
+function placeOf(
+  { stem, otherStem, small, folded }: Token,
+  { content, size, carriers }: Variant,
+): number | undefined {
   const place = content.get(stem);
+  if (small && (place === undefined || carriers[place]!.folded !== folded)) return undefined;
   return place === undefined && otherStem !== undefined && size > 1 ? content.get(otherStem) : place;
 }
 
@@ -334,12 +166,15 @@ function sequenceEnd(
   return at - 1;
 }
 
+/** A place where a word of a keyword is read: tokens from and to. */
+interface Sight {
+  place: number;
+  from: number;
+  to: number;
+}
+
 /** All places where each content stem may be read, readings of hyphenated words and of parted compounds as one included. */
-function* sightings(
-  tokens: Token[],
-  variant: Variant,
-  pack: LanguagePack,
-): Generator<{ place: number; from: number; to: number }> {
+function* sightings(tokens: Token[], variant: Variant, pack: LanguagePack): Generator<Sight> {
   for (let i = 0; i < tokens.length; i++) {
     const at = placeOf(tokens[i]!, variant);
     if (at !== undefined) yield { place: at, from: i, to: i };
@@ -362,14 +197,15 @@ function* sightings(
 
 /** Takes every window of one sentence that holds all content stems in any order and is no longer than `limit` words. */
 function closeMatches(
-  tokens: Token[],
+  text: AnalysedText,
   taken: Uint8Array,
   variant: Variant,
   limit: number,
   pack: LanguagePack,
   take: (form: Form, from: number, to: number) => void,
 ): void {
-  let last: ({ from: number; to: number } | undefined)[] = [];
+  const { tokens } = text;
+  let last: (Sight | undefined)[] = [];
   let sentence = -1;
   for (const sight of sightings(tokens, variant, pack)) {
     const here = tokens[sight.from]!.sentence;
@@ -391,11 +227,153 @@ function closeMatches(
       from = Math.min(from, seen.from);
       to = Math.max(to, seen.to);
     }
-    if (complete && to - from < limit && free(taken, from, to)) {
+    if (
+      complete &&
+      to - from < limit &&
+      free(taken, from, to) &&
+      goTogether(text, last as Sight[], variant, pack)
+    ) {
       take("close", from, to);
       last = [];
     }
   }
+}
+
+/** Where two thoughts part within a sentence; the two parts of a verb stand in one clause. */
+const PARTED = /[;\u2014]/;
+const CLAUSE = /[,;\u2014]/;
+/** Words more that a verb in two may reach over: its second part ends the clause. */
+const MORE_IF_PARTED = 3;
+
+const windowOf = ({ words, isParted }: Variant, { closeWindow }: MatchValues): number =>
+  words.length + closeWindow + (isParted ? MORE_IF_PARTED : 0);
+
+/**
+ * A closer look at words that only stand near each other: whether they are used as the keyword uses them.
+ *
+ * @param seen where each of its content words is, by place
+ */
+function goTogether(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  pack: LanguagePack,
+): boolean {
+  const { tokens } = text;
+  const from = Math.min(...seen.map((one) => one.from));
+  const to = Math.max(...seen.map((one) => one.to));
+  if ((variant.isParted ? CLAUSE : PARTED).test(text.text.slice(tokens[from]!.start, tokens[to]!.end)))
+    return false;
+  const { usage } = pack;
+  return (
+    !usage ||
+    ((variant.carriers[seen.find((one) => one.from === from)!.place]!.role === "verb" ||
+      !isSetApart(text, from, usage)) &&
+      seen.every((one) => isUsedSo(text, one, seen, variant, usage)))
+  );
+}
+
+/** "The subject lined up": the last word of a keyword in a form that only a verb has. */
+function isDone(
+  tokens: Token[],
+  from: number,
+  to: number,
+  { carriers, words }: Variant,
+  { usage }: LanguagePack,
+): boolean {
+  const [carrier, token] = [carriers.at(-1), tokens[to]!];
+  if (!usage || from === to || !carrier) return false;
+  const isWhole = to - from === words.length - 1;
+  return (!isWhole || carrier.stem === token.stem) && isVerbFor(token, carrier, usage);
+}
+
+const isVerbFor = ({ folded }: Token, carrier: Carrier, { verbal }: Usage): boolean =>
+  carrier.role === "head" && verbal?.test(folded) === true && !verbal.test(carrier.folded);
+
+/** "In spring we air the mattress": the sentence begins with a word of the keyword and says something else. */
+function isSetApart({ tokens }: AnalysedText, first: number, { pronouns, determiners }: Usage): boolean {
+  const after = tokens[first + 1];
+  if (!after || !pronouns.has(after.folded)) return false;
+  const { sentence } = tokens[first]!;
+  for (let i = first - 1; i >= first - 2; i--) {
+    const token = tokens[i];
+    if (!token?.small || token.sentence !== sentence) return false;
+    if (i === 0 || tokens[i - 1]!.sentence !== sentence) return !determiners.has(token.folded);
+  }
+  return false;
+}
+
+function isUsedSo(
+  text: AnalysedText,
+  { place, from, to }: Sight,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage,
+): boolean {
+  const carrier = variant.carriers[place]!;
+  const token = text.tokens[to]!;
+  if (isIdle(text, from, usage)) return false;
+  const isOtherForm = token.folded !== carrier.folded;
+  if (isOtherForm && [token, carrier].some(({ folded }) => usage.otherPlurals.has(folded))) return false;
+  if (from !== to) return !isVerbFor(token, carrier, usage);
+  const use = usedAs(text, from, usage);
+  const next = seen.find((other) => other.from > to);
+  if (carrier.role === "verb")
+    return (
+      use !== "noun" ||
+      usage.action.test(token.folded) ||
+      (!usage.capitals && next !== undefined && next.from - to === 1)
+    );
+  if (token.small && !usage.parting && !isNamed(text, from, usage)) return false;
+  if (!carrier.role) return true;
+  if (!usage.headFirst && isBeforeNoun(text, to, usage, seen)) return false;
+  // A verb that is made of the noun, or the noun of it, says the same: "customised furniture".
+  if (token.stem !== carrier.stem) return true;
+  const isAction = usage.action.test(carrier.folded);
+  if (use === "noun")
+    return !(isOtherForm && carrier.folded.endsWith("ing") && !usage.action.test(token.folded));
+  const last = seen.find((other) => other.to === from - 1);
+  // "The pump heats": what the keyword says first is here what the second does.
+  if (!usage.headFirst && carrier.role === "modifier" && last && token.folded === `${carrier.folded}s`) {
+    const head = variant.carriers[last.place]!;
+    if (head.role === "head" && head.stem === text.tokens[last.to]!.stem) return false;
+  }
+  const isVerbForm = isOtherForm && usage.verbal?.test(token.folded) === true;
+  if (isVerbForm && token.folded.endsWith("ly")) return false;
+  if (use !== "verb" && !isVerbForm) return true;
+  // A verb says what its noun says where the rest is what it is done to: "wash the car".
+  if (next && isObject(text, to, next.from, usage))
+    return carrier.role === "head" ? !usage.headFirst || isAction : isAction;
+  if (!isAction) return false;
+  if (use !== "verb") return true;
+  const before = text.tokens[from - 1];
+  if (!before || carrier.role === "modifier") return !before || !(usage.being.has(before.folded) || last);
+  return [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded));
+}
+
+/** A small word that stands for a thing: "an old mine", "a will". */
+function isNamed({ tokens }: AnalysedText, at: number, { determiners }: Usage): boolean {
+  const before = tokens[at - 1];
+  return before !== undefined && (!before.small || determiners.has(before.folded));
+}
+
+/** Does nothing but what belongs to a noun stand between a verb and it? */
+const isObject = ({ tokens }: AnalysedText, verb: number, noun: number, { determiners }: Usage): boolean =>
+  tokens.slice(verb + 1, noun).every(({ small, folded }) => !small || determiners.has(folded));
+
+/** Does another noun follow that it only says more of, as of "parking permit scheme"? */
+function isBeforeNoun(
+  { tokens, text }: AnalysedText,
+  at: number,
+  { nouns }: Usage,
+  seen: readonly Sight[],
+): boolean {
+  const next = tokens[at + 1];
+  if (!next || seen.some(({ from }) => from === at + 1) || tokens[at]!.folded.endsWith("s")) return false;
+  return (
+    (nouns.has(next.folded) || nouns.has(next.folded.replace(/s$/, ""))) &&
+    text.slice(tokens[at]!.end, next.start) === " "
+  );
 }
 
 function scatteredSpan(tokens: Token[], variant: Variant, pack: LanguagePack): [number, number] | null {

@@ -1,5 +1,5 @@
 /** A text as somebody reads it: sentences, and how long they and their words are. */
-import type { AnalysedText } from "./match";
+import type { AnalysedText } from "./analyse";
 import type { LanguagePack } from "./packs/pack";
 import { type ReadingSums, syllablesOf } from "./readability";
 

@@ -1,5 +1,7 @@
 /** Finding in a text what a person types: letter by letter, or in all forms of its words. */
-import { analyseText, compileKeyword, findKeyword } from "./match";
+import { analyseText } from "./analyse";
+import { compileKeyword } from "./keyword";
+import { findKeyword } from "./match";
 import type { LanguagePack } from "./packs/pack";
 import { words } from "./words";
 

@@ -3,7 +3,7 @@
  * before are compared with those of a block behind; where the likeness falls deepest between two peaks, a section ends.
  */
 import { keyPhrases, likeness as likenessOf } from "../competitors/keyPhrases";
-import { analyseText } from "../text/match";
+import { analyseText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 import type { Spoken } from "./mend";
 

@@ -1,5 +1,5 @@
 /** Where a text uses words that a voice does not. */
-import { analyseText } from "../text/match";
+import { analyseText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 import type { Voice } from "./shapes";
 

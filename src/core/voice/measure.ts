@@ -1,6 +1,6 @@
 /** What is measured of texts that sound as a voice should. */
 import { passivesIn } from "../marking/passive";
-import { type AnalysedText, analyseText } from "../text/match";
+import { type AnalysedText, analyseText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 import { proseOf, sumsOf } from "../text/prose";
 import { readingEase } from "../text/readability";

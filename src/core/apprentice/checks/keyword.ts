@@ -1,5 +1,7 @@
 import type { Profile } from "../../proof/profile";
-import { analyseText, compileKeyword, findKeyword } from "../../text/match";
+import { analyseText } from "../../text/analyse";
+import { compileKeyword } from "../../text/keyword";
+import { findKeyword } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import type { AnswerCheck } from "./check";
 

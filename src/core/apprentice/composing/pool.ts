@@ -1,7 +1,7 @@
 /** Sentences of the person's own material that stand by themselves, and which of them are about something. */
 import { descriptionFlaws } from "../../snippet/wholeness";
+import { analyseText } from "../../text/analyse";
 import { fold } from "../../text/fold";
-import { analyseText } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import type { Fact } from "../material/facts";
 import type { Material, OwnPost } from "../material/material";

@@ -1,6 +1,6 @@
 /** How alike two texts are, by the stems of their content words. */
 
-import { analyseText } from "../../text/match";
+import { analyseText } from "../../text/analyse";
 import type { LanguagePack } from "../../text/packs/pack";
 
 /** Stems of a text's content words, with how often each is used. */

@@ -1,6 +1,7 @@
 import { linksOf } from "../../blocks/runs";
 import type { Block, Run } from "../../draft/draft";
-import { compileKeyword, findKeyword } from "../../text/match";
+import { compileKeyword } from "../../text/keyword";
+import { findKeyword } from "../../text/match";
 import { internalLinksThresholds } from "../checks/internalLinks";
 import { targetResolver } from "../linkTargets";
 import type { DraftReading } from "../reading/reading";

@@ -3,7 +3,7 @@ import { type Coverage, type CoveredBlock, coverageOf } from "../../competitors/
 import type { Draft } from "../../draft/draft";
 import { countsAsWords } from "../../draft/words";
 import { isProse } from "../../marking/marking";
-import { type AnalysedText, analyseText } from "../../text/match";
+import { type AnalysedText, analyseText } from "../../text/analyse";
 import type { LanguagePack } from "../../text/packs/pack";
 import type { ProofContext } from "../context";
 import type { DraftReading, HeadingReading, LinkReading, ReadingProfile, SectionReading } from "./reading";

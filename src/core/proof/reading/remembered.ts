@@ -10,15 +10,9 @@ import type { Block } from "../../draft/draft";
 import type { Span } from "../../marking/marking";
 import { passivesIn } from "../../marking/passive";
 import { Memo, MemoByText, Remembered, type TextMemo } from "../../memo";
-import {
-  type AnalysedText,
-  analyseText,
-  type CompiledKeyword,
-  compileKeyword,
-  findKeyword,
-  type MatchValues,
-  type Occurrence,
-} from "../../text/match";
+import { type AnalysedText, analyseText } from "../../text/analyse";
+import { type CompiledKeyword, compileKeyword } from "../../text/keyword";
+import { findKeyword, type MatchValues, type Occurrence } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import type { Prose } from "../../text/prose";
 import type { FieldName, FieldReading } from "./reading";

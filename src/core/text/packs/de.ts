@@ -1,4 +1,5 @@
-import { accented, definePack, list } from "./make";
+import { accented, list } from "./lists";
+import { definePack } from "./make";
 
 /** Vowels and diphthongs of German spelling, the longest first. */
 const NUCLEUS = /aa|ai|au|äu|ay|ee|ei|eu|ey|ie|oo|oi|[aeiouyäöü]/gu;
@@ -147,6 +148,20 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     "art arten typ typen",
     "größe länge breite maße",
   ],
+  usage: {
+    pronouns: "ich du er wir man wer",
+    auxiliaries: "zu",
+    determiners:
+      "der die das des dem den ein eine einen einem einer kein keine mein meine dein deine sein seine ihr ihre unser unsere jeder jede jedes beim im am zum zur vom",
+    infinitive: /[^u]n$/,
+    doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,
+    action: /(?:ung|ungen|en|n|erei|ur|tion|ionen)$/,
+    idle: `auf grund|auf keinen fall|in jedem fall|auf jeden fall|im fall|in der lage|im laufe der|zum beispiel|in der regel|zur zeit|von zeit zu zeit|im grunde|auf die dauer|im gegensatz|in bezug auf|im rahmen|zahn der zeit|in anspruch|im zuge|in kauf nehmen|in ordnung|im namen|am ende|in hinsicht|in frage|zur sprache|auf der hand|an der hand|zum schluss|im schnitt|unter dem strich|auf dauer`,
+    parting:
+      /^(?:ab|an|auf|aus|bei|ein|fest|her|hin|los|mit|nach|vor|weg|zu|zurueck|zuruck|zusammen|um)(?=.{4,}$)/,
+    compounds: true,
+    capitals: true,
+  },
   stepOpening:
     /^(?:schritt \d+|\d+[.:)]|(?:erstens|zweitens|drittens|zuletzt|schließlich|schliesslich)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|oder|gegen|im vergleich|besser als|alternativen?)\b/,

@@ -1,4 +1,5 @@
-import { accented, definePack, list, withEndings } from "./make";
+import { accented, list } from "./lists";
+import { definePack, withEndings } from "./make";
 
 /** Syllables of Spanish: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iuü]?[aeoáéó](?:[iuüy](?![aeoáéóíú]))?|[íú]|[iuüy]+/gu;
@@ -67,7 +68,7 @@ volar vuelo vuelos|soñar sueño sueños|jugar juego juegos|regar riego riegos|m
 contar cuenta cuentas cuento cuentos|plantar planta plantas|marcar marca marcas|limpiar limpio limpia|secar seco seca
 `,
   apart: `
-vuelo vuelos|sueño sueños|juego juegos|riego riegos|muestra muestras|prueba pruebas|rueda ruedas|cierre cierres|almuerzo almuerzos|acuerdo acuerdos|recuerdo recuerdos|encuentro encuentros|pienso piensos|siembra siembras|comienzo comienzos|suelto suelta sueltos sueltas|cuesta cuestas|pedido pedidos|vestido vestidos|medida medidas|media medias|medio medios|comida comidas
+copa copas|copia copias|vuelo vuelos|sueño sueños|juego juegos|riego riegos|muestra muestras|prueba pruebas|rueda ruedas|cierre cierres|almuerzo almuerzos|acuerdo acuerdos|recuerdo recuerdos|encuentro encuentros|pienso piensos|siembra siembras|comienzo comienzos|suelto suelta sueltos sueltas|cuesta cuestas|pedido pedidos|vestido vestidos|medida medidas|media medias|medio medios|comida comidas
 lente lentes|lento lenta lentos lentas|sol soles|solo sola solos solas|novio novia novios novias|
 mano manos|primo prima primos primas|correo correos|universidad universidades|universo universos|universal universales|general generales generalmente|generar genera generación generaciones|casa casas|casar casado casada caso casos
 puerta puertas|puerto puertos|libro libros|libra libras|libre libres|cuenta cuentas|cuento cuentos|carta cartas|cartón cartones|pata patas|pato patos|rato ratos|rata ratas|punta puntas|punto puntos
@@ -119,6 +120,17 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     "tipos tipo clases modelos",
     "tamaño medidas dimensiones",
   ],
+  usage: {
+    headFirst: true,
+    pronouns: "yo ella nosotros ellos ellas usted ustedes me te se nos les quien",
+    auxiliaries: "puede pueden puedes debe deben no",
+    determiners:
+      "el la los las un una unos unas al del mi mis su sus este esta estos estas ese esa esos esas aquel aquella",
+    infinitive: /[aei]r$/,
+    doing: /^(?:como|donde|cuando) /,
+    action: /(?:cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$/,
+    idle: `a cambio de|a cambio|en cambio|se dio cuenta|darse cuenta|se da cuenta|tener en cuenta|tiene en cuenta|por cuenta de|toda clase de|en el curso de|al lado de|de repente|de hecho|por ejemplo|en general|en lugar de|en vez de|a la vez|de vez en cuando|rueda de prensa|al fin|en fin|por fin|a fin de|a causa de|en caso de|en todo caso|por lo tanto|a tiempo|al mismo tiempo|en cuanto a|a pesar de|de parte de|por parte de|por otra parte|en parte|a partir de|en punto|a punto de|de acuerdo|al pie de la letra|sin embargo|a menudo|a la mano`,
+  },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|o|frente a|comparado|comparativa|mejor que|alternativas?)\b/,
   passive: {

@@ -1,4 +1,5 @@
-import { accented, definePack, list, withEndings } from "./make";
+import { accented, list } from "./lists";
+import { definePack, withEndings } from "./make";
 
 const NUCLEUS = /[aeiouyàâäéèêëîïôöùûüœæ]+/gu;
 /** A mute e at the end is not said: "roue", "vélos électriques". */
@@ -37,7 +38,7 @@ export const french = definePack("fr", "French", () => ({
   afterVowel: true,
   prepare,
   finish,
-  infinitive: /(?:er|ir|re)$/,
+  infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
   alike: `
 freiner freinage freine freinent freiné frein freins
 œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux|national nationaux|bail baux|vitrail vitraux
@@ -79,7 +80,7 @@ descendre descend descends descendons descendez descendent descendait descendu|r
 lire lit lis|poser pose poses|porter porte portes|marquer marque marques|poster poste postes|peser pèse pèsent|tondre tonte|sécher sèche sèches séché
 `,
   apart: `
-musée musées|année années|journée journées|idée idées|
+ligne lignes|lignee lignees|musée musées|année années|journée journées|idée idées|
 université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles
 général généraux généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
 `,
@@ -129,6 +130,19 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     "types type sortes modèles",
     "taille dimensions longueur largeur",
   ],
+  usage: {
+    headFirst: true,
+    pronouns: "je j tu il elle on nous vous ils elles qui",
+    auxiliaries:
+      "peut peux peuvent pouvez pouvons pourrait doit dois doivent devez devrait faut va vais vont ne n",
+    determiners:
+      "le la les un une des du ce cet cette ces mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs",
+    infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
+    doing: /^(?:comment|ou|quand) /,
+    action: /(?:age|tion|ment|ure|ance|ence|ees?)$/,
+    otherPlurals: "moules lunettes ciseaux pieces assises",
+    idle: `a l'occasion de|a l occasion de|au cours de|au cours du|au cours des|de temps en temps|en cours de|au fur et a mesure|a la carte|en tout cas|au cas ou|par exemple|en fait|en effet|en general|a cause de|en ligne de mire|au bout du compte|se rendre compte|en fin de compte|a la place|par terre|en face de|au moyen de|a part|d'une part|d'autre part|au point de|a ce point|de suite|tout de suite|en raison de|au lieu de|de la part de|faire face|en train de|au niveau de|a l'heure|sur le coup|du coup|tout a coup|a la fois|chaque fois`,
+  },
   stepOpening:
     /^(?:etape \d+|\d+[.:)]|(?:premierement|deuxiemement|d'abord|ensuite|enfin)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|ou|contre|compare|comparatif|mieux que|alternatives?)\b/,

@@ -1,4 +1,5 @@
-import { accented, definePack, list } from "./make";
+import { accented, list } from "./lists";
+import { definePack } from "./make";
 
 /** Syllables of Italian: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iu]?[aeoàèéòó](?:[iu](?![aeoàèéòóìù]))?|[ìùí]|[iu]+/gu;
@@ -87,7 +88,7 @@ rompere rompe rompono ruppe rotta rotti rotte rotto|correre corre corrono|muover
 piantare pianta piante pianto|portare porta porte porto|visitare visita visite|pulire pulito|piangere pianta pianto|morire morte
 `,
   apart: `
-zucchero zuccheri|zucca zucche|mistero misteri|gambero gamberi|gamba gambe|tempo tempi|tempera tempere|lettera lettere|letto letti|camera camere|terra terre|opera opere|numero numeri|sera sere|pera pere|cera cere|altare altari|impero imperi|oceano oceani|genere generi|tonno tonni|colle colli|colla|danno danni
+energia energie|energico energica energici energiche|zucchero zuccheri|zucca zucche|mistero misteri|gambero gamberi|gamba gambe|tempo tempi|tempera tempere|lettera lettere|letto letti|camera camere|terra terre|opera opere|numero numeri|sera sere|pera pere|cera cere|altare altari|impero imperi|oceano oceani|genere generi|tonno tonni|colle colli|colla|danno danni
 università|universo|universale universali|casa case|caso casi|porta porte|porto porti|foglia foglie|foglio fogli|testa teste|testo testi|modo modi|moda mode|modello modelli
 costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punta punte|polizia|politica politiche|generale generali|generazione generazioni|genere generi|organo organi|organizzazione organizzazioni
 banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici|colpa colpe|colpo colpi|palo pali|pala pale|capello capelli|cappello cappelli
@@ -138,6 +139,17 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     "tipi tipo modelli",
     "dimensioni misure taglia",
   ],
+  usage: {
+    headFirst: true,
+    pronouns: "io tu lui lei noi voi mi ti si chi",
+    auxiliaries: "puo possono puoi posso deve devono ho hai hanno abbiamo avete aveva non",
+    determiners:
+      "il lo la i gli le un uno una del dello della dei degli delle al allo alla ai agli alle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle questo questa questi queste suo sua suoi sue mio mia tuo tua nostro nostra vostro vostra",
+    infinitive: /[aei]re$/,
+    doing: /^(?:come|dove|quando) /,
+    action: /(?:zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$/,
+    idle: `nel corso della|nel corso del|nel corso di|in corso|di corsa|tiene conto|tenere conto|tener conto|rendersi conto|per conto di|alla fine dei conti|ad esempio|per esempio|in generale|in fondo|al posto di|di tempo in tempo|allo stesso tempo|in tempo|a volte|a causa di|in caso di|nel caso|a partire da|d'altra parte|da parte di|in parte|in cambio di|a fuoco|messa a fuoco|di fatto|a disposizione|in vista di|in base a|al volo|a portata di mano|di seconda mano`,
+  },
   stepOpening: /^(?:passo \d+|fase \d+|\d+[.:)]|(?:innanzitutto|poi|infine)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|o|contro|confronto|rispetto a|meglio di|alternative?)\b/,
   passive: {

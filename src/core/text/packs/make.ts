@@ -2,7 +2,9 @@
 import snowball from "snowball-stemmers";
 import { once } from "../../memo";
 import { fold } from "../fold";
+import { list, phrases } from "./lists";
 import type { LanguagePack, Passive, Readability } from "./pack";
+import { makeUsage, type UsageWords } from "./usage";
 
 export interface PackWords {
   /** Name of the Snowball algorithm. */
@@ -58,6 +60,7 @@ export interface PackWords {
   comparing: RegExp;
   passive?: Passive;
   readability: Readability;
+  usage?: UsageWords;
   fillers?: readonly string[];
   claims?: LanguagePack["claims"];
 }
@@ -73,17 +76,6 @@ export const withEndings = (endings: string, verbs: string): string =>
       );
     })
     .join("|");
-
-/** A set of words from a text, folded. */
-export const list = (words: string): ReadonlySet<string> => new Set(fold(words).split(/\s+/).filter(Boolean));
-/** The same unfolded: for what accents tell apart. */
-export const accented = (words: string): ReadonlySet<string> =>
-  new Set(words.normalize("NFC").split(/\s+/).filter(Boolean));
-const phrases = (text: string): string[] =>
-  fold(text)
-    .replace(/['"]/g, "")
-    .split("|")
-    .map((phrase) => phrase.trim());
 
 /** Stems repeat endlessly in prose; a stem costs far more than a look-up. */
 const KNOWN_LIMIT = 50_000;
@@ -182,6 +174,7 @@ function makePack(code: string, name: string, words: PackWords): LanguagePack {
     comparing: words.comparing,
     ...(words.passive && { passive: words.passive }),
     readability: words.readability,
+    ...(words.usage && { usage: makeUsage(words.usage) }),
     ...(words.fillers && { fillers: words.fillers }),
     ...(words.claims && { claims: words.claims }),
   };

@@ -1,4 +1,5 @@
-import { accented, definePack, list, withEndings } from "./make";
+import { accented, list } from "./lists";
+import { definePack, withEndings } from "./make";
 
 /** Vowels and diphthongs of Dutch spelling, the longest first. */
 const NUCLEUS = /aai|ooi|oei|eeu|ieu|aa|ee|oo|uu|ij|ei|ui|ou|au|eu|oe|ie|[aeiouyéèëïöü]/gu;
@@ -116,6 +117,17 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
     "soorten soort types",
     "maat maten afmetingen",
   ],
+  usage: {
+    pronouns: "ik jij u hij zij wij we wie",
+    auxiliaries: "te kan kun kunt kunnen moet moeten mag mogen wil wilt willen zal zult zullen",
+    determiners: "de het een mijn jouw zijn haar ons onze hun deze dit die dat elke ieder iedere geen",
+    infinitive: /en$|gaan$|staan$|doen$/,
+    doing: /^(?:hoe|zo) /,
+    action: /(?:ing|ingen|en|tie|ties)$/,
+    idle: `op grond van|op het gebied van|in het geval|in geval van|op dit moment|op het moment|ter plaatse|in plaats van|in de loop van|op basis van|in het algemeen|van tijd tot tijd|in feite|onder andere|met betrekking tot|aan de hand van|aan de orde|in de regel|ten koste van|op den duur|in verband met|aan het licht|ter sprake|klein van stuk`,
+    parting: /^(?:af|aan|op|uit|bij|in|vast|mee|na|voor|weg|toe|terug|samen|om|door|over)(?=.{4,}$)/,
+    compounds: true,
+  },
   stepOpening:
     /^(?:stap \d+|\d+[.:)]|(?:ten eerste|ten tweede|vervolgens|tot slot|ten slotte)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|of|tegen|vergeleken|beter dan|alternatief|alternatieven)\b/,

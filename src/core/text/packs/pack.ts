@@ -1,3 +1,5 @@
+import type { Usage } from "./usage";
+
 /** How a language makes its passive: an auxiliary, and a participle behind it or, in some, before it. */
 export interface Passive {
   /** Forms of the auxiliary, folded. */
@@ -76,6 +78,8 @@ export interface LanguagePack {
   passive?: Passive;
   /** How easily a text reads, by the language's own formula; absent where there is none. */
   readability?: Readability;
+  /** What words say of those beside them; absent where nobody has said. */
+  usage?: Usage;
   /** Sounds and phrases that speaking fills pauses with, folded; absent where nobody has said. */
   fillers?: readonly string[];
   /** What makes a sentence a claim beside its figures, tested against the folded sentence; absent where nobody has said. */

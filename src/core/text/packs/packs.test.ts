@@ -1,11 +1,9 @@
 /** Each language pack: one stem for the forms of a word, the passive, syllables and vague link texts. */
-import { describe, expect, it } from "vitest";
+import { expect, it } from "vitest";
 import { passivesIn } from "../../marking/passive";
-import { defaultProfile } from "../../proof/profile";
+import { analyseText } from "../analyse";
 import { fold } from "../fold";
 import { languagePack, packedLanguages } from "../language";
-import { analyseText, compileKeyword, findKeyword } from "../match";
-import { matchingTable } from "../matching.table";
 import { proseOf, sumsOf } from "../prose";
 import { readingEase, syllablesOf } from "../readability";
 
@@ -149,40 +147,4 @@ it.each([
   ["pt", "Saiba mais"],
 ])("in %s, %s says nothing of where a link goes", (language, text) => {
   expect(languagePack(language).vagueLinkTexts.has(fold(text))).toBe(true);
-});
-
-describe("matching, on a table of keywords and sentences", () => {
-  const judged = matchingTable.map((row) => {
-    const pack = languagePack(row.language);
-    const keyword = compileKeyword(row.keyword, pack)!;
-    const matched =
-      findKeyword(analyseText(row.sentence, pack), keyword, defaultProfile.matching, pack).length > 0;
-    return { ...row, matched };
-  });
-  const share = (part: typeof judged, whole: typeof judged) => part.length / whole.length;
-  const hits = judged.filter(({ matched, matches }) => matched && matches);
-
-  it("has rows enough in every language", () => {
-    expect(matchingTable.length).toBeGreaterThanOrEqual(200);
-    for (const { code } of packedLanguages)
-      expect(matchingTable.filter(({ language }) => language === code).length).toBeGreaterThanOrEqual(15);
-  });
-
-  it("finds what matches, and hardly anything else", () => {
-    const precision = share(
-      hits,
-      judged.filter(({ matched }) => matched),
-    );
-    const recall = share(
-      hits,
-      judged.filter(({ matches }) => matches),
-    );
-    expect(precision).toBeGreaterThanOrEqual(0.95);
-    expect(recall).toBeGreaterThanOrEqual(0.95);
-    // What is wrong is known by name: a change that moves it is seen.
-    const wrong = judged
-      .filter(({ matched, matches }) => matched !== matches)
-      .map(({ language, keyword, sentence }) => `${language}: ${keyword} | ${sentence}`);
-    expect({ precision: precision.toFixed(3), recall: recall.toFixed(3), wrong }).toMatchSnapshot();
-  });
 });

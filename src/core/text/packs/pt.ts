@@ -1,4 +1,5 @@
-import { accented, definePack, list } from "./make";
+import { accented, list } from "./lists";
+import { definePack } from "./make";
 
 /** Syllables of Portuguese: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iu]?[aeoáâàéêóôãõ](?:[iu](?![aeoáâàéêóôãõíú])|(?<=[ãõ])[oe])?|[íú]|[iu]+/gu;
@@ -49,7 +50,7 @@ duzir duzo duz duzem duziu duzindo duzido|construir construo constrói constroem
 contar conta contas conto contos|plantar planta plantas|marcar marca marcas
 `,
   apart: `
-bolo bolos|bola bolas|nada|nadar nadam nadou nadando|
+vinho vinhos|vinha vinhas|tinto tintos|tinta tintas|bolo bolos|bola bolas|nada|nadar nadam nadou nadando|
 universidade universidades|universo universos|universal universais|casa casas|caso casos|casar casado|porta portas|porto portos|livro livros|livre livres|conta contas|conto contos|ponto pontos|ponta pontas
 modo modos|moda modas|modelo modelos|polícia polícias|política políticas político políticos|geral gerais|geração gerações|organização organizações|órgão órgãos|banco bancos|banca bancas|barco barcos|barca barcas
 carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
@@ -98,6 +99,17 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     "tipos tipo modelos",
     "tamanho medidas dimensões",
   ],
+  usage: {
+    headFirst: true,
+    pronouns: "eu tu ele ela nos vos eles elas voce voces me te se lhe lhes quem",
+    auxiliaries: "pode podem deve devem nao",
+    determiners:
+      "o a os as um uma uns umas do da dos das no na nos nas ao aos meu minha seu sua seus suas nosso nossa este esta estes estas esse essa aquele aquela",
+    infinitive: /[aeio]r$/,
+    doing: /^(?:como|onde|quando) /,
+    action: /(?:cao|coes|mento|mentos|agem|agens|ura|[aei]da|[ai]do)s?$/,
+    idle: `no decurso de|no curso de|em curso|deu-se conta|deu se conta|dar-se conta|ter em conta|tem em conta|por conta de|por exemplo|em geral|em vez de|em lugar de|as vezes|de vez em quando|de facto|de fato|por causa de|em caso de|no caso de|em parte|por parte de|por outro lado|ao lado de|a partir de|em troca de|ao mesmo tempo|a tempo|no fim de contas|ao fim|por fim|a fim de|em todo o caso|de repente|em todo caso|em relacao a|a disposicao`,
+  },
   stepOpening: /^(?:passo \d+|\d+[.:)]|(?:primeiro|segundo|por fim|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|ou|contra|comparado|comparacao|melhor que|alternativas?)\b/,
   passive: {

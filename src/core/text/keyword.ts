@@ -1,0 +1,208 @@
+/** A keyword made ready to be searched for. The rules are those of docs/scoring.md, "Matching a keyword". */
+import { analyseText, type Token } from "./analyse";
+import { fold } from "./fold";
+import type { LanguagePack } from "./packs/pack";
+
+/** A keyword made ready: its spellings with hyphens parted and joined. */
+export interface CompiledKeyword {
+  text: string;
+  variants: Variant[];
+  /** Of each variant, what stands for the first word that carries the subject; for a keyword of small words its first word. */
+  heads: ReadonlySet<string>;
+  /** Words, folded, that may be written in two. */
+  compounds: readonly string[];
+}
+
+/** A word of a keyword that carries its subject. */
+export interface Carrier {
+  folded: string;
+  stem: string;
+  /** The noun that the others say more of, one of the others, a verb, or nobody can tell. */
+  role: "head" | "modifier" | "verb" | undefined;
+  /** Written with a capital. */
+  capital: boolean;
+}
+
+export interface Variant {
+  words: Pick<Token, "folded" | "stem" | "otherStem">[];
+  /** Of each word that carries the subject, how it stands there and what it is there for. */
+  carriers: Carrier[];
+  /** The words that carry the subject, each stem once: its place by every stem that stands for it. Empty for a keyword of small words only. */
+  content: ReadonlyMap<string, number>;
+  /** How many words that is. */
+  size: number;
+  /** Its verb is in two, as in "legen … an". */
+  isParted: boolean;
+}
+
+/** Letters that each part of a compound has: "car wash" is "carwash", but nobody means "a part" by "apart". */
+export const SHORTEST_PART = 3;
+
+/**
+ * Makes a keyword ready to be searched for.
+ *
+ * @returns null where the keyword holds no word at all
+ */
+export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKeyword | null {
+  const tokens = analyseText(keyword, pack).tokens;
+  if (!tokens.length) return null;
+  // Each run of hyphens is either parted or joined; runs beyond the first three stay parted, or spellings explode.
+  let spellings: Token[][] = [[]];
+  let runs = 0;
+  for (let i = 0; i < tokens.length; ) {
+    let end = i;
+    while (tokens[end]?.joinsNext) end++;
+    const parted = tokens.slice(i, end + 1);
+    const choices = [parted];
+    if (end > i && runs++ < 3) choices.push([joined(tokens, i, end, pack)]);
+    spellings = spellings.flatMap((head) => choices.map((tail) => [...head, ...tail]));
+    i = end + 1;
+  }
+  const whole = spellings.flatMap((spelling) => [
+    spelling,
+    ...closed(spelling, pack),
+    ...asCompound(spelling, pack),
+  ]);
+  const parted = spellings.flatMap((spelling) => withVerbParted(spelling, keyword, pack));
+  const written = [...whole, ...parted];
+  const variants = written.map((spelling) => ({
+    ...variantOf(spelling, keyword, pack),
+    isParted: parted.includes(spelling),
+  }));
+  return {
+    text: keyword,
+    variants,
+    heads: new Set(
+      variants.flatMap(({ size, content, words: [first] }) =>
+        size ? [...content].flatMap(([stem, place]) => (place ? [] : [stem])) : [first!.stem],
+      ),
+    ),
+    compounds: [
+      ...new Set(
+        written.flat().flatMap(({ folded }) => (folded.length >= 2 * SHORTEST_PART ? [folded] : [])),
+      ),
+    ],
+  };
+}
+
+/** Spellings with two neighbours written as one word, as compounds are as often as not: "car wash" as "carwash". */
+function closed(spelling: Token[], pack: LanguagePack): Token[][] {
+  if (!pack.supported) return [];
+  return spelling
+    .slice(1)
+    .flatMap((_, i) =>
+      isPart(spelling[i]!) && (isPart(spelling[i + 1]!) || isParticle(spelling, i + 1, pack))
+        ? [[...spelling.slice(0, i), joined(spelling, i, i + 1, pack), ...spelling.slice(i + 2)]]
+        : [],
+    );
+}
+
+/** "Tische aus Holz" are "Holztische". */
+function asCompound(spelling: Token[], pack: LanguagePack): Token[][] {
+  const [head, between, material] = spelling;
+  if (!pack.usage?.compounds || spelling.length !== 3 || !head || !material) return [];
+  return between!.small && isPart(head) && isPart(material)
+    ? [[joined([{ ...material, end: head.end }, head], 0, 1, pack)]]
+    : [];
+}
+
+/** "Geld anlegen": "Legen Sie Ihr Geld an". */
+function withVerbParted(spelling: Token[], keyword: string, pack: LanguagePack): Token[][] {
+  const prefixes = pack.usage?.parting;
+  if (!prefixes) return [];
+  const roles = rolesIn(spelling, keyword, pack);
+  return spelling.flatMap((token, i) => {
+    const prefix = roles.get(token.stem) === "verb" && prefixes.exec(token.folded)?.[0];
+    if (!prefix) return [];
+    const [verb, rest] = [token.folded.slice(prefix.length), prefix].map(
+      (folded): Token => ({
+        ...token,
+        folded,
+        stem: pack.stem(folded),
+        otherStem: undefined,
+        joinsNext: false,
+      }),
+    );
+    return [[...spelling.slice(0, i), verb!, rest!, ...spelling.slice(i + 1)]];
+  });
+}
+
+/** "log in" is "login". */
+const isParticle = (spelling: Token[], at: number, { usage }: LanguagePack): boolean =>
+  spelling.length === 2 && usage?.particles.has(spelling[at]!.folded) === true;
+
+export const isPart = ({ folded, small }: Token): boolean =>
+  !small && folded.length >= SHORTEST_PART && /^\p{L}+$/u.test(folded);
+
+function variantOf(spelling: Token[], keyword: string, pack: LanguagePack): Omit<Variant, "isParted"> {
+  const { usage } = pack;
+  const some = spelling.filter(({ small }) => !small);
+  // "log in", "mine shaft": beside one word alone, a small one may mean more than elsewhere.
+  const carries = (token: Token) =>
+    !token.small || (some.length === 1 && usage?.particles.has(token.folded) === true);
+  const carrying = new Map(spelling.filter(carries).map((token) => [token.stem, token]));
+  if (!some.length) carrying.clear();
+  const content = new Map([...carrying.keys()].map((stem, place) => [stem, place]));
+  const size = content.size;
+  // A word alone says nothing of which of two words it is.
+  if (size > 1)
+    for (const { stem, otherStem } of carrying.values())
+      if (otherStem && !content.has(otherStem)) content.set(otherStem, content.get(stem)!);
+  const roles = rolesIn(spelling, keyword, pack);
+  const carriers = [...carrying.values()].map(
+    (token): Carrier => ({
+      folded: token.folded,
+      stem: token.stem,
+      role: roles.get(token.stem),
+      capital: isCapital(keyword, token),
+    }),
+  );
+  return { words: spelling, carriers, content, size };
+}
+
+const isCapital = (keyword: string, { start }: Token): boolean => /^\p{Lu}/u.test(keyword.slice(start));
+
+/** What the words of a keyword are there for, by stem. */
+function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): Map<string, Carrier["role"]> {
+  const roles = new Map<string, Carrier["role"]>();
+  const first = spelling.find(({ small }) => !small);
+  if (!usage || !first) return roles;
+  const after = spelling[spelling.indexOf(first) + 1];
+  const last = spelling.findLast(({ small }) => !small)!;
+  const isInfinitive = (token: Token) =>
+    usage.infinitive?.test(token.folded) === true && !(usage.capitals && isCapital(keyword, token));
+  if (!usage.headFirst && last !== first && isInfinitive(last)) return roles.set(last.stem, "verb");
+  const isVerb =
+    (usage.headFirst && isInfinitive(first)) ||
+    usage.doing.test(fold(keyword)) ||
+    usage.verbs.has(first.folded) ||
+    (after !== undefined &&
+      ((usage.particles.has(after.folded) && after === spelling.at(-1)) ||
+        (!usage.headFirst && usage.determiners.has(after.folded))));
+  if (isVerb) return roles.set(first.stem, "verb");
+  // What follows a small word says more of what stands before it: "recipes with fish".
+  const from = spelling.indexOf(first);
+  let to = from;
+  while (spelling[to + 1] && !spelling[to + 1]!.small) to++;
+  const head = spelling[usage.headFirst ? from : to]!;
+  for (const [i, token] of spelling.entries())
+    if (!token.small && !usage.auxiliaries.has(spelling[i - 1]?.folded ?? ""))
+      roles.set(token.stem, token === head ? "head" : "modifier");
+  return roles;
+}
+
+export function joined(tokens: Token[], from: number, to: number, pack: LanguagePack): Token {
+  const folded = tokens
+    .slice(from, to + 1)
+    .map((t) => t.folded)
+    .join("");
+  return {
+    ...tokens[from]!,
+    end: tokens[to]!.end,
+    folded,
+    stem: pack.stem(folded),
+    otherStem: pack.otherStem(folded),
+    small: pack.smallWords.has(folded),
+    joinsNext: false,
+  };
+}

@@ -1,0 +1,47 @@
+import type { AnalysedText } from "./analyse";
+import type { Usage } from "./packs/usage";
+
+export type Use = "noun" | "verb";
+
+/** What may stand between two words that go together. */
+const BLANK = /^[\s\u00AD]*$/;
+const VERBAL = /(?:ing|ed)$/;
+const ADVERB = /(?:.{3}ly|never|always|also|not|often|just|only)$/;
+
+/**
+ * How a word is used, by the words beside it: "they permit", "the permit".
+ *
+ * @param at number of its token
+ * @returns undefined where they do not tell
+ */
+export function usedAs({ tokens, text }: AnalysedText, at: number, usage: Usage): Use | undefined {
+  const token = tokens[at]!;
+  const beside = (i: number) => {
+    const other = tokens[i];
+    if (!other || other.sentence !== token.sentence) return undefined;
+    const [first, last] = i < at ? [other, tokens[i + 1]!] : [tokens[i - 1]!, other];
+    return BLANK.test(text.slice(first.end, last.start)) ? other : undefined;
+  };
+  let before = beside(at - 1);
+  if (before && ADVERB.test(before.folded)) before = beside(at - 2);
+  const after = beside(at + 1);
+  if (usage.capitals && at > 0 && tokens[at - 1]!.sentence === token.sentence) {
+    if (/^\p{Lu}/u.test(text.slice(token.start, token.start + 1))) return "noun";
+    if (before && usage.determiners.has(before.folded)) return undefined;
+  }
+  if (before && usage.pronouns.has(before.folded)) return "verb";
+  if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded)) return "verb";
+  if (before && usage.being.has(before.folded) && VERBAL.test(token.folded)) return "verb";
+  if (before && usage.determiners.has(before.folded)) return "noun";
+  // Told to do it, "Cover the box", or done by what stands before, "The letter covered the box".
+  if (after && usage.determiners.has(after.folded) && (!before?.small || usage.relatives.has(before.folded)))
+    return "verb";
+  return undefined;
+}
+
+/** Is it part of a phrase in which it does not mean what it means elsewhere: "account" in "on account of"? */
+export function isIdle({ tokens }: AnalysedText, at: number, usage: Usage): boolean {
+  return (usage.idle.get(tokens[at]!.folded) ?? []).some(({ phrase, at: place }) =>
+    phrase.every((word, i) => tokens[at - place + i]?.folded === word),
+  );
+}
