@@ -9,6 +9,8 @@ export interface CompiledKeyword {
   variants: Variant[];
   /** Of each variant, what stands for the first word that carries the subject; for a keyword of small words its first word. */
   heads: ReadonlySet<string>;
+  /** Stems of the words that may stand first in it. */
+  starts: ReadonlySet<string>;
   /** Words, folded, that may be written in two. */
   compounds: readonly string[];
 }
@@ -76,6 +78,12 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
       variants.flatMap(({ size, content, words: [first] }) =>
         size ? [...content].flatMap(([stem, place]) => (place ? [] : [stem])) : [first!.stem],
       ),
+    ),
+    starts: new Set(
+      variants.flatMap(({ content, words: [first] }) => {
+        const place = content.get(first!.stem);
+        return [first!.stem, ...[...content].flatMap(([stem, at]) => (at === place ? [stem] : []))];
+      }),
     ),
     compounds: [
       ...new Set(

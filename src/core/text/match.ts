@@ -50,8 +50,9 @@ export function findKeyword(
     taken.fill(1, from, to + 1);
     matches.push({ form, from, to });
   };
+  const starts = startsIn(tokens, keyword);
   for (const form of ["exact", "inflected"] as const) {
-    for (let i = 0; i < tokens.length; i++) {
+    for (const i of starts) {
       for (const variant of keyword.variants) {
         if (form === "inflected" && !variant.size) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
@@ -91,8 +92,7 @@ function mayContain(tokens: Token[], { heads, compounds }: CompiledKeyword): boo
   for (const token of tokens) {
     if (token.joinsNext || heads.has(token.stem)) return true;
     if (token.otherStem !== undefined && heads.has(token.otherStem)) return true;
-    for (const compound of compounds)
-      if (token.folded.length >= SHORTEST_PART && compound.startsWith(token.folded)) return true;
+    if (beginsCompound(token.folded, compounds)) return true;
   }
   return false;
 }
@@ -123,6 +123,40 @@ function free(taken: Uint8Array, from: number, to: number): boolean {
   return true;
 }
 
+/** Tokens at which the keyword may begin: most of a text is spared the longer look. */
+function startsIn(tokens: Token[], { starts, compounds }: CompiledKeyword): number[] {
+  const out: number[] = [];
+  for (const [i, { stem, otherStem, folded, joinsNext }] of tokens.entries())
+    if (
+      joinsNext ||
+      starts.has(stem) ||
+      (otherStem !== undefined && starts.has(otherStem)) ||
+      beginsCompound(folded, compounds)
+    )
+      out.push(i);
+  return out;
+}
+
+function beginsCompound(folded: string, compounds: readonly string[]): boolean {
+  if (folded.length < SHORTEST_PART) return false;
+  for (const compound of compounds) if (compound.startsWith(folded)) return true;
+  return false;
+}
+
+/** Is a token one of a variant's words, as it is written or in any of its forms? */
+function isSame(
+  token: Token,
+  word: Variant["words"][number],
+  variant: Variant,
+  form: "exact" | "inflected",
+): boolean {
+  if (form === "exact") return token.folded === word.folded;
+  if (token.stem === word.stem) return true;
+  if (variant.size < 2) return false;
+  const place = placeOf(token, variant);
+  return place !== undefined && place === variant.content.get(word.stem);
+}
+
 /** Where a variant's words stand in sequence from a token on: the index of the last token, or -1. */
 function sequenceEnd(
   tokens: Token[],
@@ -131,19 +165,12 @@ function sequenceEnd(
   form: "exact" | "inflected",
   pack: LanguagePack,
 ): number {
-  const same = (token: Token, word: Variant["words"][number]): boolean => {
-    if (form === "exact") return token.folded === word.folded;
-    if (token.stem === word.stem) return true;
-    if (variant.size < 2) return false;
-    const place = placeOf(token, variant);
-    return place !== undefined && place === variant.content.get(word.stem);
-  };
   const first = tokens[from]!;
   let at = from;
   for (const word of variant.words) {
     const token = tokens[at];
     if (!token || token.sentence !== first.sentence) return -1;
-    if (same(token, word)) {
+    if (isSame(token, word, variant, form)) {
       at++;
       continue;
     }
@@ -153,12 +180,12 @@ function sequenceEnd(
     // Two words of the text may be the two parts of one of the keyword's: "car wash" for "carwash".
     const next = tokens[at + 1];
     if (next && next.sentence === token.sentence && areParts(token, next, word)) {
-      hit = same(joined(tokens, at, at + 1, pack), word);
+      hit = isSame(joined(tokens, at, at + 1, pack), word, variant, form);
       if (hit) end = at + 1;
     }
     while (!hit && tokens[end]?.joinsNext && end - at < LONGEST_CHAIN - 1) {
       end++;
-      hit = same(joined(tokens, at, end, pack), word);
+      hit = isSame(joined(tokens, at, end, pack), word, variant, form);
     }
     if (!hit) return -1;
     at = end + 1;
