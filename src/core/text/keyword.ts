@@ -7,10 +7,8 @@ import type { LanguagePack } from "./packs/pack";
 export interface CompiledKeyword {
   text: string;
   variants: Variant[];
-  /** Of each variant, what stands for the first word that carries the subject; for a keyword of small words its first word. */
-  heads: ReadonlySet<string>;
-  /** Stems of the words that may stand first in it. */
-  starts: ReadonlySet<string>;
+  /** Stems by which it is sighted: of all that carries its subject, and of what stands first. */
+  stems: ReadonlySet<string>;
   /** Words, folded, that may be written in two. */
   compounds: readonly string[];
 }
@@ -74,17 +72,7 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
   return {
     text: keyword,
     variants,
-    heads: new Set(
-      variants.flatMap(({ size, content, words: [first] }) =>
-        size ? [...content].flatMap(([stem, place]) => (place ? [] : [stem])) : [first!.stem],
-      ),
-    ),
-    starts: new Set(
-      variants.flatMap(({ content, words: [first] }) => {
-        const place = content.get(first!.stem);
-        return [first!.stem, ...[...content].flatMap(([stem, at]) => (at === place ? [stem] : []))];
-      }),
-    ),
+    stems: new Set(variants.flatMap(({ content, words: [first] }) => [first!.stem, ...content.keys()])),
     compounds: [
       ...new Set(
         written.flat().flatMap(({ folded }) => (folded.length >= 2 * SHORTEST_PART ? [folded] : [])),

@@ -43,16 +43,16 @@ export function findKeyword(
   whole = false,
 ): Occurrence[] {
   const { tokens } = text;
-  if (!tokens.length || !mayContain(tokens, keyword)) return [];
+  const sighted = sightedIn(tokens, keyword);
+  if (!sighted.length) return [];
   const taken = new Uint8Array(tokens.length);
   const matches: { form: Form; from: number; to: number }[] = [];
   const take = (form: Form, from: number, to: number) => {
     taken.fill(1, from, to + 1);
     matches.push({ form, from, to });
   };
-  const starts = startsIn(tokens, keyword);
   for (const form of ["exact", "inflected"] as const) {
-    for (const i of starts) {
+    for (const i of sighted) {
       for (const variant of keyword.variants) {
         if (form === "inflected" && !variant.size) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
@@ -62,11 +62,11 @@ export function findKeyword(
     }
   }
   for (const variant of keyword.variants) {
-    if (variant.size) closeMatches(text, taken, variant, windowOf(variant, values), pack, take);
+    if (variant.size) closeMatches(text, sighted, taken, variant, windowOf(variant, values), pack, take);
   }
   if (whole && !matches.length) {
     for (const variant of keyword.variants) {
-      const span = variant.size ? scatteredSpan(tokens, variant, pack) : null;
+      const span = variant.size ? scatteredSpan(tokens, sighted, variant, pack) : null;
       if (span && !matches.length) take("scattered", span[0], span[1]);
     }
   }
@@ -85,16 +85,6 @@ export function bestOccurrence(occurrences: Occurrence[]): Occurrence | null {
   let best: Occurrence | null = null;
   for (const o of occurrences) if (!best || o.value > best.value) best = o;
   return best;
-}
-
-/** A cheap look that spares most blocks the search: some variant's first content stem, or first word, is there, or the first part of a compound. */
-function mayContain(tokens: Token[], { heads, compounds }: CompiledKeyword): boolean {
-  for (const token of tokens) {
-    if (token.joinsNext || heads.has(token.stem)) return true;
-    if (token.otherStem !== undefined && heads.has(token.otherStem)) return true;
-    if (beginsCompound(token.folded, compounds)) return true;
-  }
-  return false;
 }
 
 /** May two words that follow each other, with nothing but a blank between them, be one of a keyword's written apart? */
@@ -123,17 +113,19 @@ function free(taken: Uint8Array, from: number, to: number): boolean {
   return true;
 }
 
-/** Tokens at which the keyword may begin: most of a text is spared the longer look. */
-function startsIn(tokens: Token[], { starts, compounds }: CompiledKeyword): number[] {
+/** Tokens that may have to do with the keyword: the longer looks are spared the rest of the text. */
+function sightedIn(tokens: Token[], { stems, compounds }: CompiledKeyword): number[] {
   const out: number[] = [];
-  for (const [i, { stem, otherStem, folded, joinsNext }] of tokens.entries())
+  for (let i = 0; i < tokens.length; i++) {
+    const { stem, otherStem, folded, joinsNext } = tokens[i]!;
     if (
       joinsNext ||
-      starts.has(stem) ||
-      (otherStem !== undefined && starts.has(otherStem)) ||
+      stems.has(stem) ||
+      (otherStem !== undefined && stems.has(otherStem)) ||
       beginsCompound(folded, compounds)
     )
       out.push(i);
+  }
   return out;
 }
 
@@ -201,8 +193,13 @@ interface Sight {
 }
 
 /** All places where each content stem may be read, readings of hyphenated words and of parted compounds as one included. */
-function* sightings(tokens: Token[], variant: Variant, pack: LanguagePack): Generator<Sight> {
-  for (let i = 0; i < tokens.length; i++) {
+function* sightings(
+  tokens: Token[],
+  sighted: readonly number[],
+  variant: Variant,
+  pack: LanguagePack,
+): Generator<Sight> {
+  for (const i of sighted) {
     const at = placeOf(tokens[i]!, variant);
     if (at !== undefined) yield { place: at, from: i, to: i };
     const next = tokens[i + 1];
@@ -225,6 +222,7 @@ function* sightings(tokens: Token[], variant: Variant, pack: LanguagePack): Gene
 /** Takes every window of one sentence that holds all content stems in any order and is no longer than `limit` words. */
 function closeMatches(
   text: AnalysedText,
+  sighted: readonly number[],
   taken: Uint8Array,
   variant: Variant,
   limit: number,
@@ -234,7 +232,7 @@ function closeMatches(
   const { tokens } = text;
   let last: (Sight | undefined)[] = [];
   let sentence = -1;
-  for (const sight of sightings(tokens, variant, pack)) {
+  for (const sight of sightings(tokens, sighted, variant, pack)) {
     const here = tokens[sight.from]!.sentence;
     if (here !== sentence) {
       last = [];
@@ -403,9 +401,14 @@ function isBeforeNoun(
   );
 }
 
-function scatteredSpan(tokens: Token[], variant: Variant, pack: LanguagePack): [number, number] | null {
+function scatteredSpan(
+  tokens: Token[],
+  sighted: readonly number[],
+  variant: Variant,
+  pack: LanguagePack,
+): [number, number] | null {
   const first: ({ from: number; to: number } | undefined)[] = [];
-  for (const sight of sightings(tokens, variant, pack)) first[sight.place] ??= sight;
+  for (const sight of sightings(tokens, sighted, variant, pack)) first[sight.place] ??= sight;
   let from = tokens.length;
   let to = -1;
   for (let s = 0; s < variant.size; s++) {
