@@ -10,6 +10,7 @@ import { eachPhrase, PhraseTable } from "../competitors/phrases";
 import { asks, mergeQuestions, placeKind } from "../competitors/questions";
 import { sectionsOf } from "../competitors/sections";
 import { sectionVectors } from "../competitors/sectionVectors";
+import { standingOf } from "../competitors/standing";
 import { sortStatistics, statisticsOf } from "../competitors/statistics";
 import { percentile, TermCounts } from "../competitors/terms";
 import { headingTopics, jaccard } from "../competitors/topics";
@@ -243,6 +244,7 @@ describe("heading topics", () => {
     level: 2,
     place,
     words: 50,
+    standing: standingOf(analyseText(text, pack), pack),
     stems: new Set(
       analyseText(text, pack)
         .tokens.filter(({ small }) => !small)
@@ -272,6 +274,27 @@ describe("heading topics", () => {
       heading(3, "Bells", 0.5, { brass: 4, thumb: 3 }),
     ]);
     expect(merged.map(({ pages }) => pages)).toEqual([2, 1, 1]);
+  });
+  it("are called by a heading that stands alone, or by one that several pages have", () => {
+    expect(
+      topics([heading(0, "What do brakes cost?"), heading(1, "The brakes of ours"), heading(2, "Brakes")])[0]!
+        .label,
+    ).toBe("Brakes");
+    expect(
+      topics([
+        heading(0, "Box or longtail?"),
+        heading(1, "Box or longtail?"),
+        heading(2, "Longtail: a box"),
+      ])[0]!.label,
+    ).toBe("Box or longtail?");
+  });
+  it("are not joined by headings that say when and not of what, nor by a word where sections speak of other things", () => {
+    const apart = topics([
+      heading(0, "Also ridden", 0.5, { leather: 4, seatpost: 3 }),
+      heading(1, "After the ride", 0.5, { brass: 4, thumb: 3 }),
+      heading(2, "Before the ride", 0.5, { derailleur: 4, sprocket: 3 }),
+    ]);
+    expect(apart.map(({ pages }) => pages)).toEqual([1, 1, 1]);
   });
   it("do not depend on the order of the headings", () => {
     const all = [

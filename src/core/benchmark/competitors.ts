@@ -9,6 +9,7 @@ import type { CompetitorPage } from "../competitors/page";
 import type { RankedCompetitor } from "../competitors/pageShape";
 import { asks, contentStems, mergeQuestions, placeKind, type ReaderQuestion } from "../competitors/questions";
 import { type Section, sectionsOf } from "../competitors/sections";
+import { standingOf } from "../competitors/standing";
 import { type Statistic, sortStatistics, statisticsOf } from "../competitors/statistics";
 import { percentile, type SharedTerm, TermCounts } from "../competitors/terms";
 import { type CompetitorHeading, compare, type HeadingTopic, headingTopics } from "../competitors/topics";
@@ -380,6 +381,7 @@ function headingsOf(
         place: section.place,
         words: ownWords(section, page, cache, pack),
         stems: headingStems(text, ignored, pack),
+        standing: standingOf(text, pack),
         uses: usesIn(section, page, cache, ignored, pack),
       };
     }),

@@ -94,6 +94,13 @@ export class Clusters {
 /** A sparse vector by the names of its dimensions. */
 export type Vector = ReadonlyMap<string, number>;
 
+/** The scalar product of two. */
+export function product(a: Vector, b: Vector): number {
+  let sum = 0;
+  for (const [name, value] of a) sum += value * (b.get(name) ?? 0);
+  return sum;
+}
+
 /** The sum of vectors: its product with another sum is the sum of the products of their members. */
 export function sumOf(vectors: readonly Vector[]): Vector {
   if (vectors.length === 1) return vectors[0]!;

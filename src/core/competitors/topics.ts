@@ -1,7 +1,8 @@
 /** Heading topics: headings of several pages that say the same thing. */
-import { Clusters, products, sumOf, type Vector } from "./clusters";
+import { Clusters, product, products, sumOf, type Vector } from "./clusters";
 import type { Frequencies } from "./frequencies/frequencies";
 import { sectionVectors } from "./sectionVectors";
+import type { Standing } from "./standing";
 import { percentile } from "./terms";
 
 /** A heading of the competing pages. */
@@ -13,6 +14,7 @@ export interface CompetitorHeading {
   place: number;
   /** What it says: subjects, without small words and the target keyword. */
   stems: ReadonlySet<string>;
+  standing: Standing;
   /** Words up to the next heading. */
   words: number;
   /** How often the heading, counted twice, and its section use each word. */
@@ -20,7 +22,7 @@ export interface CompetitorHeading {
 }
 
 export interface HeadingTopic {
-  /** Its most typical heading. */
+  /** Its most typical heading, of those that stand alone. */
   label: string;
   /** Pages that have it, and what share of all that is. */
   pages: number;
@@ -46,10 +48,25 @@ const WORDS_WEIGH = 0.35;
 /** What it costs two topics that stand on the same pages side by side: an author parts what is two subjects. */
 const SAME_PAGE = 0.3;
 
+/** Less likeness to the rest of its topic than this, and less of its section's, and a heading is left out: it belongs to another or to none. */
+const LEAST_LIKE = 0.31;
+const LEAST_SECTION = 0.2;
+/** The same where its words have nothing in common with theirs. */
+const LEAST_SECTION_ALONE = 0.5;
+/** Which headings make the better label. */
+const RANKS: Record<Standing, number> = { alone: 0, pointing: 1, leaning: 2 };
+
 /** How rare a word must be to weigh in full, and what a common one weighs ("buy", "use"): it tells few subjects apart. */
 const COMMON = 6;
 const FULL = 3;
 const LEAST_WEIGHT = 0.3;
+
+/** What headings and their sections say, for comparison. */
+interface HeadingVectors {
+  names: readonly Vector[];
+  sections: readonly Vector[];
+}
+const NOTHING: ReadonlySet<string> = new Set();
 
 /** Jaccard index of two sets (Jaccard 1912): common members over all members. */
 export function jaccard(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
@@ -81,12 +98,19 @@ export function headingTopics(
     (a, b) => compare(a.text, b.text) || a.page - b.page || a.place - b.place,
   );
   const weigh = weightBy(frequencies);
-  const wordings = wordingsOf(sorted);
+  const named = sorted.map(({ stems, standing }) => (standing === "leaning" ? NOTHING : stems));
+  const wordings = wordingsOf(named);
   const likeness = jaccardIndices(
-    wordings.map(([first]) => sorted[first!]!.stems),
+    wordings.map(([first]) => named[first!]!),
     weigh,
   );
-  const topics = sameSubject(sameWords(wordings, likeness), sorted, weigh, frequencies);
+  const vectors = {
+    names: named.map((stems) => headingVector(stems, weigh)),
+    sections: sectionVectors(sorted, frequencies),
+  };
+  const topics = sameSubject(sameWords(wordings, likeness), sorted, vectors).flatMap((members) =>
+    withoutDoubtful(members, vectors),
+  );
   const wordingOf = new Map(wordings.flatMap((members, wording) => members.map((i) => [i, wording])));
   const alike = (i: number, j: number) => likeness[wordingOf.get(i)!]![wordingOf.get(j)!]!;
   return topics
@@ -95,9 +119,9 @@ export function headingTopics(
 }
 
 /** Headings of one and the same set of stems belong together whatever else there is; those that say nothing stand alone. */
-function wordingsOf(headings: readonly CompetitorHeading[]): number[][] {
+function wordingsOf(named: readonly ReadonlySet<string>[]): number[][] {
   const wordings = new Map<string, number[]>();
-  headings.forEach(({ stems }, i) => {
+  named.forEach((stems, i) => {
     const key = stems.size ? [...stems].sort().join(" ") : `${i}`;
     const earlier = wordings.get(key);
     if (earlier) earlier.push(i);
@@ -139,13 +163,12 @@ function sameWords(wordings: readonly number[][], likeness: readonly Float64Arra
 function sameSubject(
   groups: readonly number[][],
   headings: readonly CompetitorHeading[],
-  weigh: (stem: string) => number,
-  frequencies: Frequencies,
+  vectors: HeadingVectors,
 ): number[][] {
-  const summed = (vectors: readonly Vector[]) =>
-    products(groups.map((members) => sumOf(members.map((i) => vectors[i]!))));
-  const names = summed(headings.map(({ stems }) => headingVector(stems, weigh)));
-  const sections = summed(sectionVectors(headings, frequencies));
+  const summed = (own: readonly Vector[]) =>
+    products(groups.map((members) => sumOf(members.map((i) => own[i]!))));
+  const names = summed(vectors.names);
+  const sections = summed(vectors.sections);
   const samePage = summed(headings.map(({ page }) => new Map([[`${page}`, 1]])));
   const clusters = new Clusters(groups, [names, sections, samePage]);
   const { members } = clusters;
@@ -162,6 +185,25 @@ function sameSubject(
   return clusters.left;
 }
 
+/** Without the headings that neither their words nor their sections join to the others: each is a topic of its own. */
+function withoutDoubtful(members: readonly number[], { names, sections }: HeadingVectors): number[][] {
+  const rest = sumOf(members.map((i) => sections[i]!));
+  const length = product(rest, rest);
+  const isDoubtful = (i: number): boolean => {
+    // The others together, without this one.
+    const [own, whole] = [product(sections[i]!, sections[i]!), product(sections[i]!, rest)];
+    const section = (whole - own) / Math.sqrt(Math.max(Number.EPSILON, length - 2 * whole + own));
+    const others = members.filter((j) => j !== i);
+    const name = others.reduce((sum, j) => sum + product(names[i]!, names[j]!), 0) / others.length;
+    if (name <= 0) return section < LEAST_SECTION_ALONE;
+    return section < LEAST_SECTION && WORDS_WEIGH * name + (1 - WORDS_WEIGH) * section < LEAST_LIKE;
+  };
+  if (members.length < 2) return [[...members]];
+  const doubtful = members.filter(isDoubtful);
+  const left = members.filter((i) => !doubtful.includes(i));
+  return [...(left.length ? [left] : []), ...doubtful.map((i) => [i])];
+}
+
 /** The product of two is Ochiai's coefficient (1957) of their stems by weight: a short heading within a longer one counts for more than by Jaccard's. */
 function headingVector(stems: ReadonlySet<string>, weigh: (stem: string) => number): Vector {
   let whole = 0;
@@ -176,13 +218,18 @@ function topicOf(
   pages: number,
 ): HeadingTopic {
   const typical = new Map(members.map((i) => [i, members.reduce((sum, j) => sum + alike(i, j), 0)]));
+  const own = members.map((i) => headings[i]!);
+  // What several pages say in the same words is what a reader calls it.
+  const isShared = ({ text, page }: CompetitorHeading) =>
+    own.some((other) => other.text === text && other.page !== page);
+  const rank = (i: number) => (isShared(headings[i]!) ? -1 : RANKS[headings[i]!.standing]);
   const medoid = [...members].sort(
     (a, b) =>
+      rank(a) - rank(b) ||
       typical.get(b)! - typical.get(a)! ||
       headings[a]!.text.length - headings[b]!.text.length ||
       compare(headings[a]!.text, headings[b]!.text),
   )[0]!;
-  const own = members.map((i) => headings[i]!);
   const onPages = new Set(own.map(({ page }) => page)).size;
   const deep = own.filter(({ level }) => level > 2).length;
   return {

@@ -149,6 +149,9 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     "größe länge breite maße",
   ],
   usage: {
+    persons:
+      "ich du er sie es wir ihr mich dich ihn uns euch mir dir ihm ihnen mein dein sein unser dies dieses diese dieser",
+    timing: "nach vor waehrend wahrend bis seit sobald dann auch danach davor vorher nachher spaeter spater",
     pronouns: "ich du er wir man wer",
     auxiliaries: "zu",
     determiners:

@@ -207,6 +207,8 @@ tear tears tearing tore torn|tell tells telling told|do does doing did done|wake
       /\b(?:stud(?:y|ies)|research(?:ers)?|surveys?|experts?|scientists?|statistics|doctors|reports?) (?:shows?|showed|says?|said|suggests?|suggested|finds?|found|proves?|proved|agree|recommends?|warns?)\b|\baccording to\b|\bit is (?:well )?(?:known|proven)\b/u,
   },
   usage: {
+    persons: "i you he she it we they me him her us them my your his its our their this that these those",
+    timing: "after before during while until since once then also on meanwhile later",
     pronouns: "i we they he she who which",
     auxiliaries:
       "can could will would shall should may might must to do does did don't doesn't didn't can't cannot won't let's please",

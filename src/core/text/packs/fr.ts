@@ -131,6 +131,9 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     "taille dimensions longueur largeur",
   ],
   usage: {
+    persons:
+      "je tu il elle on nous vous ils elles me te lui leur moi toi mon ton son ma ta sa mes tes ses notre votre nos vos ce cela ca ceci",
+    timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
     pronouns: "je j tu il elle on nous vous ils elles qui",
     auxiliaries:

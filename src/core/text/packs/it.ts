@@ -140,6 +140,8 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     "dimensioni misure taglia",
   ],
   usage: {
+    persons: "io tu lui lei noi voi loro mi ti ci vi mio tuo suo nostro vostro questo quello cio",
+    timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
     pronouns: "io tu lui lei noi voi mi ti si chi",
     auxiliaries: "puo possono puoi posso deve devono ho hai hanno abbiamo avete aveva non",

@@ -118,6 +118,9 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
     "maat maten afmetingen",
   ],
   usage: {
+    persons:
+      "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
+    timing: "na voor tijdens terwijl tot sinds zodra dan ook daarna daarvoor later",
     pronouns: "ik jij u hij zij wij we wie",
     auxiliaries: "te kan kun kunt kunnen moet moeten mag mogen wil wilt willen zal zult zullen",
     determiners: "de het een mijn jouw zijn haar ons onze hun deze dit die dat elke ieder iedere geen",

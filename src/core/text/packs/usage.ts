@@ -13,6 +13,10 @@ export interface Usage {
   /** What, before a form in "-ing" or a participle, makes one verb with it; and what may be "which" as well as "this one". Empty where a language has no need. */
   being: ReadonlySet<string>;
   relatives: ReadonlySet<string>;
+  /** What stands for a person or thing named elsewhere: "it", "your". */
+  persons: ReadonlySet<string>;
+  /** How a heading begins that says when, and not of what: "after the ride". */
+  timing: ReadonlySet<string>;
   /** Small words that make another word of the one before them: "up" of "set up". */
   particles: ReadonlySet<string>;
   /** How verbs end as people look for them: "fiets kopen", "lavar la ropa". Tested against the first or the last word, where verbs stand. */
@@ -46,6 +50,8 @@ export interface UsageWords {
   pronouns: string;
   auxiliaries: string;
   determiners: string;
+  persons: string;
+  timing: string;
   being?: string;
   relatives?: string;
   particles?: string;
@@ -69,6 +75,8 @@ export const makeUsage = (words: UsageWords): Usage => ({
   pronouns: list(words.pronouns),
   auxiliaries: list(words.auxiliaries),
   determiners: list(words.determiners),
+  persons: list(words.persons),
+  timing: list(words.timing),
   being: list(words.being ?? ""),
   relatives: list(words.relatives ?? ""),
   particles: list(words.particles ?? ""),
