@@ -227,6 +227,18 @@ describe("terms", () => {
     const counts = count(["derailleur", "derailleur", "derailleur", "derailleur hanger"]);
     expect(counts.terms(0)[0]).toMatchObject({ text: "derailleur", pages: 3, presence: 1 });
   });
+  it("of four words are one thing: their parts do not stand without each other as a rule", () => {
+    const texts = [0, 1, 2, 3].flatMap(() => [
+      "derailleur hanger alignment gauge",
+      "sprocket cassette freewheel ratchet",
+      ...Array.from({ length: 12 }, () => "sprocket cassette, and: freewheel ratchet"),
+    ]);
+    const keys = count([0, 1, 2, 3].map(() => texts.join(". ")))
+      .terms()
+      .map(({ text }) => text);
+    expect(keys).toContain("derailleur hanger alignment gauge");
+    expect(keys).not.toContain("sprocket cassette freewheel ratchet");
+  });
   it.each([
     [[1, 2, 3, 4, 5], 0.5, 3],
     [[1, 2], 0.2, 1.2],

@@ -1,6 +1,7 @@
 /** What the pages that rank for a keyword share. Pure: the same pages give the same analysis, in any order. */
 
 import { linksOf } from "../blocks/runs";
+import { withoutBoilerplate } from "../competitors/boilerplate";
 import { headingStems, namesSubject } from "../competitors/coverage";
 import { type Doubt, doubtsOf } from "../competitors/doubts";
 import { type Frequencies, frequenciesOf } from "../competitors/frequencies/frequencies";
@@ -208,7 +209,9 @@ function inOrder(collected: readonly RankedCompetitor[]): RankedCompetitor[] {
   const byAddress = new Map<string, RankedCompetitor>();
   for (const one of [...collected].sort((a, b) => a.rank - b.rank || compare(a.page.address, b.page.address)))
     if (!byAddress.has(one.page.address)) byAddress.set(one.page.address, one);
-  return [...byAddress.values()];
+  const ordered = [...byAddress.values()];
+  const pages = withoutBoilerplate(ordered.map(({ page }) => page));
+  return ordered.map((one, i) => ({ ...one, page: pages[i]! }));
 }
 
 const titled = ({ title, draft, address }: CompetitorPage) => ({ title: title || draft.meta.title, address });

@@ -40,6 +40,9 @@ const CORE = 0.6;
 const KEYNESS = 5;
 /** A phrase that is held by one longer phrase in more than this share of its uses is discounted. */
 const HELD = 0.5;
+/** A phrase of so many words is a term only where its words belong together. */
+const LONG = 4;
+const TOGETHER = 0.1;
 const LOW = 0.2;
 const HIGH = 0.8;
 
@@ -79,6 +82,7 @@ export class TermCounts {
       if (!n || n < least) continue;
       const stems = this.#table.stemsOf(phrase);
       if (excluded.has(stems.join(" "))) continue;
+      if (stems.length >= LONG && this.#association(stems, byPage) < TOGETHER) continue;
       const rarity = stems.reduce((sum, stem) => sum + frequencies.rarity(stem), 0) / stems.length;
       this.#candidates.push({
         phrase,
@@ -142,6 +146,25 @@ export class TermCounts {
         core: presence >= CORE,
       };
     });
+  }
+
+  /**
+   * How much the words of a phrase belong together: fair symmetric conditional probability (da Silva & Lopes 1999), f² over the mean, over
+   * all places where the phrase can be cut in two, of f(first part) · f(second part). 0 to 1; 1 where neither part ever stands without the other.
+   * Cut only between words that carry a subject, since no others are counted.
+   */
+  #association(stems: readonly string[], byPage: readonly ReadonlyMap<number, number>[]): number {
+    const usesOf = (part: readonly string[]): number => {
+      const phrase = part.reduce((at, stem) => this.#table.child(at, stem), -1);
+      return byPage.reduce((sum, uses) => sum + (uses.get(phrase) ?? 0), 0);
+    };
+    const products = stems
+      .slice(1)
+      .map((_, i) => usesOf(stems.slice(0, i + 1)) * usesOf(stems.slice(i + 1)))
+      .filter(Boolean);
+    if (!products.length) return 1;
+    const mean = products.reduce((sum, one) => sum + one, 0) / products.length;
+    return usesOf(stems) ** 2 / mean;
   }
 
   #forms: Map<number, string> | undefined;
