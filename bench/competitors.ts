@@ -39,7 +39,9 @@ export function longPages(): RankedCompetitor[] {
       }
     }
     const page = web[(rank * 3) % web.length]!;
-    return { rank, page: { ...page, address: `${page.address}?${rank}`, draft: { ...page.draft, blocks } } };
+    // Each on a site of its own: what pages of one site share is left out as the site's.
+    const address = `https://site-${rank}.example/`;
+    return { rank, page: { ...page, address, draft: { ...page.draft, blocks } } };
   });
 }
 

@@ -1,4 +1,4 @@
-/** Prints how well the analysis finds what competing pages were written to cover, as the table of docs/scoring.md: `npm run evaluate`. */
+/** Prints how well the analysis finds what competing pages were written to cover, as the table of docs/scoring.md: `npm run evaluate:competitors`. */
 import { evaluateField } from "../bench/competitorsEvaluation";
 
 const all = evaluateField();

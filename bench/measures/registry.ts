@@ -1,0 +1,8 @@
+import { competitors } from "./competitors";
+import { matching } from "./matching";
+import type { Measure } from "./measure";
+import { speed } from "./speed";
+import { wordForms } from "./wordForms";
+
+/** All that `npm run evaluate` measures, in the order of its table. */
+export const measures: readonly Measure[] = [matching, wordForms, competitors, speed];

@@ -1,0 +1,59 @@
+/** The evaluation's figures over time, and the page that shows them. */
+import { existsSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import type { Figure } from "../../bench/measures/measure";
+
+/** One run of the evaluation that was kept. */
+export interface Kept {
+  /** Day and minute, UTC. */
+  date: string;
+  /** What had changed since the one before. */
+  note: string;
+  measures: { title: string; says: string; data: string; figures: Figure[] }[];
+}
+
+const ROOT = join(import.meta.dirname, "../..");
+export const HISTORY = join(ROOT, "docs/evaluation.json");
+export const PAGE = join(ROOT, "docs/evaluation.md");
+/** How many runs a table shows. */
+const SHOWN = 6;
+
+export const history = (): Kept[] =>
+  existsSync(HISTORY) ? (JSON.parse(readFileSync(HISTORY, "utf8")) as Kept[]) : [];
+
+const shown = (value: number): string =>
+  value >= 10 ? value.toFixed(0) : value >= 1 ? value.toFixed(2) : value.toFixed(3);
+const aimed = ({ aim, less }: Figure): string => `${shown(aim)} or ${less ? "less" : "more"}`;
+const isReached = ({ value, aim, less }: Figure): boolean => (less ? value <= aim : value >= aim);
+
+/** A table of each measure: what is measured, what it should be, and what it was, the newest run first. */
+export function evaluationPage(runs: readonly Kept[]): string {
+  const newest = runs.slice(-SHOWN).reverse();
+  const [now] = newest;
+  if (!now) return "";
+  const tables = now.measures.map(({ title, says, data, figures }) => {
+    const before = newest.slice(1).map((run) => run.measures.find((one) => one.title === title));
+    const rows = figures.map((figure) => {
+      const earlier = before.map((one) => one?.figures.find(({ what }) => what === figure.what)?.value);
+      const value = `${shown(figure.value)}${isReached(figure) ? "" : " \u2717"}`;
+      return [
+        figure.what,
+        aimed(figure),
+        value,
+        ...earlier.map((one) => (one === undefined ? "" : shown(one))),
+      ];
+    });
+    const head = ["", "Aim", ...newest.map(({ date }) => date)];
+    const table = [head, head.map((_, i) => (i ? "--:" : "---")), ...rows].map(
+      (cells) => `| ${cells.join(" | ")} |`,
+    );
+    return [`## ${title}`, `${says}`, `Measured on: ${data}.`, table.join("\n")].join("\n\n");
+  });
+  return `${[
+    "# Evaluation",
+    'What the engine gets right and how fast, in one place: `npm run evaluate` measures all of it anew and prints it; `npm run evaluate -- --keep "what changed"` keeps the figures here. Aims that are not reached are marked \u2717. How each is judged: [scoring.md](scoring.md).',
+    ...tables,
+    "## What changed",
+    newest.map(({ date, note }) => `- ${date}: ${note}`).join("\n"),
+  ].join("\n\n")}\n`;
+}
