@@ -47,6 +47,10 @@ export function ofAlt(reading: DraftReading, index: number): Evidence {
   return { quote: block.fileName, block: index, field: "fileName", start: 0, end: block.fileName.length };
 }
 
+/** Made once: findings say numbers with every key. */
+const NUMBERS = new Intl.NumberFormat("en");
+export const number = (n: number): string => NUMBERS.format(n);
+
 const FORM_WORDS: Record<Form, string> = {
   exact: "as written",
   inflected: "in another form",
@@ -58,18 +62,18 @@ export const formWords = ({ form }: { form: Form }): string => FORM_WORDS[form];
 
 /** `range` as the scoring rules write it, with the value put in. */
 export const rangeFormula = (x: number, range: Range, digits = 0): string =>
-  `range(${x.toFixed(digits)}; ${range.map((bound) => Number(bound.toFixed(digits)).toLocaleString("en")).join(", ")}) = ${rangeShare(x, range).toFixed(3)}`;
+  `range(${x.toFixed(digits)}; ${range.map((bound) => number(Number(bound.toFixed(digits)))).join(", ")}) = ${rangeShare(x, range).toFixed(3)}`;
 
 export const quoted = (text: string): string => `“${text}”`;
 export const plural = (n: number, one: string, many = `${one}s`): string =>
-  `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
+  `${number(n)} ${n === 1 ? one : many}`;
 export const percent = (share: number, digits = 0): string => `${(share * 100).toFixed(digits)} %`;
 
 /** How often, in words where there are any. */
 export const times = (n: number): string => ["never", "once", "twice"][n] ?? `${n} times`;
 
 /** A whole number, its thousands apart. */
-export const whole = (n: number): string => Math.round(n).toLocaleString("en");
+export const whole = (n: number): string => number(Math.round(n));
 
 /** A number with so many digits behind the point, and a minus sign where it is negative. */
 export const figure = (value: number, digits = 0): string => value.toFixed(digits).replace(/^-/, "−");

@@ -30,14 +30,36 @@ export function openingOf(reading: DraftReading): Opening | null {
 }
 
 function assemble(reading: DraftReading, members: number[], most: number): Opening {
-  const tokens: Token[] = [];
   const starts: { block: number; offset: number }[] = [];
+  let length = 0;
+  for (const block of members) {
+    starts.push({ block, offset: length });
+    length += reading.analysed(block).text.length + 1;
+  }
+  const texts = members.map((block) => reading.analysed(block).text);
+  const analysed = reading.memory<AnalysedText>("opening", most).get(JSON.stringify(texts), () =>
+    joined(
+      members.map((block) => reading.analysed(block)),
+      most,
+    ),
+  );
+  return {
+    analysed,
+    evidence(start, end) {
+      const at = starts.findLast(({ offset }) => offset <= start)!;
+      const most = reading.draft.blocks[at.block]!.text.length;
+      return inBlock(reading, at.block, start - at.offset, Math.min(end - at.offset, most));
+    },
+  };
+}
+
+/** Texts as one, up to so many words; no sentence crosses from one to the next. */
+function joined(parts: readonly AnalysedText[], most: number): AnalysedText {
+  const tokens: Token[] = [];
   let text = "";
   let sentence = 0;
-  for (const block of members) {
-    const part = reading.analysed(block);
+  for (const part of parts) {
     const offset = text.length;
-    starts.push({ block, offset });
     for (const token of part.tokens.slice(0, most - tokens.length)) {
       tokens.push({
         ...token,
@@ -52,12 +74,5 @@ function assemble(reading: DraftReading, members: number[], most: number): Openi
     text += `${part.text}\n`;
     sentence += Math.max(1, part.sentenceCount);
   }
-  return {
-    analysed: { text, tokens, sentenceCount: sentence },
-    evidence(start, end) {
-      const at = starts.findLast(({ offset }) => offset <= start)!;
-      const length = reading.draft.blocks[at.block]!.text.length;
-      return inBlock(reading, at.block, start - at.offset, Math.min(end - at.offset, length));
-    },
-  };
+  return { text, tokens, sentenceCount: sentence };
 }

@@ -1,5 +1,6 @@
 /** The values of a declaration one by one, with the words that a person needs to set or read them. */
 import type { TObject, TSchema } from "@sinclair/typebox";
+import { number } from "./evidence";
 
 export interface ThresholdField {
   /** Where the value is: keys of objects, places of lists. */
@@ -34,5 +35,5 @@ export const fieldsOf = (declared: TObject, path: ThresholdField["path"] = []): 
 export function inWords(value: number | string, { unit }: Pick<ThresholdField, "unit">): string {
   if (typeof value === "string") return value;
   if (unit === "share") return `${Number((value * 100).toFixed(2))} %`;
-  return unit ? `${value.toLocaleString("en")} ${unit}` : value.toLocaleString("en");
+  return unit ? `${number(value)} ${unit}` : number(value);
 }

@@ -3,7 +3,7 @@ import type { CompetitorMeasure } from "../../competitors/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
 import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
-import { inBlock, percent, percents, plural } from "../evidence";
+import { inBlock, number, percent, percents, plural } from "../evidence";
 import type { DraftReading } from "../reading/reading";
 import { amount, share, thresholdsIn } from "../thresholds";
 
@@ -54,8 +54,7 @@ export const keywordUse = defineCheck({
     const usual = `usual is ${from} to ${to}${ofCompetitors ? " for competitors" : ""}`;
     const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${shown})`;
     const opening = sentencesThatBegin(reading);
-    const begins =
-      opening >= MANY_OPENINGS ? ` ${opening.toLocaleString("en")} sentences begin with it.` : "";
+    const begins = opening >= MANY_OPENINGS ? ` ${number(opening)} sentences begin with it.` : "";
     if (density > high && words < overWords && useCount < overUses)
       return judged(1, `${said}: in fewer than ${overWords} words that is not too many.${begins}`, evidence, {
         formula: `fewer than ${overUses} uses in fewer than ${overWords} words: 1`,

@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { type Range, rangeShare } from "../../shares";
 import { defineCheck, judged, waiting } from "../check";
-import { plural, rangeFormula } from "../evidence";
+import { number, plural, rangeFormula } from "../evidence";
 import { range } from "../thresholds";
 
 const thresholds = Type.Object(
@@ -27,12 +27,11 @@ export const length = defineCheck({
     const inForce = median > 0 ? (fieldRange.map((bound) => bound * median) as Range) : range;
     const share = rangeShare(reading.words, inForce);
     const said = plural(reading.words, "word");
-    const measured =
-      median > 0 ? `, by competitors with a median of ${Math.round(median).toLocaleString("en")}` : "";
+    const measured = median > 0 ? `, by competitors with a median of ${number(Math.round(median))}` : "";
     return judged(
       share,
       share < 1
-        ? `${said}; ${Math.ceil(inForce[1]).toLocaleString("en")} or more are enough${measured}.`
+        ? `${said}; ${number(Math.ceil(inForce[1]))} or more are enough${measured}.`
         : `${said}: long enough${measured}.`,
       [],
       { formula: rangeFormula(reading.words, inForce) },

@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess } from "../../shares";
 import { defineCheck, judged, waiting } from "../check";
-import { atFault, MOST_EVIDENCE, percent, percents, plural, wholeBlock } from "../evidence";
+import { atFault, MOST_EVIDENCE, number, percent, percents, plural, wholeBlock } from "../evidence";
 import { amount, share } from "../thresholds";
 
 export const paragraphThresholds = Type.Object(
@@ -30,7 +30,7 @@ export const paragraphLength = defineCheck({
     const share = long.length / paragraphs.length;
     const [shown, most] = percents([share, full]);
     const said = long.length
-      ? `${plural(long.length, "paragraph")} of ${paragraphs.length.toLocaleString("en")} (${shown}) ${long.length === 1 ? "has" : "have"} more than ${mostWords} words`
+      ? `${plural(long.length, "paragraph")} of ${number(paragraphs.length)} (${shown}) ${long.length === 1 ? "has" : "have"} more than ${mostWords} words`
       : `No paragraph has more than ${mostWords} words`;
     return judged(
       fallingShare(share, full, zero),

@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess } from "../../shares";
 import { defineCheck, type Evidence, judged, notApplicable, waiting } from "../check";
-import { atFault, inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
+import { atFault, inBlock, MOST_EVIDENCE, number, percent, percents, plural } from "../evidence";
 import { share } from "../thresholds";
 
 const thresholds = Type.Object(
@@ -28,13 +28,9 @@ export const passiveVoice = defineCheck({
     let passive = 0;
     const evidence: Evidence[] = [];
     for (const block of reading.prose) {
-      const { tokens } = reading.analysed(block);
       all += reading.proseOf(block).sentences.length;
-      const spans = reading.passivesOf(block);
-      if (!spans.length) continue;
-      // A sentence counts once, however often it does it.
-      passive += new Set(spans.map(({ start }) => tokens.findLast((token) => token.start <= start)!.sentence))
-        .size;
+      const { spans, sentences } = reading.passivesOf(block);
+      passive += sentences;
       for (const { start, end } of spans)
         if (evidence.length < MOST_EVIDENCE) evidence.push(inBlock(reading, block, start, end));
     }
@@ -42,7 +38,7 @@ export const passiveVoice = defineCheck({
     const share = passive / all;
     const [shown, most] = percents([share, full]);
     const said = passive
-      ? `${plural(passive, "sentence")} of ${all.toLocaleString("en")} (${shown}) ${passive === 1 ? "is" : "are"} in the passive`
+      ? `${plural(passive, "sentence")} of ${number(all)} (${shown}) ${passive === 1 ? "is" : "are"} in the passive`
       : "No sentence is in the passive";
     return judged(
       fallingShare(share, full, zero),

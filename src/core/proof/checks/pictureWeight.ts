@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { rangeShare } from "../../shares";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
-import { MOST_EVIDENCE, whole } from "../evidence";
+import { MOST_EVIDENCE, number, whole } from "../evidence";
 import { amount } from "../thresholds";
 
 const KILOBYTE = 1024;
@@ -44,7 +44,7 @@ export const pictureWeight = defineCheck({
     return judged(
       shares.reduce((sum, share) => sum + share, 0) / shares.length,
       heavy.length
-        ? `${heavy.length} of ${sized.length} weigh more than ${fullKilobytes} KB, the heaviest ${Math.round(heaviest / KILOBYTE).toLocaleString("en")} KB.`
+        ? `${heavy.length} of ${sized.length} weigh more than ${fullKilobytes} KB, the heaviest ${number(Math.round(heaviest / KILOBYTE))} KB.`
         : `None weighs more than ${fullKilobytes} KB.`,
       evidence,
       {

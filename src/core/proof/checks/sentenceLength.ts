@@ -2,7 +2,7 @@ import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess } from "../../shares";
 import type { Evidence } from "../check";
 import { defineCheck, judged, waiting } from "../check";
-import { atFault, inBlock, MOST_EVIDENCE, percent, percents, plural } from "../evidence";
+import { atFault, inBlock, MOST_EVIDENCE, number, percent, percents, plural } from "../evidence";
 import { amount, share } from "../thresholds";
 
 const thresholds = Type.Object(
@@ -43,7 +43,7 @@ export const sentenceLength = defineCheck({
     const share = long / all;
     const [shown, most] = percents([share, full]);
     const said = long
-      ? `${plural(long, "sentence")} of ${all.toLocaleString("en")} (${shown}) ${long === 1 ? "has" : "have"} more than ${mostWords} words`
+      ? `${plural(long, "sentence")} of ${number(all)} (${shown}) ${long === 1 ? "has" : "have"} more than ${mostWords} words`
       : `No sentence has more than ${mostWords} words`;
     return judged(
       fallingShare(share, full, zero),

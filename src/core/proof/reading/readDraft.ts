@@ -43,10 +43,11 @@ export function readDraft(
   const uses: DraftReading["uses"] = [];
   const prose: number[] = [];
 
+  const readings = draft.blocks.map((block) => from.block(block).readFor(keyword, values, pack));
   draft.blocks.forEach((block, i) => {
     if (block.kind === "divider" || block.kind === "contents") return;
-    const earlier = from.block(block);
-    for (const link of earlier.links()) links.push({ ...link, block: i });
+    const reading = readings[i]!;
+    for (const link of from.block(block).links()) links.push({ ...link, block: i });
     if (block.kind === "picture") pictures.push({ block: i, picture: block });
     if (block.kind === "heading") {
       headings.push({ text: block.text, level: block.level, block: i });
@@ -54,11 +55,11 @@ export function readDraft(
       sections.push(section);
     }
     if (!countsAsWords(block)) return;
-    const count = earlier.analysed(pack).tokens.length;
+    const count = reading.analysed.tokens.length;
     words += count;
     if (count && isProse(block)) prose.push(i);
     if (block.kind !== "heading") section.words += count;
-    const occurrences = earlier.uses(keyword, values, pack);
+    const occurrences = reading.uses;
     if (occurrences.length) {
       uses.push({ block: i, occurrences });
       useCount += occurrences.length;
@@ -66,7 +67,6 @@ export function readDraft(
   });
 
   const analyses = from.memory<AnalysedText>(["analysed", pack.code]);
-  const blockAt = (index: number) => from.block(draft.blocks[index]!);
   return {
     draft,
     context,
@@ -86,12 +86,9 @@ export function readDraft(
     useCount,
     coverage: coverage(draft, context, coverRules, pack, words, from),
     prose,
-    proseOf: (index) => {
-      const block = blockAt(index);
-      return block.prose(block.uses(keyword, values, pack), pack);
-    },
-    passivesOf: (index) => blockAt(index).passives(pack),
-    analysed: (index) => blockAt(index).analysed(pack),
+    proseOf: (index) => readings[index]!.prose,
+    passivesOf: (index) => readings[index]!.passives,
+    analysed: (index) => readings[index]!.analysed,
     analyse: (text) => analyses.get(text, () => analyseText(text, pack)),
     findIn: (text, whole) => (keyword ? from.find(text, keyword, values, pack, whole) : NONE),
     memory: (...on) => from.memory([...on, pack.code]),

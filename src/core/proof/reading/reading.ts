@@ -1,9 +1,9 @@
+import type { Span } from "../../marking/marking";
 /** The draft as the checks read it: texts cut and stemmed, the keyword found in each block, words and links counted. */
 
 import type { PlacedLink } from "../../blocks/runs";
 import type { Coverage } from "../../competitors/coverage";
 import type { Draft, PictureBlock } from "../../draft/draft";
-import type { Span } from "../../marking/marking";
 import type { TextMemo } from "../../memo";
 import type { AnalysedText, Token } from "../../text/analyse";
 import type { CompiledKeyword } from "../../text/keyword";
@@ -49,6 +49,12 @@ export interface ReadingProfile {
   checks: Readonly<Record<string, { weight: number }>>;
 }
 
+/** Where a text is in the passive, and in how many of its sentences. */
+export interface Passives {
+  spans: readonly Span[];
+  sentences: number;
+}
+
 export interface DraftReading {
   draft: Draft;
   context: ProofContext;
@@ -75,7 +81,7 @@ export interface DraftReading {
   /** Places of the blocks that are read as sentences, those without words left out. */
   prose: number[];
   proseOf(block: number): Prose;
-  passivesOf(block: number): Span[];
+  passivesOf(block: number): Passives;
   analysed(block: number): AnalysedText;
   /** Occurrences of the keyword in a text read as one field, scattered included. */
   findIn(text: AnalysedText, whole: boolean): Occurrence[];

@@ -7,34 +7,30 @@ import type { PlacedLink } from "../../blocks/runs";
 import { type BlockFacts, blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
 import type { CompetitorMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
-import type { Span } from "../../marking/marking";
-import { passivesIn } from "../../marking/passive";
 import { Memo, MemoByText, Remembered, type TextMemo } from "../../memo";
 import { type AnalysedText, analyseText } from "../../text/analyse";
 import { type CompiledKeyword, compileKeyword } from "../../text/keyword";
 import { findKeyword, type MatchValues, type Occurrence } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
-import type { Prose } from "../../text/prose";
-import type { FieldName, FieldReading } from "./reading";
-import { type BlockStages, linksIn, NONE, proseIn, type Stages, stages } from "./stages";
+import type { FieldName, FieldReading, Passives } from "./reading";
+import { BlockReading, type BlockStages, linksIn, passivesOf, type Stages, stages } from "./stages";
 
 /** Blocks are never changed in place, so their identity is the key. */
 class RememberedBlock implements BlockStages {
   private readonly placedLinks: PlacedLink[];
   private readonly analysedIn: Remembered<LanguagePack, null, null, AnalysedText>;
-  private readonly usesOf: Remembered<CompiledKeyword, MatchValues, LanguagePack, Occurrence[]>;
-  private readonly proseWith: Remembered<Occurrence[], LanguagePack, null, Prose>;
-  private readonly passivesWith: Remembered<LanguagePack, null, null, Span[]>;
+  private readonly readBy: Remembered<CompiledKeyword | null, MatchValues, LanguagePack, BlockReading>;
+  private readonly passivesIn: Remembered<LanguagePack, null, null, Passives>;
   private readonly factsOf: Remembered<CompiledShared, LanguagePack, null, BlockFacts>;
 
   constructor(block: Block) {
     this.placedLinks = linksIn(block);
     this.analysedIn = new Remembered((pack) => analyseText(block.text, pack));
-    this.usesOf = new Remembered((keyword, values, pack) =>
-      findKeyword(this.analysed(pack), keyword, values, pack),
+    this.passivesIn = new Remembered((pack) => passivesOf(this.analysed(pack), pack));
+    const passives = (pack: LanguagePack) => this.passivesIn.get(pack, null, null);
+    this.readBy = new Remembered(
+      (keyword, values, pack) => new BlockReading(this.analysed(pack), keyword, values, pack, passives),
     );
-    this.proseWith = new Remembered((uses, pack) => proseIn(this.analysed(pack), uses, pack));
-    this.passivesWith = new Remembered((pack) => passivesIn(this.analysed(pack), pack));
     this.factsOf = new Remembered((shared, pack) => blockFacts(shared, block, this.analysed(pack)));
   }
 
@@ -44,14 +40,8 @@ class RememberedBlock implements BlockStages {
   analysed(pack: LanguagePack): AnalysedText {
     return this.analysedIn.get(pack, null, null);
   }
-  uses(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): Occurrence[] {
-    return keyword ? this.usesOf.get(keyword, values, pack) : NONE;
-  }
-  prose(uses: Occurrence[], pack: LanguagePack): Prose {
-    return this.proseWith.get(uses, pack, null);
-  }
-  passives(pack: LanguagePack): Span[] {
-    return this.passivesWith.get(pack, null, null);
+  readFor(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): BlockReading {
+    return this.readBy.get(keyword, values, pack);
   }
   facts(shared: CompiledShared, pack: LanguagePack): BlockFacts {
     return this.factsOf.get(shared, pack, null);

@@ -7,7 +7,6 @@ import { linksOf, type PlacedLink } from "../../blocks/runs";
 import { type BlockFacts, blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
 import type { CompetitorMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
-import type { Span } from "../../marking/marking";
 import { passivesIn } from "../../marking/passive";
 import type { TextMemo } from "../../memo";
 import { type AnalysedText, analyseText } from "../../text/analyse";
@@ -15,17 +14,41 @@ import { type CompiledKeyword, compileKeyword } from "../../text/keyword";
 import { findKeyword, type MatchValues, type Occurrence } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import { type Prose, proseOf } from "../../text/prose";
-import type { FieldName, FieldReading } from "./reading";
+import type { FieldName, FieldReading, Passives } from "./reading";
+
+/** A block as it is read for one keyword; what is asked for first is worked out then. */
+export class BlockReading {
+  #uses: Occurrence[] | undefined;
+  #prose: Prose | undefined;
+
+  /** @param passivesOf asks for its passives, which no keyword changes */
+  constructor(
+    readonly analysed: AnalysedText,
+    private readonly keyword: CompiledKeyword | null,
+    private readonly values: MatchValues,
+    private readonly pack: LanguagePack,
+    private readonly passivesOf: (pack: LanguagePack) => Passives,
+  ) {}
+
+  /** Occurrences of the keyword; none where there is no keyword. */
+  get uses(): Occurrence[] {
+    this.#uses ??= this.keyword ? findKeyword(this.analysed, this.keyword, this.values, this.pack) : NONE;
+    return this.#uses;
+  }
+  get prose(): Prose {
+    this.#prose ??= proseIn(this.analysed, this.uses, this.pack);
+    return this.#prose;
+  }
+  get passives(): Passives {
+    return this.passivesOf(this.pack);
+  }
+}
 
 /** What is asked of one block. */
 export interface BlockStages {
   links(): PlacedLink[];
   analysed(pack: LanguagePack): AnalysedText;
-  /** Occurrences of the keyword; none where there is no keyword. */
-  uses(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): Occurrence[];
-  /** @param uses of the keyword in it */
-  prose(uses: Occurrence[], pack: LanguagePack): Prose;
-  passives(pack: LanguagePack): Span[];
+  readFor(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): BlockReading;
   /** What it says of what competing pages share. */
   facts(shared: CompiledShared, pack: LanguagePack): BlockFacts;
 }
@@ -54,10 +77,10 @@ export const stages: Stages = {
   block: (block) => ({
     links: () => linksIn(block),
     analysed: (pack) => analyseText(block.text, pack),
-    uses: (keyword, values, pack) =>
-      keyword ? findKeyword(analyseText(block.text, pack), keyword, values, pack) : NONE,
-    prose: (uses, pack) => proseIn(analyseText(block.text, pack), uses, pack),
-    passives: (pack) => passivesIn(analyseText(block.text, pack), pack),
+    readFor(keyword, values, pack) {
+      const analysed = analyseText(block.text, pack);
+      return new BlockReading(analysed, keyword, values, pack, () => passivesOf(analysed, pack));
+    },
     facts: (shared, pack) => blockFacts(shared, block, analyseText(block.text, pack)),
   }),
   field(name, text, pack) {
@@ -73,8 +96,15 @@ export const stages: Stages = {
 /** No occurrences: the same list each time. */
 export const NONE: Occurrence[] = [];
 
+export function passivesOf(analysed: AnalysedText, pack: LanguagePack): Passives {
+  const spans = passivesIn(analysed, pack);
+  // A sentence counts once, however often it does it.
+  const sentenceAt = (place: number) => analysed.tokens.findLast(({ start }) => start <= place)!.sentence;
+  return { spans, sentences: new Set(spans.map(({ start }) => sentenceAt(start))).size };
+}
+
 /** The sentences of a text, without those that say nothing but the keyword. */
-export const proseIn = (analysed: AnalysedText, uses: Occurrence[], pack: LanguagePack): Prose =>
+const proseIn = (analysed: AnalysedText, uses: Occurrence[], pack: LanguagePack): Prose =>
   proseOf(analysed, pack, saysOnly(analysed, uses));
 
 /**
