@@ -2,8 +2,8 @@
  * Speed as ratios within one run, so that a slow machine does not matter: `npm run bench`.
  *
  * One keystroke in a 2,500-word draft, the engine's time for a new report, against one bare Unicode-regular-expression word pass
- * over the whole text, without competing pages and with them (competitors.ts). Drafts of 500 to 50,000 words (growth.ts). Twenty competing pages analysed, against a general tagger. The
- * A site of 2,000 posts rendered, against bare trees written (site.ts). The
+ * over the whole text, without competing pages and with them (competitors.ts). Drafts of 500 to 50,000 words (growth.ts). Twenty competing pages analysed, against a general tagger.
+ * A page of 300 KB read, against the bare extractor (pages.ts). A site of 2,000 posts rendered, against bare trees written (site.ts). The
  * script that the first sight of the Desk loads, gzipped. A keyword file of 100,000 rows read, classified and grouped, against a
  * bare parse of the same text (keywords.ts).
  */
@@ -20,6 +20,7 @@ import { benchCompetitors } from "./competitors";
 import { at, ms } from "./figures";
 import { benchGrowth } from "./growth";
 import type { Figure } from "./measures/measure";
+import { benchPages } from "./pages";
 import { benchSite } from "./site";
 
 const WORDS = 2500;
@@ -119,6 +120,13 @@ console.log(`general tagger   median ${ms(tagger)}`);
 console.log(`analysis         median ${ms(analysis)}   the first time ${ms(first)}   (aim: under 1 second)`);
 const perPass = keep("twenty competing pages, against a general tagger", analysis / tagger, 1.5);
 console.log(`ratio            median ${perPass.toFixed(2)}   (aim: 1.5 or less)\n`);
+
+const pages = benchPages();
+console.log("A page of 300 KB");
+console.log(`bare extractor   median ${ms(pages.bare)}`);
+console.log(
+  `read to the end  median ${ms(pages.read)}   ratio ${keep("a page of 300 KB read, against the bare extractor", pages.read / pages.bare, 1.2).toFixed(2)}   (aim: 1.2 or less)`,
+);
 
 keep("cost of a word, 50,000 words against 2,000", benchGrowth(meta, once, wordsOf), 1);
 

@@ -1,6 +1,7 @@
 /** The main content of a page, by a well-kept extractor over a document that runs nothing and loads nothing. */
 import { Readability } from "@mozilla/readability";
 import type { Element, Root } from "hast";
+import { fromDom } from "hast-util-from-dom";
 import { parseHTML } from "linkedom";
 import { TAG, UNENDED } from "../draft/tags";
 
@@ -11,20 +12,33 @@ const MOST_CHARACTERS = 3_000_000;
 /** The extractor's time grows with the third power of the depth; real pages stay far below this. */
 const MOST_DEPTH = 60;
 
-/** @param root the same page as a tree, by which it is seen beforehand whether the extractor can stand it
- * @returns the content as HTML, or null where the extractor finds none or cannot stand the page */
-export function extracted(html: string, root: Root): string | null {
+/**
+ * @param root the same page as a tree, by which it is seen beforehand whether the extractor can stand it
+ * @returns the content, or null where the extractor finds none or cannot stand the page
+ */
+export function extracted(html: string, root: Root): Root | null {
   if (!html.trim() || html.length > MOST_CHARACTERS || !isBearable(root) || nesting(html) > MOST_DEPTH)
     return null;
   try {
     const { document } = parseHTML(/<html[\s>]/i.test(html) ? html : `<html><body>${html}</body></html>`);
-    const article = new Readability(document, { maxElemsToParse: MOST_ELEMENTS, charThreshold: 200 }).parse();
-    return article?.content?.trim() || null;
+    const article = new Readability<Parameters<typeof fromDom>[0]>(document, {
+      maxElemsToParse: MOST_ELEMENTS,
+      charThreshold: 200,
+      // What was parsed once need not be written out and parsed again.
+      serializer: (element) => element,
+    }).parse();
+    return article?.content ? asRoot(fromDom(article.content)) : null;
   } catch {
     // Nested too deep, too large, or markup that its document model cannot hold.
     return null;
   }
 }
+
+/** The extractor's own element is none of the page's. */
+const asRoot = (node: ReturnType<typeof fromDom>): Root => ({
+  type: "root",
+  children: "children" in node ? node.children : [],
+});
 
 /** How deep the source nests: the tree of a page that no parser could hold says nothing of it. */
 function nesting(html: string): number {

@@ -6,6 +6,7 @@ import type { Block } from "../draft/draft";
 import { blocksFromHast } from "../draft/fromHast";
 import { FURNITURE, headOf, parseHtml } from "../draft/fromHtml";
 import { oneLine } from "../draft/oneLine";
+import { perText } from "../memo";
 import { foldPlain } from "../text/fold";
 import { extracted } from "./extract";
 import type { CompetitorPage } from "./pageShape";
@@ -31,11 +32,7 @@ export function readPage(html: string, address: string, language = "en"): Compet
   const seen = furtherHead(root);
   const declared = declaredContent(root);
   const taken = extracted(html, root);
-  const blocks = better(
-    taken === null ? null : blocksFromHast(parseHtml(taken)),
-    blocksFromHast(declared.content),
-    declared.marked,
-  );
+  const blocks = better(taken && blocksFromHast(taken), blocksFromHast(declared.content), declared.marked);
   const h1s = firstLevel(root);
   const site = seen.site || (URL.canParse(address) ? new URL(address).host : "");
   const title = h1s.length === 1 ? h1s[0]! : "";
@@ -116,26 +113,31 @@ const TOO_LITTLE = 0.5;
 
 function better(taken: Block[] | null, declared: Block[], marked: boolean): Block[] {
   if (!taken || lengthOf(taken) < TOO_LITTLE * lengthOf(declared)) return declared;
-  return withHeadings(marked ? withinEnds(taken, declared) : taken, declared);
+  const fold = perText(foldPlain, MOST_FOLDED);
+  return withHeadings(marked ? withinEnds(taken, declared, fold) : taken, declared, fold);
 }
 
+/** Each text is asked for several times while one page is read. */
+type Fold = (text: string) => string;
+const MOST_FOLDED = 50_000;
+
 /** The extractor also takes lines that stand beside the content; what the page marks as content is asked about the ends. */
-function withinEnds(taken: Block[], declared: readonly Block[]): Block[] {
-  const inside = new Set(declared.map(({ text }) => foldPlain(text)));
-  const belongs = (block: Block) => block.text === "" || inside.has(foldPlain(block.text));
+function withinEnds(taken: Block[], declared: readonly Block[], fold: Fold): Block[] {
+  const inside = new Set(declared.map(({ text }) => fold(text)));
+  const belongs = (block: Block) => block.text === "" || inside.has(fold(block.text));
   const from = taken.findIndex(belongs);
   return from < 0 ? taken : taken.slice(from, taken.findLastIndex(belongs) + 1);
 }
 
 /** The extractor drops headings that say no more than the page's title does; those that stand right before what it took come back. */
-function withHeadings(taken: readonly Block[], declared: readonly Block[]): Block[] {
+function withHeadings(taken: readonly Block[], declared: readonly Block[], fold: Fold): Block[] {
   const places = new Map<string, number>();
   for (const [at, { text }] of taken.entries())
-    if (text && !places.has(foldPlain(text))) places.set(foldPlain(text), at);
+    if (text && !places.has(fold(text))) places.set(fold(text), at);
   const before = new Map<number, Block[]>();
   let dropped: Block[] = [];
   for (const block of declared) {
-    const at = places.get(foldPlain(block.text));
+    const at = places.get(fold(block.text));
     if (at === undefined && block.kind === "heading" && block.text && !block.within.length)
       dropped.push({ ...block, id: `dropped.${block.id}` });
     else if (block.text) {
