@@ -6,6 +6,10 @@ const CONTROL = /[\u0000-\u0008\u000b\u000e-\u001f\u007f]/;
 /** White space that HTML collapses (HTML Standard, "ASCII whitespace"); a line break element is kept as \n. */
 const BLANK = /[ \t\r\f]/;
 
+/** Words with one blank between them: nothing to collapse, so that they are taken as they are. */
+// biome-ignore lint/suspicious/noControlCharactersInRegex: control characters are what it stops at
+const WORDS = /[^\u0000-\u0020\u007f]+(?: [^\u0000-\u0020\u007f]+){0,500}/y;
+
 export interface NormalisedText {
   text: string;
   runs: Run[];
@@ -21,34 +25,45 @@ export interface NormalisedText {
  * @param preserve keep white space as it is (code)
  */
 export function normaliseRuns(raw: readonly Run[], preserve = false): NormalisedText {
+  const plain = new RegExp(WORDS);
   const kept: Run[] = [];
   let current: (Run & { next: number }) | null = null;
   let pending: { char: string; run: Run; index: number } | null = null;
   let last = "\n";
 
-  const put = (char: string, run: Run, index: number) => {
+  const put = (text: string, run: Run, index: number) => {
     const at = run.at === undefined ? undefined : run.at + index;
     if (current && sameStyle(current, run) && (at === undefined || current.next === at)) {
-      current.text += char;
-      current.next += 1;
+      current.text += text;
+      current.next += text.length;
     } else {
-      current = { text: char, marks: run.marks, next: (at ?? 0) + 1 };
+      current = { text, marks: run.marks, next: (at ?? 0) + text.length };
       if (run.link) current.link = run.link;
       if (at !== undefined) current.at = at;
       kept.push(current);
     }
-    last = char;
+    last = text.at(-1)!;
   };
 
   for (const run of raw) {
     const text = run.text.isWellFormed() ? run.text : run.text.toWellFormed();
     for (let i = 0; i < text.length; i++) {
       const char = text[i]!;
-      if (CONTROL.test(char)) continue;
       if (preserve) {
+        if (CONTROL.test(char)) continue;
         put(char === "\r" ? "\n" : char, run, i);
         continue;
       }
+      plain.lastIndex = i;
+      const [words] = plain.exec(text) ?? [];
+      if (words) {
+        if (pending) put(pending.char, pending.run, pending.index);
+        pending = null;
+        put(words, run, i);
+        i += words.length - 1;
+        continue;
+      }
+      if (CONTROL.test(char)) continue;
       if (BLANK.test(char)) {
         if (last !== "\n" && !pending) pending = { char: " ", run, index: i };
         continue;
@@ -60,13 +75,7 @@ export function normaliseRuns(raw: readonly Run[], preserve = false): Normalised
           put("\n", run, i);
           pending = null;
         }
-        continue;
       }
-      if (pending) {
-        put(pending.char, pending.run, pending.index);
-        pending = null;
-      }
-      put(char, run, i);
     }
   }
   trimEnd(kept, preserve ? /\n+$/ : /[\n ]+$/);
