@@ -24,6 +24,6 @@ const now: Kept = {
 const page = evaluationPage([...runs, now]);
 console.log(page);
 if (values.keep) {
-  writeFileSync(HISTORY, `${JSON.stringify([...runs, now], null, 1)}\n`);
+  writeFileSync(HISTORY, `${JSON.stringify([...runs, now], null, 2)}\n`);
   writeFileSync(PAGE, page);
 }
