@@ -74,7 +74,7 @@ test("an outline with what it misses merged in, and an idea from our titles", as
   await expect(slips(page).first()).toContainText(before[0]!);
   await expect(slips(page).first().getByRole("list", { name: "Noticed" })).toContainText("Added: ");
   // A part says what it was made from.
-  await slips(page).first().getByRole("checkbox", { name: "Belts and seats" }).focus();
+  await slips(page).first().getByRole("checkbox", { name: "Seats and belts" }).focus();
   await expect(slips(page).first()).toContainText("From competing pages");
   await expectAccessible(page);
   await slips(page).first().getByRole("button", { name: "Add to outline" }).click();

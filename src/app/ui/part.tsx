@@ -25,14 +25,16 @@ function loadable<Props extends object>(
     const [failure, setFailure] = useState<string | null>(null);
     const [tries, setTries] = useState(0);
     const Loaded = held.loaded;
-    // biome-ignore lint/correctness/useExhaustiveDependencies: trying again loads again
     useEffect(() => {
       if (held.loaded) return;
       let live = true;
       setFailure(null);
       get().then(
         () => live && setLoads((n) => n + 1),
-        (error: Error) => live && setFailure(error.message),
+        async (error: Error) => {
+          if (tries && (await isThereNow(error.message))) location.reload();
+          else if (live) setFailure(error.message);
+        },
       );
       return () => {
         live = false;
@@ -61,6 +63,19 @@ function loadable<Props extends object>(
 
 /** The browser's own words name the file's address, which helps nobody. */
 const NOT_FETCHED = /dynamically imported module|module script failed|preload/i;
+
+/**
+ * Some browsers remember for as long as the page lives that a module could not be fetched, and do not ask for it again: where its
+ * file is there now, a new page has it.
+ */
+async function isThereNow(failure: string): Promise<boolean> {
+  if (!NOT_FETCHED.test(failure)) return false;
+  const address = /https?:\S+/.exec(failure)?.[0] ?? location.href;
+  return fetch(address, { method: "HEAD", cache: "no-store" }).then(
+    ({ ok }) => ok,
+    () => false,
+  );
+}
 
 function whyNot(failure: string): string {
   if (!navigator.onLine) return "This device is offline, and this part had not been loaded before";
