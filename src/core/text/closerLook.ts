@@ -3,7 +3,7 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Carrier, Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
-import { isIdle, usedAs } from "./usage";
+import { isIdle, isVerbal, usedAs } from "./usage";
 
 /** A place where a word of a keyword is read: tokens from and to. */
 export interface Sight {
@@ -54,8 +54,8 @@ export function isDone(
   return (!isWhole || carrier.stem === token.stem) && isVerbFor(token, carrier, usage);
 }
 
-const isVerbFor = ({ folded }: Token, carrier: Carrier, { verbal }: Usage): boolean =>
-  carrier.role === "head" && verbal?.test(folded) === true && !verbal.test(carrier.folded);
+const isVerbFor = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
+  carrier.role === "head" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
 
 /** "In spring we air the mattress": the sentence begins with a word of the keyword and says something else. */
 function isSetApart({ tokens }: AnalysedText, first: number, { pronouns, determiners }: Usage): boolean {
@@ -85,8 +85,11 @@ function isUsedSo(
   if (from !== to) return !isVerbFor(token, carrier, usage);
   const use = usedAs(text, from, usage);
   const next = seen.find((other) => other.from > to);
+  // A verb that is made of the noun, or the noun of it, says the same: "customised furniture", "the choice of a mattress".
+  const isDerived = token.stem !== carrier.stem;
   if (carrier.role === "verb")
     return (
+      isDerived ||
       use !== "noun" ||
       usage.action.test(token.folded) ||
       (!usage.capitals && next !== undefined && next.from - to === 1)
@@ -94,18 +97,19 @@ function isUsedSo(
   if (token.small && !usage.parting && !isNamed(text, from, usage)) return false;
   if (!carrier.role) return true;
   if (!usage.headFirst && isBeforeNoun(text, to, usage, seen)) return false;
-  // A verb that is made of the noun, or the noun of it, says the same: "customised furniture".
-  if (token.stem !== carrier.stem) return true;
   const isAction = usage.action.test(carrier.folded);
   if (use === "noun")
     return !(isOtherForm && carrier.folded.endsWith("ing") && !usage.action.test(token.folded));
+  if (isDerived) return true;
   const last = seen.find((other) => other.to === from - 1);
   // "The pump heats": what the keyword says first is here what the second does.
   if (!usage.headFirst && carrier.role === "modifier" && last && token.folded === `${carrier.folded}s`) {
     const head = variant.carriers[last.place]!;
     if (head.role === "head" && head.stem === text.tokens[last.to]!.stem) return false;
   }
-  const isVerbForm = isOtherForm && usage.verbal?.test(token.folded) === true;
+  const isVerbForm = isOtherForm && isVerbal(token.folded, usage);
+  // "The class cooked": done by what the keyword names last.
+  if (isVerbForm && last && carrier.role === "modifier") return false;
   if (isVerbForm && token.folded.endsWith("ly")) return false;
   if (use !== "verb" && !isVerbForm) return true;
   // A verb says what its noun says where the rest is what it is done to: "wash the car".
@@ -124,9 +128,12 @@ function isNamed({ tokens }: AnalysedText, at: number, { determiners }: Usage): 
   return before !== undefined && (!before.small || determiners.has(before.folded));
 }
 
-/** Does nothing but what belongs to a noun stand between a verb and it? */
-const isObject = ({ tokens }: AnalysedText, verb: number, noun: number, { determiners }: Usage): boolean =>
-  tokens.slice(verb + 1, noun).every(({ small, folded }) => !small || determiners.has(folded));
+/** Does nothing but what belongs to a noun stand between a verb and it, or one small word: "care for the leather"? */
+function isObject({ tokens }: AnalysedText, verb: number, noun: number, { determiners }: Usage): boolean {
+  const between = tokens.slice(verb + 1, noun);
+  const others = between.filter(({ small, folded }) => small && !determiners.has(folded));
+  return !others.length || (others.length === 1 && between.every(({ small }) => small));
+}
 
 /** Does another noun follow that it only says more of, as of "parking permit scheme"? */
 function isBeforeNoun(

@@ -45,3 +45,7 @@ export function isIdle({ tokens }: AnalysedText, at: number, usage: Usage): bool
     phrase.every((word, i) => tokens[at - place + i]?.folded === word),
   );
 }
+
+/** Is it a form that only a verb has: "covered", "stood"? */
+export const isVerbal = (folded: string, { verbal, pasts }: Usage): boolean =>
+  verbal?.test(folded) === true || pasts.has(folded);

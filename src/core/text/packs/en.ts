@@ -78,6 +78,19 @@ function oneSpelling(word: string): string {
     .replace(YSE, "$1yz$2");
 }
 
+/** Irregular verbs: the infinitive, and its other forms. */
+const VERB_FORMS = `
+bend bends bending bent|bleed bleeds bleeding bled|blow blows blowing blew blown|breed breeds breeding bred|beat beats beating beaten|come comes coming came|cling clings clinging clung|creep creeps creeping crept|dig digs digging dug|dream dreams dreaming dreamt dreamed|awake awakes awoke awoken|fight fights fighting fought|flee fled|forgive forgives forgiving forgave forgiven|forbid forbids forbidding forbade forbidden|feel feels feeling|find finds finding|go goes going went gone
+hang hangs hanging hung|kneel kneels kneeling knelt|lean leans leaning leant leaned|leap leaps leaping leapt leaped|lay lays laying laid|leave leaves leaving|mean means meaning meant|mow mows mowing mown mowed|prove proves proving proven proved|ring rings ringing rang rung|rise rises rising risen|say says saying said|see sees seeing seen|seek seeks seeking sought|sew sews sewing sewn sewed|shine shines shining shone|show shows showing shown showed|shave shaves shaving shaven shaved
+shrink shrinks shrinking shrank shrunk|sink sinks sinking sank sunk|sit sits sitting sat|slide slides sliding slid|spell spells spelling spelt spelled|spill spills spilling spilt spilled|spin spins spinning spun|spit spits spat|spring springs springing sprang sprung|stick sticks sticking stuck|sting stings stinging stung|strike strikes striking stricken struck|swear swears swore sworn|sweep sweeps sweeping swept|swell swells swelling swollen|swing swings swinging swung
+tear tears tearing tore torn|tell tells telling told|do does doing did done|wake wakes waking woken|weave weaves weaving wove woven|weep weeps weeping wept|wind winds winding|lose|fall falls falling fallen|stand stands standing stood|bite bites biting bitten|draw drawing drew drawn|grind grinds grinding|write writes writing wrote written|build builds building built|take takes taking took taken|make makes making made|think thinks thinking thought|pay pays paying paid|sell sells selling sold|grow grows growing grew grown|eat eats eating ate eaten|run runs running ran|hold holds holding held|lead leads leading led|hear hears hearing heard|read reads reading|set sets setting|light lights lighting|sow sows sowing sown|saw sawing sawn|stride strode`;
+
+/** Those of them that only verbs have: "stood", "driven". */
+const pasts = VERB_FORMS.split(/[|\n]/)
+  .flatMap((line) => line.split(" ").slice(1))
+  .filter((form) => !/(?:s|ing)$/.test(form))
+  .join(" ");
+
 /** Nouns that say what a verb does, after it: "apply application applications". */
 const derivedVerbs = wordUse.derived
   .split("|")
@@ -131,16 +144,12 @@ export const english = definePack("en", "English", () => ({
   prepare: (word) => oneSpelling(irregularPlural(word.replace(/n't$/, "nt"))),
   alike: irregular,
   apart,
-  perhaps: `${derivedVerbs}|custom customise customises customised customising customize customizes customized customizing|wood wooden|wool woollen woolen|gold golden
+  perhaps: `${derivedVerbs}|custom customise customises customised customising customize customizes customized customizing|wood wooden|wool woollen woolen|gold golden|choose choice choices|fly flight flights|weigh weight weights|advise advice
 find found|leave left|feel felt|grind ground|bind bound|wind wound|train training trained|light lit|speak spoke|wake woke|shoot shot shots|strike struck`,
   verbs: {
     shortest: 4,
     prefixes: "re over under out un mis fore with inter",
-    forms: `
-bend bends bending bent|bleed bleeds bleeding bled|blow blows blowing blew blown|breed breeds breeding bred|beat beats beating beaten|come comes coming came|cling clings clinging clung|creep creeps creeping crept|dig digs digging dug|dream dreams dreaming dreamt dreamed|awake awakes awoke awoken|fight fights fighting fought|flee fled|forgive forgives forgiving forgave forgiven|forbid forbids forbidding forbade forbidden|feel feels feeling|find finds finding|go goes going went gone
-hang hangs hanging hung|kneel kneels kneeling knelt|lean leans leaning leant leaned|leap leaps leaping leapt leaped|lay lays laying laid|leave leaves leaving|mean means meaning meant|mow mows mowing mown mowed|prove proves proving proven proved|ring rings ringing rang rung|rise rises rising risen|say says saying said|see sees seeing seen|seek seeks seeking sought|sew sews sewing sewn sewed|shine shines shining shone|show shows showing shown showed|shave shaves shaving shaven shaved
-shrink shrinks shrinking shrank shrunk|sink sinks sinking sank sunk|sit sits sitting sat|slide slides sliding slid|spell spells spelling spelt spelled|spill spills spilling spilt spilled|spin spins spinning spun|spit spits spat|spring springs springing sprang sprung|stick sticks sticking stuck|sting stings stinging stung|strike strikes striking stricken struck|swear swears swore sworn|sweep sweeps sweeping swept|swell swells swelling swollen|swing swings swinging swung
-tear tears tearing tore torn|tell tells telling told|do does doing did done|wake wakes waking woken|weave weaves weaving wove woven|weep weeps weeping wept|wind winds winding|lose|fall falls falling fallen|stand stands standing stood|bite bites biting bitten|draw drawing drew drawn|grind grinds grinding|write writes writing wrote written|build builds building built|take takes taking took taken|make makes making made|think thinks thinking thought|pay pays paying paid|sell sells selling sold|grow grows growing grew grown|eat eats eating ate eaten|run runs running ran|hold holds holding held|lead leads leading led|hear hears hearing heard|read reads reading|set sets setting|light lights lighting|sow sows sowing sown|saw sawing sawn|stride strode`,
+    forms: VERB_FORMS,
   },
   smallWords: `
     a an the this that these those i me my mine myself we us our ours ourselves you your yours yourself yourselves he him his himself
@@ -218,6 +227,7 @@ tear tears tearing tore torn|tell tells telling told|do does doing did done|wake
     relatives: "that",
     inflected: /(?:[^s]s|ed|ing)$/,
     verbal: /ed(?:ly)?$/,
+    pasts,
     particles: "up down in out off on over back away mine will may can",
     doing: /^(?:how (?:to|do|does|can|should)|to|ways to|when to|where to|learn to) /,
     action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$/,

@@ -21,8 +21,9 @@ export interface Usage {
   particles: ReadonlySet<string>;
   /** How verbs end as people look for them: "fiets kopen", "lavar la ropa". Tested against the first or the last word, where verbs stand. */
   infinitive?: RegExp;
-  /** Forms that only a verb has. */
+  /** Forms that only a verb has: by their endings, and those that are irregular. */
   verbal?: RegExp;
+  pasts: ReadonlySet<string>;
   /** Forms that do not stand behind an auxiliary. */
   inflected?: RegExp;
   /** Openings of a keyword that asks how something is done, tested against the folded keyword. */
@@ -57,6 +58,7 @@ export interface UsageWords {
   particles?: string;
   infinitive?: RegExp;
   verbal?: RegExp;
+  pasts?: string;
   inflected?: RegExp;
   doing: RegExp;
   action: RegExp;
@@ -78,6 +80,7 @@ export const makeUsage = (words: UsageWords): Usage => ({
   persons: list(words.persons),
   timing: list(words.timing),
   being: list(words.being ?? ""),
+  pasts: list(words.pasts ?? ""),
   relatives: list(words.relatives ?? ""),
   particles: list(words.particles ?? ""),
   ...(words.infinitive && { infinitive: words.infinitive }),
