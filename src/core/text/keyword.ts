@@ -19,8 +19,6 @@ export interface Carrier {
   stem: string;
   /** The noun that the others say more of, one of the others, a verb, or nobody can tell. */
   role: "head" | "modifier" | "verb" | undefined;
-  /** Written with a capital. */
-  capital: boolean;
 }
 
 export interface Variant {
@@ -150,7 +148,6 @@ function variantOf(spelling: Token[], keyword: string, pack: LanguagePack): Omit
       folded: token.folded,
       stem: token.stem,
       role: roles.get(token.stem),
-      capital: isCapital(keyword, token),
     }),
   );
   return { words: spelling, carriers, content, size };
