@@ -132,7 +132,8 @@ export class MemoByText<T> {
   }
 }
 
-function same(a: readonly unknown[], b: readonly unknown[]): boolean {
+/** Are these the same things in the same order? */
+export function same(a: readonly unknown[], b: readonly unknown[]): boolean {
   if (a.length !== b.length) return false;
   for (let i = 0; i < a.length; i++) if (!Object.is(a[i], b[i])) return false;
   return true;

@@ -17,6 +17,10 @@ export function rangeShare(
   return x >= d ? 0 : (d - x) / (d - c);
 }
 
+/** A number of each, added up. */
+export const total = <T>(things: readonly T[], of: (thing: T) => number): number =>
+  things.reduce((sum, thing) => sum + of(thing), 0);
+
 /** Share of a fault's frequency: 1 up to `full`, falling to 0 at `zero`, linearly. */
 export const fallingShare = (x: number, full: number, zero: number): number =>
   x <= full ? 1 : x >= zero ? 0 : (zero - x) / (zero - full);

@@ -24,7 +24,7 @@ import { compileKeyword } from "../text/keyword";
 import { languagePack } from "../text/language";
 import { findKeyword } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
-import { proseOf, sumsOf } from "../text/prose";
+import { proseOf, sumsIn, sumsOf } from "../text/prose";
 import { readingEase } from "../text/readability";
 import { sentences } from "../text/sentences";
 import { type Benchmark, benchmarkOf, type PageReport, scorePage } from "./benchmark";
@@ -283,7 +283,7 @@ function figuresOf(
     linksIn: inside.length,
     linksOut: out.length,
     questions,
-    ease: readingEase(sumsOf(prose.map((text) => proseOf(text, pack))), pack),
+    ease: readingEase(sumsOf(prose.map((text) => sumsIn(proseOf(text, pack)))), pack),
   };
 }
 

@@ -3,11 +3,11 @@ import GithubSlugger from "github-slugger";
 import type { Block } from "./draft";
 
 /** Ids for the headings of a draft in order, each unique; keyed by the heading's place among the blocks. */
-export function derivedHeadingIds(blocks: readonly Block[]): Map<number, string> {
+export const derivedHeadingIds = (blocks: readonly Block[]): Map<number, string> =>
+  headingIdsOf(blocks.flatMap(({ kind, text }, at) => (kind === "heading" ? [{ text, at }] : [])));
+
+/** @param headings all of a draft in order, `at` their places among its blocks */
+export function headingIdsOf(headings: readonly { text: string; at: number }[]): Map<number, string> {
   const slugger = new GithubSlugger();
-  const ids = new Map<number, string>();
-  blocks.forEach((block, i) => {
-    if (block.kind === "heading") ids.set(i, slugger.slug(block.text) || `section-${i}`);
-  });
-  return ids;
+  return new Map(headings.map(({ text, at }) => [at, slugger.slug(text) || `section-${at}`]));
 }

@@ -2,7 +2,7 @@
 import type { Static, TObject } from "@sinclair/typebox";
 import type { Form } from "../text/match";
 import type { GroupId } from "./groups";
-import type { DraftReading, FieldName, ReadingProfile } from "./reading/reading";
+import type { DraftPart, DraftParts, FieldName, Grounds, ReadingProfile } from "./reading/reading";
 import { none, thresholdsIn } from "./thresholds";
 
 /** What is known of a check without judging anything. */
@@ -23,24 +23,29 @@ type Says<Declared extends TObject> = {
 }["says"];
 
 /** A criterion of the proof. */
-export interface Check<Id extends string = string, Declared extends TObject = TObject>
-  extends CheckFacts<Id> {
+export interface Check<
+  Id extends string = string,
+  Declared extends TObject = TObject,
+  Part extends DraftPart = DraftPart,
+> extends CheckFacts<Id> {
   /** Its weight in the default profile. */
   weight: number;
   /** Its thresholds, with their names, units, bounds and defaults. */
   thresholds: Declared;
   /** What is asked and why, in a sentence or two; with the thresholds in force where it names any. */
   says: string | Says<Declared>;
-  judge(reading: DraftReading, thresholds: Static<Declared>): Judgement;
+  /** What it reads of the draft. It sees nothing else, and is asked again only where one of these has changed. */
+  reads: readonly Part[];
+  judge(reading: Grounds & Pick<DraftParts, Part>, thresholds: Static<Declared>): Judgement;
 }
 
 /** A check as its file declares it; where it says nothing of thresholds it has none. */
-export function defineCheck<const Id extends string, Declared extends TObject>(
-  check: Check<Id, Declared>,
-): Check<Id, Declared>;
-export function defineCheck<const Id extends string>(
-  check: Omit<Check<Id, typeof none>, "thresholds">,
-): Check<Id, typeof none>;
+export function defineCheck<const Id extends string, Declared extends TObject, Part extends DraftPart>(
+  check: Check<Id, Declared, Part>,
+): Check<Id, Declared, Part>;
+export function defineCheck<const Id extends string, Part extends DraftPart>(
+  check: Omit<Check<Id, typeof none, Part>, "thresholds">,
+): Check<Id, typeof none, Part>;
 export function defineCheck(check: Omit<Check, "thresholds"> & Partial<Pick<Check, "thresholds">>): Check {
   return { thresholds: none, ...check } as Check;
 }

@@ -3,7 +3,14 @@
 import { type Range, rangeShare } from "../shares";
 import type { Form } from "../text/match";
 import type { Evidence } from "./check";
-import type { DraftReading, FieldReading, LinkReading } from "./reading/reading";
+import type {
+  FieldReading,
+  HeadingReading,
+  LinkReading,
+  Opening,
+  PictureReading,
+  Placed,
+} from "./reading/reading";
 
 /** No finding needs more places than a person would look at. */
 export const MOST_EVIDENCE = 20;
@@ -13,19 +20,35 @@ export const atFault = (places: readonly Evidence[], worth: number): Evidence[] 
   places.map((place) => ({ ...place, worth }));
 
 /** @param form of the keyword that stands there, where one does */
-export function inBlock(
-  reading: DraftReading,
-  block: number,
-  start: number,
-  end: number,
-  form?: Form,
-): Evidence {
-  const quote = reading.draft.blocks[block]!.text.slice(start, end);
+export function inBlock({ block, of }: Placed, start: number, end: number, form?: Form): Evidence {
+  const quote = of.text.slice(start, end);
   return form ? { quote, block, start, end, form } : { quote, block, start, end };
 }
 
-export function wholeBlock(reading: DraftReading, block: number): Evidence {
-  return inBlock(reading, block, 0, reading.draft.blocks[block]!.text.length);
+export const wholeBlock = (placed: Placed): Evidence => inBlock(placed, 0, placed.of.text.length);
+
+/** Headings of the body among these, each whole; the post's title is no block. */
+export const wholeHeadings = (headings: readonly HeadingReading[]): Evidence[] =>
+  headings.flatMap(({ block, text }) =>
+    block === null ? [] : [{ quote: text, block, start: 0, end: text.length }],
+  );
+
+/** Where the keyword stands in a heading, the title's own as a field. */
+export const inHeading = (
+  { block, text }: HeadingReading,
+  { start, end, form }: { start: number; end: number; form: Form },
+): Evidence => ({
+  quote: text.slice(start, end),
+  ...(block === null ? { field: "title" as const } : { block }),
+  start,
+  end,
+  form,
+});
+
+/** Quotes a span of the opening, as far as it stands in the block where it begins. */
+export function inOpening({ parts }: Opening, start: number, end: number, form: Form): Evidence {
+  const at = parts.findLast(({ offset }) => offset <= start)!;
+  return inBlock(at, start - at.offset, Math.min(end - at.offset, at.of.text.length), form);
 }
 
 export function inField(field: FieldReading, start = 0, end = field.text.length, form?: Form): Evidence {
@@ -33,19 +56,26 @@ export function inField(field: FieldReading, start = 0, end = field.text.length,
   return form ? { quote, field: field.name, start, end, form } : { quote, field: field.name, start, end };
 }
 
-export function ofLink(reading: DraftReading, link: LinkReading): Evidence {
-  const block = reading.draft.blocks[link.block]!;
-  if (block.kind === "picture" && link.start === link.end) return ofAlt(reading, link.block);
-  return inBlock(reading, link.block, link.start, link.end);
+export function ofLink(link: LinkReading): Evidence {
+  const { of, block } = link;
+  return of.kind === "picture" && link.start === link.end
+    ? ofAlt({ block, picture: of })
+    : inBlock(link, link.start, link.end);
 }
 
 /** The alt text of a picture, or its file's name where it has none. */
-export function ofAlt(reading: DraftReading, index: number): Evidence {
-  const block = reading.draft.blocks[index]!;
-  if (block.kind !== "picture") return wholeBlock(reading, index);
-  if (block.alt) return { quote: block.alt, block: index, field: "alt", start: 0, end: block.alt.length };
-  return { quote: block.fileName, block: index, field: "fileName", start: 0, end: block.fileName.length };
+export function ofAlt({ block, picture }: PictureReading): Evidence {
+  if (picture.alt) return { quote: picture.alt, block, field: "alt", start: 0, end: picture.alt.length };
+  return ofFileName({ block, picture });
 }
+
+export const ofFileName = ({ block, picture: { fileName } }: PictureReading): Evidence => ({
+  quote: fileName,
+  block,
+  field: "fileName",
+  start: 0,
+  end: fileName.length,
+});
 
 /** Made once: findings say numbers with every key. */
 const NUMBERS = new Intl.NumberFormat("en");

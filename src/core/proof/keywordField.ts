@@ -2,7 +2,7 @@
 import { bestOccurrence, type Occurrence } from "../text/match";
 import { type Judgement, judged, waiting, waitingForKeyword } from "./check";
 import { formWords, inField, quoted } from "./evidence";
-import type { DraftReading, FieldReading } from "./reading/reading";
+import type { FieldReading, Grounds } from "./reading/reading";
 
 /**
  * Judges a field by the best form in which the keyword stands in it.
@@ -12,7 +12,7 @@ import type { DraftReading, FieldReading } from "./reading/reading";
  * @param adjust changes the share for where the occurrence stands, and says so
  */
 export function keywordInField(
-  reading: DraftReading,
+  reading: Grounds,
   field: FieldReading | null,
   where: string,
   whole: boolean,

@@ -1,7 +1,6 @@
 /** What a link points to, seen from the page it stands on (URL Standard; RFC 3986 section 5). */
-import { derivedHeadingIds } from "../draft/headingIds";
 import { slugOf } from "../text/slug";
-import type { DraftReading } from "./reading/reading";
+import type { DraftParts, Grounds } from "./reading/reading";
 
 export type Target =
   /** Another page of this site. */
@@ -21,9 +20,12 @@ const bareHost = (host: string) => host.toLowerCase().replace(/^www\./, "");
 const cleanPath = (path: string) => path.replace(/\/(index\.html?)?$/i, "") || "/";
 
 /** Resolves addresses as a browser on the post's own page would. */
-export function targetResolver(reading: DraftReading): (href: string) => Target {
-  const { site } = reading.context;
-  const { canonical, slug } = reading.draft.meta;
+export function targetResolver(
+  reading: Grounds & Pick<DraftParts, "canonical" | "slug">,
+): (href: string) => Target {
+  const { context, canonical } = reading;
+  const { site } = context;
+  const slug = reading.slug?.text ?? "";
   const own = URL.canParse(canonical) ? new URL(canonical) : null;
   const host = bareHost(site.host || own?.host || "");
   const base = own?.href ?? `https://${host || "site.invalid"}/`;
@@ -62,15 +64,6 @@ export function targetResolver(reading: DraftReading): (href: string) => Target 
     if (!own && slug && !absolute && slugOf(url.pathname) === slug) return { kind: "self", fragment };
     return path === "/" ? { kind: "home" } : { kind: "internal", path, fragment };
   }
-}
-
-/** Ids that a fragment of this page may name. */
-export function fragmentIds(reading: DraftReading): Set<string> {
-  const { blocks, headingIds } = reading.draft;
-  const ids = new Set<string>(["", "top"]);
-  for (const block of blocks) for (const id of block.ids ?? []) ids.add(id);
-  if (headingIds === "derived") for (const id of derivedHeadingIds(blocks).values()) ids.add(id);
-  return ids;
 }
 
 /** A host that could exist: dotted name, localhost or an address in figures. */

@@ -1,11 +1,11 @@
 /** The report of a proof. */
 import type { Coverage } from "../competitors/coverage";
-import { type Check, type Evidence, type FindingCode, saysOf, type Workings } from "./check";
+import { type Evidence, type Judgement, saysOf } from "./check";
 import { plural } from "./evidence";
 import { counts, type Finding, scoreOf } from "./finding";
 import { type GroupId, groups } from "./groups";
 import type { DraftReading, ReadingProfile } from "./reading/reading";
-import { type CheckId, checks } from "./registry";
+import { checks } from "./registry";
 
 export interface Report {
   profile: { id: string; version: number };
@@ -26,12 +26,13 @@ export interface Report {
   notes: string[];
 }
 
-/** Judges a draft that has been read. */
+/** Judges a draft that has been read; a check is asked again only where something that it reads has changed. */
 export function judgeReading(reading: DraftReading): Report {
-  const { profile, context } = reading;
-  const findings = checks.map((check): Finding => finding(check, reading));
+  const { profile } = reading;
+  const says = reading.answer("says", [profile], () => checks.map((check) => saysOf(check, profile)));
+  const findings = checks.map((check, i) => finding(check, says[i]!, judgementOf(check, reading), profile));
   const { score, gains } = scoreOf(findings);
-  for (const [i, f] of findings.entries()) f.gain = gains[i]!;
+  for (const [i, one] of findings.entries()) one.gain = gains[i]!;
   const counted = findings.filter(counts);
   const cap = capOf(reading.words, profile);
   return {
@@ -42,16 +43,16 @@ export function judgeReading(reading: DraftReading): Report {
     minutes: readingMinutes(reading.words, profile),
     keywordUses: reading.useCount,
     coverage: reading.coverage,
-    groups: groups
-      .filter((group) => checks.some((check) => check.group === group.id))
-      .map(({ id }) => {
-        const members = counted.filter((f) => f.group === id);
-        return {
-          id,
-          earned: members.reduce((sum, f) => sum + f.weight * f.share, 0),
-          weight: members.reduce((sum, f) => sum + f.weight, 0),
-        };
-      }),
+    groups: groupsWithChecks.map(({ id }) => {
+      let earned = 0;
+      let weight = 0;
+      for (const finding of counted) {
+        if (finding.group !== id) continue;
+        earned += finding.weight * finding.share;
+        weight += finding.weight;
+      }
+      return { id, earned, weight };
+    }),
     findings,
     notes: [
       ...(score > cap
@@ -66,39 +67,56 @@ export function judgeReading(reading: DraftReading): Report {
           ]),
     ],
   };
+}
 
-  function finding(check: Check<CheckId>, of: DraftReading): Finding {
+const groupsWithChecks = groups.filter((group) => checks.some((check) => check.group === group.id));
+
+type AnyCheck = (typeof checks)[number];
+type FullJudgement = Judgement | SetAside;
+interface SetAside {
+  state: "set-aside";
+  reason: string;
+  evidence: Evidence[];
+}
+
+function judgementOf(check: AnyCheck, reading: DraftReading): FullJudgement {
+  const { profile, context, pack, keyword } = reading;
+  const on: unknown[] = [profile, context, pack, keyword];
+  for (const part of check.reads) on.push(reading[part]);
+  return reading.answer<FullJudgement>(check.id, on, () => {
     const why = Object.hasOwn(context.setAside, check.id) ? context.setAside[check.id] : undefined;
-    const judgement: Pick<Finding, "state" | "reason" | "evidence"> & {
-      share?: number;
-      code?: FindingCode;
-    } & Workings =
-      why === undefined
-        ? check.judge(of, profile.checks[check.id]!)
-        : { state: "set-aside", reason: why || "Set aside", evidence: NO_EVIDENCE };
-    // Written out, since a spread of thirty checks costs a quarter of a keystroke.
-    const { id, group, name, effort, place } = check;
-    const { state, reason, evidence, share = 0 } = judgement;
-    const { weight } = profile.checks[id]!;
-    const judged: Finding = {
-      id,
-      group,
-      name,
-      effort,
-      says: saysOf(check, profile),
-      place,
-      weight,
-      share,
-      gain: 0,
-      state,
-      reason,
-      evidence,
-    };
-    if (judgement.code !== undefined) judged.code = judgement.code;
-    if (judgement.formula !== undefined) judged.formula = judgement.formula;
-    if (judgement.excess) judged.excess = judgement.excess;
-    return judged;
+    return why === undefined
+      ? check.judge(reading, profile.checks[check.id]!)
+      : { state: "set-aside", reason: why || "Set aside", evidence: NO_EVIDENCE };
+  });
+}
+
+/** Written out, since a spread for each of thirty checks costs a quarter of a keystroke. */
+function finding(check: AnyCheck, says: string, judgement: FullJudgement, profile: ReadingProfile): Finding {
+  const { id, group, name, effort, place } = check;
+  const { state, reason, evidence } = judgement;
+  const { weight } = profile.checks[id]!;
+  const share = judgement.state === "judged" ? judgement.share : 0;
+  const whole: Finding = {
+    id,
+    group,
+    name,
+    effort,
+    says,
+    place,
+    weight,
+    share,
+    gain: 0,
+    state,
+    reason,
+    evidence,
+  };
+  if (judgement.state === "waiting" && judgement.code !== undefined) whole.code = judgement.code;
+  if (judgement.state === "judged") {
+    if (judgement.formula !== undefined) whole.formula = judgement.formula;
+    if (judgement.excess) whole.excess = judgement.excess;
   }
+  return whole;
 }
 
 /** The most that a text of so many words can have: 100 from `fullScoreWords` on, in proportion below. */

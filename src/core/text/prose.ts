@@ -36,12 +36,18 @@ export function proseOf(
   return { sentences, words, syllables };
 }
 
-export function sumsOf(proses: Iterable<Prose>): ReadingSums {
+export const sumsIn = ({ words, sentences, syllables }: Prose): ReadingSums => ({
+  words,
+  sentences: sentences.length,
+  syllables,
+});
+
+export function sumsOf(parts: Iterable<ReadingSums>): ReadingSums {
   const sums: ReadingSums = { words: 0, sentences: 0, syllables: 0 };
-  for (const prose of proses) {
-    sums.words += prose.words;
-    sums.sentences += prose.sentences.length;
-    sums.syllables += prose.syllables;
+  for (const part of parts) {
+    sums.words += part.words;
+    sums.sentences += part.sentences;
+    sums.syllables += part.syllables;
   }
   return sums;
 }

@@ -2,7 +2,7 @@
 import { passivesIn } from "../marking/passive";
 import { type AnalysedText, analyseText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
-import { proseOf, sumsOf } from "../text/prose";
+import { proseOf, sumsIn, sumsOf } from "../text/prose";
 import { readingEase } from "../text/readability";
 
 export interface VoiceMeasure {
@@ -106,7 +106,7 @@ export function measureVoice(texts: readonly string[], pack: LanguagePack): Voic
   const openings = new Map<string, number>();
   for (const { opening } of sentences) openings.set(opening, (openings.get(opening) ?? 0) + 1);
   const sums = sumsOf(
-    texts.flatMap((text) => text.split(/\n+/).map((line) => proseOf(analyseText(line, pack), pack))),
+    texts.flatMap((text) => text.split(/\n+/).map((line) => sumsIn(proseOf(analyseText(line, pack), pack)))),
   );
   return {
     sentences: sentences.length,

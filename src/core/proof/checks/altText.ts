@@ -4,7 +4,7 @@ import { fold } from "../../text/fold";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { atFault, MOST_EVIDENCE, ofAlt, times } from "../evidence";
 import { isFileName } from "../fileNames";
-import type { DraftReading } from "../reading/reading";
+import type { Grounds } from "../reading/reading";
 import { amount, thresholdsIn } from "../thresholds";
 
 export const altTextThresholds = Type.Object(
@@ -26,6 +26,7 @@ export const altText = defineCheck({
   place: "pictures",
   says: ({ leastCharacters, mostCharacters, mostUses }) =>
     `Every picture that is not decoration has an alt text that describes it: ${leastCharacters} to ${mostCharacters} characters, no file name, no “image of”, the keyword at most ${times(mostUses)} (WCAG 2.2, success criterion 1.1.1).`,
+  reads: ["pictures"],
   judge(reading) {
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const meant = reading.pictures.filter(({ picture }) => !picture.decorative);
@@ -40,10 +41,7 @@ export const altText = defineCheck({
     return judged(
       1 - poor.length / meant.length,
       poor.length ? `Of ${meant.length}: ${said}.` : `All ${meant.length} have good alt text.`,
-      atFault(
-        poor.slice(0, MOST_EVIDENCE).map(({ block }) => ofAlt(reading, block)),
-        1 / meant.length,
-      ),
+      atFault(poor.slice(0, MOST_EVIDENCE).map(ofAlt), 1 / meant.length),
       {
         formula: `1 − ${poor.length} / ${meant.length} = ${(1 - poor.length / meant.length).toFixed(3)}`,
         excess: (faults.get(REPEATS) ?? 0) / meant.length,
@@ -55,7 +53,7 @@ export const altText = defineCheck({
 const REPEATS = "that repeats the keyword";
 
 /** What is wrong with a picture's alt text, in words that follow a number; null where nothing is. */
-export function altFault(reading: DraftReading, picture: PictureBlock): string | null {
+export function altFault(reading: Grounds, picture: PictureBlock): string | null {
   const { leastCharacters, mostCharacters, mostUses } = thresholdsIn(
     reading.profile,
     "alt-text",

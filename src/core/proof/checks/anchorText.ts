@@ -3,7 +3,7 @@ import { foldPlain } from "../../text/fold";
 import { countWords } from "../../text/words";
 import { defineCheck, judged, notApplicable } from "../check";
 import { atFault, MOST_EVIDENCE, ofLink } from "../evidence";
-import type { DraftReading, LinkReading } from "../reading/reading";
+import type { Grounds, LinkReading } from "../reading/reading";
 import { amount, thresholdsIn } from "../thresholds";
 
 const BARE_ADDRESS = /^(?:https?:\/\/|www\.)\S+$|^[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+(?:\/\S*)?$/iu;
@@ -25,6 +25,7 @@ export const anchorText = defineCheck({
   place: "body",
   says: ({ mostWords }) =>
     `The text of each link says where it goes, in ${mostWords} words at most: not “click here”, “read more” or a bare address (WCAG 2.2, success criterion 2.4.4).`,
+  reads: ["links"],
   judge(reading, { mostWords }) {
     const { links } = reading;
     if (!links.length) return notApplicable("There are no links.");
@@ -40,15 +41,12 @@ export const anchorText = defineCheck({
     return judged(
       1 - poor.length / links.length,
       reason,
-      atFault(
-        poor.slice(0, MOST_EVIDENCE).map((link) => ofLink(reading, link)),
-        1 / links.length,
-      ),
+      atFault(poor.slice(0, MOST_EVIDENCE).map(ofLink), 1 / links.length),
     );
   },
 });
 
-function saysWhere(reading: DraftReading, { text, link }: LinkReading): boolean {
+function saysWhere(reading: Grounds, { text, link }: LinkReading): boolean {
   const words = countWords(text);
   if (words < 1 || words > thresholdsIn(reading.profile, "anchor-text", thresholds).mostWords) return false;
   // A mail or telephone link shows its own address rightly.

@@ -23,6 +23,7 @@ export const descriptionWidth = defineCheck({
   effort: "minutes",
   place: "description",
   says: "The meta description fills the lines that a results page gives it and is not cut off. It is the sentence that wins or loses the click.",
+  reads: ["description"],
   judge(reading, { size, range, longShare }) {
     const field = reading.description;
     if (!field) return waiting("There is no meta description yet.");

@@ -20,6 +20,7 @@ export const externalLinks = defineCheck({
   effort: "minutes",
   place: "body",
   says: "The post links to a source or two on other sites, over https.",
+  reads: ["links", "canonical", "slug"],
   judge(reading, { insecureShare }) {
     const target = targetResolver(reading);
     const targets = reading.links.map(({ link }) => target(link.href)).filter((t) => t.kind === "external");

@@ -9,6 +9,7 @@ export const hasPicture = defineCheck({
   effort: "minutes",
   place: "pictures",
   says: "The post has a picture or more: something to see, and something to share.",
+  reads: ["pictures"],
   judge: ({ pictures }) =>
     pictures.length
       ? judged(1, `${plural(pictures.length, "picture")}.`)

@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { foldPlain } from "../../text/fold";
 import { defineCheck, judged, notApplicable } from "../check";
-import { atFault, MOST_EVIDENCE, wholeBlock } from "../evidence";
+import { atFault, MOST_EVIDENCE, wholeHeadings } from "../evidence";
 import { amount } from "../thresholds";
 
 export const headingThresholds = Type.Object(
@@ -21,6 +21,7 @@ export const headingQuality = defineCheck({
   place: "body",
   says: ({ mostCharacters }) =>
     `No heading of the body is empty, repeats an earlier one or runs over ${mostCharacters} characters.`,
+  reads: ["headings"],
   judge(reading, { mostCharacters }) {
     const headings = reading.headings.filter((heading) => heading.block !== null);
     if (!headings.length) return notApplicable("The body has no headings.");
@@ -51,10 +52,7 @@ export const headingQuality = defineCheck({
     return judged(
       1 - poor.length / headings.length,
       reason,
-      atFault(
-        poor.slice(0, MOST_EVIDENCE).map(({ block }) => wholeBlock(reading, block!)),
-        1 / headings.length,
-      ),
+      atFault(wholeHeadings(poor.slice(0, MOST_EVIDENCE)), 1 / headings.length),
     );
   },
 });

@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
-import { plural, quoted, wholeBlock } from "../evidence";
+import { plural, quoted, wholeHeadings } from "../evidence";
 import { share } from "../thresholds";
 
 const MOST_NAMED = 3;
@@ -21,6 +21,7 @@ export const headingTopics = defineCheck({
   effort: "longer",
   place: "body",
   says: "A heading or section of the text is about each subject that many of the pages that rank have a heading for, weighted by how many have.",
+  reads: ["coverage", "headings", "words"],
   judge(reading, { leastPresence }) {
     const { coverage } = reading;
     if (!coverage) return notApplicable("No competing pages are collected for this post.");
@@ -30,8 +31,9 @@ export const headingTopics = defineCheck({
     const covered = topics.filter((topic) => topic.covered);
     const weigh = (some: typeof topics) => some.reduce((sum, { presence }) => sum + presence, 0);
     const missing = topics.filter((topic) => !topic.covered).sort((a, b) => b.presence - a.presence);
-    const evidence = covered.flatMap(({ heading }) =>
-      heading === null ? [] : [wholeBlock(reading, heading)],
+    const headings = new Map(reading.headings.map((heading) => [heading.block, heading]));
+    const evidence = wholeHeadings(
+      covered.flatMap(({ heading }) => (heading === null ? [] : [headings.get(heading)!])),
     );
     return judged(
       weigh(covered) / weigh(topics),

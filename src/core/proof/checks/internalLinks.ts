@@ -22,6 +22,7 @@ export const internalLinks = defineCheck({
   place: "body",
   says: ({ least, wordsPerLink }) =>
     `The post links to other pages of the site: ${least} or more, and one for every ${wordsPerLink} words. Links to the home page and to the post itself do not count.`,
+  reads: ["links", "words", "canonical", "slug"],
   judge(reading, { least, wordsPerLink }) {
     const target = targetResolver(reading);
     const count = reading.links.filter(({ link }) => target(link.href).kind === "internal").length;

@@ -22,6 +22,7 @@ export const keywordInAlt = defineCheck({
   place: "pictures",
   says: ({ manyAlts, mostShare }) =>
     `At least one alt text contains the target keyword, where that is honest; with ${manyAlts} alt texts or more, no more than ${percent(mostShare)} of them do.`,
+  reads: ["pictures"],
   judge(reading, { manyAlts, mostShare }) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.pictures.length) return waiting("There is no picture yet.");

@@ -9,5 +9,6 @@ export const keywordInDescription = defineCheck({
   effort: "seconds",
   place: "description",
   says: "The meta description contains the target keyword; results pages show the searched words in bold there.",
+  reads: ["description"],
   judge: (reading) => keywordInField(reading, reading.description, "meta description", true),
 });

@@ -1,6 +1,6 @@
 import { bestOccurrence } from "../../text/match";
 import { defineCheck, type Judgement, judged, waiting, waitingForKeyword } from "../check";
-import { formWords, inBlock, inField, quoted } from "../evidence";
+import { formWords, inHeading, quoted } from "../evidence";
 
 export const keywordInH1 = defineCheck({
   id: "keyword-in-h1",
@@ -10,20 +10,17 @@ export const keywordInH1 = defineCheck({
   effort: "seconds",
   place: "title",
   says: "The page's H1 contains the target keyword. Most sites show the post's title as the H1.",
+  reads: ["h1s"],
   judge(reading) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.h1s.length) return waiting("The page has no H1 yet: give the post a title.");
     let best: Judgement = judged(0, `The H1 does not have ${quoted(reading.keyword.text)}.`);
-    for (const { text, block } of reading.h1s) {
-      const analysed = block === null ? reading.analyse(text) : reading.analysed(block);
-      const occurrence = bestOccurrence(reading.findIn(analysed, true));
+    for (const heading of reading.h1s) {
+      const occurrence = bestOccurrence(reading.findIn(heading.analysed, true));
       if (!occurrence || (best.state === "judged" && occurrence.value <= best.share)) continue;
-      const field = { name: "title" as const, text, analysed };
-      const evidence =
-        block === null
-          ? inField(field, occurrence.start, occurrence.end, occurrence.form)
-          : inBlock(reading, block, occurrence.start, occurrence.end, occurrence.form);
-      best = judged(occurrence.value, `The H1 has it ${formWords(occurrence)}.`, [evidence]);
+      best = judged(occurrence.value, `The H1 has it ${formWords(occurrence)}.`, [
+        inHeading(heading, occurrence),
+      ]);
     }
     return best;
   },

@@ -1,7 +1,6 @@
 import { bestOccurrence } from "../../text/match";
 import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
-import { formWords, quoted } from "../evidence";
-import { openingOf } from "../opening";
+import { formWords, inOpening, quoted } from "../evidence";
 
 export const keywordInOpening = defineCheck({
   id: "keyword-in-opening",
@@ -12,14 +11,15 @@ export const keywordInOpening = defineCheck({
   place: "body",
   says: (_, { openingWords }) =>
     `The opening (the first paragraph, or the first ${openingWords} words where that is longer) contains the target keyword, so that a reader sees at once that the page answers what they asked.`,
+  reads: ["opening"],
   judge(reading) {
     if (!reading.keyword) return waitingForKeyword();
-    const opening = openingOf(reading);
+    const { opening } = reading;
     if (!opening) return waiting("There is no opening paragraph yet.");
     const best = bestOccurrence(reading.findIn(opening.analysed, true));
     if (!best) return judged(0, `The opening does not have ${quoted(reading.keyword.text)}.`);
     return judged(best.value, `The opening has it ${formWords(best)}.`, [
-      { ...opening.evidence(best.start, best.end), form: best.form },
+      inOpening(opening, best.start, best.end, best.form),
     ]);
   },
 });

@@ -11,6 +11,7 @@ export const keywordInSlug = defineCheck({
   effort: "seconds",
   place: "slug",
   says: "The page address contains the target keyword, with or without its small words. Settle it before release: an address that changes later breaks links.",
+  reads: ["slug"],
   judge(reading) {
     const { slug, keyword, pack } = reading;
     if (slug && keyword && isSlugOf(slug.text, keyword.text, pack))

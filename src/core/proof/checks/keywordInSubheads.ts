@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { bestOccurrence } from "../../text/match";
 import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
-import { formWords, inBlock, MOST_EVIDENCE, percent, quoted } from "../evidence";
+import { formWords, inHeading, MOST_EVIDENCE, percent, quoted } from "../evidence";
 import { amount, share } from "../thresholds";
 
 const thresholds = Type.Object(
@@ -23,13 +23,14 @@ export const keywordInSubheads = defineCheck({
   place: "body",
   says: ({ mostShare, mostCount, mostFactor }) =>
     `At least one H2 or H3 contains the target keyword. When ${mostCount} or more do, and they are over ${percent(mostShare)} of all, the page reads like a list of keywords and earns ${percent(mostFactor)}.`,
+  reads: ["headings"],
   judge(reading, { mostShare, mostCount, mostFactor }) {
     if (!reading.keyword) return waitingForKeyword();
     const subheads = reading.headings.filter((h) => h.block !== null && (h.level === 2 || h.level === 3));
     if (!subheads.length) return waiting("There are no subheadings (H2 or H3) yet.");
-    const carrying = subheads.flatMap(({ block }) => {
-      const occurrence = bestOccurrence(reading.findIn(reading.analysed(block!), true));
-      return occurrence ? [{ block: block!, occurrence }] : [];
+    const carrying = subheads.flatMap((heading) => {
+      const occurrence = bestOccurrence(reading.findIn(heading.analysed, true));
+      return occurrence ? [{ heading, occurrence }] : [];
     });
     if (!carrying.length)
       return judged(0, `None of the ${subheads.length} subheadings says ${quoted(reading.keyword.text)}.`);
@@ -37,9 +38,7 @@ export const keywordInSubheads = defineCheck({
     const tooMany = carrying.length >= mostCount && carrying.length > mostShare * subheads.length;
     const evidence = (tooMany ? carrying : [best])
       .slice(0, MOST_EVIDENCE)
-      .map(({ block, occurrence }) =>
-        inBlock(reading, block, occurrence.start, occurrence.end, occurrence.form),
-      );
+      .map(({ heading, occurrence }) => inHeading(heading, occurrence));
     return tooMany
       ? judged(
           best.occurrence.value * mostFactor,

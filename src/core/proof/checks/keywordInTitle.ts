@@ -19,6 +19,7 @@ export const keywordInTitle = defineCheck({
   effort: "seconds",
   place: "metaTitle",
   says: "The meta title (the title where there is none) contains the target keyword, and begins it before its middle. It is the first thing that a searcher compares with what they typed.",
+  reads: ["searchTitle"],
   judge(reading, { lateFactor }) {
     return keywordInField(reading, reading.searchTitle, "meta title", true, (occurrence, field) => {
       const before = [...field.text.slice(0, occurrence.start)].length;

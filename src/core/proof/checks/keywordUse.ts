@@ -2,9 +2,10 @@ import { Type } from "@sinclair/typebox";
 import type { CompetitorMeasure } from "../../competitors/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
+import { total } from "../../shares";
 import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
 import { inBlock, number, percent, percents, plural } from "../evidence";
-import type { DraftReading } from "../reading/reading";
+import type { Grounds, Stretch } from "../reading/reading";
 import { amount, share, thresholdsIn } from "../thresholds";
 
 /** All uses of any real post are shown; a megabyte of one phrase need not be. */
@@ -39,21 +40,19 @@ export const keywordUse = defineCheck({
   effort: "minutes",
   place: "body",
   says: "The text uses the target keyword as often as a page on the subject does: neither hardly ever nor until it reads like a list. All word forms count; points stop at the upper end and fall beyond it.",
+  reads: ["uses", "useCount", "words"],
   judge(reading, { fewUses, fewWords, fewShare, endFactor, endAtLeast, overUses, overWords }) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.words) return waiting("There is no text yet.");
     const { low, high, ofCompetitors } = usualDensity(reading);
     const { useCount, words } = reading;
     const density = useCount / words;
-    const evidence = reading.uses
-      .flatMap(({ block, occurrences }) =>
-        occurrences.map((o) => inBlock(reading, block, o.start, o.end, o.form)),
-      )
-      .slice(0, MOST_USES);
+    const counts = reading.uses.map(reading.perStretch(["uses"], usesIn));
+    const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_USES);
     const [shown, from, to] = percents([density, low, high], 1);
     const usual = `usual is ${from} to ${to}${ofCompetitors ? " for competitors" : ""}`;
     const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${shown})`;
-    const opening = sentencesThatBegin(reading);
+    const opening = total(counts, ({ beginning }) => beginning);
     const begins = opening >= MANY_OPENINGS ? ` ${number(opening)} sentences begin with it.` : "";
     if (density > high && words < overWords && useCount < overUses)
       return judged(1, `${said}: in fewer than ${overWords} words that is not too many.${begins}`, evidence, {
@@ -79,13 +78,20 @@ export const keywordUse = defineCheck({
 /** So many sentences that begin alike are heard as a drum. */
 const MANY_OPENINGS = 4;
 
-function sentencesThatBegin(reading: DraftReading): number {
+const usesIn = (stretch: Stretch) => ({
+  places: stretch.flatMap((block) =>
+    block.reading.uses.map((use) => inBlock(block, use.start, use.end, use.form)),
+  ),
+  beginning: sentencesThatBegin(stretch),
+});
+
+function sentencesThatBegin(blocks: Stretch): number {
   let count = 0;
-  for (const { block, occurrences } of reading.uses) {
-    if (reading.draft.blocks[block]!.kind === "heading") continue;
-    const { tokens } = reading.analysed(block);
+  for (const { of, reading } of blocks) {
+    if (of.kind === "heading") continue;
+    const { tokens } = reading.analysed;
     let at = 0;
-    for (const { start } of occurrences) {
+    for (const { start } of reading.uses) {
       while (tokens[at]!.start < start) at++;
       if (at === 0 || tokens[at - 1]!.sentence !== tokens[at]!.sentence) count++;
     }
@@ -105,13 +111,13 @@ function isFor(competitors: CompetitorMeasure, keyword: string, language: string
 }
 
 /** What is usual: between the 10th and 90th percentile of the competing pages, where there are enough and they are for this keyword. */
-function usualDensity({ profile, context: { competitors }, draft, pack }: DraftReading): {
+function usualDensity({ profile, context: { competitors }, keyword, pack }: Grounds): {
   low: number;
   high: number;
   ofCompetitors: boolean;
 } {
   const { low, high, fieldPages } = thresholdsIn(profile, "keyword-use", thresholds);
-  if (!competitors || competitors.pages < fieldPages || !isFor(competitors, draft.meta.keyword, pack.code))
+  if (!competitors || competitors.pages < fieldPages || !isFor(competitors, keyword?.text ?? "", pack.code))
     return { low, high, ofCompetitors: false };
   // Where a tenth of the pages never say it, saying it hardly ever is still no full use.
   const from = Math.max(competitors.density[0], low / 2);

@@ -21,6 +21,7 @@ export const length = defineCheck({
   effort: "longer",
   place: "body",
   says: "The text is long enough to answer the question. Longer than that earns nothing more.",
+  reads: ["words"],
   judge(reading, { range, fieldRange }) {
     if (!reading.words) return waiting("There is no text yet.");
     const median = reading.context.competitors?.medianWords ?? 0;

@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { defineCheck, judged } from "../check";
-import { atFault, plural, wholeBlock } from "../evidence";
+import { atFault, plural, wholeHeadings } from "../evidence";
 import { share } from "../thresholds";
 
 const thresholds = Type.Object(
@@ -19,9 +19,10 @@ export const oneH1 = defineCheck({
   effort: "seconds",
   place: "body",
   says: "The page as rendered has exactly one H1. Where the body has none, the post's title is it.",
+  reads: ["h1s"],
   judge(reading, { twoShare }) {
     const { h1s } = reading;
-    const evidence = h1s.flatMap(({ block }) => (block === null ? [] : [wholeBlock(reading, block)]));
+    const evidence = wholeHeadings(h1s);
     if (h1s.length === 1)
       return judged(
         1,

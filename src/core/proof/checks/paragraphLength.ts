@@ -1,7 +1,8 @@
 import { Type } from "@sinclair/typebox";
-import { fallingShare, oneLess } from "../../shares";
+import { fallingShare, oneLess, total } from "../../shares";
 import { defineCheck, judged, waiting } from "../check";
 import { atFault, MOST_EVIDENCE, number, percent, percents, plural, wholeBlock } from "../evidence";
+import type { Stretch } from "../reading/reading";
 import { amount, share } from "../thresholds";
 
 export const paragraphThresholds = Type.Object(
@@ -23,25 +24,32 @@ export const paragraphLength = defineCheck({
   place: "body",
   says: ({ mostWords, full }) =>
     `At most ${percent(full)} of the paragraphs are longer than ${mostWords} words: on a narrow screen that fills the height, and nobody sees where it ends.`,
+  reads: ["prose"],
   judge(reading, { mostWords, full, zero }) {
-    const paragraphs = reading.prose.filter((block) => reading.draft.blocks[block]!.kind === "paragraph");
-    if (!paragraphs.length) return waiting("There is no paragraph yet.");
-    const long = paragraphs.filter((block) => reading.analysed(block).tokens.length > mostWords);
-    const share = long.length / paragraphs.length;
+    const counts = reading.prose.map(
+      reading.perStretch(["long paragraphs", mostWords], longParagraphs(mostWords)),
+    );
+    const all = total(counts, ({ all }) => all);
+    if (!all) return waiting("There is no paragraph yet.");
+    const long = total(counts, ({ long }) => long);
+    const share = long / all;
     const [shown, most] = percents([share, full]);
-    const said = long.length
-      ? `${plural(long.length, "paragraph")} of ${number(paragraphs.length)} (${shown}) ${long.length === 1 ? "has" : "have"} more than ${mostWords} words`
+    const said = long
+      ? `${plural(long, "paragraph")} of ${number(all)} (${shown}) ${long === 1 ? "has" : "have"} more than ${mostWords} words`
       : `No paragraph has more than ${mostWords} words`;
     return judged(
       fallingShare(share, full, zero),
       share > full ? `${said}; ${most} is the most that reads well.` : `${said}.`,
-      atFault(
-        long.slice(0, MOST_EVIDENCE).map((block) => wholeBlock(reading, block)),
-        oneLess(long.length, paragraphs.length, full, zero),
-      ),
+      atFault(counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE), oneLess(long, all, full, zero)),
       {
-        formula: `${long.length} / ${paragraphs.length} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
+        formula: `${long} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
       },
     );
   },
 });
+
+const longParagraphs = (mostWords: number) => (stretch: Stretch) => {
+  const paragraphs = stretch.filter(({ of }) => of.kind === "paragraph");
+  const long = paragraphs.filter(({ reading }) => reading.analysed.tokens.length > mostWords);
+  return { all: paragraphs.length, long: long.length, places: long.map(wholeBlock) };
+};

@@ -1,7 +1,8 @@
 import { Type } from "@sinclair/typebox";
-import { fallingShare, oneLess } from "../../shares";
+import { fallingShare, oneLess, total } from "../../shares";
 import { defineCheck, type Evidence, judged, notApplicable, waiting } from "../check";
 import { atFault, inBlock, MOST_EVIDENCE, number, percent, percents, plural } from "../evidence";
+import type { Stretch } from "../reading/reading";
 import { share } from "../thresholds";
 
 const thresholds = Type.Object(
@@ -22,18 +23,13 @@ export const passiveVoice = defineCheck({
   place: "body",
   says: ({ full }) =>
     `At most ${percent(full)} of the sentences are in the passive: who does what is easier to see in the active.`,
+  reads: ["prose"],
   judge(reading, { full, zero }) {
     if (!reading.pack.passive) return notApplicable("The passive cannot be recognised in this language.");
-    let all = 0;
-    let passive = 0;
-    const evidence: Evidence[] = [];
-    for (const block of reading.prose) {
-      all += reading.proseOf(block).sentences.length;
-      const { spans, sentences } = reading.passivesOf(block);
-      passive += sentences;
-      for (const { start, end } of spans)
-        if (evidence.length < MOST_EVIDENCE) evidence.push(inBlock(reading, block, start, end));
-    }
+    const counts = reading.prose.map(reading.perStretch(["passives"], passives));
+    const all = total(counts, ({ all }) => all);
+    const passive = total(counts, ({ passive }) => passive);
+    const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE);
     if (!all) return waiting("There is no text yet.");
     const share = passive / all;
     const [shown, most] = percents([share, full]);
@@ -50,3 +46,17 @@ export const passiveVoice = defineCheck({
     );
   },
 });
+
+function passives(stretch: Stretch) {
+  let all = 0;
+  let passive = 0;
+  const places: Evidence[] = [];
+  for (const block of stretch) {
+    all += block.reading.prose.sentences.length;
+    const { spans, sentences } = block.reading.passives;
+    passive += sentences;
+    for (const { start, end } of spans)
+      if (places.length < MOST_EVIDENCE) places.push(inBlock(block, start, end));
+  }
+  return { all, passive, places };
+}

@@ -1,5 +1,5 @@
 import { defineCheck, judged, notApplicable, waiting } from "../check";
-import { MOST_EVIDENCE } from "../evidence";
+import { atFault, MOST_EVIDENCE, ofFileName } from "../evidence";
 import { isMadeOfWords } from "../fileNames";
 
 export const pictureNames = defineCheck({
@@ -10,6 +10,7 @@ export const pictureNames = defineCheck({
   effort: "minutes",
   place: "pictures",
   says: "The names of the picture files are made of words, not what a camera or screenshot tool gave them.",
+  reads: ["pictures"],
   judge(reading) {
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const named = reading.pictures.filter(({ picture }) => picture.fileName);
@@ -18,14 +19,7 @@ export const pictureNames = defineCheck({
     const poor = named.filter(
       ({ picture: { fileName } }) => !memory.get(fileName, () => isMadeOfWords(fileName)),
     );
-    const evidence = poor.slice(0, MOST_EVIDENCE).map(({ block, picture }) => ({
-      worth: 1 / named.length,
-      quote: picture.fileName,
-      block,
-      field: "fileName" as const,
-      start: 0,
-      end: picture.fileName.length,
-    }));
+    const evidence = atFault(poor.slice(0, MOST_EVIDENCE).map(ofFileName), 1 / named.length);
     const reason = poor.length
       ? `${poor.length} of ${named.length} file names say nothing.`
       : "All file names are made of words.";

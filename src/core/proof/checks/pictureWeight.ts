@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { rangeShare } from "../../shares";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
-import { MOST_EVIDENCE, number, whole } from "../evidence";
+import { MOST_EVIDENCE, number, ofFileName, whole } from "../evidence";
 import { amount } from "../thresholds";
 
 const KILOBYTE = 1024;
@@ -24,6 +24,7 @@ export const pictureWeight = defineCheck({
   place: "pictures",
   says: ({ fullKilobytes, zeroKilobytes }) =>
     `Pictures are light enough for the page to load quickly: full points up to ${whole(fullKilobytes)} KB each, none from ${whole(zeroKilobytes)} KB (1 KB is 1,024 bytes).`,
+  reads: ["pictures"],
   judge(reading, { fullKilobytes, zeroKilobytes }) {
     if (!reading.pictures.length) return waiting("There is no picture yet.");
     const sized = reading.pictures.filter(({ picture }) => picture.bytes !== null);
@@ -33,13 +34,9 @@ export const pictureWeight = defineCheck({
     );
     const heavy = sized.flatMap((one, i) => (shares[i]! < 1 ? [{ ...one, share: shares[i]! }] : []));
     const heaviest = Math.max(...sized.map(({ picture }) => picture.bytes!));
-    const evidence = heavy.slice(0, MOST_EVIDENCE).map(({ block, picture, share }) => ({
+    const evidence = heavy.slice(0, MOST_EVIDENCE).map(({ share, ...one }) => ({
+      ...ofFileName(one),
       worth: (1 - share) / sized.length,
-      quote: picture.fileName,
-      block,
-      field: "fileName" as const,
-      start: 0,
-      end: picture.fileName.length,
     }));
     return judged(
       shares.reduce((sum, share) => sum + share, 0) / shares.length,

@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
-import { plural, quoted, wholeBlock } from "../evidence";
+import { atFault, plural, quoted, wholeHeadings } from "../evidence";
 import { amount } from "../thresholds";
 
 const MOST_NAMED = 3;
@@ -22,6 +22,7 @@ export const readerQuestions = defineCheck({
   place: "body",
   says: ({ answerWords }) =>
     `The questions chosen in Plan are answered: each by a heading or FAQ entry that asks it with ${answerWords} words or more under it, or by a sentence that holds all that it asks about.`,
+  reads: ["coverage", "headings", "words"],
   judge(reading, { answerWords }) {
     const { coverage } = reading;
     if (!coverage) return notApplicable("No competing pages are collected for this post.");
@@ -30,11 +31,11 @@ export const readerQuestions = defineCheck({
     if (!reading.words) return waiting("There is no text yet.");
     const open = questions.filter(({ answered }) => !answered);
     // A heading that asks, with too little under it, is where an answer is missing.
-    const evidence = questions.flatMap(({ heading, answered }) =>
-      heading === null
-        ? []
-        : [{ ...wholeBlock(reading, heading), ...(!answered && { worth: 1 / questions.length }) }],
-    );
+    const headings = new Map(reading.headings.map((heading) => [heading.block, heading]));
+    const evidence = questions.flatMap(({ heading, answered }) => {
+      const places = wholeHeadings(heading === null ? [] : [headings.get(heading)!]);
+      return answered ? places : atFault(places, 1 / questions.length);
+    });
     return judged(
       1 - open.length / questions.length,
       open.length

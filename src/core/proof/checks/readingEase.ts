@@ -1,9 +1,9 @@
 import { Type } from "@sinclair/typebox";
-import { sumsOf } from "../../text/prose";
-import { readingEase as easeOf } from "../../text/readability";
+import { sumsIn, sumsOf } from "../../text/prose";
+import { readingEase as easeOf, type ReadingSums } from "../../text/readability";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { figure, figuresApart } from "../evidence";
-import type { DraftReading } from "../reading/reading";
+import type { Grounds, Stretch } from "../reading/reading";
 import { amount, choice, interval, thresholdsIn } from "../thresholds";
 
 const AUDIENCES = ["general", "expert", "easy"] as const;
@@ -35,11 +35,12 @@ export const readingEase = defineCheck({
   effort: "longer",
   place: "body",
   says: "The text is as easy to read as its readers expect, by the formula of Flesch (1948) or the language's own: shorter sentences and shorter words read easier. What the pages that rank read like is right too, where enough are kept.",
+  reads: ["prose"],
   judge(reading, { audience, fallOff }) {
     const { pack, prose } = reading;
     if (!pack.readability) return notApplicable("There is no formula for the language of this draft.");
     if (!prose.length) return waiting("There is no text yet.");
-    const sums = sumsOf(prose.map((block) => reading.proseOf(block)));
+    const sums = sumsOf(prose.map(reading.perStretch(["reading sums"], readingSums)));
     const ease = easeOf(sums, pack);
     if (ease === null) return waiting("There is no text yet.");
     const { from, to, widened } = bandOf(reading);
@@ -62,8 +63,11 @@ export const readingEase = defineCheck({
   },
 });
 
+const readingSums = (stretch: Stretch): ReadingSums =>
+  sumsOf(stretch.map((block) => sumsIn(block.reading.prose)));
+
 /** The audience's band, and where enough pages are kept, that of the pages too: what ranks is read. */
-function bandOf({ profile, context: { competitors } }: DraftReading): {
+function bandOf({ profile, context: { competitors } }: Grounds): {
   from: number;
   to: number;
   widened: boolean;

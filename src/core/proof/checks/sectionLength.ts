@@ -20,13 +20,14 @@ export const sectionLength = defineCheck({
   place: "body",
   says: ({ mostWords }) =>
     `The text is in sections of ${mostWords} words or fewer, each under its own heading: readers scan before they read.`,
+  reads: ["sections"],
   judge(reading, { mostWords }) {
     const total = reading.sections.reduce((sum, section) => sum + section.words, 0);
     if (!total) return waiting("There is no text yet.");
     const long = reading.sections.filter((section) => section.words > mostWords);
     const inLong = long.reduce((sum, section) => sum + section.words, 0);
-    const evidence = long.slice(0, MOST_EVIDENCE).map(({ heading, firstBlock, words }) => ({
-      ...wholeBlock(reading, heading ?? firstBlock),
+    const evidence = long.slice(0, MOST_EVIDENCE).map(({ shownBy, words }) => ({
+      ...wholeBlock(shownBy!),
       worth: words / total,
     }));
     const reason = long.length

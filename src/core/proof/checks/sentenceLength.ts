@@ -1,8 +1,9 @@
 import { Type } from "@sinclair/typebox";
-import { fallingShare, oneLess } from "../../shares";
+import { fallingShare, oneLess, total } from "../../shares";
 import type { Evidence } from "../check";
 import { defineCheck, judged, waiting } from "../check";
 import { atFault, inBlock, MOST_EVIDENCE, number, percent, percents, plural } from "../evidence";
+import type { Stretch } from "../reading/reading";
 import { amount, share } from "../thresholds";
 
 const thresholds = Type.Object(
@@ -24,21 +25,14 @@ export const sentenceLength = defineCheck({
   place: "body",
   says: ({ mostWords, full }) =>
     `At most ${percent(full)} of the sentences are longer than ${mostWords} words: a reader must hold a sentence in mind until it ends.`,
+  reads: ["prose"],
   judge(reading, { mostWords, full, zero }) {
-    let all = 0;
-    let long = 0;
-    const evidence: Evidence[] = [];
-    for (const block of reading.prose) {
-      const { sentences } = reading.proseOf(block);
-      all += sentences.length;
-      for (const { words, first } of sentences) {
-        if (words <= mostWords) continue;
-        long++;
-        if (evidence.length >= MOST_EVIDENCE) continue;
-        const { tokens } = reading.analysed(block);
-        evidence.push(inBlock(reading, block, tokens[first]!.start, tokens[first + words - 1]!.end));
-      }
-    }
+    const counts = reading.prose.map(
+      reading.perStretch(["long sentences", mostWords], longSentences(mostWords)),
+    );
+    const all = total(counts, ({ all }) => all);
+    const long = total(counts, ({ long }) => long);
+    const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE);
     if (!all) return waiting("There is no text yet.");
     const share = long / all;
     const [shown, most] = percents([share, full]);
@@ -55,3 +49,20 @@ export const sentenceLength = defineCheck({
     );
   },
 });
+
+const longSentences = (mostWords: number) => (stretch: Stretch) => {
+  let all = 0;
+  let long = 0;
+  const places: Evidence[] = [];
+  for (const block of stretch) {
+    const { prose, analysed } = block.reading;
+    all += prose.sentences.length;
+    for (const { words, first } of prose.sentences) {
+      if (words <= mostWords) continue;
+      long++;
+      if (places.length < MOST_EVIDENCE)
+        places.push(inBlock(block, analysed.tokens[first]!.start, analysed.tokens[first + words - 1]!.end));
+    }
+  }
+  return { all, long, places };
+};

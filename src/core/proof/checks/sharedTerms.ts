@@ -23,6 +23,7 @@ export const sharedTerms = defineCheck({
   effort: "longer",
   place: "body",
   says: "The text uses the words that competing pages share, about as often as they do. Each term earns points up to its usual range and loses them beyond it.",
+  reads: ["coverage", "words"],
   judge(reading) {
     const { coverage } = reading;
     if (!coverage) return notApplicable("No competing pages are collected for this post.");

@@ -28,6 +28,7 @@ export const slugForm = defineCheck({
   effort: "seconds",
   place: "slug",
   says: "The slug is short and plain: lower case, words separated by single hyphens, no year or date, few small words. It must still be true in three years. One that is the target keyword, with or without its small words, may be longer.",
+  reads: ["slug"],
   judge(reading, { lost, mostWords, mostCharacters, smallShare }) {
     const field = reading.slug;
     if (!field) return waiting("There is no slug yet.");

@@ -37,6 +37,7 @@ export const titleDistinct = defineCheck({
   effort: "seconds",
   place: "metaTitle",
   says: "No other post of the site has the same meta title, or nearly the same words: two with one title compete, and readers cannot tell them apart.",
+  reads: ["searchTitle"],
   judge(reading, { nearShare, nearFactor }) {
     const field = reading.searchTitle;
     if (!field) return waiting("There is no title yet.");

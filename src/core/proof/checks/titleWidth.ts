@@ -22,10 +22,11 @@ export const titleWidth = defineCheck({
   effort: "seconds",
   place: "metaTitle",
   says: "The meta title, including what the site adds to the end, fills the line of a results page and is not cut off. Width counts, not the number of characters.",
+  reads: ["searchTitle", "titleSuffix"],
   judge(reading, { size, range }) {
     const field = reading.searchTitle;
     if (!field) return waiting("There is no title yet.");
-    const width = textWidth(field.text + reading.draft.meta.titleSuffix, size);
+    const width = textWidth(field.text + reading.titleSuffix, size);
     const [, from, to = Number.POSITIVE_INFINITY] = range;
     const said = `${Math.round(width)} px wide`;
     const reason =

@@ -57,12 +57,12 @@ function candidates(reading: DraftReading): Candidate[] {
   let taken = 0;
   let section = "";
   let at = 0;
-  for (const block of reading.prose) {
+  for (const { block, of } of reading.prose.flat()) {
     for (; at < block; at++) {
       const passed = draft.blocks[at]!;
       if (passed.kind === "heading" && passed.level > 1) section = passed.text;
     }
-    const { text, kind } = draft.blocks[block]!;
+    const { text, kind } = of;
     if (kind !== "paragraph") continue;
     const from = section
       ? { source: `the text under “${section}”`, caution: OF_ONE_SECTION }

@@ -1,7 +1,7 @@
 import { likeness } from "../../competitors/keyPhrases";
 import type { Block } from "../../draft/draft";
+import type { AnalysedText } from "../../text/analyse";
 import { paragraphThresholds } from "../checks/paragraphLength";
-import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
 import type { ChangedLine, FixRule } from "./fixRule";
 import { partOf } from "./parts";
@@ -16,10 +16,9 @@ export const longParagraphs: FixRule = {
     const { mostWords } = thresholdsIn(reading.profile, "paragraph-length", paragraphThresholds);
     const lines: ChangedLine[] = [];
     const blocks = new Map<number, Block[]>();
-    for (const at of reading.prose) {
-      const block = reading.draft.blocks[at]!;
-      if (block.kind !== "paragraph" || reading.analysed(at).tokens.length <= mostWords) continue;
-      const cuts = cutsOf(reading, at, mostWords);
+    for (const { block: at, of: block, reading: text } of reading.prose.flat()) {
+      if (block.kind !== "paragraph" || text.analysed.tokens.length <= mostWords) continue;
+      const cuts = cutsOf(text.analysed, mostWords);
       if (!cuts.length) continue;
       const bounds = [0, ...cuts, block.text.length];
       const parts = bounds
@@ -38,8 +37,7 @@ export const longParagraphs: FixRule = {
 const opening = (text: string): string => (text.length > 60 ? `${text.slice(0, 58).trimEnd()}…` : text);
 
 /** Offsets before the sentences that begin a new paragraph: halves, and halves of these, as long as they are too long. */
-function cutsOf(reading: DraftReading, at: number, mostWords: number): number[] {
-  const { tokens } = reading.analysed(at);
+function cutsOf({ tokens }: AnalysedText, mostWords: number): number[] {
   const firsts = tokens.flatMap(({ sentence }, i) => (i && tokens[i - 1]!.sentence === sentence ? [] : [i]));
   const stems = (from: number, to: number) =>
     tokens

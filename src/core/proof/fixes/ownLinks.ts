@@ -49,12 +49,11 @@ function phrasePlace(
 ): { block: number; start: number; end: number } | null {
   const compiled = compileKeyword(keyword, reading.pack);
   if (!compiled) return null;
-  for (const block of reading.prose) {
+  for (const { block, of, reading: text } of reading.prose.flat()) {
     if (taken.has(block)) continue;
-    const { runs } = reading.draft.blocks[block]!;
-    const links = linksOf(runs);
+    const links = linksOf(of.runs);
     for (const { form, start, end } of findKeyword(
-      reading.analysed(block),
+      text.analysed,
       compiled,
       reading.profile.matching,
       reading.pack,

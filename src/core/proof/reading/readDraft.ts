@@ -2,11 +2,25 @@ import type { CoverageRules } from "../../competitors/coverage";
 import { type Coverage, type CoveredBlock, coverageOf } from "../../competitors/coverage";
 import type { Draft } from "../../draft/draft";
 import { countsAsWords } from "../../draft/words";
-import { isProse } from "../../marking/marking";
+import { once, perObject } from "../../memo";
 import { type AnalysedText, analyseText } from "../../text/analyse";
 import type { LanguagePack } from "../../text/packs/pack";
 import type { ProofContext } from "../context";
-import type { DraftReading, HeadingReading, LinkReading, ReadingProfile, SectionReading } from "./reading";
+import { fragmentIds } from "./fragmentIds";
+import { openingBlocks, openingOf } from "./opening";
+import type { PlacedBlock } from "./placedBlock";
+import type {
+  BlockReading,
+  DraftReading,
+  FieldReading,
+  HeadingReading,
+  LinkReading,
+  Opening,
+  PictureReading,
+  ReadingProfile,
+  SectionReading,
+  Stretch,
+} from "./reading";
 import { NONE, type Stages, stages } from "./stages";
 
 /**
@@ -14,7 +28,7 @@ import { NONE, type Stages, stages } from "./stages";
  *
  * @param coverRules when something of the competing pages counts as covered
  * @param pack of the draft's language
- * @param from answers about blocks and texts; remembered ones only ever save work
+ * @param from answers about blocks, texts and the draft; remembered ones only ever save work
  */
 export function readDraft(
   draft: Draft,
@@ -24,79 +38,117 @@ export function readDraft(
   coverRules: CoverageRules,
   from: Stages = stages,
 ): DraftReading {
-  const keyword = from.keyword(draft.meta.keyword, pack);
+  const { meta } = draft;
+  const keyword = from.keyword(meta.keyword, pack);
   const values = profile.matching;
-  const title = from.field("title", draft.meta.title, pack);
-  const headings: HeadingReading[] = [];
-  const bodyHasH1 = draft.blocks.some((block) => block.kind === "heading" && block.level === 1);
+  const blocks = from.placed(draft.blocks, keyword, values, pack);
+  const body = readBody(blocks);
+  const title = from.field("title", meta.title, pack);
   const { titleAsH1 } = context.site;
-  if (title && (titleAsH1 === "always" || (titleAsH1 === "auto" && !bodyHasH1))) {
-    headings.push({ text: title.text, level: 1, block: null });
-  }
-
-  let words = 0;
-  let useCount = 0;
-  let section: SectionReading = { words: 0, heading: null, firstBlock: 0 };
-  const sections = [section];
-  const pictures: DraftReading["pictures"] = [];
-  const links: LinkReading[] = [];
-  const uses: DraftReading["uses"] = [];
-  const prose: number[] = [];
-
-  const readings = draft.blocks.map((block) => from.block(block).readFor(keyword, values, pack));
-  draft.blocks.forEach((block, i) => {
-    if (block.kind === "divider" || block.kind === "contents") return;
-    const reading = readings[i]!;
-    for (const link of from.block(block).links()) links.push({ ...link, block: i });
-    if (block.kind === "picture") pictures.push({ block: i, picture: block });
-    if (block.kind === "heading") {
-      headings.push({ text: block.text, level: block.level, block: i });
-      section = { words: 0, heading: i, firstBlock: i + 1 };
-      sections.push(section);
-    }
-    if (!countsAsWords(block)) return;
-    const count = reading.analysed.tokens.length;
-    words += count;
-    if (count && isProse(block)) prose.push(i);
-    if (block.kind !== "heading") section.words += count;
-    const occurrences = reading.uses;
-    if (occurrences.length) {
-      uses.push({ block: i, occurrences });
-      useCount += occurrences.length;
-    }
-  });
-
+  const titleIsH1 =
+    title &&
+    (titleAsH1 === "always" || (titleAsH1 === "auto" && body.headings.every(({ level }) => level > 1)));
+  const headings = titleIsH1 ? [asHeading(title), ...body.headings] : body.headings;
   const analyses = from.memory<AnalysedText>(["analysed", pack.code]);
+  /** The list of the last time, where it has the same members. */
+  const list = <T>(name: string, members: readonly T[]): readonly T[] =>
+    from.answer(name, members, () => members);
+  const stretches = (name: string, members: Stretch): readonly Stretch[] => {
+    const cut: Stretch[] = [];
+    for (let at = 0; at < members.length; at += STRETCH)
+      cut.push(list(`${name} from ${at}`, members.slice(at, at + STRETCH)));
+    return list(name, cut);
+  };
   return {
     draft,
+    analysed: (index) => blocks[index]!.reading.analysed,
+    answer: (question, on, compute) => from.answer(question, on, compute),
+
     context,
     profile,
     pack,
     keyword,
-    searchTitle: from.field("metaTitle", draft.meta.metaTitle, pack) ?? title,
-    description: from.field("description", draft.meta.description, pack),
-    slug: from.field("slug", draft.meta.slug, pack),
-    words,
-    h1s: headings.filter((heading) => heading.level === 1),
-    headings,
-    sections,
-    pictures,
-    links,
-    uses,
-    useCount,
-    coverage: coverage(draft, context, coverRules, pack, words, from),
-    prose,
-    proseOf: (index) => readings[index]!.prose,
-    passivesOf: (index) => readings[index]!.passives,
-    analysed: (index) => readings[index]!.analysed,
-    analyse: (text) => analyses.get(text, () => analyseText(text, pack)),
     findIn: (text, whole) => (keyword ? from.find(text, keyword, values, pack, whole) : NONE),
+    analyse: (text) => analyses.get(text, () => analyseText(text, pack)),
     memory: (...on) => from.memory([...on, pack.code]),
+    perStretch: (on, count) => from.perStretch([...on, pack.code], count),
+
+    searchTitle: from.field("metaTitle", meta.metaTitle, pack) ?? title,
+    titleSuffix: meta.titleSuffix,
+    description: from.field("description", meta.description, pack),
+    slug: from.field("slug", meta.slug, pack),
+    canonical: meta.canonical,
+    opening: opening(blocks, profile.openingWords, from),
+    words: body.words,
+    h1s: list(
+      "H1s",
+      headings.filter(({ level }) => level === 1),
+    ),
+    headings: list("headings", headings),
+    sections: body.sections,
+    pictures: list("pictures", body.pictures),
+    links: list("links", body.links),
+    fragmentIds: from.answer("fragment ids", [draft.headingIds, ...body.named], () =>
+      once(() => fragmentIds(body.named, draft.headingIds)),
+    ),
+    uses: stretches("uses", body.uses),
+    useCount: body.useCount,
+    coverage: coverage(blocks, context, coverRules, pack, body.words, from),
+    prose: stretches("prose", body.prose),
   };
 }
 
+/** Blocks that are counted together: few enough to count again with a key, and enough that a long text has few stretches. */
+const STRETCH = 16;
+
+/** The title of a post as the page's heading: the same each time. */
+const asHeading = perObject(
+  ({ text, analysed }: FieldReading): HeadingReading => ({ text, analysed, level: 1, block: null }),
+);
+
+function readBody(blocks: readonly PlacedBlock[]) {
+  let words = 0;
+  let useCount = 0;
+  let section: SectionReading = { words: 0, heading: null, firstBlock: 0, shownBy: blocks[0] };
+  const sections = [section];
+  const headings: HeadingReading[] = [];
+  const pictures: PictureReading[] = [];
+  const links: LinkReading[] = [];
+  const uses: BlockReading[] = [];
+  const prose: BlockReading[] = [];
+  /** Blocks that a fragment may name. */
+  const named: BlockReading[] = [];
+  for (const placed of blocks) {
+    const { of, block, heading } = placed;
+    if (of.kind === "divider" || of.kind === "contents") continue;
+    for (const link of placed.links) links.push(link);
+    if (placed.picture) pictures.push(placed.picture);
+    if (heading) {
+      headings.push(heading);
+      section = { words: 0, heading: block, firstBlock: block + 1, shownBy: placed };
+      sections.push(section);
+    }
+    if (heading || of.ids?.length) named.push(placed);
+    if (!placed.words) continue;
+    words += placed.words;
+    if (placed.isProse) prose.push(placed);
+    if (!heading) section.words += placed.words;
+    const { length } = placed.reading.uses;
+    if (length) {
+      uses.push(placed);
+      useCount += length;
+    }
+  }
+  return { words, useCount, sections, headings, pictures, links, uses, prose, named };
+}
+
+function opening(blocks: readonly PlacedBlock[], limit: number, from: Stages): Opening | null {
+  const opens = openingBlocks(blocks, limit);
+  return opens && from.answer("opening", [opens.most, ...opens.blocks], () => openingOf(opens));
+}
+
 function coverage(
-  { blocks }: Draft,
+  blocks: readonly PlacedBlock[],
   context: ProofContext,
   rules: CoverageRules,
   pack: LanguagePack,
@@ -106,15 +158,13 @@ function coverage(
   if (!context.competitors) return null;
   const shared = from.shared(context.competitors, context.questions, pack);
   const covered: CoveredBlock[] = [];
-  for (let at = 0; at < blocks.length; at++) {
-    const block = blocks[at]!;
-    if (!countsAsWords(block)) continue;
-    const earlier = from.block(block);
+  for (const { of, block, reading } of blocks) {
+    if (!countsAsWords(of)) continue;
     covered.push({
-      facts: earlier.facts(shared, pack),
-      words: earlier.analysed(pack).tokens.length,
-      heading: block.kind === "heading",
-      at,
+      facts: from.block(of).facts(shared, pack),
+      words: reading.analysed.tokens.length,
+      heading: of.kind === "heading",
+      at: block,
     });
   }
   return coverageOf(shared, covered, words, rules);

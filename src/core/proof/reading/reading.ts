@@ -1,9 +1,11 @@
-import type { Span } from "../../marking/marking";
-/** The draft as the checks read it: texts cut and stemmed, the keyword found in each block, words and links counted. */
-
+/**
+ * The draft as the checks read it: texts cut and stemmed, the keyword found in each block, words and links counted. It comes in parts,
+ * and a check says which of them it reads, so that it is asked again only where one of them has changed.
+ */
 import type { PlacedLink } from "../../blocks/runs";
 import type { Coverage } from "../../competitors/coverage";
-import type { Draft, PictureBlock } from "../../draft/draft";
+import type { Block, Draft, PictureBlock } from "../../draft/draft";
+import type { Span } from "../../marking/marking";
 import type { TextMemo } from "../../memo";
 import type { AnalysedText, Token } from "../../text/analyse";
 import type { CompiledKeyword } from "../../text/keyword";
@@ -20,15 +22,42 @@ export interface FieldReading {
 }
 export type FieldName = "title" | "metaTitle" | "description" | "slug";
 
+/** A block where it stands in the draft. */
+export interface Placed {
+  /** Place among the blocks. */
+  block: number;
+  of: Block;
+}
+
+/** The text of a block as it is read for the keyword. */
+export interface TextReading {
+  analysed: AnalysedText;
+  /** Occurrences of the keyword: exact, inflected and close. */
+  uses: readonly Occurrence[];
+  prose: Prose;
+  passives: Passives;
+}
+
+export interface BlockReading extends Placed {
+  reading: TextReading;
+}
+
+/** Some blocks in a row; the very same list as before where none of them has changed. */
+export type Stretch = readonly BlockReading[];
+
 export interface HeadingReading {
   text: string;
+  analysed: AnalysedText;
   level: number;
   /** Place among the blocks; null for the post's title. */
   block: number | null;
 }
 
-export interface LinkReading extends PlacedLink {
+export interface LinkReading extends PlacedLink, Placed {}
+
+export interface PictureReading {
   block: number;
+  picture: PictureBlock;
 }
 
 export interface SectionReading {
@@ -36,6 +65,16 @@ export interface SectionReading {
   /** Place of its heading among the blocks; null for what stands before the first. */
   heading: number | null;
   firstBlock: number;
+  /** The block by which it is shown: its heading, or the first where it has none; absent where there is no block. */
+  shownBy: Placed | undefined;
+}
+
+/** The opening: the body's first paragraph, or its first words of paragraphs, lists and quotes where that is longer. */
+export interface Opening {
+  /** As one text; no sentence crosses a block. */
+  analysed: AnalysedText;
+  /** The blocks that it is made of, and where each begins in the text. */
+  parts: readonly (Placed & { offset: number })[];
 }
 
 /** Of a profile, what reading and judging look at; what a check sets is known to the check. */
@@ -55,34 +94,12 @@ export interface Passives {
   sentences: number;
 }
 
-export interface DraftReading {
-  draft: Draft;
+/** What every check may look at, and rests on: it stays the same while somebody writes. */
+export interface Grounds {
   context: ProofContext;
   profile: ReadingProfile;
   pack: LanguagePack;
   keyword: CompiledKeyword | null;
-  /** The meta title, or the title where there is none; null where neither is there. */
-  searchTitle: FieldReading | null;
-  description: FieldReading | null;
-  slug: FieldReading | null;
-  words: number;
-  /** H1s of the page as rendered. */
-  h1s: HeadingReading[];
-  /** All headings of the page as rendered, the title's first where it is one. */
-  headings: HeadingReading[];
-  sections: SectionReading[];
-  pictures: { block: number; picture: PictureBlock }[];
-  links: LinkReading[];
-  /** Occurrences in the body, by block: exact, inflected and close. */
-  uses: { block: number; occurrences: Occurrence[] }[];
-  useCount: number;
-  /** What it covers of the competing pages; null where there are none. */
-  coverage: Coverage | null;
-  /** Places of the blocks that are read as sentences, those without words left out. */
-  prose: number[];
-  proseOf(block: number): Prose;
-  passivesOf(block: number): Passives;
-  analysed(block: number): AnalysedText;
   /** Occurrences of the keyword in a text read as one field, scattered included. */
   findIn(text: AnalysedText, whole: boolean): Occurrence[];
   analyse(text: string): AnalysedText;
@@ -92,6 +109,52 @@ export interface DraftReading {
    * @param on names the question, and everything that the answers rest on beside the text and its language
    */
   memory<T>(...on: (string | number | boolean)[]): TextMemo<T>;
+  /**
+   * What a check counts in stretches of the text: each counted once, as long as nothing in it changes.
+   *
+   * @param on names the count, and everything that it rests on beside the stretch
+   */
+  perStretch<T>(on: readonly (string | number)[], count: (stretch: Stretch) => T): (stretch: Stretch) => T;
+}
+
+/** What is in the draft. A part is the very same as before where nothing in it has changed, places included. */
+export interface DraftParts {
+  /** The meta title, or the title where there is none; null where neither is there. */
+  searchTitle: FieldReading | null;
+  /** What the site adds to the meta title. */
+  titleSuffix: string;
+  description: FieldReading | null;
+  slug: FieldReading | null;
+  /** The address that the post says is its own; empty where it says none. */
+  canonical: string;
+  /** Null where the body has no such text. */
+  opening: Opening | null;
+  words: number;
+  /** H1s of the page as rendered. */
+  h1s: readonly HeadingReading[];
+  /** All headings of the page as rendered, the title's first where it is one. */
+  headings: readonly HeadingReading[];
+  sections: readonly SectionReading[];
+  pictures: readonly PictureReading[];
+  links: readonly LinkReading[];
+  /** Asks for the ids that a fragment of this page may name. */
+  fragmentIds: () => ReadonlySet<string>;
+  /** Blocks in which the keyword stands. */
+  uses: readonly Stretch[];
+  useCount: number;
+  /** What it covers of the competing pages; null where there are none. */
+  coverage: Coverage | null;
+  /** Blocks that are read as sentences, those without words left out. */
+  prose: readonly Stretch[];
+}
+
+export type DraftPart = keyof DraftParts;
+
+export interface DraftReading extends Grounds, DraftParts {
+  draft: Draft;
+  analysed(block: number): AnalysedText;
+  /** The answer to a question about the whole draft, given again as long as all that it rests on is the same. */
+  answer<T>(question: string, on: readonly unknown[], compute: () => T): T;
 }
 
 export type { Token };

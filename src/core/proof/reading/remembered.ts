@@ -7,41 +7,41 @@ import type { PlacedLink } from "../../blocks/runs";
 import { type BlockFacts, blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
 import type { CompetitorMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
-import { Memo, MemoByText, Remembered, type TextMemo } from "../../memo";
+import { Memo, MemoByText, Remembered, same, type TextMemo } from "../../memo";
 import { type AnalysedText, analyseText } from "../../text/analyse";
 import { type CompiledKeyword, compileKeyword } from "../../text/keyword";
 import { findKeyword, type MatchValues, type Occurrence } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
-import type { FieldName, FieldReading, Passives } from "./reading";
-import { BlockReading, type BlockStages, linksIn, passivesOf, type Stages, stages } from "./stages";
+import { PlacedBlock } from "./placedBlock";
+import type { FieldName, FieldReading, Passives, Stretch, TextReading } from "./reading";
+import { type BlockStages, LazyTextReading, linksIn, passivesOf, type Stages, stages } from "./stages";
 
 /** Blocks are never changed in place, so their identity is the key. */
 class RememberedBlock implements BlockStages {
-  private readonly placedLinks: PlacedLink[];
+  private readonly links: PlacedLink[];
   private readonly analysedIn: Remembered<LanguagePack, null, null, AnalysedText>;
-  private readonly readBy: Remembered<CompiledKeyword | null, MatchValues, LanguagePack, BlockReading>;
+  private readonly readBy: Remembered<CompiledKeyword | null, MatchValues, LanguagePack, TextReading>;
+  private readonly placedAs: Remembered<number, TextReading, null, PlacedBlock>;
   private readonly passivesIn: Remembered<LanguagePack, null, null, Passives>;
   private readonly factsOf: Remembered<CompiledShared, LanguagePack, null, BlockFacts>;
 
   constructor(block: Block) {
-    this.placedLinks = linksIn(block);
+    this.links = linksIn(block);
     this.analysedIn = new Remembered((pack) => analyseText(block.text, pack));
     this.passivesIn = new Remembered((pack) => passivesOf(this.analysed(pack), pack));
     const passives = (pack: LanguagePack) => this.passivesIn.get(pack, null, null);
     this.readBy = new Remembered(
-      (keyword, values, pack) => new BlockReading(this.analysed(pack), keyword, values, pack, passives),
+      (keyword, values, pack) => new LazyTextReading(this.analysed(pack), keyword, values, pack, passives),
     );
+    this.placedAs = new Remembered((at, reading) => new PlacedBlock(at, block, reading, this.links));
     this.factsOf = new Remembered((shared, pack) => blockFacts(shared, block, this.analysed(pack)));
   }
 
-  links(): PlacedLink[] {
-    return this.placedLinks;
-  }
   analysed(pack: LanguagePack): AnalysedText {
     return this.analysedIn.get(pack, null, null);
   }
-  readFor(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): BlockReading {
-    return this.readBy.get(keyword, values, pack);
+  placed(at: number, keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): PlacedBlock {
+    return this.placedAs.get(at, this.readBy.get(keyword, values, pack), null);
   }
   facts(shared: CompiledShared, pack: LanguagePack): BlockFacts {
     return this.factsOf.get(shared, pack, null);
@@ -64,6 +64,9 @@ export class ReadingCache implements Stages {
   private readonly uses = new WeakMap<AnalysedText, UsesInText>();
   private readonly readyShared = new Memo<CompiledShared>();
   private readonly compiled = new Memo<CompiledKeyword | null>();
+  private lastPlaced: { on: readonly unknown[]; blocks: readonly PlacedBlock[] } | null = null;
+  private readonly counts = new Map<string, WeakMap<Stretch, unknown>>();
+  private readonly answers = new Map<string, Memo<unknown>>();
 
   block(block: Block): BlockStages {
     let reading = this.blocks.get(block);
@@ -72,6 +75,22 @@ export class ReadingCache implements Stages {
       this.blocks.set(block, reading);
     }
     return reading;
+  }
+
+  placed(
+    blocks: readonly Block[],
+    keyword: CompiledKeyword | null,
+    values: MatchValues,
+    pack: LanguagePack,
+  ): readonly PlacedBlock[] {
+    const on = [keyword, values, pack];
+    const last = this.lastPlaced && same(this.lastPlaced.on, on) ? this.lastPlaced.blocks : [];
+    const now = blocks.map((block, at) => {
+      const before = last[at];
+      return before?.of === block ? before : this.block(block).placed(at, keyword, values, pack);
+    });
+    this.lastPlaced = { on, blocks: now };
+    return now;
   }
 
   field(name: FieldName, text: string, pack: LanguagePack): FieldReading | null {
@@ -112,5 +131,32 @@ export class ReadingCache implements Stages {
 
   memory<T>(on: readonly (string | number | boolean)[]): TextMemo<T> {
     return this.facts.of(on) as TextMemo<T>;
+  }
+
+  perStretch<T>(on: readonly (string | number)[], count: (stretch: Stretch) => T): (stretch: Stretch) => T {
+    const name = JSON.stringify(on);
+    let counts = this.counts.get(name) as WeakMap<Stretch, { value: T }> | undefined;
+    if (!counts) {
+      counts = new WeakMap();
+      this.counts.set(name, counts);
+    }
+    const held = counts;
+    return (stretch) => {
+      let counted = held.get(stretch);
+      if (!counted) {
+        counted = { value: count(stretch) };
+        held.set(stretch, counted);
+      }
+      return counted.value;
+    };
+  }
+
+  answer<T>(question: string, on: readonly unknown[], compute: () => T): T {
+    let memo = this.answers.get(question) as Memo<T> | undefined;
+    if (!memo) {
+      memo = new Memo<T>();
+      this.answers.set(question, memo);
+    }
+    return memo.get(on, compute);
   }
 }

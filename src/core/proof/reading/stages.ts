@@ -14,10 +14,11 @@ import { type CompiledKeyword, compileKeyword } from "../../text/keyword";
 import { findKeyword, type MatchValues, type Occurrence } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import { type Prose, proseOf } from "../../text/prose";
-import type { FieldName, FieldReading, Passives } from "./reading";
+import { PlacedBlock } from "./placedBlock";
+import type { FieldName, FieldReading, Passives, Stretch, TextReading } from "./reading";
 
-/** A block as it is read for one keyword; what is asked for first is worked out then. */
-export class BlockReading {
+/** The text of a block, read for one keyword; what is asked for first is worked out then. */
+export class LazyTextReading implements TextReading {
   #uses: Occurrence[] | undefined;
   #prose: Prose | undefined;
 
@@ -46,15 +47,22 @@ export class BlockReading {
 
 /** What is asked of one block. */
 export interface BlockStages {
-  links(): PlacedLink[];
   analysed(pack: LanguagePack): AnalysedText;
-  readFor(keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): BlockReading;
+  /** @param at its place among the blocks */
+  placed(at: number, keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): PlacedBlock;
   /** What it says of what competing pages share. */
   facts(shared: CompiledShared, pack: LanguagePack): BlockFacts;
 }
 
 export interface Stages {
   block(block: Block): BlockStages;
+  /** All blocks of a draft where they stand. */
+  placed(
+    blocks: readonly Block[],
+    keyword: CompiledKeyword | null,
+    values: MatchValues,
+    pack: LanguagePack,
+  ): readonly PlacedBlock[];
   /** A field of the draft; null where it is empty. */
   field(name: FieldName, text: string, pack: LanguagePack): FieldReading | null;
   /** The keyword made ready to be looked for; null where it has no words. */
@@ -71,18 +79,25 @@ export interface Stages {
   ): Occurrence[];
   /** Answers of checks about texts. @param on names the question, and all that the answers rest on beside the text */
   memory<T>(on: readonly (string | number | boolean)[]): TextMemo<T>;
+  /** What is counted in a stretch of the text. @param on names the count, and all that it rests on beside the stretch */
+  perStretch<T>(on: readonly (string | number)[], count: (stretch: Stretch) => T): (stretch: Stretch) => T;
+  /** The answer to one question about the whole draft. @param on all that it rests on */
+  answer<T>(question: string, on: readonly unknown[], compute: () => T): T;
 }
 
 export const stages: Stages = {
   block: (block) => ({
-    links: () => linksIn(block),
     analysed: (pack) => analyseText(block.text, pack),
-    readFor(keyword, values, pack) {
+    placed(at, keyword, values, pack) {
       const analysed = analyseText(block.text, pack);
-      return new BlockReading(analysed, keyword, values, pack, () => passivesOf(analysed, pack));
+      const passives = () => passivesOf(analysed, pack);
+      const reading = new LazyTextReading(analysed, keyword, values, pack, passives);
+      return new PlacedBlock(at, block, reading, linksIn(block));
     },
     facts: (shared, pack) => blockFacts(shared, block, analyseText(block.text, pack)),
   }),
+  placed: (blocks, keyword, values, pack) =>
+    blocks.map((block, at) => stages.block(block).placed(at, keyword, values, pack)),
   field(name, text, pack) {
     const trimmed = text.trim();
     return trimmed ? { name, text: trimmed, analysed: analyseText(trimmed, pack) } : null;
@@ -91,6 +106,8 @@ export const stages: Stages = {
   shared: compileShared,
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
+  perStretch: (_on, count) => count,
+  answer: (_question, _on, compute) => compute(),
 };
 
 /** No occurrences: the same list each time. */

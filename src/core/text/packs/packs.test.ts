@@ -4,7 +4,7 @@ import { passivesIn } from "../../marking/passive";
 import { analyseText } from "../analyse";
 import { fold } from "../fold";
 import { languagePack, packedLanguages } from "../language";
-import { proseOf, sumsOf } from "../prose";
+import { proseOf, sumsIn } from "../prose";
 import { readingEase, syllablesOf } from "../readability";
 
 const stems = (language: string, words: string) => [
@@ -131,7 +131,7 @@ it("reading ease has the constants of each language's formula", () => {
   const text = "Das Rad ist neu.";
   const ease = (language: string) => {
     const pack = languagePack(language);
-    return readingEase(sumsOf([proseOf(analyseText(text, pack), pack)]), pack);
+    return readingEase(sumsIn(proseOf(analyseText(text, pack), pack)), pack);
   };
   // Four words, four syllables, one sentence: 180 − 4 − 58.5 (Amstad 1978).
   expect(ease("de")).toBeCloseTo(117.5, 6);
