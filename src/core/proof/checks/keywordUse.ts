@@ -47,7 +47,7 @@ export const keywordUse = defineCheck({
     const { low, high, ofCompetitors } = usualDensity(reading);
     const { useCount, words } = reading;
     const density = useCount / words;
-    const counts = reading.uses.map(reading.perStretch(["uses"], usesIn));
+    const counts = reading.perStretch(["uses"], reading.uses, usesIn);
     const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_USES);
     const [shown, from, to] = percents([density, low, high], 1);
     const usual = `usual is ${from} to ${to}${ofCompetitors ? " for competitors" : ""}`;

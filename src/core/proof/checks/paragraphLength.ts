@@ -26,8 +26,10 @@ export const paragraphLength = defineCheck({
     `At most ${percent(full)} of the paragraphs are longer than ${mostWords} words: on a narrow screen that fills the height, and nobody sees where it ends.`,
   reads: ["prose"],
   judge(reading, { mostWords, full, zero }) {
-    const counts = reading.prose.map(
-      reading.perStretch(["long paragraphs", mostWords], longParagraphs(mostWords)),
+    const counts = reading.perStretch(
+      ["long paragraphs", mostWords],
+      reading.prose,
+      longParagraphs(mostWords),
     );
     const all = total(counts, ({ all }) => all);
     if (!all) return waiting("There is no paragraph yet.");

@@ -26,7 +26,7 @@ export const passiveVoice = defineCheck({
   reads: ["prose"],
   judge(reading, { full, zero }) {
     if (!reading.pack.passive) return notApplicable("The passive cannot be recognised in this language.");
-    const counts = reading.prose.map(reading.perStretch(["passives"], passives));
+    const counts = reading.perStretch(["passives"], reading.prose, passives);
     const all = total(counts, ({ all }) => all);
     const passive = total(counts, ({ passive }) => passive);
     const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE);

@@ -40,7 +40,7 @@ export const readingEase = defineCheck({
     const { pack, prose } = reading;
     if (!pack.readability) return notApplicable("There is no formula for the language of this draft.");
     if (!prose.length) return waiting("There is no text yet.");
-    const sums = sumsOf(prose.map(reading.perStretch(["reading sums"], readingSums)));
+    const sums = sumsOf(reading.perStretch(["reading sums"], prose, readingSums));
     const ease = easeOf(sums, pack);
     if (ease === null) return waiting("There is no text yet.");
     const { from, to, widened } = bandOf(reading);

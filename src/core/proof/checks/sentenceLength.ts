@@ -27,9 +27,7 @@ export const sentenceLength = defineCheck({
     `At most ${percent(full)} of the sentences are longer than ${mostWords} words: a reader must hold a sentence in mind until it ends.`,
   reads: ["prose"],
   judge(reading, { mostWords, full, zero }) {
-    const counts = reading.prose.map(
-      reading.perStretch(["long sentences", mostWords], longSentences(mostWords)),
-    );
+    const counts = reading.perStretch(["long sentences", mostWords], reading.prose, longSentences(mostWords));
     const all = total(counts, ({ all }) => all);
     const long = total(counts, ({ long }) => long);
     const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE);

@@ -1,7 +1,6 @@
 import type { CoverageRules } from "../../competitors/coverage";
 import { type Coverage, type CoveredBlock, coverageOf } from "../../competitors/coverage";
 import type { Draft } from "../../draft/draft";
-import { countsAsWords } from "../../draft/words";
 import { once, perObject } from "../../memo";
 import { type AnalysedText, analyseText } from "../../text/analyse";
 import type { LanguagePack } from "../../text/packs/pack";
@@ -71,7 +70,7 @@ export function readDraft(
     findIn: (text, whole) => (keyword ? from.find(text, keyword, values, pack, whole) : NONE),
     analyse: (text) => analyses.get(text, () => analyseText(text, pack)),
     memory: (...on) => from.memory([...on, pack.code]),
-    perStretch: (on, count) => from.perStretch([...on, pack.code], count),
+    perStretch: (on, stretches, count) => from.perStretch([...on, pack.code], stretches, count),
 
     searchTitle: from.field("metaTitle", meta.metaTitle, pack) ?? title,
     titleSuffix: meta.titleSuffix,
@@ -99,7 +98,7 @@ export function readDraft(
 }
 
 /** Blocks that are counted together: few enough to count again with a key, and enough that a long text has few stretches. */
-const STRETCH = 16;
+const STRETCH = 8;
 
 /** The title of a post as the page's heading: the same each time. */
 const asHeading = perObject(
@@ -158,14 +157,6 @@ function coverage(
   if (!context.competitors) return null;
   const shared = from.shared(context.competitors, context.questions, pack);
   const covered: CoveredBlock[] = [];
-  for (const { of, block, reading } of blocks) {
-    if (!countsAsWords(of)) continue;
-    covered.push({
-      facts: from.block(of).facts(shared, pack),
-      words: reading.analysed.tokens.length,
-      heading: of.kind === "heading",
-      at: block,
-    });
-  }
+  for (const block of blocks) if (block.counts) covered.push(block.covered(shared));
   return coverageOf(shared, covered, words, rules);
 }

@@ -114,7 +114,11 @@ export interface Grounds {
    *
    * @param on names the count, and everything that it rests on beside the stretch
    */
-  perStretch<T>(on: readonly (string | number)[], count: (stretch: Stretch) => T): (stretch: Stretch) => T;
+  perStretch<T>(
+    on: readonly (string | number)[],
+    stretches: readonly Stretch[],
+    count: (stretch: Stretch) => T,
+  ): T[];
 }
 
 /** What is in the draft. A part is the very same as before where nothing in it has changed, places included. */

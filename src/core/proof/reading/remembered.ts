@@ -21,7 +21,7 @@ class RememberedBlock implements BlockStages {
   private readonly links: PlacedLink[];
   private readonly analysedIn: Remembered<LanguagePack, null, null, AnalysedText>;
   private readonly readBy: Remembered<CompiledKeyword | null, MatchValues, LanguagePack, TextReading>;
-  private readonly placedAs: Remembered<number, TextReading, null, PlacedBlock>;
+  private readonly placedAs: Remembered<number, TextReading, LanguagePack, PlacedBlock>;
   private readonly passivesIn: Remembered<LanguagePack, null, null, Passives>;
   private readonly factsOf: Remembered<CompiledShared, LanguagePack, null, BlockFacts>;
 
@@ -33,7 +33,10 @@ class RememberedBlock implements BlockStages {
     this.readBy = new Remembered(
       (keyword, values, pack) => new LazyTextReading(this.analysed(pack), keyword, values, pack, passives),
     );
-    this.placedAs = new Remembered((at, reading) => new PlacedBlock(at, block, reading, this.links));
+    this.placedAs = new Remembered(
+      (at, reading, pack) =>
+        new PlacedBlock(at, block, reading, this.links, (shared) => this.facts(shared, pack)),
+    );
     this.factsOf = new Remembered((shared, pack) => blockFacts(shared, block, this.analysed(pack)));
   }
 
@@ -41,11 +44,16 @@ class RememberedBlock implements BlockStages {
     return this.analysedIn.get(pack, null, null);
   }
   placed(at: number, keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): PlacedBlock {
-    return this.placedAs.get(at, this.readBy.get(keyword, values, pack), null);
+    return this.placedAs.get(at, this.readBy.get(keyword, values, pack), pack);
   }
-  facts(shared: CompiledShared, pack: LanguagePack): BlockFacts {
+  private facts(shared: CompiledShared, pack: LanguagePack): BlockFacts {
     return this.factsOf.get(shared, pack, null);
   }
+}
+
+interface Counted<T> {
+  stretches: readonly Stretch[];
+  values: T[];
 }
 
 interface UsesInText {
@@ -65,7 +73,7 @@ export class ReadingCache implements Stages {
   private readonly readyShared = new Memo<CompiledShared>();
   private readonly compiled = new Memo<CompiledKeyword | null>();
   private lastPlaced: { on: readonly unknown[]; blocks: readonly PlacedBlock[] } | null = null;
-  private readonly counts = new Map<string, WeakMap<Stretch, unknown>>();
+  private readonly counts = new Map<string, Counted<unknown>>();
   private readonly answers = new Map<string, Memo<unknown>>();
 
   block(block: Block): BlockStages {
@@ -133,22 +141,18 @@ export class ReadingCache implements Stages {
     return this.facts.of(on) as TextMemo<T>;
   }
 
-  perStretch<T>(on: readonly (string | number)[], count: (stretch: Stretch) => T): (stretch: Stretch) => T {
+  perStretch<T>(
+    on: readonly (string | number)[],
+    stretches: readonly Stretch[],
+    count: (stretch: Stretch) => T,
+  ): T[] {
     const name = JSON.stringify(on);
-    let counts = this.counts.get(name) as WeakMap<Stretch, { value: T }> | undefined;
-    if (!counts) {
-      counts = new WeakMap();
-      this.counts.set(name, counts);
-    }
-    const held = counts;
-    return (stretch) => {
-      let counted = held.get(stretch);
-      if (!counted) {
-        counted = { value: count(stretch) };
-        held.set(stretch, counted);
-      }
-      return counted.value;
-    };
+    const last = this.counts.get(name) as Counted<T> | undefined;
+    const values = stretches.map((stretch, i) =>
+      last?.stretches[i] === stretch ? last.values[i]! : count(stretch),
+    );
+    this.counts.set(name, { stretches, values });
+    return values;
   }
 
   answer<T>(question: string, on: readonly unknown[], compute: () => T): T {

@@ -4,7 +4,7 @@
  */
 import { byName } from "../../blocks/byName";
 import { linksOf, type PlacedLink } from "../../blocks/runs";
-import { type BlockFacts, blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
+import { blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
 import type { CompetitorMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
 import { passivesIn } from "../../marking/passive";
@@ -50,8 +50,6 @@ export interface BlockStages {
   analysed(pack: LanguagePack): AnalysedText;
   /** @param at its place among the blocks */
   placed(at: number, keyword: CompiledKeyword | null, values: MatchValues, pack: LanguagePack): PlacedBlock;
-  /** What it says of what competing pages share. */
-  facts(shared: CompiledShared, pack: LanguagePack): BlockFacts;
 }
 
 export interface Stages {
@@ -80,7 +78,11 @@ export interface Stages {
   /** Answers of checks about texts. @param on names the question, and all that the answers rest on beside the text */
   memory<T>(on: readonly (string | number | boolean)[]): TextMemo<T>;
   /** What is counted in a stretch of the text. @param on names the count, and all that it rests on beside the stretch */
-  perStretch<T>(on: readonly (string | number)[], count: (stretch: Stretch) => T): (stretch: Stretch) => T;
+  perStretch<T>(
+    on: readonly (string | number)[],
+    stretches: readonly Stretch[],
+    count: (stretch: Stretch) => T,
+  ): T[];
   /** The answer to one question about the whole draft. @param on all that it rests on */
   answer<T>(question: string, on: readonly unknown[], compute: () => T): T;
 }
@@ -92,9 +94,10 @@ export const stages: Stages = {
       const analysed = analyseText(block.text, pack);
       const passives = () => passivesOf(analysed, pack);
       const reading = new LazyTextReading(analysed, keyword, values, pack, passives);
-      return new PlacedBlock(at, block, reading, linksIn(block));
+      return new PlacedBlock(at, block, reading, linksIn(block), (shared) =>
+        blockFacts(shared, block, analysed),
+      );
     },
-    facts: (shared, pack) => blockFacts(shared, block, analyseText(block.text, pack)),
   }),
   placed: (blocks, keyword, values, pack) =>
     blocks.map((block, at) => stages.block(block).placed(at, keyword, values, pack)),
@@ -106,7 +109,7 @@ export const stages: Stages = {
   shared: compileShared,
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
-  perStretch: (_on, count) => count,
+  perStretch: (_on, stretches, count) => stretches.map(count),
   answer: (_question, _on, compute) => compute(),
 };
 
