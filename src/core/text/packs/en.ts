@@ -1,4 +1,5 @@
 import { syllable } from "syllable";
+import wordContext from "./englishContext.json" with { type: "json" };
 import wordUse from "./englishUse.json" with { type: "json" };
 import { accented, list } from "./lists";
 import { definePack } from "./make";
@@ -218,13 +219,18 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
   usage: {
     persons: "i you he she it we they me him her us them my your his its our their this that these those",
     timing: "after before during while until since once then also on meanwhile later",
-    pronouns: "i we they he she who which",
+    pronouns: "i we they he she it who which",
     auxiliaries:
       "can could will would shall should may might must to do does did don't doesn't didn't can't cannot won't let's please",
     determiners:
       "the a an my your his her its our their this these those every each some any no him us them me own how why whether itself yourself themselves",
     being: "am is are was were be been being get gets got",
     relatives: "that",
+    joining: "that which who to for",
+    modals: "can may might must will",
+    adverb: /(?:.{3}ly|never|always|also|not|often|just|only)$/,
+    participle: /(?:ing|ed)$/,
+    gerund: /ing$/,
     inflected: /(?:[^s]s|ed|ing)$/,
     verbal: /ed(?:ly)?$/,
     pasts,
@@ -236,6 +242,12 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       "glasses arms customs goods grounds spirits manners spectacles woods forces contents quarters savings ashes",
     verbs: wordUse.verbs,
     nouns: wordUse.nouns,
+    things: wordUse.things,
+    context: new Map(
+      Object.entries(wordContext.tenths).flatMap(([tenths, features]) =>
+        features.split("\n").map((feature): [string, number] => [feature, Number(tenths) / 10]),
+      ),
+    ),
   },
   stepOpening: /^(?:step \d+|\d+[.:)]|(?:first|second|third|next|finally)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|or|compared|against|better than|alternatives?)\b/,

@@ -1,4 +1,5 @@
-import { list, phrases } from "./lists";
+import { fold } from "../fold";
+import { list } from "./lists";
 
 /** What a language's words say of the words beside them. All words are folded. */
 export interface Usage {
@@ -19,6 +20,15 @@ export interface Usage {
   timing: ReadonlySet<string>;
   /** Small words that make another word of the one before them: "up" of "set up". */
   particles: ReadonlySet<string>;
+  /** What joins a thing to what it is for: "that" in "companies that move pianos". Empty where nobody has said. */
+  joining: ReadonlySet<string>;
+  /** Auxiliaries that are nouns as well: "will", "can". */
+  modals: ReadonlySet<string>;
+  /** Words that may stand between a word and what tells its use: "often". */
+  adverb?: RegExp;
+  /** Forms that make one verb with those of `being`, and those of them that are nouns as well. */
+  participle?: RegExp;
+  gerund?: RegExp;
   /** How verbs end as people look for them: "fiets kopen", "lavar la ropa". Tested against the first or the last word, where verbs stand. */
   infinitive?: RegExp;
   /** Forms that only a verb has: by their endings, and those that are irregular. */
@@ -37,6 +47,10 @@ export interface Usage {
   /** Words that are nearly always verbs, or mostly nouns; empty where nobody has said. */
   verbs: ReadonlySet<string>;
   nouns: ReadonlySet<string>;
+  /** Nouns of things whose verbs say something else: "chain", "coat". Empty where nobody has said. */
+  things: ReadonlySet<string>;
+  /** Weights by which a word is told to be a verb from what stands around it; see wordContext.ts. */
+  context?: ReadonlyMap<string, number>;
   /** Beginnings of verbs that part from them, before what is left of the verb. */
   parting?: RegExp;
   /** Nouns grow together: "Tische aus Holz" are "Holztische". */
@@ -56,6 +70,11 @@ export interface UsageWords {
   being?: string;
   relatives?: string;
   particles?: string;
+  joining?: string;
+  modals?: string;
+  adverb?: RegExp;
+  participle?: RegExp;
+  gerund?: RegExp;
   infinitive?: RegExp;
   verbal?: RegExp;
   pasts?: string;
@@ -67,6 +86,8 @@ export interface UsageWords {
   otherPlurals?: string;
   verbs?: string;
   nouns?: string;
+  things?: string;
+  context?: ReadonlyMap<string, number>;
   parting?: RegExp;
   compounds?: true;
   capitals?: true;
@@ -83,15 +104,26 @@ export const makeUsage = (words: UsageWords): Usage => ({
   pasts: list(words.pasts ?? ""),
   relatives: list(words.relatives ?? ""),
   particles: list(words.particles ?? ""),
+  joining: list(words.joining ?? ""),
+  modals: list(words.modals ?? ""),
+  ...(words.adverb && { adverb: words.adverb }),
+  ...(words.participle && { participle: words.participle }),
+  ...(words.gerund && { gerund: words.gerund }),
   ...(words.infinitive && { infinitive: words.infinitive }),
   ...(words.verbal && { verbal: words.verbal }),
   ...(words.inflected && { inflected: words.inflected }),
   doing: words.doing,
   action: words.action,
-  idle: byWord(phrases(words.idle).map((phrase) => phrase.split(" "))),
+  idle: byWord(
+    fold(words.idle)
+      .split("|")
+      .map((phrase) => phrase.trim().split(/\s+/)),
+  ),
   otherPlurals: list(words.otherPlurals ?? ""),
   verbs: list(words.verbs ?? ""),
   nouns: list(words.nouns ?? ""),
+  things: list(words.things ?? ""),
+  ...(words.context && { context: words.context }),
   ...(words.parting && { parting: words.parting }),
   compounds: words.compounds ?? false,
   capitals: words.capitals ?? false,
