@@ -6,29 +6,28 @@ import { ITALIAN } from "./adversarial/it";
 import { DUTCH } from "./adversarial/nl";
 import { PORTUGUESE } from "./adversarial/pt";
 import { type MatchingRow, rowsOf } from "./rows";
+import * as second from "./second";
 
 /** Pairs that are easily got wrong: those that rules may be made by, and those that only measure them. */
-export interface Halves {
+export interface HardPairs {
   open: MatchingRow[];
   heldOut: MatchingRow[];
 }
 
-/** 400 pairs in English, 100 in each other language. */
-export const adversarialPairs: Readonly<Record<string, Halves>> = Object.fromEntries(
-  Object.entries({
-    en: ENGLISH,
-    de: GERMAN,
-    fr: FRENCH,
-    es: SPANISH,
-    nl: DUTCH,
-    it: ITALIAN,
-    pt: PORTUGUESE,
-  }).map(([language, text]) => [language, halves(rowsOf(text))]),
-);
+/**
+ * Half of the open ones were held out until the rules of 2026-11-29 05:00 were measured (docs/evaluation.md), and have been looked at since.
+ * Those of the second set took their place.
+ */
+export const adversarialPairs: Readonly<Record<string, HardPairs>> = {
+  en: pairs(ENGLISH, second.ENGLISH),
+  de: pairs(GERMAN, second.GERMAN),
+  fr: pairs(FRENCH, second.FRENCH),
+  es: pairs(SPANISH, second.SPANISH),
+  nl: pairs(DUTCH, second.DUTCH),
+  it: pairs(ITALIAN, second.ITALIAN),
+  pt: pairs(PORTUGUESE, second.PORTUGUESE),
+};
 
-/** By keywords, turn and turn about: a rule made for one would fit all of its sentences. */
-function halves(rows: readonly MatchingRow[]): Halves {
-  const keywords = [...new Set(rows.map(({ keyword }) => keyword))];
-  const isOpen = ({ keyword }: MatchingRow) => keywords.indexOf(keyword) % 2 === 0;
-  return { open: rows.filter(isOpen), heldOut: rows.filter((row) => !isOpen(row)) };
+function pairs(open: string, heldOut: string): HardPairs {
+  return { open: rowsOf(open), heldOut: rowsOf(heldOut) };
 }

@@ -505,121 +505,61 @@ en: water filter
 = How often should a filter for water be changed?
 ≠ The light filtered through the water.
 ≠ Water the plants and filter the list by price.
-en: coffee grinder
-= A grinder for coffee beans
-= Which grinders make the best coffee?
-≠ Grind the pepper while the coffee cools.
-≠ The daily grind starts with coffee.
 en: stock photo
 = Photos from stock, and what they cost
 = Free stock photography for blogs
 ≠ The shop stocks frames; bring your photo.
 ≠ Take stock before you photograph the shelf.
-en: storage box
-= Boxes for storage under the bed
-= A box to store winter clothes
-≠ The store boxed the gift.
-≠ He boxed in the hall above the store.
 en: road bike
 = Bikes for the road under 1,000
 = Is a bike for road riding right for you?
 ≠ Road works held up the bike race.
 ≠ The bike stood by the side of the road.
-en: sleeping bag
-= Bags you can sleep in at minus ten
-= Down sleeping bags compared
-≠ The dog was sleeping on a bag of flour.
-≠ He packed his bag while she slept.
 en: paint brush
 = Brushes for oil paint
 = Clean your paintbrush with warm water.
 ≠ Brush the dust off before you paint.
 ≠ Her paintings had a brush with fame.
-en: press release
-= How to write a release for the press
-= Press releases that journalists read
-≠ Press the button to release the lock.
-≠ The press waited for the album's release.
 en: call centre
 = Centres that take calls at night
 = Call centers and their scripts
 ≠ Call me when you reach the city centre.
 ≠ The centre was called off its line.
-en: landing page
-= Pages that visitors land on
-= A landing page with one button
-≠ The plane was landing as he turned the page.
-≠ The landlord sent a page of rules.
 en: cutting board
 = Boards for cutting bread
 = Wooden cutting boards last longest.
 ≠ The board is cutting costs.
 ≠ Cut the boards to length.
-en: exercise book
-= Books full of exercises for beginners
-= Exercise books with squared paper
-≠ Exercise before you book the trip.
-≠ She exercises daily and books are her hobby.
 en: dining table
 = A table to dine at with eight guests
 = Dining tables that extend
 ≠ We were dining out when the motion was tabled.
 ≠ The table of results is on page two; dinner follows.
-en: bottle opener
-= An opener for bottles and tins
-= Bottle openers as gifts
-≠ The opener was a song about a bottle.
-≠ Open the bottle at the end of the match.
 en: guest post
 = Posts by guests on your blog
 = How to pitch a guest post
 ≠ The guest lost his post.
 ≠ Guests may post letters at the desk.
-en: price list
-= Download our list of prices.
-= Price lists as a PDF
-≠ He listed the house at half the price.
-≠ Pricey hotels top the list of complaints.
 en: kitchen sink
 = Sinks for small kitchens
 = A stone sink in the kitchen
 ≠ The kitchen floor sinks a little.
 ≠ Everything but the boat will sink, said the kitchen hand.
-en: work permit
-= Permits to work abroad
-= Who needs a work permit?
-≠ The rules permit us to work late.
-≠ Work may start when time permits.
 en: test drive
 = Drive it first: book a test.
 = Test drives are free.
 ≠ The drive failed the speed test.
 ≠ Driven people test themselves.
-en: hand cream
-= Creams for dry hands
-= A cream that keeps hands soft
-≠ Hand me the cream.
-≠ She handed round cake with cream.
 en: rain coat
 = A raincoat for cyclists
 = Coats that keep out the rain
 ≠ Rain coated the windows.
 ≠ Give the fence two coats before it rains.
-en: sales report
-= A report on sales in May
-= How to write sales reports
-≠ Sales were good, officials reported.
-≠ Police report that the sale went well.
 en: plant pot
 = Pots for plants without drainage
 = Terracotta pots and the plants they suit
 ≠ Plant the bulbs in a pot.
 ≠ The plant makes pots and pans.
-en: standing desk
-= Desks to stand at all day
-= A standing desk with a motor
-≠ She was standing by the desk.
-≠ The desk stands in the hall.
 en: parking space
 = Spaces to park near the station
 = How wide is a parking space?
