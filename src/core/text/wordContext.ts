@@ -6,7 +6,7 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Usage } from "./packs/usage";
 
 /** Words that are nearly always verbs, or mostly nouns. */
-type Lists = Pick<Usage, "verbs" | "nouns">;
+type Lists = Pick<Usage, "verbs" | "nouns" | "pasts">;
 
 /** Words on either side that are looked at. */
 const REACH = 3;
@@ -62,7 +62,8 @@ export function contextFeatures(text: AnalysedText, at: number, lists: Lists): s
 
 const endingOf = (folded: string): string => /(?:ing|ed|(?<!s)s)$/.exec(folded)?.[0] ?? "";
 
-function ownClass(folded: string, { verbs, nouns }: Lists): string {
+function ownClass(folded: string, { verbs, nouns, pasts }: Lists): string {
+  if (pasts.has(folded)) return "past";
   const ending = endingOf(folded);
   const bases = [folded, folded.replace(/(?:es|s|ed|ing|d)$/, ""), folded.replace(/(?:ed|ing)$/, "e")];
   const kind = bases.some((base) => verbs.has(base))

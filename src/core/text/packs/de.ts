@@ -158,7 +158,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
       "der die das des dem den ein eine einen einem einer kein keine mein meine dein deine sein seine ihr ihre unser unsere jeder jede jedes beim im am zum zur vom",
     infinitive: /[^u]n$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,
-    action: /(?:ung|ungen|en|n|erei|ur|tion|ionen)$/,
+    action: /(?:ung|ungen|en|eln|ern|erei|ur|tion|ionen)$/,
     idle: `auf grund|auf keinen fall|in jedem fall|auf jeden fall|im fall|in der lage|im laufe der|zum beispiel|in der regel|zur zeit|von zeit zu zeit|im grunde|auf die dauer|im gegensatz|in bezug auf|im rahmen|zahn der zeit|in anspruch|im zuge|in kauf nehmen|in ordnung|im namen|am ende|in hinsicht|in frage|zur sprache|auf der hand|an der hand|zum schluss|im schnitt|unter dem strich|auf dauer`,
     parting:
       /^(?:ab|an|auf|aus|bei|ein|fest|her|hin|los|mit|nach|vor|weg|zu|zurueck|zuruck|zusammen|um)(?=.{4,}$)/,

@@ -226,7 +226,10 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       "the a an my your his her its our their this these those every each some any no him us them me own how why whether itself yourself themselves",
     being: "am is are was were be been being get gets got",
     relatives: "that",
+    verbParticles: "up off out away back",
     joining: "that which who to for",
+    places: "in on at behind within under over near beside from through across against around",
+    afterOrders: "now how what where why when whether it them him me us here",
     modals: "can may might must will",
     adverb: /(?:.{3}ly|never|always|also|not|often|just|only)$/,
     participle: /(?:ing|ed)$/,
@@ -242,6 +245,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       "glasses arms customs goods grounds spirits manners spectacles woods forces contents quarters savings ashes",
     verbs: wordUse.verbs,
     nouns: wordUse.nouns,
+    nounsToo: wordUse.nounsToo,
     things: wordUse.things,
     context: new Map(
       Object.entries(wordContext.tenths).flatMap(([tenths, features]) =>

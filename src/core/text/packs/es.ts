@@ -124,6 +124,8 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     persons: "yo tu ella nosotros ellos ellas usted ustedes me te le les mi su sus nuestro esto eso aquello",
     timing: "despues antes durante mientras hasta desde luego tambien tras",
     headFirst: true,
+    joining: "para que",
+    conjunctions: "y e o u ni",
     pronouns: "yo ella nosotros ellos ellas usted ustedes me te se nos les quien",
     auxiliaries: "puede pueden puedes debe deben no",
     determiners:

@@ -135,6 +135,8 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
       "je tu il elle on nous vous ils elles me te lui leur moi toi mon ton son ma ta sa mes tes ses notre votre nos vos ce cela ca ceci",
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
+    joining: "pour qui",
+    conjunctions: "et ou ni",
     pronouns: "je j tu il elle on nous vous ils elles qui",
     auxiliaries:
       "peut peux peuvent pouvez pouvons pourrait doit dois doivent devez devrait faut va vais vont ne n",

@@ -16,7 +16,7 @@ const prepare = (word: string): string =>
     // "bandiera", "cantieri", "pizzeria", "orari": endings of their own, not a verb's. No Italian word has a j here.
     .replace(/(?<!gl)ier[aeio]$/, "jero")
     .replace(/(?<=[a-z]{2})eri[ae]$/, "erjo")
-    .replace(/(?<=[a-z]{2}(?:li|ol|ul|nt))ari$/, "are")
+    .replace(/(?<=[a-z](?:li|ol|ul|nt))ari$/, "are")
     .replace(/(?<=[a-z]{2})ari[oae]?$/, "arjo")
     .replace(/ier(?:emo|ete|anno|ai)$/, "iare")
     .replace(/(?<=[a-z]{2})er(?:a|o|i|emo|ete|anno|ai|ebbe|ebbero)$/, "ere")
@@ -143,6 +143,8 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     persons: "io tu lui lei noi voi loro mi ti ci vi mio tuo suo nostro vostro questo quello cio",
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
+    joining: "per che",
+    conjunctions: "e ed o od ne",
     pronouns: "io tu lui lei noi voi mi ti si chi",
     auxiliaries: "puo possono puoi posso deve devono ho hai hanno abbiamo avete aveva non",
     determiners:

@@ -17,6 +17,12 @@ const regularVerb = (word: string): string =>
     .replace(/(?<=aai|oei|ooi)(?:t|de?n?)$/, "en")
     .replace(/(?<=[a-z]{2})eer(?:t|den?|d)?$/, "eren");
 
+/** The s of plurals of words in -e: "machines", "routes"; not that of "keukenmes", "zwemles", "adres". */
+const PLURAL_OF_E =
+  /(?<=[a-z](?:[iu]l|[aeiouy]m|[a-z](?:[bcdfghjkpstvwz]|[^s]n|[^dps]r))e)(?<!(?:proc|suc+|congr|expr|prins)e)s$/;
+/** An s that is the word's own, which the stemmer takes for a plural's: "kaars", "lens". */
+const OWN_S = /(?<=^[^aeiou]*(?:aa|ee|oe|eu|ie|[aeou])[rnl]|kaar|laar|koer|beur|len|men|gren|spon)se?$/;
+
 /**
  * Dutch. Stemmer: Snowball's, with v and z at the end of a stem told as f and s ("huis", "huizen"). Small words: articles,
  * pronouns, prepositions, conjunctions, auxiliaries and the commonest adverbs.
@@ -24,7 +30,14 @@ const regularVerb = (word: string): string =>
 export const dutch = definePack("nl", "Dutch", () => ({
   stemmer: "dutch",
   clings: /'s$/,
-  prepare: (word) => regularVerb(word.replace(/tsen$/, "ts").replace(/(?<=[a-z]{3}en)s$/, "")),
+  prepare: (word) =>
+    regularVerb(
+      word
+        .replace(/tsen$/, "ts")
+        .replace(/(?<=[a-z]{3}en)s$/, "")
+        .replace(PLURAL_OF_E, "")
+        .replace(OWN_S, "sen"),
+    ),
   finish: (stem) =>
     stem
       // Endings of the third person and the past, which the stemmer leaves: "zwemt", "huurde".

@@ -103,6 +103,8 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     persons: "eu tu ele ela nos vos eles elas voce voces me te lhe meu teu seu sua nosso isto isso aquilo",
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,
+    joining: "para que",
+    conjunctions: "e ou nem",
     pronouns: "eu tu ele ela nos vos eles elas voce voces me te se lhe lhes quem",
     auxiliaries: "pode podem deve devem nao",
     determiners:

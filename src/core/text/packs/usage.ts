@@ -20,8 +20,16 @@ export interface Usage {
   timing: ReadonlySet<string>;
   /** Small words that make another word of the one before them: "up" of "set up". */
   particles: ReadonlySet<string>;
+  /** Those that do so before what is done as well: "set up a blog". */
+  verbParticles: ReadonlySet<string>;
   /** What joins a thing to what it is for: "that" in "companies that move pianos". Empty where nobody has said. */
   joining: ReadonlySet<string>;
+  /** Where something is: "in", "behind". Empty where nobody has said. */
+  places: ReadonlySet<string>;
+  /** What follows somebody being told to do something: "now" in "book now". */
+  afterOrders: ReadonlySet<string>;
+  /** What joins two things: "and". */
+  conjunctions: ReadonlySet<string>;
   /** Auxiliaries that are nouns as well: "will", "can". */
   modals: ReadonlySet<string>;
   /** Words that may stand between a word and what tells its use: "often". */
@@ -47,6 +55,8 @@ export interface Usage {
   /** Words that are nearly always verbs, or mostly nouns; empty where nobody has said. */
   verbs: ReadonlySet<string>;
   nouns: ReadonlySet<string>;
+  /** Those of the verbs that are nouns as well: "call" in "call centre". */
+  nounsToo: ReadonlySet<string>;
   /** Nouns of things whose verbs say something else: "chain", "coat". Empty where nobody has said. */
   things: ReadonlySet<string>;
   /** Weights by which a word is told to be a verb from what stands around it; see wordContext.ts. */
@@ -70,7 +80,11 @@ export interface UsageWords {
   being?: string;
   relatives?: string;
   particles?: string;
+  verbParticles?: string;
   joining?: string;
+  places?: string;
+  afterOrders?: string;
+  conjunctions?: string;
   modals?: string;
   adverb?: RegExp;
   participle?: RegExp;
@@ -86,6 +100,7 @@ export interface UsageWords {
   otherPlurals?: string;
   verbs?: string;
   nouns?: string;
+  nounsToo?: string;
   things?: string;
   context?: ReadonlyMap<string, number>;
   parting?: RegExp;
@@ -104,7 +119,11 @@ export const makeUsage = (words: UsageWords): Usage => ({
   pasts: list(words.pasts ?? ""),
   relatives: list(words.relatives ?? ""),
   particles: list(words.particles ?? ""),
+  verbParticles: list(words.verbParticles ?? ""),
   joining: list(words.joining ?? ""),
+  places: list(words.places ?? ""),
+  afterOrders: list(words.afterOrders ?? ""),
+  conjunctions: list(words.conjunctions ?? ""),
   modals: list(words.modals ?? ""),
   ...(words.adverb && { adverb: words.adverb }),
   ...(words.participle && { participle: words.participle }),
@@ -122,6 +141,7 @@ export const makeUsage = (words: UsageWords): Usage => ({
   otherPlurals: list(words.otherPlurals ?? ""),
   verbs: list(words.verbs ?? ""),
   nouns: list(words.nouns ?? ""),
+  nounsToo: list(words.nounsToo ?? ""),
   things: list(words.things ?? ""),
   ...(words.context && { context: words.context }),
   ...(words.parting && { parting: words.parting }),
