@@ -490,7 +490,7 @@ describe("changes between two fields", () => {
 describe("reading ease", () => {
   it("is that of Flesch, and nothing of no words", () => {
     // Sentences of six words, seven syllables: 206.835 − 1.015 · 6 − 84.6 · 7 / 6.
-    const sums = sumsIn(proseOf(analyseText("The cat sat on the sofa.", pack), pack));
+    const sums = sumsIn(proseOf(analyseText("The cat sat on the sofa.", pack)));
     expect(readingEase(sums, pack)).toBeCloseTo(206.835 - 6.09 - (84.6 * 7) / 6, 1);
     expect(readingEase(sumsOf([]), pack)).toBeNull();
   });

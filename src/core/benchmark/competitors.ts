@@ -283,7 +283,7 @@ function figuresOf(
     linksIn: inside.length,
     linksOut: out.length,
     questions,
-    ease: readingEase(sumsOf(prose.map((text) => sumsIn(proseOf(text, pack)))), pack),
+    ease: readingEase(sumsOf(prose.map((text) => sumsIn(proseOf(text)))), pack),
   };
 }
 

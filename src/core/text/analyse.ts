@@ -1,6 +1,6 @@
-import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
 import { sentences } from "./sentences";
+import { type WordFacts, wordFacts } from "./wordFacts";
 import { type Word, words } from "./words";
 
 /** One word made ready for matching. */
@@ -16,6 +16,8 @@ export interface Token {
   sentence: number;
   /** Nothing but one hyphen stands between it and the next word. */
   joinsNext: boolean;
+  /** The rest of what is known of the word. */
+  facts: WordFacts;
 }
 
 /** A text cut into tokens once, so that it can be searched for many keywords. */
@@ -33,19 +35,21 @@ export function analyseText(text: string, pack: LanguagePack): AnalysedText {
   if (!cut.length) return { text, tokens: [], sentenceCount: 0 };
   const spans = sentences(text, pack);
   let sentence = 0;
+  const factsOf = wordFacts(pack);
   const tokens = cut.map((word, i): Token => {
     while (sentence < spans.length - 1 && word.start >= spans[sentence]!.end) sentence++;
-    const folded = fold(word.text);
+    const facts = factsOf(word.text);
     const next = cut[i + 1];
     return {
       start: word.start,
       end: word.end,
-      folded,
-      stem: pack.stem(folded),
-      otherStem: pack.otherStem(folded),
-      small: pack.smallWords.has(folded),
+      folded: facts.folded,
+      stem: facts.stem,
+      otherStem: facts.otherStem,
+      small: facts.small,
       sentence,
-      joinsNext: next !== undefined && HYPHEN.test(text.slice(word.end, next.start)),
+      joinsNext: next !== undefined && next.start > word.end && HYPHEN.test(text.slice(word.end, next.start)),
+      facts,
     };
   });
   return { text, tokens, sentenceCount: spans.length };

@@ -2,6 +2,7 @@
 import { analyseText, type Token } from "./analyse";
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
+import { wordFacts } from "./wordFacts";
 
 /** A keyword made ready: its spellings with hyphens parted and joined. */
 export interface CompiledKeyword {
@@ -117,6 +118,7 @@ function withVerbParted(spelling: Token[], keyword: string, pack: LanguagePack):
         stem: pack.stem(folded),
         otherStem: undefined,
         joinsNext: false,
+        facts: wordFacts(pack)(folded),
       }),
     );
     return [[...spelling.slice(0, i), verb!, rest!, ...spelling.slice(i + 1)]];
@@ -201,13 +203,7 @@ export function joined(tokens: Token[], from: number, to: number, pack: Language
     .slice(from, to + 1)
     .map((t) => t.folded)
     .join("");
-  return {
-    ...tokens[from]!,
-    end: tokens[to]!.end,
-    folded,
-    stem: pack.stem(folded),
-    otherStem: pack.otherStem(folded),
-    small: pack.smallWords.has(folded),
-    joinsNext: false,
-  };
+  const facts = wordFacts(pack)(folded);
+  const { stem, otherStem, small } = facts;
+  return { ...tokens[from]!, end: tokens[to]!.end, folded, stem, otherStem, small, joinsNext: false, facts };
 }

@@ -1,7 +1,6 @@
 /** A text as somebody reads it: sentences, and how long they and their words are. */
 import type { AnalysedText } from "./analyse";
-import type { LanguagePack } from "./packs/pack";
-import { type ReadingSums, syllablesOf } from "./readability";
+import type { ReadingSums } from "./readability";
 
 export interface Prose {
   /** Words of each sentence, in order; sentences without words left out. */
@@ -14,16 +13,12 @@ export interface Prose {
  * @param leaveOut numbers of sentences that do not count
  * @returns sentences with their number of words, and `first`, the place of the first of these among the text's tokens
  */
-export function proseOf(
-  { text, tokens }: AnalysedText,
-  pack: LanguagePack,
-  leaveOut?: ReadonlySet<number>,
-): Prose {
+export function proseOf({ tokens }: AnalysedText, leaveOut?: ReadonlySet<number>): Prose {
   const sentences: Prose["sentences"] = [];
   let syllables = 0;
   let words = 0;
   let current = -1;
-  for (const [i, { sentence, start, end }] of tokens.entries()) {
+  for (const [i, { sentence, facts }] of tokens.entries()) {
     if (leaveOut?.has(sentence)) continue;
     words++;
     if (sentence !== current) {
@@ -31,7 +26,7 @@ export function proseOf(
       current = sentence;
     }
     sentences.at(-1)!.words++;
-    syllables += syllablesOf(text.slice(start, end), pack);
+    syllables += facts.syllables;
   }
   return { sentences, words, syllables };
 }

@@ -76,7 +76,7 @@ function inLine(analysed: AnalysedText, pack: LanguagePack): MeasuredSentence[] 
   };
   const passives = passivesIn(analysed, pack);
   const { text, tokens } = analysed;
-  return proseOf(analysed, pack).sentences.map(({ words: length, first }): MeasuredSentence => {
+  return proseOf(analysed).sentences.map(({ words: length, first }): MeasuredSentence => {
     const own = tokens.slice(first, first + length);
     const end = tokens[first + length]?.start ?? text.length;
     const start = own[0]!.start;
@@ -106,7 +106,7 @@ export function measureVoice(texts: readonly string[], pack: LanguagePack): Voic
   const openings = new Map<string, number>();
   for (const { opening } of sentences) openings.set(opening, (openings.get(opening) ?? 0) + 1);
   const sums = sumsOf(
-    texts.flatMap((text) => text.split(/\n+/).map((line) => sumsIn(proseOf(analyseText(line, pack), pack)))),
+    texts.flatMap((text) => text.split(/\n+/).map((line) => sumsIn(proseOf(analyseText(line, pack))))),
   );
   return {
     sentences: sentences.length,

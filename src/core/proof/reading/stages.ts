@@ -37,7 +37,7 @@ export class LazyTextReading implements TextReading {
     return this.#uses;
   }
   get prose(): Prose {
-    this.#prose ??= proseIn(this.analysed, this.uses, this.pack);
+    this.#prose ??= proseIn(this.analysed, this.uses);
     return this.#prose;
   }
   get passives(): Passives {
@@ -124,8 +124,8 @@ export function passivesOf(analysed: AnalysedText, pack: LanguagePack): Passives
 }
 
 /** The sentences of a text, without those that say nothing but the keyword. */
-const proseIn = (analysed: AnalysedText, uses: Occurrence[], pack: LanguagePack): Prose =>
-  proseOf(analysed, pack, saysOnly(analysed, uses));
+const proseIn = (analysed: AnalysedText, uses: Occurrence[]): Prose =>
+  proseOf(analysed, saysOnly(analysed, uses));
 
 /**
  * Sentences that say nothing but the keyword. They are no prose: else its repetition would make any text read easier.

@@ -131,7 +131,7 @@ it("reading ease has the constants of each language's formula", () => {
   const text = "Das Rad ist neu.";
   const ease = (language: string) => {
     const pack = languagePack(language);
-    return readingEase(sumsIn(proseOf(analyseText(text, pack), pack)), pack);
+    return readingEase(sumsIn(proseOf(analyseText(text, pack))), pack);
   };
   // Four words, four syllables, one sentence: 180 − 4 − 58.5 (Amstad 1978).
   expect(ease("de")).toBeCloseTo(117.5, 6);
