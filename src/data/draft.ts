@@ -7,6 +7,7 @@ import { blocksFromEditor } from "../core/draft/fromEditor";
 import { emptyMeta } from "../core/draft/meta";
 import { oneLine } from "../core/draft/oneLine";
 import type { ProofContext } from "../core/proof/context";
+import { TitleIndex } from "../core/proof/titleIndex";
 import { postAddressPath } from "../core/site/addresses";
 import { categoryName } from "../core/site/categories";
 import type { Post, Site } from "./model";
@@ -58,12 +59,15 @@ export type SitePost = Pick<Post, "id" | "slug" | "metaTitle" | "title" | "categ
 /**
  * What the proof must know of the site, made once for all of its posts.
  *
+ * @param nearShare from which share of common words on two titles are too near (see the check of titles): then a post is told of those
+ *   others alone whose titles may be; of all where absent
  * @returns what the proof of one post must know of the site and of its plan
  */
 export function siteContext(
   posts: readonly SitePost[],
   site: Site,
-): (post: Pick<Post, "id" | "setAside">, plan: PlanContext) => ProofContext {
+  nearShare?: number,
+): (post: Pick<Post, "id" | "setAside" | "metaTitle" | "title">, plan: PlanContext) => ProofContext {
   const shared = {
     host: URL.canParse(site.origin) ? new URL(site.origin).host : "",
     titleAsH1: site.titleAsH1,
@@ -75,9 +79,13 @@ export function siteContext(
   const titled = posts
     .map(({ id, metaTitle, title }) => ({ id, other: { metaTitle: metaTitle || title } }))
     .filter(({ other }) => other.metaTitle);
+  const index = nearShare === undefined ? null : new TitleIndex<(typeof titled)[number]>(nearShare);
+  if (index) for (const one of titled) index.add(one.other.metaTitle, one);
   return (post, { competitors, questions }) => ({
     site: shared,
-    others: titled.filter(({ id }) => id !== post.id).map(({ other }) => other),
+    others: (index ? index.near(post.metaTitle || post.title) : titled)
+      .filter(({ id }) => id !== post.id)
+      .map(({ other }) => other),
     setAside: { ...site.setAside, ...post.setAside },
     competitors,
     questions,
@@ -86,7 +94,7 @@ export function siteContext(
 
 /** The same for one post alone. */
 export const proofContext = (
-  post: Pick<Post, "id" | "setAside">,
+  post: Pick<Post, "id" | "setAside" | "metaTitle" | "title">,
   posts: readonly SitePost[],
   site: Site,
   plan: PlanContext,

@@ -11,7 +11,7 @@ import {
   saveCompetitors,
 } from "./competitors";
 import { db } from "./db";
-import { noPlan, postAddress, proofContext } from "./draft";
+import { noPlan, postAddress, proofContext, siteContext } from "./draft";
 import { addToDrawer, listOutlines } from "./drawer";
 import type { Competitors } from "./model";
 import { newPost } from "./newPost";
@@ -149,5 +149,8 @@ describe("posts", () => {
     const context = proofContext(a, [a, b], site, noPlan);
     expect(context.others).toEqual([{ metaTitle: "Two" }]);
     expect([...context.site.paths!].sort()).toEqual(["/", "/hire", "/journal/one", "/journal/two"]);
+    // Where it is said what is too near, those that cannot be are left out.
+    const near = newPost("c", site, NOW, { title: "One of two" });
+    expect(siteContext([a, b, near], site, 0.9)(a, noPlan).others).toEqual([{ metaTitle: "One of two" }]);
   });
 });

@@ -14,6 +14,8 @@ import type { TableFileApi } from "./tableFileApi";
 
 export interface Workers {
   proof: Comlink.Remote<ProofApi>;
+  /** Workers that score many posts at once, so that the open post's report need not wait for them; whoever asks for them ends them. */
+  scorers(): Scorers;
   draft: Comlink.Remote<DraftApi>;
   /** The same for texts of others, which may be made to be read for ever. */
   draftReader: Comlink.Remote<DraftApi>;
@@ -38,6 +40,17 @@ export interface Workers {
   ): Promise<Awaited<Answer>>;
 }
 
+export interface Scorers {
+  apis: readonly Comlink.Remote<ProofApi>[];
+  end(): void;
+}
+
+/** Scorers at most: each holds the word lists of a language for itself. */
+const MOST_SCORERS = 4;
+
+/** One processor is left to the page, or it drops frames meanwhile. */
+const scorersHere = (): number => Math.max(1, Math.min(MOST_SCORERS, navigator.hardwareConcurrency - 1));
+
 /** Milliseconds that reading a text may take, whatever is in it. */
 const LONGEST_READING = 20_000;
 
@@ -46,10 +59,12 @@ export function createWorkers(): Workers {
     "reads and writes texts",
     () => new Worker(new URL("./draft.worker.ts", import.meta.url), { type: "module", name: "draft" }),
   );
-  const proof = supervise<ProofApi>(
-    "scores posts",
-    () => new Worker(new URL("./proof.worker.ts", import.meta.url), { type: "module", name: "proof" }),
-  );
+  const scorer = () =>
+    supervise<ProofApi>(
+      "scores posts",
+      () => new Worker(new URL("./proof.worker.ts", import.meta.url), { type: "module", name: "proof" }),
+    );
+  const proof = scorer();
   const competitors = supervise<CompetitorsApi>(
     "reads and compares pages",
     () =>
@@ -78,6 +93,15 @@ export function createWorkers(): Workers {
   return {
     apprentice: apprentice.within(LONGEST_READING),
     proof: proof.api,
+    scorers() {
+      const all = Array.from({ length: scorersHere() }, scorer);
+      return {
+        apis: all.map(({ api }) => api),
+        end: () => {
+          for (const { end } of all) end();
+        },
+      };
+    },
     draft: draft.api,
     draftReader: draft.within(LONGEST_READING),
     competitors: competitors.api,

@@ -7,7 +7,7 @@ import type { ProofContext } from "../core/proof/context";
 import { type DraftUpdate, ProofEngine, type RevisedReport } from "../core/proof/engine";
 import { type Fix, type Pick as FixPick, fixAll } from "../core/proof/fixes/fix";
 import type { FixHelp } from "../core/proof/fixes/fixRule";
-import type { Profile } from "../core/proof/profile";
+import { nearShareOf, type Profile } from "../core/proof/profile";
 import { proof } from "../core/proof/proof";
 import type { Report } from "../core/proof/report";
 import { planContexts } from "../data/competitors";
@@ -71,7 +71,7 @@ export function createProofApi() {
       ).fixes,
     /** Begins to score many posts of one site: what they all share is sent once. The run before ends with it. */
     beginRun: (id: string, posts: readonly SitePost[], site: Site, profile: Profile): void => {
-      run = { id, site, profile, contextOf: siteContext(posts, site) };
+      run = { id, site, profile, contextOf: siteContext(posts, site, nearShareOf(profile)) };
     },
     /**
      * Scores posts of a run. They are read and kept here, so that the page has no part in it but to show the scores.

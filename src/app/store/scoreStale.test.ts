@@ -95,6 +95,31 @@ describe("scoring in the background", () => {
     ]);
   });
 
+  it("shares many out among several workers, and ends them", async () => {
+    const scored: string[][] = [[], []];
+    let ended = 0;
+    const { store } = createTestStore({
+      workers: {
+        scorers: () => ({
+          apis: scored.map((mine) => ({
+            beginRun: async () => {},
+            scoreMany: async (_run: string, chunk: PostToScore[]) => {
+              mine.push(...chunk.map(({ post: { id } }) => id));
+              return chunk.map(scoreOf);
+            },
+          })),
+          end: () => void ended++,
+        }),
+      },
+    });
+    const posts = Array.from({ length: 120 }, (_, i) => post(`p${i}`));
+    store.dispatch(postsRead(posts));
+    await store.dispatch(scoreStale());
+    expect(scored.map(({ length }) => length > 0)).toEqual([true, true]);
+    expect(scored.flat().toSorted()).toEqual(posts.map(({ id }) => id).toSorted());
+    expect([ended, store.getState().posts.scores.ids.length]).toEqual([1, 120]);
+  });
+
   it("begins anew where it is asked again meanwhile, without doing anything twice", async () => {
     const it = setUp(Array.from({ length: 60 }, (_, i) => post(`p${i}`)));
     let again: Promise<void> | undefined;

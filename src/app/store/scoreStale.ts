@@ -33,14 +33,26 @@ const scoreOnce =
     );
     if (!stale.length) return;
     const run = freshId();
-    await workers.proof.beginRun(run, selectPostTitles(state), site, profile);
-    for (let done = 0; done < stale.length; done += CHUNK) {
-      // Something changed: what is left may be stale in another way, or gone.
-      if (scoring.askedAgain) break;
-      dispatch(scoringMoved({ done, of: stale.length }));
-      const chunk = stale
-        .slice(done, done + CHUNK)
-        .map((post) => ({ post, scoredAt: scoreBasis(post, state) }));
-      dispatch(showScores(await workers.proof.scoreMany(run, chunk)));
+    // A few are scored sooner than another worker has started.
+    const { apis, end } = stale.length > CHUNK ? workers.scorers() : { apis: [workers.proof], end: () => {} };
+    let next = 0;
+    let done = 0;
+    const scoreChunks = async (scorer: (typeof apis)[number]): Promise<void> => {
+      await scorer.beginRun(run, selectPostTitles(state), site, profile);
+      // Where something changed, what is left may be stale in another way, or gone.
+      while (next < stale.length && !scoring.askedAgain) {
+        dispatch(scoringMoved({ done, of: stale.length }));
+        const chunk = stale
+          .slice(next, next + CHUNK)
+          .map((post) => ({ post, scoredAt: scoreBasis(post, state) }));
+        next += chunk.length;
+        dispatch(showScores(await scorer.scoreMany(run, chunk)));
+        done += chunk.length;
+      }
+    };
+    try {
+      await Promise.all(apis.map(scoreChunks));
+    } finally {
+      end();
     }
   };

@@ -45,6 +45,7 @@ export function createTestStore({
 }: Given = {}) {
   const all = {
     proof: noWorker("proof"),
+    scorers: () => ({ apis: [all.proof], end: () => {} }),
     draft: noWorker("draft"),
     draftReader: noWorker("draft"),
     competitors: noWorker("competitors"),
@@ -56,7 +57,7 @@ export function createTestStore({
     tableFile: () => noWorker("table file"),
     withFiles: () => Promise.reject(new Error("The test has no files worker")),
     ...workers,
-  } as Workers;
+  } as unknown as Workers;
   return createStore(
     {
       workers: all,

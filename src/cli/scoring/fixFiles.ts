@@ -1,15 +1,17 @@
 /** The safe fixes of files, made in copies: writing them is the caller's. */
+
 import type { Draft } from "../../core/draft/draft";
 import { type Fix, fixAll } from "../../core/proof/fixes/fix";
 import { noHelp } from "../../core/proof/fixes/fixRule";
 import { fixRules } from "../../core/proof/fixes/registry";
+import { nearShareOf } from "../../core/proof/profile";
 import { proof } from "../../core/proof/proof";
 import { fixedMarkdown } from "./fixedMarkdown";
 import type { ScoreOptions } from "./options";
 import { type ReadFile, readDraft, readText, STANDARD_INPUT } from "./readFile";
 import { siblingsOf } from "./scoreFiles";
 import { createScorer } from "./scorer";
-import { createSiblings, nearShareOf } from "./siblings";
+import { createSiblings } from "./siblings";
 
 export interface FixedFile {
   file: string;

@@ -3,7 +3,6 @@
  * one host, two addresses. Files that name no address may be anything, versions of one post among them, and are not held against each other.
  */
 import type { DraftMeta } from "../../core/draft/draft";
-import type { Profile } from "../../core/proof/profile";
 import { TitleIndex } from "../../core/proof/titleIndex";
 import { type FileText, readMeta } from "./readFile";
 
@@ -53,5 +52,3 @@ export function createSiblings(all: Iterable<Sibling>, nearShare: number): Sibli
             .map(({ metaTitle }) => metaTitle),
   };
 }
-
-export const nearShareOf = (profile: Profile): number => profile.checks["title-distinct"].nearShare;

@@ -1,10 +1,11 @@
+import { nearShareOf } from "../../core/proof/profile";
 import { type FormatId, formatOf } from "../formats/registry";
 import { openCache } from "./cache";
 import type { ScoreOptions } from "./options";
 import { program } from "./program";
 import type { ScoringTerms } from "./scoreFile";
 import { createScorer } from "./scorer";
-import { createSiblings, nearShareOf, type Sibling } from "./siblings";
+import { createSiblings, type Sibling } from "./siblings";
 
 /** What all files of a run are scored by. */
 export interface RunTerms {

@@ -15,6 +15,9 @@ export interface Profile extends ReadingProfile {
 /** The profile that the application ships with: what the checks declare, written to a file by \`npm run generate\`. */
 export const defaultProfile = json as unknown as Profile;
 
+/** From which share of common words on two meta titles are too near. */
+export const nearShareOf = (profile: Profile): number => profile.checks["title-distinct"].nearShare;
+
 /**
  * A profile that was written before there were all of today's checks, with what it lacks taken from the default profile. What
  * it says itself stays, faults included: whoever reads it checks its shape.
