@@ -1,8 +1,9 @@
 /** The main content of a page, by a well-kept extractor over a document that runs nothing and loads nothing. */
 import { Readability } from "@mozilla/readability";
-import type { Element, Root } from "hast";
+import type { Root } from "hast";
 import { fromDom } from "hast-util-from-dom";
 import { parseHTML } from "linkedom";
+import type { Landmarks } from "../draft/landmarks";
 import { TAG, UNENDED } from "../draft/tags";
 
 /** A page with more elements than this is no page to read; the caller's own reading is used. */
@@ -13,11 +14,11 @@ const MOST_CHARACTERS = 3_000_000;
 const MOST_DEPTH = 60;
 
 /**
- * @param root the same page as a tree, by which it is seen beforehand whether the extractor can stand it
+ * @param landmarks of the same page, by which it is seen beforehand whether the extractor can stand it
  * @returns the content, or null where the extractor finds none or cannot stand the page
  */
-export function extracted(html: string, root: Root): Root | null {
-  if (!html.trim() || html.length > MOST_CHARACTERS || !isBearable(root) || nesting(html) > MOST_DEPTH)
+export function extracted(html: string, landmarks: Landmarks): Root | null {
+  if (!html.trim() || html.length > MOST_CHARACTERS || !isBearable(landmarks) || nesting(html) > MOST_DEPTH)
     return null;
   try {
     const { document } = parseHTML(/<html[\s>]/i.test(html) ? html : `<html><body>${html}</body></html>`);
@@ -52,14 +53,4 @@ function nesting(html: string): number {
   return deepest;
 }
 
-/** Neither too deep nor too large. */
-function isBearable(root: Root): boolean {
-  const stack: { node: Root | Element; depth: number }[] = [{ node: root, depth: 0 }];
-  let elements = 0;
-  for (let next = stack.pop(); next; next = stack.pop()) {
-    if (next.depth > MOST_DEPTH || ++elements > MOST_ELEMENTS) return false;
-    for (const child of next.node.children)
-      if (child.type === "element") stack.push({ node: child, depth: next.depth + 1 });
-  }
-  return true;
-}
+const isBearable = ({ count, depth }: Landmarks): boolean => depth <= MOST_DEPTH && count < MOST_ELEMENTS;

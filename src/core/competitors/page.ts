@@ -1,10 +1,10 @@
 /** A competing page: its main content as a draft, and what its head says of it. */
 import type { Element, Root, RootContent } from "hast";
-import { SKIP, visit } from "unist-util-visit";
 import { plainText } from "../blocks/plainText";
 import type { Block } from "../draft/draft";
 import { blocksFromHast } from "../draft/fromHast";
-import { FURNITURE, headOf, parseHtml } from "../draft/fromHtml";
+import { headOf, parseHtml } from "../draft/fromHtml";
+import { FURNITURE, type Landmarks, landmarksOf } from "../draft/landmarks";
 import { oneLine } from "../draft/oneLine";
 import { perText } from "../memo";
 import { foldPlain } from "../text/fold";
@@ -28,12 +28,13 @@ const DEEPEST = 12;
  */
 export function readPage(html: string, address: string, language = "en"): CompetitorPage {
   const root = parseHtml(html);
-  const meta = headOf(root);
-  const seen = furtherHead(root);
-  const declared = declaredContent(root);
-  const taken = extracted(html, root);
+  const landmarks = landmarksOf(root);
+  const meta = headOf(landmarks);
+  const seen = furtherHead(landmarks);
+  const declared = declaredContent(root, landmarks);
+  const taken = extracted(html, landmarks);
   const blocks = better(taken && blocksFromHast(taken), blocksFromHast(declared.content), declared.marked);
-  const h1s = firstLevel(root);
+  const h1s = firstLevel(landmarks);
   const site = seen.site || (URL.canParse(address) ? new URL(address).host : "");
   const title = h1s.length === 1 ? h1s[0]! : "";
   return {
@@ -75,16 +76,16 @@ const AROUND =
   /(?:^|[-_ ])(?:cookies?|consent|share|sharing|social|newsletter|breadcrumbs?|related|comments?|sidebar|menu|pagination)(?:$|[-_ ])/i;
 
 /** What the page itself marks as its content, `main` or a single `article`, or else its body; without furniture. */
-function declaredContent(root: Root): { content: Root; marked: boolean } {
+function declaredContent(root: Root, { elements }: Landmarks): { content: Root; marked: boolean } {
   const mains: Element[] = [];
   const articles: Element[] = [];
   let body: Element | undefined;
-  visit(root, "element", (node) => {
-    if (node.tagName === "template") return SKIP;
+  for (const { node, inTemplate } of elements) {
+    if (inTemplate) continue;
     if (node.tagName === "body") body = node;
     if (node.tagName === "main" || node.properties.role === "main") mains.push(node);
     if (node.tagName === "article") articles.push(node);
-  });
+  }
   const marked = mains[0] ?? (articles.length === 1 ? articles[0] : undefined);
   const from = marked ?? body ?? root;
   return {
@@ -151,18 +152,11 @@ function withHeadings(taken: readonly Block[], declared: readonly Block[], fold:
 const lengthOf = (blocks: readonly Block[]): number => blocks.reduce((sum, { text }) => sum + text.length, 0);
 
 /** Texts of the first-level headings that are not furniture. */
-function firstLevel(root: Root): string[] {
-  const texts: string[] = [];
-  visit(root, "element", (node) => {
-    if (FURNITURE.has(node.tagName) || node.tagName === "template") return SKIP;
-    if (node.tagName === "h1") {
-      const text = oneLine(plainText(node)).replace(LINK_SIGN, "");
-      if (text) texts.push(text);
-    }
-    return;
-  });
-  return texts;
-}
+const firstLevel = ({ elements }: Landmarks): string[] =>
+  elements
+    .filter(({ node, inFurniture, inTemplate }) => node.tagName === "h1" && !inFurniture && !inTemplate)
+    .map(({ node }) => oneLine(plainText(node)).replace(LINK_SIGN, ""))
+    .filter(Boolean);
 
 /** The extractor makes first-level headings second-level ones, or drops them; they are put right here. */
 function withFirstLevel(blocks: readonly Block[], h1s: readonly string[]): Block[] {
@@ -202,9 +196,9 @@ interface FurtherHead {
   types: string[];
 }
 
-function furtherHead(root: Root): FurtherHead {
+function furtherHead({ elements }: Landmarks): FurtherHead {
   const head: FurtherHead = { site: "", language: "", author: "", published: "", modified: "", types: [] };
-  visit(root, "element", (node) => {
+  for (const { node } of elements) {
     const { tagName, properties: p } = node;
     if (tagName === "html") head.language = String(p.lang ?? "").trim();
     else if (tagName === "meta") {
@@ -217,7 +211,7 @@ function furtherHead(root: Root): FurtherHead {
     else if (tagName === "script" && /^application\/ld\+json$/i.test(String(p.type ?? "").trim())) {
       readStructured(node.children.map((child) => (child.type === "text" ? child.value : "")).join(""), head);
     }
-  });
+  }
   return head;
 }
 

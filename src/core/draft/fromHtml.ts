@@ -7,6 +7,7 @@ import { plainText } from "../blocks/plainText";
 import { slugOf } from "../text/slug";
 import type { Draft, DraftMeta } from "./draft";
 import { blocksFromHast } from "./fromHast";
+import { FURNITURE, type Landmarks, landmarksOf } from "./landmarks";
 import { limitDepth, withoutTags } from "./limitDepth";
 import { emptyMeta } from "./meta";
 import { oneLine } from "./oneLine";
@@ -38,7 +39,7 @@ export function parseHtml(html: string): Root {
  */
 export function draftFromHtml(html: string): Draft {
   const root = parseHtml(html);
-  const meta = headOf(root);
+  const meta = headOf(landmarksOf(root));
   const content = contentOf(root);
   const lifted = liftTitle(root, content);
   const blocks = blocksFromHast(content);
@@ -50,42 +51,25 @@ export function draftFromHtml(html: string): Draft {
 }
 
 /** What a page's head says of it: everything but the title that it shows. */
-export function headOf(root: Root): DraftMeta {
+export function headOf({ elements }: Landmarks): DraftMeta {
   const meta: DraftMeta = { ...emptyMeta, supporting: [], tags: [] };
   let suffix = "";
   let seenTitle = false;
-  visit(root, "element", (node) => {
-    const { properties: p } = node;
-    switch (node.tagName) {
-      case "svg":
-      case "math":
-        return SKIP;
-      case "html":
-        meta.language = String(p.lang ?? "").trim() || meta.language;
-        return;
-      case "title":
-        if (seenTitle) return;
-        seenTitle = true;
-        meta.metaTitle = oneLine(plainText({ ...node, tagName: "span" }));
-        suffix = String(p.dataSuffix ?? "");
-        return;
-      case "link":
-        if (
-          String(p.rel ?? "")
-            .split(/[\s,]+/)
-            .includes("canonical")
-        )
-          meta.canonical ||= String(p.href ?? "").trim();
-        return;
-      case "meta":
-        // Where an embedded picture is to be put is no picture of the post's own.
-        if (p.dataUpload !== undefined) return;
-        readMeta(meta, String(p.name ?? p.property ?? "").toLowerCase(), oneLine(String(p.content ?? "")));
-        return;
-      default:
-        return;
-    }
-  });
+  for (const { node, inDrawing } of elements) {
+    if (inDrawing) continue;
+    const { tagName, properties: p } = node;
+    if (tagName === "html") meta.language = String(p.lang ?? "").trim() || meta.language;
+    else if (tagName === "title" && !seenTitle) {
+      seenTitle = true;
+      meta.metaTitle = oneLine(plainText({ ...node, tagName: "span" }));
+      suffix = String(p.dataSuffix ?? "");
+    } else if (tagName === "link") {
+      const relations = String(p.rel ?? "").split(/[\s,]+/);
+      if (relations.includes("canonical")) meta.canonical ||= String(p.href ?? "").trim();
+    } else if (tagName === "meta" && p.dataUpload === undefined)
+      // Where an embedded picture is to be put is no picture of the post's own.
+      readMeta(meta, String(p.name ?? p.property ?? "").toLowerCase(), oneLine(String(p.content ?? "")));
+  }
   if (suffix && meta.metaTitle.endsWith(suffix.trimEnd())) {
     meta.metaTitle = meta.metaTitle.slice(0, meta.metaTitle.length - suffix.trimEnd().length);
     meta.titleSuffix = suffix;
@@ -138,9 +122,6 @@ function find(root: Root | Element, test: (node: Element) => boolean): Element |
   });
   return main;
 }
-
-/** Elements that stand around the content of a page. */
-export const FURNITURE: ReadonlySet<string> = new Set(["nav", "footer", "aside"]);
 
 function contentOf(root: Root): Root | Element {
   const main =
