@@ -414,10 +414,14 @@ describe("statistics", () => {
     );
   it.each([
     ["Pads lost 38 per cent of their life.", true],
-    ["It costs 5,600 euros to buy.", true],
+    ["A longtail costs 5,600 euros to buy.", true],
+    ["It costs 5,600 euros to buy.", false],
+    ["Mine was dead after 1,100 km of rain.", false],
+    ["Grandmother, 60 km away by road.", false],
+    ["tilly_w: The shop read out 81 per cent of charge.", false],
     ["Range fell to 26 km in January.", true],
     ["As many as 9 of 10 riders agreed.", true],
-    ["It was built in 1998 by hand.", true],
+    ["The bridge was built in 1998 by hand.", true],
     ["4 of 5 riders felt safe on ice.", true],
     ["There are many reasons for that.", false],
     ["See page 4 for more of it.", false],

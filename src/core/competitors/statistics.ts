@@ -2,11 +2,13 @@
 
 import { linksOf } from "../blocks/runs";
 import type { Block } from "../draft/draft";
+import { analyseText } from "../text/analyse";
 import { saysFigure } from "../text/figure";
 import { fold } from "../text/fold";
 import type { LanguagePack } from "../text/packs/pack";
 import { closesQuotes, isProse } from "../text/proseSentence";
 import { sentences } from "../text/sentences";
+import { saysSomething } from "../text/wordContext";
 import { words } from "../text/words";
 import { compare } from "./topics";
 
@@ -37,7 +39,8 @@ export function statisticsOf(
       // A cell or label is no sentence.
       if (sentence.length > LONGEST || !/\s\S+\s/.test(sentence) || !saysFigure(sentence)) continue;
       if (/\?["'\u2019\u201D)]*$/.test(sentence)) continue;
-      if (!isProse(sentence) || !closesQuotes(sentence) || !saysOfWhat(sentence, pack)) continue;
+      if (!isProse(sentence) || !closesQuotes(sentence)) continue;
+      if (!saysOfWhat(sentence, pack) || !saysForWhom(sentence, pack)) continue;
       const near = links.find((link) => link.start >= start && link.end <= end) ?? links[0];
       statistics.push({
         sentence,
@@ -56,6 +59,25 @@ function saysOfWhat(sentence: string, { smallWords, measures }: LanguagePack): b
     ({ text }) => !smallWords.has(text) && !measures.has(text) && !/^\p{N}/u.test(text),
   );
   return said.length >= LEAST_SAID;
+}
+
+/** Who speaks in a forum: "tilly_w: The shop read it out". */
+const SPEAKER = /^[^\s:]+:\s/;
+
+/**
+ * Whoever takes it over must be able to say whose figure it is: "It was 40 km", "Mine lasted two years", "Grandmother, 60 km away" do not say.
+ */
+function saysForWhom(sentence: string, pack: LanguagePack): boolean {
+  const text = analyseText(sentence, pack);
+  const first = text.tokens[0]?.folded ?? "";
+  const persons = pack.usage?.persons;
+  return (
+    !SPEAKER.test(sentence) &&
+    !pack.leaning.has(first) &&
+    !persons?.has(first) &&
+    !pack.pointing.test(fold(sentence)) &&
+    (!pack.usage || saysSomething(text, pack.usage))
+  );
 }
 
 /** Sourced ones first; the same sentence once. */

@@ -6,7 +6,7 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Usage } from "./packs/usage";
 
 /** Words that are nearly always verbs, or mostly nouns. */
-type Lists = Pick<Usage, "verbs" | "nouns" | "pasts">;
+type Lists = Pick<Usage, "verbs" | "nouns" | "pasts" | "finite">;
 
 /** Words on either side that are looked at. */
 const REACH = 3;
@@ -23,6 +23,14 @@ export function verbLikelihood(text: AnalysedText, at: number, usage: Usage): nu
   for (const feature of contextFeatures(text, at, usage)) sum += usage.context?.get(feature) ?? 0;
   return 1 / (1 + Math.exp(-sum));
 }
+
+/** Has a text a verb that says something of somebody? True where the language has no weights, since nothing tells there. */
+export const saysSomething = (text: AnalysedText, usage: Usage): boolean =>
+  usage.context === undefined ||
+  text.tokens.some(
+    ({ folded }, at) => usage.finite.has(folded) || verbLikelihood(text, at, usage) >= PERHAPS,
+  );
+const PERHAPS = 0.5;
 
 /** @returns what is seen around a word, as names of features */
 export function contextFeatures(text: AnalysedText, at: number, lists: Lists): string[] {
@@ -83,16 +91,14 @@ function classOf({ folded, small }: Token, lists: Lists): string {
 }
 
 /** Is there another word in the sentence that can only be its verb? */
-function hasVerb(tokens: readonly Token[], at: number, { verbs }: Lists): string {
+function hasVerb(tokens: readonly Token[], at: number, { verbs, finite }: Lists): string {
   const { sentence } = tokens[at]!;
   let side = "";
   for (const step of [-1, 1])
     for (let i = at + step; tokens[i]?.sentence === sentence; i += step)
-      if (FINITE.test(tokens[i]!.folded) || verbs.has(tokens[i]!.folded)) {
+      if (finite.has(tokens[i]!.folded) || verbs.has(tokens[i]!.folded)) {
         side += step < 0 ? "<" : ">";
         break;
       }
   return side;
 }
-const FINITE =
-  /^(?:is|are|was|were|am|has|have|had|do|does|did|can|could|will|would|should|must|may|might|shall|isn't|aren't|wasn't|weren't|don't|doesn't|didn't|can't|won't|said|says|made|went|came|took|gave|got|knew|saw)$/;

@@ -217,7 +217,8 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       /\b(?:stud(?:y|ies)|research(?:ers)?|surveys?|experts?|scientists?|statistics|doctors|reports?) (?:shows?|showed|says?|said|suggests?|suggested|finds?|found|proves?|proved|agree|recommends?|warns?)\b|\baccording to\b|\bit is (?:well )?(?:known|proven)\b/u,
   },
   usage: {
-    persons: "i you he she it we they me him her us them my your his its our their this that these those",
+    persons:
+      "i you he she it we they me him her us them my your his its our their this that these those ours mine yours theirs hers ourselves",
     timing: "after before during while until since once then also on meanwhile later",
     pronouns: "i we they he she it who which",
     auxiliaries:
@@ -237,6 +238,8 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     inflected: /(?:[^s]s|ed|ing)$/,
     verbal: /ed(?:ly)?$/,
     pasts,
+    finite: `is are was were am has have had do does did can could will would should must may might shall isn't aren't wasn't weren't don't doesn't didn't can't won't said says made went came took gave got knew saw lost felt kept left
+      held led met paid sold sent spent stood told thought won wore wrote rose fell grew drew flew drove ate drank broke chose spoke stole began ran became brought bought caught taught sought fought found showed meant built`,
     particles: "up down in out off on over back away mine will may can",
     doing: /^(?:how (?:to|do|does|can|should)|to|ways to|when to|where to|learn to) /,
     action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$/,

@@ -42,6 +42,8 @@ export interface Usage {
   /** Forms that only a verb has: by their endings, and those that are irregular. */
   verbal?: RegExp;
   pasts: ReadonlySet<string>;
+  /** Forms that are the verb of a sentence wherever they stand. Empty where nobody has said. */
+  finite: ReadonlySet<string>;
   /** Forms that do not stand behind an auxiliary. */
   inflected?: RegExp;
   /** Openings of a keyword that asks how something is done, tested against the folded keyword. */
@@ -92,6 +94,7 @@ export interface UsageWords {
   infinitive?: RegExp;
   verbal?: RegExp;
   pasts?: string;
+  finite?: string;
   inflected?: RegExp;
   doing: RegExp;
   action: RegExp;
@@ -117,6 +120,7 @@ export const makeUsage = (words: UsageWords): Usage => ({
   timing: list(words.timing),
   being: list(words.being ?? ""),
   pasts: list(words.pasts ?? ""),
+  finite: list(words.finite ?? ""),
   relatives: list(words.relatives ?? ""),
   particles: list(words.particles ?? ""),
   verbParticles: list(words.verbParticles ?? ""),
