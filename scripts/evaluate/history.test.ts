@@ -29,6 +29,14 @@ describe("the page of the evaluation", () => {
     expect(page).toContain("- 2026-01-02: note of 2026-01-02\n- 2026-01-01");
   });
 
+  it("keeps in sight what is measured no more", () => {
+    const page = evaluationPage([
+      run("2026-01-01", ["a key", 4, 1.5, true], ["old pairs", 0.9, 0.95]),
+      run("2026-01-02", ["a key", 2, 1.5, true]),
+    ]);
+    expect(page).toContain("| old pairs | 0.950 or more |  | 0.900 |");
+  });
+
   it("is nothing of nothing", () => expect(evaluationPage([])).toBe(""));
 
   it("is what is kept", () => expect(readFileSync(PAGE, "utf8")).toBe(evaluationPage(history())));

@@ -33,16 +33,25 @@ export function evaluationPage(runs: readonly Kept[]): string {
   if (!now) return "";
   const tables = now.measures.map(({ title, says, data, figures }) => {
     const before = newest.slice(1).map((run) => run.measures.find((one) => one.title === title));
-    const rows = figures.map((figure) => {
-      const earlier = before.map((one) => one?.figures.find(({ what }) => what === figure.what)?.value);
-      const value = `${shown(figure.value)}${isReached(figure) ? "" : " \u2717"}`;
-      return [
+    const earlier = (what: string) =>
+      before.map((one) => {
+        const figure = one?.figures.find((other) => other.what === what);
+        return figure ? shown(figure.value) : "";
+      });
+    const measured = new Set(figures.map(({ what }) => what));
+    // What is measured no more stays in sight: it was an answer once.
+    const past = before
+      .flatMap((one) => one?.figures ?? [])
+      .filter(({ what }) => !measured.has(what) && measured.add(what));
+    const rows = [
+      ...figures.map((figure) => [
         figure.what,
         aimed(figure),
-        value,
-        ...earlier.map((one) => (one === undefined ? "" : shown(one))),
-      ];
-    });
+        `${shown(figure.value)}${isReached(figure) ? "" : " \u2717"}`,
+        ...earlier(figure.what),
+      ]),
+      ...past.map((figure) => [figure.what, aimed(figure), "", ...earlier(figure.what)]),
+    ];
     const head = ["", "Aim", ...newest.map(({ date }) => date)];
     const table = [head, head.map((_, i) => (i ? "--:" : "---")), ...rows].map(
       (cells) => `| ${cells.join(" | ")} |`,
