@@ -3,9 +3,10 @@
  * docs/scoring.md, "Matching a keyword".
  */
 import type { AnalysedText, Token } from "./analyse";
-import { goTogether, isDone, type Sight } from "./closerLook";
+import { goTogether, isDone } from "./closerLook";
 import { type CompiledKeyword, isPart, joined, SHORTEST_PART, type Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
+import type { Sight } from "./sight";
 
 export type Form = "exact" | "inflected" | "close" | "scattered";
 
