@@ -3,14 +3,41 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Carrier, Variant } from "./keyword";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
-import { isIdle, isLikelyNoun, isVerbal, usedAs } from "./usage";
+import { isIdle, isLikelyNoun, isVerbal, type Use, usedAs } from "./usage";
 
 export const isVerbFor = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
   carrier.role === "head" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
 
-/**
- * @param seen where all of the keyword's content words are
- */
+/** A word where it is seen, and what is known of it there. */
+interface SeenWord {
+  text: AnalysedText;
+  usage: Usage;
+  variant: Variant;
+  /** Where all of the keyword's content words are. */
+  seen: readonly Sight[];
+  at: number;
+  token: Token;
+  /** What it is there for in the keyword. */
+  carrier: Carrier;
+  use: Use | undefined;
+  /** The content word that comes after it, and the one right before it. */
+  next: Sight | undefined;
+  last: Sight | undefined;
+  isOtherForm: boolean;
+  /** A verb that is made of the noun, or the noun of it. */
+  isDerived: boolean;
+  /** In a form that only a verb has, where the keyword has another. */
+  isVerbForm: boolean;
+  /** The keyword's word says what is done. */
+  isAction: boolean;
+  /** The keyword's word is a thing, whose verb says something else. */
+  isThing: boolean;
+}
+
+/** True or false where the rule decides, undefined where it has nothing to say. */
+type Rule = (word: SeenWord) => boolean | undefined;
+
+/** @param seen where all of the keyword's content words are */
 export function isUsedSo(
   text: AnalysedText,
   { place, from, to }: Sight,
@@ -24,64 +51,131 @@ export function isUsedSo(
   const isOtherForm = token.folded !== carrier.folded;
   if (isOtherForm && [token, carrier].some(({ folded }) => usage.otherPlurals.has(folded))) return false;
   if (from !== to) return !isVerbFor(token, carrier, usage);
-  const use = usedAs(text, from, usage);
-  const next = seen.find((other) => other.from > to);
-  // A verb that is made of the noun, or the noun of it, says the same: "customised furniture", "the choice of a mattress".
-  const isDerived = token.stem !== carrier.stem;
-  if (carrier.role === "verb")
-    return (
-      isDerived ||
-      use !== "noun" ||
-      usage.action.test(token.folded) ||
-      (!usage.capitals && next !== undefined && next.from - to === 1)
-    );
-  if (token.small && !usage.parting && !isNamed(text, from, usage)) return false;
-  if (!carrier.role) return true;
-  const isAction = usage.action.test(carrier.folded);
-  const last = seen.find((other) => other.to === from - 1);
-  const isThing = usage.things.has(carrier.folded.replace(/s$/, ""));
-  if (carrier.role === "modifier" && !isThing && isPurpose(text, from, seen, usage)) return true;
-  if (!usage.headFirst && isBeforeNoun(text, to, usage, seen)) return false;
-  // "A design package" is another matter than "packaging design".
-  if (
-    use === "noun" &&
-    !usage.headFirst &&
-    carrier.role === "head" &&
-    next?.from === to + 1 &&
-    text.text.slice(token.end, text.tokens[next.from]!.start) === " " &&
-    variant.words.length === 2
-  )
-    return false;
-  if (use === "noun")
-    return !(isOtherForm && usage.gerund?.test(carrier.folded) && !usage.action.test(token.folded));
-  if (isDerived) return true;
-  // "The pump heats": what the keyword says first is here what the second does.
-  if (!usage.headFirst && carrier.role === "modifier" && last && token.folded === `${carrier.folded}s`) {
-    const head = variant.carriers[last.place]!;
-    if (head.role === "head" && head.stem === text.tokens[last.to]!.stem) return false;
-  }
-  const isVerbForm = isOtherForm && isVerbal(token.folded, usage);
-  // "The class cooked": done by what the keyword names last.
-  if (isVerbForm && last && carrier.role === "modifier") return false;
-  if (isVerbForm && usage.adverb?.test(token.folded)) return false;
-  if (use !== "verb" && !isVerbForm) return true;
-  // "He chained his bicycle": that is no bicycle chain.
-  if (carrier.role === "head" && isThing) return false;
-  // A verb says what its noun says where the rest is what it is done to: "wash the car".
-  if (next && isObject(text, to, next.from, usage))
-    return carrier.role === "head" ? !usage.headFirst || isAction : isAction;
-  if (!isAction) return false;
-  if (use !== "verb") return true;
-  const before = text.tokens[from - 1];
-  if (!before || carrier.role === "modifier") return !before || !(usage.being.has(before.folded) || last);
-  return [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded));
+  const word: SeenWord = {
+    text,
+    usage,
+    variant,
+    seen,
+    at: from,
+    token,
+    carrier,
+    use: usedAs(text, from, usage),
+    next: seen.find((other) => other.from > to),
+    last: seen.find((other) => other.to === from - 1),
+    isOtherForm,
+    isDerived: token.stem !== carrier.stem,
+    isVerbForm: isOtherForm && isVerbal(token.folded, usage),
+    isAction: usage.action.test(carrier.folded),
+    isThing: usage.things.has(carrier.folded.replace(/s$/, "")),
+  };
+  return carrier.role === "verb" ? isVerbUsedSo(word) : (decided(NOUN_RULES, word) ?? true);
 }
 
-/**
- * "Companies that move pianos", "shoes for running on trails": what the keyword says first stands as a verb behind its last word, and
- * one word that joins them.
- */
-function isPurpose(
+function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
+  for (const rule of rules) {
+    const answer = rule(word);
+    if (answer !== undefined) return answer;
+  }
+  return undefined;
+}
+
+const isVerbUsedSo = ({ isDerived, use, usage, token, next, at }: SeenWord): boolean =>
+  isDerived ||
+  use !== "noun" ||
+  usage.action.test(token.folded) ||
+  (!usage.capitals && next !== undefined && next.from - at === 1);
+
+const standsForNothing: Rule = ({ text, usage, token, at }) =>
+  token.small && !usage.parting && !isNamed(text, at, usage) ? false : undefined;
+
+const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
+
+/** "Companies that move pianos", "shoes for running on trails": the purpose of what the keyword says last. */
+const isPurpose: Rule = ({ carrier, isThing, text, at, seen, usage }) =>
+  carrier.role === "modifier" && !isThing && isJoinedTo(text, at, seen, usage) ? true : undefined;
+
+/** "A parking permit scheme": it only says more of the noun behind it. */
+const isBeforeOther: Rule = ({ text, at, usage, seen }) =>
+  !usage.headFirst && isBeforeNoun(text, at, usage, seen) ? false : undefined;
+
+/** "A design package" is another matter than "packaging design". */
+const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, variant }) =>
+  use === "noun" &&
+  !usage.headFirst &&
+  carrier.role === "head" &&
+  next?.from === at + 1 &&
+  text.text.slice(token.end, text.tokens[next.from]!.start) === " " &&
+  variant.words.length === 2
+    ? false
+    : undefined;
+
+/** A noun, and the noun of the keyword: "a paint" is no "painting". */
+const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token }) =>
+  use === "noun"
+    ? !(isOtherForm && usage.gerund?.test(carrier.folded) && !usage.action.test(token.folded))
+    : undefined;
+
+/** "Customised furniture", "the choice of a mattress". */
+const isMadeOfIt: Rule = ({ isDerived }) => (isDerived ? true : undefined);
+
+/** "The pump heats": what the keyword says first is here what the second does. */
+const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text }) => {
+  if (usage.headFirst || carrier.role !== "modifier" || !last || token.folded !== `${carrier.folded}s`)
+    return undefined;
+  const head = variant.carriers[last.place]!;
+  return head.role === "head" && head.stem === text.tokens[last.to]!.stem ? false : undefined;
+};
+
+/** "The class cooked": done by what the keyword names last. */
+const wasDoneByHead: Rule = ({ isVerbForm, last, carrier }) =>
+  isVerbForm && last && carrier.role === "modifier" ? false : undefined;
+
+const isAdverb: Rule = ({ isVerbForm, usage, token }) =>
+  isVerbForm && usage.adverb?.test(token.folded) ? false : undefined;
+
+const isNoVerb: Rule = ({ use, isVerbForm }) => (use !== "verb" && !isVerbForm ? true : undefined);
+
+/** "He chained his bicycle": that is no bicycle chain. */
+const isThingsVerb: Rule = ({ carrier, isThing }) => (carrier.role === "head" && isThing ? false : undefined);
+
+/** "Wash the car": a verb says what its noun says where the rest is what it is done to. */
+const isDoneToRest: Rule = ({ next, text, at, usage, carrier, isAction }) =>
+  next && isObject(text, at, next.from, usage)
+    ? isAction || (carrier.role === "head" && !usage.headFirst)
+    : undefined;
+
+const saysNothingDone: Rule = ({ isAction }) => (isAction ? undefined : false);
+
+const isParticiple: Rule = ({ use }) => (use === "verb" ? undefined : true);
+
+const isDoneBySomebody: Rule = ({ text, at, carrier, usage, last }) => {
+  const before = text.tokens[at - 1];
+  if (!before || carrier.role === "modifier") return !before || !(usage.being.has(before.folded) || last);
+  return [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded));
+};
+
+/** What is asked of a word that is a noun in the keyword, in this order; the first that decides is right. */
+const NOUN_RULES: readonly Rule[] = [
+  standsForNothing,
+  hasNoRole,
+  isPurpose,
+  isBeforeOther,
+  isTurnedRound,
+  isNoun,
+  isMadeOfIt,
+  isDoneByHead,
+  wasDoneByHead,
+  isAdverb,
+  isNoVerb,
+  isThingsVerb,
+  isDoneToRest,
+  saysNothingDone,
+  isParticiple,
+  isDoneBySomebody,
+];
+
+/** Does it stand behind another content word, in its clause, and a word that joins them: "that", "for"? */
+function isJoinedTo(
   { tokens, text }: AnalysedText,
   at: number,
   seen: readonly Sight[],
@@ -114,7 +208,7 @@ function isObject({ tokens }: AnalysedText, verb: number, noun: number, { determ
   return !others.length || (others.length === 1 && between.every(({ small }) => small));
 }
 
-/** Does another noun follow that it only says more of, as of "parking permit scheme"? */
+/** Does another noun follow that it only says more of? */
 function isBeforeNoun(analysed: AnalysedText, at: number, usage: Usage, seen: readonly Sight[]): boolean {
   const { tokens, text } = analysed;
   const next = tokens[at + 1];
