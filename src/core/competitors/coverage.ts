@@ -3,6 +3,7 @@
  * block alone, so that after an edit only the edited block is looked at again.
  */
 import type { Block } from "../draft/draft";
+import { same } from "../memo";
 import { rangeShare } from "../shares";
 import type { AnalysedText, Token } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
@@ -235,6 +236,16 @@ export interface CoveredBlock {
   /** Its place among the draft's blocks. */
   at: number;
 }
+
+/** Do two blocks, read at different times, come to the same? */
+export const coversTheSame = (a: CoveredBlock, b: CoveredBlock): boolean =>
+  a.words === b.words &&
+  a.heading === b.heading &&
+  a.at === b.at &&
+  same(a.facts.terms.flat(), b.facts.terms.flat()) &&
+  same(a.facts.held.flat(), b.facts.held.flat()) &&
+  same(a.facts.topics, b.facts.topics) &&
+  same(a.facts.questions, b.facts.questions);
 
 /** @param words of all of it, by which the usual ranges are scaled */
 export function coverageOf(

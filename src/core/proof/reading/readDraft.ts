@@ -1,5 +1,5 @@
 import type { CoverageRules } from "../../competitors/coverage";
-import { type Coverage, type CoveredBlock, coverageOf } from "../../competitors/coverage";
+import { type Coverage, coverageOf } from "../../competitors/coverage";
 import type { Draft } from "../../draft/draft";
 import { once, perObject } from "../../memo";
 import { type AnalysedText, analyseText } from "../../text/analyse";
@@ -156,7 +156,9 @@ function coverage(
 ): Coverage | null {
   if (!context.competitors) return null;
   const shared = from.shared(context.competitors, context.questions, pack);
-  const covered: CoveredBlock[] = [];
-  for (const block of blocks) if (block.counts) covered.push(block.covered(shared));
-  return coverageOf(shared, covered, words, rules);
+  const covered = from.covered(blocks, shared);
+  const { overShare, overFactor, answerWords } = rules;
+  return from.answer("coverage", [shared, words, overShare, overFactor, answerWords, ...covered], () =>
+    coverageOf(shared, covered, words, rules),
+  );
 }

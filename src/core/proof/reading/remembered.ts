@@ -4,7 +4,14 @@
  */
 
 import type { PlacedLink } from "../../blocks/runs";
-import { type BlockFacts, blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
+import {
+  type BlockFacts,
+  blockFacts,
+  type CompiledShared,
+  type CoveredBlock,
+  compileShared,
+  coversTheSame,
+} from "../../competitors/coverage";
 import type { CompetitorMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
 import { Memo, MemoByText, Remembered, same, type TextMemo } from "../../memo";
@@ -14,7 +21,15 @@ import { findKeyword, type MatchValues, type Occurrence } from "../../text/match
 import type { LanguagePack } from "../../text/packs/pack";
 import { PlacedBlock } from "./placedBlock";
 import type { FieldName, FieldReading, Passives, Stretch, TextReading } from "./reading";
-import { type BlockStages, LazyTextReading, linksIn, passivesOf, type Stages, stages } from "./stages";
+import {
+  type BlockStages,
+  coveredBy,
+  LazyTextReading,
+  linksIn,
+  passivesOf,
+  type Stages,
+  stages,
+} from "./stages";
 
 /** Blocks are never changed in place, so their identity is the key. */
 class RememberedBlock implements BlockStages {
@@ -73,6 +88,7 @@ export class ReadingCache implements Stages {
   private readonly readyShared = new Memo<CompiledShared>();
   private readonly compiled = new Memo<CompiledKeyword | null>();
   private lastPlaced: { on: readonly unknown[]; blocks: readonly PlacedBlock[] } | null = null;
+  private lastCovered: { shared: CompiledShared; blocks: readonly CoveredBlock[] } | null = null;
   private readonly counts = new Map<string, Counted<unknown>>();
   private readonly answers = new Map<string, Memo<unknown>>();
 
@@ -118,6 +134,17 @@ export class ReadingCache implements Stages {
     return this.readyShared.get([measure, JSON.stringify(questions), pack], () =>
       compileShared(measure, questions, pack),
     );
+  }
+
+  covered(blocks: readonly PlacedBlock[], shared: CompiledShared): readonly CoveredBlock[] {
+    const last = this.lastCovered?.shared === shared ? this.lastCovered.blocks : [];
+    // Most keys change nothing of what a block covers, though it is read anew.
+    const now = coveredBy(blocks, shared).map((one, i) => {
+      const before = last[i];
+      return before && before !== one && coversTheSame(before, one) ? before : one;
+    });
+    this.lastCovered = { shared, blocks: now };
+    return now;
   }
 
   find(

@@ -4,7 +4,12 @@
  */
 import { byName } from "../../blocks/byName";
 import { linksOf, type PlacedLink } from "../../blocks/runs";
-import { blockFacts, type CompiledShared, compileShared } from "../../competitors/coverage";
+import {
+  blockFacts,
+  type CompiledShared,
+  type CoveredBlock,
+  compileShared,
+} from "../../competitors/coverage";
 import type { CompetitorMeasure } from "../../competitors/measure";
 import type { Block } from "../../draft/draft";
 import { passivesIn } from "../../marking/passive";
@@ -67,6 +72,8 @@ export interface Stages {
   keyword(text: string, pack: LanguagePack): CompiledKeyword | null;
   /** What competing pages share, made ready to be looked for. */
   shared(measure: CompetitorMeasure, questions: readonly string[], pack: LanguagePack): CompiledShared;
+  /** What each block covers of it, blocks that do not count left out. */
+  covered(blocks: readonly PlacedBlock[], shared: CompiledShared): readonly CoveredBlock[];
   /** Occurrences of the keyword in a text; scattered ones too where it is read as a whole. */
   find(
     text: AnalysedText,
@@ -107,11 +114,18 @@ export const stages: Stages = {
   },
   keyword: compileKeyword,
   shared: compileShared,
+  covered: coveredBy,
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
   perStretch: (_on, stretches, count) => stretches.map(count),
   answer: (_question, _on, compute) => compute(),
 };
+
+export function coveredBy(blocks: readonly PlacedBlock[], shared: CompiledShared): CoveredBlock[] {
+  const covered: CoveredBlock[] = [];
+  for (const block of blocks) if (block.counts) covered.push(block.covered(shared));
+  return covered;
+}
 
 /** No occurrences: the same list each time. */
 export const NONE: Occurrence[] = [];
