@@ -30,7 +30,7 @@ export interface Report {
 export function judgeReading(reading: DraftReading): Report {
   const { profile } = reading;
   const says = reading.answer("says", [profile], () => checks.map((check) => saysOf(check, profile)));
-  const findings = checks.map((check, i) => finding(check, says[i]!, judgementOf(check, reading), profile));
+  const findings = checks.map((check, i) => findingOf(check, says[i]!, judgementOf(check, reading), profile));
   const { score, gains } = scoreOf(findings);
   for (const [i, one] of findings.entries()) one.gain = gains[i]!;
   const counted = findings.filter(counts);
@@ -83,7 +83,7 @@ function judgementOf(check: AnyCheck, reading: DraftReading): FullJudgement {
   const { profile, context, pack, keyword } = reading;
   const on: unknown[] = [profile, context, pack, keyword];
   for (const part of check.reads) on.push(reading[part]);
-  return reading.answer<FullJudgement>(check.id, on, () => {
+  return reading.answer<FullJudgement>(`check ${check.id}`, on, () => {
     const why = Object.hasOwn(context.setAside, check.id) ? context.setAside[check.id] : undefined;
     return why === undefined
       ? check.judge(reading, profile.checks[check.id]!)
@@ -92,12 +92,17 @@ function judgementOf(check: AnyCheck, reading: DraftReading): FullJudgement {
 }
 
 /** Written out, since a spread for each of thirty checks costs a quarter of a keystroke. */
-function finding(check: AnyCheck, says: string, judgement: FullJudgement, profile: ReadingProfile): Finding {
+function findingOf(
+  check: AnyCheck,
+  says: string,
+  judgement: FullJudgement,
+  profile: ReadingProfile,
+): Finding {
   const { id, group, name, effort, place } = check;
   const { state, reason, evidence } = judgement;
   const { weight } = profile.checks[id]!;
   const share = judgement.state === "judged" ? judgement.share : 0;
-  const whole: Finding = {
+  const finding: Finding = {
     id,
     group,
     name,
@@ -111,12 +116,12 @@ function finding(check: AnyCheck, says: string, judgement: FullJudgement, profil
     reason,
     evidence,
   };
-  if (judgement.state === "waiting" && judgement.code !== undefined) whole.code = judgement.code;
+  if (judgement.state === "waiting" && judgement.code !== undefined) finding.code = judgement.code;
   if (judgement.state === "judged") {
-    if (judgement.formula !== undefined) whole.formula = judgement.formula;
-    if (judgement.excess) whole.excess = judgement.excess;
+    if (judgement.formula !== undefined) finding.formula = judgement.formula;
+    if (judgement.excess) finding.excess = judgement.excess;
   }
-  return whole;
+  return finding;
 }
 
 /** The most that a text of so many words can have: 100 from `fullScoreWords` on, in proportion below. */
