@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { competitors } from "../../bench/measures/competitors";
 import { matching } from "../../bench/measures/matching";
+import { terms } from "../../bench/measures/terms";
 import { evaluationPage, history, type Kept, PAGE } from "./history";
 
 const run = (date: string, ...figures: [string, number, number, boolean?][]): Kept => ({
@@ -41,7 +42,7 @@ describe("the page of the evaluation", () => {
 
   it("is what is kept", () => expect(readFileSync(PAGE, "utf8")).toBe(evaluationPage(history())));
 
-  it.each([matching, competitors])("says what is measured today: $title", (measure) => {
+  it.each([matching, competitors, terms])("says what is measured today: $title", (measure) => {
     const kept = history()
       .at(-1)!
       .measures.find(({ title }) => title === measure.title)!;

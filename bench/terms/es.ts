@@ -1,0 +1,43 @@
+import type { TermSubject } from "./subject";
+
+/** Pages about home-made bread with sourdough, in Spanish. */
+export const spanish: TermSubject = {
+  language: "es",
+  keyword: "pan de masa madre",
+  core: ["harina", "agua", "sal", "horno", "fermentación", "corteza", "miga", "amasado", "temperatura"],
+  terms: [
+    "pan",
+    "masa",
+    "masa madre",
+    "levadura",
+    "gluten",
+    "gramos",
+    "horas",
+    "nevera",
+    "bol",
+    "olla",
+    "vapor",
+    "cortes",
+    "hogaza",
+    "pliegues",
+    "reposo",
+    "hidratación",
+    "báscula",
+    "centeno",
+    "trigo",
+    "integral",
+    "burbujas",
+    "receta",
+    "cesto",
+    "grados",
+    "panadería",
+    "bacterias",
+  ],
+  pages: [
+    `<h1>Pan de masa madre para empezar</h1><p>El pan de masa madre lleva harina, agua y sal. La masa madre hace subir el pan sin levadura. Necesitas una báscula, un bol y un horno.</p><h2>La masa</h2><p>Mezcla 500 gramos de harina de trigo con 350 gramos de agua. Deja un reposo de una hora. Añade la masa madre y la sal. El amasado dura diez minutos, o cuatro pliegues en dos horas.</p><h2>La fermentación</h2><p>La fermentación depende de la temperatura: a 24 grados, cinco horas. Verás burbujas en la masa.</p><h2>El horno</h2><p>Calienta el horno a 250 grados con una olla dentro. El vapor de la olla da una corteza fina. La miga debe enfriarse antes de cortar.</p>`,
+    `<h1>Cómo cuidar la masa madre</h1><p>La masa madre vive de harina y agua. Cada día, tira la mitad y añade harina de centeno y agua templada. A temperatura alta trabaja deprisa; en la nevera duerme.</p><h2>Cuándo está lista</h2><p>Está lista cuando dobla su volumen y tiene burbujas. Una cucharada flota en el agua. Entonces empieza el amasado.</p><h2>Del amasado al horno</h2><p>Tras el amasado, la fermentación en bloque y un reposo en cesto. La sal frena la fermentación. Haz los cortes antes de entrar en el horno. Con vapor, la corteza se abre y la miga crece.</p>`,
+    `<h1>Errores con el pan de masa madre</h1><p>Miga densa: la fermentación fue corta o la temperatura baja. Corteza pálida: el horno no estaba caliente. Pan plano: demasiada agua, o un amasado pobre.</p><h2>La harina importa</h2><p>Una harina con más gluten aguanta más hidratación. La harina integral pide más agua. Pesa la harina, el agua y la sal en una báscula.</p><h2>El control de la temperatura</h2><p>La temperatura de la masa decide las horas. En verano, agua fría. En invierno, el horno apagado con la luz encendida. La sal, siempre al final del amasado.</p><p>Deja enfriar la hogaza dos horas: la miga termina de hacerse fuera del horno y la corteza cruje.</p>`,
+    `<h1>Receta de hogaza en olla</h1><p>Para una hogaza: 450 gramos de harina de trigo, 50 de centeno, 370 de agua, 10 de sal y 100 de masa madre.</p><ol><li>Mezcla harina y agua; reposo de una hora.</li><li>Añade masa madre y sal; amasado suave, con pliegues.</li><li>Fermentación de cuatro horas a una temperatura de 25 grados.</li><li>Forma la hogaza y pásala al cesto; nevera toda la noche.</li><li>Horno a 250 grados, con olla; veinte minutos tapado, veinte sin tapa.</li></ol><p>La corteza queda oscura y la miga abierta. El pan se guarda tres días en un paño.</p>`,
+    `<h1>Por qué el pan de masa madre sabe mejor</h1><p>En la masa madre viven levaduras y bacterias. La fermentación lenta da acidez y aroma. La harina se digiere mejor, y el pan dura más.</p><h2>Agua, sal, tiempo</h2><p>Con poca sal la masa corre. Con mucha agua, la miga tiene agujeros grandes. El tiempo y la temperatura mandan más que el amasado.</p><h2>En casa y en la panadería</h2><p>Una panadería tiene un horno de piedra y vapor. En casa, un horno con una olla hace la misma corteza. Con buena harina y una báscula, el amasado sale igual de bien.</p>`,
+  ],
+};
