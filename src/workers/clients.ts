@@ -59,12 +59,13 @@ export function createWorkers(): Workers {
     "reads and writes texts",
     () => new Worker(new URL("./draft.worker.ts", import.meta.url), { type: "module", name: "draft" }),
   );
-  const scorer = () =>
+  const scorer = (options: { again: boolean }) =>
     supervise<ProofApi>(
       "scores posts",
       () => new Worker(new URL("./proof.worker.ts", import.meta.url), { type: "module", name: "proof" }),
+      options,
     );
-  const proof = scorer();
+  const proof = scorer({ again: true });
   const competitors = supervise<CompetitorsApi>(
     "reads and compares pages",
     () =>
@@ -94,7 +95,8 @@ export function createWorkers(): Workers {
     apprentice: apprentice.within(LONGEST_READING),
     proof: proof.api,
     scorers() {
-      const all = Array.from({ length: scorersHere() }, scorer);
+      // Asked again, one that was ended would start anew, and nobody would end it then.
+      const all = Array.from({ length: scorersHere() }, () => scorer({ again: false }));
       return {
         apis: all.map(({ api }) => api),
         end: () => {

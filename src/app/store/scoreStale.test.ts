@@ -120,6 +120,25 @@ describe("scoring in the background", () => {
     expect([ended, store.getState().posts.scores.ids.length]).toEqual([1, 120]);
   });
 
+  it("ends them where one of them fails", async () => {
+    vi.spyOn(console, "error").mockImplementation(() => {});
+    let ended = 0;
+    const { store } = createTestStore({
+      workers: {
+        scorers: () => ({
+          apis: [
+            { beginRun: async () => {}, scoreMany: () => Promise.reject(new Error("no worker")) },
+            { beginRun: async () => {}, scoreMany: () => new Promise(() => {}) },
+          ],
+          end: () => void ended++,
+        }),
+      },
+    });
+    store.dispatch(postsRead(Array.from({ length: 60 }, (_, i) => post(`p${i}`))));
+    await store.dispatch(scoreStale());
+    expect([ended, store.getState().session.scoring]).toEqual([1, null]);
+  });
+
   it("begins anew where it is asked again meanwhile, without doing anything twice", async () => {
     const it = setUp(Array.from({ length: 60 }, (_, i) => post(`p${i}`)));
     let again: Promise<void> | undefined;

@@ -33,6 +33,10 @@ export const wholeHeadings = (headings: readonly HeadingReading[]): Evidence[] =
     block === null ? [] : [{ quote: text, block, start: 0, end: text.length }],
   );
 
+/** The heading at a place of the draft; none where the place is none. */
+export const wholeHeadingAt = (headings: readonly HeadingReading[], place: number | null): Evidence[] =>
+  place === null ? [] : wholeHeadings(headings.filter(({ block }) => block === place));
+
 /** Where the keyword stands in a heading, the title's own as a field. */
 export const inHeading = (
   { block, text }: HeadingReading,

@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
-import { plural, quoted, wholeHeadings } from "../evidence";
+import { plural, quoted, wholeHeadingAt } from "../evidence";
 import { share } from "../thresholds";
 
 const MOST_NAMED = 3;
@@ -31,10 +31,7 @@ export const headingTopics = defineCheck({
     const covered = topics.filter((topic) => topic.covered);
     const weigh = (some: typeof topics) => some.reduce((sum, { presence }) => sum + presence, 0);
     const missing = topics.filter((topic) => !topic.covered).sort((a, b) => b.presence - a.presence);
-    const headings = new Map(reading.headings.map((heading) => [heading.block, heading]));
-    const evidence = wholeHeadings(
-      covered.flatMap(({ heading }) => (heading === null ? [] : [headings.get(heading)!])),
-    );
+    const evidence = covered.flatMap(({ heading }) => wholeHeadingAt(reading.headings, heading));
     return judged(
       weigh(covered) / weigh(topics),
       missing.length

@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
-import { atFault, plural, quoted, wholeHeadings } from "../evidence";
+import { atFault, plural, quoted, wholeHeadingAt } from "../evidence";
 import { amount } from "../thresholds";
 
 const MOST_NAMED = 3;
@@ -31,9 +31,8 @@ export const readerQuestions = defineCheck({
     if (!reading.words) return waiting("There is no text yet.");
     const open = questions.filter(({ answered }) => !answered);
     // A heading that asks, with too little under it, is where an answer is missing.
-    const headings = new Map(reading.headings.map((heading) => [heading.block, heading]));
     const evidence = questions.flatMap(({ heading, answered }) => {
-      const places = wholeHeadings(heading === null ? [] : [headings.get(heading)!]);
+      const places = wholeHeadingAt(reading.headings, heading);
       return answered ? places : atFault(places, 1 / questions.length);
     });
     return judged(

@@ -71,87 +71,58 @@ export interface Usage {
   capitals: boolean;
 }
 
-/** The same, as people write it. */
-export interface UsageWords {
-  headFirst?: true;
-  pronouns: string;
-  auxiliaries: string;
-  determiners: string;
-  persons: string;
-  timing: string;
-  being?: string;
-  relatives?: string;
-  particles?: string;
-  verbParticles?: string;
-  joining?: string;
-  places?: string;
-  afterOrders?: string;
-  conjunctions?: string;
-  modals?: string;
-  adverb?: RegExp;
-  participle?: RegExp;
-  gerund?: RegExp;
-  infinitive?: RegExp;
-  verbal?: RegExp;
-  pasts?: string;
-  finite?: string;
-  inflected?: RegExp;
-  doing: RegExp;
-  action: RegExp;
-  /** "|" between them, as below. */
-  idle: string;
-  otherPlurals?: string;
-  verbs?: string;
-  nouns?: string;
-  nounsToo?: string;
-  things?: string;
-  context?: ReadonlyMap<string, number>;
-  parting?: RegExp;
-  compounds?: true;
-  capitals?: true;
-}
+type ListName = NonNullable<
+  { [Name in keyof Usage]: Usage[Name] extends ReadonlySet<string> ? Name : never }[keyof Usage]
+>;
+type Said = "pronouns" | "auxiliaries" | "determiners" | "persons" | "timing";
 
-export const makeUsage = (words: UsageWords): Usage => ({
-  headFirst: words.headFirst ?? false,
-  pronouns: list(words.pronouns),
-  auxiliaries: list(words.auxiliaries),
-  determiners: list(words.determiners),
-  persons: list(words.persons),
-  timing: list(words.timing),
-  being: list(words.being ?? ""),
-  pasts: list(words.pasts ?? ""),
-  finite: list(words.finite ?? ""),
-  relatives: list(words.relatives ?? ""),
-  particles: list(words.particles ?? ""),
-  verbParticles: list(words.verbParticles ?? ""),
-  joining: list(words.joining ?? ""),
-  places: list(words.places ?? ""),
-  afterOrders: list(words.afterOrders ?? ""),
-  conjunctions: list(words.conjunctions ?? ""),
-  modals: list(words.modals ?? ""),
-  ...(words.adverb && { adverb: words.adverb }),
-  ...(words.participle && { participle: words.participle }),
-  ...(words.gerund && { gerund: words.gerund }),
-  ...(words.infinitive && { infinitive: words.infinitive }),
-  ...(words.verbal && { verbal: words.verbal }),
-  ...(words.inflected && { inflected: words.inflected }),
-  doing: words.doing,
-  action: words.action,
-  idle: byWord(
-    fold(words.idle)
-      .split("|")
-      .map((phrase) => phrase.trim().split(/\s+/)),
-  ),
-  otherPlurals: list(words.otherPlurals ?? ""),
-  verbs: list(words.verbs ?? ""),
-  nouns: list(words.nouns ?? ""),
-  nounsToo: list(words.nounsToo ?? ""),
-  things: list(words.things ?? ""),
-  ...(words.context && { context: words.context }),
-  ...(words.parting && { parting: words.parting }),
-  compounds: words.compounds ?? false,
-  capitals: words.capitals ?? false,
-});
+/** The same, as people write it: words with blanks between them, and "|" between phrases. What a language has no need of is left out. */
+export type UsageWords = Record<Said, string> &
+  Partial<Record<ListName, string>> &
+  Pick<Usage, "doing" | "action"> &
+  Partial<Omit<Usage, ListName | "idle">> & { idle: string };
+
+/** Every list of words, by name. */
+const LISTS: Readonly<Record<ListName, true>> = {
+  pronouns: true,
+  auxiliaries: true,
+  determiners: true,
+  persons: true,
+  timing: true,
+  being: true,
+  relatives: true,
+  particles: true,
+  verbParticles: true,
+  joining: true,
+  places: true,
+  afterOrders: true,
+  conjunctions: true,
+  modals: true,
+  pasts: true,
+  finite: true,
+  otherPlurals: true,
+  verbs: true,
+  nouns: true,
+  nounsToo: true,
+  things: true,
+};
+const LIST_NAMES = Object.keys(LISTS) as ListName[];
+
+export function makeUsage(words: UsageWords): Usage {
+  const lists = Object.fromEntries(LIST_NAMES.map((name) => [name, list(words[name] ?? "")]));
+  return {
+    headFirst: false,
+    compounds: false,
+    capitals: false,
+    ...words,
+    ...(lists as Record<ListName, ReadonlySet<string>>),
+    idle: byWord(
+      fold(words.idle)
+        .split("|")
+        .map((phrase) => phrase.trim().split(/\s+/)),
+    ),
+  };
+}
 
 function byWord(idle: readonly string[][]): Usage["idle"] {
   const out = new Map<string, { phrase: readonly string[]; at: number }[]>();
