@@ -41,6 +41,7 @@ test("a picture comes from the photo shelf, is cut and named, replaced without l
   await dialog.getByRole("button", { name: "Use this" }).click();
   await expect(image).toHaveAttribute("width", "800");
   await expect(image).toHaveCSS("object-position", "50% 80%");
+  await expect(sheet(page)).toBeFocused();
   await page.keyboard.press("Control+z");
   await expect(image).toHaveAttribute("width", "1200");
   await page.keyboard.press("Control+y");
@@ -48,6 +49,7 @@ test("a picture comes from the photo shelf, is cut and named, replaced without l
   await image.click();
   await tools.getByRole("button", { name: "back to the original" }).click();
   await expect(image).toHaveAttribute("width", "1200");
+  await expect(sheet(page)).toBeFocused();
   await page.keyboard.press("Control+z");
   await expect(image).toHaveAttribute("width", "800");
 

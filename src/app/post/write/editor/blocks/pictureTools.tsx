@@ -56,6 +56,8 @@ export function PictureTools({ editor }: { editor: Editor }) {
     const asset = { ...was, id: freshId() };
     await addAsset(asset);
     show(asset);
+    // At once: the button goes with what it does, and until the next frame a key would reach nothing.
+    editor.view.focus();
   };
   const replace = async (file: File) => {
     try {
