@@ -1,15 +1,16 @@
 /** What a person decides is carried to the blog, once, by one tab; what stands in its way is said, and nothing is lost. */
-import { beforeEach, describe, expect, it } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { EditorDoc } from "../../core/blocks/editorJson";
 import { db } from "../../data/db";
 import { getLiveCopy } from "../../data/liveCopies";
 import type { Post } from "../../data/model";
 import { newPost } from "../../data/newPost";
 import { changeOutboxItem, listOutbox } from "../../data/outbox";
-import { addPost, getPost, savePost } from "../../data/posts";
+import { addPost, getPost, listPosts, savePost } from "../../data/posts";
 import { emptySite } from "../../data/settings";
 import { BlogFailure } from "../../services/blog/blogFailure";
 import { type FakeBlog, fakeBlog } from "../../services/blog/testing/fakeBlog";
+import { postOpened, readOnlyChanged } from "../store/openPostSlice";
 import { postsRead } from "../store/postsSlice";
 import { noticesSaid } from "../testing/notices";
 import { createTestStore } from "../testing/testStore";
@@ -176,6 +177,40 @@ describe("publishing", () => {
     expect(item!.says).toContain("no longer has this post");
     await store.dispatch(tryAgain(item!.id));
     expect(entries()).toMatchObject([{ name: ["Ours"] }]);
+  });
+
+  it("is said of the post before the outbox is done with it: a browser closed in between sends it once more", async () => {
+    const { store, settle } = await setUp();
+    const stored: unknown[] = [];
+    const ofPost = (changes: object) => void stored.push(changes);
+    const ofItem = (changes: object) => void stored.push(changes);
+    db.posts.hook("updating", ofPost);
+    db.outbox.hook("updating", ofItem);
+    await store.dispatch(publish(["p"], null));
+    await settle();
+    db.posts.hook("updating").unsubscribe(ofPost);
+    db.outbox.hook("updating").unsubscribe(ofItem);
+    expect(stored.slice(-2)).toMatchObject([{ status: "live" }, { state: "sent" }]);
+  });
+
+  it("from a tab that only reads the post is stored, too", async () => {
+    const { store, settle } = await setUp();
+    store.dispatch(postOpened({ post: (await getPost("p"))!, outline: [] }));
+    store.dispatch(readOnlyChanged(true));
+    await store.dispatch(publish(["p"], null));
+    await settle();
+    expect(await getPost("p")).toMatchObject({ status: "live" });
+    store.dispatch(postsRead(await listPosts()));
+    await vi.waitFor(() => expect(store.getState().openPost.post).toMatchObject({ status: "live" }));
+  });
+
+  it("goes on after the outbox could not be read", async () => {
+    const { store, settle } = await setUp();
+    vi.spyOn(db.outbox, "toArray").mockRejectedValueOnce(new Error("The disk is busy."));
+    await expect(settle()).rejects.toThrow("The disk is busy.");
+    await store.dispatch(publish(["p"], null));
+    await settle();
+    expect(await states()).toEqual(["sent"]);
   });
 
   it("twice at once sends it once", async () => {

@@ -35,12 +35,14 @@ export const workOutbox =
   async (dispatch, _getState, { publishing }) => {
     clearTimeout(publishing.timer);
     // One after the other: who asks while it is at work is served by the next round.
-    publishing.working = publishing.working.then(() =>
+    const round = publishing.working.then(() =>
       alone(async () => {
         for (let item = await nextDue(); item; item = await nextDue()) await dispatch(send(item));
       }),
     );
-    await publishing.working;
+    // A round that failed is its caller's matter, and not the next one's.
+    publishing.working = round.catch(() => {});
+    await round;
     const wait = await untilNext();
     clearTimeout(publishing.timer);
     if (wait !== null) publishing.timer = setTimeout(() => void dispatch(workOutbox()), wait);
@@ -161,14 +163,19 @@ const settle =
       media,
     });
     const moved = slugOf(address) !== item.post.slug && slugOf(address) !== "";
-    await changeOutboxItem(item.id, {
-      state: "sent",
-      says: moved ? `The address was taken: the blog has put it at ${pathOf(address)}.` : "",
-      perhaps: [],
-      changedAt: now,
-    });
+    // Last of all: a browser that is closed before it sends once more, finds it there, and says the rest.
+    const done = () =>
+      changeOutboxItem(item.id, {
+        state: "sent",
+        says: moved ? `The address was taken: the blog has put it at ${pathOf(address)}.` : "",
+        perhaps: [],
+        changedAt: now,
+      });
     const post = await getPost(item.postId);
-    if (!post) return;
+    if (!post) {
+      await done();
+      return;
+    }
     const status = item.post.publishAt && item.post.publishAt > now ? "scheduled" : "live";
     const published = firstText(entry, "published");
     // Unless somebody has set another moment meanwhile.
@@ -187,6 +194,7 @@ const settle =
         ...(syndicated.length && { syndicated }),
       }),
     );
+    await done();
     toast(
       copy
         ? `Sent the changes of “${item.title}”.`
@@ -209,10 +217,10 @@ const sendWithdrawal =
         if (!(error instanceof BlogFailure) || error.code !== "not_found") throw error;
       });
     await deleteLiveCopy(item.postId);
-    await changeOutboxItem(item.id, { state: "sent", says: "", changedAt: new Date().toISOString() });
     // What no reader has seen is a draft again.
     const unseen = !isLiveAt(item.post, Date.now());
     await dispatch(changePost(item.postId, { status: unseen ? "draft" : "withdrawn", publishAt: "" }));
+    await changeOutboxItem(item.id, { state: "sent", says: "", changedAt: new Date().toISOString() });
     toast(
       unseen
         ? `“${item.title}” is a draft again, and not at the blog.`

@@ -65,6 +65,17 @@ describe("the open post", () => {
     expect(open().title).toBe("Typed");
   });
 
+  it("is as it was stored while it was being opened", async () => {
+    const { store } = createTestStore();
+    // Sent to the blog between its being read and its being there.
+    await savePost("p", { post: { status: "live", publishAt: NOW } }, NOW);
+    store.dispatch(postsRead(await listPosts()));
+    store.dispatch(postOpened({ post, outline: [] }));
+    await vi.waitFor(() =>
+      expect(store.getState().openPost.post).toMatchObject({ status: "live", publishAt: NOW }),
+    );
+  });
+
   it.each([
     ["/post/p/plan", null],
     ["/post/p/proof", "proof"],

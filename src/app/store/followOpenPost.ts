@@ -2,23 +2,26 @@
  * The open post follows its row: what another tab stored of it, sending it to the blog or changing many posts at once, is here too. What was
  * typed here and is not stored yet stays.
  */
-import { createListenerMiddleware, type Middleware } from "@reduxjs/toolkit";
+import { createListenerMiddleware, isAnyOf, type Middleware } from "@reduxjs/toolkit";
 import type { Post } from "../../data/model";
 import { getPost } from "../../data/posts";
-import { type openPost, postFollowed } from "./openPostSlice";
+import { type openPost, postFollowed, postOpened } from "./openPostSlice";
 import { postsRead } from "./postsSlice";
 import type { Pending } from "./savePost";
 import type { Saver } from "./saver";
 
-/** The middleware that looks at the open post each time that the posts were read. */
+/** The middleware that looks at the open post each time that the posts were read, and once it is there: it may have been stored while it was being opened. */
 export function followOpenPost(saver: Saver<Pending>): Middleware {
   const listener = createListenerMiddleware<{ openPost: ReturnType<typeof openPost> }>();
   listener.startListening({
-    actionCreator: postsRead,
-    effect: async ({ payload }, { getState, dispatch }) => {
+    matcher: isAnyOf(postsRead, postOpened),
+    effect: async (action, { getState, dispatch }) => {
       const open = getState().openPost.post;
-      const row = payload.find(({ id }) => id === open?.id);
-      if (!open || !row || saver.unsaved().has(open.id) || isAs(open, row)) return;
+      if (!open || saver.unsaved().has(open.id)) return;
+      if (postsRead.match(action)) {
+        const row = action.payload.find(({ id }) => id === open.id);
+        if (!row || isAs(open, row)) return;
+      }
       // Read once more: the list may be older than what was stored from here.
       const stored = await getPost(open.id);
       // What was typed meanwhile is stored, and then all this comes again.
