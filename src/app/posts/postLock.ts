@@ -15,9 +15,20 @@ export interface LockTerms {
   onTaken: () => void;
 }
 
-/** Milliseconds that a page which is just being left may still hold a post. */
+/** What tabs tell each other of a post, by its id. */
+type Message =
+  /** Whoever has it says so. */
+  | { asks: string }
+  | { has: string }
+  /** Whoever has it hands it over. */
+  | { take: string };
+
+/** Milliseconds that a tab which says it has a post may be just leaving it. */
 const GRACE = 400;
-/** Milliseconds that a tab has to hand a post over; one that does not answer is frozen or gone. */
+/**
+ * Milliseconds that a tab has to say that it has a post, or to hand it over; one that does not answer is frozen or gone. Where nobody has it,
+ * a busy machine may still take its time to say so: to give up sooner would open the post for reading only.
+ */
 const PATIENCE = 4000;
 
 const nameOf = (id: string): string => `post:${id}`;
@@ -26,14 +37,18 @@ const nameOf = (id: string): string => `post:${id}`;
 export function holdPost(id: string, { takeOver, handOver, onTaken }: LockTerms): PostLock {
   if (!navigator.locks) return { writing: Promise.resolve(true), release: () => {} };
   const channel = new BroadcastChannel("dune-sparrow posts");
+  const tell = (message: Message) => channel.postMessage(message);
   const ended = new AbortController();
+  const elsewhere = new AbortController();
   let holds = false;
   let letGo = () => {};
   const held = new Promise<void>((resolve) => {
     letGo = resolve;
   });
-  channel.onmessage = ({ data }: MessageEvent<{ take: string }>) => {
-    if (data.take === id && holds)
+  channel.onmessage = ({ data }: MessageEvent<Message>) => {
+    if ("asks" in data && data.asks === id && holds) tell({ has: id });
+    if ("has" in data && data.has === id) setTimeout(() => elsewhere.abort(), GRACE);
+    if ("take" in data && data.take === id && holds)
       void handOver().finally(() => {
         holds = false;
         letGo();
@@ -44,6 +59,8 @@ export function holdPost(id: string, { takeOver, handOver, onTaken }: LockTerms)
       navigator.locks
         .request(nameOf(id), options, () => {
           holds = true;
+          // Who asked before it was held here is still waiting for an answer.
+          if (!ended.signal.aborted) tell({ has: id });
           resolve(true);
           return held;
         })
@@ -55,9 +72,9 @@ export function holdPost(id: string, { takeOver, handOver, onTaken }: LockTerms)
           } else reject(error);
         });
     });
-  const within = (ms: number) => AbortSignal.any([ended.signal, AbortSignal.timeout(ms)]);
-  if (takeOver) channel.postMessage({ take: id });
-  const writing = ask({ signal: within(takeOver ? PATIENCE : GRACE) }).catch(async () => {
+  const signals = [ended.signal, AbortSignal.timeout(PATIENCE), ...(takeOver ? [] : [elsewhere.signal])];
+  tell(takeOver ? { take: id } : { asks: id });
+  const writing = ask({ signal: AbortSignal.any(signals) }).catch(async () => {
     if (!takeOver || ended.signal.aborted) return false;
     return ask({ steal: true }).catch(() => false);
   });
