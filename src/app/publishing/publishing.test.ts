@@ -2,7 +2,7 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { EditorDoc } from "../../core/blocks/editorJson";
 import { db } from "../../data/db";
-import { getLiveCopy } from "../../data/liveCopies";
+import { getLiveCopy, saveLiveCopy } from "../../data/liveCopies";
 import type { Post } from "../../data/model";
 import { newPost } from "../../data/newPost";
 import { changeOutboxItem, listOutbox } from "../../data/outbox";
@@ -14,6 +14,7 @@ import { postOpened, readOnlyChanged } from "../store/openPostSlice";
 import { postsRead } from "../store/postsSlice";
 import { noticesSaid } from "../testing/notices";
 import { createTestStore } from "../testing/testStore";
+import { goLive } from "./goLive";
 import { takeOut } from "./outboxActions";
 import { publish, sendOver, tryAgain, withdraw } from "./publish";
 import { workOutbox } from "./workOutbox";
@@ -101,6 +102,30 @@ describe("publishing", () => {
     await changeOutboxItem(item!.id, { notBefore: "2026-01-01T00:00:00.000Z" });
     await settle();
     expect(blog.posts.size).toBe(1);
+  });
+
+  it("that the blog held back is live once its minute has come there", async () => {
+    const { store, settle } = await setUp();
+    const look = async () => {
+      store.dispatch(postsRead(await listPosts()));
+      await store.dispatch(goLive());
+      return (await getPost("p"))!.status;
+    };
+    await store.dispatch(publish(["p"], LATER));
+    await settle();
+    expect(await look()).toBe("scheduled");
+    // It is to go now, and the blog, which cannot be reached, holds it back until later.
+    blog.trouble = () => "before";
+    await store.dispatch(publish(["p"], new Date().toISOString()));
+    await settle();
+    expect(await look()).toBe("scheduled");
+
+    const copy = (await getLiveCopy("p"))!;
+    await saveLiveCopy({
+      ...copy,
+      entry: { ...copy.entry, properties: { ...copy.entry.properties, published: [NOW] } },
+    });
+    expect(await look()).toBe("live");
   });
 
   it("says why a blog refuses, and waits for somebody", async () => {
