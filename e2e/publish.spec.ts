@@ -188,7 +188,9 @@ test("a post waits for its minute, and a blog that is down for the next try", as
   ).toBeVisible();
   await page.goBack();
   await waiveGates(page);
+  const planned = (await state(page).textContent())!;
   await page.getByRole("button", { name: "Publish now", exact: true }).click();
+  await expect(state(page)).not.toHaveText(planned);
   await expect(publishPanel(page).getByRole("alert")).toContainText("nothing is lost");
   await page.goto("/settings");
   await page.getByLabel("Blog error rate").fill("0");

@@ -1,6 +1,6 @@
 /** What is on its way to a blog, kept until it is there: a browser that is closed goes on with it at the next start. */
 import { db } from "./db";
-import type { OutboxItem } from "./model";
+import type { OutboxItem, Post } from "./model";
 
 /** What was sent is listed for a while. */
 const SENT_KEPT = 50;
@@ -24,6 +24,23 @@ export async function putInOutbox(item: OutboxItem): Promise<void> {
     const sent = (await db.outbox.toArray()).filter(({ state }) => state === "sent");
     sent.sort((a, b) => (a.changedAt < b.changedAt ? 1 : -1));
     await db.outbox.bulkDelete(sent.slice(SENT_KEPT).map(({ id }) => id));
+  });
+}
+
+/** Changes fields of a post together with the outbox, all or nothing. @param change what becomes of the outbox */
+export async function saveWithOutbox(
+  postId: string,
+  fields: Partial<Omit<Post, "id">>,
+  change: () => Promise<void>,
+  now: string,
+): Promise<void> {
+  await db.transaction("rw", db.posts, db.outbox, async () => {
+    await change();
+    if (!Object.keys(fields).length) return;
+    await db.posts
+      .where("id")
+      .equals(postId)
+      .modify((post) => void Object.assign(post, fields, { updatedAt: now }));
   });
 }
 

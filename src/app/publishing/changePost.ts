@@ -1,4 +1,5 @@
 import type { Post } from "../../data/model";
+import { saveWithOutbox } from "../../data/outbox";
 import { savePost } from "../../data/posts";
 import { postEdited } from "../store/openPostSlice";
 import type { AppThunk } from "../store/thunk";
@@ -12,4 +13,18 @@ export const changePost =
       dispatch(postEdited(changes));
       await saver.flush();
     } else await savePost(id, { post: changes }, new Date().toISOString());
+  };
+
+/**
+ * What somebody decides of a post and its way to the blog: a browser closed at any moment has stored both or neither, and what the screen says
+ * is stored.
+ *
+ * @param outbox changes the outbox, and nothing else
+ */
+export const changePostAndOutbox =
+  (id: string, changes: Partial<Omit<Post, "id">>, outbox: () => Promise<void>): AppThunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    await saveWithOutbox(id, changes, outbox, new Date().toISOString());
+    const { post, readOnly } = getState().openPost;
+    if (post?.id === id && !readOnly) dispatch(postEdited(changes));
   };

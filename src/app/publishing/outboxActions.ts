@@ -3,28 +3,31 @@ import { getLiveCopy } from "../../data/liveCopies";
 import type { OutboxItem } from "../../data/model";
 import { changeOutboxItem, deleteOutboxItem, restoreOutboxItem } from "../../data/outbox";
 import type { AppThunk } from "../store/thunk";
-import { changePost } from "./changePost";
+import { changePostAndOutbox } from "./changePost";
 import { workOutbox } from "./workOutbox";
 
 /** Takes an item out: what it would have sent stays as it is here. */
 export const takeOut =
   (item: OutboxItem): AppThunk<Promise<void>> =>
   async (dispatch) => {
-    await deleteOutboxItem(item.id);
     const live = (await getLiveCopy(item.postId)) !== null;
-    if (!live && item.post.status === "scheduled")
-      await dispatch(changePost(item.postId, { status: "draft", publishAt: "" }));
+    const isDraft = !live && item.post.status === "scheduled";
+    await dispatch(
+      changePostAndOutbox(item.postId, isDraft ? { status: "draft", publishAt: "" } : {}, () =>
+        deleteOutboxItem(item.id),
+      ),
+    );
     toast(`“${item.title}” is not sent. It is safe here.`, {
       action: {
         label: "Undo",
         onClick: () =>
-          void restoreOutboxItem(item)
-            .then(() =>
-              dispatch(
-                changePost(item.postId, { status: item.post.status, publishAt: item.post.publishAt ?? "" }),
-              ),
-            )
-            .then(() => dispatch(workOutbox())),
+          void dispatch(
+            changePostAndOutbox(
+              item.postId,
+              { status: item.post.status, publishAt: item.post.publishAt ?? "" },
+              () => restoreOutboxItem(item),
+            ),
+          ).then(() => dispatch(workOutbox())),
       },
     });
   };

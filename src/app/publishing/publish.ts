@@ -6,7 +6,7 @@ import type { OutboxItem, Post } from "../../data/model";
 import { changeOutboxItem, deleteOutboxItem, getOutboxItem, outboxOf, putInOutbox } from "../../data/outbox";
 import { getDoc, getPost } from "../../data/posts";
 import type { AppThunk } from "../store/thunk";
-import { changePost } from "./changePost";
+import { changePostAndOutbox } from "./changePost";
 import { workOutbox } from "./workOutbox";
 
 /**
@@ -19,9 +19,10 @@ export const publish =
   async (dispatch, getState, { saver, blog: client }) => {
     await saver.flush();
     const { blog, site } = getState().session;
-    // Whether it keeps what is not yet due; where it cannot be asked, it is asked again before the post is sent.
+    // Whether it keeps what is not yet due; where it cannot be asked, it is asked again before the post is sent. What is due is not kept.
     const holds =
       at === null ||
+      at <= new Date().toISOString() ||
       (await client
         .config(blog)
         .then(({ holdsFuture }) => holdsFuture)
@@ -37,15 +38,15 @@ export const publish =
         ...(moment && { publishAt: moment, date: partsIn(moment, site.timeZone).date }),
         status: moment > now ? "scheduled" : post.status === "live" ? "live" : post.status,
       };
-      await dispatch(changePost(id, fields));
-      await putInOutbox({
+      const item: OutboxItem = {
         ...newItem(post, now),
         connection: blog.id,
         action: "send",
         post: { ...post, ...fields },
         doc: await getDoc(id),
         notBefore: holds ? "" : moment,
-      });
+      };
+      await dispatch(changePostAndOutbox(id, fields, () => putInOutbox(item)));
     }
     void dispatch(workOutbox());
   };
@@ -60,8 +61,12 @@ export const withdraw =
     const copy = await getLiveCopy(id);
     if (!copy) {
       // Nothing is there: what waits to be sent is not.
-      for (const item of await outboxOf(id)) await deleteOutboxItem(item.id);
-      await dispatch(changePost(id, { status: "draft", publishAt: "" }));
+      const items = await outboxOf(id);
+      await dispatch(
+        changePostAndOutbox(id, { status: "draft", publishAt: "" }, async () => {
+          for (const item of items) await deleteOutboxItem(item.id);
+        }),
+      );
       return;
     }
     await putInOutbox({

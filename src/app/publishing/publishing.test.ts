@@ -104,6 +104,21 @@ describe("publishing", () => {
     expect(blog.posts.size).toBe(1);
   });
 
+  it("is decided of the post and for the outbox, or of neither", async () => {
+    const { store } = await setUp();
+    vi.spyOn(db.outbox, "add").mockRejectedValueOnce(new Error("The disk is full."));
+    await expect(store.dispatch(publish(["p"], LATER))).rejects.toThrow("The disk is full.");
+    expect(await getPost("p")).toMatchObject({ status: "draft" });
+    expect((await getPost("p"))!.publishAt ?? "").toBe("");
+  });
+
+  it("now is decided at once, however long the blog takes to answer", async () => {
+    const { store } = await setUp();
+    blog.client.config = () => new Promise(() => {});
+    await store.dispatch(publish(["p"], new Date().toISOString()));
+    expect(await states()).toEqual(["waiting"]);
+  });
+
   it("that the blog held back is live once its minute has come there", async () => {
     const { store, settle } = await setUp();
     const look = async () => {
