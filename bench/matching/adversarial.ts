@@ -5,6 +5,7 @@ import { FRENCH } from "./adversarial/fr";
 import { ITALIAN } from "./adversarial/it";
 import { DUTCH } from "./adversarial/nl";
 import { PORTUGUESE } from "./adversarial/pt";
+import * as more from "./more";
 import { type MatchingRow, rowsOf } from "./rows";
 import * as second from "./second";
 
@@ -19,13 +20,13 @@ export interface HardPairs {
  * Those of the second set took their place.
  */
 export const adversarialPairs: Readonly<Record<string, HardPairs>> = {
-  en: pairs(ENGLISH, second.ENGLISH),
-  de: pairs(GERMAN, second.GERMAN),
-  fr: pairs(FRENCH, second.FRENCH),
-  es: pairs(SPANISH, second.SPANISH),
-  nl: pairs(DUTCH, second.DUTCH),
-  it: pairs(ITALIAN, second.ITALIAN),
-  pt: pairs(PORTUGUESE, second.PORTUGUESE),
+  en: pairs(ENGLISH + more.ENGLISH, second.ENGLISH),
+  de: pairs(GERMAN + more.GERMAN, second.GERMAN),
+  fr: pairs(FRENCH + more.FRENCH, second.FRENCH),
+  es: pairs(SPANISH + more.SPANISH, second.SPANISH),
+  nl: pairs(DUTCH + more.DUTCH, second.DUTCH),
+  it: pairs(ITALIAN + more.ITALIAN, second.ITALIAN),
+  pt: pairs(PORTUGUESE + more.PORTUGUESE, second.PORTUGUESE),
 };
 
 function pairs(open: string, heldOut: string): HardPairs {

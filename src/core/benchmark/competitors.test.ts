@@ -172,16 +172,18 @@ describe("phrases", () => {
 });
 
 describe("terms", () => {
-  const count = (texts: string[], excluded: string[] = []) =>
-    new TermCounts(
+  const count = (texts: string[], excluded: string[] = [], language = "en") => {
+    const pack = languagePack(language);
+    return new TermCounts(
       texts.map((text) => {
         const analysed = analyseText(text, pack);
         return { texts: [analysed], words: analysed.tokens.length };
       }),
-      frequenciesOf("en"),
+      frequenciesOf(language),
       new Set(excluded),
       pack,
     );
+  };
   it("need three pages and a quarter of them", () => {
     const texts = ["derailleur here", "derailleur there", "of the and", "to it"];
     expect(count(texts).terms()).toEqual([]);
@@ -222,6 +224,26 @@ describe("terms", () => {
         .map(({ text }) => text),
     ).not.toContain("derailleur");
     expect(count(Array(4).fill(`people ${"of the ".repeat(400)}`)).terms()).toEqual([]);
+  });
+  it.each([
+    ["de", "Wir prüfen die Bremsen. Dann kommen Bremsen. Prüfen, ob sie es sind: Bremsen.", ["Bremsen"]],
+    ["fr", "C'est l'autonomie. Et l'autonomie, elle est là.", ["autonomie"]],
+    ["it", "La sella. L'autonomia.", ["autonomia", "sella"]],
+  ])(
+    "of one word are shown as nouns are written, without what clings to them, in %s: %s",
+    (language, text, terms) => {
+      const shown = count(Array(4).fill(text), [], language)
+        .terms()
+        .map((term) => term.text);
+      expect(shown.filter((term) => !term.includes(" ")).sort()).toEqual(terms);
+    },
+  );
+  it("are nouns sooner than verbs", () => {
+    const often = (text: string) => count(Array(4).fill(`${text} ${"of the ".repeat(300)}`)).terms();
+    expect(often("They choose it.")).toEqual([]);
+    expect(often("The choice is mine.").map(({ text }) => text)).toContain(
+      "choice",
+    );
   });
   it("can be taken without one page", () => {
     const counts = count(["derailleur", "derailleur", "derailleur", "derailleur hanger"]);

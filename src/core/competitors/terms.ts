@@ -6,6 +6,8 @@
 import type { AnalysedText } from "../text/analyse";
 import { fold } from "../text/fold";
 import type { LanguagePack } from "../text/packs/pack";
+import type { Usage } from "../text/packs/usage";
+import { isNounAt } from "../text/usage";
 import type { Frequencies } from "./frequencies/frequencies";
 import { eachPhrase, PhraseTable } from "./phrases";
 
@@ -38,6 +40,8 @@ const LEAST_PRESENCE = 0.25;
 const CORE = 0.6;
 /** A single word must be this many times as usual here as in general text, or it says nothing of the subject. */
 const KEYNESS = 5;
+/** The same for a word that the pages use as a verb: what people do is said everywhere. Where nouns have capitals, what has none is no term at all. */
+const VERB_KEYNESS = 20;
 /** A phrase that is held by one longer phrase in more than this share of its uses is discounted. */
 const HELD = 0.5;
 /** A phrase of so many words is a term only where its words belong together. */
@@ -54,16 +58,20 @@ export class TermCounts {
   readonly #candidates: Candidate[] = [];
   readonly #pages: readonly PageText[];
   readonly #measures: ReadonlySet<string>;
+  readonly #hasCapitals: boolean;
+  readonly #clings: RegExp | undefined;
 
   /** @param excluded keys that are no terms whatever they count: names of the sites, boilerplate */
   constructor(
     pages: readonly PageText[],
     frequencies: Frequencies,
     excluded: ReadonlySet<string>,
-    { measures }: Pick<LanguagePack, "measures">,
+    { measures, usage, clings }: Pick<LanguagePack, "measures" | "usage" | "clings">,
   ) {
     this.#pages = pages;
     this.#measures = measures;
+    this.#clings = clings;
+    this.#hasCapitals = usage?.capitals ?? false;
     this.#words = pages.map(({ words }) => words);
     const onPages: number[] = [];
     const byPage = pages.map(({ texts }) => {
@@ -88,11 +96,13 @@ export class TermCounts {
         phrase,
         key: stems.join(" "),
         single: stems.length === 1,
+        isVerb: false,
         rarity,
         uses: byPage.map((uses) => uses.get(phrase) ?? 0),
         parts: [],
       });
     }
+    if (usage) this.#markVerbs(usage);
     const places = new Map(this.#candidates.map(({ phrase }, i) => [phrase, i]));
     for (const candidate of this.#candidates)
       candidate.parts = [...partsOf(candidate.phrase, this.#table)].flatMap((part) => places.get(part) ?? []);
@@ -108,8 +118,9 @@ export class TermCounts {
     const of = this.#words.flatMap((words, i) => (i === without || !words ? [] : [i]));
     if (!of.length) return [];
     const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * of.length);
+    const verbKeyness = this.#hasCapitals ? Number.POSITIVE_INFINITY : VERB_KEYNESS;
     const counted = this.#candidates.map((candidate): Counted | null => {
-      const { uses, rarity, single } = candidate;
+      const { uses, rarity, single, isVerb } = candidate;
       let total = 0;
       let rates = 0;
       let pages = 0;
@@ -121,7 +132,8 @@ export class TermCounts {
         rates += (1000 * n) / this.#words[i]!;
       }
       const use = rates / of.length;
-      if (pages < least || (single && (use / 1000) * Math.exp(rarity) < KEYNESS)) return null;
+      if (pages < least || (single && (use / 1000) * Math.exp(rarity) < (isVerb ? verbKeyness : KEYNESS)))
+        return null;
       const presence = pages / of.length;
       return { candidate, total, pages, presence, use, salience: presence * Math.log(1 + use) * rarity };
     });
@@ -167,6 +179,20 @@ export class TermCounts {
     return usesOf(stems) ** 2 / mean;
   }
 
+  /** Marks single words that the pages use as verbs more often than as nouns, wherever the words around them tell. */
+  #markVerbs(usage: Usage): void {
+    const singles = new Map(this.#candidates.filter(({ single }) => single).map((one) => [one.phrase, one]));
+    const nouns = new Map<Candidate, number>();
+    for (const { texts } of this.#pages)
+      for (const text of texts)
+        for (const [at, { stem }] of text.tokens.entries()) {
+          const candidate = singles.get(this.#table.child(-1, stem));
+          if (candidate)
+            nouns.set(candidate, (nouns.get(candidate) ?? 0) + weightOf(isNounAt(text, at, usage)));
+        }
+    for (const [candidate, n] of nouns) candidate.isVerb = n < 0;
+  }
+
   #forms: Map<number, string> | undefined;
 
   /** The commonest form of each candidate over all pages, as written in the middle of a sentence where it is written there. */
@@ -182,15 +208,20 @@ export class TermCounts {
         eachPhrase(analysed, this.#table, this.#measures, (phrase, from, to) => {
           if (!phrases.has(phrase)) return;
           const { text, tokens } = analysed;
-          const form = text.slice(tokens[from]!.start, tokens[to]!.end).replace(/\s+/g, " ");
+          const { start, folded } = tokens[from]!;
+          // "L'autonomie" is a form of "autonomie".
+          const article = this.#clings?.exec(folded);
+          const begins = start + (article?.index === 0 ? article[0].length : 0);
+          const form = text.slice(begins, tokens[to]!.end).replace(/\s+/g, " ");
           const counts = forms.get(phrase) ?? new Map<string, number>();
           forms.set(phrase, counts.set(form, (counts.get(form) ?? 0) + 1));
         });
     return new Map(
       [...forms].map(([phrase, counts]) => {
-        // Forms that differ in capitals alone count together; the lower one is shown, since headings lend theirs.
+        // Forms that differ in capitals alone count together; the lower one is shown, since headings lend theirs, but of nouns that have them.
+        const isUpper = this.#hasCapitals && this.#table.lengths[phrase] === 1;
         const byFold = new Map<string, { n: number; form: string }>();
-        for (const [form, n] of [...counts].sort(([a], [b]) => (a < b ? 1 : -1))) {
+        for (const [form, n] of [...counts].sort(([a], [b]) => (a < b === isUpper ? -1 : 1))) {
           const key = fold(form);
           const same = byFold.get(key);
           if (same) same.n += n;
@@ -203,11 +234,14 @@ export class TermCounts {
   }
 }
 
+const weightOf = (isNoun: boolean | undefined): number => (isNoun === undefined ? 0 : isNoun ? 1 : -1);
+
 /** A phrase that may be a term. */
 interface Candidate {
   phrase: number;
   key: string;
   single: boolean;
+  isVerb: boolean;
   rarity: number;
   /** By page. */
   uses: number[];

@@ -1,5 +1,5 @@
 /** Whether the words of a keyword stand in one sentence and yet speak of different things: by their order, and by what is between them. */
-import type { AnalysedText } from "./analyse";
+import type { AnalysedText, Token } from "./analyse";
 import type { Variant } from "./keyword";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
@@ -48,26 +48,114 @@ export function isElsewhere(
   );
 }
 
-/**
- * In languages that say "curso de cocina": do both stand in this order, in one phrase? "En la cocina, un curso", "una hoja de té y un cálculo"
- * speak of two things.
- */
-export function isTwoThings(
+/** The two nouns of a keyword in the order of a text, and the words between them; null where it is not of two. */
+function twoNouns(
   { tokens, text }: AnalysedText,
   seen: readonly Sight[],
-  { carriers, words }: Variant,
-  { headFirst, conjunctions, determiners, joining }: Usage,
-): boolean {
-  if (!headFirst || seen.length !== 2 || words.length < 3) return false;
+  { carriers }: Variant,
+): { first: Sight; second: Sight; between: Token[]; gap: string } | null {
+  if (seen.length !== 2) return null;
   const [first, second] = [...seen].sort((a, b) => a.from - b.from) as [Sight, Sight];
   const roles = [first, second].map(({ place }) => carriers[place]!.role);
-  if (roles.includes("verb") || roles.includes(undefined)) return false;
+  if (roles.includes("verb") || roles.includes(undefined)) return null;
   const gap = text.slice(tokens[first.to]!.end, tokens[second.from]!.start);
+  return { first, second, between: tokens.slice(first.to + 1, second.from), gap };
+}
+
+/**
+ * In languages that say "curso de cocina": do both stand in this order, in one phrase? "En la cocina, un curso", "una hoja de té y un cálculo",
+ * "la bolsa tiene papel" speak of two things.
+ */
+export function isTwoThings(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage,
+): boolean {
+  const nouns = twoNouns(text, seen, variant);
+  if (!usage.headFirst || !nouns || variant.words.length < 3) return false;
+  const { first, between, gap } = nouns;
+  const { conjunctions, determiners, joining, infinitive } = usage;
   // "La tortilla: receta", "madera para muebles"
-  if (gap.includes(":") || tokens.slice(first.to + 1, second.from).some(({ folded }) => joining.has(folded)))
-    return false;
-  if (roles[0] === "modifier" || gap.includes(",")) return true;
-  for (let at = first.to + 1; at < second.from; at++)
-    if (conjunctions.has(tokens[at]!.folded) && determiners.has(tokens[at + 1]!.folded)) return true;
-  return false;
+  if (gap.includes(":") || between.some(({ folded }) => joining.has(folded))) return false;
+  // "Coser a máquina"
+  if (variant.carriers[first.place]!.role === "modifier")
+    return !infinitive?.test(text.tokens[first.from]!.folded) || gap.includes(",");
+  if (gap.includes(",")) return true;
+  const and = between.findLastIndex(({ folded }) => conjunctions.has(folded));
+  if (and >= 0 && determiners.has(between[and + 1]?.folded ?? "")) return true;
+  // What joins them in the keyword joins them here, in a form of its own: "de", "du", "della".
+  const links = new Set(variant.words.map(({ folded }) => folded[0]));
+  const isLink = ({ small, folded }: Token) =>
+    small && !conjunctions.has(folded) && (!determiners.has(folded) || links.has(folded[0]));
+  const other = between.findLastIndex(({ small, folded }) => !small || conjunctions.has(folded));
+  return other >= 0 && !between.slice(other + 1).some(isLink);
+}
+
+/** "Sound travels, and insurance is boring", "Prices climb while the cradle rocks": each in a clause of its own. */
+export function isInOtherClause(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage,
+): boolean {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns) return false;
+  const has = (words: ReadonlySet<string>) => nouns.between.some(({ folded }) => words.has(folded));
+  return has(usage.clauses) || (nouns.gap.includes(",") && (has(usage.conjunctions) || has(usage.finite)));
+}
+
+/** "Throw a stone over the wall", "out of juice next to an apple": one is beside the other, or goes past it. */
+export function isBeside(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage,
+): boolean {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns || nouns.between.some(({ folded }) => usage.joining.has(folded))) return false;
+  const last = nouns.between.findLast(({ folded }) => !usage.determiners.has(folded));
+  return last !== undefined && usage.beside.has(last.folded);
+}
+
+/** "A web of design", "cookery is in a class of its own": what would say of which sort the other is comes first, and the other says more of it. */
+export function isReversed(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage,
+): boolean {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns || usage.headFirst || variant.carriers[nouns.first.place]!.role !== "modifier") return false;
+  const { between } = nouns;
+  if (between.some(({ folded }) => usage.joining.has(folded))) return false;
+  // "How a knife is sharpened" is what the keyword says is done.
+  return (
+    usage.of.has(between[0]?.folded ?? "") ||
+    between.slice(0, -1).some(({ folded }) => usage.being.has(folded))
+  );
+}
+
+/** "The bag holds papers", "the guest lost his post", "the man came to the school": one does something, and the other is no part of it. */
+export function isDoneToOther(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage,
+): boolean {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns || usage.headFirst) return false;
+  const { first, between } = nouns;
+  const isVerb = (i: number) => isLikelyVerb(text, first.to + 1 + i, usage);
+  if (between.some(({ folded }, i) => usage.simplePasts.has(folded) || (/[^s]s$/.test(folded) && isVerb(i))))
+    return !between.some(({ folded }) => usage.relatives.has(folded) || usage.pronouns.has(folded));
+  if (between.some(({ folded }) => usage.joining.has(folded))) return false;
+  return between.some(({ folded, small }, i) => {
+    if (usage.being.has(folded) || usage.auxiliaries.has(folded)) return false;
+    if (!usage.finite.has(folded) && (small || /ing$/.test(folded) || !isVerb(i))) return false;
+    const object = between.slice(i + 1);
+    // "A car bought secondhand" says of which sort it is.
+    const isParticiple = !/s$/.test(folded) && !(object[0] && usage.determiners.has(object[0].folded));
+    return !isParticiple && object.every((token) => !token.small || usage.determiners.has(token.folded));
+  });
 }

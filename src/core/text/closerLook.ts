@@ -1,15 +1,26 @@
 /** A closer look at where a keyword seems to be: are its words used there as the keyword uses them? See docs/scoring.md, "Matching a keyword". */
 import type { AnalysedText } from "./analyse";
-import { isElsewhere, isSetApart, isTwoThings } from "./apart";
+import {
+  isBeside,
+  isDoneToOther,
+  isElsewhere,
+  isInOtherClause,
+  isReversed,
+  isSetApart,
+  isTwoThings,
+} from "./apart";
 import type { Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
 import type { Sight } from "./sight";
 import { isLikelyVerb } from "./usage";
-import { isUsedSo, isVerbFor } from "./usedSo";
+import { isUsedSo, isVerbAsOne, isVerbFor } from "./usedSo";
 
 /** Where two thoughts part within a sentence; the two parts of a verb stand in one clause. */
 const PARTED = /[;\u2014]/;
 const CLAUSE = /[,;\u2014]/;
+
+/** Ways in which the words of a keyword stand near each other and speak of different things. */
+const APART = [isElsewhere, isInOtherClause, isBeside, isReversed, isDoneToOther, isTwoThings];
 
 /**
  * A closer look at words that only stand near each other: whether they are used as the keyword uses them.
@@ -32,8 +43,7 @@ export function goTogether(
     !usage ||
     ((variant.carriers[seen.find((one) => one.from === from)!.place]!.role === "verb" ||
       !isSetApart(text, from, usage)) &&
-      !isElsewhere(text, seen, variant, usage) &&
-      !isTwoThings(text, seen, variant, usage) &&
+      !APART.some((areApart) => areApart(text, seen, variant, usage)) &&
       seen.every((one) => isUsedSo(text, one, seen, variant, usage)))
   );
 }
@@ -43,12 +53,15 @@ export function isDone(
   text: AnalysedText,
   from: number,
   to: number,
-  { carriers, words }: Variant,
+  variant: Variant,
   { usage }: LanguagePack,
 ): boolean {
+  const { carriers, words, isJoined } = variant;
   const { tokens } = text;
   const [carrier, token] = [carriers.at(-1), tokens[to]!];
-  if (!usage || from === to || !carrier) return false;
+  if (!usage || !carrier) return false;
+  if ((isJoined || to - from >= words.length) && isVerbAsOne(text, from, to, variant, usage)) return true;
+  if (from === to) return false;
   // "We saw blades of grass"
   const before = tokens[from - 1];
   if (

@@ -43,7 +43,7 @@ export function findKeyword(
   whole = false,
 ): Occurrence[] {
   const { tokens } = text;
-  const sighted = sightedIn(tokens, keyword);
+  const sighted = sightedIn(tokens, keyword, pack);
   if (!sighted.length) return [];
   const taken = new Uint8Array(tokens.length);
   const matches: { form: Form; from: number; to: number }[] = [];
@@ -66,7 +66,7 @@ export function findKeyword(
   }
   if (whole && !matches.length) {
     for (const variant of keyword.variants) {
-      const span = variant.size ? scatteredSpan(tokens, sighted, variant, pack) : null;
+      const span = variant.size ? scatteredSpan(text, sighted, variant, pack) : null;
       if (span && !matches.length) take("scattered", span[0], span[1]);
     }
   }
@@ -114,7 +114,11 @@ function free(taken: Uint8Array, from: number, to: number): boolean {
 }
 
 /** Tokens that may have to do with the keyword: the longer looks are spared the rest of the text. */
-function sightedIn(tokens: Token[], { stems, compounds }: CompiledKeyword): number[] {
+function sightedIn(
+  tokens: Token[],
+  { stems, compounds }: CompiledKeyword,
+  { usage }: LanguagePack,
+): number[] {
   const out: number[] = [];
   for (let i = 0; i < tokens.length; i++) {
     const { stem, otherStem, folded, joinsNext } = tokens[i]!;
@@ -122,7 +126,8 @@ function sightedIn(tokens: Token[], { stems, compounds }: CompiledKeyword): numb
       joinsNext ||
       stems.has(stem) ||
       (otherStem !== undefined && stems.has(otherStem)) ||
-      beginsCompound(folded, compounds)
+      beginsCompound(folded, compounds) ||
+      (usage?.compounds === true && beginsCompound(stem, compounds))
     )
       out.push(i);
   }
@@ -188,7 +193,7 @@ function sequenceEnd(
 /** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf". */
 const LINKS = ["", "s", "es", "n", "en", "er", "e"];
 /** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */
-const MOST_BETWEEN = 2;
+const MOST_BETWEEN = 3;
 
 /**
  * Where a compound is said in several words, the last part first: "die Tür am Haus" for "Haustür".
@@ -197,20 +202,23 @@ const MOST_BETWEEN = 2;
  * @returns null where there is none
  */
 function saidApart(
-  tokens: Token[],
+  text: AnalysedText,
   at: number,
   { words, content, isJoined }: Variant,
   pack: LanguagePack,
 ): Sight | null {
+  const { tokens } = text;
   const first = tokens[at]!;
   if (!pack.usage?.compounds || isJoined || first.small || !isPart(first)) return null;
+  // "Karten zum Wandern", "Schutz vor Bränden": a compound begins with what all forms of a word have.
+  const beginnings = new Set([first.folded, first.stem].flatMap((base) => LINKS.map((link) => base + link)));
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;
     if (!tokens[from + 1]!.small || last.sentence !== first.sentence) return null;
     if (last.small || !isPart(last)) continue;
+    if (text.text.slice(last.end, first.start).includes(",")) return null;
     for (const word of words)
-      for (const link of LINKS) {
-        const beginning = first.folded + link;
+      for (const beginning of beginnings) {
         if (
           word.folded.startsWith(beginning) &&
           word.folded.startsWith(last.folded.slice(0, SHORTEST_PART), beginning.length) &&
@@ -225,15 +233,16 @@ function saidApart(
 
 /** All places where each content stem may be read, readings of hyphenated words and of compounds in parts as one included. */
 function* sightings(
-  tokens: Token[],
+  text: AnalysedText,
   sighted: readonly number[],
   variant: Variant,
   pack: LanguagePack,
 ): Generator<Sight> {
+  const { tokens } = text;
   for (const i of sighted) {
     const at = placeOf(tokens[i]!, variant);
     if (at !== undefined) yield { place: at, from: i, to: i };
-    const apart = saidApart(tokens, i, variant, pack);
+    const apart = saidApart(text, i, variant, pack);
     if (apart) yield apart;
     const next = tokens[i + 1];
     if (
@@ -265,7 +274,7 @@ function closeMatches(
   const { tokens } = text;
   let last: (Sight | undefined)[] = [];
   let sentence = -1;
-  for (const sight of sightings(tokens, sighted, variant, pack)) {
+  for (const sight of sightings(text, sighted, variant, pack)) {
     const here = tokens[sight.from]!.sentence;
     if (here !== sentence) {
       last = [];
@@ -304,14 +313,14 @@ const windowOf = ({ words, isParted }: Variant, { closeWindow }: MatchValues): n
   words.length + closeWindow + (isParted ? MORE_IF_PARTED : 0);
 
 function scatteredSpan(
-  tokens: Token[],
+  text: AnalysedText,
   sighted: readonly number[],
   variant: Variant,
   pack: LanguagePack,
 ): [number, number] | null {
   const first: ({ from: number; to: number } | undefined)[] = [];
-  for (const sight of sightings(tokens, sighted, variant, pack)) first[sight.place] ??= sight;
-  let from = tokens.length;
+  for (const sight of sightings(text, sighted, variant, pack)) first[sight.place] ??= sight;
+  let from = text.tokens.length;
   let to = -1;
   for (let s = 0; s < variant.size; s++) {
     const seen = first[s];

@@ -38,11 +38,30 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
   if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded)) return "verb";
   if (before && usage.being.has(before.folded) && usage.participle?.test(token.folded)) return "verb";
   if (before && usage.determiners.has(before.folded)) return "noun";
+  // "Boats for hire"
+  if (
+    before &&
+    usage.prepositions.has(before.folded) &&
+    !usage.verbal?.test(token.folded) &&
+    !usage.gerund?.test(token.folded)
+  )
+    return "noun";
   // Told to do it, "Cover the box", or done by what stands before, "The letter covered the box".
   if (!before && after && usage.afterOrders.has(after.folded) && !token.folded.endsWith("s")) return "verb";
   if (after && usage.determiners.has(after.folded) && (!before?.small || usage.relatives.has(before.folded)))
     return "verb";
   return !usage.verbal?.test(token.folded) && isLikelyVerb(analysed, at, usage) ? "verb" : undefined;
+}
+
+/** Is a word a noun where it stands? Undefined where nothing tells. In languages whose nouns have a capital, what has none is none. */
+export function isNounAt(text: AnalysedText, at: number, usage: Usage): boolean | undefined {
+  const token = text.tokens[at]!;
+  if (!usage.capitals) {
+    const use = usedAs(text, at, usage);
+    return use && use === "noun";
+  }
+  if (text.tokens[at - 1]?.sentence !== token.sentence) return undefined;
+  return /^\p{Lu}/u.test(text.text.slice(token.start, token.end));
 }
 
 /** Is a word a verb, by all that stands around it? False where the language has no weights for it. */

@@ -3,10 +3,33 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Carrier, Variant } from "./keyword";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
-import { isIdle, isLikelyNoun, isVerbal, type Use, usedAs } from "./usage";
+import { isIdle, isLikelyNoun, isLikelyVerb, isVerbal, type Use, usedAs } from "./usage";
 
 export const isVerbFor = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
   carrier.role === "head" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
+
+/** "He stonewalled them", "bread makes me sleepy": what would be a keyword written as one is a verb. */
+export function isVerbAsOne(
+  text: AnalysedText,
+  from: number,
+  to: number,
+  { carriers, isJoined }: Variant,
+  usage: Usage,
+): boolean {
+  const carrier = carriers.at(-1);
+  if (!carrier) return false;
+  // "Das Wasser filtert": the second part of a compound has a capital where the first has one.
+  if (usage.capitals && from !== to && isCapital(text, from) && !isCapital(text, to)) {
+    const [before, last] = [text.tokens[to - 1]!, text.tokens[to]!];
+    if (text.text.slice(before.end, last.start) === " ") return true;
+  }
+  return (
+    isVerbFor(text.tokens[to]!, carrier, usage) || (isJoined && from !== to && isLikelyVerb(text, to, usage))
+  );
+}
+
+const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
+  /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
 
 /** A word where it is seen, and what is known of it there. */
 interface SeenWord {
@@ -50,7 +73,7 @@ export function isUsedSo(
   if (isIdle(text, from, usage)) return false;
   const isOtherForm = token.folded !== carrier.folded;
   if (isOtherForm && [token, carrier].some(({ folded }) => usage.otherPlurals.has(folded))) return false;
-  if (from !== to) return !isVerbFor(token, carrier, usage);
+  if (from !== to) return !isVerbAsOne(text, from, to, variant, usage);
   const word: SeenWord = {
     text,
     usage,
@@ -102,6 +125,7 @@ const isBeforeOther: Rule = ({ text, at, usage, seen }) =>
 const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, variant }) =>
   use === "noun" &&
   !usage.headFirst &&
+  !usage.gerund?.test(token.folded) &&
   carrier.role === "head" &&
   next?.from === at + 1 &&
   text.text.slice(token.end, text.tokens[next.from]!.start) === " " &&
@@ -123,6 +147,8 @@ const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text }) => {
   if (usage.headFirst || carrier.role !== "modifier" || !last || token.folded !== `${carrier.folded}s`)
     return undefined;
   const head = variant.carriers[last.place]!;
+  // "Tasting wines"
+  if (usage.gerund?.test(text.tokens[last.to]!.folded)) return undefined;
   return head.role === "head" && head.stem === text.tokens[last.to]!.stem ? false : undefined;
 };
 
@@ -143,6 +169,10 @@ const isDoneToRest: Rule = ({ next, text, at, usage, carrier, isAction }) =>
   next && isObject(text, at, next.from, usage)
     ? isAction || (carrier.role === "head" && !usage.headFirst)
     : undefined;
+
+/** "The dog walked off with a stick": what somebody did is not what the thing after it is for. */
+const isDoneBefore: Rule = ({ carrier, next, isVerbForm, usage }) =>
+  !usage.headFirst && carrier.role === "modifier" && next && isVerbForm ? false : undefined;
 
 const saysNothingDone: Rule = ({ isAction }) => (isAction ? undefined : false);
 
@@ -169,6 +199,7 @@ const NOUN_RULES: readonly Rule[] = [
   isNoVerb,
   isThingsVerb,
   isDoneToRest,
+  isDoneBefore,
   saysNothingDone,
   isParticiple,
   isDoneBySomebody,

@@ -104,7 +104,7 @@ wagen wagens|wage wagt gewagt|universität universitäten|universum universen|to
 ich du er sie es wir ihr mich dich sich uns euch mir dir ihm ihn ihnen mein meine meiner meines meinem meinen dein deine deiner deinem deinen sein seine seiner seines seinem seinen ihre ihrer ihres ihrem ihren unser unsere unserer unserem unseren euer eure eurer eurem euren
 dieser diese dieses diesem diesen jener jene jenes jenem jenen welcher welche welches welchem welchen wer wen wem wessen was man
 und oder aber denn sondern doch dass daß ob weil wenn als wie wo wann warum wieso weshalb damit obwohl während bis bevor nachdem
-in im an am auf aus bei beim mit nach seit von vom zu zum zur durch für gegen ohne um über unter vor hinter neben zwischen wegen trotz ab per pro je
+in im an am auf aus bei beim mit nach seit von vom zu zum zur durch für gegen ohne um ans aufs fürs ins ums vors über unter vor hinter neben zwischen wegen trotz ab per pro je
 bin bist ist sind seid war warst waren wart gewesen habe hast hat haben habt hatte hattest hatten gehabt werde wirst wird werden werdet wurde wurden geworden worden
 kann kannst können könnt konnte konnten muss musst müssen müsst musste mussten soll sollst sollen sollte sollten will willst wollen wollte wollten darf darfst dürfen durfte mag möchte möchten
 nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal eben etwa etwas nichts alle alles allem allen beide beiden jeder jede jedes jedem jeden sowie dabei dazu davon daran darauf darin darum also ja nein`,
@@ -151,6 +151,9 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
   usage: {
     persons:
       "ich du er sie es wir ihr mich dich ihn uns euch mir dir ihm ihnen mein dein sein unser dies dieses diese dieser",
+    beside: "hinter unter gegen zwischen neben",
+    conjunctions: "und oder",
+    clauses: "wahrend waehrend weil obwohl aber doch sondern denn bis",
     timing: "nach vor waehrend wahrend bis seit sobald dann auch danach davor vorher nachher spaeter spater",
     pronouns: "ich du er wir man wer",
     auxiliaries: "zu",

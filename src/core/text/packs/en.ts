@@ -228,8 +228,13 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     being: "am is are was were be been being get gets got",
     relatives: "that",
     verbParticles: "up off out away back",
+    of: "of",
+    prepositions: "of for with from by about at in on into",
     joining: "that which who to for",
     places: "in on at behind within under over near beside from through across against around",
+    beside: "over under behind beside near through across around past along beyond off",
+    conjunctions: "and or",
+    clauses: "while because although though unless until whereas but",
     afterOrders: "now how what where why when whether it them him me us here",
     modals: "can may might must will",
     adverb: /(?:.{3}ly|never|always|also|not|often|just|only)$/,
@@ -240,6 +245,8 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     pasts,
     finite: `is are was were am has have had do does did can could will would should must may might shall isn't aren't wasn't weren't don't doesn't didn't can't won't said says made went came took gave got knew saw lost felt kept left
       held led met paid sold sent spent stood told thought won wore wrote rose fell grew drew flew drove ate drank broke chose spoke stole began ran became brought bought caught taught sought fought found showed meant built`,
+    simplePasts:
+      "came became began ran rang sang sank drank swam shrank sprang went gave took shook saw knew grew threw blew flew drew wore tore swore bore broke spoke woke stole froze chose rose wrote rode drove fell ate forgot",
     particles: "up down in out off on over back away mine will may can",
     doing: /^(?:how (?:to|do|does|can|should)|to|ways to|when to|where to|learn to) /,
     action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$/,

@@ -122,9 +122,11 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
   ],
   usage: {
     persons: "yo tu ella nosotros ellos ellas usted ustedes me te le les mi su sus nuestro esto eso aquello",
+    beside: "detras delante bajo contra entre hacia junto cerca",
+    clauses: "mientras porque aunque pero sino pues cuando",
     timing: "despues antes durante mientras hasta desde luego tambien tras",
     headFirst: true,
-    joining: "para que",
+    joining: "para que donde",
     conjunctions: "y e o u ni",
     pronouns: "yo ella nosotros ellos ellas usted ustedes me te se nos les quien",
     auxiliaries: "puede pueden puedes debe deben no",

@@ -153,6 +153,7 @@ function makePack(code: string, name: string, words: PackWords): LanguagePack {
     supported: true,
     stem,
     otherStem,
+    ...(clings && { clings }),
     smallWords: list(words.smallWords),
     leaning: list(words.leaning),
     pointing: words.pointing,

@@ -133,6 +133,9 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
   usage: {
     persons:
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
+    beside: "achter onder tegen tussen naast langs voorbij",
+    conjunctions: "en of",
+    clauses: "terwijl omdat hoewel maar want tot",
     timing: "na voor tijdens terwijl tot sinds zodra dan ook daarna daarvoor later",
     pronouns: "ik jij u hij zij wij we wie",
     auxiliaries: "te kan kun kunt kunnen moet moeten mag mogen wil wilt willen zal zult zullen",

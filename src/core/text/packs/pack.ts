@@ -46,6 +46,8 @@ export interface LanguagePack {
   otherStem(folded: string): string | undefined;
   /** Small words: they carry no subject of their own. */
   smallWords: ReadonlySet<string>;
+  /** What clings to the beginning or end of a word and is none of it: "l'", "'s". Tested against the folded word; absent where nothing does. */
+  clings?: RegExp;
   /** Words that, where they come first, need what was said before: "but", "these". */
   leaning: ReadonlySet<string>;
   /** What points to another place of the page, tested against a folded text: "see below", "this table". */

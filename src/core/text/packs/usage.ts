@@ -22,10 +22,18 @@ export interface Usage {
   particles: ReadonlySet<string>;
   /** Those that do so before what is done as well: "set up a blog". */
   verbParticles: ReadonlySet<string>;
+  /** What stands before a noun, or a form in "-ing": "of". Empty where nobody has said. */
+  prepositions: ReadonlySet<string>;
+  /** What joins a thing to what it is of: "of". Empty where nobody has said. */
+  of: ReadonlySet<string>;
   /** What joins a thing to what it is for: "that" in "companies that move pianos". Empty where nobody has said. */
   joining: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
+  /** Of those, where one thing is beside another, and no part of it: "behind". Empty where nobody has said. */
+  beside: ReadonlySet<string>;
+  /** What begins another clause: "while". Empty where nobody has said. */
+  clauses: ReadonlySet<string>;
   /** What follows somebody being told to do something: "now" in "book now". */
   afterOrders: ReadonlySet<string>;
   /** What joins two things: "and". */
@@ -44,6 +52,8 @@ export interface Usage {
   pasts: ReadonlySet<string>;
   /** Forms that are the verb of a sentence wherever they stand. Empty where nobody has said. */
   finite: ReadonlySet<string>;
+  /** Those of the irregular forms that are no participles: "came". */
+  simplePasts: ReadonlySet<string>;
   /** Forms that do not stand behind an auxiliary. */
   inflected?: RegExp;
   /** Openings of a keyword that asks how something is done, tested against the folded keyword. */
@@ -93,13 +103,18 @@ const LISTS: Readonly<Record<ListName, true>> = {
   relatives: true,
   particles: true,
   verbParticles: true,
+  prepositions: true,
+  of: true,
   joining: true,
   places: true,
+  beside: true,
+  clauses: true,
   afterOrders: true,
   conjunctions: true,
   modals: true,
   pasts: true,
   finite: true,
+  simplePasts: true,
   otherPlurals: true,
   verbs: true,
   nouns: true,

@@ -1,0 +1,306 @@
+/**
+ * More in English. At first sight, before a rule was made by them, the first 160 got a precision of 0.783 and a recall of 0.900; the 80 from
+ * "door handle" on, which were written after the rules that those made, 0.780 and 0.975.
+ */
+export const ENGLISH = `
+en: parking permit
+= Permits for parking outside your house
+= A resident's parking permit costs 60 euros.
+≠ The council will permit the fair in the park.
+≠ Parking is free, and dogs are permitted.
+en: washing line
+= A line for washing on the balcony
+= Washing lines that fold away
+≠ He was washing the car when the line went dead.
+≠ The line for the showers is long, so wash at home.
+en: swimming lessons
+= Lessons in swimming for adults
+= A swimming lesson costs 12 euros.
+≠ The lesson of the flood: never swim alone.
+≠ We were swimming in work, a lesson to us all.
+en: book keeping
+= Bookkeeping for small shops
+= How we keep our books
+≠ Keep the book by your bed.
+≠ Book early to keep your seat.
+en: sewing pattern
+= Patterns for sewing a bag
+= Download the sewing patterns here.
+≠ A pattern emerged while she was sewing.
+≠ The wallpaper is patterned, and the curtains are sewn by hand.
+en: garden planner
+= A planner for your garden
+= Planning a garden with our planner
+≠ The city planner lives next to the garden.
+≠ We plan to meet in the garden.
+en: fire alarm
+= Alarms that warn of fire
+= A fire alarm in every room
+≠ They will fire the guard who slept through the alarm.
+≠ The news alarmed the workers who were fired.
+en: water filter
+= Filters for tap water
+= Filter your water at home
+≠ The news filtered through while we watered the plants.
+≠ Light filters down through the water.
+en: heating bill
+= Bills for heating have doubled.
+= How to lower your heating bill
+≠ Bill is heating the soup.
+≠ The bill came after a heated talk.
+en: drum lessons
+= Lessons on the drums for children
+= A drum lesson at home
+≠ A drum of oil taught them a lesson.
+≠ He drummed his fingers during the lesson.
+en: key finder
+= A finder for lost keys
+= Key finders with a loud beep
+≠ The key to it is finding time.
+≠ The finder of the ring keyed in a number.
+en: power bank
+= Banks of power for your phone: the best power banks
+= A power bank with two ports
+≠ The bank has the power to say no.
+≠ Power returned to the left bank at noon.
+en: table lamp
+= Lamps for the table
+= A lamp on the bedside table
+≠ They tabled a motion about street lamps.
+≠ The table of contents names a lamp on page two.
+en: bread maker
+= Makers of bread at home: bread makers compared
+= A machine that makes bread
+≠ The maker of the film lives on bread and tea.
+≠ Bread makes me sleepy.
+en: guest list
+= A list of guests for the wedding
+= Guest lists you can print
+≠ The guest listed her complaints.
+≠ The list of faults surprised our guest.
+en: travel insurance
+= Insurance for travel abroad
+= Insure your travels
+≠ Sound travels, and insurance is boring.
+≠ The insurance agent travels on Monday.
+en: tree house
+= Houses built in trees
+= A treehouse for children
+≠ The house stands behind a tree.
+≠ The trees housed a hundred birds.
+en: screen printing
+= Printing with a silk screen
+= Screen printed shirts
+≠ Print what you see on the screen.
+≠ They screen guests before printing badges.
+en: standing desk
+= Desks for standing at work
+= A desk to stand at
+≠ The desk was standing in the rain.
+≠ Stand up when you leave your desk.
+en: rain barrel
+= A barrel that catches rain
+= Rain barrels with a tap
+≠ It rained on the beer barrels.
+≠ They barrelled along in the rain.
+en: filing cabinet
+= A cabinet for filing papers
+= Filing cabinets with a lock
+≠ The cabinet is filing a complaint.
+≠ File the edge of the cabinet smooth.
+en: wedding cake
+= A cake for a wedding of eighty
+= Wedding cakes without sugar
+≠ Mud caked the shoes of the wedding guests.
+≠ The wedding was cancelled and nobody ate cake.
+en: night light
+= A light for the nursery at night
+= Night lights that switch off by themselves
+≠ It was a light meal at night.
+≠ They light fires on the longest night.
+en: stone wall
+= A wall of stone
+= Building stone walls
+≠ He stonewalled the committee.
+≠ Throw a stone over the wall.
+en: paper bag
+= Bags made of paper
+= Paper bags with handles
+≠ She read the paper with a bag on her knees.
+≠ The bag holds papers and pens.
+en: office chair
+= Chairs for the office
+= A chair for your home office
+≠ He chairs the meeting at the office.
+≠ The chair of the board has left office.
+en: film review
+= Reviews of new films
+= A review of the film
+≠ We reviewed the film of dust on the lens.
+≠ They film the yearly review.
+en: charity shop
+= Shops run for charity
+= Charity shops in town
+≠ We shop, and what is left goes to charity.
+≠ The shop gave to charity.
+en: boat hire
+= Hire a boat by the hour
+= Boats for hire on the lake
+≠ They hire people who can boat.
+≠ The new hire missed the boat.
+en: pool cover
+= Covers for pools
+= Cover your pool in winter
+≠ The story covers car pools.
+≠ They pooled money to cover the cost.
+en: c# course
+= A course in C# for beginners
+= Courses on C#
+≠ A course in C for beginners
+≠ The course in C major
+en: node.js tutorial
+= Tutorials for Node.js
+= A tutorial on node.js
+≠ A tutorial about the node of a tree in JS
+≠ The JS tutorial names each node.
+en: 4x4 tyres
+= Tyres for a 4x4
+= 4x4 tyres in winter
+≠ 4 tyres for 4 euros
+≠ Tyres of size 4
+en: life insurance
+= Insurance on your life
+= Insure your life
+≠ Life is short, insurance is long.
+≠ For the life of me I cannot find the insurance papers.
+en: customized mugs
+= Mugs that are customised with your name
+= Custom mugs
+≠ It is the custom to bring your own mug.
+≠ Customs officers mugged nobody.
+en: apple juice
+= Juice made of apples
+= Apple juices compared
+≠ The phone ran out of juice next to an apple.
+≠ An apple a day, and juice at night
+en: driving test
+= Tests for drivers
+= Pass your driving test
+≠ They test what drives growth.
+≠ The driver tested the brakes.
+en: cleaning company
+= Companies that clean offices
+= A company for cleaning
+≠ The company is cleaning up its image.
+≠ Clean your hands before company comes.
+en: walking stick
+= A stick for walking
+= Walking sticks for two
+≠ Mud sticks to the walking boots.
+≠ The dog walked off with a stick.
+en: watch strap
+= Straps for watches
+= A leather strap for your watch
+≠ Watch the strap on that bag.
+≠ We watched him strap the load down.
+en: door handle
+= Handles for doors
+= A handle for your front door
+≠ She can handle the door on her own.
+≠ The door opened and he took the handle of his case.
+en: shopping bag
+= Bags for shopping
+= A shopping bag made of cotton
+≠ We were shopping when the bag tore.
+≠ He bagged the last seat in the shop.
+en: birthday card
+= Cards for a birthday
+= Birthday cards to print
+≠ He lost his bank card on my birthday.
+≠ The card game at her birthday
+en: road bike
+= Bikes for the road
+= A bike for road races
+≠ His bike lay in the road.
+≠ The road was closed, so we took a bike path.
+en: cookery class
+= Classes in cookery
+= A cookery class for couples
+≠ The first class carriage has no cookery show.
+≠ Cookery is in a class of its own.
+en: dog training
+= Training for dogs
+= Train your dog in a week
+≠ The dog boarded the train.
+≠ He is training for a race with his dog at home.
+en: phone case
+= Cases for phones
+= A case for your phone
+≠ In that case, phone me.
+≠ The phone rang in every case.
+en: house plant
+= Plants for the house
+= House plants that need little light
+≠ They planted a tree behind the house.
+≠ The steel plant is next to my house.
+en: battery life
+= Make the life of your battery longer
+= Batteries with a long life
+≠ Life with a flat battery is hard.
+≠ The battery saved his life.
+en: floor plan
+= Plans of every floor
+= Draw a floor plan
+≠ We plan to sand the floor.
+≠ The plan fell to the floor.
+en: train ticket
+= Tickets for the train
+= Cheap train tickets
+≠ Train your eye, says the ticket seller.
+≠ A parking ticket made us miss the train.
+en: wine tasting
+= Tasting wines in the cellar
+= A tasting of red wines
+≠ The wine was off, tasting of cork.
+≠ A taste for wine and music
+en: time tracking
+= Track the time you work
+= Tracking time in teams
+≠ The tracks were old by that time.
+≠ It is time to leave the track.
+en: web design
+= Design for the web
+= Designing web sites
+≠ A spider's web of clever design
+≠ He resigned by design, says the web.
+en: car seat
+= Seats for cars
+= A seat for your car
+≠ The car seats five.
+≠ He took a seat and spoke of cars.
+en: hair cut
+= A haircut at home
+= Cutting hair at home
+≠ Prices were cut by a hair.
+≠ She cut the rope with hair in her eyes.
+en: blood test
+= Tests of your blood
+= What a blood test tells
+≠ The test drew no blood.
+≠ Blood ran from his nose during the test.
+en: school uniform
+= Uniforms for school
+= School uniforms second hand
+≠ The schools have a uniform price.
+≠ A man in uniform came to the school.
+en: ice cream maker
+= Makers of ice cream for home
+= Make ice cream without a maker
+≠ Cream on ice, says the maker of maps.
+≠ The ice broke under the cream carriage of the clock maker.
+en: bed frame
+= Frames for beds
+= A wooden frame for the bed
+≠ The picture frame hangs over the bed.
+≠ He was framed while he lay in bed.
+`;
