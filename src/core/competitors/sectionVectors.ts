@@ -14,7 +14,7 @@ const LEAST_WEIGHT = 0.1;
 /** What tells sections apart is what few of them say: more than in proportion. */
 const RARE_HERE = 1.5;
 /** What the words of one page alone count for in the length of a section: they join nothing, but say that it speaks of something else too. */
-const OWN = 0.3;
+const OWN = 0.25;
 
 /**
  * A vector for each section, so that the product of two is their cosine (Salton, Wong & Yang 1975): a word weighs

@@ -49,10 +49,10 @@ const WORDS_WEIGH = 0.35;
 const SAME_PAGE = 0.3;
 
 /** Less likeness to the rest of its topic than this, and less of its section's, and a heading is left out: it belongs to another or to none. */
-const LEAST_LIKE = 0.31;
-const LEAST_SECTION = 0.15;
+const LEAST_LIKE = 0.3;
+const LEAST_SECTION = 0.2;
 /** The same where its words have nothing in common with theirs. */
-const LEAST_SECTION_ALONE = 0.46;
+const LEAST_SECTION_ALONE = 0.48;
 /** Which headings make the better label. */
 const RANKS: Record<Standing, number> = { alone: 0, pointing: 1, leaning: 2 };
 
@@ -185,33 +185,23 @@ function sameSubject(
   return clusters.left;
 }
 
-/**
- * Without the headings that neither their words nor their sections join to the others: each is a topic of its own. The least like goes first,
- * since the others are judged by what is left.
- */
+/** Without the headings that neither their words nor their sections join to the others: each is a topic of its own. */
 function withoutDoubtful(members: readonly number[], { names, sections }: HeadingVectors): number[][] {
-  let left = [...members];
-  const out: number[][] = [];
-  while (left.length > 1) {
-    const rest = sumOf(left.map((i) => sections[i]!));
-    const length = product(rest, rest);
-    const doubts = left.flatMap((i) => {
-      // The others together, without this one.
-      const [own, whole] = [product(sections[i]!, sections[i]!), product(sections[i]!, rest)];
-      const section = (whole - own) / Math.sqrt(Math.max(Number.EPSILON, length - 2 * whole + own));
-      const others = left.filter((j) => j !== i);
-      const name = others.reduce((sum, j) => sum + product(names[i]!, names[j]!), 0) / others.length;
-      const like = WORDS_WEIGH * name + (1 - WORDS_WEIGH) * section;
-      const isDoubtful =
-        name <= 0 ? section < LEAST_SECTION_ALONE : section < LEAST_SECTION && like < LEAST_LIKE;
-      return isDoubtful ? [{ i, like }] : [];
-    });
-    if (!doubts.length) break;
-    const { i: least } = doubts.reduce((a, b) => (b.like < a.like ? b : a));
-    left = left.filter((i) => i !== least);
-    out.push([least]);
-  }
-  return [left, ...out];
+  const rest = sumOf(members.map((i) => sections[i]!));
+  const length = product(rest, rest);
+  const isDoubtful = (i: number): boolean => {
+    // The others together, without this one.
+    const [own, whole] = [product(sections[i]!, sections[i]!), product(sections[i]!, rest)];
+    const section = (whole - own) / Math.sqrt(Math.max(Number.EPSILON, length - 2 * whole + own));
+    const others = members.filter((j) => j !== i);
+    const name = others.reduce((sum, j) => sum + product(names[i]!, names[j]!), 0) / others.length;
+    if (name <= 0) return section < LEAST_SECTION_ALONE;
+    return section < LEAST_SECTION && WORDS_WEIGH * name + (1 - WORDS_WEIGH) * section < LEAST_LIKE;
+  };
+  if (members.length < 2) return [[...members]];
+  const doubtful = members.filter(isDoubtful);
+  const left = members.filter((i) => !doubtful.includes(i));
+  return [...(left.length ? [left] : []), ...doubtful.map((i) => [i])];
 }
 
 /** The product of two is Ochiai's coefficient (1957) of their stems by weight: a short heading within a longer one counts for more than by Jaccard's. */
