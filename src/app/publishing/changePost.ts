@@ -26,5 +26,5 @@ export const changePostAndOutbox =
   async (dispatch, getState) => {
     await saveWithOutbox(id, changes, outbox, new Date().toISOString());
     const { post, readOnly } = getState().openPost;
-    if (post?.id === id && !readOnly) dispatch(postEdited(changes));
+    if (post?.id === id && !readOnly && Object.keys(changes).length) dispatch(postEdited(changes));
   };

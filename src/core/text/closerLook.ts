@@ -53,14 +53,14 @@ export function isDone(
   text: AnalysedText,
   from: number,
   to: number,
-  variant: Variant,
+  { carriers, words, isJoined }: Variant,
   { usage }: LanguagePack,
 ): boolean {
-  const { carriers, words, isJoined } = variant;
   const { tokens } = text;
   const [carrier, token] = [carriers.at(-1), tokens[to]!];
   if (!usage || !carrier) return false;
-  if ((isJoined || to - from >= words.length) && isVerbAsOne(text, from, to, variant, usage)) return true;
+  if ((isJoined || to - from >= words.length) && isVerbAsOne(text, { from, to }, carrier, isJoined, usage))
+    return true;
   if (from === to) return false;
   // "We saw blades of grass"
   const before = tokens[from - 1];

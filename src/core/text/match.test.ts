@@ -104,6 +104,11 @@ describe("a keyword", () => {
     ["Eine geplante Reise", "Reise planen", "close: geplante Reise"],
     ["Das Schiff legte an, das Geld war fort", "Geld anlegen", undefined],
     ["Die Macht des Feuers", "Feuer machen", undefined],
+    ["Wasser Filter", "Wasserfilter", "exact: Wasser Filter"],
+    ["Das Wasser filtert durch den Sand", "Wasserfilter", undefined],
+    ["Farbe für außen", "Außenfarbe", "close: Farbe für außen"],
+    ["Karten zum Wandern", "Wanderkarte", "close: Karten zum Wandern"],
+    ["Er suchte Schutz, als der Brand ausbrach", "Brandschutz", undefined],
   ])("in German, in %j, %j", (text, keyword, expected) => {
     const german = languagePack("de");
     const [first] = findKeyword(

@@ -8,24 +8,23 @@ import { isIdle, isLikelyNoun, isLikelyVerb, isVerbal, type Use, usedAs } from "
 export const isVerbFor = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
   carrier.role === "head" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
 
-/** "He stonewalled them", "bread makes me sleepy": what would be a keyword written as one is a verb. */
+/**
+ * "He stonewalled them", "bread makes me sleepy": what would be a keyword's word written as one is a verb.
+ *
+ * @param isJoined it is written in two words in the keyword
+ */
 export function isVerbAsOne(
   text: AnalysedText,
-  from: number,
-  to: number,
-  { carriers, isJoined }: Variant,
+  { from, to }: Pick<Sight, "from" | "to">,
+  carrier: Carrier,
+  isJoined: boolean,
   usage: Usage,
 ): boolean {
-  const carrier = carriers.at(-1);
-  if (!carrier) return false;
   // "Das Wasser filtert": the second part of a compound has a capital where the first has one.
-  if (usage.capitals && from !== to && isCapital(text, from) && !isCapital(text, to)) {
-    const [before, last] = [text.tokens[to - 1]!, text.tokens[to]!];
-    if (text.text.slice(before.end, last.start) === " ") return true;
-  }
-  return (
-    isVerbFor(text.tokens[to]!, carrier, usage) || (isJoined && from !== to && isLikelyVerb(text, to, usage))
-  );
+  const [first, last] = [text.tokens[from]!, text.tokens[to]!];
+  const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
+  if (usage.capitals && inTwo && isCapital(text, from) && !isCapital(text, to)) return true;
+  return isVerbFor(last, carrier, usage) || (isJoined && from !== to && isLikelyVerb(text, to, usage));
 }
 
 const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
@@ -63,17 +62,18 @@ type Rule = (word: SeenWord) => boolean | undefined;
 /** @param seen where all of the keyword's content words are */
 export function isUsedSo(
   text: AnalysedText,
-  { place, from, to }: Sight,
+  sight: Sight,
   seen: readonly Sight[],
   variant: Variant,
   usage: Usage,
 ): boolean {
+  const { place, from, to } = sight;
   const carrier = variant.carriers[place]!;
   const token = text.tokens[to]!;
   if (isIdle(text, from, usage)) return false;
   const isOtherForm = token.folded !== carrier.folded;
   if (isOtherForm && [token, carrier].some(({ folded }) => usage.otherPlurals.has(folded))) return false;
-  if (from !== to) return !isVerbAsOne(text, from, to, variant, usage);
+  if (from !== to) return !isVerbAsOne(text, sight, carrier, variant.isJoined, usage);
   const word: SeenWord = {
     text,
     usage,
