@@ -104,6 +104,8 @@ describe("a keyword", () => {
     ["Eine geplante Reise", "Reise planen", "close: geplante Reise"],
     ["Das Schiff legte an, das Geld war fort", "Geld anlegen", undefined],
     ["Die Macht des Feuers", "Feuer machen", undefined],
+    ["Die Planung unserer Hochzeit", "Hochzeit planen", "close: Planung unserer Hochzeit"],
+    ["Die Zeiten, in denen er las", "Zeitung lesen", undefined],
     ["Wasser Filter", "Wasserfilter", "exact: Wasser Filter"],
     ["Das Wasser filtert durch den Sand", "Wasserfilter", undefined],
     ["Farbe für außen", "Außenfarbe", "close: Farbe für außen"],

@@ -89,7 +89,14 @@ tun tut getan|wissen weiß wusste wussten gewusst
 fahren fährt gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest gelesen|schreiben schreibt geschrieben|finden findet gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält gehalten|laufen läuft gelaufen|schlafen schläft geschlafen|essen isst gegessen|trinken trinkt getrunken|helfen hilft geholfen|laden lädt geladen`,
   },
   // "du baust", but also "Kunst".
-  perhapsForm: (word) => word.replace(/(?<=[a-z]{2})st$/, "t"),
+  perhapsForm: (word) =>
+    word
+      .replace(/(?<=[a-z]{2})st$/, "t")
+      // What is done: "die Planung der Hochzeit".
+      .replace(
+        /(?<!^(?:zeit|wohn|kleid|richt|nahr|wahr|waehr|fest|satz|pack|rechn|ord|mein|gatt|quitt))(?<=[a-z]{3})ung(?:en)?$/,
+        "en",
+      ),
   perhaps: `
 schneiden schnitt schnitten|streichen strich strichen|treiben trieb trieben|binden band banden|werfen warf warfen|bieten bot boten|brechen brach brachen|fangen fing fingen|fliegen flog flogen|frieren fror froren|geben gab gaben|gehen ging gingen|gewinnen gewann gewannen|gießen goss gossen|graben grub|greifen griff griffen|halten hielt hielten|hängen hing hingen|heben hob hoben|kommen kam kamen|laden lud luden|lassen ließ ließen|leihen lieh|liegen lag lagen|messen maß maßen|raten riet|reißen riss rissen|reiten ritt ritten|rufen rief riefen|schieben schob schoben|schießen schoss|schlagen schlug schlugen
 schleifen schliff schliffen|schließen schloss schlossen|schmelzen schmolz|schreiben schrieb schrieben|schwimmen schwamm schwammen|singen sang sangen|sinken sank sanken|sitzen saß saßen|sprechen sprach sprachen|springen sprang sprangen|stechen stach|stehen stand standen|stehlen stahl|steigen stieg stiegen|sterben starb starben|stoßen stieß stießen|treffen traf trafen|treten trat traten|verlieren verlor verloren|wachsen wuchs wuchsen|waschen wusch wuschen|werben warb|wiegen wog wogen|ziehen zog zogen|fahren fuhr fuhren|bleiben blieb blieben|braten briet|beginnen begann begannen|scheinen schien|schweigen schwieg|vergleichen verglich|weisen wies wiesen
