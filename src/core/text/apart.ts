@@ -22,32 +22,6 @@ export function isSetApart(
   return false;
 }
 
-/** Where something else speaks for a verb too. */
-const PERHAPS = 0.5;
-
-/** "The painting hangs in her house": where the one is, not of which sort. */
-export function isElsewhere(
-  text: AnalysedText,
-  seen: readonly Sight[],
-  { carriers }: Variant,
-  usage: Usage,
-): boolean {
-  if (seen.length !== 2 || usage.headFirst) return false;
-  const [first, second] = [...seen].sort((a, b) => a.from - b.from) as [Sight, Sight];
-  if (carriers[first.place]!.role !== "head") return false;
-  const { tokens } = text;
-  let place = second.from - 1;
-  while (place > first.to && usage.determiners.has(tokens[place]!.folded)) place--;
-  if (place <= first.to + 1 || !usage.places.has(tokens[place]!.folded)) return false;
-  const between = tokens.slice(first.to + 1, place);
-  return (
-    between.some(
-      ({ folded, small }, i) =>
-        usage.being.has(folded) || (!small && isLikelyVerb(text, first.to + 1 + i, usage, PERHAPS)),
-    ) && !between.some(({ folded }) => usage.joining.has(folded))
-  );
-}
-
 /** The two nouns of a keyword in the order of a text, and the words between them; null where it is not of two. */
 function twoNouns(
   { tokens, text }: AnalysedText,
@@ -62,16 +36,35 @@ function twoNouns(
   return { first, second, between: tokens.slice(first.to + 1, second.from), gap };
 }
 
+/** Do the words of a keyword, seen near each other, speak of different things? @param seen where each of its content words is */
+type Apart = (text: AnalysedText, seen: readonly Sight[], variant: Variant, usage: Usage) => boolean;
+
+/** Where something else speaks for a verb too. */
+const PERHAPS = 0.5;
+
+/** "The painting hangs in her house": where the one is, not of which sort. */
+const isElsewhere: Apart = (text, seen, variant, usage) => {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns || usage.headFirst || variant.carriers[nouns.first.place]!.role !== "head") return false;
+  const { first, second } = nouns;
+  const { tokens } = text;
+  let place = second.from - 1;
+  while (place > first.to && usage.determiners.has(tokens[place]!.folded)) place--;
+  if (place <= first.to + 1 || !usage.places.has(tokens[place]!.folded)) return false;
+  const between = tokens.slice(first.to + 1, place);
+  return (
+    between.some(
+      ({ folded, small }, i) =>
+        usage.being.has(folded) || (!small && isLikelyVerb(text, first.to + 1 + i, usage, PERHAPS)),
+    ) && !between.some(({ folded }) => usage.joining.has(folded))
+  );
+};
+
 /**
  * In languages that say "curso de cocina": do both stand in this order, in one phrase? "En la cocina, un curso", "una hoja de té y un cálculo",
  * "la bolsa tiene papel" speak of two things.
  */
-export function isTwoThings(
-  text: AnalysedText,
-  seen: readonly Sight[],
-  variant: Variant,
-  usage: Usage,
-): boolean {
+const isTwoThings: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!usage.headFirst || !nouns || variant.words.length < 3) return false;
   const { first, between, gap } = nouns;
@@ -90,41 +83,26 @@ export function isTwoThings(
     small && !conjunctions.has(folded) && (!determiners.has(folded) || links.has(folded[0]));
   const other = between.findLastIndex(({ small, folded }) => !small || conjunctions.has(folded));
   return other >= 0 && !between.slice(other + 1).some(isLink);
-}
+};
 
 /** "Sound travels, and insurance is boring", "Prices climb while the cradle rocks": each in a clause of its own. */
-export function isInOtherClause(
-  text: AnalysedText,
-  seen: readonly Sight[],
-  variant: Variant,
-  usage: Usage,
-): boolean {
+const isInOtherClause: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns) return false;
   const has = (words: ReadonlySet<string>) => nouns.between.some(({ folded }) => words.has(folded));
   return has(usage.clauses) || (nouns.gap.includes(",") && (has(usage.conjunctions) || has(usage.finite)));
-}
+};
 
 /** "Throw a stone over the wall", "out of juice next to an apple": one is beside the other, or goes past it. */
-export function isBeside(
-  text: AnalysedText,
-  seen: readonly Sight[],
-  variant: Variant,
-  usage: Usage,
-): boolean {
+const isBeside: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns || nouns.between.some(({ folded }) => usage.joining.has(folded))) return false;
   const last = nouns.between.findLast(({ folded }) => !usage.determiners.has(folded));
   return last !== undefined && usage.beside.has(last.folded);
-}
+};
 
 /** "A web of design", "cookery is in a class of its own": what would say of which sort the other is comes first, and the other says more of it. */
-export function isReversed(
-  text: AnalysedText,
-  seen: readonly Sight[],
-  variant: Variant,
-  usage: Usage,
-): boolean {
+const isReversed: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns || usage.headFirst || variant.carriers[nouns.first.place]!.role !== "modifier") return false;
   const { between } = nouns;
@@ -134,15 +112,10 @@ export function isReversed(
     usage.of.has(between[0]?.folded ?? "") ||
     between.slice(0, -1).some(({ folded }) => usage.being.has(folded))
   );
-}
+};
 
 /** "The bag holds papers", "the guest lost his post", "the man came to the school": one does something, and the other is no part of it. */
-export function isDoneToOther(
-  text: AnalysedText,
-  seen: readonly Sight[],
-  variant: Variant,
-  usage: Usage,
-): boolean {
+const isDoneToOther: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns || usage.headFirst) return false;
   const { first, between } = nouns;
@@ -158,4 +131,14 @@ export function isDoneToOther(
     const isParticiple = !/s$/.test(folded) && !(object[0] && usage.determiners.has(object[0].folded));
     return !isParticiple && object.every((token) => !token.small || usage.determiners.has(token.folded));
   });
-}
+};
+
+/** Ways in which the words of a keyword stand near each other and speak of different things. */
+export const APART: readonly Apart[] = [
+  isElsewhere,
+  isInOtherClause,
+  isBeside,
+  isReversed,
+  isDoneToOther,
+  isTwoThings,
+];

@@ -1,14 +1,6 @@
 /** A closer look at where a keyword seems to be: are its words used there as the keyword uses them? See docs/scoring.md, "Matching a keyword". */
 import type { AnalysedText } from "./analyse";
-import {
-  isBeside,
-  isDoneToOther,
-  isElsewhere,
-  isInOtherClause,
-  isReversed,
-  isSetApart,
-  isTwoThings,
-} from "./apart";
+import { APART, isSetApart } from "./apart";
 import type { Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
 import type { Sight } from "./sight";
@@ -18,9 +10,6 @@ import { isUsedSo, isVerbAsOne, isVerbFor } from "./usedSo";
 /** Where two thoughts part within a sentence; the two parts of a verb stand in one clause. */
 const PARTED = /[;\u2014]/;
 const CLAUSE = /[,;\u2014]/;
-
-/** Ways in which the words of a keyword stand near each other and speak of different things. */
-const APART = [isElsewhere, isInOtherClause, isBeside, isReversed, isDoneToOther, isTwoThings];
 
 /**
  * A closer look at words that only stand near each other: whether they are used as the keyword uses them.
