@@ -11,6 +11,7 @@ import { defaultProfile } from "../src/core/proof/profile";
 import { foldPlain } from "../src/core/text/fold";
 import { languagePack } from "../src/core/text/language";
 import { readWeb } from "../src/server/standins/web/pages";
+import { judgeTopics, type MarkedHeading, type TopicFigures } from "./judgeTopics";
 
 interface Subject {
   /** Terms that most of its pages were written around. */
@@ -24,7 +25,7 @@ interface Subject {
 export interface Evaluated {
   query: string;
   pages: number;
-  topics: { precision: number; recall: number };
+  topics: TopicFigures;
   terms: { precision: number; recall: number };
 }
 
@@ -51,51 +52,18 @@ export function evaluateField(): Evaluated[] {
     return {
       query,
       pages: addresses.length,
-      topics: judgeTopics(analysis, addresses, subject),
+      topics: judgeTopics(analysis.topics, markedHeadings(subject), foldPlain),
       terms: judgeTerms(analysis, subject),
     };
   });
 }
 
-/**
- * A topic stands for the subject that most of its headings are about. Precision: the share of headings in topics that are about
- * their topic's subject. Recall: of all pages' subjects that two pages or more cover, the share that a topic shows on that page.
- */
-function judgeTopics({ topics }: CompetitorAnalysis, addresses: readonly string[], { pages }: Subject) {
-  const about = new Map<string, string>();
-  const pagesOf = new Map<string, Set<string>>();
-  for (const [path, subjects] of Object.entries(pages))
-    for (const [subject, headings] of Object.entries(subjects))
-      for (const heading of headings) {
-        about.set(`https://${path} ${foldPlain(heading)}`, subject);
-        pagesOf.set(subject, (pagesOf.get(subject) ?? new Set()).add(`https://${path}`));
-      }
-  let right = 0;
-  let judged = 0;
-  const shown = new Set<string>();
-  for (const { headings } of topics) {
-    const subjects = headings.flatMap(({ page, text }) => {
-      const subject = about.get(`${addresses[page]} ${foldPlain(text)}`);
-      return subject ? [{ subject, address: addresses[page]! }] : [];
-    });
-    const counts = new Map<string, number>();
-    for (const { subject } of subjects) counts.set(subject, (counts.get(subject) ?? 0) + 1);
-    const [most] = [...counts].sort(([a, n], [b, m]) => m - n || (a < b ? -1 : 1));
-    for (const { subject, address } of subjects) {
-      judged++;
-      if (subject !== most![0]) continue;
-      right++;
-      shown.add(`${subject} ${address}`);
-    }
-  }
-  const expected = [...pagesOf].flatMap(([subject, on]) =>
-    on.size > 1 ? [...on].map((address) => `${subject} ${address}`) : [],
+const markedHeadings = ({ pages }: Subject): MarkedHeading[] =>
+  Object.values(pages).flatMap((subjects, page) =>
+    Object.entries(subjects).flatMap(([subject, headings]) =>
+      headings.map((text) => ({ page, text, subject })),
+    ),
   );
-  return {
-    precision: right / judged,
-    recall: expected.filter((pair) => shown.has(pair)).length / expected.length,
-  };
-}
 
 /** Precision: how many of the first twenty terms a reader would name. Recall: how many of the core terms are found at all. */
 function judgeTerms({ terms }: CompetitorAnalysis, subject: Subject) {

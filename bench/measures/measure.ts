@@ -20,6 +20,8 @@ export interface Measure {
   says: string;
   /** What it was measured on, by name and version. */
   data(): string;
+  /** Why it cannot be measured here; null where it can. */
+  missing?(): string | null;
   figures(): Figure[];
 }
 

@@ -1,4 +1,5 @@
 import { competitors } from "./competitors";
+import { manuals } from "./manuals";
 import { matching } from "./matching";
 import type { Measure } from "./measure";
 import { speed } from "./speed";
@@ -6,4 +7,4 @@ import { terms } from "./terms";
 import { wordForms } from "./wordForms";
 
 /** All that `npm run evaluate` measures, in the order of its table. */
-export const measures: readonly Measure[] = [matching, wordForms, competitors, terms, speed];
+export const measures: readonly Measure[] = [matching, wordForms, competitors, manuals, terms, speed];

@@ -1,0 +1,66 @@
+import type { ManualSubject } from "./manual";
+
+export const packages: ManualSubject = {
+  name: "managing packages",
+  keyword: { en: "package management", de: "Paketverwaltung", fr: "gestion des paquets" },
+  heldOut: false,
+  pages: [
+    {
+      book: "handbook",
+      page: "sect.apt-get",
+      headings: 9,
+      about: { install: [2], upgrade: [3], priorities: [5], mixed: [6], automatic: [7], search: [8] },
+      around: [0],
+    },
+    {
+      book: "handbook",
+      page: "sect.manipulating-packages-with-dpkg",
+      headings: 8,
+      about: { dpkg: [0], install: [1], remove: [2], query: [3], log: [4] },
+    },
+    {
+      book: "reference",
+      page: "ch02",
+      headings: 68,
+      about: {
+        upgrade: [4, 25],
+        apt: [11],
+        aptitude: [13, 14, 15, 18],
+        search: [16, 17, 21, 22, 30],
+        log: [19],
+        remove: [23],
+        automatic: [24],
+        archive: [38],
+        dpkg: [40],
+        mixed: [54, 58, 59],
+        priorities: [55],
+        unattended: [60],
+        proxy: [66],
+      },
+      around: [0],
+    },
+    {
+      book: "questions",
+      page: "pkgtools",
+      headings: 14,
+      about: { dpkg: [2], apt: [3], aptitude: [4], running: [9], query: [10, 11, 12], remove: [13] },
+      around: [0],
+    },
+    {
+      book: "questions",
+      page: "uptodate",
+      headings: 9,
+      about: {
+        upgrade: [1],
+        aptitude: [2],
+        apt: [3],
+        running: [4],
+        archive: [5],
+        log: [6],
+        unattended: [7],
+        proxy: [8],
+      },
+      around: [0],
+    },
+  ],
+};
