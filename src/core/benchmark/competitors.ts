@@ -12,6 +12,7 @@ import { asks, contentStems, mergeQuestions, placeKind, type ReaderQuestion } fr
 import { type Section, sectionsOf } from "../competitors/sections";
 import { standingOf } from "../competitors/standing";
 import { type Statistic, sortStatistics, statisticsOf } from "../competitors/statistics";
+import { type SubjectsOf, subjectOf, subjectsByPages } from "../competitors/subjectWords";
 import { percentile, type SharedTerm, TermCounts } from "../competitors/terms";
 import { type CompetitorHeading, compare, type HeadingTopic, headingTopics } from "../competitors/topics";
 import type { Draft } from "../draft/draft";
@@ -138,7 +139,7 @@ export function analyseCompetitors(
     pack,
   );
   const terms = counts.terms();
-  const headings = headingsOf(pages, ignored, pack);
+  const headings = headingsOf(pages, keyword, pack);
   const topics = headingTopics(headings, pages.length, frequencies).filter(
     ({ pages: n }) => n >= LEAST_TOPIC_PAGES,
   );
@@ -366,26 +367,37 @@ function namesAndFurniture(
   return excluded;
 }
 
-function headingsOf(
-  pages: readonly ReadPage[],
-  ignored: ReadonlySet<string>,
-  pack: LanguagePack,
-): CompetitorHeading[] {
+function headingsOf(pages: readonly ReadPage[], keyword: string, pack: LanguagePack): CompetitorHeading[] {
+  const subjectsOf = subjectsByPages(
+    pages.map(({ texts }) => texts),
+    pages.flatMap(({ headingTexts }) => headingTexts),
+    pack,
+  );
+  const ignored = new Set([
+    ...contentStems(keyword, pack),
+    ...analyseText(keyword, pack)
+      .tokens.filter(({ small }) => !small)
+      .flatMap(subjectsOf),
+  ]);
   return pages.flatMap(({ page, cache }, index) =>
     foremost(
       sectionsOf(page.draft.blocks).filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text))),
       Math.floor(MOST_HEADINGS / pages.length),
     ).map((section): CompetitorHeading => {
-      const text = cache.block(page.draft.blocks[section.heading]!).analysed(pack);
+      const { text: whole } = page.draft.blocks[section.heading]!;
+      const text =
+        whole === section.text
+          ? cache.block(page.draft.blocks[section.heading]!).analysed(pack)
+          : analyseText(section.text, pack);
       return {
         page: index,
         text: section.text,
         level: section.level,
         place: section.place,
         words: ownWords(section, page, cache, pack),
-        stems: headingStems(text, ignored, pack),
+        stems: headingStems(text, ignored, pack, subjectsOf),
         standing: standingOf(text, pack),
-        uses: usesIn(section, page, cache, ignored, pack),
+        uses: usesIn(section, page, cache, ignored, pack, subjectsOf),
       };
     }),
   );
@@ -418,6 +430,7 @@ function usesIn(
   cache: ReadingCache,
   ignored: ReadonlySet<string>,
   pack: LanguagePack,
+  subjectsOf: SubjectsOf,
 ): Map<string, number> {
   const uses = new Map<string, number>();
   for (let i = section.heading; i < section.to; i++) {
@@ -426,8 +439,8 @@ function usesIn(
     const n = i === section.heading ? 2 : 1;
     for (const token of cache.block(block).analysed(pack).tokens) {
       if (!namesSubject(token, pack) || ignored.has(token.stem)) continue;
-      const subject = pack.subjects.get(token.stem) ?? token.stem;
-      uses.set(subject, (uses.get(subject) ?? 0) + n);
+      for (const subject of subjectsOf(token))
+        if (!ignored.has(subject)) uses.set(subject, (uses.get(subject) ?? 0) + n);
     }
   }
   return uses;
@@ -444,7 +457,7 @@ function placed(
     topic.headings.flatMap(({ page, text }) => byText.get(`${page} ${text}`) ?? []),
   );
   return terms.map((term) => {
-    const parts = term.key.split(" ").map((stem) => pack.subjects.get(stem) ?? stem);
+    const parts = term.key.split(" ").map((stem) => subjectOf(stem, pack));
     let best = { topic: -1, rate: 0 };
     sections.forEach((own, topic) => {
       // A phrase is at most as usual as the rarest of its words.

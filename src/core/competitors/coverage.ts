@@ -10,6 +10,7 @@ import type { LanguagePack } from "../text/packs/pack";
 import type { CompetitorMeasure } from "./measure";
 import { joined } from "./phrases";
 import { contentStems } from "./questions";
+import { type SubjectsOf, subjectsAlone, subjectsBySets } from "./subjectWords";
 
 export interface Coverage {
   terms: TermCoverage[];
@@ -69,6 +70,7 @@ export interface CompiledShared {
   ignored: ReadonlySet<string>;
   terms: TrieNode;
   pack: LanguagePack;
+  subjectsOf: SubjectsOf;
   /** Sets of stems that a sentence may hold, by stem: topics first, then questions. */
   patterns: { size: number; topic: number; question: number }[];
   byStem: Map<string, number[]>;
@@ -102,6 +104,10 @@ export function compileShared(
     ignored: new Set(contentStems(measure.keyword, pack)),
     terms,
     pack,
+    subjectsOf: subjectsBySets(
+      measure.topics.flatMap(({ stems }) => stems),
+      pack,
+    ),
     patterns: [],
     byStem: new Map(),
   };
@@ -120,15 +126,27 @@ export function compileShared(
 export const namesSubject = ({ small, folded }: Token, { measures }: LanguagePack): boolean =>
   !small && !measures.has(folded) && !/^\p{N}/u.test(folded);
 
+/** "Do I get the money before or after I buy?": what somebody does before or after says when, and not of what. */
+function withoutClauseOfTime(tokens: readonly Token[], { usage }: LanguagePack): readonly Token[] {
+  if (!usage) return tokens;
+  const at = tokens.findIndex(
+    ({ folded }, i) => i > 0 && usage.timing.has(folded) && usage.persons.has(tokens[i + 1]?.folded ?? ""),
+  );
+  return at < 0 ? tokens : tokens.slice(0, at);
+}
+
 /** What a heading is about, by stems of subjects: the target keyword says nothing there, unless it is all there is. */
 export function headingStems(
   { tokens }: AnalysedText,
   ignored: ReadonlySet<string>,
   pack: LanguagePack,
+  subjectsOf: SubjectsOf = subjectsAlone(pack),
 ): Set<string> {
-  const content = tokens.filter((token) => namesSubject(token, pack)).map(({ stem }) => stem);
-  const own = content.filter((stem) => !ignored.has(stem));
-  return new Set((own.length ? own : content).map((stem) => pack.subjects.get(stem) ?? stem));
+  const content = withoutClauseOfTime(tokens, pack).filter((token) => namesSubject(token, pack));
+  const own = content
+    .filter(({ stem }) => !ignored.has(stem))
+    .flatMap((token) => subjectsOf(token).filter((subject) => !ignored.has(subject)));
+  return new Set(own.length ? own : content.flatMap(subjectsOf));
 }
 
 /** A trie of terms by their stems; the number of a term is its place. */
@@ -188,7 +206,7 @@ export function blockFacts(competitors: CompiledShared, block: Block, text: Anal
   }
   const facts: BlockFacts = { terms: [...counts], held: [], topics: [], questions: [] };
   if (block.kind === "heading") {
-    const stems = headingStems(text, competitors.ignored, competitors.pack);
+    const stems = headingStems(text, competitors.ignored, competitors.pack, competitors.subjectsOf);
     competitors.topics.forEach(({ variants }, i) => {
       if (variants.some((variant) => isAbout(stems, variant))) facts.topics.push(i);
     });
@@ -204,10 +222,9 @@ export function blockFacts(competitors: CompiledShared, block: Block, text: Anal
     const seen = new Set<string>();
     let to = from;
     for (; to < tokens.length && tokens[to]!.sentence === sentence; to++) {
-      const { stem } = tokens[to]!;
-      seen.add(stem);
-      const subject = competitors.pack.subjects.get(stem);
-      if (subject) seen.add(subject);
+      const token = tokens[to]!;
+      seen.add(token.stem);
+      for (const subject of competitors.subjectsOf(token)) seen.add(subject);
     }
     const hits = new Map<number, number>();
     for (const stem of seen)

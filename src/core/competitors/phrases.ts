@@ -62,6 +62,7 @@ export function eachPhrase(
   measures: ReadonlySet<string>,
   visit: (phrase: number, from: number, to: number) => void,
 ): void {
+  const isInPath = pathsIn(text);
   // How far a phrase that begins at a word may reach.
   let reach = -1;
   for (let from = 0; from < tokens.length; from++) {
@@ -70,7 +71,7 @@ export function eachPhrase(
       while (joined(text, tokens[reach]!, tokens[reach + 1])) reach++;
     }
     const first = tokens[from]!;
-    if (!carries(first, measures)) continue;
+    if (!carries(first, measures) || isInPath(first)) continue;
     let phrase = -1;
     const end = Math.min(reach, from + LONGEST_PHRASE - 1);
     for (let to = from; to <= end; to++) {
@@ -79,6 +80,16 @@ export function eachPhrase(
       if (carries(token, measures) && (to > from || token.folded.length > 1)) visit(phrase, from, to);
     }
   }
+}
+
+/** "/etc/apt/sources.list", "https://page.example/terms": the words of paths and addresses are no words of the text. */
+const PATH = /(?<![\p{L}\p{N}])(?:\p{L}+:\/\/|[~.]{0,2}\/)[^\s,;()"'\u201C\u201D]+/gu;
+const NOWHERE = (): boolean => false;
+
+function pathsIn(text: string): (token: Token) => boolean {
+  if (!text.includes("/")) return NOWHERE;
+  const paths = [...text.matchAll(PATH)].map(({ index, 0: path }) => [index, index + path.length] as const);
+  return paths.length ? ({ start, end }) => paths.some(([from, to]) => start >= from && end <= to) : NOWHERE;
 }
 
 /** Do two words stand in one phrase? */

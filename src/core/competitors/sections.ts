@@ -14,8 +14,9 @@ export interface Section {
   place: number;
 }
 
-/** "11.2.1.", "3)": which of the page's headings it is, and nothing of what it says. A number that measures stays: "3.5 mm plugs". */
-const NUMBERING = /^(?:\d+[.)]|\d+(?:\.\d+)+[.)]|\d+(?:\.\d+){2,}|\d+\.\d+(?=\s+\p{Lu}\p{L}{3}))\s+(?=\S)/u;
+/** "11.2.1.", "B.4.", "3)", "Chapter 6.": which of the page's headings it is, and nothing of what it says. A number that measures stays: "3.5 mm plugs". */
+const NUMBERING =
+  /^(?:\p{Lu}(?:\.\d+)+[.)]?|\p{Lu}\p{L}{4,} (?:\d+|\p{Lu})\.|\d+[.)]|\d+(?:\.\d+)+[.)]|\d+(?:\.\d+){2,}|\d+\.\d+(?=\s+\p{Lu}\p{L}{3}))\s+(?=\S)/u;
 
 /** Every heading but first-level ones, with what stands under it up to the next heading of its level or a higher one. */
 export function sectionsOf(blocks: readonly Block[]): Section[] {

@@ -40,26 +40,31 @@ export interface HeadingTopic {
 }
 
 /** Mean share of common words from which headings are one topic. */
-const SAME_WORDS = 0.6;
+const SAME_WORDS = 0.65;
 /** Likeness from which topics are one, though their headings share few words. */
-const SAME_SUBJECT = 0.27;
+const SAME_SUBJECT = 0.285;
 /** What the words of the headings weigh in that likeness; the words of their sections weigh the rest. */
-const WORDS_WEIGH = 0.35;
+const WORDS_WEIGH = 0.36;
 /** What it costs two topics that stand on the same pages side by side: an author parts what is two subjects. */
-const SAME_PAGE = 0.3;
+const SAME_PAGE = 0.27;
 
 /** Less likeness to the rest of its topic than this, and less of its section's, and a heading is left out: it belongs to another or to none. */
-const LEAST_LIKE = 0.3;
-const LEAST_SECTION = 0.2;
+const LEAST_LIKE = 0.275;
+const LEAST_SECTION = 0.26;
 /** The same where its words have nothing in common with theirs. */
-const LEAST_SECTION_ALONE = 0.48;
+const LEAST_SECTION_ALONE = 0.52;
+/** The same where it asks or points, and words that it shares say little: "Do I get the money before or after I buy?" is not about prices. */
+const LEAST_SECTION_POINTING = 0.1;
 /** Which headings make the better label. */
 const RANKS: Record<Standing, number> = { alone: 0, pointing: 1, leaning: 2 };
 
 /** How rare a word must be to weigh in full, and what a common one weighs ("buy", "use"): it tells few subjects apart. */
 const COMMON = 6;
 const FULL = 3;
-const LEAST_WEIGHT = 0.3;
+const LEAST_WEIGHT = 0.27;
+/** In how many wordings of headings a word may stand and still weigh in full, and what one weighs that stands in all. */
+const FEW = 2.5;
+const LEAST_HERE = 0.1;
 
 /** What headings and their sections say, for comparison. */
 interface HeadingVectors {
@@ -76,11 +81,22 @@ export function jaccard(a: ReadonlySet<string>, b: ReadonlySet<string>): number 
   return common / (a.size + b.size - common);
 }
 
-/** What a stem weighs among the words of a heading: a common one tells few subjects apart. */
-const weightBy =
-  (frequencies: Frequencies) =>
-  (stem: string): number =>
-    Math.min(1, Math.max(LEAST_WEIGHT, (frequencies.rarity(stem) - COMMON) / FULL));
+/**
+ * What a stem weighs among the words of a heading: one that is common in general text, or in these headings ("configure"), tells few subjects
+ * apart. By the inverse document frequency (Spärck Jones 1972) among the wordings, as a share of that of a word which few of them have.
+ */
+function weightBy(frequencies: Frequencies, named: readonly ReadonlySet<string>[]) {
+  const wordings = new Set(named.map((stems) => [...stems].sort().join(" ")));
+  const counts = new Map<string, number>();
+  for (const wording of wordings)
+    for (const stem of wording.split(" ")) counts.set(stem, (counts.get(stem) ?? 0) + 1);
+  const few = Math.max(Math.LN2, Math.log(wordings.size / FEW));
+  return (stem: string): number => {
+    const rare = (frequencies.rarity(stem) - COMMON) / FULL;
+    const rareHere = Math.log(wordings.size / (counts.get(stem) ?? 1)) / few;
+    return Math.min(1, Math.max(LEAST_WEIGHT, rare)) * Math.min(1, Math.max(LEAST_HERE, rareHere));
+  };
+}
 
 /**
  * Clusters headings: first where their words agree, then where the words of their sections do too.
@@ -97,8 +113,8 @@ export function headingTopics(
   const sorted = [...headings].sort(
     (a, b) => compare(a.text, b.text) || a.page - b.page || a.place - b.place,
   );
-  const weigh = weightBy(frequencies);
   const named = sorted.map(({ stems, standing }) => (standing === "leaning" ? NOTHING : stems));
+  const weigh = weightBy(frequencies, named);
   const wordings = wordingsOf(named);
   const likeness = jaccardIndices(
     wordings.map(([first]) => named[first!]!),
@@ -109,7 +125,7 @@ export function headingTopics(
     sections: sectionVectors(sorted, frequencies),
   };
   const topics = sameSubject(sameWords(wordings, likeness), sorted, vectors).flatMap((members) =>
-    withoutDoubtful(members, vectors),
+    withoutDoubtful(members, vectors, sorted),
   );
   const wordingOf = new Map(wordings.flatMap((members, wording) => members.map((i) => [i, wording])));
   const alike = (i: number, j: number) => likeness[wordingOf.get(i)!]![wordingOf.get(j)!]!;
@@ -186,7 +202,11 @@ function sameSubject(
 }
 
 /** Without the headings that neither their words nor their sections join to the others: each is a topic of its own. */
-function withoutDoubtful(members: readonly number[], { names, sections }: HeadingVectors): number[][] {
+function withoutDoubtful(
+  members: readonly number[],
+  { names, sections }: HeadingVectors,
+  headings: readonly CompetitorHeading[],
+): number[][] {
   const rest = sumOf(members.map((i) => sections[i]!));
   const length = product(rest, rest);
   const isDoubtful = (i: number): boolean => {
@@ -196,6 +216,7 @@ function withoutDoubtful(members: readonly number[], { names, sections }: Headin
     const others = members.filter((j) => j !== i);
     const name = others.reduce((sum, j) => sum + product(names[i]!, names[j]!), 0) / others.length;
     if (name <= 0) return section < LEAST_SECTION_ALONE;
+    if (headings[i]!.standing === "pointing" && section < LEAST_SECTION_POINTING) return true;
     return section < LEAST_SECTION && WORDS_WEIGH * name + (1 - WORDS_WEIGH) * section < LEAST_LIKE;
   };
   if (members.length < 2) return [[...members]];

@@ -1,10 +1,10 @@
 /** Outlines assembled from the competing pages and the person's own points: each deterministic, each with what it was made of. */
 import type { CompetitorAnalysis } from "../benchmark/competitors";
-import { asks, contentStems } from "../competitors/questions";
+import { asks } from "../competitors/questions";
 import { compare, type HeadingTopic } from "../competitors/topics";
 import { fold, foldPlain } from "../text/fold";
 import { languagePack } from "../text/language";
-import { aboutWithout } from "./alike";
+import { alikeBeside } from "./alike";
 import { budgetOf, sharedQuestions, topicsToPlan } from "./gaps";
 import { faqStart, type OutlineItem, settled } from "./outline";
 import type { Assembled, AssembledItem } from "./shapes";
@@ -16,7 +16,7 @@ interface Material {
   points: readonly string[];
   /** Topics of the competing pages that are on pages enough, by place. */
   topics: HeadingTopic[];
-  alike: ReturnType<typeof aboutWithout>;
+  alike: ReturnType<typeof alikeBeside>;
 }
 
 /** An outline of fewer headings than this is none. */
@@ -44,7 +44,7 @@ export function assemble(
     topics: topicsToPlan(analysis, leastPresence).sort(
       (a, b) => a.place - b.place || compare(a.label, b.label),
     ),
-    alike: aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack),
+    alike: alikeBeside(analysis.keyword, pack, analysis.topics),
   };
   const seen = new Set<string>();
   return METHODS.flatMap((method) => {
@@ -235,7 +235,7 @@ export function mergeAssembled(
   freshId: () => string,
 ): { items: OutlineItem[]; added: number } {
   const pack = languagePack(language);
-  const alike = aboutWithout(new Set(contentStems(keyword, pack)), pack);
+  const alike = alikeBeside(keyword, pack);
   const merged = [...items];
   let cursor = 0;
   let added = 0;

@@ -2,12 +2,12 @@
 
 import { type CompetitorAnalysis, measuredTopic, type PlacedTerm } from "../benchmark/competitors";
 import { blockFacts, type Coverage, compileShared, coverageOf } from "../competitors/coverage";
-import { contentStems, type ReaderQuestion } from "../competitors/questions";
+import type { ReaderQuestion } from "../competitors/questions";
 import type { HeadingTopic } from "../competitors/topics";
 import type { Block } from "../draft/draft";
 import { analyseText } from "../text/analyse";
 import { languagePack } from "../text/language";
-import { aboutWithout } from "./alike";
+import { alikeBeside } from "./alike";
 import { faqStart, type OutlineItem } from "./outline";
 
 export interface Gaps {
@@ -121,9 +121,9 @@ export function gapsOf(
   };
 }
 
-function ownOf({ keyword, language, pages }: CompetitorAnalysis, blocks: readonly Block[]): string[] {
+function ownOf({ keyword, language, pages, topics }: CompetitorAnalysis, blocks: readonly Block[]): string[] {
   const pack = languagePack(language);
-  const { stems, isAny } = aboutWithout(new Set(contentStems(keyword, pack)), pack);
+  const { stems, isAny } = alikeBeside(keyword, pack, topics);
   const theirs = pages.flatMap(({ headings }) => headings.map(({ text }) => stems(text)));
   return blocks
     .filter((block) => block.kind === "heading" && block.level > 1 && block.text.trim())
@@ -202,7 +202,7 @@ export function withBudgets(
 /** Words that the competing pages' sections on a heading's topic have; null where it is about none. */
 function topicWords(items: readonly OutlineItem[], analysis: CompetitorAnalysis): (number | null)[] {
   const pack = languagePack(analysis.language);
-  const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
+  const { isAny } = alikeBeside(analysis.keyword, pack, analysis.topics);
   return items.map(({ text }) => {
     const topic = analysis.topics.find(({ stems }) =>
       isAny(
@@ -220,7 +220,7 @@ function placeOf(
   { keyword, language, topics }: CompetitorAnalysis,
 ): number {
   const pack = languagePack(language);
-  const { isAny } = aboutWithout(new Set(contentStems(keyword, pack)), pack);
+  const { isAny } = alikeBeside(keyword, pack, topics);
   const faq = faqStart(items);
   for (let i = 0; i < faq; i++) {
     const item = items[i]!;
@@ -245,7 +245,7 @@ export function withTerm(
   analysis: CompetitorAnalysis,
 ): OutlineItem[] {
   const pack = languagePack(analysis.language);
-  const { isAny } = aboutWithout(new Set(contentStems(analysis.keyword, pack)), pack);
+  const { isAny } = alikeBeside(analysis.keyword, pack, analysis.topics);
   const topic = analysis.topics[term.topic];
   const stems = topic?.stems.map((one) => new Set(one)) ?? [];
   const home = items.find(({ text }) => isAny(text, stems)) ?? items[0];

@@ -1,6 +1,5 @@
-import { contentStems } from "../../competitors/questions";
 import * as is from "../../declare";
-import { aboutWithout } from "../../outline/alike";
+import { alikeBeside } from "../../outline/alike";
 import type { AnswerCheck } from "../checks/check";
 import { keywordOf } from "../checks/keyword";
 import { keywordOrigin, OWN_WORDS, part } from "../composing/parts";
@@ -91,7 +90,7 @@ interface Line {
 function merged(call: Call<unknown>, lines: readonly Line[], keyword: string): Part[] {
   const { material, chance } = call;
   const { pack } = material;
-  const { stems, isAny } = aboutWithout(new Set(contentStems(keyword, pack)), pack);
+  const { stems, isAny } = alikeBeside(keyword, pack);
   const theirs = lines.map(({ text }) => stems(text));
   const notes = contentStemSet(lines.map(({ text, note }) => `${text} ${note}`).join(" "), pack);
   const missing: { text: string; from: Part["from"] }[] = [];

@@ -1,6 +1,5 @@
-import { contentStems } from "../../competitors/questions";
 import * as is from "../../declare";
-import { aboutWithout } from "../../outline/alike";
+import { alikeBeside } from "../../outline/alike";
 import type { AnswerCheck } from "../checks/check";
 import { keywordOf } from "../checks/keyword";
 import { opposedTones } from "../checks/request";
@@ -129,7 +128,7 @@ function compose(
   const subjectOrigin = keywordOf(call)
     ? keywordOrigin(keyword)
     : { kind: "note" as const, ref: "topic", quote: topic };
-  const { same } = aboutWithout(new Set(contentStems(keyword, material.pack)), material.pack);
+  const { same } = alikeBeside(keyword, material.pack);
   const headings: { text: string; from: Part["from"] | Passage[]; note: string; deep?: boolean }[] = [];
   const add = (text: string, from: (Passage | typeof subjectOrigin)[], note: string) => {
     const there = headings.some(

@@ -155,6 +155,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     "art arten typ typen",
     "größe länge breite maße",
   ],
+  derivedBy: /(?<=\p{L}{4})(?:ation|ator|ier|(?<=[^aeiou])i)$/u,
   usage: {
     persons:
       "ich du er sie es wir ihr mich dich ihn uns euch mir dir ihm ihnen mein dein sein unser dies dieses diese dieser",

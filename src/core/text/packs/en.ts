@@ -178,7 +178,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
   months:
     "january february march april may june july august september october november december jan feb mar apr jun jul aug sep sept oct nov dec",
   furniture:
-    "cookie|cookie policy|privacy policy|share|subscribe|newsletter|copyright|all rights reserved|click|read more|log in|sign in|sign up|minute read|table of contents|page|article|website|comment|advertisement|however|therefore|thus|hence|moreover|furthermore|nevertheless|instance|example",
+    "cookie|cookie policy|privacy policy|share|subscribe|newsletter|copyright|all rights reserved|click|read more|log in|sign in|sign up|minute read|table of contents|page|article|website|comment|advertisement|however|therefore|thus|hence|moreover|furthermore|nevertheless|instance|example|following|note|section|chapter",
   capitals: [
     ["i", "I"],
     ["i'm", "I'm"],

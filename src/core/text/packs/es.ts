@@ -101,6 +101,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     "preguntas|preguntas frecuentes|faq|respuestas|comentarios|deja un comentario|artículos relacionados|entradas relacionadas|también te puede interesar|compartir|sobre el autor|sobre la autora|boletín|suscríbete|índice|tabla de contenidos|en este artículo|fuentes|referencias|véase también|menú|buscar|notas|publicidad|etiquetas|categorías|conclusión|nota|consejo|consejos|ejemplo|ejemplos|aviso|atención",
   measures:
     "dos tres cuatro cinco seis siete ocho nueve diez once doce quince veinte treinta cuarenta cincuenta cien ciento mil millón millones medio media mitad tercio cuarto docena primero primera segundo segunda tercero vez veces por km kilómetro kilómetros metro metros cm mm kg kilo kilos gramo gramos litro litros nm wh kwh vatio vatios voltio voltios hora horas minuto minutos día días semana semanas mes meses año años euro euros",
+  derivedBy: /(?<=\p{L}{4})acion$/u,
   subjects: [
     "precio precios coste costes costo dinero pagar caro barato ahorrar",
     "tiempo lluvia mojado viento",

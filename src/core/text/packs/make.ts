@@ -56,6 +56,8 @@ export interface PackWords {
   capitals?: readonly (readonly [string, string])[];
   /** Everyday subjects of headings, a line each, by the words that name them. */
   subjects?: readonly string[];
+  /** Endings by which nouns are made of verbs and verbs of nouns, where the stemmer leaves them. */
+  derivedBy?: RegExp;
   stepOpening: RegExp;
   comparing: RegExp;
   passive?: Passive;
@@ -171,6 +173,7 @@ function makePack(code: string, name: string, words: PackWords): LanguagePack {
         return stems.map((one): [string, string] => [one, stems[0]!]);
       }),
     ),
+    ...(words.derivedBy && { derived: (one: string) => one.replace(words.derivedBy!, "") }),
     stepOpening: words.stepOpening,
     comparing: words.comparing,
     ...(words.passive && { passive: words.passive }),

@@ -111,6 +111,7 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
     "vragen|veelgestelde vragen|faq|antwoorden|reacties|laat een reactie achter|gerelateerde artikelen|lees ook|zie ook|delen|over de auteur|nieuwsbrief|abonneren|inhoud|inhoudsopgave|in dit artikel|bronnen|menu|zoeken|voetnoten|advertentie|tags|categorieën|conclusie|opmerking|tip|tips|voorbeeld|voorbeelden|let op|waarschuwing",
   measures:
     "twee drie vier vijf zes zeven acht negen tien elf twaalf vijftien twintig dertig veertig vijftig honderd duizend miljoen half halve kwart derde dozijn eerste tweede keer procent km kilometer kilometers meter cm mm kg kilo gram liter nm wh kwh watt volt uur uren minuut minuten dag dagen week weken maand maanden jaar jaren euro",
+  derivedBy: /(?<=\p{L}{4})(?:aties?|er)$/u,
   subjects: [
     "kosten kost prijs prijzen geld betalen duur goedkoop besparen",
     "weer regen nat wind",

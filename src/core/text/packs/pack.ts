@@ -71,6 +71,8 @@ export interface LanguagePack {
    * subject only; a stem without an entry stands for itself.
    */
   subjects: ReadonlyMap<string, string>;
+  /** The stem without what it was derived by, where the stemmer leaves that: "konfiguration", "konfiguri"; absent where it leaves none. */
+  derived?(stem: string): string;
   /** Openings of headings that are steps, and what else stands in one that compares; tested against the folded heading. */
   stepOpening: RegExp;
   comparing: RegExp;

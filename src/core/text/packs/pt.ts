@@ -80,6 +80,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     "perguntas|perguntas frequentes|faq|respostas|comentários|deixe um comentário|artigos relacionados|leia também|veja também|compartilhar|partilhar|sobre o autor|sobre a autora|newsletter|índice|sumário|neste artigo|fontes|referências|menu|pesquisar|notas|publicidade|etiquetas|tags|categorias|conclusão|nota|dica|dicas|exemplo|exemplos|aviso|atenção",
   measures:
     "dois duas três quatro cinco seis sete oito nove dez onze doze quinze vinte trinta quarenta cinquenta cem cento mil milhão milhões meio meia metade terço quarto dúzia primeiro primeira segundo segunda vez vezes por km quilômetro quilômetros quilómetro quilómetros metro metros cm mm kg quilo quilos grama gramas litro litros nm wh kwh watt watts volt volts hora horas minuto minutos dia dias semana semanas mês meses ano anos euro euros",
+  derivedBy: /(?<=\p{L}{4})aca$/u,
   subjects: [
     "preço preços custo custos dinheiro pagar caro barato economizar poupar",
     "chuva molhado vento",
