@@ -1,8 +1,8 @@
 /** Whether the words of a keyword stand in one sentence and yet speak of different things: by their order, and by what is between them. */
 import type { AnalysedText, Token } from "./analyse";
-import type { Variant } from "./keyword";
+import { isUnlinked } from "./linked";
+import { type Apart, PERHAPS, twoNouns } from "./nouns";
 import type { Usage } from "./packs/usage";
-import type { Sight } from "./sight";
 import { isLikelyVerb } from "./usage";
 
 /** "In spring we air the mattress": the sentence begins with a word of the keyword and says something else. */
@@ -21,26 +21,6 @@ export function isSetApart(
   }
   return false;
 }
-
-/** The two nouns of a keyword in the order of a text, and the words between them; null where it is not of two. */
-function twoNouns(
-  { tokens, text }: AnalysedText,
-  seen: readonly Sight[],
-  { carriers }: Variant,
-): { first: Sight; second: Sight; between: Token[]; gap: string } | null {
-  if (seen.length !== 2) return null;
-  const [first, second] = [...seen].sort((a, b) => a.from - b.from) as [Sight, Sight];
-  const roles = [first, second].map(({ place }) => carriers[place]!.role);
-  if (roles.includes("verb") || roles.includes(undefined)) return null;
-  const gap = text.slice(tokens[first.to]!.end, tokens[second.from]!.start);
-  return { first, second, between: tokens.slice(first.to + 1, second.from), gap };
-}
-
-/** Do the words of a keyword, seen near each other, speak of different things? @param seen where each of its content words is */
-type Apart = (text: AnalysedText, seen: readonly Sight[], variant: Variant, usage: Usage) => boolean;
-
-/** Where something else speaks for a verb too. */
-const PERHAPS = 0.5;
 
 /** "The painting hangs in her house": where the one is, not of which sort. */
 const isElsewhere: Apart = (text, seen, variant, usage) => {
@@ -141,4 +121,5 @@ export const APART: readonly Apart[] = [
   isReversed,
   isDoneToOther,
   isTwoThings,
+  isUnlinked,
 ];

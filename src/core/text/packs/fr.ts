@@ -138,6 +138,10 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
     joining: "pour qui",
+    linking: "de du des d en pour dans sur avec sans par a au aux contre chez entre",
+    asking: "qui que dont ou quand",
+    quantities: "plus plusieurs tous toutes beaucoup moins assez quelques autres certains",
+    copulas: "est sont etait etaient",
     conjunctions: "et ou ni",
     pronouns: "je j tu il elle on nous vous ils elles qui",
     auxiliaries:

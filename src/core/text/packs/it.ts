@@ -146,6 +146,11 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
     joining: "per che dove",
+    linking:
+      "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza",
+    asking: "che dove cui quando",
+    quantities: "piu molti molte alcuni alcune tutti tutte meno altri altre parecchi",
+    copulas: "e sono era erano",
     conjunctions: "e ed o od ne",
     pronouns: "io tu lui lei noi voi mi ti si chi",
     auxiliaries: "puo possono puoi posso deve devono ho hai hanno abbiamo avete aveva non",

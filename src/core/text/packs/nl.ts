@@ -135,6 +135,10 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
     persons:
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
     beside: "achter onder tegen tussen naast langs voorbij",
+    linking: "van voor bij in op met uit tegen zonder aan naar over",
+    asking: "die dat waar wanneer waarvan",
+    quantities: "meer veel alle sommige meerdere weinig minder genoeg andere zulke",
+    copulas: "is zijn was waren",
     conjunctions: "en of",
     clauses: "terwijl omdat hoewel maar want tot",
     timing: "na voor tijdens terwijl tot sinds zodra dan ook daarna daarvoor later",

@@ -28,6 +28,16 @@ export interface Usage {
   of: ReadonlySet<string>;
   /** What joins a thing to what it is for: "that" in "companies that move pianos". Empty where nobody has said. */
   joining: ReadonlySet<string>;
+  /** What may stand before the one noun where it says more of the other: "in" of "a bench in the park". Empty where nobody has said. */
+  linking: ReadonlySet<string>;
+  /** How much of a thing: "more". Empty where nobody has said. */
+  quantities: ReadonlySet<string>;
+  /** What says that one thing is the other: "is". Empty where nobody has said. */
+  copulas: ReadonlySet<string>;
+  /** What a thing has, and what is done with it: "with", "do". Empty where nobody has said. */
+  having: ReadonlySet<string>;
+  /** What begins a clause that says of which sort a thing is, beside pronouns: "when" in "the date when it closes". Empty where nobody has said. */
+  asking: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
   /** Of those, where one thing is beside another, and no part of it: "behind". Empty where nobody has said. */
@@ -106,6 +116,11 @@ const LISTS: Readonly<Record<ListName, true>> = {
   prepositions: true,
   of: true,
   joining: true,
+  linking: true,
+  quantities: true,
+  copulas: true,
+  having: true,
+  asking: true,
   places: true,
   beside: true,
   clauses: true,

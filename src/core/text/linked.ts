@@ -1,0 +1,128 @@
+/** Whether what stands between two nouns lets the one say more of the other. All else in one sentence is chance: "she read the paper on the plane" has no paper plane. */
+import type { Token } from "./analyse";
+import { type Apart, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
+import type { Usage } from "./packs/usage";
+import type { Sight } from "./sight";
+import { isLikelyVerb, isVerbal } from "./usage";
+
+/** What is known of the words between the two. */
+interface Between extends TwoNouns {
+  usage: Usage;
+  /** The later noun is in a form of its verb. */
+  isDone: boolean;
+  isVerb(place: number): boolean;
+}
+
+type Link = (words: Between) => boolean;
+
+const isContent = ({ small }: Token): boolean => !small;
+
+/** Does nothing stand there but what belongs to a noun: "the", "my own", "southern"? */
+const isPhrase = (words: readonly Token[], usage: Usage): boolean =>
+  words.every((word) => isContent(word) || isOfNoun(word, usage));
+
+const isOfNoun = ({ folded }: Token, { determiners, persons, quantities }: Usage): boolean =>
+  determiners.has(folded) || persons.has(folded) || quantities.has(folded);
+
+const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage): boolean =>
+  pronouns.has(folded) || (persons.has(folded) && !determiners.has(folded));
+
+/** "Wash the car", "generating more leads" */
+const isObject: Link = ({ between, usage, isDone }) =>
+  !isDone && between.every((word) => isOfNoun(word, usage));
+
+/** "A table made of glass", "doors in the south wall", "a list of people who wait": a word at most before what links them. */
+const isOf: Link = ({ between, usage, isDone }) => {
+  const link = between.findIndex(({ folded }) => usage.linking.has(folded));
+  if (link < 0 || link > 1) return false;
+  // "Een tafel voor in de tuin"
+  const rest = between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1));
+  return isPhrase(isDone && rest.length && isSubject(rest.at(-1)!, usage) ? rest.slice(0, -1) : rest, usage);
+};
+
+const isRelative = ({ folded }: Token, { relatives, asking, pronouns }: Usage): boolean =>
+  relatives.has(folded) || asking.has(folded) || pronouns.has(folded);
+
+/** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
+const isWhat: Link = ({ between, usage }) => {
+  const at = between.findIndex(({ folded }) => !usage.linking.has(folded) && !usage.determiners.has(folded));
+  return isRelative(between[0]!, usage) || (at > 0 && isRelative(between[at]!, usage));
+};
+
+/** "A table to dine at", "insure yourself before you travel" */
+const isTo: Link = ({ between, usage, isDone }) => {
+  const [last, before] = [between.at(-1)!, between.at(-2)];
+  return (
+    isDone &&
+    (usage.auxiliaries.has(last.folded) ||
+      (isSubject(last, usage) && before !== undefined && usage.timing.has(before.folded)))
+  );
+};
+
+/** "Phones are mobile offices", "which oil is best for cooking?" */
+const isBeing: Link = ({ between: [first], usage }) => usage.copulas.has(first!.folded);
+
+/** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
+const isBought: Link = ({ between: [only, more], usage }) =>
+  !more &&
+  (usage.headFirst
+    ? !usage.conjunctions.has(only!.folded) &&
+      !usage.clauses.has(only!.folded) &&
+      !usage.beside.has(only!.folded)
+    : isContent(only!) && isVerbal(only!.folded, usage));
+
+/** "A mobile work phone", "guitar and piano lessons" */
+const isBefore: Link = ({ between, usage, isVerb }) => {
+  const rest = usage.conjunctions.has(between[0]!.folded) ? between.slice(1) : between;
+  const [only] = rest;
+  return rest.length === 1 && isContent(only!) && !/[^s]s$/.test(only!.folded) && !isVerb(between.length - 1);
+};
+
+/** "How a knife is sharpened" */
+const isBeingDone: Link = ({ between, usage, isDone }) =>
+  isDone &&
+  between.every(
+    ({ folded }) => usage.being.has(folded) || usage.auxiliaries.has(folded) || usage.adverb?.test(folded),
+  );
+
+/** "Kids who travel", "hotels you can book" */
+const doesIt: Link = ({ between: [first], usage }) =>
+  isSubject(first!, usage) || usage.relatives.has(first!.folded) || usage.auxiliaries.has(first!.folded);
+
+/** "Batteries with a long life" */
+const hasIt: Link = ({ between, usage }) =>
+  usage.having.has(between[0]!.folded) && isPhrase(between.slice(1), usage);
+
+/** "Boats for hire" */
+const isFor: Link = ({ between, usage, isDone }) =>
+  isDone && between.length === 1 && usage.linking.has(between[0]!.folded);
+
+/** "A paste: the recipe" */
+const isNamed: Link = ({ gap }) => gap.includes(":");
+
+const HEAD_FIRST: readonly Link[] = [isNamed, isObject, isOf, isWhat, isTo, isBeing, isBought];
+const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasIt, isFor];
+
+/** Languages whose last word says what a thing is, and of which it is known what links words. */
+export const isUnlinked: Apart = (text, seen, variant, usage) => {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns?.between.length || !usage.linking.size) return false;
+  if (usage.headFirst && variant.carriers[nouns.first.place]!.role !== "head") return false;
+  const { first, second } = nouns;
+  const asVerb = ({ from, place }: Sight): boolean => {
+    const token = text.tokens[from]!;
+    return (
+      token.stem !== variant.carriers[place]!.stem ||
+      isVerbal(token.folded, usage) ||
+      isLikelyVerb(text, from, usage, PERHAPS)
+    );
+  };
+  const words: Between = {
+    ...nouns,
+    usage,
+    isDone: asVerb(second),
+    isVerb: (i) => isLikelyVerb(text, first.to + 1 + i, usage),
+  };
+  const links = variant.carriers[first.place]!.role === "head" ? HEAD_FIRST : HEAD_LAST;
+  return !links.some((link) => link(words));
+};
