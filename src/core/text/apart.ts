@@ -73,27 +73,6 @@ const isInOtherClause: Apart = (text, seen, variant, usage) => {
   return has(usage.clauses) || (nouns.gap.includes(",") && (has(usage.conjunctions) || has(usage.finite)));
 };
 
-/** "Throw a stone over the wall", "out of juice next to an apple": one is beside the other, or goes past it. */
-const isBeside: Apart = (text, seen, variant, usage) => {
-  const nouns = twoNouns(text, seen, variant);
-  if (!nouns || nouns.between.some(({ folded }) => usage.joining.has(folded))) return false;
-  const last = nouns.between.findLast(({ folded }) => !usage.determiners.has(folded));
-  return last !== undefined && usage.beside.has(last.folded);
-};
-
-/** "A web of design", "cookery is in a class of its own": what would say of which sort the other is comes first, and the other says more of it. */
-const isReversed: Apart = (text, seen, variant, usage) => {
-  const nouns = twoNouns(text, seen, variant);
-  if (!nouns || usage.headFirst || variant.carriers[nouns.first.place]!.role !== "modifier") return false;
-  const { between } = nouns;
-  if (between.some(({ folded }) => usage.joining.has(folded))) return false;
-  // "How a knife is sharpened" is what the keyword says is done.
-  return (
-    usage.of.has(between[0]?.folded ?? "") ||
-    between.slice(0, -1).some(({ folded }) => usage.being.has(folded))
-  );
-};
-
 /** "The bag holds papers", "the guest lost his post", "the man came to the school": one does something, and the other is no part of it. */
 const isDoneToOther: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
@@ -114,12 +93,4 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
 };
 
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
-export const APART: readonly Apart[] = [
-  isElsewhere,
-  isInOtherClause,
-  isBeside,
-  isReversed,
-  isDoneToOther,
-  isTwoThings,
-  isUnlinked,
-];
+export const APART: readonly Apart[] = [isElsewhere, isInOtherClause, isDoneToOther, isTwoThings, isUnlinked];

@@ -67,8 +67,7 @@ const isBought: Link = ({ between: [only, more], usage }) =>
   !more &&
   (usage.headFirst
     ? !usage.conjunctions.has(only!.folded) &&
-      !usage.clauses.has(only!.folded) &&
-      !usage.beside.has(only!.folded)
+      !usage.clauses.has(only!.folded)
     : isContent(only!) && isVerbal(only!.folded, usage));
 
 /** "A mobile work phone", "guitar and piano lessons" */

@@ -159,7 +159,6 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
   usage: {
     persons:
       "ich du er sie es wir ihr mich dich ihn uns euch mir dir ihm ihnen mein dein sein unser dies dieses diese dieser",
-    beside: "hinter unter gegen zwischen neben",
     linking: "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen zum zur am an auf uber ueber um",
     asking: "der die das den dem wo wann deren dessen",
     quantities: "mehr viele viel alle einige mehrere wenige weniger genug andere solche",

@@ -123,7 +123,6 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
   ],
   usage: {
     persons: "yo tu ella nosotros ellos ellas usted ustedes me te le les mi su sus nuestro esto eso aquello",
-    beside: "detras delante bajo contra entre hacia junto cerca",
     clauses: "mientras porque aunque pero sino pues cuando",
     timing: "despues antes durante mientras hasta desde luego tambien tras",
     headFirst: true,

@@ -133,7 +133,6 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
   usage: {
     persons:
       "je tu il elle on nous vous ils elles me te lui leur moi toi mon ton son ma ta sa mes tes ses notre votre nos vos ce cela ca ceci",
-    beside: "derriere devant sous contre entre vers pres",
     clauses: "pendant tandis parce quoique mais car lorsque quand",
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,

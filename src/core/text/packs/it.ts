@@ -141,7 +141,6 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
   ],
   usage: {
     persons: "io tu lui lei noi voi loro mi ti ci vi mio tuo suo nostro vostro questo quello cio",
-    beside: "dietro davanti sotto contro tra fra verso presso vicino",
     clauses: "mentre perche ma pero quando",
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,

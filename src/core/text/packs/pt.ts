@@ -102,7 +102,6 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
   ],
   usage: {
     persons: "eu tu ele ela nos vos eles elas voce voces me te lhe meu teu seu sua nosso isto isso aquilo",
-    beside: "atras diante sob contra entre perto junto",
     clauses: "enquanto porque embora mas quando pois",
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,

@@ -24,8 +24,6 @@ export interface Usage {
   verbParticles: ReadonlySet<string>;
   /** What stands before a noun, or a form in "-ing": "of". Empty where nobody has said. */
   prepositions: ReadonlySet<string>;
-  /** What joins a thing to what it is of: "of". Empty where nobody has said. */
-  of: ReadonlySet<string>;
   /** What joins a thing to what it is for: "that" in "companies that move pianos". Empty where nobody has said. */
   joining: ReadonlySet<string>;
   /** What may stand before the one noun where it says more of the other: "in" of "a bench in the park". Empty where nobody has said. */
@@ -40,8 +38,6 @@ export interface Usage {
   asking: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
-  /** Of those, where one thing is beside another, and no part of it: "behind". Empty where nobody has said. */
-  beside: ReadonlySet<string>;
   /** What begins another clause: "while". Empty where nobody has said. */
   clauses: ReadonlySet<string>;
   /** What follows somebody being told to do something: "now" in "book now". */
@@ -114,7 +110,6 @@ const LISTS: Readonly<Record<ListName, true>> = {
   particles: true,
   verbParticles: true,
   prepositions: true,
-  of: true,
   joining: true,
   linking: true,
   quantities: true,
@@ -122,7 +117,6 @@ const LISTS: Readonly<Record<ListName, true>> = {
   having: true,
   asking: true,
   places: true,
-  beside: true,
   clauses: true,
   afterOrders: true,
   conjunctions: true,
