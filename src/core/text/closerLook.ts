@@ -3,9 +3,10 @@ import type { AnalysedText } from "./analyse";
 import { APART, isSetApart } from "./apart";
 import type { Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
+import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
 import { isLikelyVerb } from "./usage";
-import { isUsedSo, isVerbAsOne, isVerbFor } from "./usedSo";
+import { doesIt, isUsedSo, isVerbAsOne, isVerbFor } from "./usedSo";
 
 /** Where two thoughts part within a sentence; the two parts of a verb stand in one clause. */
 const PARTED = /[;\u2014]/;
@@ -37,6 +38,15 @@ export function goTogether(
   );
 }
 
+/** "Have your old car washed": what stands before the keyword's words says that it is to be done. */
+function isCaused({ tokens }: AnalysedText, from: number, usage: Usage): boolean {
+  for (let i = from - 1; i >= from - 3 && tokens[i]?.sentence === tokens[from]!.sentence; i--) {
+    if (usage.causing.has(tokens[i]!.folded)) return true;
+    if (tokens[i]!.small && !usage.determiners.has(tokens[i]!.folded)) return false;
+  }
+  return false;
+}
+
 /** "The subject lined up": the last word of a keyword in a form that only a verb has. */
 export function isDone(
   text: AnalysedText,
@@ -51,6 +61,8 @@ export function isDone(
   if ((isJoined || to - from >= words.length) && isVerbAsOne(text, { from, to }, carrier, isJoined, usage))
     return true;
   if (from === to) return false;
+  if (isCaused(text, from, usage)) return false;
+  if (doesIt(text, to, carrier, usage)) return true;
   // "We saw blades of grass"
   const before = tokens[from - 1];
   if (

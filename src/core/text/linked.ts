@@ -8,7 +8,9 @@ import { isLikelyVerb, isVerbal } from "./usage";
 /** What is known of the words between the two. */
 interface Between extends TwoNouns {
   usage: Usage;
-  /** The later noun is in a form of its verb. */
+  /** The earlier noun says what is done: "tasting". */
+  isMade: boolean;
+  /** The later one is in a form of its verb. */
   isDone: boolean;
   isVerb(place: number): boolean;
 }
@@ -27,14 +29,22 @@ const isOfNoun = ({ folded }: Token, { determiners, persons, quantities }: Usage
 const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage): boolean =>
   pronouns.has(folded) || (persons.has(folded) && !determiners.has(folded));
 
-/** "Wash the car", "generating more leads" */
-const isObject: Link = ({ between, usage, isDone }) =>
-  !isDone && between.every((word) => isOfNoun(word, usage));
+/** "Wash the car", "generating more leads", "tasting local wine" */
+const isObject: Link = ({ between, usage, isMade, isDone, isVerb }) =>
+  !isDone &&
+  between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i))) &&
+  between.filter(isContent).length <= 1;
 
 /** "A table made of glass", "doors in the south wall", "a list of people who wait": a word at most before what links them. */
-const isOf: Link = ({ between, usage, isDone }) => {
-  const link = between.findIndex(({ folded }) => usage.linking.has(folded));
-  if (link < 0 || link > 1) return false;
+const isOf: Link = ({ between, usage, isDone, isVerb }) => {
+  // "A shed at the bottom of the garden"
+  const part = between.findLastIndex(
+    ({ folded }, i) => usage.parts.has(folded) && usage.linking.has(between[i + 1]?.folded ?? ""),
+  );
+  const link = between.findIndex(({ folded }, i) => i > part && usage.linking.has(folded));
+  if (link < 0 || (part < 0 && link > 1)) return false;
+  // "An interview about losing his job"
+  if (!isDone && between.some((word, i) => i > link && isContent(word) && isVerb(i))) return false;
   // "Een tafel voor in de tuin"
   const rest = between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1));
   return isPhrase(isDone && rest.length && isSubject(rest.at(-1)!, usage) ? rest.slice(0, -1) : rest, usage);
@@ -44,7 +54,10 @@ const isRelative = ({ folded }: Token, { relatives, asking, pronouns }: Usage): 
   relatives.has(folded) || asking.has(folded) || pronouns.has(folded);
 
 /** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
-const isWhat: Link = ({ between, usage }) => {
+const isWhat: Link = ({ between, usage, isDone }) => {
+  const [first, second] = between;
+  if (usage.asking.has(first!.folded) && !usage.headFirst)
+    return isDone || (second !== undefined && isSubject(second, usage)) || isContent(between.at(-1)!);
   const at = between.findIndex(({ folded }) => !usage.linking.has(folded) && !usage.determiners.has(folded));
   return isRelative(between[0]!, usage) || (at > 0 && isRelative(between[at]!, usage));
 };
@@ -60,14 +73,14 @@ const isTo: Link = ({ between, usage, isDone }) => {
 };
 
 /** "Phones are mobile offices", "which oil is best for cooking?" */
-const isBeing: Link = ({ between: [first], usage }) => usage.copulas.has(first!.folded);
+const isBeing: Link = ({ between: [first, ...rest], usage }) =>
+  usage.copulas.has(first!.folded) && !rest.some(({ folded }) => isVerbal(folded, usage));
 
 /** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
 const isBought: Link = ({ between: [only, more], usage }) =>
   !more &&
   (usage.headFirst
-    ? !usage.conjunctions.has(only!.folded) &&
-      !usage.clauses.has(only!.folded)
+    ? !usage.conjunctions.has(only!.folded) && !usage.clauses.has(only!.folded)
     : isContent(only!) && isVerbal(only!.folded, usage));
 
 /** "A mobile work phone", "guitar and piano lessons" */
@@ -108,18 +121,17 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
   if (!nouns?.between.length || !usage.linking.size) return false;
   if (usage.headFirst && variant.carriers[nouns.first.place]!.role !== "head") return false;
   const { first, second } = nouns;
-  const asVerb = ({ from, place }: Sight): boolean => {
-    const token = text.tokens[from]!;
-    return (
-      token.stem !== variant.carriers[place]!.stem ||
-      isVerbal(token.folded, usage) ||
-      isLikelyVerb(text, from, usage, PERHAPS)
-    );
-  };
+  const isDerived = ({ from, place }: Sight): boolean =>
+    text.tokens[from]!.stem !== variant.carriers[place]!.stem;
+  const asVerb = (sight: Sight): boolean =>
+    isDerived(sight) ||
+    isVerbal(text.tokens[sight.from]!.folded, usage) ||
+    isLikelyVerb(text, sight.from, usage, PERHAPS);
   const words: Between = {
     ...nouns,
     usage,
-    isDone: asVerb(second),
+    isMade: usage.gerund?.test(text.tokens[first.from]!.folded) === true || isDerived(first),
+    isDone: asVerb(second) && !usage.quantities.has(nouns.between.at(-1)!.folded),
     isVerb: (i) => isLikelyVerb(text, first.to + 1 + i, usage),
   };
   const links = variant.carriers[first.place]!.role === "head" ? HEAD_FIRST : HEAD_LAST;

@@ -88,13 +88,19 @@ export function bestOccurrence(occurrences: Occurrence[]): Occurrence | null {
 }
 
 /** May two words that follow each other, with nothing but a blank between them, be one of a keyword's written apart? */
-function areParts(token: Token, next: Token, word: Variant["words"][number]): boolean {
+function areParts(
+  token: Token,
+  next: Token,
+  word: Variant["words"][number],
+  usage: LanguagePack["usage"],
+): boolean {
   return (
     next.start - token.end === 1 &&
     token.folded.length < word.folded.length &&
     word.folded.startsWith(token.folded) &&
     isPart(token) &&
-    isPart(next)
+    // "Back up your data"
+    (isPart(next) || usage?.particles.has(next.folded) === true)
   );
 }
 
@@ -176,7 +182,7 @@ function sequenceEnd(
     let hit = false;
     // Two words of the text may be the two parts of one of the keyword's: "car wash" for "carwash".
     const next = tokens[at + 1];
-    if (next && next.sentence === token.sentence && areParts(token, next, word)) {
+    if (next && next.sentence === token.sentence && areParts(token, next, word, pack.usage)) {
       hit = isSame(joined(tokens, at, at + 1, pack), word, variant, form);
       if (hit) end = at + 1;
     }
@@ -248,7 +254,7 @@ function* sightings(
     if (
       next &&
       next.sentence === tokens[i]!.sentence &&
-      variant.words.some((word) => areParts(tokens[i]!, next, word))
+      variant.words.some((word) => areParts(tokens[i]!, next, word, pack.usage))
     ) {
       const both = placeOf(joined(tokens, i, i + 1, pack), variant);
       if (both !== undefined) yield { place: both, from: i, to: i + 1 };

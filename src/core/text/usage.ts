@@ -37,7 +37,7 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
     return isLikelyNoun(analysed, at, usage) ? undefined : "verb";
   if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded)) return "verb";
   if (before && usage.being.has(before.folded) && usage.participle?.test(token.folded)) return "verb";
-  if (before && usage.determiners.has(before.folded)) return "noun";
+  if (before && (usage.determiners.has(before.folded) || usage.quantities.has(before.folded))) return "noun";
   // "Boats for hire"
   if (
     before &&

@@ -24,8 +24,18 @@ export function isVerbAsOne(
   const [first, last] = [text.tokens[from]!, text.tokens[to]!];
   const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
   if (usage.capitals && inTwo && isCapital(text, from) && !isCapital(text, to)) return true;
-  return isVerbFor(last, carrier, usage) || (isJoined && from !== to && isLikelyVerb(text, to, usage));
+  return (
+    isVerbFor(last, carrier, usage) ||
+    (isJoined && from !== to && (isLikelyVerb(text, to, usage) || doesIt(text, to, carrier, usage)))
+  );
 }
+
+/** "The bus passes the school": what would be a plural says what the word before it does. */
+export const doesIt = (text: AnalysedText, at: number, carrier: Carrier, usage: Usage): boolean => {
+  const { folded } = text.tokens[at]!;
+  const isPlural = folded.endsWith("s") && !carrier.folded.endsWith(folded);
+  return isPlural && !usage.headFirst && usedAs(text, at, usage) === "verb";
+};
 
 const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
   /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
@@ -102,8 +112,10 @@ function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
   return undefined;
 }
 
-const isVerbUsedSo = ({ isDerived, use, usage, token, next, at }: SeenWord): boolean =>
+const isVerbUsedSo = ({ isDerived, isOtherForm, use, usage, token, next, at }: SeenWord): boolean =>
   isDerived ||
+  // "El alquiler de un coche": what ends like a verb is a noun in the keyword as well.
+  (usage.headFirst && !isOtherForm) ||
   use !== "noun" ||
   usage.action.test(token.folded) ||
   (!usage.capitals && next !== undefined && next.from - at === 1);

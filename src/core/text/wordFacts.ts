@@ -21,7 +21,11 @@ export class WordFacts {
     this.folded = fold(word);
     this.stem = pack.stem(this.folded);
     this.otherStem = pack.otherStem(this.folded);
-    this.small = pack.smallWords.has(this.folded);
+    const { clings, smallWords } = pack;
+    // "d'une", "qu'il"
+    this.small =
+      smallWords.has(this.folded) ||
+      (clings !== undefined && smallWords.has(this.folded.replace(clings, "")));
   }
 
   get syllables(): number {

@@ -161,7 +161,8 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
       "ich du er sie es wir ihr mich dich ihn uns euch mir dir ihm ihnen mein dein sein unser dies dieses diese dieser",
     linking: "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen zum zur am an auf uber ueber um",
     asking: "der die das den dem wo wann deren dessen",
-    quantities: "mehr viele viel alle einige mehrere wenige weniger genug andere solche",
+    quantities:
+      "mehr viele viel alle einige mehrere wenige weniger genug andere solche eigene eigenen eigenes zwei drei vier funf sechs sieben acht neun zehn",
     copulas: "ist sind war waren",
     conjunctions: "und oder",
     clauses: "wahrend waehrend weil obwohl aber doch sondern denn bis",

@@ -51,7 +51,7 @@ author authors|authority authorities|emergency emergencies|executive executives|
 designate designated|production productions|productive productively productivity|relative relatives relatively|animate animated animation
 police policing|policy policies|general generally|generate generates generated generating|wander wanders wandered wandering
 community communities|commune communes|numerous|secretary secretaries|station stations|stationary|stationery|planet planets|plane planes
-training|trainer trainers|accountant accountants|accountable accountability|iron irons|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
+training|trainer trainers|accountant accountants|accountable accountability|iron irons ironed ironing|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
 `;
 
 const OUR =
@@ -225,7 +225,8 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       "can could will would shall should may might must to do does did don't doesn't didn't can't cannot won't let's please",
     determiners:
       "the a an my your his her its our their this these those every each some any no him us them me own how why whether itself yourself themselves",
-    quantities: "more most many much all both several few less fewer enough other another such",
+    quantities:
+      "more most many much all both several few less fewer enough other another such own two three four five six seven eight nine ten",
     copulas: "is are was were be been",
     being: "am is are was were be been being get gets got",
     relatives: "that",
@@ -235,6 +236,8 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     linking: "of for in on at from with by against about without",
     having: "with do does",
     asking: "when where whose",
+    parts: "top bottom end side back front corner middle edge foot centre center",
+    causing: "have has having had get gets getting got",
     places: "in on at behind within under over near beside from through across against around",
     conjunctions: "and or",
     clauses: "while because although though unless until whereas but",
@@ -253,7 +256,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     particles: "up down in out off on over back away mine will may can",
     doing: /^(?:how (?:to|do|does|can|should)|to|ways to|when to|where to|learn to) /,
     action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$/,
-    idle: `on account of|on no account|on this account|at this point|at that point|the point is|to the point|at some point|in the light of|in light of|at the time|at that time|by the time|in the meantime|from time to time|it was time|it is time|in time|by design|in a manner of speaking|bear in mind|in other words|a word of|in the company of|of course|in the course of|on the other hand|on the one hand|at first hand|in hand|by hand|in any case|in case of|just in case|in case|in this case|by the way|in a way|in the way|in place of|take place|takes place|took place|in the first place|as a rule|in fact|the fact that|in general|on purpose|by chance|in charge of|in the end|at the end of the day|day by day|make sure|made sure|in terms of|come to terms|to date|in line with|in return|in turn|on board|at stake|at large|by and large|in store for|as a matter of fact|no matter|for instance|for example|to some extent|in part|for the most part|take part|takes part|took part|on the part of|in view of|in the face of|face to face|get rid of|in touch|with respect to|in respect of|in this respect|on the whole|a great deal|a good deal|in spite of|as far as|in advance|in common|in particular|in public|in short|in brief|in vain|on average|on behalf of|at risk|under way|out of order|in order to|at present|for the present|content with|the sake of|in spirit|in high spirits|on grounds of|on the grounds|a matter of|on the face of|in the name of|as a result|at heart|by heart|in detail|at length|within reach|out of hand|at hand|in question|beside the point|a hair's breadth|in the long run|in the short run|on the run|on the way|under the weather|in the dark|in the air|on foot|on fire|under fire|at work|in shape|out of shape|in form|in good form|on paper|in practice|put to the test|for a change|for good measure|on the market for|in good company|on the table|on the house|on the spot|in the spotlight|at the back of|behind the scenes|keep an eye|turn a blind eye|a piece of cake|take into account|takes into account|taken into account`,
+    idle: `used to be|used to have|on account of|on no account|on this account|at this point|at that point|the point is|to the point|at some point|in the light of|in light of|at the time|at that time|by the time|in the meantime|from time to time|it was time|it is time|in time|by design|in a manner of speaking|bear in mind|in other words|a word of|in the company of|of course|in the course of|on the other hand|on the one hand|at first hand|in hand|by hand|in any case|in case of|just in case|in case|in this case|by the way|in a way|in the way|in place of|take place|takes place|took place|in the first place|as a rule|in fact|the fact that|in general|on purpose|by chance|in charge of|in the end|at the end of the day|day by day|make sure|made sure|in terms of|come to terms|to date|in line with|in return|in turn|on board|at stake|at large|by and large|in store for|as a matter of fact|no matter|for instance|for example|to some extent|in part|for the most part|take part|takes part|took part|on the part of|in view of|in the face of|face to face|get rid of|in touch|with respect to|in respect of|in this respect|on the whole|a great deal|a good deal|in spite of|as far as|in advance|in common|in particular|in public|in short|in brief|in vain|on average|on behalf of|at risk|under way|out of order|in order to|at present|for the present|content with|the sake of|in spirit|in high spirits|on grounds of|on the grounds|a matter of|on the face of|in the name of|as a result|at heart|by heart|in detail|at length|within reach|out of hand|at hand|in question|beside the point|a hair's breadth|in the long run|in the short run|on the run|on the way|under the weather|in the dark|in the air|on foot|on fire|under fire|at work|in shape|out of shape|in form|in good form|on paper|in practice|put to the test|for a change|for good measure|on the market for|in good company|on the table|on the house|on the spot|in the spotlight|at the back of|behind the scenes|keep an eye|turn a blind eye|a piece of cake|take into account|takes into account|taken into account`,
     otherPlurals:
       "glasses arms customs goods grounds spirits manners spectacles woods forces contents quarters savings ashes",
     verbs: wordUse.verbs,

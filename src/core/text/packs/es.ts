@@ -129,7 +129,8 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     joining: "para que donde",
     linking: "de del en para con por sin a al contra",
     asking: "que donde cuando cuyo cuya",
-    quantities: "mas muchos muchas varios varias todos todas menos algunos algunas otros otras",
+    quantities:
+      "mas muchos muchas varios varias todos todas menos algunos algunas otros otras propio propia dos tres cuatro cinco seis siete ocho nueve diez",
     copulas: "es son era eran esta estan",
     conjunctions: "y e o u ni",
     pronouns: "yo ella nosotros ellos ellas usted ustedes me te se nos les quien",

@@ -137,9 +137,10 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
     joining: "pour qui",
-    linking: "de du des d en pour dans sur avec sans par a au aux contre chez entre",
+    linking: "de du des d d'un d'une en pour dans sur avec sans par a au aux contre chez entre",
     asking: "qui que dont ou quand",
-    quantities: "plus plusieurs tous toutes beaucoup moins assez quelques autres certains",
+    quantities:
+      "plus plusieurs tous toutes beaucoup moins assez quelques autres certains propre propres deux trois quatre cinq six sept huit neuf dix",
     copulas: "est sont etait etaient",
     conjunctions: "et ou ni",
     pronouns: "je j tu il elle on nous vous ils elles qui",

@@ -136,7 +136,8 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
     linking: "van voor bij in op met uit tegen zonder aan naar over",
     asking: "die dat waar wanneer waarvan",
-    quantities: "meer veel alle sommige meerdere weinig minder genoeg andere zulke",
+    quantities:
+      "meer veel alle sommige meerdere weinig minder genoeg andere zulke eigen twee drie vier vijf zes zeven acht negen tien",
     copulas: "is zijn was waren",
     conjunctions: "en of",
     clauses: "terwijl omdat hoewel maar want tot",

@@ -108,7 +108,8 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     joining: "para que onde",
     linking: "de do da dos das em no na nos nas num numa para com por pelo pela sem a ao contra",
     asking: "que onde quando cujo cuja",
-    quantities: "mais muitos muitas varios varias todos todas menos alguns algumas outros outras",
+    quantities:
+      "mais muitos muitas varios varias todos todas menos alguns algumas outros outras proprio propria dois duas tres quatro cinco seis sete oito nove dez",
     copulas: "e sao era eram esta estao",
     conjunctions: "e ou nem",
     pronouns: "eu tu ele ela nos vos eles elas voce voces me te se lhe lhes quem",

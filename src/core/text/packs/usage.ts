@@ -28,6 +28,10 @@ export interface Usage {
   joining: ReadonlySet<string>;
   /** What may stand before the one noun where it says more of the other: "in" of "a bench in the park". Empty where nobody has said. */
   linking: ReadonlySet<string>;
+  /** Parts of a place that say where in it: "at the bottom of". Empty where nobody has said. */
+  parts: ReadonlySet<string>;
+  /** Who has something done: "have your car washed". Empty where nobody has said. */
+  causing: ReadonlySet<string>;
   /** How much of a thing: "more". Empty where nobody has said. */
   quantities: ReadonlySet<string>;
   /** What says that one thing is the other: "is". Empty where nobody has said. */
@@ -112,6 +116,8 @@ const LISTS: Readonly<Record<ListName, true>> = {
   prepositions: true,
   joining: true,
   linking: true,
+  parts: true,
+  causing: true,
   quantities: true,
   copulas: true,
   having: true,
