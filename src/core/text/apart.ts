@@ -92,5 +92,36 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
   });
 };
 
+/**
+ * "He wrote a poem on the bill", "the bill came, and he wrote a poem": no bill is written. What a verb is done to has no preposition
+ * before it, where the keyword has none, and stands in its clause.
+ */
+const isDoneElsewhere: Apart = ({ tokens }, seen, { carriers, words, isParted }, usage) => {
+  const [noun, other] = seen.filter(({ place }) => carriers[place]!.role !== "verb");
+  if (!noun || other || seen.length < 2) return false;
+  const ends = seen.map(({ from }) => from);
+  const between = tokens.slice(Math.min(...ends) + 1, Math.max(...ends));
+  if (
+    between.some(
+      ({ folded }, i) => usage.conjunctions.has(folded) && usage.pronouns.has(between[i + 1]?.folded ?? ""),
+    )
+  )
+    return true;
+  if (!isParted && words.some(({ folded }) => usage.governing.has(folded))) return false;
+  let at = noun.from - 1;
+  while (at >= 0 && usage.determiners.has(tokens[at]!.folded) && !usage.governing.has(tokens[at]!.folded))
+    at--;
+  return (
+    at >= 0 && tokens[at]!.sentence === tokens[noun.from]!.sentence && usage.governing.has(tokens[at]!.folded)
+  );
+};
+
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
-export const APART: readonly Apart[] = [isElsewhere, isInOtherClause, isDoneToOther, isTwoThings, isUnlinked];
+export const APART: readonly Apart[] = [
+  isElsewhere,
+  isInOtherClause,
+  isDoneToOther,
+  isTwoThings,
+  isDoneElsewhere,
+  isUnlinked,
+];

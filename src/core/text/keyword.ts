@@ -65,11 +65,16 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
   ]);
   const parted = spellings.flatMap((spelling) => withVerbParted(spelling, keyword, pack));
   const written = [...spellings, ...together, ...parted];
-  const variants = written.map((spelling) => ({
-    ...variantOf(spelling, keyword, pack),
-    isJoined: together.includes(spelling),
-    isParted: parted.includes(spelling),
-  }));
+  const variants = written.map((spelling): Variant => {
+    const variant = variantOf(spelling, keyword, pack);
+    const isParted = parted.includes(spelling);
+    if (isParted) {
+      // Its two parts are new, and the verb together.
+      const others = new Set(spellings.flat().map(({ stem }) => stem));
+      for (const carrier of variant.carriers) carrier.role = others.has(carrier.stem) ? undefined : "verb";
+    }
+    return { ...variant, isJoined: together.includes(spelling), isParted };
+  });
   return {
     text: keyword,
     variants,

@@ -233,6 +233,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     verbParticles: "up off out away back",
     prepositions: "of for with from by about at in on into",
     joining: "that which who to for",
+    governing: "for in on at from with by against about without into",
     linking: "of for in on at from with by against about without",
     having: "with do does",
     asking: "when where whose",

@@ -145,6 +145,7 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
     joining: "per che dove",
+    governing: "per con su sul sulla sulle senza in nel nella",
     linking:
       "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza",
     asking: "che dove cui quando",

@@ -106,6 +106,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,
     joining: "para que onde",
+    governing: "para com por sem em no na pelo pela sobre",
     linking: "de do da dos das em no na nos nas num numa para com por pelo pela sem a ao contra",
     asking: "que onde quando cujo cuja",
     quantities:

@@ -28,6 +28,8 @@ export interface Usage {
   joining: ReadonlySet<string>;
   /** What may stand before the one noun where it says more of the other: "in" of "a bench in the park". Empty where nobody has said. */
   linking: ReadonlySet<string>;
+  /** What stands before a noun to which a verb does nothing: "on" of "she wrote on the bill". Empty where nobody has said. */
+  governing: ReadonlySet<string>;
   /** Parts of a place that say where in it: "at the bottom of". Empty where nobody has said. */
   parts: ReadonlySet<string>;
   /** Who has something done: "have your car washed". Empty where nobody has said. */
@@ -116,6 +118,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   prepositions: true,
   joining: true,
   linking: true,
+  governing: true,
   parts: true,
   causing: true,
   quantities: true,
