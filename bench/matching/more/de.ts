@@ -30,4 +30,34 @@ de: Hochzeit planen
 = Die Planung unserer Hochzeit
 ≠ Auf der Hochzeit gab es einen Plan B.
 ≠ Die Plane hielt bei der Hochzeit dicht.
+de: Hundeschule
+= Eine Schule für Hunde
+= Hundeschulen in der Stadt
+≠ Der Hund lief an der Schule vorbei.
+≠ In der Schule gab es Hundekekse.
+de: Kredit aufnehmen
+= Einen Kredit für das Haus aufnehmen
+= Wer nimmt jetzt Kredite auf?
+≠ Sie nahm das Gespräch über den Kredit auf Band auf.
+≠ Der Film wurde ohne Kredit aufgenommen.
+de: Rechnung schreiben
+= So schreibt man eine Rechnung.
+= Rechnungen richtig schreiben
+≠ Sie schrieb mit Rechnung auf den Sieg.
+≠ Die Rechnung kam, und er schrieb ein Gedicht.
+de: Fensterputzer
+= Jemand, der Fenster putzt
+= Fensterputzer buchen
+≠ Der Putz am Fenster bröckelt.
+≠ Geputzt stand sie am Fenster.
+de: gebrauchtes Fahrrad
+= Fahrräder, gebraucht und geprüft
+= Ein gut gebrauchtes Fahrrad kaufen
+≠ Er braucht kein Fahrrad.
+≠ Das Fahrrad wird zum Einkaufen gebraucht.
+de: Blumen gießen
+= Wie oft gießt man die Blumen?
+= Blumen im Urlaub gießen lassen
+≠ Es goss in Strömen, und die Blumen knickten um.
+≠ Das Gießen von Zinn und die Blumen der Wiese
 `;

@@ -303,4 +303,124 @@ en: bed frame
 = A wooden frame for the bed
 ≠ The picture frame hangs over the bed.
 ≠ He was framed while he lay in bed.
+en: garden shed
+= A shed at the bottom of the garden
+= Sheds for small gardens
+≠ The dog shed its coat in the garden.
+≠ Tears were shed when the garden closed.
+en: wine tasting
+= Taste six wines with a guide.
+= An evening of tasting local wine
+≠ The sauce tasted of anything but wine.
+≠ Wine went up, and people of good taste complained.
+en: job interview
+= What to wear to an interview for a job
+= Interviewed for your first job?
+≠ In the interview she said she had done a good job on the roof.
+≠ The star gave an interview about losing his job.
+en: solar panel cleaning
+= How often should panels for solar power be cleaned?
+= Cleaning your solar panels from the ground
+≠ A panel of judges praised the clean design of the solar car.
+≠ Solar power is clean, says the panel.
+en: dog walker
+= Somebody to walk your dog while you work
+= Dog walkers in town
+≠ The walker was bitten by a dog.
+≠ Walking past, she saw a dog.
+en: leather sofa
+= A sofa in brown leather
+= Sofas made of leather
+≠ The cat on the sofa scratched his leather jacket.
+≠ Sofa cushions hide the leather purse.
+en: phone contract
+= How long is the contract for your phone?
+= Phone contracts without a deposit
+≠ Metal contracts when the phone gets cold.
+≠ She signed the contract and then took the phone.
+en: bike light
+= A light for your bike that lasts all night
+= The lights on a bike must be bright.
+≠ A bike this light is a joy to carry.
+≠ He lights a candle after the bike ride.
+en: tax return
+= When must I return my tax form?
+= Returns for tax are due in January.
+≠ The tax did not return after the reform.
+≠ Return the car before you pay tax on it.
+en: sports watch
+= A watch for sports
+= Which watch is best for sport?
+≠ We watch sports on Sunday.
+≠ He watched the sport from the sofa.
+en: home insurance
+= Insure your home against floods.
+= Insurance for holiday homes
+≠ He came home to find the insurance man at the door.
+≠ The insurance company has its home in the north.
+en: coffee grinder
+= A grinder for coffee beans
+= Grind your own coffee with a hand mill.
+≠ Coffee in hand, he returned to the daily grind.
+≠ The pepper grinder stands next to the coffee.
+en: letter box
+= A box for letters
+= Letterboxes of steel
+≠ The box was marked with a letter.
+≠ Write a letter and put it in a box file.
+en: standing desk
+= A desk at which you stand
+= Desks for standing work
+≠ The desk was left standing in the rain.
+≠ There is a lamp standing on the desk.
+en: moving boxes
+= Boxes for moving house
+= How many boxes do I need to move?
+≠ The box is moving.
+≠ A moving story about a boxer
+en: baby carrier
+= Carry your baby in a sling.
+= A carrier for babies from birth
+≠ The carrier lost the baby clothes.
+≠ The baby carried on crying.
+en: fire exit
+= Keep the exits clear in case of fire.
+= Exits for fire and smoke
+≠ She fired him at the exit.
+≠ The exit poll set the party on fire.
+en: watch repair
+= Have an old watch repaired.
+= Repairs of watches and clocks
+≠ Watch him repair the roof.
+≠ He watched the repair.
+en: grass seed
+= Seed for new grass
+= Sow the seeds where the grass is thin.
+≠ The second seed won on grass.
+≠ The seeds of doubt grew like grass.
+en: how to iron a shirt
+= Ironing shirts step by step
+= Shirts are best ironed damp.
+≠ The iron gate tore his shirt.
+≠ How the shirt maker found iron in his soup
+en: cold brew coffee
+= Coffee brewed cold overnight
+= Brew coffee cold, and it is less bitter.
+≠ A storm is brewing, and the coffee is cold.
+≠ Catch a cold, skip the coffee, brew tea.
+en: used cars
+= Cars that others used before
+= A used car with a guarantee
+≠ Cars used to be heavier.
+≠ She used the car every day.
+en: data backup
+= Back up your data every night.
+= Backups of data on two disks
+≠ The data backs her up.
+≠ Back in town, he looked up the data.
+en: bus pass
+= Passes for the bus
+= A monthly bus pass for students
+≠ The bus passes the school.
+≠ Let the bus pass first.
 `;

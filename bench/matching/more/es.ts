@@ -30,4 +30,34 @@ es: bolsa de papel
 = Bolsas de papel con asas
 ≠ La bolsa cae, dice el papel.
 ≠ Su papel en la bolsa es menor.
+es: alquiler de coches
+= Alquilar un coche sin fianza
+= El alquiler de un coche por días
+≠ El coche quedó delante del piso en alquiler.
+≠ Pagó el alquiler y vendió el coche.
+es: mesa de centro
+= Una mesa para el centro del salón
+= Mesas de centro de cristal
+≠ La mesa electoral del centro abre a las ocho.
+≠ En el centro no hay mesa libre.
+es: tarjeta de crédito
+= Tarjetas de crédito sin comisiones
+= Un crédito con tarjeta
+≠ El árbitro sacó tarjeta y perdió el crédito.
+≠ El banco da crédito y manda una tarjeta de Navidad.
+es: cocinar arroz
+= Cómo se cocina el arroz
+= Arroz cocinado en olla
+≠ La cocina huele a arroz.
+≠ Cocina tú, que yo traigo arroz con leche.
+es: reloj de pared
+= Un reloj para la pared de la cocina
+= Relojes de pared antiguos
+≠ El reloj cayó junto a la pared.
+≠ La pared tapa el reloj de la torre.
+es: perder peso
+= Cómo perdí peso sin dieta
+= La pérdida de peso en verano
+≠ Perdió el tren por el peso de la maleta.
+≠ Se perdió en la calle del Peso.
 `;

@@ -30,4 +30,34 @@ fr: planche à découper
 = Une planche à découper en bois
 ≠ Découpez la planche en deux.
 ≠ Le découpage du film tient sur une planche.
+fr: location de voiture
+= Louer une voiture pour le week-end
+= La location d'une voiture sans caution
+≠ Il a laissé sa voiture devant l'agence de location de skis.
+≠ La voiture de location de vélos
+fr: carte de visite
+= Des cartes de visite en papier épais
+= Une carte pour vos visites professionnelles
+≠ Il visite la ville, une carte à la main.
+≠ La visite est gratuite avec la carte du musée.
+fr: table basse
+= Une table plus basse que le canapé
+= Les tables basses en chêne
+≠ À table, il parle à voix basse.
+≠ La table est près de la basse électrique.
+fr: crème solaire
+= Une crème qui protège du rayonnement solaire
+= Quelle crème solaire pour les enfants ?
+≠ Le panneau solaire sent la crème.
+≠ La crème des ingénieurs du solaire
+fr: garde d'enfants
+= Faire garder ses enfants le soir
+= La garde des enfants après l'école
+≠ Le garde parle aux enfants.
+≠ Prenez garde, dit l'enfant.
+fr: poêle à bois
+= Un poêle qui brûle du bois
+= Les poêles à bois et leur entretien
+≠ La poêle est posée sur le bois.
+≠ À poil dans les bois
 `;

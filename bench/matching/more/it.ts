@@ -30,4 +30,34 @@ it: sacchetto di carta
 = Sacchetti di carta con manici
 ≠ Mise la carta accanto al sacchetto.
 ≠ Il sacchetto contiene carta e penne.
+it: noleggio auto
+= Noleggiare un'auto per un giorno
+= Il noleggio di un'auto senza carta
+≠ L'auto è ferma davanti al noleggio di sci.
+≠ Noleggia una bici e lascia l'auto.
+it: letto a castello
+= Letti a castello per bambini
+= Un letto a forma di castello
+≠ Nel castello c'è un letto antico.
+≠ Ho letto del castello.
+it: biglietto da visita
+= Biglietti da visita in carta spessa
+= Un biglietto per le visite di lavoro
+≠ Il biglietto della visita al museo
+≠ Visita il sito e compra un biglietto del treno.
+it: cuocere il riso
+= Come si cuoce il riso
+= Riso cotto al vapore
+≠ Il cuoco scoppia in un riso.
+≠ Cuoci la pasta, non il riso del film.
+it: macchina fotografica
+= Una macchina per fotografare
+= Macchine fotografiche usate
+≠ La macchina passò davanti alla mostra fotografica.
+≠ Ho fotografato la macchina.
+it: perdere peso
+= Come ho perso peso
+= La perdita di peso dopo i quaranta
+≠ Ha perso il treno per il peso della valigia.
+≠ Il peso della palla si perde nel tiro.
 `;

@@ -15,4 +15,34 @@ pt: curso de inglês
 = Um curso de inglês online
 ≠ O inglês seguiu o curso do rio.
 ≠ Em inglês, no curso da tarde
+pt: aluguer de carros
+= Alugar um carro por um dia
+= O aluguer de um carro sem caução
+≠ O carro ficou à porta da casa de aluguer.
+≠ Pagou o aluguer e vendeu o carro.
+pt: cozinhar arroz
+= Como se cozinha o arroz
+= Arroz cozinhado no forno
+≠ A cozinha cheira a arroz.
+≠ O cozinheiro comprou arroz.
+pt: mesa de centro
+= Uma mesa para o centro da sala
+= Mesas de centro em vidro
+≠ No centro não há mesa livre.
+≠ A mesa de voto do centro abre às oito.
+pt: relógio de parede
+= Um relógio para a parede da cozinha
+= Relógios de parede antigos
+≠ O relógio caiu junto à parede.
+≠ A parede tapa o relógio da torre.
+pt: perder peso
+= Como perdi peso sem dieta
+= A perda de peso no verão
+≠ Perdeu o comboio por causa do peso da mala.
+≠ O peso da bola perde-se no ar.
+pt: cartão de visita
+= Cartões de visita em papel grosso
+= Um cartão para as suas visitas
+≠ Visitou a cidade com um cartão na mão.
+≠ A visita é grátis com o cartão do museu.
 `;

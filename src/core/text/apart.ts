@@ -101,6 +101,10 @@ const isDoneElsewhere: Apart = ({ tokens }, seen, { carriers, words, isParted },
   if (!noun || other || seen.length < 2) return false;
   const ends = seen.map(({ from }) => from);
   const between = tokens.slice(Math.min(...ends) + 1, Math.max(...ends));
+  const [only] = between;
+  // "It smells of rice and cooks"
+  if (between.length === 1 && noun.from === Math.min(...ends) && usage.conjunctions.has(only!.folded))
+    return true;
   if (
     between.some(
       ({ folded }, i) => usage.conjunctions.has(folded) && usage.pronouns.has(between[i + 1]?.folded ?? ""),

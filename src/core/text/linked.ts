@@ -42,11 +42,13 @@ const isOf: Link = ({ between, usage, isDone, isVerb }) => {
     ({ folded }, i) => usage.parts.has(folded) && usage.linking.has(between[i + 1]?.folded ?? ""),
   );
   const link = between.findIndex(({ folded }, i) => i > part && usage.linking.has(folded));
-  if (link < 0 || (part < 0 && link > 1)) return false;
+  if (link < 0 || (part < 0 && link > (isContent(between[0]!) ? 1 : 0))) return false;
   // "An interview about losing his job"
   if (!isDone && between.some((word, i) => i > link && isContent(word) && isVerb(i))) return false;
   // "Een tafel voor in de tuin"
   const rest = between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1));
+  // "La crème des ingénieurs du solaire"
+  if (rest.some((word, i) => isContent(word) && usage.linking.has(rest[i + 1]?.folded ?? ""))) return false;
   return isPhrase(isDone && rest.length && isSubject(rest.at(-1)!, usage) ? rest.slice(0, -1) : rest, usage);
 };
 
@@ -74,11 +76,15 @@ const isTo: Link = ({ between, usage, isDone }) => {
 
 /** "Phones are mobile offices", "which oil is best for cooking?" */
 const isBeing: Link = ({ between: [first, ...rest], usage }) =>
-  usage.copulas.has(first!.folded) && !rest.some(({ folded }) => isVerbal(folded, usage));
+  usage.copulas.has(first!.folded) &&
+  !rest.some(({ folded }) => isVerbal(folded, usage)) &&
+  // "La poêle est posée sur le bois"
+  !(usage.headFirst && rest.length > 1 && isContent(rest[0]!));
 
 /** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
-const isBought: Link = ({ between: [only, more], usage }) =>
+const isBought: Link = ({ between: [only, more], usage, gap }) =>
   !more &&
+  !gap.includes(",") &&
   (usage.headFirst
     ? !usage.conjunctions.has(only!.folded) && !usage.clauses.has(only!.folded)
     : isContent(only!) && isVerbal(only!.folded, usage));
@@ -119,7 +125,13 @@ const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasI
 export const isUnlinked: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns?.between.length || !usage.linking.size) return false;
-  if (usage.headFirst && variant.carriers[nouns.first.place]!.role !== "head") return false;
+  // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
+  if (usage.headFirst && variant.carriers[nouns.first.place]!.role !== "head")
+    return (
+      variant.words.length === 2 &&
+      !nouns.gap.includes(":") &&
+      !nouns.between.some(({ folded }) => usage.copulas.has(folded))
+    );
   const { first, second } = nouns;
   const isDerived = ({ from, place }: Sight): boolean =>
     text.tokens[from]!.stem !== variant.carriers[place]!.stem;

@@ -198,6 +198,8 @@ function sequenceEnd(
 
 /** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf". */
 const LINKS = ["", "s", "es", "n", "en", "er", "e"];
+/** Who or what does something; the stemmer leaves that away. */
+const DOER = /er(?:n|s|in|innen)?$/;
 /** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */
 const MOST_BETWEEN = 3;
 
@@ -227,6 +229,8 @@ function saidApart(
       for (const beginning of beginnings) {
         if (
           word.folded.startsWith(beginning) &&
+          // "Der Putz am Fenster" is no "Fensterputzer".
+          DOER.test(word.folded) === DOER.test(last.folded) &&
           word.folded.startsWith(last.folded.slice(0, SHORTEST_PART), beginning.length) &&
           pack.stem(beginning + last.folded) === word.stem &&
           content.has(word.stem)

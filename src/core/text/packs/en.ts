@@ -237,7 +237,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     linking: "of for in on at from with by against about without",
     having: "with do does",
     asking: "when where whose",
-    parts: "top bottom end side back front corner middle edge foot centre center",
+    parts: "top bottom end side back front corner middle edge foot centre center case",
     causing: "have has having had get gets getting got",
     places: "in on at behind within under over near beside from through across against around",
     conjunctions: "and or",
