@@ -105,7 +105,7 @@ for (const [part, file] of [
   }
 }
 /** Endings of nouns that say what is done; a person or thing that does it is another subject: "cleaner" is not said by "clean". */
-const DOING = /(?:[ts]ion|ment|an?ce|ence|al|ure|age|th|ysis|ery|y|ief|uit|aint|eech|oice)$/;
+const DOING = /(?:[ts]ion|ment|an?ce|ence|al|ure|age|th|ysis|ery|y|ief|uit|aint|eech|oice|ison)$/;
 /** Things to be seen are no doing either: "furniture". */
 const things = new Set(concrete.stems.split(" "));
 const pairs = new Map<string, Set<string>>();

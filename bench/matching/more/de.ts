@@ -60,4 +60,19 @@ de: Blumen gießen
 = Blumen im Urlaub gießen lassen
 ≠ Es goss in Strömen, und die Blumen knickten um.
 ≠ Das Gießen von Zinn und die Blumen der Wiese
+de: Gartenzaun
+= Ein Zaun für den Garten
+= Gartenzäune aus Holz
+≠ Der Hund sprang über den Zaun in den Garten.
+≠ Im Garten steht kein Zaun, sagt der Nachbar.
+de: Auto verkaufen
+= Wie verkaufe ich mein Auto?
+= Autos privat verkaufen
+≠ Er verkaufte im Auto Eis.
+≠ Das Auto stand vor dem Verkauf im Hof.
+de: Kopfschmerzen
+= Schmerzen im Kopf
+= Kopfschmerzen am Morgen
+≠ Es schmerzt, dass der Kopf der Bande fehlt.
+≠ Er schüttelte den Kopf vor Schmerz.
 `;

@@ -423,4 +423,84 @@ en: bus pass
 = A monthly bus pass for students
 ≠ The bus passes the school.
 ≠ Let the bus pass first.
+en: water heater
+= A heater for hot water in the kitchen
+= Heat your water with the sun.
+≠ The debate was heated, so she drank water.
+≠ Water dripped on the heater in the hall.
+en: email marketing
+= Marketing by email for small shops
+= How to market your shop with emails
+≠ She emailed the market hall.
+≠ The stock market fell after the email.
+en: kitchen sink
+= A deep sink for the kitchen
+= Sinks in country kitchens
+≠ His heart sank in the kitchen.
+≠ The boat will sink, the kitchen staff said.
+en: sleeping bag
+= A bag to sleep in at ten below zero
+= Sleeping bags for summer
+≠ The cat is sleeping on the bag.
+≠ She slept, and the bag was stolen.
+en: window cleaner
+= Cleaners for your windows
+= A window cleaner with a ladder
+≠ Clean energy from the window of a train
+≠ The cleaner looked out of the window.
+en: road bike
+= A bike for the road
+= Road bikes under a thousand
+≠ The bike lay on the road.
+≠ They crossed the road by bike.
+en: office chair
+= A chair for your office
+= Chairs in open-plan offices
+≠ The chair of the board left office.
+≠ She will chair the office party.
+en: price comparison
+= Compare prices before you buy.
+= A comparison of prices in six shops
+≠ Her comparison has a price.
+≠ The price is beyond compare, the paper says.
+en: plant food
+= Food for your plants
+= Plant foods without peat
+≠ Plant your food where the sun is.
+≠ The food plant closed in May.
+en: gift wrapping
+= Wrap your gifts in cloth.
+= Wrapping for gifts and parcels
+≠ A gifted child wrapped in a coat
+≠ She was wrapped up in thought about the gift.
+en: toy storage
+= Where to store toys
+= Storage for soft toys
+≠ The storage firm toyed with the plan.
+≠ The toy store is closed.
+en: pet food
+= Food that pets like
+= Foods for older pets
+≠ My pet hate is cold food.
+≠ She petted the cat after the food came.
+en: travel guide
+= A guide for your travels
+= Guides to travel in the north
+≠ The guide travelled home alone.
+≠ Light travels, and the fibre guides it.
+en: bank holiday
+= Which banks close on a holiday?
+= Bank holidays in May
+≠ He banked on a holiday.
+≠ A holiday on the bank of the river
+en: hand cream
+= A cream for dry hands
+= Hand creams without perfume
+≠ Hand me the cream.
+≠ Cream in one hand, cake in the other
+en: learn to code
+= Learning to code at forty
+= How children learn coding
+≠ The code is hard to learn.
+≠ She learned the door code.
 `;

@@ -60,4 +60,19 @@ es: perder peso
 = La pérdida de peso en verano
 ≠ Perdió el tren por el peso de la maleta.
 ≠ Se perdió en la calle del Peso.
+es: cama elástica
+= Una cama elástica para el jardín
+= Camas elásticas con red
+≠ Una goma elástica cayó de la cama.
+≠ La cama tiene una sábana elástica.
+es: arreglar la bici
+= Cómo arreglo mi bici
+= Arreglar una bici en casa
+≠ Llegó a un arreglo sobre la bici robada.
+≠ La bici arregla la tarde.
+es: clases de piano
+= Una clase de piano para niños
+= Clases para aprender piano
+≠ La clase oyó un piano.
+≠ Un piano de clase alta
 `;

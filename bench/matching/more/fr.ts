@@ -60,4 +60,19 @@ fr: poêle à bois
 = Les poêles à bois et leur entretien
 ≠ La poêle est posée sur le bois.
 ≠ À poil dans les bois
+fr: panier à linge
+= Un panier pour le linge sale
+= Paniers à linge en osier
+≠ Le chat dort dans le panier près du linge.
+≠ Le linge sèche, le panier est vide.
+fr: changer une roue
+= Comment changer la roue d'un vélo
+= On change les roues en hiver.
+≠ Il change d'avis devant la grande roue.
+≠ La roue tourne et le temps change.
+fr: sac à dos
+= Un sac que l'on porte sur le dos
+= Les sacs à dos de randonnée
+≠ Il tourna le dos au sac.
+≠ Le sac est derrière son dos.
 `;

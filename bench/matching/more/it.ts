@@ -60,4 +60,19 @@ it: perdere peso
 = La perdita di peso dopo i quaranta
 ≠ Ha perso il treno per il peso della valigia.
 ≠ Il peso della palla si perde nel tiro.
+it: corso di cucina
+= Un corso per cucinare meglio
+= I corsi di cucina della sera
+≠ In cucina si parla del corso della vita.
+≠ La cucina dà sul corso.
+it: cambiare una ruota
+= Come si cambia la ruota della bici
+= Cambiare le ruote in inverno
+≠ La ruota gira e tutto cambia.
+≠ Cambia idea davanti alla ruota panoramica.
+it: lampada da tavolo
+= Una lampada per il tavolo
+= Lampade da tavolo in ottone
+≠ La lampada cadde sul tavolo.
+≠ Il tavolo sotto la lampada
 `;

@@ -45,4 +45,19 @@ nl: ramen lappen
 = Hoe lap je een raam?
 ≠ Hij lapt de regels aan zijn laars bij het raam.
 ≠ Een lap stof voor het raam
+nl: band plakken
+= Hoe plak je een lekke band?
+= Een band plakken in vijf stappen
+≠ De band plakte affiches.
+≠ Plak de sticker op de band.
+nl: keukentafel
+= Een tafel voor de keuken
+= Keukentafels van eiken
+≠ De tafel staat niet in de keuken maar buiten.
+≠ De keuken gaat om tien uur van tafel.
+nl: huis verkopen
+= Wanneer verkoop je je huis?
+= Het huis snel verkopen
+≠ Zij verkoopt in huis gebakken taart.
+≠ De verkoper ging naar huis.
 `;

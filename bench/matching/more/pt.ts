@@ -45,4 +45,19 @@ pt: cartão de visita
 = Um cartão para as suas visitas
 ≠ Visitou a cidade com um cartão na mão.
 ≠ A visita é grátis com o cartão do museu.
+pt: trocar o pneu
+= Como se troca um pneu
+= Trocar os pneus no inverno
+≠ Trocou de ideias ao lado do pneu.
+≠ O pneu furou na troca de turno.
+pt: candeeiro de mesa
+= Um candeeiro para a mesa
+= Candeeiros de mesa em latão
+≠ O candeeiro caiu sobre a mesa.
+≠ A mesa fica debaixo do candeeiro.
+pt: aulas de piano
+= Uma aula de piano para crianças
+= Aulas para aprender piano
+≠ A aula ouviu um piano.
+≠ Um piano na sala de aula
 `;

@@ -103,7 +103,10 @@ const isDoneElsewhere: Apart = ({ tokens }, seen, { carriers, words, isParted },
   const between = tokens.slice(Math.min(...ends) + 1, Math.max(...ends));
   const [only] = between;
   // "It smells of rice and cooks"
-  if (between.length === 1 && noun.from === Math.min(...ends) && usage.conjunctions.has(only!.folded))
+  const isNounFirst = noun.from === Math.min(...ends);
+  if (between.length === 1 && isNounFirst && usage.conjunctions.has(only!.folded)) return true;
+  // "La roue tourne et le temps change": where verbs stand first, it is another that does it.
+  if (usage.headFirst && isNounFirst && between.some(({ folded }) => usage.conjunctions.has(folded)))
     return true;
   if (
     between.some(
@@ -112,12 +115,14 @@ const isDoneElsewhere: Apart = ({ tokens }, seen, { carriers, words, isParted },
   )
     return true;
   if (!isParted && words.some(({ folded }) => usage.governing.has(folded))) return false;
+  const isPlain = (at: number) =>
+    usage.determiners.has(tokens[at]?.folded ?? "") && !usage.governing.has(tokens[at]!.folded);
   let at = noun.from - 1;
-  while (at >= 0 && usage.determiners.has(tokens[at]!.folded) && !usage.governing.has(tokens[at]!.folded))
-    at--;
-  return (
-    at >= 0 && tokens[at]!.sentence === tokens[noun.from]!.sentence && usage.governing.has(tokens[at]!.folded)
-  );
+  // "Devant la grande roue"
+  if (tokens[at] && !tokens[at]!.small && isPlain(at - 1)) at--;
+  while (isPlain(at)) at--;
+  const before = tokens[at];
+  return before?.sentence === tokens[noun.from]!.sentence && usage.governing.has(before.folded);
 };
 
 /** Ways in which the words of a keyword stand near each other and speak of different things. */

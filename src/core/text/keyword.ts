@@ -176,7 +176,9 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
   const after = spelling[spelling.indexOf(first) + 1];
   const last = spelling.findLast(({ small }) => !small)!;
   const isInfinitive = (token: Token) =>
-    usage.infinitive?.test(token.folded) === true && !(usage.capitals && isCapital(keyword, token));
+    usage.infinitive?.test(token.folded) === true &&
+    !usage.likeInfinitives.has(token.folded) &&
+    !(usage.capitals && isCapital(keyword, token));
   if (!usage.headFirst && last !== first && isInfinitive(last)) return roles.set(last.stem, "verb");
   // "Call centre": what one calls would be "the centre", or centres.
   const isCompound =

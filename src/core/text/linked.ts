@@ -77,7 +77,9 @@ const isTo: Link = ({ between, usage, isDone }) => {
 /** "Phones are mobile offices", "which oil is best for cooking?" */
 const isBeing: Link = ({ between: [first, ...rest], usage }) =>
   usage.copulas.has(first!.folded) &&
-  !rest.some(({ folded }) => isVerbal(folded, usage)) &&
+  !rest.some(
+    ({ folded }) => isVerbal(folded, usage) || (usage.governing.has(folded) && !usage.linking.has(folded)),
+  ) &&
   // "La poêle est posée sur le bois"
   !(usage.headFirst && rest.length > 1 && isContent(rest[0]!));
 

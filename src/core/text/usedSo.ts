@@ -98,7 +98,8 @@ export function isUsedSo(
     isOtherForm,
     isDerived: token.stem !== carrier.stem,
     isVerbForm: isOtherForm && isVerbal(token.folded, usage),
-    isAction: usage.action.test(carrier.folded),
+    // "Alquiler" of "alquilar"
+    isAction: usage.action.test(carrier.folded) || usage.likeInfinitives.has(carrier.folded),
     isThing: usage.things.has(carrier.folded.replace(/s$/, "")),
   };
   return carrier.role === "verb" ? isVerbUsedSo(word) : (decided(NOUN_RULES, word) ?? true);

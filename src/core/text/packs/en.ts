@@ -233,7 +233,8 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     verbParticles: "up off out away back",
     prepositions: "of for with from by about at in on into",
     joining: "that which who to for",
-    governing: "for in on at from with by against about without into",
+    governing:
+      "for in on at from with by against about without into over under behind near through across around past along beyond between",
     linking: "of for in on at from with by against about without",
     having: "with do does",
     asking: "when where whose",

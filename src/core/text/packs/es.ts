@@ -127,7 +127,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     timing: "despues antes durante mientras hasta desde luego tambien tras",
     headFirst: true,
     joining: "para que donde",
-    governing: "para con por sin en contra sobre",
+    governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca",
     linking: "de del en para con por sin a al contra",
     asking: "que donde cuando cuyo cuya",
     quantities:
@@ -138,6 +138,8 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     auxiliaries: "puede pueden puedes debe deben no",
     determiners:
       "el la los las un una unos unas al del mi mis su sus este esta estos estas ese esa esos esas aquel aquella",
+    likeInfinitives:
+      "alquiler taller mujer lugar hogar collar pilar par bar mar altar lunar azucar paladar pulgar poder placer ayer chofer celular familiar militar escolar solar popular particular regular similar titular dolar radar caviar nectar auxiliar alfiler caracter cancer martir",
     infinitive: /[aei]r$/,
     doing: /^(?:como|donde|cuando) /,
     action: /(?:cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$/,

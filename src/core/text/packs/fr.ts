@@ -137,7 +137,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
     joining: "pour qui",
-    governing: "pour dans sur avec sans par contre chez en",
+    governing: "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres",
     linking: "de du des d d'un d'une en pour dans sur avec sans par a au aux contre chez entre",
     asking: "qui que dont ou quand",
     quantities:
@@ -149,6 +149,8 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
       "peut peux peuvent pouvez pouvons pourrait doit dois doivent devez devrait faut va vais vont ne n",
     determiners:
       "le la les un une des du ce cet cette ces mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs",
+    likeInfinitives:
+      "panier papier cahier clavier calendrier bouclier escalier foyer loyer danger mer hiver atelier chantier metier quartier courrier dossier evier collier soulier voilier fer ver verger boucher boulanger berger rocher plancher clocher cancer poker leader designer burger policier sorcier financier epicier acier premier dernier chevalier cuisinier plombier jardinier infirmier sanglier olivier pommier poirier rosier palmier laurier gibier grenier sentier tablier levier pilier mobilier immobilier singulier particulier regulier fichier cimetiere diner dejeuner gouter souvenir plaisir avenir loisir desir cuir tir soir noir elixir menhir vampire mer amer enfer hier fier cher leger transfer revolver scanner hamster master toner container",
     infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
     doing: /^(?:comment|ou|quand) /,
     action: /(?:age|tion|ment|ure|ance|ence|ees?)$/,

@@ -145,7 +145,8 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
     joining: "per che dove",
-    governing: "per con su sul sulla sulle senza in nel nella",
+    governing:
+      "per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino",
     linking:
       "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza",
     asking: "che dove cui quando",
@@ -157,6 +158,8 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     auxiliaries: "puo possono puoi posso deve devono ho hai hanno abbiamo avete aveva non",
     determiners:
       "il lo la i gli le un uno una del dello della dei degli delle al allo alla ai agli alle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle questo questa questi queste suo sua suoi sue mio mia tuo tua nostro nostra vostro vostra",
+    likeInfinitives:
+      "mare altare alveare cellulare militare solare particolare popolare regolare familiare scolare lunare potere piacere genere cenere carcere polvere rovere cameriere bicchiere cantiere giardiniere quartiere mestiere infermiere ingegnere parrucchiere pompiere consigliere corriere sentiere cavaliere camere lettere opere pere sere ere",
     infinitive: /[aei]re$/,
     doing: /^(?:come|dove|quando) /,
     action: /(?:zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$/,

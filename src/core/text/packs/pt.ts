@@ -106,7 +106,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,
     joining: "para que onde",
-    governing: "para com por sem em no na pelo pela sobre",
+    governing: "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado",
     linking: "de do da dos das em no na nos nas num numa para com por pelo pela sem a ao contra",
     asking: "que onde quando cujo cuja",
     quantities:
@@ -117,7 +117,9 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     auxiliaries: "pode podem deve devem nao",
     determiners:
       "o a os as um uma uns umas do da dos das no na nos nas ao aos meu minha seu sua seus suas nosso nossa este esta estes estas esse essa aquele aquela",
-    infinitive: /[aeio]r$/,
+    likeInfinitives:
+      "lugar lar mar colar par bar celular solar militar familiar escolar popular particular regular titular pulgar mulher talher aluguer prazer poder chanceler acucar altar radar dolar",
+    infinitive: /(?:[aei]|(?:^|com|pro|dis|ex|im|o|su|trans|re|de)p[o])r$/,
     doing: /^(?:como|onde|quando) /,
     action: /(?:cao|coes|mento|mentos|agem|agens|ura|[aei]da|[ai]do)s?$/,
     idle: `no decurso de|no curso de|em curso|deu-se conta|deu se conta|dar-se conta|ter em conta|tem em conta|por conta de|por exemplo|em geral|em vez de|em lugar de|as vezes|de vez em quando|de facto|de fato|por causa de|em caso de|no caso de|em parte|por parte de|por outro lado|ao lado de|a partir de|em troca de|ao mesmo tempo|a tempo|no fim de contas|ao fim|por fim|a fim de|em todo o caso|de repente|em todo caso|em relacao a|a disposicao`,

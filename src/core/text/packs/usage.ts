@@ -59,6 +59,8 @@ export interface Usage {
   gerund?: RegExp;
   /** How verbs end as people look for them: "fiets kopen", "lavar la ropa". Tested against the first or the last word, where verbs stand. */
   infinitive?: RegExp;
+  /** Nouns that end so as well: "panier". Empty where nobody has said. */
+  likeInfinitives: ReadonlySet<string>;
   /** Forms that only a verb has: by their endings, and those that are irregular. */
   verbal?: RegExp;
   pasts: ReadonlySet<string>;
@@ -118,6 +120,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   prepositions: true,
   joining: true,
   linking: true,
+  likeInfinitives: true,
   governing: true,
   parts: true,
   causing: true,
