@@ -46,10 +46,14 @@ describe("compounds by the words of pages", () => {
   const of = (text: string) => subjectsOf(word(text, "de"));
 
   it("name the subjects of their parts", () =>
-    expect(new Set(of("Netzwerkkonfiguration"))).toEqual(new Set([...of("Netzwerk"), ...of("konfigurieren")])));
+    expect(new Set(of("Netzwerkkonfiguration"))).toEqual(
+      new Set([...of("Netzwerk"), ...of("konfigurieren")]),
+    ));
 
   it("are read with what stands between the parts", () =>
-    expect(new Set(of("Installationsprogramm"))).toEqual(new Set([...of("Installation"), ...of("Programm")])));
+    expect(new Set(of("Installationsprogramm"))).toEqual(
+      new Set([...of("Installation"), ...of("Programm")]),
+    ));
 
   it("stay whole where a part is not known of two pages", () =>
     expect(of("Netzwerkanschluss")).toEqual([word("Netzwerkanschluss", "de").stem]));

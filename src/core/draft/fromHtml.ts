@@ -11,13 +11,22 @@ import { FURNITURE, type Landmarks, landmarksOf } from "./landmarks";
 import { limitDepth, withoutTags } from "./limitDepth";
 import { emptyMeta } from "./meta";
 import { oneLine } from "./oneLine";
+import { TAG, VOID } from "./tags";
 
 /** No places in the source: nobody asks for them, and they cost as much as the parsing. Scripts are off, so that what stands in `noscript` is read. */
 const treeOf = (source: string): Root => fromParse5(parse(source, { scriptingEnabled: false })) as Root;
 
+/** A page that says that it is XML: there `<a id="x"/>` is an anchor at its end, and not the beginning of one. */
+const IS_XML = /^\s*(?:<\?xml|<!doctype[^>]{0,99}xhtml)/i;
+const withEndTags = (source: string): string =>
+  source.replace(TAG, (tag: string, _, name: string, ended: string) =>
+    ended && !VOID.has(name.toLowerCase()) ? `${tag.slice(0, -2)}></${name}>` : tag,
+  );
+
 /** Parses a whole page or a fragment as a browser would (HTML Standard, section 13.2). Never throws on text. */
 export function parseHtml(html: string): Root {
-  const source = html.replace(/^\uFEFF/, "");
+  const text = html.replace(/^\uFEFF/, "");
+  const source = IS_XML.test(text) ? withEndTags(text) : text;
   try {
     return limitDepth(treeOf(source));
   } catch (error) {
