@@ -118,7 +118,6 @@ export class TermCounts {
     const of = this.#words.flatMap((words, i) => (i === without || !words ? [] : [i]));
     if (!of.length) return [];
     const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * of.length);
-    const verbKeyness = this.#hasCapitals ? Number.POSITIVE_INFINITY : VERB_KEYNESS;
     const counted = this.#candidates.map((candidate): Counted | null => {
       const { uses, rarity, single, isVerb } = candidate;
       let total = 0;
@@ -132,7 +131,10 @@ export class TermCounts {
         rates += (1000 * n) / this.#words[i]!;
       }
       const use = rates / of.length;
-      if (pages < least || (single && (use / 1000) * Math.exp(rarity) < (isVerb ? verbKeyness : KEYNESS)))
+      if (
+        pages < least ||
+        (single && (use / 1000) * Math.exp(rarity) < (isVerb ? this.#verbKeyness : KEYNESS))
+      )
         return null;
       const presence = pages / of.length;
       return { candidate, total, pages, presence, use, salience: presence * Math.log(1 + use) * rarity };
@@ -179,9 +181,25 @@ export class TermCounts {
     return usesOf(stems) ** 2 / mean;
   }
 
+  /** Is a single word a term or none by whether it is a verb, whichever page is left out? */
+  #mayBeEither({ single, uses, rarity }: Candidate): boolean {
+    if (!single) return false;
+    const rates = uses.flatMap((n, i) => (this.#words[i] ? [(1000 * n) / this.#words[i]!] : []));
+    const sum = rates.reduce((all, rate) => all + rate, 0);
+    const means = [sum / rates.length, ...rates.map((rate) => (sum - rate) / Math.max(1, rates.length - 1))];
+    const keyness = (use: number) => (use / 1000) * Math.exp(rarity);
+    return keyness(Math.max(...means)) >= KEYNESS && keyness(Math.min(...means)) < this.#verbKeyness;
+  }
+
+  get #verbKeyness(): number {
+    return this.#hasCapitals ? Number.POSITIVE_INFINITY : VERB_KEYNESS;
+  }
+
   /** Marks single words that the pages use as verbs more often than as nouns, wherever the words around them tell. */
   #markVerbs(usage: Usage): void {
-    const singles = new Map(this.#candidates.filter(({ single }) => single).map((one) => [one.phrase, one]));
+    const singles = new Map(
+      this.#candidates.filter((one) => this.#mayBeEither(one)).map((one) => [one.phrase, one]),
+    );
     const nouns = new Map<Candidate, number>();
     for (const { texts } of this.#pages)
       for (const text of texts)

@@ -2,6 +2,7 @@
  * Whether an English word is used as a verb, by what stands around it: a logistic model (Berkson 1944) over the words and endings beside it.
  * Its weights were learnt from sentences on whose parts of speech two taggers agree (scripts/buildWordContext.ts).
  */
+import { perObject, perText } from "../memo";
 import type { AnalysedText, Token } from "./analyse";
 import type { Usage } from "./packs/usage";
 
@@ -70,7 +71,16 @@ export function contextFeatures(text: AnalysedText, at: number, lists: Lists): s
 
 const endingOf = (folded: string): string => /(?:ing|ed|(?<!s)s)$/.exec(folded)?.[0] ?? "";
 
-function ownClass(folded: string, { verbs, nouns, pasts }: Lists): string {
+/** Words repeat endlessly: what kind each is, is worked out once. */
+const MOST_REMEMBERED = 20_000;
+const ownClasses = perObject((lists: Lists) => perText((folded) => kindOf(folded, lists), MOST_REMEMBERED));
+const classes = perObject((lists: Lists) =>
+  perText((folded) => classOfContent(folded, lists), MOST_REMEMBERED),
+);
+
+const ownClass = (folded: string, lists: Lists): string => ownClasses(lists)(folded);
+
+function kindOf(folded: string, { verbs, nouns, pasts }: Lists): string {
   if (pasts.has(folded)) return "past";
   const ending = endingOf(folded);
   const bases = [folded, folded.replace(/(?:es|s|ed|ing|d)$/, ""), folded.replace(/(?:ed|ing)$/, "e")];
@@ -83,8 +93,9 @@ function ownClass(folded: string, { verbs, nouns, pasts }: Lists): string {
 }
 
 /** A small word stands for itself, every other for its kind. */
-function classOf({ folded, small }: Token, lists: Lists): string {
-  if (small) return folded;
+const classOf = ({ folded, small }: Token, lists: Lists): string => (small ? folded : classes(lists)(folded));
+
+function classOfContent(folded: string, lists: Lists): string {
   if (/^\p{N}/u.test(folded)) return "#";
   if (/.{2}ly$/.test(folded)) return "ly";
   return ownClass(folded, lists);
