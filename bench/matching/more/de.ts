@@ -75,4 +75,29 @@ de: Kopfschmerzen
 = Kopfschmerzen am Morgen
 ≠ Es schmerzt, dass der Kopf der Bande fehlt.
 ≠ Er schüttelte den Kopf vor Schmerz.
+de: Kinderwagen
+= Ein Wagen für Kinder
+= Kinderwagen mit drei Rädern
+≠ Die Kinder wagen sich aufs Eis.
+≠ Im Wagen sitzen Kinder.
+de: Umzug planen
+= Wie plant man einen Umzug?
+= Umzüge gut planen
+≠ Der Umzug störte die Pläne der Stadt.
+≠ Geplant war ein Fest nach dem Umzug.
+de: Stehlampe
+= Eine Lampe zum Stehen
+= Stehlampen fürs Wohnzimmer
+≠ Die Lampe steht auf dem Tisch.
+≠ Er blieb stehen und löschte die Lampe.
+de: Bewerbung schreiben
+= So schreibst du eine Bewerbung.
+= Bewerbungen ohne Fehler schreiben
+≠ Sie schrieb einen Roman über ihre Bewerbung.
+≠ Nach der Bewerbung schrieb er Briefe an die Mutter.
+de: Holzboden
+= Ein Boden aus Holz
+= Holzböden pflegen
+≠ Das Holz fiel auf den Boden.
+≠ Am Boden liegt Holz.
 `;

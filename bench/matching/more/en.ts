@@ -503,4 +503,74 @@ en: learn to code
 = How children learn coding
 ≠ The code is hard to learn.
 ≠ She learned the door code.
+en: roof rack
+= A rack for the roof of your car
+= Roof racks for small cars
+≠ Thunder racked the roof.
+≠ They racked up debts to mend the roof.
+en: curtain rail
+= Rails for heavy curtains
+= Hang the curtain from a rail.
+≠ She railed against the final curtain.
+≠ The curtain falls on the rail strike.
+en: pressure cooker
+= Cookers that work under pressure
+= Beans in the pressure cooker
+≠ Pressed for time, she cooked beans.
+≠ The cook is under pressure.
+en: cycle path
+= A path for cycles along the river
+= Are the cycle paths lit?
+≠ The path of the business cycle
+≠ She cycled off and left the path.
+en: fishing rod
+= A rod for fishing in the sea
+= Rods to fish with from the shore
+≠ He is fishing for compliments with a rod of iron.
+≠ The rod broke, so the fish won.
+en: garage door
+= The door of your garage
+= Insulated doors for garages
+≠ He left the garage by the back door.
+≠ A garage next door sells tyres.
+en: eye test
+= Have your eyes tested.
+= A test of your eyes every two years
+≠ She eyed the test with fear.
+≠ The test paper caught his eye.
+en: bread knife
+= A knife for bread and cake
+= Knives that cut bread cleanly
+≠ Butter the bread, and put the knife down.
+≠ The knife lay beside the bread.
+en: paint stripper
+= Strip the paint with hot air.
+= Strippers for old paint
+≠ Paint a strip along the wall.
+≠ The paint came in stripes.
+en: wedding speech
+= A speech at your sister's wedding
+= Speeches for weddings that nobody forgets
+≠ The wedding left him without the power of speech.
+≠ His speech is slurred since the wedding.
+en: rent a van
+= Where to rent a van for a day
+= Vans to rent near the station
+≠ The rent is due; the van is sold.
+≠ She paid the rent from the van.
+en: sort waste
+= Sorting your waste at home
+= How waste is sorted in the city
+≠ It is a waste of time of some sort.
+≠ They wasted a day with all sorts of games.
+en: small business loan
+= Loans for small businesses
+= A loan for your small business
+≠ A small part of the business is out on loan.
+≠ His loan business is small.
+en: change a tyre
+= How to change the tyre of a car
+= Changing tyres by the road
+≠ Keep some change next to the spare tyre.
+≠ The weather changed while the tyre cooled.
 `;

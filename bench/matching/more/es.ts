@@ -75,4 +75,19 @@ es: clases de piano
 = Clases para aprender piano
 ≠ La clase oyó un piano.
 ≠ Un piano de clase alta
+es: silla alta
+= Una silla más alta para el bebé
+= Sillas altas plegables
+≠ La silla está bajo la ventana alta.
+≠ En voz alta, pidió una silla.
+es: preparar una entrevista
+= Cómo preparo una entrevista
+= Preparar bien la entrevista de trabajo
+≠ Preparó la cena durante la entrevista.
+≠ La entrevista fue sobre preparar cócteles.
+es: cuchillo de pan
+= Un cuchillo para el pan
+= Cuchillos de pan con dientes
+≠ El cuchillo está junto al pan.
+≠ El pan tapa el cuchillo.
 `;

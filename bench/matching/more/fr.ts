@@ -75,4 +75,24 @@ fr: sac à dos
 = Les sacs à dos de randonnée
 ≠ Il tourna le dos au sac.
 ≠ Le sac est derrière son dos.
+fr: chaise haute
+= Une chaise plus haute pour bébé
+= Chaises hautes pliantes
+≠ La chaise est sous la haute fenêtre.
+≠ Haute saison : pas de chaise libre
+fr: préparer un entretien
+= Comment préparer son entretien d'embauche
+= On prépare un entretien en trois jours.
+≠ Il prépare le repas pendant l'entretien.
+≠ L'entretien du jardin se prépare au printemps.
+fr: four à micro-ondes
+= Les fours à micro-ondes silencieux
+= Un four à micro-ondes encastré
+≠ Le four est loin des ondes.
+≠ Les ondes du four
+fr: housse de couette
+= Une housse pour la couette
+= Housses de couette en lin
+≠ Sous la couette, il lit une housse de pluie.
+≠ La couette est sortie de sa housse de transport.
 `;

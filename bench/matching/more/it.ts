@@ -75,4 +75,19 @@ it: lampada da tavolo
 = Lampade da tavolo in ottone
 ≠ La lampada cadde sul tavolo.
 ≠ Il tavolo sotto la lampada
+it: sedia alta
+= Una sedia più alta per il bambino
+= Sedie alte pieghevoli
+≠ La sedia è sotto la finestra alta.
+≠ Ad alta voce chiese una sedia.
+it: preparare un colloquio
+= Come preparo un colloquio
+= Preparare bene il colloquio di lavoro
+≠ Preparò la cena durante il colloquio.
+≠ Il colloquio finì, e lei preparò le valigie.
+it: coltello da pane
+= Un coltello per il pane
+= Coltelli da pane seghettati
+≠ Il coltello è accanto al pane.
+≠ Il pane copre il coltello.
 `;

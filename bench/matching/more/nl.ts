@@ -60,4 +60,19 @@ nl: huis verkopen
 = Het huis snel verkopen
 ≠ Zij verkoopt in huis gebakken taart.
 ≠ De verkoper ging naar huis.
+nl: kinderstoel
+= Een stoel voor kinderen
+= Kinderstoelen van hout
+≠ De kinderen klommen op de stoel van opa.
+≠ Naast de stoel speelt een kind.
+nl: sollicitatiebrief schrijven
+= Hoe schrijf je een sollicitatiebrief?
+= Sollicitatiebrieven schrijven zonder fouten
+≠ Zij schreef een roman over haar sollicitatiebrief.
+≠ De brief kwam, en hij schreef een gedicht over de sollicitatie.
+nl: broodmes
+= Een mes voor brood
+= Broodmessen met kartels
+≠ Het mes ligt naast het brood.
+≠ Het brood bedekt het mes.
 `;

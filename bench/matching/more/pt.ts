@@ -60,4 +60,19 @@ pt: aulas de piano
 = Aulas para aprender piano
 ≠ A aula ouviu um piano.
 ≠ Um piano na sala de aula
+pt: cadeira alta
+= Uma cadeira mais alta para o bebé
+= Cadeiras altas dobráveis
+≠ A cadeira está debaixo da janela alta.
+≠ Em voz alta, pediu uma cadeira.
+pt: preparar uma entrevista
+= Como preparo uma entrevista
+= Preparar bem a entrevista de emprego
+≠ Preparou o jantar durante a entrevista.
+≠ A entrevista acabou, e ela preparou as malas.
+pt: faca de pão
+= Uma faca para o pão
+= Facas de pão com dentes
+≠ A faca está junto ao pão.
+≠ O pão tapa a faca.
 `;

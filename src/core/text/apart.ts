@@ -2,6 +2,7 @@
 import type { AnalysedText, Token } from "./analyse";
 import { isUnlinked } from "./linked";
 import { type Apart, PERHAPS, twoNouns } from "./nouns";
+import { isDoneElsewhere } from "./object";
 import type { Usage } from "./packs/usage";
 import { isLikelyVerb } from "./usage";
 
@@ -90,39 +91,6 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
     const isParticiple = !/s$/.test(folded) && !(object[0] && usage.determiners.has(object[0].folded));
     return !isParticiple && object.every((token) => !token.small || usage.determiners.has(token.folded));
   });
-};
-
-/**
- * "He wrote a poem on the bill", "the bill came, and he wrote a poem": no bill is written. What a verb is done to has no preposition
- * before it, where the keyword has none, and stands in its clause.
- */
-const isDoneElsewhere: Apart = ({ tokens }, seen, { carriers, words, isParted }, usage) => {
-  const [noun, other] = seen.filter(({ place }) => carriers[place]!.role !== "verb");
-  if (!noun || other || seen.length < 2) return false;
-  const ends = seen.map(({ from }) => from);
-  const between = tokens.slice(Math.min(...ends) + 1, Math.max(...ends));
-  const [only] = between;
-  // "It smells of rice and cooks"
-  const isNounFirst = noun.from === Math.min(...ends);
-  if (between.length === 1 && isNounFirst && usage.conjunctions.has(only!.folded)) return true;
-  // "La roue tourne et le temps change": where verbs stand first, it is another that does it.
-  if (usage.headFirst && isNounFirst && between.some(({ folded }) => usage.conjunctions.has(folded)))
-    return true;
-  if (
-    between.some(
-      ({ folded }, i) => usage.conjunctions.has(folded) && usage.pronouns.has(between[i + 1]?.folded ?? ""),
-    )
-  )
-    return true;
-  if (!isParted && words.some(({ folded }) => usage.governing.has(folded))) return false;
-  const isPlain = (at: number) =>
-    usage.determiners.has(tokens[at]?.folded ?? "") && !usage.governing.has(tokens[at]!.folded);
-  let at = noun.from - 1;
-  // "Devant la grande roue"
-  if (tokens[at] && !tokens[at]!.small && isPlain(at - 1)) at--;
-  while (isPlain(at)) at--;
-  const before = tokens[at];
-  return before?.sentence === tokens[noun.from]!.sentence && usage.governing.has(before.folded);
 };
 
 /** Ways in which the words of a keyword stand near each other and speak of different things. */

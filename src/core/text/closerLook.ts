@@ -2,6 +2,7 @@
 import type { AnalysedText } from "./analyse";
 import { APART, isSetApart } from "./apart";
 import type { Variant } from "./keyword";
+import { isGoverned } from "./object";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
@@ -52,9 +53,10 @@ export function isDone(
   text: AnalysedText,
   from: number,
   to: number,
-  { carriers, words, isJoined }: Variant,
+  variant: Variant,
   { usage }: LanguagePack,
 ): boolean {
+  const { carriers, words, isJoined } = variant;
   const { tokens } = text;
   const [carrier, token] = [carriers.at(-1), tokens[to]!];
   if (!usage || !carrier) return false;
@@ -62,6 +64,7 @@ export function isDone(
     return true;
   if (from === to) return false;
   if (isCaused(text, from, usage)) return false;
+  if (carrier.role === "verb" && isGoverned(text, from, variant, usage)) return true;
   if (doesIt(text, to, carrier, usage)) return true;
   // "We saw blades of grass"
   const before = tokens[from - 1];

@@ -129,11 +129,7 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
   if (!nouns?.between.length || !usage.linking.size) return false;
   // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
   if (usage.headFirst && variant.carriers[nouns.first.place]!.role !== "head")
-    return (
-      variant.words.length === 2 &&
-      !nouns.gap.includes(":") &&
-      !nouns.between.some(({ folded }) => usage.copulas.has(folded))
-    );
+    return variant.words.length === 2 && !nouns.between.some(({ folded }) => usage.copulas.has(folded));
   const { first, second } = nouns;
   const isDerived = ({ from, place }: Sight): boolean =>
     text.tokens[from]!.stem !== variant.carriers[place]!.stem;

@@ -57,7 +57,9 @@ export function findKeyword(
         if (form === "inflected" && !variant.size) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
         if (to < 0 || !free(taken, i, to)) continue;
-        if (form === "exact" || !isDone(text, i, to, variant, pack)) take(form, i, to);
+        // "Die Kinder wagen sich aufs Eis": what is one word in the keyword is two here.
+        const isWhole = form === "exact" && to - i < variant.words.length;
+        if (isWhole || !isDone(text, i, to, variant, pack)) take(form, i, to);
       }
     }
   }
@@ -133,12 +135,15 @@ function sightedIn(
       stems.has(stem) ||
       (otherStem !== undefined && stems.has(otherStem)) ||
       beginsCompound(folded, compounds) ||
-      (usage?.compounds === true && beginsCompound(stem, compounds))
+      (usage?.compounds === true && beginsCompound(plainStem(stem), compounds))
     )
       out.push(i);
   }
   return out;
 }
+
+/** The stem of a word that is listed as irregular, without the sign of that. */
+const plainStem = (stem: string): string => (stem.startsWith("=") ? stem.slice(1) : stem);
 
 function beginsCompound(folded: string, compounds: readonly string[]): boolean {
   if (folded.length < SHORTEST_PART) return false;
@@ -219,7 +224,9 @@ function saidApart(
   const first = tokens[at]!;
   if (!pack.usage?.compounds || isJoined || first.small || !isPart(first)) return null;
   // "Karten zum Wandern", "Schutz vor Bränden": a compound begins with what all forms of a word have.
-  const beginnings = new Set([first.folded, first.stem].flatMap((base) => LINKS.map((link) => base + link)));
+  const beginnings = new Set(
+    [first.folded, plainStem(first.stem)].flatMap((base) => LINKS.map((link) => base + link)),
+  );
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;
     if (!tokens[from + 1]!.small || last.sentence !== first.sentence) return null;

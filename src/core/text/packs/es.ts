@@ -127,7 +127,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     timing: "despues antes durante mientras hasta desde luego tambien tras",
     headFirst: true,
     joining: "para que donde",
-    governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca",
+    governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca durante tras",
     linking: "de del en para con por sin a al contra",
     asking: "que donde cuando cuyo cuya",
     quantities:

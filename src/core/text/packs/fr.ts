@@ -137,7 +137,8 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
     joining: "pour qui",
-    governing: "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres",
+    governing:
+      "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres pendant apres avant depuis",
     linking: "de du des d d'un d'une en pour dans sur avec sans par a au aux contre chez entre",
     asking: "qui que dont ou quand",
     quantities:

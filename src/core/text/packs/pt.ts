@@ -39,7 +39,7 @@ fácil fáceis|difícil difíceis|útil úteis|possível possíveis|móvel móve
   verbs: {
     prefixes: "re des de con com pro pre contra dis ex en em im in man ob ante sobre su sus abs",
     forms: `
-dormir durma durmam|pedir peça peçam|medir meça meçam|fazer faça façam|dizer diga digam|ver veja vejam|trazer traga tragam|vir venha venham|pôr ponha ponham|ter tenha tenham|seguir siga sigam|servir sirva sirvam|ouvir ouça ouçam|poder possa possam|saber saiba saibam|querer queira queiram|subir suba subam
+dormir durma durmam|pedir peça peçam|medir meça meçam|fazer façam|dizer diga digam|ver veja vejam|trazer traga tragam|vir venha venham|pôr ponha ponham|ter tenha tenham|seguir siga sigam|servir sirva sirvam|ouvir ouça ouçam|poder possa possam|saber saiba saibam|querer queira queiram|subir suba subam
 vender vendo|aprender aprendo|atender atendo|defender defendo|depender dependo|corrigir corrijo corrija|dirigir dirijo dirija|proteger protejo proteja|decidir decido decida|dividir divido divida|assistir assiste|passear passeio passeia passeiam passeie|sortear sorteia|bloquear bloqueia bloqueiam|recear|preferir prefiro prefira|conseguir consigo consiga|repetir repito repita|vestir visto vista|sentir sinto sinta|divertir divirto divirta
 odiar odeia|incendiar incendeia|mediar medeia|possuir possui possuem|incluir inclui incluem|substituir substitui substituem|contribuir contribui contribuem|destruir destrói destroem|sair saiam saia|cair caiam caía|rir ri riem rindo rido|eleger elejo eleito|entregar entregue|imprimir impresso|aceitar aceite|acender aceso|prender preso|gastar gasto|morrer morto
 ter tenho tem têm temos teve tiveram tendo tido|pôr ponho põe põem pomos pôs puseram pondo posta postos postas posto|dizer digo diz dizem disse disseram dizendo dita ditos dito|fazer faço faz fazem fazemos fez fizeram fazendo feita feitos feitas feito|trazer trago traz trazem trouxe trouxeram trazendo trazido|vir venho vem vêm veio vieram vindo|sair saio sai saem saiu saíram saindo saído|ver vejo vê veem viu viram vendo vista vistos vistas visto
@@ -47,7 +47,7 @@ saber sei sabe sabem soube souberam sabido|poder posso pode podem pôde puderam 
 duzir duzo duz duzem duziu duzindo duzido|construir construo constrói constroem construiu construindo construída construído|abrir abro abre abrem abriu abrindo aberta abertos abertas aberto|cobrir cubro cobre cobrem cobriu coberta cobertos cobertas coberto|escrever escrevo escreve escrevem escreveu escrevendo escrita escritos escritas escrito|ler leio lê leem leu leram lendo lida lido|cair caio cai caem caiu caíram caindo caído|crescer cresce crescem cresceu crescido|conhecer conheço conhece conhecem conheceu conhecida conhecido|pagar pago paga pagam pagou pagando|ganhar ganho ganha ganham ganhou ganhando|gastar gasto gasta gastam gastou gastando|subir subo sobe sobem subiu subindo subido|correr corro corre correm correu correndo corrido`,
   },
   perhaps: `
-contar conta contas conto contos|plantar planta plantas|marcar marca marcas
+fazer faça|contar conta contas conto contos|plantar planta plantas|marcar marca marcas
 `,
   apart: `
 vinho vinhos|vinha vinhas|tinto tintos|tinta tintas|bolo bolos|bola bolas|nada|nadar nadam nadou nadando|
@@ -106,7 +106,8 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,
     joining: "para que onde",
-    governing: "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado",
+    governing:
+      "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos",
     linking: "de do da dos das em no na nos nas num numa para com por pelo pela sem a ao contra",
     asking: "que onde quando cujo cuja",
     quantities:
