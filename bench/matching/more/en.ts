@@ -573,4 +573,104 @@ en: change a tyre
 = Changing tyres by the road
 ≠ Keep some change next to the spare tyre.
 ≠ The weather changed while the tyre cooled.
+en: building regulations
+= Which regulations apply to a new building?
+= The regulations for buildings changed in May.
+≠ She is building up a case against the regulations.
+≠ Regulate the heat, and the building dries.
+en: filing cabinet
+= A cabinet for your files
+= Filing cabinets in steel
+≠ The cabinet filed out of the room.
+≠ File your nails, said the cabinet maker.
+en: savings account
+= An account for your savings
+= Savings accounts with a fixed rate
+≠ He gave an account of how he was saved.
+≠ Energy savings are taken into account.
+en: customs declaration
+= How to declare goods at customs
+= A declaration for customs
+≠ They declared that old customs matter.
+≠ The customs of the country surprised her declared fans.
+en: heating engineer
+= An engineer for your heating
+= Heating engineers near the coast
+≠ The debate heated up among engineers.
+≠ He engineered a heated quarrel.
+en: wallpaper
+= Hang wall paper without bubbles.
+= Wallpapers for small rooms
+≠ The paper hangs on the wall of the office.
+≠ A wall of paper files
+en: barbecue cover
+= A cover for your barbecue
+= Covers that keep barbecues dry
+≠ She covered for him at the barbecue.
+≠ The barbecue was covered in the news.
+en: customised t-shirts
+= Have your t-shirts customised.
+= T-shirts with your own print, customised in a day
+≠ His customers wear t-shirts.
+≠ It is the custom to swap t-shirts.
+en: photo frame
+= A frame for your photos
+= Frames that show photos in turn
+≠ He was framed by a photo.
+≠ In this time frame no photos are taken.
+en: painting lessons
+= Lessons in painting for beginners
+= Learn to paint in ten lessons.
+≠ The painting taught her a lesson.
+≠ A lesson learned: never paint wet wood.
+en: singing bowl
+= A bowl that sings when you strike it
+= Singing bowls from brass
+≠ She was singing and dropped the bowl.
+≠ The bowlers sang.
+en: booking system
+= A system for bookings
+= Book online with the new system.
+≠ By the book: the system of rules
+≠ The system booked a loss.
+en: printer ink
+= Ink for your printer
+= Which ink do printers need?
+≠ The ink was not dry when the printers closed.
+≠ They inked the deal and printed it.
+en: running costs
+= What it costs to run a heat pump
+= The costs of running a van
+≠ He ran, at all costs.
+≠ Running shoes cost more.
+en: train ticket
+= Tickets for the train
+= A ticket for the night train
+≠ She trains the ticket staff.
+≠ He got a ticket for parking near the train.
+en: landing page
+= Pages on which visitors land
+= A landing page that converts
+≠ The plane landed on the front page.
+≠ Turn the page before landing.
+en: stand-up desk
+= A standup desk with a motor
+= Desks for standing up
+≠ Stand up from your desk.
+≠ The stand up north sells desks.
+en: backup generator
+= A generator as a backup
+= Back-up generators for hospitals
+≠ Back up the truck to the generator.
+≠ He backed up his claim about generators.
+en: drawing board
+= A board to draw on
+= Drawing boards for architects
+≠ The board drew a salary.
+≠ The game ended in a draw, the board said.
+en: meal planner
+= Plan your meals for a week.
+= A planner for family meals
+≠ The town planner skipped a meal.
+≠ Meals were not part of the plan.
 `;

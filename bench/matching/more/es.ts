@@ -90,4 +90,24 @@ es: cuchillo de pan
 = Cuchillos de pan con dientes
 ≠ El cuchillo está junto al pan.
 ≠ El pan tapa el cuchillo.
+es: máquina de café
+= Una máquina para hacer café
+= Máquinas de café para la oficina
+≠ El café está junto a la máquina.
+≠ La máquina manchó el café de rojo.
+es: tarjeta de visita
+= Tarjetas de visita en papel grueso
+= Una tarjeta para tus visitas
+≠ Visitó la ciudad con una tarjeta.
+≠ La visita es gratis con la tarjeta del museo.
+es: alquilar un piso
+= Cómo alquilo un piso
+= Un piso para alquilar
+≠ Alquila una bici y deja el piso.
+≠ En el piso de arriba alquilan coches.
+es: carta de motivación
+= Una carta para explicar tu motivación
+= Cartas de motivación con ejemplos
+≠ Juega a las cartas con motivación.
+≠ La motivación no está en las cartas.
 `;

@@ -95,4 +95,29 @@ fr: housse de couette
 = Housses de couette en lin
 ≠ Sous la couette, il lit une housse de pluie.
 ≠ La couette est sortie de sa housse de transport.
+fr: machine à laver
+= Une machine qui lave à froid
+= Les machines à laver silencieuses
+≠ Il lave la machine à café.
+≠ Se laver les mains avant de toucher la machine
+fr: carte bancaire
+= Une carte de la banque
+= Payer par carte bancaire
+≠ Le banquier joue aux cartes.
+≠ La carte du banc de sable
+fr: plan de travail
+= Un plan pour le travail en cuisine
+= Des plans de travail en pierre
+≠ Le travail est au second plan.
+≠ Il travaille au plan de la ville.
+fr: louer un studio
+= Comment louer son studio
+= Un studio à louer
+≠ Il loue le courage du studio.
+≠ Dans le studio, ils louent des vélos.
+fr: lampe de chevet
+= Une lampe pour le chevet du lit
+= Lampes de chevet en laiton
+≠ Au chevet du malade, une lampe brûle.
+≠ La lampe est loin du chevet.
 `;

@@ -90,4 +90,19 @@ it: coltello da pane
 = Coltelli da pane seghettati
 ≠ Il coltello è accanto al pane.
 ≠ Il pane copre il coltello.
+it: macchina da caffè
+= Una macchina per il caffè
+= Macchine da caffè per ufficio
+≠ Il caffè è accanto alla macchina.
+≠ La macchina si fermò davanti al caffè.
+it: affittare casa
+= Come affitto la mia casa
+= Una casa da affittare
+≠ Affitta una bici e torna a casa.
+≠ In casa affittano camere.
+it: lettera di presentazione
+= Una lettera per presentarsi
+= Lettere di presentazione con esempi
+≠ Alla presentazione lesse una lettera.
+≠ La lettera arrivò dopo la presentazione.
 `;

@@ -75,4 +75,19 @@ nl: broodmes
 = Broodmessen met kartels
 ≠ Het mes ligt naast het brood.
 ≠ Het brood bedekt het mes.
+nl: koffiemachine
+= Een machine voor koffie
+= Koffiemachines voor kantoor
+≠ De koffie staat naast de machine.
+≠ De machine viel uit tijdens de koffie.
+nl: kamer verhuren
+= Hoe verhuur je een kamer?
+= De verhuur van een kamer
+≠ Zij verhuurt fietsen vanuit haar kamer.
+≠ De Kamer debatteert over verhuurders.
+nl: leeslamp
+= Een lamp om bij te lezen
+= Leeslampen met klem
+≠ Hij leest dat de lamp kapot is.
+≠ De lamp viel op wat hij las.
 `;

@@ -75,4 +75,19 @@ pt: faca de pão
 = Facas de pão com dentes
 ≠ A faca está junto ao pão.
 ≠ O pão tapa a faca.
+pt: máquina de café
+= Uma máquina para fazer café
+= Máquinas de café para o escritório
+≠ O café está junto à máquina.
+≠ A máquina parou em frente ao café.
+pt: alugar um quarto
+= Como alugo um quarto
+= Um quarto para alugar
+≠ Aluga uma bicicleta e deixa o quarto.
+≠ No quarto andar alugam carros.
+pt: carta de apresentação
+= Uma carta para se apresentar
+= Cartas de apresentação com exemplos
+≠ Na apresentação leu uma carta.
+≠ A carta chegou depois da apresentação.
 `;

@@ -66,6 +66,13 @@ export function isDone(
   if (isCaused(text, from, usage)) return false;
   if (carrier.role === "verb" && isGoverned(text, from, variant, usage)) return true;
   if (doesIt(text, to, carrier, usage)) return true;
+  // "A dog walk" needs no "dog walker".
+  if (
+    to - from === words.length - 1 &&
+    token.stem !== carrier.stem &&
+    usage.doers.has(carrier.folded.replace(/s$/, ""))
+  )
+    return true;
   // "We saw blades of grass"
   const before = tokens[from - 1];
   if (

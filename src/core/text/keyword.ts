@@ -156,6 +156,11 @@ function variantOf(
     for (const { stem, otherStem } of carrying.values())
       if (otherStem && !content.has(otherStem)) content.set(otherStem, content.get(stem)!);
   const roles = rolesIn(spelling, keyword, pack);
+  if (size > 1)
+    for (const { folded, stem } of carrying.values()) {
+      const verb = roles.get(stem) === "head" && usage?.doers.get(folded.replace(/s$/, ""));
+      if (verb && !content.has(pack.stem(verb))) content.set(pack.stem(verb), content.get(stem)!);
+    }
   const carriers = [...carrying.values()].map(
     (token): Carrier => ({
       folded: token.folded,

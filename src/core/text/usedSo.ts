@@ -113,11 +113,13 @@ function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
   return undefined;
 }
 
-const isVerbUsedSo = ({ isDerived, isOtherForm, use, usage, token, next, at }: SeenWord): boolean =>
+const isVerbUsedSo = ({ isDerived, isOtherForm, use, usage, token, next, at, text }: SeenWord): boolean =>
   isDerived ||
   // "El alquiler de un coche": what ends like a verb is a noun in the keyword as well.
   (usage.headFirst && !isOtherForm) ||
   use !== "noun" ||
+  // "De verhuur van een kamer"
+  (next !== undefined && usage.of.has(text.tokens[at + 1]!.folded)) ||
   usage.action.test(token.folded) ||
   (!usage.capitals && next !== undefined && next.from - at === 1);
 
@@ -150,6 +152,12 @@ const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, varia
 const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token }) =>
   use === "noun"
     ? !(isOtherForm && usage.gerund?.test(carrier.folded) && !usage.action.test(token.folded))
+    : undefined;
+
+/** "Plan your meals" for "meal planner": who does something is said by the verb where that does it to the rest. */
+const isDoneByDoer: Rule = ({ isDerived, carrier, usage, next, text, at }) =>
+  isDerived && carrier.role === "head" && usage.doers.has(carrier.folded.replace(/s$/, ""))
+    ? next !== undefined && isObject(text, at, next.from, usage)
     : undefined;
 
 /** "Customised furniture", "the choice of a mattress". */
@@ -204,6 +212,7 @@ const NOUN_RULES: readonly Rule[] = [
   isPurpose,
   isBeforeOther,
   isTurnedRound,
+  isDoneByDoer,
   isNoun,
   isMadeOfIt,
   isDoneByHead,

@@ -86,6 +86,9 @@ hang hangs hanging hung|kneel kneels kneeling knelt|lean leans leaning leant lea
 shrink shrinks shrinking shrank shrunk|sink sinks sinking sank sunk|sit sits sitting sat|slide slides sliding slid|spell spells spelling spelt spelled|spill spills spilling spilt spilled|spin spins spinning spun|spit spits spat|spring springs springing sprang sprung|stick sticks sticking stuck|sting stings stinging stung|strike strikes striking stricken struck|swear swears swore sworn|sweep sweeps sweeping swept|swell swells swelling swollen|swing swings swinging swung
 tear tears tearing tore torn|tell tells telling told|do does doing did done|wake wakes waking woken|weave weaves weaving wove woven|weep weeps weeping wept|wind winds winding|lose|fall falls falling fallen|stand stands standing stood|bite bites biting bitten|draw drawing drew drawn|grind grinds grinding|write writes writing wrote written|build builds building built|take takes taking took taken|make makes making made|think thinks thinking thought|pay pays paying paid|sell sells selling sold|grow grows growing grew grown|eat eats eating ate eaten|run runs running ran|hold holds holding held|lead leads leading led|hear hears hearing heard|read reads reading|set sets setting|light lights lighting|sow sows sowing sown|saw sawing sawn|stride strode`;
 
+/** What is done is counted too: "building buildings". */
+const withPlurals = (lines: string): string => lines.replace(/\b([a-z]+ing)\b(?! \1s)/g, "$1 $1s");
+
 /** Those of them that only verbs have: "stood", "driven". */
 const pasts = VERB_FORMS.split(/[|\n]/)
   .flatMap((line) => line.split(" ").slice(1))
@@ -143,14 +146,14 @@ export const english = definePack("en", "English", () => ({
   stemmer: "english",
   clings: /'s$/,
   prepare: (word) => oneSpelling(irregularPlural(word.replace(/n't$/, "nt"))),
-  alike: irregular,
+  alike: withPlurals(irregular),
   apart,
   perhaps: `${derivedVerbs}|custom customise customises customised customising customize customizes customized customizing|wood wooden|wool woollen woolen|gold golden|choose choice choices|fly flight flights|weigh weight weights|advise advice
 find found|leave left|feel felt|grind ground|bind bound|wind wound|train training trained|light lit|speak spoke|wake woke|shoot shot shots|strike struck`,
   verbs: {
     shortest: 4,
     prefixes: "re over under out un mis fore with inter",
-    forms: VERB_FORMS,
+    forms: withPlurals(VERB_FORMS),
   },
   smallWords: `
     a an the this that these those i me my mine myself we us our ours ourselves you your yours yourself yourselves he him his himself
@@ -235,6 +238,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     joining: "that which who to for",
     governing:
       "for in on at from with by against about without into over under behind near through across around past along beyond between during after before until since",
+    of: "of",
     linking: "of for in on at from with by against about without",
     having: "with do does",
     asking: "when where whose",
@@ -265,6 +269,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     nouns: wordUse.nouns,
     nounsToo: wordUse.nounsToo,
     things: wordUse.things,
+    doers: wordUse.doers,
     context: new Map(
       Object.entries(wordContext.tenths).flatMap(([tenths, features]) =>
         features.split("\n").map((feature): [string, number] => [feature, Number(tenths) / 10]),

@@ -137,7 +137,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     pronouns: "yo ella nosotros ellos ellas usted ustedes me te se nos les quien",
     auxiliaries: "puede pueden puedes debe deben no",
     determiners:
-      "el la los las un una unos unas al del mi mis su sus este esta estos estas ese esa esos esas aquel aquella",
+      "tu tus nuestro nuestra nuestros nuestras el la los las un una unos unas al del mi mis su sus este esta estos estas ese esa esos esas aquel aquella",
     likeInfinitives:
       "alquiler taller mujer lugar hogar collar pilar par bar mar altar lunar azucar paladar pulgar poder placer ayer chofer celular familiar militar escolar solar popular particular regular similar titular dolar radar caviar nectar auxiliar alfiler caracter cancer martir",
     infinitive: /[aei]r$/,

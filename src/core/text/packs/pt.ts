@@ -117,7 +117,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     pronouns: "eu tu ele ela nos vos eles elas voce voces me te se lhe lhes quem",
     auxiliaries: "pode podem deve devem nao",
     determiners:
-      "o a os as um uma uns umas do da dos das no na nos nas ao aos meu minha seu sua seus suas nosso nossa este esta estes estas esse essa aquele aquela",
+      "teu tua teus tuas nossos nossas o a os as um uma uns umas do da dos das no na nos nas ao aos meu minha seu sua seus suas nosso nossa este esta estes estas esse essa aquele aquela",
     likeInfinitives:
       "lugar lar mar colar par bar celular solar militar familiar escolar popular particular regular titular pulgar mulher talher aluguer prazer poder chanceler acucar altar radar dolar",
     infinitive: /(?:[aei]|(?:^|com|pro|dis|ex|im|o|su|trans|re|de)p[o])r$/,

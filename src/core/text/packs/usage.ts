@@ -42,6 +42,8 @@ export interface Usage {
   having: ReadonlySet<string>;
   /** What begins a clause that says of which sort a thing is, beside pronouns: "when" in "the date when it closes". Empty where nobody has said. */
   asking: ReadonlySet<string>;
+  /** What joins what is done to what it is done to: "of" in "the hire of a van". Empty where nobody has said. */
+  of: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
   /** What begins another clause: "while". Empty where nobody has said. */
@@ -85,6 +87,8 @@ export interface Usage {
   nounsToo: ReadonlySet<string>;
   /** Nouns of things whose verbs say something else: "chain", "coat". Empty where nobody has said. */
   things: ReadonlySet<string>;
+  /** Who or what does something, and the verb of that: "planner", "plan". Empty where nobody has said. */
+  doers: ReadonlyMap<string, string>;
   /** Weights by which a word is told to be a verb from what stands around it; see wordContext.ts. */
   context?: ReadonlyMap<string, number>;
   /** Beginnings of verbs that part from them, before what is left of the verb. */
@@ -101,10 +105,9 @@ type ListName = NonNullable<
 type Said = "pronouns" | "auxiliaries" | "determiners" | "persons" | "timing";
 
 /** The same, as people write it: words with blanks between them, and "|" between phrases. What a language has no need of is left out. */
-export type UsageWords = Record<Said, string> &
-  Partial<Record<ListName, string>> &
+export type UsageWords = Record<Said, string> & { doers?: string } & Partial<Record<ListName, string>> &
   Pick<Usage, "doing" | "action"> &
-  Partial<Omit<Usage, ListName | "idle">> & { idle: string };
+  Partial<Omit<Usage, ListName | "idle" | "doers">> & { idle: string };
 
 /** Every list of words, by name. */
 const LISTS: Readonly<Record<ListName, true>> = {
@@ -119,6 +122,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   verbParticles: true,
   prepositions: true,
   joining: true,
+  of: true,
   linking: true,
   likeInfinitives: true,
   governing: true,
@@ -152,6 +156,12 @@ export function makeUsage(words: UsageWords): Usage {
     capitals: false,
     ...words,
     ...(lists as Record<ListName, ReadonlySet<string>>),
+    doers: new Map(
+      (words.doers ?? "").split("|").map((pair): [string, string] => {
+        const [noun = "", verb = ""] = pair.split(" ");
+        return [noun, verb];
+      }),
+    ),
     idle: byWord(
       fold(words.idle)
         .split("|")
