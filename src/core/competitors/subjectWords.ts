@@ -68,12 +68,12 @@ export function subjectsBySets(sets: readonly Iterable<string>[], pack: Language
 }
 
 function remembered(read: SubjectsOf): SubjectsOf {
-  const known = new Map<string, readonly string[]>();
+  const byWord = new Map<string, readonly string[]>();
   return (token) => {
-    let subjects = known.get(token.folded);
+    let subjects = byWord.get(token.folded);
     if (!subjects) {
       subjects = read(token);
-      known.set(token.folded, subjects);
+      byWord.set(token.folded, subjects);
     }
     return subjects;
   };
