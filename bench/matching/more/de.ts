@@ -135,4 +135,29 @@ de: Anzeige schalten
 = Anzeigen in der Zeitung schalten
 ≠ Er schaltete das Licht neben der Anzeige aus.
 ≠ Die Anzeige des Geräts schaltet sich ab.
+de: Fahrradschloss
+= Ein Schloss fürs Fahrrad
+= Fahrradschlösser im Vergleich
+≠ Er schloss das Fahrrad an.
+≠ Mit dem Fahrrad zum Schloss am See
+de: Wohnung streichen
+= Wie streicht man eine Wohnung?
+= Eine Wohnung günstig streichen lassen
+≠ Er strich den Satz über die Wohnung.
+≠ Katzen streichen durch die Wohnung.
+de: Hautcreme
+= Eine Creme für trockene Haut
+= Hautcremes ohne Duft
+≠ Er haute auf den Tisch, die Creme fiel um.
+≠ Die Haut der Creme war hart.
+de: Newsletter schreiben
+= Wie schreibt man einen Newsletter?
+= Newsletter, die gut geschrieben sind
+≠ Sie schrieb im Newsletter über Hunde.
+≠ Dem Newsletter lag ein Brief bei, den er schrieb.
+de: Arbeitszimmer
+= Ein Zimmer zum Arbeiten
+= Arbeitszimmer von der Steuer absetzen
+≠ Im Zimmer liegt Arbeit.
+≠ Sie arbeitet, das Zimmer ist kalt.
 `;

@@ -673,4 +673,104 @@ en: meal planner
 = A planner for family meals
 ≠ The town planner skipped a meal.
 ≠ Meals were not part of the plan.
+en: laptop bag
+= Bags that fit a laptop of 15 inches
+= Which bag protects a laptop best?
+≠ The laptop was in bits; he had bagged a bargain.
+≠ Bag your groceries, shut your laptop.
+en: garden furniture
+= How to store furniture from the garden in winter
+= Furniture made for gardens by the sea
+≠ The garden is furnished with a single rose.
+≠ Move the furniture, and look at the garden.
+en: vegan cake
+= A cake that vegans can eat
+= Cakes without eggs for vegans
+≠ Vegans say the cake of power is shared unevenly.
+≠ Her vegan sister baked; his cake sank.
+en: parking sensor
+= Sensors that help you park
+= A sensor for parking in tight spots
+≠ The park has a sensor for bats.
+≠ Parking is free, and the sensor is broken.
+en: dog insurance
+= Insure your dog before it is ill.
+= How much insurance does a dog need?
+≠ The dog bit the insurance man.
+≠ For insurance, leave the dog at home.
+en: stair lift
+= A lift for narrow stairs
+= Lifts that climb stairs
+≠ Lift the box, and mind the stairs.
+≠ Take the lift or the stairs.
+en: sourdough starter
+= How to feed a starter for sourdough
+= Start your own sourdough with rye.
+≠ The starter was soup; then came sourdough.
+≠ He started late, and the sourdough failed.
+en: tent pegs
+= Pegs to hold a tent in sand
+= Steel pegs for your tent
+≠ Prices are pegged; the tent sale ends.
+≠ Hang the tent from pegs in the hall.
+en: car battery
+= The battery of a car that stands all winter
+= Charge the battery in your car.
+≠ The car hit a battery of cannons.
+≠ He was charged with battery in a car park.
+en: event planning
+= How to plan events for two hundred guests
+= Events planned in a week
+≠ The events of May upset her plans.
+≠ The plan worked in the event.
+en: recycling bin
+= A bin for recycling glass
+= Bins in which you recycle paper
+≠ They binned the plan to recycle.
+≠ Recycled jokes belong in the bin.
+en: logo design
+= Who designs logos for bakeries?
+= The design of a logo in five steps
+≠ The logo is on the wall by design.
+≠ She has designs on his logo shop.
+en: air purifier
+= Purify the air in your bedroom.
+= A purifier that cleans the air quietly
+≠ Air your views on the purifier tax.
+≠ On air, she praised the purifier.
+en: keyword research
+= How to research keywords without tools
+= Research into keywords takes an hour.
+≠ Research is the keyword of this decade.
+≠ The researchers lost the key word by word.
+en: bike trailer
+= A trailer for bikes with two seats
+= Trailers that a bike can pull
+≠ The trailer of the film shows a bike.
+≠ A bike trailed behind the bus.
+en: standing order
+= How to cancel a standing order
+= Orders that stand until you cancel them
+≠ Standing in line, she gave an order.
+≠ The order was given to remain standing.
+en: content calendar
+= A calendar for your content
+= Plan content with a calendar.
+≠ Content with the weather, he tore a page off the calendar.
+≠ The calendar has no content.
+en: hiking boots
+= Boots for hiking in snow
+= Which boots do hikers wear?
+≠ They hiked the price of boots.
+≠ The hike was long, and the boot of the car was full.
+en: interest-free loan
+= Loans free of interest
+= A loan without interest for students
+≠ His interest in loans is free of greed.
+≠ Free entry for all who have an interest in loans
+en: second-hand furniture
+= Furniture bought second hand
+= Where to sell secondhand furniture
+≠ The second hand of the clock hit the furniture.
+≠ On the second day, hand over the furniture.
 `;

@@ -110,4 +110,19 @@ es: carta de motivación
 = Cartas de motivación con ejemplos
 ≠ Juega a las cartas con motivación.
 ≠ La motivación no está en las cartas.
+es: bolsa de deporte
+= Una bolsa para hacer deporte
+= Bolsas de deporte con ruedas
+≠ El deporte mueve la bolsa de Madrid.
+≠ Guarda el deporte para mañana y la bolsa para hoy.
+es: escribir un blog
+= Cómo escribo un blog
+= Escribir un blog de viajes
+≠ Escribió una carta al blog.
+≠ En el blog escriben poetas.
+es: agua con gas
+= Agua sin gas o con gas
+= El agua con gas y la digestión
+≠ El agua apagó el gas.
+≠ Ni agua ni gas en el piso
 `;

@@ -120,4 +120,24 @@ fr: lampe de chevet
 = Lampes de chevet en laiton
 ≠ Au chevet du malade, une lampe brûle.
 ≠ La lampe est loin du chevet.
+fr: coussin de chaise
+= Un coussin pour chaise de jardin
+= Des coussins de chaise lavables
+≠ Le coussin est tombé de la chaise.
+≠ La chaise n'a pas besoin de coussin de sol.
+fr: rédiger un article
+= Comment rédiger un bon article
+= La rédaction d'un article en une heure
+≠ Elle rédige un contrat sur l'article de mer.
+≠ L'article dit qui rédige les lois.
+fr: tapis de bain
+= Un tapis pour le bain
+= Des tapis de bain en coton
+≠ Il prend un bain, le tapis sèche.
+≠ Le tapis rouge et le bain de foule
+fr: gourde isotherme
+= Une gourde vraiment isotherme
+= Des gourdes isothermes pour enfants
+≠ La gourde est dans le sac isotherme.
+≠ Quelle gourde, ce sac n'est pas isotherme !
 `;

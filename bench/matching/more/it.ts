@@ -105,4 +105,19 @@ it: lettera di presentazione
 = Lettere di presentazione con esempi
 ≠ Alla presentazione lesse una lettera.
 ≠ La lettera arrivò dopo la presentazione.
+it: tappeto da bagno
+= Un tappeto per il bagno
+= Tappeti da bagno in cotone
+≠ Il tappeto sta lontano dal bagno.
+≠ Il bagno è piccolo e il tappeto costa.
+it: scrivere un blog
+= Come scrivo un blog
+= Scrivere un blog di viaggi
+≠ Scrisse una lettera al blog.
+≠ Nel blog scrivono poeti.
+it: borsa frigo
+= Una borsa che fa da frigo
+= Borse frigo per la spiaggia
+≠ La borsa è accanto al frigo.
+≠ In frigo c'è la spesa della borsa nera.
 `;

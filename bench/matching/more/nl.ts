@@ -90,4 +90,19 @@ nl: leeslamp
 = Leeslampen met klem
 ≠ Hij leest dat de lamp kapot is.
 ≠ De lamp viel op wat hij las.
+nl: fietsslot
+= Een slot voor je fiets
+= Fietssloten in de test
+≠ Het slot ligt naast de fiets.
+≠ Ten slotte stapte hij op de fiets.
+nl: blog schrijven
+= Hoe schrijf je een blog?
+= Een blog schrijven over reizen
+≠ Zij schreef een brief aan de blog.
+≠ De blog zegt wie er schrijft.
+nl: badmat
+= Een mat voor het bad
+= Badmatten van katoen
+≠ De mat ligt ver van het bad.
+≠ Hij neemt een bad en de mat droogt.
 `;

@@ -90,4 +90,19 @@ pt: carta de apresentação
 = Cartas de apresentação com exemplos
 ≠ Na apresentação leu uma carta.
 ≠ A carta chegou depois da apresentação.
+pt: tapete de banho
+= Um tapete para o banho
+= Tapetes de banho em algodão
+≠ O tapete está longe do banho.
+≠ Ele toma banho e o tapete seca.
+pt: escrever um blogue
+= Como escrevo um blogue
+= Escrever um blogue de viagens
+≠ Escreveu uma carta ao blogue.
+≠ No blogue escrevem poetas.
+pt: cadeado de bicicleta
+= Um cadeado para a bicicleta
+= Cadeados de bicicleta no teste
+≠ O cadeado caiu da bicicleta.
+≠ A bicicleta e o cadeado da porta
 `;

@@ -49,9 +49,9 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!usage.headFirst || !nouns || variant.words.length < 3) return false;
   const { first, between, gap } = nouns;
-  const { conjunctions, determiners, joining, infinitive } = usage;
+  const { conjunctions, determiners, infinitive } = usage;
   // "La tortilla: receta", "madera para muebles"
-  if (gap.includes(":") || between.some(({ folded }) => joining.has(folded))) return false;
+  if (gap.includes(":") || isFor(between, usage)) return false;
   // "Coser a máquina"
   if (variant.carriers[first.place]!.role === "modifier")
     return !infinitive?.test(text.tokens[first.from]!.folded) || gap.includes(",");
@@ -65,6 +65,12 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   const other = between.findLastIndex(({ small, folded }) => !small || conjunctions.has(folded));
   return other >= 0 && !between.slice(other + 1).some(isLink);
 };
+
+/** "Madera para muebles", but not "guarda el deporte para mañana y la bolsa para hoy" */
+function isFor(between: readonly Token[], { joining, conjunctions }: Usage): boolean {
+  const at = between.findLastIndex(({ folded }) => joining.has(folded));
+  return at >= 0 && !between.slice(at + 1).some(({ folded }) => conjunctions.has(folded));
+}
 
 /** "Sound travels, and insurance is boring", "Prices climb while the cradle rocks": each in a clause of its own. */
 const isInOtherClause: Apart = (text, seen, variant, usage) => {

@@ -13,6 +13,8 @@ interface Between extends TwoNouns {
   /** The later one is in a form of its verb. */
   isDone: boolean;
   isVerb(place: number): boolean;
+  /** The word before the earlier noun, in its sentence. */
+  before: Token | undefined;
 }
 
 type Link = (words: Between) => boolean;
@@ -47,9 +49,15 @@ const isOf: Link = ({ between, usage, isDone, isVerb }) => {
   if (!isDone && between.some((word, i) => i > link && isContent(word) && isVerb(i))) return false;
   // "Een tafel voor in de tuin"
   const rest = between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1));
-  // "La crème des ingénieurs du solaire"
-  if (rest.some((word, i) => isContent(word) && usage.linking.has(rest[i + 1]?.folded ?? ""))) return false;
-  return isPhrase(isDone && rest.length && isSubject(rest.at(-1)!, usage) ? rest.slice(0, -1) : rest, usage);
+  // "La crème des ingénieurs du solaire", but "cakes without eggs for vegans"
+  const isOfOther = (word: Token, i: number) => {
+    const next = rest[i + 1]?.folded ?? "";
+    return isContent(word) && usage.linking.has(next) && !usage.joining.has(next);
+  };
+  if (rest.some(isOfOther)) return false;
+  const phrase = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
+  const last = phrase.at(-1);
+  return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
 };
 
 const isRelative = ({ folded }: Token, { relatives, asking, pronouns }: Usage): boolean =>
@@ -64,15 +72,24 @@ const isWhat: Link = ({ between, usage, isDone }) => {
   return isRelative(between[0]!, usage) || (at > 0 && isRelative(between[at]!, usage));
 };
 
-/** "A table to dine at", "insure yourself before you travel" */
+/** "A table to dine at", "pegs to hold a tent", "insure yourself before you travel" */
 const isTo: Link = ({ between, usage, isDone }) => {
   const [last, before] = [between.at(-1)!, between.at(-2)];
+  const [to, verb, ...rest] = between;
+  if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb)) return isPhrase(rest, usage);
   return (
     isDone &&
     (usage.auxiliaries.has(last.folded) ||
       (isSubject(last, usage) && before !== undefined && usage.timing.has(before.folded)))
   );
 };
+
+/** "Which boots do hikers wear?", "which bag protects a laptop best?" */
+const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
+  before !== undefined &&
+  usage.which.has(before.folded) &&
+  (isContent(verb!) || usage.auxiliaries.has(verb!.folded)) &&
+  isPhrase(rest, usage);
 
 /** "Phones are mobile offices", "which oil is best for cooking?" */
 const isBeing: Link = ({ between: [first, ...rest], usage }) =>
@@ -81,7 +98,9 @@ const isBeing: Link = ({ between: [first, ...rest], usage }) =>
     ({ folded }) => isVerbal(folded, usage) || (usage.governing.has(folded) && !usage.linking.has(folded)),
   ) &&
   // "La poêle est posée sur le bois"
-  !(usage.headFirst && rest.length > 1 && isContent(rest[0]!));
+  !(usage.headFirst && rest.length > 1 && isContent(rest[0]!)) &&
+  // "Research is the keyword of this decade"
+  !(!usage.headFirst && rest[0] && usage.determiners.has(rest[0].folded));
 
 /** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
 const isBought: Link = ({ between: [only, more], usage, gap }) =>
@@ -120,7 +139,7 @@ const isFor: Link = ({ between, usage, isDone }) =>
 /** "A paste: the recipe" */
 const isNamed: Link = ({ gap }) => gap.includes(":");
 
-const HEAD_FIRST: readonly Link[] = [isNamed, isObject, isOf, isWhat, isTo, isBeing, isBought];
+const HEAD_FIRST: readonly Link[] = [isNamed, isObject, isOf, isWhat, isTo, isAsked, isBeing, isBought];
 const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasIt, isFor];
 
 /** Languages whose last word says what a thing is, and of which it is known what links words. */
@@ -142,6 +161,10 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
     usage,
     isMade: usage.gerund?.test(text.tokens[first.from]!.folded) === true || isDerived(first),
     isDone: asVerb(second) && !usage.quantities.has(nouns.between.at(-1)!.folded),
+    before:
+      text.tokens[first.from - 1]?.sentence === text.tokens[first.from]!.sentence
+        ? text.tokens[first.from - 1]
+        : undefined,
     isVerb: (i) => isLikelyVerb(text, first.to + 1 + i, usage),
   };
   const links = variant.carriers[first.place]!.role === "head" ? HEAD_FIRST : HEAD_LAST;

@@ -208,6 +208,9 @@ const DOER = /er(?:n|s|in|innen)?$/;
 /** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */
 const MOST_BETWEEN = 3;
 
+const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
+  /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
+
 /**
  * Where a compound is said in several words, the last part first: "die Tür am Haus" for "Haustür".
  *
@@ -229,8 +232,13 @@ function saidApart(
   );
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;
-    if (!tokens[from + 1]!.small || last.sentence !== first.sentence) return null;
+    // "Eine Creme für trockene Haut": a word that is no noun may stand before the first part.
+    if (!tokens[from + 1]!.small && (from + 1 !== at - 1 || isCapital(text, from + 1))) return null;
+    if (last.sentence !== first.sentence) return null;
     if (last.small || !isPart(last)) continue;
+    // "Er schloss das Fahrrad an": no preposition, no compound.
+    const between = tokens.slice(from + 1, at);
+    if (!between.some(({ folded }) => pack.usage!.apart.has(folded))) return null;
     if (text.text.slice(last.end, first.start).includes(",")) return null;
     for (const word of words)
       for (const beginning of beginnings) {

@@ -14,18 +14,42 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   const ends = seen.map(({ from }) => from);
   const first = Math.min(...ends);
   const between = text.tokens.slice(first + 1, Math.max(...ends));
-  return areInTwoClauses(between, noun.from === first, usage) || isGoverned(text, noun.from, variant, usage);
+  return (
+    areInTwoClauses(between, noun.from === first, usage) ||
+    isToAnother(between, noun.from === first, variant, usage) ||
+    isGoverned(text, noun.from, variant, usage)
+  );
 };
 
 /** @param isNounFirst of the two, the noun stands before the verb */
 function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage: Usage): boolean {
   const { conjunctions, clauses, pronouns, headFirst } = usage;
   const and = between.findIndex(({ folded }) => conjunctions.has(folded));
+  // "De blog zegt wie er schrijft"
+  const [own] = between;
+  if (isNounFirst && own && !own.small && between.some(({ folded }) => pronouns.has(folded))) return true;
   if (between.some(({ folded }) => clauses.has(folded))) return true;
   if (and < 0) return false;
   // "La roue tourne et le temps change": where verbs stand first, it is another that does it. "It smells of rice and cooks"
   if (isNounFirst && (headFirst || between.length === 1)) return true;
   return pronouns.has(between[and + 1]?.folded ?? "");
+}
+
+/** "Escribió una carta al blog": it is a letter that is written. */
+function isToAnother(
+  between: readonly Token[],
+  isNounFirst: boolean,
+  { words }: Variant,
+  { headFirst, linking, determiners }: Usage,
+): boolean {
+  const last = between.at(-1);
+  if (!headFirst || isNounFirst || !last || words.some(({ folded }) => linking.has(folded))) return false;
+  const at = linking.has(last.folded)
+    ? between.length - 1
+    : determiners.has(last.folded)
+      ? between.length - 2
+      : -1;
+  return at > 0 && linking.has(between[at]!.folded) && between.slice(0, at).some(({ small }) => !small);
 }
 
 /** Does a preposition stand before a noun, as none does in the keyword: "after the application she wrote"? */

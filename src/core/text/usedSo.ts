@@ -163,13 +163,17 @@ const isDoneByDoer: Rule = ({ isDerived, carrier, usage, next, text, at }) =>
 /** "Customised furniture", "the choice of a mattress". */
 const isMadeOfIt: Rule = ({ isDerived }) => (isDerived ? true : undefined);
 
+const isVerbHere = (text: AnalysedText, at: number, usage: Usage): boolean =>
+  usedAs(text, at, usage) === "verb" || isLikelyVerb(text, at, usage);
+
 /** "The pump heats": what the keyword says first is here what the second does. */
 const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text }) => {
   if (usage.headFirst || carrier.role !== "modifier" || !last || token.folded !== `${carrier.folded}s`)
     return undefined;
   const head = variant.carriers[last.place]!;
-  // "Tasting wines"
-  if (usage.gerund?.test(text.tokens[last.to]!.folded)) return undefined;
+  // "Tasting wines", "how to plan events"
+  if (usage.gerund?.test(text.tokens[last.to]!.folded) || isVerbHere(text, last.from, usage))
+    return undefined;
   return head.role === "head" && head.stem === text.tokens[last.to]!.stem ? false : undefined;
 };
 
@@ -265,7 +269,8 @@ function isObject({ tokens }: AnalysedText, verb: number, noun: number, { determ
 function isBeforeNoun(analysed: AnalysedText, at: number, usage: Usage, seen: readonly Sight[]): boolean {
   const { tokens, text } = analysed;
   const next = tokens[at + 1];
-  if (!next || seen.some(({ from }) => from === at + 1) || tokens[at]!.folded.endsWith("s")) return false;
+  if (!next || next.small || seen.some(({ from }) => from === at + 1) || tokens[at]!.folded.endsWith("s"))
+    return false;
   if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
   return (
     [next.folded, next.folded.replace(/s$/, "")].some(

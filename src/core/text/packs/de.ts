@@ -160,7 +160,9 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     persons:
       "ich du er sie es wir ihr mich dich ihn uns euch mir dir ihm ihnen mein dein sein unser dies dieses diese dieser",
     governing:
-      "aus fur fuer von vom bei beim in im mit ohne gegen zum zur an am auf uber ueber um nach hinter unter neben zwischen vor nach wahrend waehrend seit bis",
+      "aus fur fuer von vom bei beim in im mit ohne gegen zum zur an am auf uber ueber um nach hinter unter neben zwischen vor nach wahrend waehrend seit bis durch",
+    apart:
+      "der des fur fuer furs fuers aus von vom am an im in auf bei beim gegen vor zum zur zu mit ohne uber unter hinter neben",
     linking: "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen zum zur am an auf uber ueber um",
     asking: "der die das den dem wo wann deren dessen",
     quantities:

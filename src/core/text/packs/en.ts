@@ -239,9 +239,10 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     governing:
       "for in on at from with by against about without into over under behind near through across around past along beyond between during after before until since",
     of: "of",
-    linking: "of for in on at from with by against about without",
+    linking: "of for in into on at from with by against about without",
     having: "with do does",
     asking: "when where whose",
+    which: "which what whose much many",
     parts: "top bottom end side back front corner middle edge foot centre center case",
     causing: "have has having had get gets getting got",
     places: "in on at behind within under over near beside from through across against around",

@@ -138,7 +138,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     headFirst: true,
     joining: "pour qui",
     governing:
-      "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres pendant apres avant depuis",
+      "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres pendant apres avant depuis travers",
     linking: "de du des d d'un d'une en pour dans sur avec sans par a au aux contre chez entre",
     asking: "qui que dont ou quand",
     quantities:

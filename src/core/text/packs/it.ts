@@ -146,7 +146,7 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     headFirst: true,
     joining: "per che dove",
     governing:
-      "per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo",
+      "per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
     linking:
       "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza",
     asking: "che dove cui quando",

@@ -134,8 +134,9 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
   usage: {
     persons:
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
-    governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na",
+    governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door",
     of: "van",
+    apart: "van voor bij in op met uit tegen zonder aan naar over om te",
     linking: "van voor bij in op met uit tegen zonder aan naar over",
     asking: "die dat waar wanneer waarvan",
     quantities:

@@ -30,6 +30,10 @@ export interface Usage {
   linking: ReadonlySet<string>;
   /** What stands before a noun to which a verb does nothing: "on" of "she wrote on the bill". Empty where nobody has said. */
   governing: ReadonlySet<string>;
+  /** What stands between the parts of a compound that is said in several words: "für", "des". Empty where nouns do not grow together. */
+  apart: ReadonlySet<string>;
+  /** What asks for one of several: "which", "how much". Empty where nobody has said. */
+  which: ReadonlySet<string>;
   /** Parts of a place that say where in it: "at the bottom of". Empty where nobody has said. */
   parts: ReadonlySet<string>;
   /** Who has something done: "have your car washed". Empty where nobody has said. */
@@ -125,6 +129,8 @@ const LISTS: Readonly<Record<ListName, true>> = {
   of: true,
   linking: true,
   likeInfinitives: true,
+  apart: true,
+  which: true,
   governing: true,
   parts: true,
   causing: true,
