@@ -773,4 +773,104 @@ en: second-hand furniture
 = Where to sell secondhand furniture
 ≠ The second hand of the clock hit the furniture.
 ≠ On the second day, hand over the furniture.
+en: wedding photographer
+= What does a photographer for a wedding charge?
+= Photographers who specialise in weddings
+≠ A photographer got married at a quiet wedding.
+≠ The wedding was off, the photographer said.
+en: yoga mat
+= Mats for hot yoga
+= The mat you use for yoga
+≠ Her hair was matted after yoga.
+≠ After yoga she wiped her feet on the mat.
+en: bathroom tiles
+= Tiles that suit a small bathroom
+= How to tile a bathroom floor
+≠ The bathroom is above the tile shop.
+≠ He was tiling the roof; the bathroom leaked.
+en: website builder
+= Build your website without code.
+= Builders for websites compared
+≠ The builder has no website.
+≠ A website about builders of ships
+en: oven cleaner
+= Clean your oven with soda.
+= A cleaner for greasy ovens
+≠ The oven is cleaner than the pan.
+≠ Our cleaner burnt a cake in the oven.
+en: hair dryer
+= A dryer for curly hair
+= Dry your hair in five minutes.
+≠ His hair is drier than straw.
+≠ The dryer ate a sock full of hair.
+en: ski pass
+= Passes for a week of skiing
+= Buy your ski pass online.
+≠ Ski over the pass before noon.
+≠ She passed me on her skis.
+en: flower delivery
+= Have flowers delivered on Sunday.
+= Delivery of flowers within a day
+≠ The delivery man trod on a flower.
+≠ She delivered a speech with flowers in her hair.
+en: pest control
+= How to control pests without poison
+= Control of garden pests
+≠ The child is a pest and out of control.
+≠ He lost control of the pesky drone.
+en: fruit bowl
+= A bowl for fruit
+= Bowls of turned wood for your fruit
+≠ The talks bore fruit; the bowl was passed round.
+≠ He bowled, and the fruit seller cheered.
+en: swimming pool
+= A pool to swim in
+= Pools with room for swimming
+≠ The pool of talent is swimming in money.
+≠ They pooled their money and went swimming.
+en: desk lamp
+= A lamp that clips to your desk
+= Lamps for desks by the window
+≠ The lamp post stands outside the help desk.
+≠ Put the lamp away and clear your desk.
+en: rental agreement
+= The agreement you sign when you rent a flat
+= Rental agreements for rooms
+≠ They agreed that rents are high.
+≠ In agreement, they rented a boat.
+en: protein powder
+= Powder with protein from peas
+= How much protein powder a day?
+≠ Protein is a powder keg for allergies.
+≠ She powdered her nose and ate protein.
+en: cat flap
+= A flap for your cat
+= Flaps that open for one cat only
+≠ The cat chased a bird that flapped.
+≠ Do not get in a flap about the cat.
+en: paper shredder
+= Shred your papers at home.
+= Shredders for paper and cards
+≠ There is not a shred of proof in the paper.
+≠ The shredder ran out of paper clips.
+en: bus driver
+= Drivers of buses earn more now.
+= How to become a bus driver
+≠ She drives to the bus stop.
+≠ The driver missed the bus.
+en: sewing pattern
+= Patterns for sewing a shirt
+= A pattern to sew in an evening
+≠ There is a pattern in how she sews doubt.
+≠ He sewed on a button in the usual pattern.
+en: night cream
+= A cream for the night
+= Creams you put on at night
+≠ The cream went off last night.
+≠ Good night, said the cream of society.
+en: coffee subscription
+= Subscribe to fresh coffee.
+= A coffee by subscription every month
+≠ He spilt coffee on his subscription card.
+≠ The magazine's subscribers drink coffee.
 `;

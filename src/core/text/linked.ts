@@ -1,5 +1,6 @@
 /** Whether what stands between two nouns lets the one say more of the other. All else in one sentence is chance: "she read the paper on the plane" has no paper plane. */
-import type { Token } from "./analyse";
+import type { AnalysedText, Token } from "./analyse";
+import type { Variant } from "./keyword";
 import { type Apart, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
@@ -38,13 +39,16 @@ const isObject: Link = ({ between, usage, isMade, isDone, isVerb }) =>
   between.filter(isContent).length <= 1;
 
 /** "A table made of glass", "doors in the south wall", "a list of people who wait": a word at most before what links them. */
-const isOf: Link = ({ between, usage, isDone }) => {
+const isOf: Link = ({ between, usage, isDone, isVerb }) => {
   // "A shed at the bottom of the garden"
   const part = between.findLastIndex(
     ({ folded }, i) => usage.parts.has(folded) && usage.linking.has(between[i + 1]?.folded ?? ""),
   );
   const link = between.findIndex(({ folded }, i) => i > part && usage.linking.has(folded));
-  if (link < 0 || (part < 0 && link > (isContent(between[0]!) ? 1 : 0))) return false;
+  // "A table made of glass", but no "wash basin of a car"
+  const isMadeOf =
+    isContent(between[0]!) && (!usage.context || isVerbal(between[0]!.folded, usage) || isVerb(0, PERHAPS));
+  if (link < 0 || (part < 0 && link > (isMadeOf ? 1 : 0))) return false;
   // "An interview about losing his job"
   if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
   // "Een tafel voor in de tuin"
@@ -98,7 +102,7 @@ const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
   (isContent(verb!) || usage.auxiliaries.has(verb!.folded)) &&
   isPhrase(rest, usage);
 
-/** "Phones are mobile offices", "which oil is best for cooking?" */
+/** "Which oil is best for cooking?" */
 const isBeing: Link = ({ between: [first, ...rest], usage }) =>
   usage.copulas.has(first!.folded) &&
   !rest.some(
@@ -148,32 +152,51 @@ const isNamed: Link = ({ gap }) => gap.includes(":");
 
 const HEAD_FIRST: readonly Link[] = [isNamed, isObject, isOf, isWhat, isTo, isAsked, isBeing, isBought];
 const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasIt, isFor];
+/** Those that reach further than words that only stand near each other. */
+const FAR: readonly Link[] = [isOf, isWhat, isTo];
 
-/** Languages whose last word says what a thing is, and of which it is known what links words. */
+const isHeadFirst = ({ first }: TwoNouns, { carriers }: Variant): boolean =>
+  carriers[first.place]!.role === "head";
+
+/** Languages of which it is known what links words. */
 export const isUnlinked: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns?.between.length || !usage.linking.size) return false;
   // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
-  if (usage.headFirst && variant.carriers[nouns.first.place]!.role !== "head")
+  if (usage.headFirst && !isHeadFirst(nouns, variant))
     return variant.words.length === 2 && !nouns.between.some(({ folded }) => usage.copulas.has(folded));
-  const { first, second } = nouns;
-  const isDerived = ({ from, place }: Sight): boolean =>
-    text.tokens[from]!.stem !== variant.carriers[place]!.stem;
+  const words = wordsBetween(text, nouns, variant, usage);
+  return !(isHeadFirst(nouns, variant) ? HEAD_FIRST : HEAD_LAST).some((link) => link(words));
+};
+
+/** @returns whether two nouns go together over more words than others do; false where nothing is known of that */
+export function isFarLinked(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage | undefined,
+): boolean {
+  const nouns = twoNouns(text, seen, variant);
+  if (!usage?.linking.size || !nouns?.between.length || !isHeadFirst(nouns, variant)) return false;
+  const words = wordsBetween(text, nouns, variant, usage);
+  return FAR.some((link) => link(words));
+}
+
+function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant, usage: Usage): Between {
+  const { tokens } = text;
+  const { first, second, between } = nouns;
+  const isDerived = ({ from, place }: Sight): boolean => tokens[from]!.stem !== carriers[place]!.stem;
   const asVerb = (sight: Sight): boolean =>
     isDerived(sight) ||
-    isVerbal(text.tokens[sight.from]!.folded, usage) ||
+    isVerbal(tokens[sight.from]!.folded, usage) ||
     isLikelyVerb(text, sight.from, usage, PERHAPS);
-  const words: Between = {
+  const before = tokens[first.from - 1];
+  return {
     ...nouns,
     usage,
-    isMade: usage.gerund?.test(text.tokens[first.from]!.folded) === true || isDerived(first),
-    isDone: asVerb(second) && !usage.quantities.has(nouns.between.at(-1)!.folded),
-    before:
-      text.tokens[first.from - 1]?.sentence === text.tokens[first.from]!.sentence
-        ? text.tokens[first.from - 1]
-        : undefined,
+    isMade: usage.gerund?.test(tokens[first.from]!.folded) === true || isDerived(first),
+    isDone: asVerb(second) && !usage.quantities.has(between.at(-1)!.folded),
+    before: before?.sentence === tokens[first.from]!.sentence ? before : undefined,
     isVerb: (i, from) => isLikelyVerb(text, first.to + 1 + i, usage, from),
   };
-  const links = variant.carriers[first.place]!.role === "head" ? HEAD_FIRST : HEAD_LAST;
-  return !links.some((link) => link(words));
-};
+}

@@ -28,9 +28,9 @@ describe("a keyword", () => {
     ["an e-mail", "email", ["exact: e-mail"]],
     ["an email", "e-mail", ["exact: email"]],
     ["ebike and e-bikes", "e-bike", ["exact: ebike", "inflected: e-bikes"]],
-    // The window is the keyword's length and three words more: here five.
+    // The window is the keyword's length and three words more, and two where something links them.
     ["bike for my heavy cargo", "cargo bike", ["close: bike for my heavy cargo"]],
-    ["bike for my own heavy cargo", "cargo bike", []],
+    ["bike for my own really rather heavy old cargo", "cargo bike", []],
     // Close matches stay inside one sentence.
     ["A bike. Cargo.", "cargo bike", []],
     ["Cargo. Bike", "cargo bike", []],

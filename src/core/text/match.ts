@@ -5,6 +5,7 @@
 import type { AnalysedText, Token } from "./analyse";
 import { goTogether, isDone } from "./closerLook";
 import { type CompiledKeyword, isPart, joined, SHORTEST_PART, type Variant } from "./keyword";
+import { isFarLinked } from "./linked";
 import type { LanguagePack } from "./packs/pack";
 import type { Sight } from "./sight";
 
@@ -321,7 +322,8 @@ function closeMatches(
     }
     if (
       complete &&
-      to - from < limit &&
+      (to - from < limit ||
+        (to - from < limit + MORE_IF_LINKED && isFarLinked(text, last as Sight[], variant, pack.usage))) &&
       free(taken, from, to) &&
       goTogether(text, last as Sight[], variant, pack)
     ) {
@@ -331,6 +333,8 @@ function closeMatches(
   }
 }
 
+/** Words more over which a clause or a preposition reaches: "a lamp that clips to your desk". */
+const MORE_IF_LINKED = 2;
 /** Words more that a verb in two may reach over: its second part ends the clause. */
 const MORE_IF_PARTED = 3;
 
