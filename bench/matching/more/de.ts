@@ -160,4 +160,34 @@ de: Arbeitszimmer
 = Arbeitszimmer von der Steuer absetzen
 ≠ Im Zimmer liegt Arbeit.
 ≠ Sie arbeitet, das Zimmer ist kalt.
+de: Gartenbank
+= Eine Bank für den Garten
+= Gartenbänke aus Teak
+≠ Die Bank schloss, der Garten blieb offen.
+≠ Im Garten der Bank stehen Rosen.
+de: Auto mieten
+= Wo miete ich ein Auto?
+= Autos günstig mieten
+≠ Sie mieteten ein Haus und kauften ein Auto.
+≠ Mit dem Auto fuhr die Mieterin weg.
+de: Teppich reinigen
+= Wie reinigt man einen Teppich?
+= Teppiche selbst reinigen
+≠ Er reinigt die Fenster, der Teppich bleibt.
+≠ Auf dem Teppich reinigt er Schuhe.
+de: Regenjacke
+= Eine Jacke gegen Regen
+= Regenjacken für Kinder
+≠ Im Regen verlor er seine Jacke.
+≠ Die Jacke trocknet, der Regen hört auf.
+de: Küchenmesser
+= Ein Messer für die Küche
+= Scharfe Küchenmesser
+≠ In der Küche liegt kein Messer.
+≠ Der Messerschleifer kam in die Küche.
+de: Sprachkurs
+= Ein Kurs in einer fremden Sprache
+= Sprachkurse am Abend
+≠ Der Kurs der Aktie kam zur Sprache.
+≠ Zur Sprache kam auch der Kurs.
 `;

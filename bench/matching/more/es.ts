@@ -125,4 +125,34 @@ es: agua con gas
 = El agua con gas y la digestión
 ≠ El agua apagó el gas.
 ≠ Ni agua ni gas en el piso
+es: banco de jardín
+= Un banco para el jardín
+= Bancos de jardín de teca
+≠ El banco cerró y el jardín siguió abierto.
+≠ El jardín está lejos del banco.
+es: limpiar la alfombra
+= Cómo limpio la alfombra
+= Limpiar alfombras con vapor
+≠ Limpia la ventana detrás de la alfombra.
+≠ La alfombra se seca y ella limpia la cocina.
+es: chaqueta de lluvia
+= Una chaqueta para la lluvia
+= Chaquetas de lluvia para niños
+≠ Bajo la lluvia perdió la chaqueta.
+≠ La chaqueta se secó cuando paró la lluvia.
+es: seguro de hogar
+= Un seguro para el hogar
+= Seguros de hogar baratos
+≠ Seguro que el hogar está limpio.
+≠ No es seguro dejar el hogar.
+es: curso de idiomas
+= Un curso para aprender idiomas
+= Cursos de idiomas por la tarde
+≠ El idioma cambia en el curso del tiempo.
+≠ Los idiomas siguen su curso.
+es: diseñar un cartel
+= Cómo diseño un cartel
+= Diseñar carteles en línea
+≠ Diseña joyas delante de un cartel.
+≠ El cartel dice que ella diseña.
 `;

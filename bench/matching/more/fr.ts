@@ -140,4 +140,34 @@ fr: gourde isotherme
 = Des gourdes isothermes pour enfants
 ≠ La gourde est dans le sac isotherme.
 ≠ Quelle gourde, ce sac n'est pas isotherme !
+fr: banc de jardin
+= Un banc pour le jardin
+= Bancs de jardin en teck
+≠ Le banc est loin du jardin.
+≠ Le jardin longe un banc de sable.
+fr: nettoyer un tapis
+= Comment nettoyer un tapis
+= On nettoie les tapis à la vapeur.
+≠ Il nettoie la vitre derrière le tapis.
+≠ Le tapis sèche et il nettoie la cuisine.
+fr: veste de pluie
+= Une veste pour la pluie
+= Vestes de pluie pour enfants
+≠ Sous la pluie, il perd sa veste.
+≠ La veste est au sec, la pluie cesse.
+fr: couteau de cuisine
+= Un couteau pour la cuisine
+= Couteaux de cuisine bien affûtés
+≠ La cuisine est à couteaux tirés avec la salle.
+≠ Le couteau reste hors de la cuisine.
+fr: assurance habitation
+= Une assurance pour son habitation
+= L'assurance habitation des locataires
+≠ Il parle de son habitation avec assurance.
+≠ L'habitation est à côté de l'assurance maladie.
+fr: créer une affiche
+= Comment créer une affiche
+= Créez vos affiches en ligne.
+≠ Il crée des bijoux devant une affiche.
+≠ L'affiche dit qu'il crée des emplois.
 `;

@@ -120,4 +120,34 @@ it: borsa frigo
 = Borse frigo per la spiaggia
 ≠ La borsa è accanto al frigo.
 ≠ In frigo c'è la spesa della borsa nera.
+it: panca da giardino
+= Una panca per il giardino
+= Panche da giardino in teak
+≠ La panca è lontana dal giardino.
+≠ Il giardino è chiuso e la panca è rotta.
+it: pulire il tappeto
+= Come pulisco il tappeto
+= Pulire i tappeti a vapore
+≠ Pulisce la finestra dietro il tappeto.
+≠ Il tappeto si asciuga e lei pulisce la cucina.
+it: giacca da pioggia
+= Una giacca per la pioggia
+= Giacche da pioggia per bambini
+≠ Sotto la pioggia perse la giacca.
+≠ La giacca asciuga quando finisce la pioggia.
+it: corso di lingue
+= Un corso per imparare le lingue
+= Corsi di lingue la sera
+≠ La lingua cambia nel corso del tempo.
+≠ Le lingue fanno il loro corso.
+it: coltello da cucina
+= Un coltello per la cucina
+= Coltelli da cucina affilati
+≠ In cucina manca un coltello.
+≠ Il coltello resta fuori dalla cucina.
+it: creare un manifesto
+= Come creo un manifesto
+= Creare manifesti online
+≠ Crea gioielli davanti a un manifesto.
+≠ Il manifesto dice che lei crea.
 `;

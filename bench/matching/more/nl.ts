@@ -105,4 +105,34 @@ nl: badmat
 = Badmatten van katoen
 ≠ De mat ligt ver van het bad.
 ≠ Hij neemt een bad en de mat droogt.
+nl: tuinbank
+= Een bank voor de tuin
+= Tuinbanken van teak
+≠ De bank sloot, de tuin bleef open.
+≠ De tuin ligt ver van de bank.
+nl: tapijt reinigen
+= Hoe reinig je een tapijt?
+= Tapijten zelf reinigen
+≠ Hij reinigt de ramen achter het tapijt.
+≠ Het tapijt droogt en zij reinigt de keuken.
+nl: regenjas
+= Een jas tegen de regen
+= Regenjassen voor kinderen
+≠ In de regen verloor hij zijn jas.
+≠ De jas droogt, de regen stopt.
+nl: keukenmes
+= Een mes voor de keuken
+= Scherpe keukenmessen
+≠ In de keuken ligt geen mes.
+≠ Het mes blijft buiten de keuken.
+nl: taalcursus
+= Een cursus in een vreemde taal
+= Taalcursussen in de avond
+≠ De taal van de cursusleider is grof.
+≠ Na de cursus sprak zij klare taal.
+nl: poster ontwerpen
+= Hoe ontwerp je een poster?
+= Posters online ontwerpen
+≠ Zij ontwerpt sieraden naast een poster.
+≠ De poster zegt dat zij ontwerpt.
 `;

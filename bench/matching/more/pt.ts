@@ -105,4 +105,34 @@ pt: cadeado de bicicleta
 = Cadeados de bicicleta no teste
 ≠ O cadeado caiu da bicicleta.
 ≠ A bicicleta e o cadeado da porta
+pt: banco de jardim
+= Um banco para o jardim
+= Bancos de jardim em teca
+≠ O banco fechou e o jardim ficou aberto.
+≠ O jardim fica longe do banco.
+pt: limpar o tapete
+= Como limpo o tapete
+= Limpar tapetes a vapor
+≠ Limpa a janela atrás do tapete.
+≠ O tapete seca e ela limpa a cozinha.
+pt: casaco de chuva
+= Um casaco para a chuva
+= Casacos de chuva para crianças
+≠ À chuva perdeu o casaco.
+≠ O casaco secou quando parou a chuva.
+pt: curso de línguas
+= Um curso para aprender línguas
+= Cursos de línguas à noite
+≠ A língua muda no curso do tempo.
+≠ As línguas seguem o seu curso.
+pt: faca de cozinha
+= Uma faca para a cozinha
+= Facas de cozinha afiadas
+≠ Na cozinha falta uma faca.
+≠ A faca fica fora da cozinha.
+pt: criar um cartaz
+= Como crio um cartaz
+= Criar cartazes online
+≠ Cria joias em frente a um cartaz.
+≠ O cartaz diz que ela cria.
 `;
