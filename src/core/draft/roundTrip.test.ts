@@ -78,6 +78,8 @@ describe("round trips", () => {
     fc.assert(
       fc.property(fc.array(fc.oneof(mark, anyText), { maxLength: 12 }), (parts) => {
         const text = parts.join("").replaceAll("<", "");
+        // In code that nothing closes, a comment is code.
+        fc.pre(!/(?:`{3}|~{3})/.test(text));
         // A comment is HTML: with it, all is read as HTML once more.
         expect(said(draftFromMarkdown(`${text}\n\n<!-- -->\n`).blocks)).toEqual(
           said(draftFromMarkdown(`${text}\n\n`).blocks),
