@@ -873,4 +873,79 @@ en: coffee subscription
 = A coffee by subscription every month
 ≠ He spilt coffee on his subscription card.
 ≠ The magazine's subscribers drink coffee.
+en: standing lamp
+= A lamp that stands in the corner
+= Standing lamps for reading
+≠ The lamp was still standing after the storm.
+≠ Standing by the lamp, she waved.
+en: call recording
+= How to record your calls
+= Recordings of calls with customers
+≠ The record call for papers ended.
+≠ He called while recording a song.
+en: book club
+= A club for people who read books
+= How to start a book club
+≠ Book the club for your party.
+≠ He clubbed together with her for a book.
+en: drinking water
+= Water that is safe to drink
+= Is this water fit for drinking?
+≠ He was drinking wine in the water.
+≠ Drink up, the water is rising.
+en: cooking class
+= A class where you cook with a chef
+= Classes in cooking for two
+≠ The class cooked up an excuse.
+≠ Cooking fish, he missed the class.
+en: savings plan
+= A plan for your savings
+= Plans that help you save
+≠ The plan saved the town.
+≠ Save the file called plan.
+en: mouse trap
+= Traps for mice that do not kill
+= A mousetrap made of wood
+≠ The mouse fell into the trap of greed.
+≠ He trapped his hand with the mouse.
+en: fish tank
+= A tank for your fish
+= Tanks with room for ten fish
+≠ The tank drove past the fish stall.
+≠ Shares tanked, the fish seller said.
+en: shower curtain
+= A curtain for the shower
+= Curtains that keep the shower in
+≠ She showered behind a curtain of rain.
+≠ A shower of sparks hit the curtain.
+en: trust fund
+= A fund held in trust
+= Trust funds for children
+≠ Trust me, the fund is safe.
+≠ They do not trust what funds the show.
+en: sign language
+= A language of signs
+= Learn to speak in sign language.
+≠ His language was a bad sign.
+≠ Sign here, in any language.
+en: credit check
+= Check your credit before you apply.
+= Checks of credit take a day.
+≠ Credit where it is due: he checked twice.
+≠ The check bounced, to his credit.
+en: leaf blower
+= A blower for leaves
+= Blow the leaves off your lawn.
+≠ The blower leaves at noon.
+≠ The wind blew out each leaf.
+en: picture hook
+= Hooks for heavy pictures
+= Hang a picture from a hook.
+≠ The picture got her hooked on art.
+≠ By hook or by crook, get the picture.
+en: speed camera
+= Cameras that check your speed
+= Is there a speed camera here?
+≠ The camera went off at high speed.
+≠ Speed up, the camera is rolling.
 `;

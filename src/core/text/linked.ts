@@ -38,6 +38,15 @@ const isObject: Link = ({ between, usage, isMade, isDone, isVerb }) =>
   between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i, PERHAPS))) &&
   between.filter(isContent).length <= 1;
 
+/** "A table made of glass", "water fit for drinking", but no "wash basin of a car" */
+function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): boolean {
+  if (!isContent(word)) return false;
+  const isPast = isVerbal(word.folded, usage) || usage.finite.has(word.folded);
+  return (
+    !usage.context || isVerb || isPast || (usage.joining.has(link.folded) && !usage.nouns.has(word.folded))
+  );
+}
+
 /** "A table made of glass", "doors in the south wall", "a list of people who wait": a word at most before what links them. */
 const isOf: Link = ({ between, usage, isDone, isVerb }) => {
   // "A shed at the bottom of the garden"
@@ -45,10 +54,9 @@ const isOf: Link = ({ between, usage, isDone, isVerb }) => {
     ({ folded }, i) => usage.parts.has(folded) && usage.linking.has(between[i + 1]?.folded ?? ""),
   );
   const link = between.findIndex(({ folded }, i) => i > part && usage.linking.has(folded));
-  // "A table made of glass", but no "wash basin of a car"
-  const isMadeOf =
-    isContent(between[0]!) && (!usage.context || isVerbal(between[0]!.folded, usage) || isVerb(0, PERHAPS));
-  if (link < 0 || (part < 0 && link > (isMadeOf ? 1 : 0))) return false;
+  if (link < 0 || (part < 0 && link > 1)) return false;
+  if (part < 0 && link === 1 && !isBeforeLink(between[0]!, between[1]!, usage, isVerb(0, PERHAPS)))
+    return false;
   // "An interview about losing his job"
   if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
   // "Een tafel voor in de tuin"
@@ -103,8 +111,10 @@ const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
   isPhrase(rest, usage);
 
 /** "Which oil is best for cooking?" */
-const isBeing: Link = ({ between: [first, ...rest], usage }) =>
+const isBeing: Link = ({ between: [first, ...rest], usage, isDone }) =>
   usage.copulas.has(first!.folded) &&
+  // "The lamp was still standing"
+  !(isDone && usage.gerund && !rest.some(isContent)) &&
   !rest.some(
     ({ folded }) => isVerbal(folded, usage) || (usage.governing.has(folded) && !usage.linking.has(folded)),
   ) &&
