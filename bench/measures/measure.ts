@@ -33,7 +33,7 @@ export function versionOf(...paths: readonly string[]): string {
   const add = (path: string): void => {
     if (statSync(path).isDirectory())
       for (const name of readdirSync(path).sort()) {
-        if (!name.startsWith("__")) add(join(path, name));
+        if (!name.startsWith("__") && !name.endsWith(".test.ts")) add(join(path, name));
       }
     else hash.update(readFileSync(path));
   };

@@ -6,7 +6,7 @@ import { isGoverned } from "./object";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
-import { isLikelyVerb } from "./usage";
+import { isLikelyVerb, verbOfDoer } from "./usage";
 import { doesIt, isUsedSo, isVerbAsOne, isVerbFor } from "./usedSo";
 
 /** Where two thoughts part within a sentence; the two parts of a verb stand in one clause. */
@@ -67,11 +67,7 @@ export function isDone(
   if (carrier.role === "verb" && isGoverned(text, from, variant, usage)) return true;
   if (doesIt(text, to, carrier, usage)) return true;
   // "A dog walk" needs no "dog walker".
-  if (
-    to - from === words.length - 1 &&
-    token.stem !== carrier.stem &&
-    usage.doers.has(carrier.folded.replace(/s$/, ""))
-  )
+  if (to - from === words.length - 1 && token.stem !== carrier.stem && verbOfDoer(carrier.folded, usage))
     return true;
   // "We saw blades of grass"
   const before = tokens[from - 1];

@@ -2,6 +2,7 @@
 import { analyseText, type Token } from "./analyse";
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
+import { verbOfDoer } from "./usage";
 import { wordFacts } from "./wordFacts";
 
 /** A keyword made ready: its spellings with hyphens parted and joined. */
@@ -158,7 +159,7 @@ function variantOf(
   const roles = rolesIn(spelling, keyword, pack);
   if (size > 1)
     for (const { folded, stem } of carrying.values()) {
-      const verb = roles.get(stem) === "head" && usage?.doers.get(folded.replace(/s$/, ""));
+      const verb = usage && roles.get(stem) === "head" && verbOfDoer(folded, usage);
       if (verb && !content.has(pack.stem(verb))) content.set(pack.stem(verb), content.get(stem)!);
     }
   const carriers = [...carrying.values()].map(

@@ -47,28 +47,34 @@ function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): 
   );
 }
 
-/** "A table made of glass", "doors in the south wall", "a list of people who wait": a word at most before what links them. */
-const isOf: Link = ({ between, usage, isDone, isVerb }) => {
+/** Where the preposition stands that links the two, a word at most before it: "made of glass"; -1 where none does. */
+function placeOfLink({ between, usage, isVerb }: Between): number {
+  const isLink = (at: number) => usage.linking.has(between[at]?.folded ?? "");
   // "A shed at the bottom of the garden"
-  const part = between.findLastIndex(
-    ({ folded }, i) => usage.parts.has(folded) && usage.linking.has(between[i + 1]?.folded ?? ""),
-  );
-  const link = between.findIndex(({ folded }, i) => i > part && usage.linking.has(folded));
-  if (link < 0 || (part < 0 && link > 1)) return false;
-  if (part < 0 && link === 1 && !isBeforeLink(between[0]!, between[1]!, usage, isVerb(0, PERHAPS)))
-    return false;
+  const part = between.findLastIndex(({ folded }, at) => usage.parts.has(folded) && isLink(at + 1));
+  const link = between.findIndex((_, at) => at > part && isLink(at));
+  if (part >= 0 || link <= 0) return link;
+  return link === 1 && isBeforeLink(between[0]!, between[1]!, usage, isVerb(0, PERHAPS)) ? link : -1;
+}
+
+/** "La crème des ingénieurs du solaire" is none of the sun, but "cakes without eggs for vegans" are for vegans. */
+const isOfOther = (words: readonly Token[], { linking, joining }: Usage): boolean =>
+  words.some((word, i) => {
+    const next = words[i + 1]?.folded ?? "";
+    return isContent(word) && linking.has(next) && !joining.has(next);
+  });
+
+/** "A table made of glass", "doors in the south wall", "a list of people who wait" */
+const isOf: Link = (words) => {
+  const { between, usage, isDone } = words;
+  const link = placeOfLink(words);
+  if (link < 0) return false;
   // "An interview about losing his job"
   if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
   // "Een tafel voor in de tuin"
   const rest = between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1));
   // "A pattern in how she sews doubt"
-  if (rest.some(({ folded }) => usage.manner.has(folded))) return false;
-  // "La crème des ingénieurs du solaire", but "cakes without eggs for vegans"
-  const isOfOther = (word: Token, i: number) => {
-    const next = rest[i + 1]?.folded ?? "";
-    return isContent(word) && usage.linking.has(next) && !usage.joining.has(next);
-  };
-  if (rest.some(isOfOther)) return false;
+  if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
   const phrase = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
   const last = phrase.at(-1);
   return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);

@@ -78,6 +78,10 @@ export function isIdle({ tokens }: AnalysedText, at: number, usage: Usage): bool
   );
 }
 
+/** The verb of who or what does something: "plan" of "planners"; undefined of any other word. */
+export const verbOfDoer = (folded: string, { doers }: Usage): string | undefined =>
+  doers.get(folded.replace(/s$/, ""));
+
 /** Is it a form that only a verb has: "covered", "stood"? */
 export const isVerbal = (folded: string, { verbal, pasts }: Usage): boolean =>
   verbal?.test(folded) === true || pasts.has(folded);

@@ -3,7 +3,7 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Carrier, Variant } from "./keyword";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
-import { isIdle, isLikelyNoun, isLikelyVerb, isVerbal, type Use, usedAs } from "./usage";
+import { isIdle, isLikelyNoun, isLikelyVerb, isVerbal, type Use, usedAs, verbOfDoer } from "./usage";
 
 export const isVerbFor = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
   carrier.role === "head" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
@@ -156,7 +156,7 @@ const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token }) =>
 
 /** "Plan your meals" for "meal planner": who does something is said by the verb where that does it to the rest. */
 const isDoneByDoer: Rule = ({ isDerived, carrier, usage, next, text, at }) =>
-  isDerived && carrier.role === "head" && usage.doers.has(carrier.folded.replace(/s$/, ""))
+  isDerived && carrier.role === "head" && verbOfDoer(carrier.folded, usage)
     ? next !== undefined && isObject(text, at, next.from, usage)
     : undefined;
 
