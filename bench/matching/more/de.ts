@@ -190,4 +190,14 @@ de: Sprachkurs
 = Sprachkurse am Abend
 ≠ Der Kurs der Aktie kam zur Sprache.
 ≠ Zur Sprache kam auch der Kurs.
+de: Schlafmaske
+= Eine Maske zum Schlafen
+= Schlafmasken aus Seide
+≠ Er schläft, die Maske fällt.
+≠ Im Schlaf trug er keine Maske.
+de: Führerschein machen
+= Wie macht man den Führerschein?
+= Den Führerschein im Ausland machen
+≠ Mit dem Führerschein machte er Urlaub.
+≠ Er machte Fotos vom Führerschein.
 `;

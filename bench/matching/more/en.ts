@@ -948,4 +948,79 @@ en: speed camera
 = Is there a speed camera here?
 ≠ The camera went off at high speed.
 ≠ Speed up, the camera is rolling.
+en: tax adviser
+= An adviser on tax for freelancers
+= Who advises on taxes in our town?
+≠ The adviser taxed my patience.
+≠ He was well advised to skip the tax talk.
+en: washing powder
+= Powder for washing wool
+= Which powder washes whitest?
+≠ Powder your nose before washing up.
+≠ The snow was powder, and rain was washing it away.
+en: driving licence
+= A licence to drive a lorry
+= Renew your driving licence online.
+≠ Hunger is driving them to licence fraud.
+≠ He drove without a care for the licence fee.
+en: bed linen
+= Linen for your bed
+= Change the linen on the bed weekly.
+≠ The flower bed is next to the linen shop.
+≠ The river bed was as white as linen.
+en: phone case
+= A case for your phone
+= Cases that protect a phone from falls
+≠ In any case, phone me.
+≠ The case was closed by phone.
+en: sleep mask
+= A mask that helps you sleep
+= Masks for sleeping on planes
+≠ He sleeps behind a mask of calm.
+≠ Unmask the thief while the guards sleep.
+en: voice recorder
+= Record your voice with one button.
+= Recorders that catch every voice
+≠ She voiced doubts about the recorder.
+≠ It is on record that he lost his voice.
+en: fitness tracker
+= A tracker for your fitness
+= Trackers that measure fitness by night
+≠ The dog kept track of its fitness.
+≠ He was on track to regain his fitness.
+en: cheese board
+= A board for cheese
+= What belongs on a cheese board?
+≠ The board said cheese for the photo.
+≠ Board the train with cheese and wine.
+en: window seat
+= A seat by the window
+= Seats at windows cost more.
+≠ He seated her under the broken window.
+≠ The country seat has forty windows.
+en: pet sitter
+= A sitter for your pets
+= Somebody to sit with your pet
+≠ Sit down, said the pet shop owner.
+≠ The pet sat on the baby sitter.
+en: garden centre
+= A centre for everything in the garden
+= Garden centres open on Sunday.
+≠ At the centre of the garden is a tree.
+≠ The debate centred on the garden.
+en: tea infuser
+= Infusers for loose tea
+= An infuser made of steel for your tea
+≠ The tea is infused with hope.
+≠ She infused life into the tea party.
+en: dress code
+= What the code for dress says
+= Dress codes at work
+≠ He dressed and typed the code.
+≠ Code the dress in red ink.
+en: ice cube tray
+= Trays for cubes of ice
+= A tray that makes ice cubes
+≠ The ice melted on a tray of cubes of cheese.
+≠ Cube the meat and put it on ice in a tray.
 `;

@@ -135,4 +135,19 @@ nl: poster ontwerpen
 = Posters online ontwerpen
 ≠ Zij ontwerpt sieraden naast een poster.
 ≠ De poster zegt dat zij ontwerpt.
+nl: slaapmasker
+= Een masker om te slapen
+= Slaapmaskers van zijde
+≠ Hij slaapt, het masker valt.
+≠ In zijn slaap droeg hij geen masker.
+nl: rijbewijs halen
+= Hoe haal je een rijbewijs?
+= Het rijbewijs halen in een week
+≠ Zij haalt brood met haar rijbewijs op zak.
+≠ Hij haalde foto's van zijn rijbewijs.
+nl: taart bakken
+= Hoe bak je een taart?
+= Taarten bakken met kinderen
+≠ Zij bakt brood naast de taart.
+≠ De taart staat naast de bakker.
 `;

@@ -4,7 +4,7 @@ import type { Variant } from "./keyword";
 import { type Apart, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
-import { isLikelyVerb, isVerbal } from "./usage";
+import { isLikelyVerb, isOfNoun, isVerbal } from "./usage";
 
 /** What is known of the words between the two. */
 interface Between extends TwoNouns {
@@ -25,9 +25,6 @@ const isContent = ({ small }: Token): boolean => !small;
 /** Does nothing stand there but what belongs to a noun: "the", "my own", "southern"? */
 const isPhrase = (words: readonly Token[], usage: Usage): boolean =>
   words.every((word) => isContent(word) || (isOfNoun(word, usage) && !usage.afterOrders.has(word.folded)));
-
-const isOfNoun = ({ folded }: Token, { determiners, persons, quantities }: Usage): boolean =>
-  determiners.has(folded) || persons.has(folded) || quantities.has(folded);
 
 const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage): boolean =>
   pronouns.has(folded) || (persons.has(folded) && !determiners.has(folded));

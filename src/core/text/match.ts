@@ -136,7 +136,8 @@ function sightedIn(
       stems.has(stem) ||
       (otherStem !== undefined && stems.has(otherStem)) ||
       beginsCompound(folded, compounds) ||
-      (usage?.compounds === true && beginsCompound(plainStem(stem), compounds))
+      (usage?.compounds === true &&
+        [plainStem(stem), withoutEnding(folded)].some((base) => beginsCompound(base, compounds)))
     )
       out.push(i);
   }
@@ -145,6 +146,9 @@ function sightedIn(
 
 /** The stem of a word that is listed as irregular, without the sign of that. */
 const plainStem = (stem: string): string => (stem.startsWith("=") ? stem.slice(1) : stem);
+
+/** "Schlaf" of "schlafen": compounds are made with that. */
+const withoutEnding = (folded: string): string => folded.replace(/e?n$/, "");
 
 function beginsCompound(folded: string, compounds: readonly string[]): boolean {
   if (folded.length < SHORTEST_PART) return false;
@@ -229,7 +233,9 @@ function saidApart(
   if (!pack.usage?.compounds || isJoined || first.small || !isPart(first)) return null;
   // "Karten zum Wandern", "Schutz vor Bränden": a compound begins with what all forms of a word have.
   const beginnings = new Set(
-    [first.folded, plainStem(first.stem)].flatMap((base) => LINKS.map((link) => base + link)),
+    [first.folded, plainStem(first.stem), withoutEnding(first.folded)].flatMap((base) =>
+      LINKS.map((link) => base + link),
+    ),
   );
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;

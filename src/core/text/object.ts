@@ -35,15 +35,15 @@ function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage:
   return pronouns.has(between[and + 1]?.folded ?? "");
 }
 
-/** "Escribió una carta al blog": it is a letter that is written. */
+/** "Escribió una carta al blog", "zij haalt brood met haar rijbewijs": it is a letter that is written. */
 function isToAnother(
   between: readonly Token[],
   isNounFirst: boolean,
   { words }: Variant,
-  { headFirst, linking, determiners }: Usage,
+  { linking, determiners }: Usage,
 ): boolean {
   const last = between.at(-1);
-  if (!headFirst || isNounFirst || !last || words.some(({ folded }) => linking.has(folded))) return false;
+  if (isNounFirst || !last || words.some(({ folded }) => linking.has(folded))) return false;
   const at = linking.has(last.folded)
     ? between.length - 1
     : determiners.has(last.folded)

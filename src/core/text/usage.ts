@@ -1,4 +1,4 @@
-import type { AnalysedText } from "./analyse";
+import type { AnalysedText, Token } from "./analyse";
 import type { Usage } from "./packs/usage";
 import { verbLikelihood } from "./wordContext";
 
@@ -77,6 +77,10 @@ export function isIdle({ tokens }: AnalysedText, at: number, usage: Usage): bool
     phrase.every((word, i) => tokens[at - place + i]?.folded === word),
   );
 }
+
+/** Does a small word belong to the noun behind it: "the", "my", "more"? */
+export const isOfNoun = ({ folded }: Token, { determiners, persons, quantities }: Usage): boolean =>
+  determiners.has(folded) || persons.has(folded) || quantities.has(folded);
 
 /** The verb of who or what does something: "plan" of "planners"; undefined of any other word. */
 export const verbOfDoer = (folded: string, { doers }: Usage): string | undefined =>

@@ -155,10 +155,22 @@ const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token }) =>
     : undefined;
 
 /** "Plan your meals" for "meal planner": who does something is said by the verb where that does it to the rest. */
-const isDoneByDoer: Rule = ({ isDerived, carrier, usage, next, text, at }) =>
-  isDerived && carrier.role === "head" && verbOfDoer(carrier.folded, usage)
-    ? next !== undefined && isObject(text, at, next.from, usage)
-    : undefined;
+const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, usage, next, text, at }) => {
+  const isDoer = isDerived
+    ? verbOfDoer(carrier.folded, usage) !== undefined
+    : isOtherForm && usage.doer?.test(carrier.folded) && !usage.doer.test(token.folded);
+  if (carrier.role !== "head" || !isDoer) return undefined;
+  const between = next ? text.tokens.slice(at + 1, next.from) : [];
+  const others = between.filter(
+    ({ folded }) => !usage.determiners.has(folded) && !usage.quantities.has(folded),
+  );
+  // "Kept track of its fitness" speaks of no tracker, but who "advises on taxes" is an adviser.
+  return (
+    next !== undefined &&
+    others.length <= 1 &&
+    others.every(({ small, folded }) => !small || (usage.linking.has(folded) && !usage.of.has(folded)))
+  );
+};
 
 /** "Customised furniture", "the choice of a mattress". */
 const isMadeOfIt: Rule = ({ isDerived }) => (isDerived ? true : undefined);

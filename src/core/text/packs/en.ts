@@ -273,6 +273,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     nounsToo: wordUse.nounsToo,
     things: wordUse.things,
     doers: wordUse.doers,
+    doer: /[^aeiou](?:er|or)s?$/,
     context: new Map(
       Object.entries(wordContext.tenths).flatMap(([tenths, features]) =>
         features.split("\n").map((feature): [string, number] => [feature, Number(tenths) / 10]),

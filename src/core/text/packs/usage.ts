@@ -93,6 +93,8 @@ export interface Usage {
   nounsToo: ReadonlySet<string>;
   /** Nouns of things whose verbs say something else: "chain", "coat". Empty where nobody has said. */
   things: ReadonlySet<string>;
+  /** How those end. */
+  doer?: RegExp;
   /** Who or what does something, and the verb of that: "planner", "plan". Empty where nobody has said. */
   doers: ReadonlyMap<string, string>;
   /** Weights by which a word is told to be a verb from what stands around it; see wordContext.ts. */
