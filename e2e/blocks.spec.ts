@@ -120,8 +120,13 @@ test("a block and a whole section move by keys, and undo puts them back", async 
   await openStage(page, `${POST}/write`);
   const sections = page.getByRole("navigation", { name: "Sections of the text" }).getByRole("button");
   const order = () => sections.evaluateAll((all) => all.map((one) => one.querySelector("bdi")?.textContent));
+  // A post opens to be read until no other tab is known to have it.
+  await expect(text(page)).toHaveAttribute("contenteditable", "true");
   const start = await order();
   await sections.nth(1).click();
+  // The cursor comes with the next frame.
+  await expect(text(page)).toBeFocused();
+  await selectionReported(page);
   await page.keyboard.press("Alt+Shift+PageDown");
   await expect.poll(order).not.toEqual(start);
   expect([...(await order())].sort()).toEqual([...start].sort());
