@@ -171,6 +171,8 @@ test("another seed joins a look-up, which is reopened later without asking again
   ).toBeVisible();
   await page.getByLabel("Contains", { exact: true }).fill("battery");
   await expect(row(page, "e-bike battery in winter")).toBeVisible();
+  // The row stands there without the filter too.
+  await expect(page.getByRole("button", { name: "Clear all" })).toBeVisible();
 
   let requests = 0;
   await page.route("**/api/standins/search/ideas", (route) => {
