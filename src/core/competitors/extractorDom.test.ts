@@ -13,6 +13,8 @@ describe("a page in the extractor's document model", () => {
     '<p hidden>Not seen</p><input disabled value="">',
     '<td colspan="2" data-a="1" aria-hidden="true">Cell</td>',
     '<svg viewBox="0 0 1 1"><title>Drawing</title><path d="M0 0"></path></svg>',
+    // A name that every object has.
+    '<constructor id="x">Text</constructor>',
     "<pre>  kept\n  as it is</pre>",
   ])("comes back as it was: %s", (html) => {
     const parsed = toHtml(parseHtml(`<!doctype html><html><head></head><body>${html}</body></html>`));

@@ -22,11 +22,11 @@ const TEXT = 3;
 /** @param root of any depth: nothing here recurses */
 export function domOf(root: Root): ExtractorDocument {
   const document = new JSDOMParser().parse("<html><head></head><body></body></html>");
-  const whole: Readonly<Record<string, ExtractorElement>> = {
-    html: document.documentElement,
-    head: document.head,
-    body: document.body,
-  };
+  const whole = new Map([
+    ["html", document.documentElement],
+    ["head", document.head],
+    ["body", document.body],
+  ]);
   const stack: { node: Nodes; parent: ExtractorElement }[] = [{ node: root, parent: document.body }];
   for (let next = stack.pop(); next; next = stack.pop()) {
     const { node, parent } = next;
@@ -35,7 +35,7 @@ export function domOf(root: Root): ExtractorDocument {
     let inside = parent;
     if (node.type === "element") {
       if (isUnseen(node)) continue;
-      const there = whole[node.tagName];
+      const there = whole.get(node.tagName);
       inside = there ?? document.createElement(node.tagName);
       for (const [name, value] of attributesOf(node.properties)) inside.setAttribute(name, value);
       if (!there) parent.appendChild(inside);

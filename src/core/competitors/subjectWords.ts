@@ -3,6 +3,7 @@
  * loader" and "bootloader". Words that are derived from one another name one subject, and a compound names those of its parts, where the
  * parts are known as words of their own: no dictionary is needed, only the other texts.
  */
+import { perText } from "../memo";
 import type { Token } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 
@@ -40,7 +41,7 @@ export function subjectsByPages(
   pack: LanguagePack,
 ): SubjectsOf {
   const partsOf = pack.usage?.compounds ? partsByWords(pages, pack) : partsByPairs(headings, pack);
-  return remembered((token) => partsOf(token.folded) ?? [subjectOf(token.stem, pack)]);
+  return byWord(partsOf, pack);
 }
 
 /** By sets of subjects: a compound of two in one set names both. */
@@ -64,19 +65,18 @@ export function subjectsBySets(sets: readonly Iterable<string>[], pack: Language
     }
     return undefined;
   };
-  return remembered(({ folded, stem }) => partsOf(folded) ?? [subjectOf(stem, pack)]);
+  return byWord(partsOf, pack);
 }
 
-function remembered(read: SubjectsOf): SubjectsOf {
-  const byWord = new Map<string, readonly string[]>();
-  return (token) => {
-    let subjects = byWord.get(token.folded);
-    if (!subjects) {
-      subjects = read(token);
-      byWord.set(token.folded, subjects);
-    }
-    return subjects;
-  };
+/** Words repeat endlessly: what each names is worked out once. */
+const MOST_REMEMBERED = 20_000;
+
+function byWord(partsOf: (folded: string) => string[] | undefined, pack: LanguagePack): SubjectsOf {
+  const read = perText(
+    (folded): readonly string[] => partsOf(folded) ?? [subjectOf(pack.stem(folded), pack)],
+    MOST_REMEMBERED,
+  );
+  return ({ folded }) => read(folded);
 }
 
 function partsByWords(pages: readonly (readonly { tokens: readonly Token[] }[])[], pack: LanguagePack) {
