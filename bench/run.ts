@@ -7,10 +7,9 @@
  * script that the first sight of the Desk loads, gzipped. A keyword file of 100,000 rows read, classified and grouped, against a
  * bare parse of the same text (keywords.ts).
  */
-import { existsSync, readFileSync, writeFileSync } from "node:fs";
+import { existsSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { Worker } from "node:worker_threads";
-import { gzipSync } from "node:zlib";
 import type { Block } from "../src/core/draft/draft";
 import { draftFromMarkdown } from "../src/core/draft/fromMarkdown";
 import { noContext, type ProofContext } from "../src/core/proof/context";
@@ -145,7 +144,12 @@ if (existsSync(index)) {
   const files = [...readFileSync(index, "utf8").matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map(
     (match) => match[1]!,
   );
-  const size = files.reduce((sum, file) => sum + gzipSync(readFileSync(join(root, "dist", file))).length, 0);
+  // As the server sends them to who takes gzip; brotli, which browsers ask for, is smaller still. A small one has no file of its own.
+  const sent = (file: string) => {
+    const path = join(root, "dist", file);
+    return existsSync(`${path}.gz`) ? statSync(`${path}.gz`).size : statSync(path).size;
+  };
+  const size = files.reduce((sum, file) => sum + sent(file), 0);
   console.log(
     `first load of the Desk: ${files.length} scripts, ${keep("first load of the Desk, KB gzipped", size / 1024, 150).toFixed(0)} KB gzipped   (aim: under 150 KB)`,
   );

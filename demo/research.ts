@@ -1,12 +1,7 @@
 /** The demo's keyword research: look-ups as the stand-in search answers them, a list for every post, lists without one, ideas. */
 import { join } from "node:path";
-import {
-  bareListKeyword,
-  followPost,
-  type KeywordList,
-  type ListKeyword,
-  withTarget,
-} from "../src/core/keywords/list";
+import { bareListKeyword, followPost, type KeywordList, type ListKeyword } from "../src/core/keywords/list";
+import { withTarget } from "../src/core/keywords/listChanges";
 import { rowsOf, type SourcedKeyword } from "../src/core/keywords/table";
 import { listOfPost } from "../src/data/listOfPost";
 import type { Idea, LookUp, Post } from "../src/data/model";

@@ -21,7 +21,8 @@ import {
 } from "./store/openPostSlice";
 import { posts, postsRead } from "./store/postsSlice";
 import { createSaver, type SaverStatus } from "./store/saver";
-import { count, kilobytes, points } from "./ui/figures";
+import { count, points } from "./ui/figures";
+import { kilobytes } from "./ui/shortFigures";
 
 const NOW = "2026-11-24T10:00:00.000Z";
 const post = (id: string, fields = {}) => newPost(id, emptySite, NOW, fields);

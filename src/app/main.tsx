@@ -2,10 +2,10 @@ import "./styles.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { Provider } from "react-redux";
-import { RouterProvider } from "react-router";
+import { BrowserRouter } from "react-router";
 import { createServices } from "../services/clients";
 import { createWorkers } from "../workers/clients";
-import { router } from "./routes";
+import { Places } from "./routes";
 import { startOffline } from "./shell/offline";
 import { watchTrouble } from "./shell/watchTrouble";
 import { createStore } from "./store/createStore";
@@ -34,7 +34,9 @@ createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <Provider store={store}>
       <DependenciesContext value={dependencies}>
-        <RouterProvider router={router} />
+        <BrowserRouter>
+          <Places />
+        </BrowserRouter>
       </DependenciesContext>
     </Provider>
   </StrictMode>,

@@ -1,20 +1,21 @@
 /** The places of the application. Each but the Desk is a chunk of its own. */
-import { createBrowserRouter, Navigate } from "react-router";
+import { type Location, matchRoutes, Navigate, type RouteObject, useLocation, useRoutes } from "react-router";
 import { STAGES } from "../data/stages";
 import { Desk } from "./desk/Desk";
 import { STAGE_PARTS } from "./post/stageParts";
 import { Shell } from "./shell/Shell";
+import { NotFound } from "./ui/NotFound";
 import { PartBoundary } from "./ui/PartBoundary";
-import { part } from "./ui/part";
-import { RouteError } from "./ui/RouteError";
+import { isPart, part } from "./ui/part";
 
-export const router = createBrowserRouter([
+const routes: RouteObject[] = [
   {
     path: "/",
-    element: <Shell />,
-    errorElement: <RouteError />,
-    // While the first part of a deep address is loaded.
-    HydrateFallback: () => null,
+    element: (
+      <PartBoundary name="This screen">
+        <Shell />
+      </PartBoundary>
+    ),
     children: [
       {
         index: true,
@@ -68,7 +69,19 @@ export const router = createBrowserRouter([
           ...STAGES.map(({ id, name }) => ({ path: id, ...part(name, STAGE_PARTS[id]) })),
         ],
       },
-      { path: "*", element: <RouteError notFound /> },
+      { path: "*", element: <NotFound /> },
     ],
   },
-]);
+];
+
+/** Loads what an address shows, its outer and its inner part at once. */
+function loadParts(location: Location): void {
+  for (const { route } of matchRoutes(routes, location) ?? []) if (isPart(route.handle)) route.handle.load();
+}
+
+/** What the address shows. */
+export function Places() {
+  // A part that is there, or on its way, is not loaded again.
+  loadParts(useLocation());
+  return useRoutes(routes);
+}

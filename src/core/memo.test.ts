@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { Memo, MemoBy, MemoByText, perObject, perText, Remembered } from "./memo";
+import { Memo, MemoBy, MemoByText, Remembered } from "./memo";
+import { perObject, perText } from "./once";
 
 describe("memo", () => {
   it("computes again exactly when a dependency is another", () => {

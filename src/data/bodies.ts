@@ -1,6 +1,6 @@
 /** Documents of posts, to and from the form in which they are kept. */
 import type { EditorDoc, EditorNode } from "../core/blocks/editorJson";
-import { perObject } from "../core/memo";
+import { perObject } from "../core/once";
 import type { Body, StoredBody } from "./model";
 
 /** JSON by top-level node, which never changes in place: of a long document, a save finds one that is new. */

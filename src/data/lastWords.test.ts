@@ -1,9 +1,11 @@
 import { afterAll, beforeEach, expect, it, vi } from "vitest";
 import type { EditorDoc } from "../core/blocks/editorJson";
 import { db } from "./db";
+import { deletePost } from "./deletePost";
 import { dropLastWords, keepLastWords, postsWithLastWords, replayLastWords } from "./lastWords";
 import { newPost } from "./newPost";
-import { addPost, deletePost, getDoc, getPlan, getPost, savePost } from "./posts";
+import { getPlan } from "./plans";
+import { addPost, getDoc, getPost, savePost } from "./posts";
 import { emptySite } from "./settings";
 import { listVersions } from "./versions";
 import { getVersionDoc } from "./versionTexts";

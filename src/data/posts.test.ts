@@ -11,11 +11,13 @@ import {
   saveCompetitors,
 } from "./competitors";
 import { db } from "./db";
+import { deletePost, restorePost } from "./deletePost";
 import { noPlan, postAddress, proofContext, siteContext } from "./draft";
 import { addToDrawer, listOutlines } from "./drawer";
 import type { Competitors } from "./model";
 import { newPost } from "./newPost";
-import { addPost, deletePost, getDoc, getPlan, getPost, restorePost, savePost, saveScores } from "./posts";
+import { getPlan } from "./plans";
+import { addPost, getDoc, getPost, savePost, saveScores } from "./posts";
 import { emptySite } from "./settings";
 import { emptyWorkspace } from "./workspace/replace";
 

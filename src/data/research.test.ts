@@ -1,33 +1,27 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { bareKeyword } from "../core/keywords/keyword";
-import { type KeywordList, type ListKeyword, withKeywords, withoutKeywords } from "../core/keywords/list";
+import type { KeywordList, ListKeyword } from "../core/keywords/list";
+import { withKeywords, withoutKeywords } from "../core/keywords/listChanges";
 import { rowsOf, tableOf } from "../core/keywords/table";
 import { db } from "./db";
+import { deletePost, restorePost } from "./deletePost";
 import { deleteIdea, listIdeas, saveIdea } from "./ideas";
 import {
-  allLists,
   changeList,
   deleteList,
-  getList,
-  getListOfPost,
   giveList,
   mergeLists,
   moveKeywords,
   restoreLists,
   saveList,
-} from "./lists";
+} from "./listChanges";
 import { deleteLookUp, getLookUpBody, listLookUps, restoreLookUp, saveLookUp, touchLookUp } from "./lookUps";
 import type { Idea, LookUp } from "./model";
 import { newPost } from "./newPost";
-import { addPost, deletePost, getPost, restorePost, savePost } from "./posts";
-import {
-  emptySite,
-  getHidden,
-  getSearchConnection,
-  saveHidden,
-  saveSearchConnection,
-  saveSite,
-} from "./settings";
+import { addPost, getPost, savePost } from "./posts";
+import { saveHidden, saveSearchConnection, saveSite } from "./saveSettings";
+import { emptySite, getHidden, getSearchConnection } from "./settings";
+import { allLists, getList, getListOfPost } from "./wholeLists";
 import { packWorkspace } from "./workspace/pack";
 import { readWorkspace } from "./workspace/read";
 import { emptyWorkspace, replaceWorkspace } from "./workspace/replace";

@@ -1,5 +1,5 @@
 /** The services as the application calls them; the code of each is loaded when it is first asked. */
-import { once } from "../core/memo";
+import { once } from "../core/once";
 import { getBlogToken, getWriterKey } from "../data/settings";
 import type { BlogClient } from "./blog/blogClient";
 import type { PageReader } from "./pages/pageReader";

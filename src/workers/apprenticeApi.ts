@@ -20,8 +20,10 @@ import type { Voice } from "../core/voice/shapes";
 import { materialSource } from "../data/apprenticeMaterial";
 import { getCompetitorBody, getCompetitors } from "../data/competitors";
 import type { Post, Site } from "../data/model";
-import { getDoc, getDocsAsJson, getPlan, listPosts } from "../data/posts";
+import { getPlan } from "../data/plans";
+import { getDoc, listPosts } from "../data/posts";
 import { getRecording } from "../data/recordings";
+import { getDocsAsJson } from "../data/textsAsJson";
 
 /** What is asked, and what it is asked about. */
 export interface AskRequest {

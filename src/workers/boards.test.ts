@@ -2,7 +2,7 @@ import { beforeEach, expect, it } from "vitest";
 import { bareListKeyword } from "../core/keywords/list";
 import { noFilter } from "../core/keywords/sift";
 import { db } from "../data/db";
-import { saveList } from "../data/lists";
+import { saveList } from "../data/listChanges";
 import { type BoardQuestion, Boards } from "./boards";
 import type { Use } from "./keywordBoard";
 

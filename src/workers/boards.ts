@@ -5,9 +5,9 @@
 import { identity } from "../core/keywords/list";
 import type { Filter, SortKey } from "../core/keywords/sift";
 import { tableOf } from "../core/keywords/table";
-import { getList } from "../data/lists";
 import { getLookUp, getLookUpBody } from "../data/lookUps";
 import type { Article } from "../data/schemas/search";
+import { getList } from "../data/wholeLists";
 import { type BoardView, KeywordBoard, type Use } from "./keywordBoard";
 
 /** Whose keywords. */

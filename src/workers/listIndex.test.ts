@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { bareListKeyword, type KeywordList } from "../core/keywords/list";
-import { deleteList, giveList, saveList } from "../data/lists";
+import { deleteList, giveList, saveList } from "../data/listChanges";
 import { newPost } from "../data/newPost";
 import { addPost } from "../data/posts";
 import { emptySite } from "../data/settings";

@@ -3,7 +3,8 @@ import { identity, type KeywordList } from "../core/keywords/list";
 import { type KeyedList, type Overlap, OverlapIndex } from "../core/keywords/overlap";
 import { stemKey } from "../core/keywords/stemKey";
 import { listName } from "../data/listOfPost";
-import { listHeads, readLists } from "../data/lists";
+import { listHeads } from "../data/lists";
+import { readLists } from "../data/wholeLists";
 import type { Use } from "./keywordBoard";
 
 /** An overlap as the screen names it. */

@@ -13,8 +13,9 @@ import type { Report } from "../core/proof/report";
 import { planContexts } from "../data/competitors";
 import { draftOf, type PlanContext, type SitePost, siteContext } from "../data/draft";
 import type { Post, PostScore, Site } from "../data/model";
-import { getDocsAsJson, saveScores } from "../data/posts";
+import { saveScores } from "../data/posts";
 import { summarise } from "../data/summarise";
+import { getDocsAsJson } from "../data/textsAsJson";
 
 /** A post to be scored as it is kept, and what its score will rest on. */
 export interface PostToScore {

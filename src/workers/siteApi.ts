@@ -9,9 +9,10 @@ import { ASSET_PREFIX, assetId, getAsset, listAssetHeads } from "../data/assets"
 import { listLiveCopies } from "../data/liveCopies";
 import { livePost } from "../data/livePost";
 import type { LiveCopy, Post, Site } from "../data/model";
-import { getDocsAsJson, listPosts } from "../data/posts";
+import { listPosts } from "../data/posts";
 import { listRedirects } from "../data/redirects";
 import { isLiveAt, renderedPost } from "../data/renderedSite";
+import { getDocsAsJson } from "../data/textsAsJson";
 import { sha256 } from "../data/workspace/workspaceFile";
 import { type Progress, pack } from "../data/zip";
 import { type SiteFiles, siteFiles } from "./siteFiles";

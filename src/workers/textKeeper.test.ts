@@ -5,9 +5,10 @@ import type { EditorNode } from "../core/blocks/editorJson";
 import { commonEnds } from "../core/draft/commonEnds";
 import { RUNS } from "../core/testing/runs";
 import { db } from "../data/db";
+import { deletePost } from "../data/deletePost";
 import { replayJournal } from "../data/journal";
 import type { Post } from "../data/model";
-import { addPost, deletePost, getDoc, getPost, savePost } from "../data/posts";
+import { addPost, getDoc, getPost, savePost } from "../data/posts";
 import { TextKeeper } from "./textKeeper";
 
 const post = (id: string) =>

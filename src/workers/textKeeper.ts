@@ -4,7 +4,7 @@ import type { EditorNode } from "../core/blocks/editorJson";
 import { commonEnds } from "../core/draft/commonEnds";
 import { docJson, nodeJson } from "../data/bodies";
 import { writeJournal } from "../data/journal";
-import { saveTextJson } from "../data/posts";
+import { saveTextJson } from "../data/textsAsJson";
 
 /** What changed of a text since the revision that was told last. */
 export interface TextChange {

@@ -1,7 +1,7 @@
 /** Days and a time at which posts go out: its free slots take the posts that are chosen. */
 import type { Pattern } from "../../core/calendar/plan";
 import { Button } from "../ui/Button";
-import { firstDayOfWeek } from "../ui/dates";
+import { firstDayOfWeek } from "../ui/calendarDays";
 import { count } from "../ui/figures";
 
 const SHORT = new Intl.DateTimeFormat(undefined, { weekday: "short", timeZone: "UTC" });

@@ -4,7 +4,7 @@ import type { KeyboardEvent } from "react";
 import type { Slip } from "../../core/calendar/plan";
 import { useAppSelector } from "../store/hooks";
 import { selectScoreById } from "../store/selectors";
-import { MiniStrip } from "../ui/WeightStrip";
+import { MiniStrip } from "../ui/MiniStrip";
 
 const KINDS: Record<Slip["kind"], { says: string; look: string }> = {
   due: { says: "due", look: "border-edge border-dotted bg-paper" },

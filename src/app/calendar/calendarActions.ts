@@ -1,5 +1,5 @@
 /** What is done on the calendar. Each step can be undone. */
-import { toast } from "sonner";
+
 import type { Post } from "../../data/model";
 import { changePost } from "../publishing/changePost";
 import { notPassed } from "../publishing/notPassed";
@@ -8,6 +8,7 @@ import type { AppThunk } from "../store/thunk";
 import { day } from "../ui/dates";
 import { count } from "../ui/figures";
 import { momentOfSite } from "../ui/siteTime";
+import { toast } from "../ui/toast";
 
 const named = ({ title }: Post): string => `“${title || "Untitled post"}”`;
 

@@ -11,7 +11,7 @@ import { lazyPart } from "../ui/part";
 import { LabelledSelect } from "../ui/Select";
 import type { SelectOption } from "../ui/selectOptions";
 import type { Row } from "./deskRows";
-import { worstChecks } from "./portfolio/portfolio";
+import { worstChecks } from "./portfolio/worstChecks";
 
 /** What is asked for seldom is loaded when it is. */
 const CollectManySheet = lazyPart(

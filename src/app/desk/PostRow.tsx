@@ -2,12 +2,11 @@
 
 import { Copy, Trash2 } from "lucide-react";
 import { Link, useNavigate } from "react-router";
-import { copyPost } from "../posts/copyPost";
 import { deleteWithUndo } from "../posts/deleteWithUndo";
 import { useAppDispatch } from "../store/hooks";
 import { points, whole } from "../ui/figures";
+import { MiniStrip } from "../ui/MiniStrip";
 import { Tooltip } from "../ui/Tooltip";
-import { MiniStrip } from "../ui/WeightStrip";
 import type { Row } from "./deskRows";
 import type { PostState } from "./postState";
 
@@ -22,6 +21,10 @@ export function PostRow({ post, score, next, state }: Row & { state: PostState }
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const name = post.title || "Untitled post";
+  const copy = async () => {
+    const { copyPost } = await import("../posts/copyPost");
+    await navigate(`/post/${await dispatch(copyPost(post))}/write`);
+  };
   return (
     <div className={`${ROW} group h-full hover:bg-paper`}>
       <span className="min-w-0">
@@ -65,7 +68,7 @@ export function PostRow({ post, score, next, state }: Row & { state: PostState }
           <button
             type="button"
             aria-label={`Start a post from “${name}”`}
-            onClick={() => void dispatch(copyPost(post)).then((id) => navigate(`/post/${id}/write`))}
+            onClick={() => void copy()}
             className={`${ACT} hover:bg-proof-wash hover:text-proof`}
           >
             <Copy size={15} aria-hidden="true" />

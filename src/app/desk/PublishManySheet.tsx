@@ -1,6 +1,5 @@
 /** Several posts at once: published, put into the next free slots, or filed under a category. */
 import { useState } from "react";
-import { toast } from "sonner";
 import { freeSlots, type Slip, slipOf } from "../../core/calendar/plan";
 import type { Post } from "../../data/model";
 import { placePosts } from "../calendar/calendarActions";
@@ -18,6 +17,7 @@ import { Failed } from "../ui/Failed";
 import { count } from "../ui/figures";
 import { Select } from "../ui/Select";
 import { Sheet } from "../ui/Sheet";
+import { toast } from "../ui/toast";
 
 /** Mondays and Thursdays, as the calendar begins with. */
 const USUAL = { days: [1, 4], time: "08:00" };

@@ -1,6 +1,5 @@
 /** The report of many posts: each scored anew, since lists keep no evidence. */
 
-import { toast } from "sonner";
 import type { Reported } from "../../core/proof/export/reported";
 import { getCompetitors, planContext } from "../../data/competitors";
 import { proofContext } from "../../data/draft";
@@ -10,6 +9,7 @@ import type { ReportFormat } from "../reports/formats";
 import { reportedPost, reportFile } from "../reports/reportFiles";
 import { selectPosts } from "../store/selectors";
 import type { AppThunk } from "../store/thunk";
+import { toast } from "../ui/toast";
 
 export const reportOfMany =
   (posts: readonly Post[], format: ReportFormat): AppThunk<Promise<{ blob: Blob; name: string }>> =>

@@ -2,7 +2,6 @@
 import { Columns2, Trash2 } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
-import { toast } from "sonner";
 import { foldPlain } from "../../core/text/fold";
 import { addToDrawer, listDrawer, removeFromDrawer } from "../../data/drawer";
 import type { DrawerEntry } from "../../data/model";
@@ -17,6 +16,7 @@ import { day, dayAndTime } from "../ui/dates";
 import { Failed } from "../ui/Failed";
 import { count } from "../ui/figures";
 import { LabelledSelect } from "../ui/Select";
+import { toast } from "../ui/toast";
 import { EntryContent } from "./EntryContent";
 import { MOST_COMPARED, SideBySide } from "./SideBySide";
 

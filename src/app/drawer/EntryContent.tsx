@@ -1,9 +1,10 @@
 /** What an entry of the drawer holds, with what can be done with it here. */
-import { toast } from "sonner";
+
 import type { DrawerEntry, KeptOutline, SuggestionEntry } from "../../data/model";
 import { EntryView, type Take } from "../apprentice/ApprenticeSheet";
 import { askApprentice } from "../apprentice/ask";
 import { useAppDispatch } from "../store/hooks";
+import { toast } from "../ui/toast";
 
 export const EntryContent = ({ entry }: { entry: DrawerEntry }) =>
   entry.kind === "outline" ? <OutlineContent entry={entry} /> : <SuggestionContent entry={entry} />;

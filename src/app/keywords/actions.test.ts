@@ -2,8 +2,8 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { bareListKeyword, type KeywordList } from "../../core/keywords/list";
 import { db } from "../../data/db";
-import { getList } from "../../data/lists";
 import { getHidden } from "../../data/settings";
+import { getList } from "../../data/wholeLists";
 import { lastNotice } from "../testing/notices";
 import { createTestStore } from "../testing/testStore";
 import {

@@ -1,16 +1,9 @@
 /** What a person does with keywords, each with its message and, where something goes, its undo. */
 
-import { toast } from "sonner";
-import {
-  type KeywordList,
-  type ListKeyword,
-  split,
-  withKeywords,
-  withoutKeywords,
-} from "../../core/keywords/list";
+import type { KeywordList, ListKeyword } from "../../core/keywords/list";
+import { split, withKeywords, withoutKeywords } from "../../core/keywords/listChanges";
 import { freshId } from "../../data/freshId";
 import { saveIdea } from "../../data/ideas";
-import { listName } from "../../data/listOfPost";
 import {
   changeList,
   deleteList,
@@ -19,14 +12,16 @@ import {
   moveKeywords,
   restoreLists,
   saveList,
-} from "../../data/lists";
+} from "../../data/listChanges";
+import { listName } from "../../data/listOfPost";
 import { deleteLookUp, restoreLookUp } from "../../data/lookUps";
 import type { Idea } from "../../data/model";
-import { saveHidden } from "../../data/settings";
+import { saveHidden } from "../../data/saveSettings";
 import { attempt } from "../store/attempt";
 import { hiddenChanged } from "../store/sessionSlice";
 import type { AppThunk } from "../store/thunk";
 import { count } from "../ui/figures";
+import { toast } from "../ui/toast";
 
 export const now = (): string => new Date().toISOString();
 

@@ -1,8 +1,9 @@
 /** A meta title and description, or an excerpt, from the apprentice. */
-import { toast } from "sonner";
+
 import { ApprenticeSheet, type Take } from "../apprentice/ApprenticeSheet";
 import { useAppDispatch } from "../store/hooks";
 import { postEdited } from "../store/openPostSlice";
+import { toast } from "../ui/toast";
 import { useOpenPost } from "./useOpenPost";
 
 interface Props {

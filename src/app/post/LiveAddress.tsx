@@ -1,5 +1,5 @@
 /** A live post has another slug than readers know: said at once, with the redirect that keeps old links whole. */
-import { toast } from "sonner";
+
 import { postPath } from "../../data/draft";
 import { freshId } from "../../data/freshId";
 import { addRedirect } from "../../data/redirects";
@@ -7,6 +7,7 @@ import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { addressSettled, postEdited } from "../store/openPostSlice";
 import { attemptRead } from "../ui/attemptRead";
 import { Button } from "../ui/Button";
+import { toast } from "../ui/toast";
 import { useOpenPost } from "./useOpenPost";
 
 export function LiveAddress() {

@@ -4,7 +4,7 @@ import { Outlet, useParams } from "react-router";
 import { useAppSelector } from "../store/hooks";
 import { Button } from "../ui/Button";
 import { Failed } from "../ui/Failed";
-import { RouteError } from "../ui/RouteError";
+import { NotFound } from "../ui/NotFound";
 import { LiveAddress } from "./LiveAddress";
 import { PostBar, SaveFailure } from "./PostBar";
 import { SessionContext } from "./SessionContext";
@@ -24,7 +24,7 @@ function OpenPost({ id }: { id: string }) {
     document.title = `${title || "Untitled post"} · Dune Sparrow`;
   }, [title]);
 
-  if (opening.state === "missing") return <RouteError notFound />;
+  if (opening.state === "missing") return <NotFound />;
   if (opening.state === "failed")
     return (
       <div className="m-auto max-w-xl p-6">

@@ -1,6 +1,7 @@
 /** What else a post can become: a thread, short posts, a newsletter; to be copied or exported as text. */
-import { toast } from "sonner";
+
 import { ApprenticeSheet, type Take } from "../apprentice/ApprenticeSheet";
+import { toast } from "../ui/toast";
 import { useOpenPost } from "./useOpenPost";
 
 export function RepurposeSheet({ onClose }: { onClose: () => void }) {

@@ -1,9 +1,9 @@
-import { toast } from "sonner";
 import type { Post } from "../../data/model";
-import { deletePost, restorePost } from "../../data/posts";
+import { toast } from "../ui/toast";
 
 /** Deletes a post, and offers it back. */
 export async function deleteWithUndo(post: Pick<Post, "id" | "title">): Promise<void> {
+  const { deletePost, restorePost } = await import("../../data/deletePost");
   const deleted = await deletePost(post.id);
   if (!deleted) return;
   toast(`Deleted “${post.title || "Untitled post"}”${deleted.ownList ? " and its keywords" : ""}.`, {

@@ -1,6 +1,6 @@
 /** One tab writes a post at a time; who may is found out however slow the machine is. */
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { holdPost, type LockTerms, type PostLock } from "./postLock";
+import { holdPost, type LockTerms, type PostLock } from "./holdPost";
 
 /** Locks as browsers keep them, each held by one at a time. */
 function fakeLocks() {

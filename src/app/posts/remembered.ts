@@ -1,5 +1,5 @@
 import type { Block } from "../../core/draft/draft";
-import { perObject } from "../../core/memo";
+import { perObject } from "../../core/once";
 
 const answersOf = perObject((_block: Block) => new Map<string, unknown>());
 

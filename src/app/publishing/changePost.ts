@@ -1,5 +1,5 @@
 import type { Post } from "../../data/model";
-import { saveWithOutbox } from "../../data/outbox";
+import { saveWithOutbox } from "../../data/outboxChanges";
 import { savePost } from "../../data/posts";
 import { postEdited } from "../store/openPostSlice";
 import type { AppThunk } from "../store/thunk";

@@ -1,8 +1,8 @@
-import { toast } from "sonner";
 import { getLiveCopy } from "../../data/liveCopies";
 import type { OutboxItem } from "../../data/model";
-import { changeOutboxItem, deleteOutboxItem, restoreOutboxItem } from "../../data/outbox";
+import { changeOutboxItem, deleteOutboxItem, restoreOutboxItem } from "../../data/outboxChanges";
 import type { AppThunk } from "../store/thunk";
+import { toast } from "../ui/toast";
 import { changePostAndOutbox } from "./changePost";
 import { workOutbox } from "./workOutbox";
 

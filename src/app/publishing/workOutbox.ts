@@ -2,7 +2,7 @@
  * Carrying the outbox to the blog, one item after the other and by one tab at a time. What fails for a while is tried again, later each time;
  * what needs a person waits for one.
  */
-import { toast } from "sonner";
+
 import { messageOf } from "../../core/messageOf";
 import { blogSiteOf } from "../../core/micropub/blogSite";
 import { type Entry, firstText } from "../../core/micropub/entry";
@@ -12,13 +12,15 @@ import { assetId, getAsset } from "../../data/assets";
 import { freshId } from "../../data/freshId";
 import { deleteLiveCopy, getLiveCopy, saveLiveCopy } from "../../data/liveCopies";
 import type { LiveCopy, OutboxItem } from "../../data/model";
-import { changeOutboxItem, getOutboxItem, listOutbox } from "../../data/outbox";
+import { getOutboxItem, listOutbox } from "../../data/outbox";
+import { changeOutboxItem } from "../../data/outboxChanges";
 import { getPost } from "../../data/posts";
 import { addRedirect, listRedirects } from "../../data/redirects";
 import { isLiveAt, renderedPost } from "../../data/renderedSite";
 import { BlogFailure } from "../../services/blog/blogFailure";
 import { type Outcome, sendPost } from "../../services/blog/sendPost";
 import type { AppThunk } from "../store/thunk";
+import { toast } from "../ui/toast";
 import { changePost } from "./changePost";
 import { filesToSend } from "./filesToSend";
 

@@ -1,7 +1,7 @@
 import { Download } from "lucide-react";
-import { toast } from "sonner";
 import { download } from "../ui/download";
 import { Menu, MenuItem } from "../ui/Menu";
+import { toast } from "../ui/toast";
 import { REPORT_FORMATS, type ReportFormat } from "./formats";
 
 /** The report to take away, in a format to choose. */

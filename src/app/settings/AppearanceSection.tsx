@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from "react";
+import { chooseTheme, onThemeChange } from "../ui/chooseTheme";
 import { Segments } from "../ui/Segments";
-import { chooseTheme, chosenTheme, onThemeChange, THEMES } from "../ui/theme";
+import { chosenTheme, THEMES } from "../ui/theme";
 
 /** How the application looks on this device. */
 export function AppearanceSection() {

@@ -1,9 +1,8 @@
 import { useState } from "react";
-import { toast } from "sonner";
 import { defaultProfile, type Profile } from "../../core/proof/profile";
 import { checks } from "../../core/proof/registry";
+import { saveProfile } from "../../data/saveSettings";
 import { parseProfile } from "../../data/schemas/validate";
-import { saveProfile } from "../../data/settings";
 import { changeSite } from "../store/changeSite";
 import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { profileChanged } from "../store/sessionSlice";
@@ -11,6 +10,7 @@ import { Button } from "../ui/Button";
 import { download } from "../ui/download";
 import { FileButton } from "../ui/FileButton";
 import { Term } from "../ui/Term";
+import { toast } from "../ui/toast";
 import { ProfileSheet } from "./profile/ProfileSheet";
 import { ownProfile } from "./profile/profileForm";
 import { Refusal } from "./Refusal";

@@ -12,9 +12,10 @@ import { useAppDispatch, useAppSelector } from "../store/hooks";
 import { selectLists, selectPosts } from "../store/selectors";
 import type { AppDispatch, AppThunk } from "../store/thunk";
 import { attemptRead } from "../ui/attemptRead";
+import { chooseTheme } from "../ui/chooseTheme";
 import { commandItem } from "../ui/commandItem";
 import { count } from "../ui/figures";
-import { chooseTheme, THEMES, type Theme } from "../ui/theme";
+import { THEMES, type Theme } from "../ui/theme";
 
 interface Action {
   name: string;

@@ -1,14 +1,15 @@
 import { Settings as Gear, Search } from "lucide-react";
-import { useEffect, useState } from "react";
-import { NavLink, Outlet, useNavigation } from "react-router";
-import { Toaster } from "sonner";
+import { Suspense, useEffect, useState } from "react";
+import { NavLink, Outlet } from "react-router";
 import { useAppSelector } from "../store/hooks";
+import { Loading } from "../ui/Loading";
 import { Notice } from "../ui/Notice";
 import { lazyPart } from "../ui/part";
 import { Tooltip } from "../ui/Tooltip";
 import { Mark } from "./Mark";
 
 const CommandField = lazyPart("The command field", async () => (await import("./CommandField")).CommandField);
+const Notices = lazyPart("Notices", async () => (await import("./Notices")).Notices);
 const KeySheet = lazyPart("The list of keys", async () => (await import("./KeySheet")).KeySheet);
 
 /** Is the key meant for a text that is being written? */
@@ -20,7 +21,6 @@ export function Shell() {
   const { start, failure, site } = useAppSelector((state) => state.session);
   const [finding, setFinding] = useState(false);
   const [keys, setKeys] = useState(false);
-  const navigation = useNavigation();
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -88,16 +88,18 @@ export function Shell() {
           <span className="small:sr-only">Settings</span>
         </NavLink>
       </header>
-      <main id="content" className="flex flex-1 flex-col" aria-busy={navigation.state === "loading"}>
+      <main id="content" className="flex flex-1 flex-col">
         {start === "failed" ? (
           <StartFailure why={failure} />
         ) : start === "starting" ? (
           <Starting />
         ) : (
-          <Outlet />
+          <Suspense fallback={<Loading />}>
+            <Outlet />
+          </Suspense>
         )}
       </main>
-      <Toaster position="bottom-left" offset={{ bottom: 48, left: 24 }} toastOptions={{ duration: 8000 }} />
+      {start !== "starting" && <Notices />}
       {finding && <CommandField onClose={() => setFinding(false)} />}
       {keys && <KeySheet onClose={() => setKeys(false)} />}
     </div>

@@ -1,6 +1,7 @@
 /** The service worker: after the first visit the application works without a network, and a new version is told of, not slipped in. */
-import { toast } from "sonner";
+
 import type { Dependencies } from "../store/dependencies";
+import { toast } from "../ui/toast";
 
 export async function startOffline(saver: Dependencies["saver"]): Promise<void> {
   const { serviceWorker } = navigator;

@@ -1,7 +1,8 @@
 /** What nobody else has caught is said to the person, and never passed over. */
-import { toast } from "sonner";
+
 import { messageOf } from "../../core/messageOf";
 import { WORKER_STOPPED } from "../../workers/supervise";
+import { toast } from "../ui/toast";
 
 /** One notice for each kind of trouble, however often it comes. */
 const say = (id: string, text: string): void => {

@@ -2,7 +2,6 @@
 import { Trash2 } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { toast } from "sonner";
 import {
   type GuidedStart,
   isBegun,
@@ -17,6 +16,7 @@ import { useLive } from "../store/useLive";
 import { Button } from "../ui/Button";
 import { dayAndTime } from "../ui/dates";
 import { Failed } from "../ui/Failed";
+import { toast } from "../ui/toast";
 import { AboutStep } from "./AboutStep";
 import { DraftStep } from "./DraftStep";
 import { OutlineStep } from "./OutlineStep";

@@ -1,5 +1,5 @@
-import { toast } from "sonner";
 import { messageOf } from "../../core/messageOf";
+import { toast } from "../ui/toast";
 
 /** Stores something, and says so where it fails. @returns whether it was stored */
 export async function attempt(work: () => Promise<unknown>): Promise<boolean> {

@@ -1,6 +1,6 @@
 /** Changing the site's settings: stored first, then shown, so that what a screen shows survives a reload. */
 import type { Site } from "../../data/model";
-import { saveSite } from "../../data/settings";
+import { saveSite } from "../../data/saveSettings";
 import { attempt } from "./attempt";
 import { siteChanged } from "./sessionSlice";
 import type { AppThunk } from "./thunk";

@@ -2,7 +2,8 @@
 import { afterAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { db } from "../../data/db";
 import { newPost } from "../../data/newPost";
-import { addPost, getPlan, getPost, listPosts, savePost } from "../../data/posts";
+import { getPlan } from "../../data/plans";
+import { addPost, getPost, listPosts, savePost } from "../../data/posts";
 import { emptySite } from "../../data/settings";
 import { createTestStore } from "../testing/testStore";
 import { outlineItemAdded, postEdited, postOpened, readOnlyChanged } from "./openPostSlice";

@@ -1,4 +1,4 @@
-import { perObject } from "../../core/memo";
+import { perObject } from "../../core/once";
 import type { Profile } from "../../core/proof/profile";
 import type { Post, Site } from "../../data/model";
 import type { RootState } from "./reducer";

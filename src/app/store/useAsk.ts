@@ -1,5 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
-import { useDebounce } from "use-debounce";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { messageOf } from "../../core/messageOf";
 import { useDependencies } from "./DependenciesContext";
 import type { Dependencies } from "./dependencies";
@@ -31,9 +30,9 @@ export function useAsk<T>(
 ): Answer<T> {
   const dependencies = useDependencies();
   const [held, setHeld] = useState<Held<T>>({ state: "loading" });
-  const [rested] = useDebounce(about, pause, { equalityFn: same });
-  const subject = pause ? rested : about;
   const [tries, setTries] = useState(0);
+  // What is asked first, or once more, does not wait.
+  const lastTry = useRef<number | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the question is about is named by who asks
   useEffect(() => {
     const ended = new AbortController();
@@ -41,15 +40,21 @@ export function useAsk<T>(
     const send = async () => {
       try {
         const value = await ask(dependencies, signal);
-        if (!signal.aborted) setHeld({ state: "ready", value, about: subject });
+        if (!signal.aborted) setHeld({ state: "ready", value, about });
       } catch (error) {
         if (!signal.aborted) setHeld({ state: "failed", why: messageOf(error) });
       }
     };
     setHeld((before) => (before.state === "ready" ? before : { state: "loading" }));
-    void send();
-    return () => ended.abort();
-  }, [...subject, tries, dependencies]);
+    const rest = lastTry.current === tries ? pause : 0;
+    lastTry.current = tries;
+    const timer = rest ? setTimeout(send, rest) : undefined;
+    if (!rest) void send();
+    return () => {
+      clearTimeout(timer);
+      ended.abort();
+    };
+  }, [...about, tries, dependencies]);
   const retry = useCallback(() => setTries((n) => n + 1), []);
   return held.state === "ready"
     ? { state: "ready", value: held.value, current: same(held.about, about), retry }

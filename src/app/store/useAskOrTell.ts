@@ -1,5 +1,5 @@
 import { useEffect } from "react";
-import { toast } from "sonner";
+import { toast } from "../ui/toast";
 import type { Dependencies } from "./dependencies";
 import { useAsk } from "./useAsk";
 

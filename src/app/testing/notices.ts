@@ -1,5 +1,8 @@
 /** What was said in notices while a test ran, the latest last, with the button that each offers. */
 import { toast } from "sonner";
+import { showNotices } from "../ui/toast";
+
+showNotices(toast);
 
 export interface Notice {
   text: string;

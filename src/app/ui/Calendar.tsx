@@ -1,7 +1,7 @@
 /** A month to choose a day from, in the person's locale. Arrows go by days, Page Up and Page Down by months. */
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import { DayPicker } from "react-day-picker";
-import { dateOf, firstDayOfWeek, isoDay } from "./dates";
+import { dateOf, firstDayOfWeek, isoDay } from "./calendarDays";
 
 const MONTH = new Intl.DateTimeFormat(undefined, { month: "long", year: "numeric" });
 const WEEKDAY = new Intl.DateTimeFormat(undefined, { weekday: "short" });

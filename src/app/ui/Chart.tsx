@@ -1,7 +1,7 @@
 /** A chart by ApexCharts, made when it comes on screen and taken down with it. Whoever uses it says in words what it shows. */
 import ApexCharts, { type ApexOptions } from "apexcharts";
 import { useEffect, useRef } from "react";
-import { onThemeChange } from "./theme";
+import { onThemeChange } from "./chooseTheme";
 
 /** A colour of the theme as it is worn now: the property itself holds both, and only a colour in use is one of them. */
 function token(name: string): string {

@@ -1,19 +1,11 @@
 /** The weight strip: a block for each check, as wide as its weight, filled as far as it is earned. */
 import { type KeyboardEvent, memo, useRef, useState } from "react";
-import { byWorth, counts, shownGains } from "../../core/proof/finding";
-import { groups } from "../../core/proof/groups";
+import { byWorth, counts } from "../../core/proof/finding";
+import { shownGains } from "../../core/proof/shownGains";
 import type { ListedFinding } from "../../data/model";
 import { points } from "./figures";
+import { groupedFindings } from "./groupedFindings";
 import { useMatches } from "./useMatches";
-
-const shown = (findings: readonly ListedFinding[]) =>
-  findings.filter((f) => f.state !== "not-applicable" && f.weight > 0);
-
-function grouped(findings: readonly ListedFinding[]) {
-  return groups
-    .map((group) => ({ ...group, members: shown(findings).filter((f) => f.group === group.id) }))
-    .filter(({ members }) => members.length);
-}
 
 /** Shape of a block's fill: earned, partly, open, waiting or set aside. */
 function shapeOf(finding: ListedFinding): string {
@@ -22,7 +14,7 @@ function shapeOf(finding: ListedFinding): string {
   return finding.share > 0 ? "border-proof" : "border-edge";
 }
 
-export function sayFinding(f: ListedFinding): string {
+function sayFinding(f: ListedFinding): string {
   const earned =
     f.state === "judged"
       ? `${points(f.share * f.weight)} of ${f.weight}`
@@ -103,7 +95,7 @@ export function WeightStrip({ findings, score, benchmark = null, onGo }: Props) 
   const list = useRef<HTMLUListElement>(null);
   const [worth] = byWorth(findings);
   const gains = shownGains(findings);
-  const parts = grouped(findings).map(({ id, name, members }) => ({
+  const parts = groupedFindings(findings).map(({ id, name, members }) => ({
     id,
     blocks: folded
       ? [
@@ -274,34 +266,5 @@ function Ruler({ score, benchmark }: { score: number; benchmark: Props["benchmar
         {points(score)}
       </span>
     </div>
-  );
-}
-
-/** The strip for lists: 6 px high, without words; what it says stands beside it as text. */
-export function MiniStrip({ findings }: { findings: readonly ListedFinding[] }) {
-  return (
-    <span className="flex h-1.5 w-full gap-[3px]" aria-hidden="true">
-      {grouped(findings).map(({ id, members }) => {
-        const weight = members.reduce((sum, f) => sum + f.weight, 0);
-        return (
-          <span key={id} className="flex gap-px" style={{ flexGrow: weight, flexBasis: 0 }}>
-            {members.map((f) => (
-              <span
-                key={f.id}
-                className={`relative overflow-hidden ${counts(f) ? "bg-rule" : "fill-struck"}`}
-                style={{ flexGrow: f.weight, flexBasis: 0 }}
-              >
-                {f.share > 0 && (
-                  <span
-                    className={`absolute inset-y-0 left-0 ${f.share > 0.999 ? "fill-earned" : "fill-partly"}`}
-                    style={{ width: `${f.share * 100}%` }}
-                  />
-                )}
-              </span>
-            ))}
-          </span>
-        );
-      })}
-    </span>
   );
 }

@@ -1,5 +1,5 @@
-import { toast } from "sonner";
 import { messageOf } from "../../core/messageOf";
+import { toast } from "./toast";
 
 /** Waits for something that was asked for by a click; a failure is said, and what was there stays. */
 export function attemptRead(work: Promise<unknown>): void {

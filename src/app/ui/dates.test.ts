@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { dateOf, day, dayAndTime, firstDayOfWeek, isoDay, shortDay } from "./dates";
+import { dateOf, firstDayOfWeek, isoDay } from "./calendarDays";
+import { day, dayAndTime, shortDay } from "./dates";
 
 describe("days", () => {
   it.each([

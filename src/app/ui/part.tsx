@@ -1,7 +1,8 @@
 /** Parts of the application that are loaded when they are first needed. One that cannot be loaded says so in its place, and can be tried again. */
-import { type ComponentType, type ReactNode, useEffect, useState } from "react";
+import { type ComponentType, type ReactNode, use, useEffect, useState } from "react";
 import type { RouteObject } from "react-router";
 import { Failed } from "./Failed";
+import { Loading } from "./Loading";
 import { PartBoundary } from "./PartBoundary";
 
 interface Loadable<Props extends object> {
@@ -96,24 +97,33 @@ export const lazyPart = <Props extends object>(
   waiting: ReactNode = null,
 ): ComponentType<Props> => loadable(name, load, waiting).Part;
 
-/** The same for a route: it is loaded before the screen changes, and where that fails, its place says so. */
+/** What a route keeps of its part, so that it can be asked for before it is shown. */
+interface PartOfRoute {
+  /** Loads it, once. It resolves in any case: whether it could be loaded, its place says. */
+  load: () => Promise<void>;
+}
+
+export const isPart = (handle: unknown): handle is PartOfRoute =>
+  typeof handle === "object" && handle !== null && "load" in handle;
+
+/** The same for a route: the screen before it stays until it is loaded, and where that fails, its place says so. */
 export function part(
   name: string,
   load: () => Promise<ComponentType>,
-): Pick<RouteObject, "loader" | "Component"> {
-  const { Part, load: get } = loadable(
-    name,
-    load,
-    <p role="status" className="m-auto p-6 text-ink-2">
-      Loading …
-    </p>,
-  );
+): Pick<RouteObject, "handle" | "Component"> {
+  const { Part, load: get } = loadable(name, load, <Loading />);
+  const held: { first: Promise<void> | null } = { first: null };
+  const handle: PartOfRoute = {
+    load: () => {
+      held.first ??= get().catch(() => {});
+      return held.first;
+    },
+  };
   return {
-    Component: Part,
-    loader: async () => {
-      // Whether it could be loaded, its place says.
-      await get().catch(() => {});
-      return null;
+    handle,
+    Component: () => {
+      use(handle.load());
+      return <Part />;
     },
   };
 }

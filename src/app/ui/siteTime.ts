@@ -1,5 +1,5 @@
 /** Moments as the person's region writes them, in the time zone of the site. */
-import { perText } from "../../core/memo";
+import { perText } from "../../core/once";
 import { day } from "./dates";
 
 const formats = perText((timeZone: string) => {

@@ -2,8 +2,7 @@
 export const THEMES = { system: "As the system", light: "Light", dark: "Dark" } as const;
 export type Theme = keyof typeof THEMES;
 
-const KEY = "dune-sparrow theme";
-const CHANGED = "themechange";
+export const KEY = "dune-sparrow theme";
 
 export function chosenTheme(): Theme {
   try {
@@ -20,26 +19,4 @@ export function wearTheme(theme: Theme): void {
   const { dataset } = document.documentElement;
   if (theme === "system") delete dataset.theme;
   else dataset.theme = theme;
-}
-
-export function chooseTheme(theme: Theme): void {
-  try {
-    if (theme === "system") localStorage.removeItem(KEY);
-    else localStorage.setItem(KEY, theme);
-  } catch {
-    // It holds until the page is closed.
-  }
-  wearTheme(theme);
-  window.dispatchEvent(new Event(CHANGED));
-}
-
-/** Follows what makes colours others: the choice, and the system's. @returns how to stop */
-export function onThemeChange(changed: () => void): () => void {
-  const system = window.matchMedia("(prefers-color-scheme: dark)");
-  window.addEventListener(CHANGED, changed);
-  system.addEventListener("change", changed);
-  return () => {
-    window.removeEventListener(CHANGED, changed);
-    system.removeEventListener("change", changed);
-  };
 }

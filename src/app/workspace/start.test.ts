@@ -3,7 +3,8 @@ import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { db } from "../../data/db";
 import { newPost } from "../../data/newPost";
 import { addPost } from "../../data/posts";
-import { emptySite, saveSite } from "../../data/settings";
+import { saveSite } from "../../data/saveSettings";
+import { emptySite } from "../../data/settings";
 import { createTestStore } from "../testing/testStore";
 import { start } from "./start";
 

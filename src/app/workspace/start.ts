@@ -1,8 +1,6 @@
 /** The start: open the database, bring in the demo where it is empty, follow what changes. */
 
-import { toast } from "sonner";
 import { messageOf } from "../../core/messageOf";
-import { sweepFreshAssets } from "../../data/assets";
 import { follow } from "../../data/follow";
 import { listHeads } from "../../data/lists";
 import { openDatabase } from "../../data/openDatabase";
@@ -15,7 +13,7 @@ import { postsRead } from "../store/postsSlice";
 import { readScores } from "../store/scoreActions";
 import { started, startFailed } from "../store/sessionSlice";
 import type { AppThunk } from "../store/thunk";
-import { fetchDemo, replaceWorkspace } from "./workspace";
+import { toast } from "../ui/toast";
 
 export const start =
   (): AppThunk<Promise<void>> =>
@@ -52,14 +50,16 @@ async function sweep(): Promise<void> {
   if (!navigator.locks) return;
   await navigator.locks.request(OPEN_TABS, { ifAvailable: true }, async (lock) => {
     if (lock)
-      await sweepFreshAssets().catch((error: unknown) =>
-        console.warn("Unused pictures were not cleaned up", error),
-      );
+      await import("../../data/assets")
+        .then(({ sweepFreshAssets }) => sweepFreshAssets())
+        .catch((error: unknown) => console.warn("Unused pictures were not cleaned up", error));
   });
   void navigator.locks.request(OPEN_TABS, { mode: "shared" }, () => new Promise(() => {}));
 }
 
+/** In a browser that has no workspace yet. */
 const bringInDemo = (): AppThunk<Promise<void>> => async (dispatch) => {
+  const { fetchDemo, replaceWorkspace } = await import("./workspace");
   const outcome = await dispatch(replaceWorkspace({ kind: "file", file: await fetchDemo() }, { why: "" }));
   if (outcome.kind !== "replaced") throw new Error("The demo could not be read.");
 };

@@ -1,4 +1,4 @@
-/** What is done with the whole workspace: replacing it, with a copy of what was there, and taking it out as a file. */
+/** Replacing the whole workspace by another, with a copy of what was there. */
 
 import * as Comlink from "comlink";
 import { freshId } from "../../data/freshId";
@@ -64,23 +64,3 @@ export async function fetchDemo(): Promise<Blob> {
   if (!response.ok) throw new Error(`The demo could not be fetched (${response.status}).`);
   return response.blob();
 }
-
-/** The whole workspace as one file; null where the person ended it. */
-export const workspaceFile =
-  (onStep: OnStep, signal: AbortSignal): AppThunk<Promise<{ file: Blob; when: string } | null>> =>
-  async (_dispatch, _getState, { saver, workers }) => {
-    await saver.flush();
-    const when = new Date().toISOString();
-    try {
-      const file = await workers.withFiles(signal, (files) =>
-        files.packWorkspace(
-          when,
-          Comlink.proxy((done: number, of: number) => onStep({ doing: "Packing", done, of })),
-        ),
-      );
-      return { file, when };
-    } catch (error) {
-      if (signal.aborted) return null;
-      throw error;
-    }
-  };

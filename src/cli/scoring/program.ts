@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto";
 import { readdirSync, readFileSync } from "node:fs";
-import { once } from "../../core/memo";
+import { once } from "../../core/once";
 
 /** Tells one version of this program from the next, by the files that it is made of: scores that another one made are made anew. */
 export const program = once(() => {

@@ -6,7 +6,7 @@ import { blocksFromHast } from "../draft/fromHast";
 import { headOf, parseHtml } from "../draft/fromHtml";
 import { FURNITURE, type Landmarks, landmarksOf } from "../draft/landmarks";
 import { oneLine } from "../draft/oneLine";
-import { perText } from "../memo";
+import { perText } from "../once";
 import { foldPlain } from "../text/fold";
 import { extracted } from "./extract";
 import type { CompetitorPage } from "./pageShape";

@@ -3,7 +3,7 @@
  * loader" and "bootloader". Words that are derived from one another name one subject, and a compound names those of its parts, where the
  * parts are known as words of their own: no dictionary is needed, only the other texts.
  */
-import { perText } from "../memo";
+import { perText } from "../once";
 import type { Token } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 

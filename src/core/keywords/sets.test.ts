@@ -4,16 +4,8 @@ import { describe, expect, it } from "vitest";
 import { RUNS } from "../testing/runs";
 import { groupKeywords } from "./groups";
 import { bareKeyword, type KeywordRow } from "./keyword";
-import {
-  followPost,
-  type KeywordList,
-  type ListKeyword,
-  merged,
-  split,
-  withKeywords,
-  withoutKeywords,
-  withTarget,
-} from "./list";
+import { followPost, type KeywordList, type ListKeyword } from "./list";
+import { merged, split, withKeywords, withoutKeywords, withTarget } from "./listChanges";
 import { type KeyedList, OverlapIndex } from "./overlap";
 import { KeywordReader } from "./reader";
 import { BINS, binOf, type Filter, noFilter, readTable, type SortKey, sift } from "./sift";

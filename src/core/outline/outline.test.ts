@@ -2,7 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { EditorDoc, EditorNode } from "../blocks/editorJson";
 import { RUNS } from "../testing/runs";
-import { branchLength, moveItem, nudgeItem, type OutlineItem, outlineNumber, writeUp } from "./outline";
+import { branchLength, moveItem, nudgeItem, type OutlineItem } from "./outline";
+import { outlineNumber } from "./outlineNumber";
+import { writeUp } from "./writeUp";
 
 /** "2a 3b 2c": levels and names. */
 const outline = (text: string): OutlineItem[] =>

@@ -25,9 +25,11 @@ import {
   withTopic,
 } from "./gaps";
 import { readHeadings } from "./headingFaults";
-import { branchLength, type OutlineItem, settled, writeUp } from "./outline";
+import { branchLength, type OutlineItem, settled } from "./outline";
 import { outlineToMarkdown, outlineToText, parseOutline, withPasted } from "./outlineText";
-import { noPiece, pieceFaults, pieceWithDefaults } from "./piece";
+import { noPiece, pieceWithDefaults } from "./piece";
+import { pieceFaults } from "./pieceFaults";
+import { writeUp } from "./writeUp";
 
 const KEYWORD = "kayak";
 const page = (name: string, sections: [heading: string, text: string][]) =>

@@ -44,7 +44,7 @@ export function scoreOf(findings: readonly Pick<Finding, "state" | "share" | "we
 
 const EFFORT = { seconds: 0, minutes: 1, longer: 2 };
 /** Gains closer than this are equal: what is left of them is rounding. */
-const EQUAL = 1e-9;
+export const EQUAL = 1e-9;
 /** A gain that no tenth of a point shows is nothing to gain. */
 const LEAST_GAIN = 0.05;
 
@@ -66,32 +66,4 @@ export function bestNextStep<F extends Worth>(findings: readonly F[]): F | undef
   for (const finding of findings)
     if (hasGain(finding) && (!best || worthFirst(finding, best) < 0)) best = finding;
   return best;
-}
-
-/**
- * Gains as they are shown, in tenths of a point, so that they add up to what is missing from the shown score: each rounded down,
- * what that leaves given to those that lost most by it (Hamilton's method of largest remainders, 1792).
- *
- * @returns points by id, of every finding that has a gain to show; at least a tenth each
- */
-export function shownGains(findings: readonly { id: string; gain: number }[]): ReadonlyMap<string, number> {
-  const all = findings.reduce((sum, { gain }) => sum + gain, 0);
-  const parts = findings
-    .filter(hasGain)
-    .map(({ id, gain }) => ({ id, exact: gain * 10, tenths: Math.max(1, Math.floor(gain * 10 + EQUAL)) }));
-  let rest = Math.round(all * 10) - parts.reduce((sum, { tenths }) => sum + tenths, 0);
-  const byRemainder = [...parts].sort((a, b) => b.exact - b.tenths - (a.exact - a.tenths));
-  for (const part of byRemainder) {
-    if (rest <= 0) break;
-    part.tenths++;
-    rest--;
-  }
-  for (const part of byRemainder.reverse()) {
-    if (rest >= 0) break;
-    if (part.tenths > 1) {
-      part.tenths--;
-      rest++;
-    }
-  }
-  return new Map(parts.map(({ id, tenths }) => [id, tenths / 10]));
 }

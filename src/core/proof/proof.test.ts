@@ -11,9 +11,10 @@ import { draftOf, filler, paragraphs } from "../testing/draftOf";
 import { RUNS } from "../testing/runs";
 import { noContext, type ProofContext } from "./context";
 import { type DraftUpdate, ProofEngine, UnknownBlocksError } from "./engine";
-import { bestNextStep, byWorth, type Finding, scoreOf, shownGains } from "./finding";
+import { bestNextStep, byWorth, type Finding, scoreOf } from "./finding";
 import { defaultProfile } from "./profile";
 import { proof } from "./proof";
+import { shownGains } from "./shownGains";
 
 function expectSound(draft: Draft): void {
   const report = proof(draft);

@@ -3,7 +3,7 @@
 import type { Block } from "../draft/draft";
 import { derivedHeadingIds } from "../draft/headingIds";
 import { countsAsWords } from "../draft/words";
-import { perObject } from "../memo";
+import { perObject } from "../once";
 import { defaultProfile } from "../proof/profile";
 import { countWords } from "../text/words";
 import { categoryAddressPath, listPath, postAddressPath, samePath } from "./addresses";

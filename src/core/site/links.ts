@@ -1,6 +1,6 @@
 /** Where the links of a post lead on its site: no reader is sent to a page that is not there, nor the long way over a redirect. */
 import type { Block } from "../draft/draft";
-import { perObject } from "../memo";
+import { perObject } from "../once";
 import { samePath } from "./addresses";
 import { idsOf, type PlacedPost, type SiteContext } from "./context";
 import type { Redirect } from "./shapes";

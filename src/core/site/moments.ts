@@ -1,5 +1,5 @@
 /** Days and moments as pages say them. */
-import { perText } from "../memo";
+import { perText } from "../once";
 
 /** A day, or a moment, of a text that says one. */
 export interface Moment {

@@ -1,5 +1,5 @@
 /** Days and minutes in a time zone, right across the days on which its clocks change. */
-import { perText } from "../memo";
+import { perText } from "../once";
 
 const formats = perText((timeZone: string) => {
   const options = {

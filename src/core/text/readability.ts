@@ -1,5 +1,5 @@
 /** How easily a text reads. */
-import { perObject, perText } from "../memo";
+import { perObject, perText } from "../once";
 import type { LanguagePack, Readability } from "./packs/pack";
 
 const MOST_REMEMBERED = 20_000;

@@ -2,7 +2,7 @@
  * Whether an English word is used as a verb, by what stands around it: a logistic model (Berkson 1944) over the words and endings beside it.
  * Its weights were learnt from sentences on whose parts of speech two taggers agree (scripts/buildWordContext.ts).
  */
-import { perObject, perText } from "../memo";
+import { perObject, perText } from "../once";
 import type { AnalysedText, Token } from "./analyse";
 import type { Usage } from "./packs/usage";
 

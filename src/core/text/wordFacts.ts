@@ -1,5 +1,5 @@
 /** What a word is, wherever it stands. Words repeat endlessly, so each is worked out once as it is written. */
-import { perObject, perText } from "../memo";
+import { perObject, perText } from "../once";
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
 import { syllablesOf } from "./readability";

@@ -3,7 +3,7 @@
  * spaces between words and by Intl.Segmenter for those that do not. words.test.ts proves the two equal on a corpus.
  */
 
-import { once } from "../memo";
+import { once } from "../once";
 
 /** One word and where it stands, in UTF-16 code units of the text it came from. */
 export interface Word {

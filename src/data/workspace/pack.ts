@@ -3,10 +3,10 @@ import { asItCame } from "../../core/draft/sound/soundDoc";
 import { rowsOf } from "../../core/keywords/table";
 import { bodyOf } from "../bodies";
 import { db } from "../db";
-import { allLists } from "../lists";
 import type { Asset, Site } from "../model";
 import type { CollectedCompetitors } from "../schemas/collected";
 import { emptySite } from "../settings";
+import { allLists } from "../wholeLists";
 import { type Progress, pack, type ZipItem } from "../zip";
 import {
   FORMAT,

@@ -1,17 +1,18 @@
 /** A site of one's own begins with four answers; what is there now is kept as a copy. */
 
 import { useForm } from "react-hook-form";
-import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { originOf } from "../../../core/safety/origin";
 import { categoriesOfLines } from "../../../core/site/makeCategories";
 import { packedLanguages, primaryLanguage } from "../../../core/text/language";
-import { emptySite, saveSite } from "../../../data/settings";
+import { saveSite } from "../../../data/saveSettings";
+import { emptySite } from "../../../data/settings";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { FieldLine } from "../../ui/FieldLine";
 import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import { readSession } from "../../workspace/start";
 import { replaceWorkspace } from "../../workspace/workspace";
 

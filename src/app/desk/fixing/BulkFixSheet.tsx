@@ -1,7 +1,6 @@
 /** Fixes for many posts: choose which, see what each post would become, then make them. */
 
 import { useState } from "react";
-import { toast } from "sonner";
 import { fixRules } from "../../../core/proof/fixes/registry";
 import type { Post } from "../../../data/model";
 import { Lines } from "../../post/fixing/FixPanel";
@@ -12,6 +11,7 @@ import { Checkbox } from "../../ui/Checkbox";
 import { count, points } from "../../ui/figures";
 import { Progress } from "../../ui/Progress";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import { makeFixes, previewFixes } from "./bulkFix";
 
 const FIRST = fixRules.filter(({ safe }) => safe).map(({ id }) => id);

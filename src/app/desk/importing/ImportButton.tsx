@@ -2,13 +2,11 @@
 import { FileInput, FolderInput } from "lucide-react";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import { toast } from "sonner";
 import { useAppDispatch } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { lazyPart } from "../../ui/part";
 import { Tooltip } from "../../ui/Tooltip";
 import type { ImportRun } from "./ImportReport";
-import type { Outcome } from "./importPost";
 
 const ImportReport = lazyPart("The report", async () => (await import("./ImportReport")).ImportReport);
 
@@ -22,24 +20,9 @@ export function ImportButton() {
   const take = async (list: FileList | null) => {
     const chosen = [...(list ?? [])];
     if (!chosen.length) return;
-    const stop = new AbortController();
-    // One file is there at once; a sheet for it would only flash.
-    const shown = chosen.length > 1 || /\.zip$/i.test(chosen[0]!.name);
-    const show = (next: Partial<ImportRun>) =>
-      setRun((before) => ({ done: 0, of: chosen.length, results: null, stop, ...before, ...next }));
-    if (shown) show({});
-    const { importFiles } = await import("./importPost");
-    const results = await dispatch(
-      importFiles(chosen, (done, of) => shown && show({ done, of }), stop.signal),
-    );
-    const [only, ...others] = results;
-    if (!only || others.length || "leftAlone" in only || "replace" in only) {
-      show({ results });
-      return;
-    }
-    setRun(null);
-    say(only);
-    if ("id" in only) await navigate(`/post/${only.id}/write`);
+    const { takeFiles } = await import("./takeFiles");
+    const only = await dispatch(takeFiles(chosen, setRun));
+    if (only) await navigate(`/post/${only}/write`);
   };
 
   return (
@@ -81,14 +64,4 @@ export function ImportButton() {
       {run && <ImportReport run={run} onClose={() => setRun(null)} />}
     </>
   );
-}
-
-function say(only: Outcome): void {
-  if ("error" in only) {
-    toast.error(`“${only.name}”: ${only.error} Nothing was imported; your posts are unchanged.`, {
-      duration: 12_000,
-    });
-    return;
-  }
-  toast(`Imported “${only.title || only.name}”.${only.notes.length ? ` ${only.notes.join(" ")}` : ""}`);
 }

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { messageOf } from "../../../core/messageOf";
-import { deletePost } from "../../../data/posts";
+import { deletePost } from "../../../data/deletePost";
 import { Button } from "../../ui/Button";
 import { count, whole } from "../../ui/figures";
 import { Progress } from "../../ui/Progress";

@@ -8,7 +8,8 @@ import { useAskOrTell } from "../../store/useAskOrTell";
 import { shortDay } from "../../ui/dates";
 import { count, points } from "../../ui/figures";
 import { Tooltip } from "../../ui/Tooltip";
-import { BINS, distribution, meanOverTime, worstChecks } from "./portfolio";
+import { BINS, distribution, meanOverTime } from "./portfolio";
+import { worstChecks } from "./worstChecks";
 
 const WORST_SHOWN = 5;
 

@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { RUNS } from "../../../core/testing/runs";
 import type { PostScore } from "../../../data/model";
-import { distribution, meanOverTime, worstChecks } from "./portfolio";
+import { distribution, meanOverTime } from "./portfolio";
+import { worstChecks } from "./worstChecks";
 
 const finding = (id: string, gain: number) =>
   ({ id, name: id.toUpperCase(), gain }) as PostScore["findings"][number];

@@ -1,6 +1,4 @@
-/** The site as a whole: how its posts score, since when, and what costs most points. */
-import { hasGain } from "../../../core/proof/finding";
-import type { CheckId } from "../../../core/proof/profile";
+/** The site as a whole: how its posts score, and since when. */
 import type { PostScore, PostVersion } from "../../../data/model";
 
 /** Columns of the distribution: ten points each, the last one 100 included. */
@@ -11,33 +9,6 @@ export function distribution(scores: readonly Pick<PostScore, "score">[]): numbe
   const bins = Array.from({ length: BINS }, () => 0);
   for (const { score } of scores) bins[Math.min(BINS - 1, Math.floor(score / (100 / BINS)))]!++;
   return bins;
-}
-
-export interface WorstCheck {
-  id: CheckId;
-  name: string;
-  /** Posts that have something to gain by it. */
-  posts: number;
-  /** Points to gain by it over all posts. */
-  gain: number;
-}
-
-/** Checks by what the site's posts could gain by them, most first. */
-export function worstChecks(scores: readonly Pick<PostScore, "findings">[]): WorstCheck[] {
-  const checks = new Map<CheckId, WorstCheck>();
-  for (const { findings } of scores)
-    for (const finding of findings) {
-      if (!hasGain(finding)) continue;
-      const { id, name, gain } = finding;
-      let earlier = checks.get(id);
-      if (!earlier) {
-        earlier = { id, name, posts: 0, gain: 0 };
-        checks.set(id, earlier);
-      }
-      earlier.posts++;
-      earlier.gain += gain;
-    }
-  return [...checks.values()].sort((a, b) => b.gain - a.gain);
 }
 
 /**

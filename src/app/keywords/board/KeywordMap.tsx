@@ -9,7 +9,8 @@ import { useAsk } from "../../store/useAsk";
 import { attemptRead } from "../../ui/attemptRead";
 import { Chart } from "../../ui/Chart";
 import { Failed } from "../../ui/Failed";
-import { count, short, whole } from "../../ui/figures";
+import { count, whole } from "../../ui/figures";
+import { short } from "../../ui/shortFigures";
 import { placeNames } from "./mapNames";
 import type { Selection } from "./useSelection";
 

@@ -1,7 +1,7 @@
 import { OVERLAP_LIMIT } from "../../../data/settings";
 import type { NamedOverlap } from "../../../workers/listIndex";
 import { useAppSelector } from "../../store/hooks";
-import { percent } from "../../ui/figures";
+import { percent } from "../../ui/shortFigures";
 import { Tooltip } from "../../ui/Tooltip";
 
 export const useOverlapLimit = (): number =>

@@ -3,7 +3,7 @@ import { Slider } from "radix-ui";
 import { useState } from "react";
 import { useDebouncedCallback } from "use-debounce";
 import { BINS, type Range } from "../../../core/keywords/sift";
-import { short } from "../../ui/figures";
+import { short } from "../../ui/shortFigures";
 
 interface Props {
   range: Range;

@@ -2,7 +2,8 @@
 import type { ApexOptions } from "apexcharts";
 import { useCallback } from "react";
 import { Chart } from "../../ui/Chart";
-import { short, whole } from "../../ui/figures";
+import { whole } from "../../ui/figures";
+import { short } from "../../ui/shortFigures";
 
 export default function YearChart({
   text,

@@ -2,7 +2,6 @@
 import { PenLine, Trash2 } from "lucide-react";
 import { type FormEvent, useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { toast } from "sonner";
 import { foldPlain } from "../../../core/text/fold";
 import { deleteIdea, listIdeas, saveIdea } from "../../../data/ideas";
 import type { Idea } from "../../../data/model";
@@ -17,6 +16,7 @@ import { day } from "../../ui/dates";
 import { Failed } from "../../ui/Failed";
 import { count } from "../../ui/figures";
 import { ListField } from "../../ui/ListField";
+import { toast } from "../../ui/toast";
 import { keepIdea } from "../actions";
 
 export function IdeasPage() {

@@ -2,7 +2,7 @@
 import { Link } from "react-router";
 import type { Post } from "../../../data/model";
 import type { NamedOverlap } from "../../../workers/listIndex";
-import { percent } from "../../ui/figures";
+import { percent } from "../../ui/shortFigures";
 import { useOverlapLimit } from "../board/OverlapSummary";
 
 export function OverlapPanel({

@@ -1,5 +1,5 @@
 import type { KeywordList } from "../../../core/keywords/list";
-import { getList } from "../../../data/lists";
+import { getList } from "../../../data/wholeLists";
 import type { Answer } from "../../store/useAsk";
 import { useLive } from "../../store/useLive";
 

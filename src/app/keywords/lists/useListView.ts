@@ -2,10 +2,11 @@
 
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import { type KeywordList, withTarget } from "../../../core/keywords/list";
+import type { KeywordList } from "../../../core/keywords/list";
+import { withTarget } from "../../../core/keywords/listChanges";
 import { type Filter, noFilter, type SortKey } from "../../../core/keywords/sift";
+import { changeList } from "../../../data/listChanges";
 import { listName } from "../../../data/listOfPost";
-import { changeList } from "../../../data/lists";
 import type { ListHead } from "../../../data/model";
 import { createPost } from "../../posts/createPost";
 import { attempt } from "../../store/attempt";

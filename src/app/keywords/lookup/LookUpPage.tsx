@@ -3,7 +3,6 @@
 import { Download, FileUp } from "lucide-react";
 import { useCallback, useEffect, useState } from "react";
 import { Link, useLocation, useNavigate, useParams, useSearchParams } from "react-router";
-import { toast } from "sonner";
 import type { LookUp } from "../../../data/model";
 import type { BoardGroup } from "../../../workers/keywordBoard";
 import { useDependencies } from "../../store/DependenciesContext";
@@ -20,6 +19,7 @@ import { lazyPart } from "../../ui/part";
 import { Segments } from "../../ui/Segments";
 import { Term } from "../../ui/Term";
 import { Tooltip } from "../../ui/Tooltip";
+import { toast } from "../../ui/toast";
 import { hide, makeList, putInList, setHidden } from "../actions";
 import { Board } from "../board/Board";
 import { Filters } from "../board/Filters";

@@ -8,7 +8,8 @@ import { useAppSelector } from "../../store/hooks";
 import { selectLists, selectPostEntities } from "../../store/selectors";
 import { useAsk } from "../../store/useAsk";
 import { Failed } from "../../ui/Failed";
-import { count, percent } from "../../ui/figures";
+import { count } from "../../ui/figures";
+import { percent } from "../../ui/shortFigures";
 import { Tooltip } from "../../ui/Tooltip";
 import { useOverlapLimit } from "../board/OverlapSummary";
 

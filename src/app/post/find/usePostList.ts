@@ -1,15 +1,11 @@
 /** The list of the open post: what the post says of its keywords, with the numbers that its list knows. */
 import { useMemo } from "react";
-import {
-  followPost,
-  identity,
-  type KeywordList,
-  type ListKeyword,
-  withKeywords,
-} from "../../../core/keywords/list";
+import { followPost, identity, type KeywordList, type ListKeyword } from "../../../core/keywords/list";
+import { withKeywords } from "../../../core/keywords/listChanges";
+import { saveList } from "../../../data/listChanges";
 import { listOfPost } from "../../../data/listOfPost";
-import { getListOfPost, saveList } from "../../../data/lists";
 import type { Post } from "../../../data/model";
+import { getListOfPost } from "../../../data/wholeLists";
 import { now } from "../../keywords/actions";
 import { attempt } from "../../store/attempt";
 import { useAppDispatch } from "../../store/hooks";

@@ -1,6 +1,5 @@
 /** Makes fixes in the open post: as one step, with a version kept before and a way back. */
 
-import { toast } from "sonner";
 import { withoutChange } from "../../../core/draft/withoutChange";
 import type { Fix, Pick } from "../../../core/proof/fixes/fix";
 import { fixedDoc } from "../../../core/proof/fixes/fixed";
@@ -8,6 +7,7 @@ import type { FixedMeta } from "../../../core/proof/fixes/fixRule";
 import { postEdited } from "../../store/openPostSlice";
 import type { AppThunk } from "../../store/thunk";
 import { count, points } from "../../ui/figures";
+import { toast } from "../../ui/toast";
 import { keepCurrent } from "../versions/keepCurrent";
 import { fixHelp } from "./fixHelp";
 

@@ -2,7 +2,6 @@
 
 import { ListTree, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { toast } from "sonner";
 import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import { addToDrawer, removeFromDrawer } from "../../../data/drawer";
 import { freshId } from "../../../data/freshId";
@@ -18,6 +17,7 @@ import { Checkbox } from "../../ui/Checkbox";
 import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import { useOpenPost } from "../useOpenPost";
 import { gapRules, openCompetitors, readKept } from "./competitorActions";
 

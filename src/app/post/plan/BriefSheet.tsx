@@ -2,14 +2,13 @@
 
 import { Copy, FileDown } from "lucide-react";
 import { useState } from "react";
-import { toast } from "sonner";
 import { BRIEF_PARTS, type BriefMaterial, type BriefPart, PART_NAMES } from "../../../core/outline/brief";
 import { chosenQuestions } from "../../../core/outline/chosenQuestions";
 import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import { foldPlain } from "../../../core/text/fold";
 import { postAddress } from "../../../data/draft";
-import { getListOfPost } from "../../../data/lists";
 import type { Post } from "../../../data/model";
+import { getListOfPost } from "../../../data/wholeLists";
 import type { BriefForm } from "../../../workers/competitorsApi";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
@@ -22,6 +21,7 @@ import { Checkbox } from "../../ui/Checkbox";
 import { download } from "../../ui/download";
 import { Radio, RadioGroup } from "../../ui/Radio";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import { openCompetitors } from "./competitorActions";
 
 const FILES: Record<Exclude<BriefForm, "prompt">, { name: string; ending: string; type: string }> = {

@@ -13,7 +13,8 @@ import {
 } from "lucide-react";
 import { type KeyboardEvent, useMemo, useState } from "react";
 import { readHeadings } from "../../../core/outline/headingFaults";
-import { branchLength, faqStart, type OutlineItem, outlineNumber } from "../../../core/outline/outline";
+import { branchLength, faqStart, type OutlineItem } from "../../../core/outline/outline";
+import { outlineNumber } from "../../../core/outline/outlineNumber";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { outlineRedone, outlineUndone } from "../../store/openPostSlice";
 import { Button } from "../../ui/Button";

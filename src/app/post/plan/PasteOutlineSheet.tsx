@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { toast } from "sonner";
 import { parseOutline, withPasted } from "../../../core/outline/outlineText";
 import { freshId } from "../../../data/freshId";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
@@ -7,6 +6,7 @@ import { outlineReplaced, outlineUndone } from "../../store/openPostSlice";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 
 /** A pasted list becomes headings: indented, bulleted, numbered or Markdown. */
 export function PasteOutlineSheet({ onClose }: { onClose: () => void }) {

@@ -1,13 +1,7 @@
 /** The goals of a post: who it is for, what it should achieve, how it should sound. The site's own apply where nothing is said. */
 import { useId } from "react";
-import { toast } from "sonner";
-import {
-  noPiece,
-  OPPOSITE_TONES,
-  type Piece,
-  pieceFaults,
-  pieceWithDefaults,
-} from "../../../core/outline/piece";
+import { noPiece, type Piece, pieceWithDefaults } from "../../../core/outline/piece";
+import { OPPOSITE_TONES, pieceFaults } from "../../../core/outline/pieceFaults";
 import { changeSite } from "../../store/changeSite";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { pieceChanged } from "../../store/openPostSlice";
@@ -17,6 +11,7 @@ import { FieldLine } from "../../ui/FieldLine";
 import { whole } from "../../ui/figures";
 import { ListField } from "../../ui/ListField";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import { useOpenPost } from "../useOpenPost";
 
 /** What is in force, in one line. */

@@ -12,7 +12,8 @@ import {
 import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
 import { BookOpenText } from "lucide-react";
 import { type RefObject, useEffect, useRef, useState } from "react";
-import { noPiece, pieceFaults, pieceWithDefaults } from "../../../core/outline/piece";
+import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
+import { pieceFaults } from "../../../core/outline/pieceFaults";
 import { freshId } from "../../../data/freshId";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { outlineItemMoved, outlineReplaced } from "../../store/openPostSlice";

@@ -1,5 +1,5 @@
 /** Titles, outlines and missing subjects from the apprentice, for the plan. */
-import { toast } from "sonner";
+
 import { outlineItems } from "../../../core/apprentice/forms/outline";
 import type { Part } from "../../../core/apprentice/shapes";
 import type { AssembledItem } from "../../../core/outline/shapes";
@@ -9,6 +9,7 @@ import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { outlineReplaced, outlineUndone, postEdited } from "../../store/openPostSlice";
 import { count } from "../../ui/figures";
+import { toast } from "../../ui/toast";
 import { useOpenPost } from "../useOpenPost";
 
 export function SuggestSheet({ onClose }: { onClose: () => void }) {

@@ -1,6 +1,5 @@
 /** Collecting competing pages: which rank, reading them, and keeping what was read. Several posts may collect at once. */
 
-import { toast } from "sonner";
 import type { RankedCompetitor } from "../../../core/benchmark/competitors";
 import { getCompetitorBody, saveCompetitors } from "../../../data/competitors";
 import { freshId } from "../../../data/freshId";
@@ -13,6 +12,7 @@ import { attempt } from "../../store/attempt";
 import { analysisArrived, jobEnded, jobMoved, jobStarted, pageArrived } from "../../store/competitorsSlice";
 import { competitorsChanged } from "../../store/openPostSlice";
 import type { AppThunk } from "../../store/thunk";
+import { toast } from "../../ui/toast";
 import { analyse, analysisKey, competitorsOf, isOpen, readKept } from "./competitorActions";
 
 /** Pages of a ranking that are read at most, and ideas that are asked for to find the questions among them. */

@@ -1,7 +1,6 @@
 /** What is done with the competing pages of the open post: keeping and dropping pages, analysing, gaps, the drawer. */
 
 import * as Comlink from "comlink";
-import { toast } from "sonner";
 import type { OutlineItem } from "../../../core/outline/outline";
 import { noPiece, pieceWithDefaults } from "../../../core/outline/piece";
 import type { Profile } from "../../../core/proof/profile";
@@ -24,6 +23,7 @@ import { competitorsChanged, outlineReplaced } from "../../store/openPostSlice";
 import type { RootState } from "../../store/reducer";
 import type { AppThunk } from "../../store/thunk";
 import { count, whole } from "../../ui/figures";
+import { toast } from "../../ui/toast";
 
 /** What of a profile the gaps go by. */
 export const gapRules = ({ checks }: Profile) => ({

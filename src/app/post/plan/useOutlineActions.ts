@@ -1,13 +1,14 @@
 /** What is done with the outline as a whole, each with its message and, where something goes, its undo. */
 
 import { useNavigate } from "react-router";
-import { toast } from "sonner";
-import { type OutlineItem, writeUp } from "../../../core/outline/outline";
+import type { OutlineItem } from "../../../core/outline/outline";
 import { outlineToText } from "../../../core/outline/outlineText";
+import { writeUp } from "../../../core/outline/writeUp";
 import { freshId } from "../../../data/freshId";
 import { useAppDispatch } from "../../store/hooks";
 import { outlineItemAdded, outlineItemRemoved, outlineUndone } from "../../store/openPostSlice";
 import { count } from "../../ui/figures";
+import { toast } from "../../ui/toast";
 import { usePostSession } from "../SessionContext";
 import type { Goal } from "../useGo";
 

@@ -1,7 +1,7 @@
 /** The way to the score that is aimed at: the fewest and easiest findings, as links to their rows. */
 import { useMemo } from "react";
-import { shownGains } from "../../../core/proof/finding";
 import { pathTo } from "../../../core/proof/path";
+import { shownGains } from "../../../core/proof/shownGains";
 import type { Aim } from "../../../data/model";
 import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";

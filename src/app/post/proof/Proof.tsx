@@ -1,8 +1,9 @@
 /** Proof: every finding with its evidence, what it is worth and what fixes it; beside it the result as a searcher will see it, and the competitors. */
 import { ArrowLeftRight, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
-import { byWorth, counts, type Finding, hasGain, shownGains } from "../../../core/proof/finding";
+import { byWorth, counts, type Finding, hasGain } from "../../../core/proof/finding";
 import { groups } from "../../../core/proof/groups";
+import { shownGains } from "../../../core/proof/shownGains";
 import { ReportMenu } from "../../reports/ReportMenu";
 import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";

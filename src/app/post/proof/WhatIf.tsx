@@ -1,7 +1,6 @@
 /** What if: titles, descriptions and slugs tried beside the draft, each with its score and how it would look. Several are kept; one may be taken. */
 import { PenLine, Plus } from "lucide-react";
 import { useState } from "react";
-import { toast } from "sonner";
 import { compareReports } from "../../../core/proof/compare";
 import type { Finding } from "../../../core/proof/finding";
 import { freshId } from "../../../data/freshId";
@@ -10,6 +9,7 @@ import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { Button } from "../../ui/Button";
 import { points } from "../../ui/figures";
+import { toast } from "../../ui/toast";
 import { FieldsSuggestSheet } from "../FieldsSuggestSheet";
 import { useOpenPost } from "../useOpenPost";
 import { useTries } from "./useTries";

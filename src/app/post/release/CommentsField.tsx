@@ -2,8 +2,8 @@
 import { useId } from "react";
 import { COMMENTS } from "../../../core/site/shapes";
 import type { Post, Site } from "../../../data/model";
+import { isoDay } from "../../ui/calendarDays";
 import { DateField } from "../../ui/DateField";
-import { isoDay } from "../../ui/dates";
 import { Select } from "../../ui/Select";
 import { COMMENT_NAMES } from "./commentNames";
 

@@ -1,7 +1,6 @@
 /** The post in parts, for a blog that is filled in by hand: the body, each field, the pictures. */
 import { Check, ClipboardCopy, Images } from "lucide-react";
 import { useState } from "react";
-import { toast } from "sonner";
 import { useDebouncedCallback } from "use-debounce";
 import { messageOf } from "../../../core/messageOf";
 import { categoryName } from "../../../core/site/categories";
@@ -12,6 +11,7 @@ import { Button } from "../../ui/Button";
 import { download } from "../../ui/download";
 import { count } from "../../ui/figures";
 import { Tooltip } from "../../ui/Tooltip";
+import { toast } from "../../ui/toast";
 import { usePostSession } from "../SessionContext";
 
 /** Milliseconds for which a button says that it has copied. */

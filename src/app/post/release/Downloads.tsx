@@ -1,12 +1,13 @@
 import { Download } from "lucide-react";
 import { useRef, useState } from "react";
-import { toast } from "sonner";
 import { useAppDispatch } from "../../store/hooks";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
 import { download } from "../../ui/download";
-import { count, kilobytes } from "../../ui/figures";
+import { count } from "../../ui/figures";
+import { kilobytes } from "../../ui/shortFigures";
+import { toast } from "../../ui/toast";
 import { usePostSession } from "../SessionContext";
 import type { ExportedFile } from "./exportPost";
 import { EXPORTS, type ExportFormat } from "./exports";

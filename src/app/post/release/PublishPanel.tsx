@@ -1,7 +1,6 @@
 /** How the post stands with its readers, and the one thing to do next, in words that say exactly what will happen. */
 import { CalendarClock, Copy, ExternalLink, Send, Undo2 } from "lucide-react";
 import { useState } from "react";
-import { toast } from "sonner";
 import type { Post, Site } from "../../../data/model";
 import type { BlogConfig } from "../../../services/blog/blogClient";
 import { sayItIsNotThere, takeOut } from "../../publishing/outboxActions";
@@ -14,6 +13,7 @@ import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
 import { count, whole } from "../../ui/figures";
 import { momentOfSite } from "../../ui/siteTime";
+import { toast } from "../../ui/toast";
 import { usePostSession } from "../SessionContext";
 import { discardChanges } from "./discardChanges";
 import { ScheduleSheet } from "./ScheduleSheet";

@@ -1,9 +1,10 @@
 /** Addresses that were given up and lead to this page. */
-import { toast } from "sonner";
+
 import { deleteRedirect, redirectsOf, restoreRedirect } from "../../../data/redirects";
 import { useLive } from "../../store/useLive";
 import { attemptRead } from "../../ui/attemptRead";
 import { day } from "../../ui/dates";
+import { toast } from "../../ui/toast";
 
 export function Redirects({ postId, readOnly }: { postId: string; readOnly: boolean }) {
   const read = useLive(() => redirectsOf(postId), [postId]);

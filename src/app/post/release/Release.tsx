@@ -1,6 +1,5 @@
 import { useEffect, useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
-import { toast } from "sonner";
 import { holding } from "../../../core/release/gates/registry";
 import type { Post } from "../../../data/model";
 import { useOpenClaims } from "../../posts/claimsGate";
@@ -10,6 +9,7 @@ import { usePublishing } from "../../publishing/usePublishing";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
+import { toast } from "../../ui/toast";
 import { ReviewPanel } from "../review/ReviewPanel";
 import { useReviews } from "../review/useReviews";
 import { usePostSession } from "../SessionContext";

@@ -13,7 +13,7 @@ import {
 } from "../../../core/versions/threeWays";
 import { fieldsOfLive, withOwnPictures } from "../../../data/livePost";
 import type { LiveCopy, OutboxItem, Post } from "../../../data/model";
-import { changeOutboxItem } from "../../../data/outbox";
+import { changeOutboxItem } from "../../../data/outboxChanges";
 import { renderedPost } from "../../../data/renderedSite";
 import { changePost } from "../../publishing/changePost";
 import { workOutbox } from "../../publishing/workOutbox";

@@ -1,9 +1,9 @@
-import { toast } from "sonner";
 import { fieldsOfLive, livePost } from "../../../data/livePost";
 import type { LiveCopy, Post } from "../../../data/model";
 import { changePost } from "../../publishing/changePost";
 import type { PostSession } from "../../store/postSession";
 import type { AppThunk } from "../../store/thunk";
+import { toast } from "../../ui/toast";
 import { keepCurrent } from "../versions/keepCurrent";
 
 /** Makes the working copy what readers have. How it was is kept as a version, and can be had back at once. */

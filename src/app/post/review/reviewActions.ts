@@ -1,5 +1,5 @@
 /** Asking somebody to look at the post, and taking in what they said. */
-import { toast } from "sonner";
+
 import { filesOf } from "../../../core/draft/files";
 import { isPictureType } from "../../../core/media/mediaTypes";
 import { hasGain } from "../../../core/proof/finding";
@@ -16,6 +16,7 @@ import type { PostSession } from "../../store/postSession";
 import type { AppThunk } from "../../store/thunk";
 import { download } from "../../ui/download";
 import { count, points } from "../../ui/figures";
+import { toast } from "../../ui/toast";
 
 /** Findings that a reviewer is told of. */
 const TOLD = 8;

@@ -2,7 +2,6 @@
 
 import { RotateCcw } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
-import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { type BlockChange, compareDocs, withBlockBack } from "../../../core/versions/compare";
 import { listVersions, nameVersion } from "../../../data/versions";
@@ -15,6 +14,7 @@ import { dayAndTime } from "../../ui/dates";
 import { Failed } from "../../ui/Failed";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import { usePostSession } from "../SessionContext";
 import { useOpenPost } from "../useOpenPost";
 import { keepCurrent } from "./keepCurrent";

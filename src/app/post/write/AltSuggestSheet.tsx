@@ -1,8 +1,8 @@
 /** A first alt text for a picture, from its caption, the words around it and its name; for a person to check. */
 import type { Editor } from "@tiptap/core";
-import { toast } from "sonner";
 import { ApprenticeSheet, type Take } from "../../apprentice/ApprenticeSheet";
 import { useAppDispatch } from "../../store/hooks";
+import { toast } from "../../ui/toast";
 import { markToReview } from "../markToReview";
 import { useOpenPost } from "../useOpenPost";
 

@@ -4,7 +4,6 @@ import { Fragment, useEffect, useRef, useState } from "react";
 import { ReactCrop } from "react-image-crop";
 import { useAppDispatch } from "../../store/hooks";
 import "react-image-crop/dist/ReactCrop.css";
-import { toast } from "sonner";
 import { covering, isWhole, type Part, partInPixels } from "../../../core/pictures/crop";
 import { focusPoint, writeFocus } from "../../../core/pictures/focus";
 import { assetId } from "../../../data/assets";
@@ -14,6 +13,7 @@ import { Button } from "../../ui/Button";
 import { whole } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
 import { Slider } from "../../ui/Slider";
+import { toast } from "../../ui/toast";
 import { cropPicture, uncut } from "./cropPicture";
 import { Choice } from "./toolParts";
 

@@ -1,7 +1,7 @@
 /** The head of the sheet: title, meta title, description and slug, each with what the proof says of it. */
 import type { ReactNode } from "react";
 import type { Check } from "../../../core/proof/check";
-import { shownGains } from "../../../core/proof/finding";
+import { shownGains } from "../../../core/proof/shownGains";
 import { textWidth } from "../../../core/snippet/width";
 import { languagePack } from "../../../core/text/language";
 import { keywordSlug, makeSlug } from "../../../core/text/slug";

@@ -2,7 +2,6 @@
 
 import type { Editor } from "@tiptap/core";
 import { useState } from "react";
-import { toast } from "sonner";
 import { messageOf } from "../../../core/messageOf";
 import { clock } from "../../../core/transcript/toDoc";
 import { saveRecording } from "../../../data/recordings";
@@ -15,6 +14,7 @@ import { Checkbox } from "../../ui/Checkbox";
 import { FileButton } from "../../ui/FileButton";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import { asAddress } from "./asAddress";
 
 const CHOICES = [

@@ -1,7 +1,6 @@
 /** The text as Markdown or HTML, to be changed by hand; what is wrong and what would be lost is said before it is taken. */
 
 import { useEffect, useRef, useState } from "react";
-import { toast } from "sonner";
 import type { SourceKind } from "../../../core/files/source";
 import { messageOf } from "../../../core/messageOf";
 import { useDependencies } from "../../store/DependenciesContext";
@@ -10,6 +9,7 @@ import { useAsk } from "../../store/useAsk";
 import { Button } from "../../ui/Button";
 import { Failed } from "../../ui/Failed";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import { usePostSession } from "../SessionContext";
 import { keepCurrent } from "../versions/keepCurrent";
 import { withPictures } from "./editor/paste";

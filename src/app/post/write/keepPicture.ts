@@ -1,13 +1,13 @@
 /** Taking a picture into the workspace: known kinds only, looked at before it is kept. */
 
-import { toast } from "sonner";
 import { addAsset, dropOriginals } from "../../../data/assets";
 import { freshId } from "../../../data/freshId";
 import type { Asset } from "../../../data/model";
 import { dropSurplusSnapshot } from "../../../data/snapshots";
 import type { AppThunk } from "../../store/thunk";
 import { ASSET_CHANGED } from "../../store/usePictureSource";
-import { kilobytes } from "../../ui/figures";
+import { kilobytes } from "../../ui/shortFigures";
+import { toast } from "../../ui/toast";
 
 /** A picture cannot be taken; the message is for the person. */
 export class PictureError extends Error {

@@ -1,5 +1,5 @@
 import type { Node } from "@tiptap/pm/model";
-import { perObject } from "../../../core/memo";
+import { perObject } from "../../../core/once";
 import { countWords } from "../../../core/text/words";
 
 /** A section of the text: from one heading to the next, or what stands before the first. */

@@ -2,7 +2,8 @@
 import { useRef, useState } from "react";
 import { messageOf } from "../../../core/messageOf";
 import type { BlogConnection } from "../../../data/model";
-import { getBlogToken, saveBlog, saveBlogToken, standInBlog } from "../../../data/settings";
+import { saveBlog, saveBlogToken } from "../../../data/saveSettings";
+import { getBlogToken, standInBlog } from "../../../data/settings";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { blogChanged } from "../../store/sessionSlice";

@@ -3,7 +3,7 @@
 import { useRef, useState } from "react";
 import { messageOf } from "../../../core/messageOf";
 import type { SearchConnection } from "../../../data/model";
-import { saveSearchConnection } from "../../../data/settings";
+import { saveSearchConnection } from "../../../data/saveSettings";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { searchChanged } from "../../store/sessionSlice";

@@ -2,7 +2,8 @@
 import { useRef, useState } from "react";
 import { messageOf } from "../../../core/messageOf";
 import type { WriterConnection } from "../../../data/model";
-import { getWriterKey, saveWriter, saveWriterKey } from "../../../data/settings";
+import { saveWriter, saveWriterKey } from "../../../data/saveSettings";
+import { getWriterKey } from "../../../data/settings";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { writerChanged } from "../../store/sessionSlice";

@@ -1,6 +1,5 @@
 /** What each category says of itself and holds; its posts can be moved to another, all at once. */
 import { useState } from "react";
-import { toast } from "sonner";
 import { categoryTree } from "../../../core/site/categories";
 import type { Category } from "../../../core/site/shapes";
 import { plainSlug } from "../../../core/site/slugs";
@@ -16,6 +15,7 @@ import { categoryOptions } from "../../ui/categoryOptions";
 import { count } from "../../ui/figures";
 import { lazyPart } from "../../ui/part";
 import { Select } from "../../ui/Select";
+import { toast } from "../../ui/toast";
 import { CommittedField } from "../CommittedField";
 import { useSiteMoves } from "./useSiteMoves";
 

@@ -2,7 +2,7 @@ import { useEffect, useRef } from "react";
 import { useForm } from "react-hook-form";
 import { messageOf } from "../../../core/messageOf";
 import type { Site } from "../../../data/model";
-import { saveSite } from "../../../data/settings";
+import { saveSite } from "../../../data/saveSettings";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { siteChanged } from "../../store/sessionSlice";
 import { changeOf, faultOf, formOf, type SiteFieldName, type SiteForm } from "./siteForm";

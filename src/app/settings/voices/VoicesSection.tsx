@@ -1,7 +1,6 @@
 /** Voices: how the site sounds, measured from texts that sound right; which one holds for posts that name no other. */
 import { Plus } from "lucide-react";
 import { useRef, useState } from "react";
-import { toast } from "sonner";
 import type { Voice } from "../../../core/voice/shapes";
 import { freshId } from "../../../data/freshId";
 import { parseVoice, writeVoice } from "../../../data/voiceFile";
@@ -12,6 +11,7 @@ import { download, fileNameOf } from "../../ui/download";
 import { FieldLine } from "../../ui/FieldLine";
 import { FileButton } from "../../ui/FileButton";
 import { Select } from "../../ui/Select";
+import { toast } from "../../ui/toast";
 import { Refusal } from "../Refusal";
 import { VoiceForm } from "./VoiceForm";
 

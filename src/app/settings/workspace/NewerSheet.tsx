@@ -1,15 +1,16 @@
 /** Posts of a workspace file that a newer version wrote: to be read, and copied. */
 import { useState } from "react";
-import { toast } from "sonner";
 import { blocksFromEditor } from "../../../core/draft/fromEditor";
+import { deletePost } from "../../../data/deletePost";
 import { freshId } from "../../../data/freshId";
 import { newPost } from "../../../data/newPost";
-import { addPost, deletePost } from "../../../data/posts";
+import { addPost } from "../../../data/posts";
 import type { NewerPost, NewerWorkspace } from "../../../data/workspace/newer";
 import { useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/figures";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 
 const textOf = ({ doc }: NewerPost): string =>
   blocksFromEditor(doc)

@@ -1,7 +1,6 @@
 /** Copies of earlier workspaces in this browser: bring one back, download it, delete it. */
 
 import { Download, RotateCcw, Trash2 } from "lucide-react";
-import { toast } from "sonner";
 import {
   ALWAYS_KEPT,
   deleteSnapshot,
@@ -14,7 +13,9 @@ import { attemptRead } from "../../ui/attemptRead";
 import { dayAndTime } from "../../ui/dates";
 import { download } from "../../ui/download";
 import { Failed } from "../../ui/Failed";
-import { count, kilobytes } from "../../ui/figures";
+import { count } from "../../ui/figures";
+import { kilobytes } from "../../ui/shortFigures";
+import { toast } from "../../ui/toast";
 
 interface Props {
   snapshots: Answer<Snapshot[]>;

@@ -1,7 +1,7 @@
 /** Whether the browser may clear what is kept here, and how much room there is. */
 import { useEffect, useState } from "react";
 import { Button } from "../../ui/Button";
-import { kilobytes } from "../../ui/figures";
+import { kilobytes } from "../../ui/shortFigures";
 
 interface Storage {
   /** Null where the browser does not say. */

@@ -1,6 +1,6 @@
 import { Button } from "../../ui/Button";
-import { kilobytes } from "../../ui/figures";
 import { Progress } from "../../ui/Progress";
+import { kilobytes } from "../../ui/shortFigures";
 import type { Task } from "./useTask";
 
 /** How far a task is, and the way to end it. */

@@ -1,8 +1,7 @@
 /** The workspace as one file: taken away, put back, started again; and the copies of earlier ones. */
 
 import { useState } from "react";
-import { toast } from "sonner";
-import { saveBackedUp } from "../../../data/settings";
+import { saveBackedUp } from "../../../data/saveSettings";
 import { listSnapshots } from "../../../data/snapshots";
 import type { NewerWorkspace } from "../../../data/workspace/newer";
 import type { Refused, Replacement } from "../../../workers/filesApi";
@@ -14,8 +13,10 @@ import { download } from "../../ui/download";
 import { FileButton } from "../../ui/FileButton";
 import { count } from "../../ui/figures";
 import { Term } from "../../ui/Term";
+import { toast } from "../../ui/toast";
 import { readSession } from "../../workspace/start";
-import { fetchDemo, type OnStep, replaceWorkspace, workspaceFile } from "../../workspace/workspace";
+import { fetchDemo, type OnStep, replaceWorkspace } from "../../workspace/workspace";
+import { workspaceFile } from "../../workspace/workspaceFile";
 import { Refusal } from "../Refusal";
 import { NewerSheet } from "./NewerSheet";
 import { RefusedNotice } from "./RefusedNotice";

@@ -1,5 +1,5 @@
 /** What does not go together in a request, said before anything is asked. */
-import { OPPOSITE_TONES } from "../../outline/piece";
+import { OPPOSITE_TONES } from "../../outline/pieceFaults";
 
 /** @returns a sentence for each pair of tones that pull against each other */
 export function opposedTones(tones: readonly string[]): string[] {

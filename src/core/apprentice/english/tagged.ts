@@ -1,6 +1,6 @@
 /** Parts of speech of English words, from a tagger that needs no model. */
 import nlp from "compromise/three";
-import { perText } from "../../memo";
+import { perText } from "../../once";
 
 export interface TaggedWord {
   text: string;

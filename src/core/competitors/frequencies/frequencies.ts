@@ -1,5 +1,5 @@
 /** How rare words are in general text, from published counts cut to what shared terms need (scripts/buildFrequencies.ts). */
-import { once } from "../../memo";
+import { once } from "../../once";
 import { primaryLanguage } from "../../text/language";
 import german from "./de.json";
 import english from "./en.json";

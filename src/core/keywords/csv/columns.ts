@@ -1,4 +1,4 @@
-import { once } from "../../memo";
+import { once } from "../../once";
 import { foldPlain } from "../../text/fold";
 import { readNumber } from "./numbers";
 import type { CsvRecord } from "./records";

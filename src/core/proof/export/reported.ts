@@ -1,7 +1,8 @@
 /** A report as it goes out: of one post or of many. */
-import { byWorth, type Finding, shownGains } from "../finding";
+import { byWorth, type Finding } from "../finding";
 import { groups } from "../groups";
 import type { Profile } from "../profile";
+import { shownGains } from "../shownGains";
 
 export interface Reported {
   /** What it is the report of: a title, or a file. */

@@ -1,7 +1,7 @@
 import type { CoverageRules } from "../../competitors/coverage";
 import { type Coverage, coverageOf } from "../../competitors/coverage";
 import type { Draft } from "../../draft/draft";
-import { once, perObject } from "../../memo";
+import { once, perObject } from "../../once";
 import { type AnalysedText, analyseText } from "../../text/analyse";
 import type { LanguagePack } from "../../text/packs/pack";
 import type { ProofContext } from "../context";

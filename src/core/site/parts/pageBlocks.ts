@@ -1,6 +1,6 @@
 /** The blocks of a post as its page has them: the page's H1 is the post's title, and there is one. */
 import type { Block } from "../../draft/draft";
-import { perObject } from "../../memo";
+import { perObject } from "../../once";
 import { fold } from "../../text/fold";
 import type { RenderedPost } from "../site";
 

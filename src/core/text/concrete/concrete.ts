@@ -1,5 +1,5 @@
 /** Nouns that name something to be seen, from a published lexicon (scripts/buildConcrete.ts). */
-import { once } from "../../memo";
+import { once } from "../../once";
 import { primaryLanguage } from "../language";
 import english from "./en.json";
 

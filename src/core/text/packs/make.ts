@@ -1,6 +1,6 @@
 /** A language pack from word lists as people write them: folded, stemmed and joined with the language's Snowball stemmer. */
 import snowball from "snowball-stemmers";
-import { once } from "../../memo";
+import { once } from "../../once";
 import { fold } from "../fold";
 import { list, phrases } from "./lists";
 import type { LanguagePack, Passive, Readability } from "./pack";

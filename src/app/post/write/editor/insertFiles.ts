@@ -1,8 +1,8 @@
 import type { Editor } from "@tiptap/core";
-import { toast } from "sonner";
 import type { EditorNode } from "../../../../core/blocks/editorJson";
 import { isPictureType, mediaTypeOfName } from "../../../../core/media/mediaTypes";
 import { ASSET_PREFIX } from "../../../../data/assets";
+import { toast } from "../../../ui/toast";
 import { whyNotKept } from "../keepFile";
 import { insertBlocks } from "./insertBlock";
 import { intakeOf } from "./intake";

@@ -1,9 +1,10 @@
 import type { Editor } from "@tiptap/core";
-import { toast } from "sonner";
 import type { EditorNode } from "../../../../core/blocks/editorJson";
 import { ASSET_PREFIX } from "../../../../data/assets";
 import type { Asset } from "../../../../data/model";
-import { count, kilobytes, whole } from "../../../ui/figures";
+import { count, whole } from "../../../ui/figures";
+import { kilobytes } from "../../../ui/shortFigures";
+import { toast } from "../../../ui/toast";
 import { PictureError } from "../keepPicture";
 import { insertBlock, insertBlocks } from "./insertBlock";
 import { intakeOf } from "./intake";

@@ -3,7 +3,6 @@
 import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
 import { Selection, TextSelection } from "@tiptap/pm/state";
-import { toast } from "sonner";
 import type { EditorDoc, EditorNode } from "../../../../core/blocks/editorJson";
 import { plainDoc } from "../../../../core/draft/plainLines";
 import { messageOf } from "../../../../core/messageOf";
@@ -11,6 +10,7 @@ import type { Pasted } from "../../../../core/paste/paste";
 import { ASSET_PREFIX, assetId, getAsset } from "../../../../data/assets";
 import { freshId } from "../../../../data/freshId";
 import { TookTooLong } from "../../../../workers/supervise";
+import { toast } from "../../../ui/toast";
 import { asEmbedAddress } from "../asAddress";
 import { PictureError } from "../keepPicture";
 import { insertBlocks } from "./insertBlock";

@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { toast } from "sonner";
 import type { ShelfPhoto } from "../../../../data/schemas/photos";
 import { photoAddress } from "../../../../services/photos/photoClient";
 import { useDependencies } from "../../../store/DependenciesContext";
@@ -7,6 +6,7 @@ import { useAppDispatch } from "../../../store/hooks";
 import { useAsk } from "../../../store/useAsk";
 import { Failed } from "../../../ui/Failed";
 import { count } from "../../../ui/figures";
+import { toast } from "../../../ui/toast";
 import { keepPicture } from "../keepPicture";
 import { PictureCard, PictureGrid } from "./PictureGrid";
 import type { Taken } from "./taken";

@@ -5,7 +5,8 @@ import { type SitePicture, sitePictures } from "../../../../data/sitePictures";
 import { useAsk } from "../../../store/useAsk";
 import { usePictureSource } from "../../../store/usePictureSource";
 import { Failed } from "../../../ui/Failed";
-import { count, kilobytes } from "../../../ui/figures";
+import { count } from "../../../ui/figures";
+import { kilobytes } from "../../../ui/shortFigures";
 import { PictureCard, PictureGrid } from "./PictureGrid";
 import type { Taken } from "./taken";
 

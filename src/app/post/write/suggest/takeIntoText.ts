@@ -1,10 +1,10 @@
 /** Puts what a person took into the text, as one step of undo, and marks it to be reviewed. */
 import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
-import { toast } from "sonner";
 import type { BarePart } from "../../../../core/apprentice/form";
 import { blockTextsOf, nodesOf } from "../../../apprentice/nodes";
 import type { AppThunk } from "../../../store/thunk";
+import { toast } from "../../../ui/toast";
 import { markToReview } from "../../markToReview";
 import { withBlocks } from "../editor/insertBlock";
 

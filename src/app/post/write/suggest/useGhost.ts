@@ -3,11 +3,11 @@ import type { Editor } from "@tiptap/core";
 import { closeHistory } from "@tiptap/pm/history";
 import { TextSelection } from "@tiptap/pm/state";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { toast } from "sonner";
 import { changeSuggestion, getSuggestion } from "../../../../data/drawer";
 import { askApprentice, stopAsking } from "../../../apprentice/ask";
 import { useAppDispatch, useAppStore } from "../../../store/hooks";
 import { attemptRead } from "../../../ui/attemptRead";
+import { toast } from "../../../ui/toast";
 import { markToReview } from "../../markToReview";
 import { ghostOf, growGhost, showGhost } from "../editor/ghost";
 

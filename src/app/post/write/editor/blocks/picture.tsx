@@ -6,7 +6,7 @@ import { objectPosition } from "../../../../../core/pictures/focus";
 import { assetId, getAsset } from "../../../../../data/assets";
 import { ASSET_CHANGED, usePictureSource } from "../../../../store/usePictureSource";
 import { Checkbox } from "../../../../ui/Checkbox";
-import { kilobytes } from "../../../../ui/figures";
+import { kilobytes } from "../../../../ui/shortFigures";
 import { Tooltip } from "../../../../ui/Tooltip";
 import { useAltBounds } from "../altBounds";
 import type { EditorBlock } from "./block";
