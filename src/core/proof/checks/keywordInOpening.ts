@@ -1,6 +1,7 @@
 import { bestOccurrence } from "../../text/match";
 import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
 import { formWords, inOpening, quoted } from "../evidence";
+import { bestUse } from "../reading/opening";
 
 export const keywordInOpening = defineCheck({
   id: "keyword-in-opening",
@@ -16,7 +17,7 @@ export const keywordInOpening = defineCheck({
     if (!reading.keyword) return waitingForKeyword();
     const { opening } = reading;
     if (!opening) return waiting("There is no opening paragraph yet.");
-    const best = bestOccurrence(reading.findIn(opening.analysed, true));
+    const best = bestUse(opening) ?? bestOccurrence(reading.findIn(opening.analysed(), true));
     if (!best) return judged(0, `The opening does not have ${quoted(reading.keyword.text)}.`);
     return judged(best.value, `The opening has it ${formWords(best)}.`, [
       inOpening(opening, best.start, best.end, best.form),

@@ -1,6 +1,8 @@
 /** The opening: the body's first paragraph, or its first words of paragraphs, lists and quotes where that is longer. */
 import type { Block } from "../../draft/draft";
+import { once } from "../../once";
 import type { AnalysedText, Token } from "../../text/analyse";
+import { bestOccurrence, type Occurrence } from "../../text/match";
 import type { BlockReading, Opening } from "./reading";
 
 /** Which blocks make the opening, and how many of their words. */
@@ -35,17 +37,36 @@ const canOpen = ({ kind, text }: Block): boolean =>
 export function openingOf({ blocks, most }: OpeningBlocks): Opening {
   let offset = 0;
   const parts = blocks.map(({ block, of, reading }) => {
-    const part = { block, of, offset };
+    const part = { block, of, reading, offset };
     offset += reading.analysed.text.length + 1;
     return part;
   });
-  return {
-    parts,
-    analysed: joined(
+  const analysed = once(() =>
+    joined(
       blocks.map(({ reading }) => reading.analysed),
       most,
     ),
-  };
+  );
+  return { parts, most, analysed };
+}
+
+/**
+ * The use of the keyword in the opening that is worth most, of those that its blocks have anyway: while somebody writes the opening it is
+ * not searched a second time. The words of a keyword that are scattered over it are no use of any block.
+ *
+ * @returns its span in the opening's text; null where no block has one that ends within the opening
+ */
+export function bestUse({ parts, most }: Opening): Occurrence | null {
+  const uses: Occurrence[] = [];
+  let left = most;
+  for (const { reading, offset } of parts) {
+    const { tokens } = reading.analysed;
+    const last = left < tokens.length ? (tokens[left - 1]?.end ?? 0) : Number.POSITIVE_INFINITY;
+    for (const use of reading.uses)
+      if (use.end <= last) uses.push({ ...use, start: use.start + offset, end: use.end + offset });
+    left -= Math.min(left, tokens.length);
+  }
+  return bestOccurrence(uses);
 }
 
 /** Texts as one, up to so many words; no sentence crosses from one to the next. */

@@ -71,10 +71,12 @@ export interface SectionReading {
 
 /** The opening: the body's first paragraph, or its first words of paragraphs, lists and quotes where that is longer. */
 export interface Opening {
-  /** As one text; no sentence crosses a block. */
-  analysed: AnalysedText;
   /** The blocks that it is made of, and where each begins in the text. */
-  parts: readonly (Placed & { offset: number })[];
+  parts: readonly (Placed & { reading: TextReading; offset: number })[];
+  /** How many words of them belong to it. */
+  most: number;
+  /** As one text, made when it is first asked for; no sentence crosses a block. */
+  analysed: () => AnalysedText;
 }
 
 /** Of a profile, what reading and judging look at; what a check sets is known to the check. */
