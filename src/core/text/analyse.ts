@@ -1,7 +1,7 @@
 import type { LanguagePack } from "./packs/pack";
-import { sentences } from "./sentences";
+import { type Sentence, sentences } from "./sentences";
 import { type WordFacts, wordFacts } from "./wordFacts";
-import { type Word, words } from "./words";
+import { isWestern, MOST_AT_ONCE, type Word, words } from "./words";
 
 /** One word made ready for matching. */
 export interface Token {
@@ -24,23 +24,32 @@ export interface Token {
 export interface AnalysedText {
   text: string;
   tokens: Token[];
-  sentenceCount: number;
+  sentences: Sentence[];
 }
 
 const HYPHEN = /^[-\u2010\u2011\u00AD]$/;
 
-/** Cuts a text into tokens with stems and sentence numbers. */
-export function analyseText(text: string, pack: LanguagePack): AnalysedText {
-  const cut = withSigns(words(text), text);
-  if (!cut.length) return { text, tokens: [], sentenceCount: 0 };
-  const spans = sentences(text, pack);
-  let sentence = 0;
+/**
+ * Cuts a text into tokens with stems and sentence numbers.
+ *
+ * @param before the analysis, by the same pack, of what the text was until just now: words that stand before the change are the same tokens
+ *   then. It only ever saves work
+ */
+export function analyseText(text: string, pack: LanguagePack, before?: AnalysedText): AnalysedText {
+  const tokens = before ? unchanged(text, before) : [];
+  const last = tokens.at(-1);
+  const from = last ? last.end : 0;
+  const cut = withSigns(wordsFrom(text, from), text, from);
+  if (!last && !cut.length) return { text, tokens: [], sentences: [] };
+  let sentence = last ? last.sentence : 0;
+  const earlier = last ? before!.sentences.slice(0, sentence) : [];
+  const spans = [...earlier, ...sentences(text, pack, last ? before!.sentences[sentence]!.start : 0)];
   const factsOf = wordFacts(pack);
-  const tokens = cut.map((word, i): Token => {
+  for (const [i, word] of cut.entries()) {
     while (sentence < spans.length - 1 && word.start >= spans[sentence]!.end) sentence++;
     const facts = factsOf(word.text);
     const next = cut[i + 1];
-    return {
+    tokens.push({
       start: word.start,
       end: word.end,
       folded: facts.folded,
@@ -50,16 +59,47 @@ export function analyseText(text: string, pack: LanguagePack): AnalysedText {
       sentence,
       joinsNext: next !== undefined && next.start > word.end && HYPHEN.test(text.slice(word.end, next.start)),
       facts,
-    };
-  });
-  return { text, tokens, sentenceCount: spans.length };
+    });
+  }
+  return { text, tokens, sentences: spans };
+}
+
+/** How far from a word its signs may stand. */
+const SIGNS_REACH = 3;
+
+/**
+ * The tokens of a text that are those of an earlier one: whole words with a blank behind them, far enough before the first letter that is
+ * another. Where a sentence ends between two of them is told by what stands between them.
+ */
+function unchanged(text: string, before: AnalysedText): Token[] {
+  const most = Math.min(text.length, before.text.length);
+  if (most > MOST_AT_ONCE || !isWestern(text) || !isWestern(before.text)) return [];
+  let same = 0;
+  while (same < most && text.charCodeAt(same) === before.text.charCodeAt(same)) same++;
+  const { tokens } = before;
+  let kept = tokens.length;
+  while (kept && !isBefore(tokens[kept - 1]!, same, text)) kept--;
+  return tokens.slice(0, kept);
+}
+
+const isBefore = ({ end }: Token, change: number, text: string): boolean =>
+  end + SIGNS_REACH < change && BLANK.test(text[end]!);
+const BLANK = /\s/;
+
+function wordsFrom(text: string, from: number): Word[] {
+  if (!from) return words(text);
+  return words(text.slice(from)).map((word) => ({
+    text: word.text,
+    start: word.start + from,
+    end: word.end + from,
+  }));
 }
 
 const MAY_HAVE_SIGNS = /[#/]|\+\+|(?:^|\s|\()\./;
 
 /** Words with the signs that make other words of them: "C++" is not C, ".NET" no net, and "24/7" neither 24 nor 7. */
-function withSigns(cut: Word[], text: string): Word[] {
-  if (!MAY_HAVE_SIGNS.test(text)) return cut;
+function withSigns(cut: Word[], text: string, from: number): Word[] {
+  if (!MAY_HAVE_SIGNS.test(from ? text.slice(from) : text)) return cut;
   const out: Word[] = [];
   for (const word of cut) {
     let { start, end } = word;

@@ -34,6 +34,7 @@ export interface Occurrence {
  * Every occurrence of a keyword in a text. Occurrences never overlap: the better form wins, then the earlier.
  *
  * @param whole true where the text is one field (title, heading, description, opening): then, and only where nothing better is found, the content stems may be scattered over it
+ * @param from the token to begin with, the first of a sentence: no occurrence reaches into another sentence
  * @returns occurrences in order of place
  */
 export function findKeyword(
@@ -42,9 +43,10 @@ export function findKeyword(
   values: MatchValues,
   pack: LanguagePack,
   whole = false,
+  from = 0,
 ): Occurrence[] {
   const { tokens } = text;
-  const sighted = sightedIn(tokens, keyword, pack);
+  const sighted = sightedIn(tokens, keyword, pack, from);
   if (!sighted.length) return [];
   const taken = new Uint8Array(tokens.length);
   const matches: { form: Form; from: number; to: number }[] = [];
@@ -127,9 +129,10 @@ function sightedIn(
   tokens: Token[],
   { stems, compounds }: CompiledKeyword,
   { usage }: LanguagePack,
+  from: number,
 ): number[] {
   const out: number[] = [];
-  for (let i = 0; i < tokens.length; i++) {
+  for (let i = from; i < tokens.length; i++) {
     const { stem, otherStem, folded, joinsNext } = tokens[i]!;
     if (
       joinsNext ||

@@ -14,11 +14,13 @@ const GOES_ON = /^\s*\p{Ll}/u;
 /**
  * Splits a text into sentences: at . ! ? … before a blank, save after known abbreviations, single initials and where
  * the next word begins in lower case.
+ *
+ * @param from where a sentence begins; what stands before it is left out
  */
-export function sentences(text: string, pack: LanguagePack): Sentence[] {
+export function sentences(text: string, pack: LanguagePack, from = 0): Sentence[] {
   const spans: Sentence[] = [];
-  let start = 0;
-  END.lastIndex = 0;
+  let start = from;
+  END.lastIndex = from;
   const close = (end: number) => {
     const lead = text.slice(start, end).search(/\S/);
     if (lead >= 0) spans.push({ start: start + lead, end: start + text.slice(start, end).trimEnd().length });

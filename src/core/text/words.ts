@@ -48,6 +48,9 @@ const UNSPACED =
 
 const segmenter = once(() => new Intl.Segmenter("en", { granularity: "word" }));
 
+/** Is a text in western writing alone, where a blank always parts words? */
+export const isWestern = (text: string): boolean => WESTERN.test(text);
+
 /**
  * The word-like segments of a text, in order.
  *
@@ -67,7 +70,7 @@ export function words(text: string): Word[] {
 }
 
 /** The engine of regular expressions runs out of stack over a word of millions of letters. */
-const MOST_AT_ONCE = 100_000;
+export const MOST_AT_ONCE = 100_000;
 
 /** Where a piece ends that begins at a place: behind its last blank; in a word only where that is longer than a piece. */
 function pieceEnd(text: string, from: number): number {
@@ -78,7 +81,7 @@ function pieceEnd(text: string, from: number): number {
 }
 
 function wordsOf(text: string): Word[] {
-  if (WESTERN.test(text)) return matchedWords(text, W_SPACED, W_WORD_LIKE);
+  if (isWestern(text)) return matchedWords(text, W_SPACED, W_WORD_LIKE);
   return UNSPACED.test(text) ? segmentedWords(text) : matchedWords(text, SPACED, WORD_LIKE);
 }
 

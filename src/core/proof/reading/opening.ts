@@ -3,6 +3,7 @@ import type { Block } from "../../draft/draft";
 import { once } from "../../once";
 import type { AnalysedText, Token } from "../../text/analyse";
 import { bestOccurrence, type Occurrence } from "../../text/match";
+import type { Sentence } from "../../text/sentences";
 import type { BlockReading, Opening } from "./reading";
 
 /** Which blocks make the opening, and how many of their words. */
@@ -73,7 +74,7 @@ export function bestUse({ parts, most }: Opening): Occurrence | null {
 function joined(parts: readonly AnalysedText[], most: number): AnalysedText {
   const tokens: Token[] = [];
   let text = "";
-  let sentence = 0;
+  const sentences: Sentence[] = [];
   for (const part of parts) {
     const offset = text.length;
     for (const token of part.tokens.slice(0, most - tokens.length)) {
@@ -81,14 +82,14 @@ function joined(parts: readonly AnalysedText[], most: number): AnalysedText {
         ...token,
         start: token.start + offset,
         end: token.end + offset,
-        sentence: token.sentence + sentence,
+        sentence: token.sentence + sentences.length,
       });
     }
     // The cut may fall inside a hyphenated word; what is cut off joins nothing.
     const last = tokens.at(-1);
     if (last?.joinsNext) tokens[tokens.length - 1] = { ...last, joinsNext: false };
     text += `${part.text}\n`;
-    sentence += Math.max(1, part.sentenceCount);
+    sentences.push(...part.sentences.map(({ start, end }) => ({ start: start + offset, end: end + offset })));
   }
-  return { text, tokens, sentenceCount: sentence };
+  return { text, tokens, sentences };
 }

@@ -36,6 +36,18 @@ export interface TextReading {
   uses: readonly Occurrence[];
   prose: Prose;
   passives: Passives;
+  /** What is known of it by now, for who reads what becomes of this text. */
+  soFar(): ReadSoFar;
+}
+
+/** What a text was read by, and what was found: with the same, what has not changed of it need not be read again. */
+export interface ReadSoFar {
+  pack: LanguagePack;
+  keyword: CompiledKeyword | null;
+  values: MatchValues;
+  analysed: AnalysedText;
+  /** Undefined where nobody asked for them. */
+  uses: readonly Occurrence[] | undefined;
 }
 
 export interface BlockReading extends Placed {

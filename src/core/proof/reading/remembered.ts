@@ -20,7 +20,7 @@ import { type CompiledKeyword, compileKeyword } from "../../text/keyword";
 import { findKeyword, type MatchValues, type Occurrence } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import { PlacedBlock } from "./placedBlock";
-import type { FieldName, FieldReading, Passives, Stretch, TextReading } from "./reading";
+import type { FieldName, FieldReading, Passives, ReadSoFar, Stretch, TextReading } from "./reading";
 import {
   type BlockStages,
   coveredBy,
@@ -40,13 +40,17 @@ class RememberedBlock implements BlockStages {
   private readonly passivesIn: Remembered<LanguagePack, null, null, Passives>;
   private readonly factsOf: Remembered<CompiledShared, LanguagePack, null, BlockFacts>;
 
-  constructor(block: Block) {
+  /** @param before what was read of the block that this one has become of */
+  constructor(block: Block, before: ReadSoFar | undefined) {
     this.links = linksIn(block);
-    this.analysedIn = new Remembered((pack) => analyseText(block.text, pack));
+    this.analysedIn = new Remembered((pack) =>
+      analyseText(block.text, pack, before?.pack === pack ? before.analysed : undefined),
+    );
     this.passivesIn = new Remembered((pack) => passivesOf(this.analysed(pack), pack));
     const passives = (pack: LanguagePack) => this.passivesIn.get(pack, null, null);
     this.readBy = new Remembered(
-      (keyword, values, pack) => new LazyTextReading(this.analysed(pack), keyword, values, pack, passives),
+      (keyword, values, pack) =>
+        new LazyTextReading(this.analysed(pack), keyword, values, pack, passives, before),
     );
     this.placedAs = new Remembered(
       (at, reading, pack) =>
@@ -92,10 +96,10 @@ export class ReadingCache implements Stages {
   private readonly counts = new Map<string, Counted<unknown>>();
   private readonly answers = new Map<string, Memo<unknown>>();
 
-  block(block: Block): BlockStages {
+  block(block: Block, before?: ReadSoFar): BlockStages {
     let reading = this.blocks.get(block);
     if (!reading) {
-      reading = new RememberedBlock(block);
+      reading = new RememberedBlock(block, before);
       this.blocks.set(block, reading);
     }
     return reading;
@@ -111,7 +115,8 @@ export class ReadingCache implements Stages {
     const last = this.lastPlaced && same(this.lastPlaced.on, on) ? this.lastPlaced.blocks : [];
     const now = blocks.map((block, at) => {
       const before = last[at];
-      return before?.of === block ? before : this.block(block).placed(at, keyword, values, pack);
+      if (before?.of === block) return before;
+      return this.block(block, before?.reading.soFar()).placed(at, keyword, values, pack);
     });
     this.lastPlaced = { on, blocks: now };
     return now;

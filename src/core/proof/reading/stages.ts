@@ -20,25 +20,37 @@ import { findKeyword, type MatchValues, type Occurrence } from "../../text/match
 import type { LanguagePack } from "../../text/packs/pack";
 import { type Prose, proseOf } from "../../text/prose";
 import { PlacedBlock } from "./placedBlock";
-import type { FieldName, FieldReading, Passives, Stretch, TextReading } from "./reading";
+import type { FieldName, FieldReading, Passives, ReadSoFar, Stretch, TextReading } from "./reading";
+import { usesIn } from "./usesIn";
 
 /** The text of a block, read for one keyword; what is asked for first is worked out then. */
 export class LazyTextReading implements TextReading {
-  #uses: Occurrence[] | undefined;
+  #uses: readonly Occurrence[] | undefined;
+  #before: ReadSoFar | undefined;
   #prose: Prose | undefined;
 
-  /** @param passivesOf asks for its passives, which no keyword changes */
+  /**
+   * @param passivesOf asks for its passives, which no keyword changes
+   * @param before what was read of the text before its last change
+   */
   constructor(
     readonly analysed: AnalysedText,
     private readonly keyword: CompiledKeyword | null,
     private readonly values: MatchValues,
     private readonly pack: LanguagePack,
     private readonly passivesOf: (pack: LanguagePack) => Passives,
-  ) {}
+    before?: ReadSoFar,
+  ) {
+    this.#before = before;
+  }
 
   /** Occurrences of the keyword; none where there is no keyword. */
-  get uses(): Occurrence[] {
-    this.#uses ??= this.keyword ? findKeyword(this.analysed, this.keyword, this.values, this.pack) : NONE;
+  get uses(): readonly Occurrence[] {
+    if (!this.#uses) {
+      const { analysed, keyword, values, pack } = this;
+      this.#uses = keyword ? usesIn(analysed, keyword, values, pack, this.#before) : NONE;
+      this.#before = undefined;
+    }
     return this.#uses;
   }
   get prose(): Prose {
@@ -47,6 +59,10 @@ export class LazyTextReading implements TextReading {
   }
   get passives(): Passives {
     return this.passivesOf(this.pack);
+  }
+  soFar(): ReadSoFar {
+    const { pack, keyword, values, analysed } = this;
+    return { pack, keyword, values, analysed, uses: this.#uses };
   }
 }
 
@@ -138,7 +154,7 @@ export function passivesOf(analysed: AnalysedText, pack: LanguagePack): Passives
 }
 
 /** The sentences of a text, without those that say nothing but the keyword. */
-const proseIn = (analysed: AnalysedText, uses: Occurrence[]): Prose =>
+const proseIn = (analysed: AnalysedText, uses: readonly Occurrence[]): Prose =>
   proseOf(analysed, saysOnly(analysed, uses));
 
 /**
