@@ -4,6 +4,7 @@
  */
 import type { Block } from "../draft/draft";
 import { same } from "../memo";
+import { perText } from "../once";
 import { rangeShare } from "../shares";
 import type { AnalysedText, Token } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
@@ -74,13 +75,23 @@ export interface CompiledShared {
   /** Sets of stems that a sentence may hold, by stem: topics first, then questions. */
   patterns: { size: number; topic: number; question: number }[];
   byStem: Map<string, number[]>;
+  /** What a word may have to do with all of it; null of nearly every word. */
+  markOf: (token: Token) => Mark | null;
+}
+
+interface Mark {
+  /** Where terms go on that begin with it. */
+  term: TrieNode | undefined;
+  /** Stems of patterns that it names. */
+  stems: readonly string[];
 }
 
 /** What one block says of what competing pages share. */
 export interface BlockFacts {
-  terms: [term: number, count: number][];
-  /** How many sentences hold all stems of a pattern. */
-  held: [pattern: number, sentences: number][];
+  /** Terms by their numbers, each followed by how often it stands there. */
+  terms: number[];
+  /** Patterns by their numbers, each followed by how many sentences hold all of its stems. */
+  held: number[];
   /** Of a heading: topics and questions that it is about. */
   topics: number[];
   questions: number[];
@@ -88,6 +99,8 @@ export interface BlockFacts {
 
 /** Common stems over all stems from which a heading is about a topic or question. */
 const ABOUT = 0.5;
+/** Words repeat endlessly. */
+const MOST_REMEMBERED = 20_000;
 /** A subject named by one word must come up this often in a section, or it is merely mentioned. */
 const LEAST_MENTIONS = 2;
 
@@ -110,7 +123,16 @@ export function compileShared(
     ),
     patterns: [],
     byStem: new Map(),
+    markOf: ({ folded }) => marks(folded),
   };
+  // A word's stem and subjects are told by how it is folded.
+  const marks = perText((folded): Mark | null => {
+    const stem = pack.stem(folded);
+    const term = terms.next.get(stem);
+    const named = new Set([stem, ...compiled.subjectsOf({ folded, stem })]);
+    const stems = [...named].filter((one) => compiled.byStem.has(one));
+    return term || stems.length ? { term, stems } : null;
+  }, MOST_REMEMBERED);
   const pattern = (stems: ReadonlySet<string>, topic: number, question: number) => {
     if (!stems.size) return;
     const id = compiled.patterns.push({ size: stems.size, topic, question }) - 1;
@@ -196,7 +218,7 @@ export function blockFacts(competitors: CompiledShared, block: Block, text: Anal
   const { tokens } = text;
   const counts = new Map<number, number>();
   for (let from = 0; from < tokens.length; from++) {
-    let node: TrieNode | undefined = competitors.terms.next.get(tokens[from]!.stem);
+    let node = competitors.markOf(tokens[from]!)?.term;
     for (let at = from; node; ) {
       if (node.term >= 0) counts.set(node.term, (counts.get(node.term) ?? 0) + 1);
       if (!node.next.size || !joined(text.text, tokens[at]!, tokens[at + 1])) break;
@@ -204,7 +226,7 @@ export function blockFacts(competitors: CompiledShared, block: Block, text: Anal
       node = node.next.get(tokens[at]!.stem);
     }
   }
-  const facts: BlockFacts = { terms: [...counts], held: [], topics: [], questions: [] };
+  const facts: BlockFacts = { terms: [...counts].flat(), held: [], topics: [], questions: [] };
   if (block.kind === "heading") {
     const stems = headingStems(text, competitors.ignored, competitors.pack, competitors.subjectsOf);
     competitors.topics.forEach(({ variants }, i) => {
@@ -217,24 +239,30 @@ export function blockFacts(competitors: CompiledShared, block: Block, text: Anal
     return facts;
   }
   const held = new Map<number, number>();
-  for (let from = 0; from < tokens.length; ) {
-    const { sentence } = tokens[from]!;
-    const seen = new Set<string>();
-    let to = from;
-    for (; to < tokens.length && tokens[to]!.sentence === sentence; to++) {
-      const token = tokens[to]!;
-      seen.add(token.stem);
-      for (const subject of competitors.subjectsOf(token)) seen.add(subject);
-    }
-    const hits = new Map<number, number>();
-    for (const stem of seen)
-      for (const pattern of competitors.byStem.get(stem) ?? [])
-        hits.set(pattern, (hits.get(pattern) ?? 0) + 1);
+  const { byStem, patterns, markOf } = competitors;
+  let sentence = -1;
+  /** Of the sentence: stems of patterns, and how many stems of each pattern. */
+  const seen = new Set<string>();
+  const hits = new Map<number, number>();
+  const end = () => {
     for (const [pattern, n] of hits)
-      if (n === competitors.patterns[pattern]!.size) held.set(pattern, (held.get(pattern) ?? 0) + 1);
-    from = to;
+      if (n === patterns[pattern]!.size) held.set(pattern, (held.get(pattern) ?? 0) + 1);
+    seen.clear();
+    hits.clear();
+  };
+  for (const token of tokens) {
+    const mark = markOf(token);
+    if (!mark) continue;
+    if (token.sentence !== sentence) end();
+    sentence = token.sentence;
+    for (const stem of mark.stems) {
+      if (seen.has(stem)) continue;
+      seen.add(stem);
+      for (const pattern of byStem.get(stem)!) hits.set(pattern, (hits.get(pattern) ?? 0) + 1);
+    }
   }
-  facts.held = [...held];
+  end();
+  facts.held = [...held].flat();
   return facts;
 }
 
@@ -259,8 +287,8 @@ export const coversTheSame = (a: CoveredBlock, b: CoveredBlock): boolean =>
   a.words === b.words &&
   a.heading === b.heading &&
   a.at === b.at &&
-  same(a.facts.terms.flat(), b.facts.terms.flat()) &&
-  same(a.facts.held.flat(), b.facts.held.flat()) &&
+  same(a.facts.terms, b.facts.terms) &&
+  same(a.facts.held, b.facts.held) &&
   same(a.facts.topics, b.facts.topics) &&
   same(a.facts.questions, b.facts.questions);
 
@@ -300,7 +328,8 @@ export function coverageOf(
     if (mentions.size) mentions = new Map();
   };
   for (const { facts, words: own, heading, at } of blocks) {
-    for (const [term, n] of facts.terms) counts[term]! += n;
+    const { terms, held } = facts;
+    for (let i = 0; i < terms.length; i += 2) counts[terms[i]!]! += terms[i + 1]!;
     if (heading) {
       endSection();
       for (const i of facts.topics) {
@@ -312,11 +341,12 @@ export function coverageOf(
       continue;
     }
     under += own;
-    for (const [pattern, n] of facts.held) {
+    for (let i = 0; i < held.length; i += 2) {
+      const pattern = held[i]!;
       const { size, topic, question } = competitors.patterns[pattern]!;
       if (question >= 0) questions[question]!.answered = true;
       else {
-        const seen = (mentions.get(pattern) ?? 0) + n;
+        const seen = (mentions.get(pattern) ?? 0) + held[i + 1]!;
         mentions.set(pattern, seen);
         if (size > 1 || seen >= LEAST_MENTIONS) topics[topic]!.covered = true;
       }

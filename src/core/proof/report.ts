@@ -79,11 +79,14 @@ interface SetAside {
   evidence: Evidence[];
 }
 
+/** What a judgement rests on, by check: what all of them do, and the parts of the draft that the check reads. */
+const RESTS_ON: ReadonlyMap<AnyCheck, readonly (keyof DraftReading)[]> = new Map(
+  checks.map((check) => [check, ["profile", "context", "pack", "keyword", ...check.reads]]),
+);
+
 function judgementOf(check: AnyCheck, reading: DraftReading): FullJudgement {
-  const { profile, context, pack, keyword } = reading;
-  const on: unknown[] = [profile, context, pack, keyword];
-  for (const part of check.reads) on.push(reading[part]);
-  return reading.answer<FullJudgement>(`check ${check.id}`, on, () => {
+  return reading.ofParts<FullJudgement>(check.id, RESTS_ON.get(check)!, () => {
+    const { profile, context } = reading;
     const why = Object.hasOwn(context.setAside, check.id) ? context.setAside[check.id] : undefined;
     return why === undefined
       ? check.judge(reading, profile.checks[check.id]!)

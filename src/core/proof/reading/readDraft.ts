@@ -58,10 +58,11 @@ export function readDraft(
       cut.push(list(`${name} from ${at}`, members.slice(at, at + STRETCH)));
     return list(name, cut);
   };
-  return {
+  const reading: DraftReading = {
     draft,
     analysed: (index) => blocks[index]!.reading.analysed,
     answer: (question, on, compute) => from.answer(question, on, compute),
+    ofParts: (question, names, compute) => from.ofParts(question, reading, names, compute),
 
     context,
     profile,
@@ -95,6 +96,7 @@ export function readDraft(
     coverage: coverage(blocks, context, coverRules, pack, body.words, from),
     prose: stretches("prose", body.prose),
   };
+  return reading;
 }
 
 /** Blocks that are counted together: few enough to count again with a key, and enough that a long text has few stretches. */

@@ -173,6 +173,8 @@ export interface DraftReading extends Grounds, DraftParts {
   analysed(block: number): AnalysedText;
   /** The answer to a question about the whole draft, given again as long as all that it rests on is the same. */
   answer<T>(question: string, on: readonly unknown[], compute: () => T): T;
+  /** The same, where all that it rests on are parts of this reading. */
+  ofParts<T>(question: string, names: readonly (keyof DraftReading)[], compute: () => T): T;
 }
 
 export type { Token };

@@ -95,6 +95,7 @@ export class ReadingCache implements Stages {
   private lastCovered: { shared: CompiledShared; blocks: readonly CoveredBlock[] } | null = null;
   private readonly counts = new Map<string, Counted<unknown>>();
   private readonly answers = new Map<string, Memo<unknown>>();
+  private readonly judged = new Map<string, { parts: object; value: unknown }>();
 
   block(block: Block, before?: ReadSoFar): BlockStages {
     let reading = this.blocks.get(block);
@@ -136,9 +137,7 @@ export class ReadingCache implements Stages {
   }
 
   shared(measure: CompetitorMeasure, questions: readonly string[], pack: LanguagePack): CompiledShared {
-    return this.readyShared.get([measure, JSON.stringify(questions), pack], () =>
-      compileShared(measure, questions, pack),
-    );
+    return this.readyShared.get([measure, pack, ...questions], () => compileShared(measure, questions, pack));
   }
 
   covered(blocks: readonly PlacedBlock[], shared: CompiledShared): readonly CoveredBlock[] {
@@ -178,13 +177,33 @@ export class ReadingCache implements Stages {
     stretches: readonly Stretch[],
     count: (stretch: Stretch) => T,
   ): T[] {
-    const name = JSON.stringify(on);
+    const name = on.join("\n");
     const last = this.counts.get(name) as Counted<T> | undefined;
     const values = stretches.map((stretch, i) =>
       last?.stretches[i] === stretch ? last.values[i]! : count(stretch),
     );
     this.counts.set(name, { stretches, values });
     return values;
+  }
+
+  ofParts<Parts extends object, T>(
+    question: string,
+    parts: Parts,
+    names: readonly (keyof Parts)[],
+    compute: () => T,
+  ): T {
+    const last = this.judged.get(question) as { parts: Parts; value: T } | undefined;
+    if (!last) {
+      const value = compute();
+      this.judged.set(question, { parts, value });
+      return value;
+    }
+    let stays = true;
+    for (const name of names) if (last.parts[name] !== parts[name]) stays = false;
+    if (!stays) last.value = compute();
+    // What is held is never older than the last reading.
+    last.parts = parts;
+    return last.value;
   }
 
   answer<T>(question: string, on: readonly unknown[], compute: () => T): T {

@@ -106,6 +106,13 @@ export interface Stages {
     stretches: readonly Stretch[],
     count: (stretch: Stretch) => T,
   ): T[];
+  /** The answer to a question about parts of something. @param names of the parts that it rests on */
+  ofParts<Parts extends object, T>(
+    question: string,
+    parts: Parts,
+    names: readonly (keyof Parts)[],
+    compute: () => T,
+  ): T;
   /** The answer to one question about the whole draft. @param on all that it rests on */
   answer<T>(question: string, on: readonly unknown[], compute: () => T): T;
 }
@@ -134,6 +141,7 @@ export const stages: Stages = {
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
   perStretch: (_on, stretches, count) => stretches.map(count),
+  ofParts: (_question, _parts, _names, compute) => compute(),
   answer: (_question, _on, compute) => compute(),
 };
 
