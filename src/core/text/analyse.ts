@@ -27,7 +27,7 @@ export interface AnalysedText {
   sentences: Sentence[];
 }
 
-const HYPHEN = /^[-\u2010\u2011\u00AD]$/;
+const HYPHENS = new Set("-\u2010\u2011\u00AD");
 
 /**
  * Cuts a text into tokens with stems and sentence numbers.
@@ -45,7 +45,8 @@ export function analyseText(text: string, pack: LanguagePack, before?: AnalysedT
   const earlier = last ? before!.sentences.slice(0, sentence) : [];
   const spans = [...earlier, ...sentences(text, pack, last ? before!.sentences[sentence]!.start : 0)];
   const factsOf = wordFacts(pack);
-  for (const [i, word] of cut.entries()) {
+  for (let i = 0; i < cut.length; i++) {
+    const word = cut[i]!;
     while (sentence < spans.length - 1 && word.start >= spans[sentence]!.end) sentence++;
     const facts = factsOf(word.text);
     const next = cut[i + 1];
@@ -57,7 +58,7 @@ export function analyseText(text: string, pack: LanguagePack, before?: AnalysedT
       otherStem: facts.otherStem,
       small: facts.small,
       sentence,
-      joinsNext: next !== undefined && next.start > word.end && HYPHEN.test(text.slice(word.end, next.start)),
+      joinsNext: next !== undefined && next.start - word.end === 1 && HYPHENS.has(text[word.end]!),
       facts,
     });
   }

@@ -89,9 +89,17 @@ function matchedWords(text: string, spaced: RegExp, wordLike: RegExp): Word[] {
   const words: Word[] = [];
   spaced.lastIndex = 0;
   for (let m = spaced.exec(text); m; m = spaced.exec(text)) {
-    if (wordLike.test(m[0])) words.push({ text: m[0], start: m.index, end: m.index + m[0].length });
+    const text = m[0];
+    // Nearly every word begins with a letter from A to z: that it is one need not be asked.
+    if (beginsPlainly(text) || wordLike.test(text))
+      words.push({ text, start: m.index, end: m.index + text.length });
   }
   return words;
+}
+
+function beginsPlainly(word: string): boolean {
+  const code = word.charCodeAt(0) | 0x20;
+  return code >= 0x61 && code <= 0x7a;
 }
 
 /** The same by Intl.Segmenter, for unspaced scripts and as the yardstick of the tests. */
