@@ -37,21 +37,27 @@ const scoreOnce =
     const { apis, end } = stale.length > CHUNK ? workers.scorers() : { apis: [workers.proof], end: () => {} };
     let next = 0;
     let done = 0;
+    const say = () => dispatch(scoringMoved({ done, of: stale.length }));
+    say();
     const scoreChunks = async (scorer: (typeof apis)[number]): Promise<void> => {
-      await scorer.beginRun(run, selectPostTitles(state), site, profile);
       // Where something changed, what is left may be stale in another way, or gone.
       while (next < stale.length && !scoring.askedAgain) {
-        dispatch(scoringMoved({ done, of: stale.length }));
         const chunk = stale
           .slice(next, next + CHUNK)
           .map((post) => ({ post, scoredAt: scoreBasis(post, state) }));
         next += chunk.length;
         dispatch(showScores(await scorer.scoreMany(run, chunk)));
         done += chunk.length;
+        if (done < stale.length) say();
       }
     };
+    const score = async (scorer: (typeof apis)[number]): Promise<void> => {
+      await scorer.beginRun(run, selectPostTitles(state), site, profile);
+      // While the scores of some posts are kept and shown, others are scored.
+      await Promise.all([scoreChunks(scorer), scoreChunks(scorer)]);
+    };
     try {
-      await Promise.all(apis.map(scoreChunks));
+      await Promise.all(apis.map(score));
     } finally {
       end();
     }
