@@ -18,10 +18,13 @@ export function usesIn(
 ): readonly Occurrence[] {
   const found =
     before?.keyword === keyword && before.values === values && before.pack === pack && before.uses;
-  const from = found ? firstToRead(text.tokens, before.analysed.tokens) : 0;
-  if (!found || !from) return findKeyword(text, keyword, values, pack);
+  const from = earlier ? firstToRead(text.tokens, before.analysed.tokens) : 0;
+  if (!earlier || !from) return findKeyword(text, keyword, values, pack);
   const { end } = text.tokens[from - 1]!;
-  return [...found.filter((use) => use.end <= end), ...findKeyword(text, keyword, values, pack, false, from)];
+  return [
+    ...earlier.filter((use) => use.end <= end),
+    ...findKeyword(text, keyword, values, pack, false, from),
+  ];
 }
 
 /** Words behind the end of a sentence that may tell how its last ones are meant. */
