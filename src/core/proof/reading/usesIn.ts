@@ -16,7 +16,7 @@ export function usesIn(
   pack: LanguagePack,
   before?: ReadSoFar,
 ): readonly Occurrence[] {
-  const found =
+  const earlier =
     before?.keyword === keyword && before.values === values && before.pack === pack && before.uses;
   const from = earlier ? firstToRead(text.tokens, before.analysed.tokens) : 0;
   if (!earlier || !from) return findKeyword(text, keyword, values, pack);
