@@ -200,4 +200,84 @@ de: Führerschein machen
 = Den Führerschein im Ausland machen
 ≠ Mit dem Führerschein machte er Urlaub.
 ≠ Er machte Fotos vom Führerschein.
+de: brotbackautomat
+= Ein Automat, der Brot backt
+= Brotbackautomaten im Vergleich
+≠ Am Automaten kaufte er Brot vom Bäcker.
+≠ Das gebackene Brot liegt neben dem Geldautomaten.
+de: mietwagen
+= Einen Wagen mieten
+= Mietwagen auf der Insel
+≠ Wir wagen es nicht, die Miete zu kürzen.
+≠ Der Wagen parkt vor dem Mietshaus.
+de: laufschuhe
+= Schuhe zum Laufen
+= Laufschuhe für breite Füße
+≠ Der Schuh lief gut im Verkauf.
+≠ Im Lauf der Zeit drückt jeder Schuh.
+de: 24/7 hotline
+= Eine Hotline, die 24/7 besetzt ist
+= 24/7-Hotline für Notfälle
+≠ Die Hotline hat 24 Leitungen und 7 Leute.
+≠ Um 7 rief er die Hotline an.
+de: fenster streichen
+= Wie streicht man ein Fenster?
+= Gestrichene Fenster aus Holz
+≠ Die Katze strich am Fenster vorbei.
+≠ Streichen Sie den Satz im Fenster.
+de: wohnung kündigen
+= Die Kündigung der Wohnung
+= So kündigst du deine Wohnung
+≠ Ihm wurde gekündigt, er blieb in der Wohnung.
+≠ Der Winter kündigt sich in der Wohnung an.
+de: kaffee rösten
+= Kaffee selbst rösten
+= Frisch gerösteter Kaffee
+≠ Geröstete Nüsse zum Kaffee
+≠ Er trank Kaffee am Rost.
+de: handyvertrag
+= Ein Vertrag fürs Handy
+= Handyverträge ohne Laufzeit
+≠ Das Handy vertrug das Wasser.
+≠ Er las den Vertrag am Handy.
+de: gartenbank
+= Eine Bank für den Garten
+= Gartenbänke aus Holz
+≠ Die Bank finanzierte den Garten.
+≠ Im Garten las er den Brief der Bank.
+de: steuer erklärung
+= Die Erklärung der Steuer
+= Steuererklärung leicht gemacht
+≠ Er erklärte die Steuer für zu hoch.
+≠ Am Steuer gab er keine Erklärung.
+de: rasen mähen
+= Wann man den Rasen mäht
+= Rasen mähen ohne Lärm
+≠ Sie rasen vorbei, während er mäht.
+≠ Gemähte Wiesen neben dem Rasen
+de: buchhalter
+= Buchhalter gesucht
+= Was macht ein Buchhalter?
+≠ Er hält das Buch.
+≠ Der Halter des Buches lacht.
+de: fahrradträger
+= Ein Träger für das Fahrrad
+= Fahrradträger für Autos
+≠ Der Träger riss, das Fahrrad fiel.
+≠ Sie trägt das Fahrrad.
+de: reiseversicherung
+= Eine Versicherung für die Reise
+= Reiseversicherungen im Test
+≠ Er versicherte, die Reise sei schön.
+≠ Die Versicherung reist mit dem Brief.
+de: online kurs
+= Kurse, die online stattfinden
+= Ein Onlinekurs für Anfänger
+≠ Der Kurs der Aktie steht online.
+≠ Online nimmt das Schiff Kurs auf.
+de: tee trinken
+= Wann trinkst du Tee?
+= Getrunkener Tee
+≠ Er trinkt Milch zum Teegebäck.
+≠ Der Tee ist kalt, die Katze trinkt.
 `;

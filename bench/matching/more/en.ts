@@ -1023,4 +1023,384 @@ en: ice cube tray
 = A tray that makes ice cubes
 ≠ The ice melted on a tray of cubes of cheese.
 ≠ Cube the meat and put it on ice in a tray.
+en: parking permit
+= A permit to park in our street
+= Parking permits for residents
+≠ Park rules permit dogs.
+≠ Permit me to say the park was empty.
+en: baking tray
+= A tray to bake biscuits on
+= Baking trays that never warp
+≠ She was baking in the sun with a tray of drinks.
+≠ The baker dropped the tray of letters.
+en: filing cabinet
+= A cabinet to file your papers in
+= Filing cabinets with a lock
+≠ The cabinet resigned after filing past the press.
+≠ She sat filing her nails by the cabinet.
+en: customise a phone case
+= Customised phone cases
+= A custom case for your phone
+≠ It is the custom to phone in any case.
+≠ In case customs phone, be there.
+en: .net developer
+= Developers who know .NET
+= Hire a .NET developer
+≠ The developer sold the net acres.
+≠ A net loss for the developer
+en: spring clean
+= Cleaning the house this spring
+= Your spring cleaning checklist
+≠ A clean spring bubbled up.
+≠ The spring in the clock is clean.
+en: news letter
+= A newsletter people read
+= How often to send newsletters
+≠ The letter brought news.
+≠ No news in the letter box
+en: glasses for reading
+= Reading glasses for close work
+= Which glasses to read with
+≠ He was reading as glasses clinked.
+≠ The reading on the glass was low.
+en: goods train
+= Trains that carry goods
+= A goods train every hour
+≠ It is good to train early.
+≠ Trained staff sort the goods.
+en: cutting board
+= A board to cut bread on
+= Cutting boards of maple
+≠ The board is cutting jobs.
+≠ Cut off from the board, he resigned.
+en: fire place
+= Fireplaces that heat a room
+= How to clean a fireplace
+≠ A fire took place in the mill.
+≠ Place your bets before they fire the gun.
+en: learn to drive
+= Learning to drive at forty
+= Where learners drive safely
+≠ Drive home what we learn.
+≠ He learned of the sales drive.
+en: open source
+= Open-source tools for writers
+= Is it open source?
+≠ Open the source file.
+≠ The source was open about her past.
+en: mail order
+= Order plants by mail
+= A mail-order catalogue
+≠ Mail it in order of size.
+≠ In order to mail it, she walked.
+en: sewing machine
+= A machine that sews leather
+= Sewing machines for beginners
+≠ The machine sows seed.
+≠ She was sewing by the coffee machine.
+en: account manager
+= Managers who look after accounts
+= What does an account manager do?
+≠ On no account tell the manager.
+≠ The manager gave an account of it.
+en: building permit
+= A permit to build a shed
+= Do I need building permits?
+≠ The building did not permit entry.
+≠ Time permitting, we build.
+en: growth marketing
+= Marketing for growth
+= Growth marketers wanted
+≠ The growth of the market town
+≠ Mark the growth on the wall.
+en: stair gate
+= A gate for the stairs
+= Stair gates without screws
+≠ The stairs led to gate nine.
+≠ He stared at the gate.
+en: fishing rod
+= Rods to fish for carp
+= A fishing rod for children
+≠ Rod went fishing for praise.
+≠ The rod of the curtain smelled fishy.
+en: printer ink
+= Ink for an old printer
+≠ Print the form in blue ink.
+≠ The printer left an ink stain on the vicar.
+en: glasses case
+= A case for your glasses
+≠ In any case, the glass is half full.
+≠ Bring a glass in case it rains.
+en: cooking class
+= Classes where you cook with a chef
+≠ He cooks first-class meals.
+≠ What is cooking in class 3b?
+en: waiting list
+= A list of people who wait
+≠ Wait for the list to load.
+≠ He listed what he was waiting for.
+en: shipping rates
+= Rates for shipping abroad
+≠ The ship sank at a rate of knots.
+≠ Critics rate the film about ships.
+en: banking app
+= An app for your bank
+≠ He was banking on the app to fail.
+≠ The app shows river banks.
+en: running costs
+= What it costs to run a car
+≠ Running late costs nothing.
+≠ Run now, whatever the cost.
+en: boxing gloves
+= Gloves to box in
+≠ She was boxing up the gloves.
+≠ The gloves came in a box.
+en: meeting room
+= A room to meet in
+≠ There is room for a second meeting.
+≠ He met her in his room.
+en: lighting design
+= Designers who light stages
+≠ The design is light on detail.
+≠ She designed it to light a fire under them.
+en: training plan
+= A plan to train for a race
+≠ The train ran according to plan.
+≠ He planned the garden by the training ground.
+en: drawing paper
+= Paper to draw on
+≠ The paper is drawing crowds.
+≠ Drawn curtains hid the paper.
+en: setting spray
+= Spray that sets make-up
+≠ The setting sun caught the spray.
+≠ Spray the set after the show.
+en: changing table
+= A table to change nappies on
+≠ The tables are changing hands.
+≠ Change the table in the report.
+en: loading bay
+= A bay to load lorries in
+≠ The page kept loading in the bay window.
+≠ Keep loads at bay.
+en: mixing bowl
+= A bowl to mix dough in
+≠ He bowls fast, mixing spin and pace.
+≠ A mixed crowd of bowls players
+en: shopping trolley
+= A trolley for your shopping
+≠ He is off his trolley at the shop.
+≠ The shop was hit by a trolley bus.
+en: heating bill
+= Bills for heating in winter
+≠ Bill was heating soup.
+≠ The heated debate on the bill
+en: wedding planner
+= Who plans weddings?
+≠ The planner rejected the wedding venue.
+≠ They planned to wed in May.
+en: hearing test
+= Test your hearing at home
+≠ The hearing will test the law.
+≠ I hear the test went well.
+en: landing page
+= Pages that visitors land on
+≠ The plane landed on page one.
+≠ The page waited on the landing.
+en: walking boots
+= Boots to walk the hills in
+≠ He walked to the boot of his car.
+≠ She got the boot and walked.
+en: closing date
+= The date when sales close
+≠ Her date was closing the bar.
+≠ They grew close on the third date.
+en: growing season
+= The season when beans grow
+≠ A growing number season their soup.
+≠ The debts grew in a season.
+en: booking fee
+= A fee to book seats
+≠ The book says no fee is due.
+≠ Fees were booked by accident.
+en: matching socks
+= Socks that match
+≠ A match burned his socks.
+≠ The football match was lost in odd socks.
+en: cleaning cloth
+= A cloth to clean lenses
+≠ Clean out the drawer of cloth.
+≠ Clothes make a clean break.
+en: saving account
+= An account to save in
+≠ A saving grace in his account of the war
+≠ By all accounts he saved the child.
+en: sleeping pill
+= Pills that help you sleep
+≠ The bitter pill cost him sleep.
+≠ Sleep on it, said the pill box.
+en: racing bike
+= A bike to race on
+≠ His heart was racing on the bike.
+≠ She raced past the parked bike.
+en: packing list
+= A list of what to pack
+≠ The pack of wolves is on the list.
+≠ They sent him packing, and listed the house.
+en: board game
+= Games played on a board
+≠ The board of directors is game.
+≠ On board, everyone watched the game.
+en: time sheet
+= Timesheets for staff
+≠ It is time to change the sheets.
+≠ A sheet of ice, this time
+en: key ring
+= Rings to keep keys on
+≠ Ring me about the key.
+≠ The key to it is the ring road.
+en: hand book
+= The staff handbook
+≠ She had a book in her hand.
+≠ Hand over the book.
+en: spring roll
+= Rolls to eat in spring
+≠ He sprang up and rolled away.
+≠ The spring rolled under the bed.
+en: post office
+= The office where you post parcels
+≠ He left his post at the office.
+≠ Office staff posted the results.
+en: trade fair
+= Fairs for the trade
+≠ Fair trade is no trick of the trade.
+≠ It is fair to trade places.
+en: light switch
+= Switches for the lights
+≠ Switch to a lighter coat.
+≠ A light rain made her switch.
+en: play group
+= Groups where children play
+≠ The group was in play.
+≠ The play is about a group.
+en: customs form
+= A form for customs
+≠ Old customs take many forms.
+≠ It is the custom to form a queue.
+en: arms race
+= The race for arms
+≠ She raced into his arms.
+≠ His arm hurt after the race.
+en: savings bank
+= A bank for your savings
+≠ The saving was lost on the river bank.
+≠ Save the bank statement.
+en: sales tax
+= Tax on sales
+≠ The sail was taxed by the wind.
+≠ A taxing sale, said the buyer.
+en: works council
+= Councils of the works
+≠ The council works late.
+≠ Public works annoy the council.
+en: parts list
+= A list of parts
+≠ They part at the list of names.
+≠ In part, the list is wrong.
+en: goods lift
+= Lifts for goods
+≠ A lift does you good.
+≠ He lifted the good plates.
+en: c# tutorial
+= Tutorials for C#
+≠ A tutorial on vitamin C
+≠ Tune to C sharp, says the tutorial.
+en: 3d printing
+= Print it in 3D
+≠ Print page 3 by day.
+≠ The print hangs in hall 3, row D.
+en: .org domain
+= Domains that end in .org
+≠ The org chart of the domain
+≠ Org is no word in this domain.
+en: a/b testing
+= Test A/B before you launch
+≠ Test a battery or b light.
+≠ Team A and team B test boats.
+en: point of sale
+= A point-of-sale terminal
+≠ At this point, the sale ends.
+≠ There is no point in a sale.
+en: return policy
+= Policies on returns
+≠ In return for a policy, he paid.
+≠ Many happy returns, policy makers!
+en: order form
+= Forms to order by
+≠ In order to form a band, they met.
+≠ The form is out of order.
+en: case study
+= Studies of one case
+≠ In case you study late, eat.
+≠ Study it in any case.
+en: matter of trust
+= Trust as a matter of honour
+≠ No matter what, trust him.
+≠ As a matter of fact, trusts pay tax.
+en: place mat
+= Mats for each place
+≠ The match took place on a mat.
+≠ In the first place, roll up the mat.
+en: hand soap
+= Soap for your hands
+≠ On the other hand, soap is cheap.
+≠ Soap operas go hand in hand with tea.
+en: note book
+= A notebook for poems
+≠ Book it and take note.
+≠ Note that the book is late.
+en: way finding
+= Signs for wayfinding
+≠ She found a way out.
+≠ By the way, she was found.
+en: end user
+= End users of the app
+≠ In the end, he used both.
+≠ The user ended the call.
+en: turn table
+= A turntable for records
+≠ It is his turn at the table.
+≠ Turn over the table of contents.
+en: run way
+= The runway at dawn
+≠ They ran all the way.
+≠ In the long run, there is no way.
+en: sign language
+= Languages of signs
+≠ Sign here, in any language.
+≠ A sign of bad language
+en: stock photo
+= Photos in stock
+≠ Take stock of the photo box.
+≠ The soup stock is in the photo.
+en: house keeping
+= Keep house like a pro
+≠ He keeps bees by the house.
+≠ Keep off the house wall.
+en: face cream
+= Cream for your face
+≠ They came face to face over cream cakes.
+≠ In the face of it, cream won.
+en: air bed
+= Beds filled with air
+≠ On air, he spoke from his bed.
+≠ Air the bed in spring.
+en: foot bath
+= A bath for sore feet
+≠ Walk to the bath house on foot.
+≠ At the foot of the bath
+en: ball game
+= Games with a ball
+≠ The ball was a game of masks.
+≠ He had a ball at the game.
 `;

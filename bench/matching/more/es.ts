@@ -155,4 +155,84 @@ es: diseñar un cartel
 = Diseñar carteles en línea
 ≠ Diseña joyas delante de un cartel.
 ≠ El cartel dice que ella diseña.
+es: alquiler de coches
+= Alquilar un coche en la isla
+= Coches de alquiler baratos
+≠ Vendió el coche para pagar el alquiler.
+≠ El coche está ante el piso en alquiler.
+es: mesa de comedor
+= Una mesa para el comedor
+= Mesas de comedor extensibles
+≠ El comedor de hierba pisó la mesa.
+≠ La mesa electoral está junto al comedor.
+es: máquina de coser
+= Máquinas para coser cuero
+= Una máquina que cose sola
+≠ Cosía junto a la máquina de café.
+≠ La máquina paró y ella cosió a mano.
+es: cuenta de ahorro
+= Una cuenta para ahorrar
+= Cuentas de ahorro sin comisiones
+≠ Se da cuenta del ahorro de tiempo.
+≠ Cuenta que el ahorro no existe.
+es: plaza de garaje
+= Plazas en el garaje
+= Alquilar una plaza de garaje
+≠ La plaza mayor no tiene garaje.
+≠ Sacó el coche del garaje y cruzó la plaza.
+es: clases de inglés
+= Una clase para aprender inglés
+= Clases de inglés por vídeo
+≠ Toda clase de gente habla inglés.
+≠ El inglés viajó en primera clase.
+es: limpiar cristales
+= Cómo limpiar los cristales
+= La limpieza de cristales
+≠ Limpió el suelo sin cristales.
+≠ El cristal limpio refleja el mar.
+es: carta de despido
+= Cartas por despido
+= Modelo de carta de despido
+≠ El despido llegó tras la carta de vinos.
+≠ Jugó su última carta y lo despidieron.
+es: receta de pan
+= Recetas para hacer pan
+= Un pan casero: la receta
+≠ El médico recetó pan y reposo.
+≠ La receta caducó y el pan se secó.
+es: curso de c++
+= Cursos para aprender C++
+= Aprende C++ en un curso corto
+≠ El curso del río C
+≠ En el curso de la tarde cantó un do.
+es: plan de comidas
+= Un plan para tus comidas
+= Planes de comidas semanales
+≠ En un plano de la ciudad dibujó comida.
+≠ Comió en plan tranquilo.
+es: seguro de viaje
+= Seguros para viajes largos
+= Un seguro de viaje barato
+≠ Viaja seguro de sí mismo.
+≠ Seguro que el viaje cansa.
+es: silla de oficina
+= Sillas para la oficina
+= La silla de oficina ideal
+≠ La oficina está lejos y sin sillas.
+≠ Ensilló el caballo frente a la oficina.
+es: bolsa de viaje
+= Bolsas para viajar
+= Una bolsa de viaje pequeña
+≠ La bolsa cayó y canceló el viaje.
+≠ Viajó sin bolso.
+es: cambio de aceite
+= Cambiar el aceite del coche
+= Cuándo hacer el cambio de aceite
+≠ A cambio, ofreció aceite.
+≠ El cambio climático y el aceite de palma
+es: pintar paredes
+= Cómo pintar una pared
+= Paredes pintadas a rodillo
+≠ El pintor se apoyó en la pared.
+≠ Pintó un cuadro y tiró la pared.
 `;

@@ -170,4 +170,44 @@ fr: créer une affiche
 = Créez vos affiches en ligne.
 ≠ Il crée des bijoux devant une affiche.
 ≠ L'affiche dit qu'il crée des emplois.
+fr: lave-linge
+= Une machine qui lave le linge
+= Quel lave-linge choisir ?
+≠ Il lave la voiture et plie le linge.
+≠ Le linge sale se lave en famille, dit-on.
+fr: location de voiture
+= Louer une voiture à l'aéroport
+= Les locations de voitures
+≠ Il loue son courage dans la voiture.
+≠ La voiture est garée devant l'appartement en location.
+fr: cours de piano
+= Des cours pour apprendre le piano
+= Un cours de piano en ligne
+≠ Au cours du repas, le piano joua.
+≠ Le cours de l'action monte, il vend le piano.
+fr: chaise de bureau
+= Une chaise pour votre bureau
+= Chaises de bureau réglables
+≠ Le bureau de vote manque de chaises.
+≠ Il posa la chaise sur le bureau.
+fr: peinture de façade
+= Peindre sa façade
+= Quelle peinture pour une façade ?
+≠ La peinture flamande derrière la façade du musée
+≠ Sous la façade, il peint des chats.
+fr: compte épargne
+= Un compte pour son épargne
+= Comptes épargne sans frais
+≠ Compte tenu de son épargne, il attend.
+≠ Il compte que la pluie nous épargne.
+fr: c++ avancé
+= Le C++ avancé par l'exemple
+= Apprendre le C++ avancé
+≠ La vitamine C à un stade avancé
+≠ Le plan C est avancé.
+fr: semis de tomates
+= Semer des tomates
+= Réussir ses semis de tomates
+≠ Il sème le doute en mangeant des tomates.
+≠ Les tomates du semi-remorque
 `;

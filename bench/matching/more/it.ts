@@ -150,4 +150,44 @@ it: creare un manifesto
 = Creare manifesti online
 ≠ Crea gioielli davanti a un manifesto.
 ≠ Il manifesto dice che lei crea.
+it: corso di cucina
+= Corsi per cucinare
+= Un corso di cucina serale
+≠ In corso Italia mangiò in cucina.
+≠ Nel corso della cena uscì dalla cucina.
+it: noleggio auto
+= Noleggiare un'auto in aeroporto
+= Auto a noleggio
+≠ Il film a noleggio è in auto.
+≠ L'auto è davanti al noleggio sci.
+it: conto corrente
+= Conti correnti senza spese
+= Aprire un conto corrente
+≠ Tieni conto della corrente del fiume.
+≠ La corrente manca e il conto arriva.
+it: lampada da tavolo
+= Una lampada per il tavolo
+= Lampade da tavolo a led
+≠ Il tavolo è lontano dalla lampada.
+≠ Mise la lampada in cantina e il tavolo fuori.
+it: pulire il divano
+= Come si pulisce il divano?
+= La pulizia del divano in pelle
+≠ Dormì sul divano pulito.
+≠ Pulì i piatti e cadde sul divano.
+it: piano cottura
+= Piani di cottura a induzione
+= Un piano per la cottura a gas
+≠ Al primo piano la cottura è lenta.
+≠ Piano piano finì la cottura.
+it: scarpe da corsa
+= Scarpe per correre
+= La scarpa da corsa giusta
+≠ Di corsa si mise le scarpe.
+≠ La corsa finì senza scarpe.
+it: letto matrimoniale
+= Letti matrimoniali in legno
+= Un letto matrimoniale con cassetti
+≠ Il contratto matrimoniale, letto ieri
+≠ Lesse a letto dell'agenzia matrimoniale.
 `;

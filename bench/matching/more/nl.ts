@@ -150,4 +150,119 @@ nl: taart bakken
 = Taarten bakken met kinderen
 ≠ Zij bakt brood naast de taart.
 ≠ De taart staat naast de bakker.
+nl: broodrooster
+= Een rooster om brood in te bakken
+= Broodroosters met twee sleuven
+≠ Volgens het rooster bakken we maandag brood.
+≠ Het brood lag op het rooster van de oven.
+nl: spaarrekening
+= Een rekening om op te sparen
+= Spaarrekeningen vergelijken loont
+≠ Spaar je de rekening van de bakker?
+≠ Hij hield rekening met wat zij spaarde.
+nl: c++ leren
+= Leer C++ in een maand
+= Waar je C++ kunt leren
+≠ Leer de noten C en D op de fluit.
+≠ Vitamine C leert je lichaam niets.
+nl: thuis werken
+= Hoe werk je thuis zonder afleiding?
+= Thuiswerken met kinderen
+≠ Thuis vond hij het werk van zijn opa.
+≠ De verwarming werkt niet, dus is niemand thuis.
+nl: waterfilter
+= Een filter voor kraanwater
+= Welke waterfilters halen kalk weg?
+≠ Het water stroomde langs de koffiefilter.
+≠ Filter de lijst op wie water dronk.
+nl: kamerplanten
+= Planten voor in de kamer
+= Een kamerplant die weinig licht wil
+≠ De Kamer plande een debat.
+≠ Hij plantte een boom en veegde de kamer.
+nl: band plakken
+= Zo plak je een lekke band
+= Banden geplakt terwijl u wacht
+≠ De band speelde tot de stoelen plakten.
+≠ Aan de lopende band plakt zij etiketten.
+nl: lenen geld
+= Geld lenen zonder rente
+= Wie leent me geld?
+≠ Het huis leent zich voor wie geld heeft.
+≠ Hij leende een boek en telde zijn geld.
+nl: zonnepanelen
+= Panelen op zonne-energie
+= Een zonnepaneel op het dak
+≠ Het panel zat in de zon.
+≠ Zonnig weer bij het houten paneel
+nl: hondenvoer
+= Voer voor oude honden
+= Wat is goed hondenvoer?
+≠ De hond voer mee op de boot.
+≠ De honden voerden een gevecht.
+nl: trouwjurk
+= Een jurk om in te trouwen
+= Trouwjurken met kant
+≠ In die jurk bleef zij hem trouw.
+≠ Trouwens, de jurk was blauw.
+nl: vloer isoleren
+= Isolatie van de vloer
+= De vloer isoleren met kurk
+≠ Hij voelde zich geïsoleerd op de bovenste vloer.
+≠ Isolatietape lag op de vloer.
+nl: belasting aangifte
+= Aangifte van je belasting doen
+= Belastingaangifte voor zzp'ers
+≠ Hij deed aangifte van diefstal en betaalde belasting.
+≠ De aangifte belastte zijn rug.
+nl: slaapzak
+= Een zak om warm in te slapen
+= Slaapzakken voor de winter
+≠ De hond slaapt op een zak voer.
+≠ In slaap gevallen liet hij de zak los.
+nl: wekker
+= Een wekker met licht
+= Wekkers die trillen
+≠ Elke week kijkt hij haar na.
+≠ De geur wekt trek op.
+nl: reisverzekering
+= Een verzekering voor op reis
+= Reisverzekeringen vergeleken
+≠ Hij verzekerde haar dat de reis kort was.
+≠ De verzekering reisde per post.
+nl: keukentafel
+= Een tafel voor in de keuken
+= Keukentafels van eiken
+≠ In de keuken ligt de tafel van tien.
+≠ Zij zit aan tafel, hij kookt in de keuken.
+nl: gras maaien
+= Wanneer maai je het gras?
+= Gemaaid gras drogen
+≠ Het gras groeit, de boer maait koren.
+≠ Hij maait niemand het gras voor de voeten weg.
+nl: bedrijfsuitje
+= Uitjes voor het bedrijf
+= Een bedrijfsuitje op zee
+≠ Het bedrijf snijdt uitjes.
+≠ De uitjes van het bedrijf zijn zuur.
+nl: boekenkast
+= Een kast voor je boeken
+= Boekenkasten op maat
+≠ Hij boekte een kast van een huis.
+≠ De boeken liggen naast de kast.
+nl: verf spuiten
+= Verf spuiten zonder strepen
+= Hoe spuit je verf?
+≠ Hij verft en zij spuit water.
+≠ De spuit ligt bij de verf.
+nl: taalcursus
+= Een cursus om een taal te leren
+= Taalcursussen in de avond
+≠ De cursus sloeg wartaal uit.
+≠ Haar taal werd grof na de cursus.
+nl: drukwerk
+= Drukwerk bestellen
+= Goedkoop drukwerk
+≠ Hij heeft het druk op zijn werk.
+≠ Druk op de knop en werk door.
 `;

@@ -135,4 +135,64 @@ pt: criar um cartaz
 = Criar cartazes online
 ≠ Cria joias em frente a um cartaz.
 ≠ O cartaz diz que ela cria.
+pt: máquina de lavar
+= Máquinas para lavar roupa
+= Qual máquina lava melhor?
+≠ Lavou a máquina fotográfica.
+≠ A máquina parou enquanto ela lavava a loiça.
+pt: mesa de jantar
+= Uma mesa para o jantar de oito pessoas
+= Mesas de jantar redondas
+≠ Jantou longe da mesa.
+≠ Depois do jantar, limpou a mesa de ferramentas.
+pt: seguro de carro
+= Seguros para carros antigos
+= Como segurar o seu carro por menos
+≠ O carro ficou seguro na garagem.
+≠ Seguro do que dizia, vendeu o carro.
+pt: plano de treino
+= Um plano para treinar em casa
+= Planos de treino de dez semanas
+≠ No plano inclinado, o treino é pesado.
+≠ O treinador planou no parapente.
+pt: café em grão
+= Grãos de café acabados de torrar
+= Que café em grão comprar?
+≠ Um grão de areia caiu no café.
+≠ Comeu grão e bebeu café.
+pt: receita de bolo
+= Receitas para um bolo simples
+= Uma receita de bolo sem ovos
+≠ O médico passou a receita e ela comeu o bolo.
+≠ A receita do Estado não é um bolo para repartir.
+pt: ponto de venda
+= Pontos para a venda de bilhetes
+= O ponto de venda mais próximo
+≠ A ponto de chorar, fez a venda.
+≠ Pontuou a venda com cinco estrelas.
+pt: curso de c#
+= Cursos de C# para iniciantes
+= Um curso para aprender C#
+≠ O ano em curso começou em dó.
+≠ O curso do rio passa pela casa C.
+pt: limpar sofá
+= Como se limpa um sofá?
+= Limpeza do sofá a seco
+≠ Sentou-se no sofá limpo do hotel.
+≠ Limpou a cozinha e dormiu no sofá.
+pt: aluguer de bicicletas
+= Alugar uma bicicleta na praia
+= Bicicletas de aluguer
+≠ O aluguer subiu e ele vendeu a bicicleta.
+≠ Foi de bicicleta pagar o aluguer.
+pt: cama de casal
+= Camas para um casal
+= Uma cama de casal com gavetas
+≠ O casal saiu da cama cedo.
+≠ Casou e comprou uma cama.
+pt: óleo do motor
+= Mudar o óleo ao motor
+= Que óleo leva o motor?
+≠ O motor de busca não achou o óleo.
+≠ Fritou em óleo enquanto o motor arrefecia.
 `;

@@ -1,7 +1,7 @@
 /** Whether the words of a keyword stand in one sentence and yet speak of different things: by their order, and by what is between them. */
 import type { AnalysedText, Token } from "./analyse";
 import { isUnlinked } from "./linked";
-import { type Apart, PERHAPS, twoNouns } from "./nouns";
+import { type Apart, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
 import type { Usage } from "./packs/usage";
 import { isLikelyVerb } from "./usage";
@@ -51,7 +51,7 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   const { first, between, gap } = nouns;
   const { conjunctions, determiners, infinitive } = usage;
   // "La tortilla: receta", "madera para muebles"
-  if (gap.includes(":") || isFor(between, usage)) return false;
+  if (gap.includes(":") || isFor(between, usage) || isTurned(text, nouns, usage)) return false;
   // "Coser a máquina"
   if (variant.carriers[first.place]!.role === "modifier")
     return !infinitive?.test(text.tokens[first.from]!.folded) || gap.includes(",");

@@ -1,7 +1,7 @@
 /** Whether what stands between two nouns lets the one say more of the other. All else in one sentence is chance: "she read the paper on the plane" has no paper plane. */
 import type { AnalysedText, Token } from "./analyse";
 import type { Variant } from "./keyword";
-import { type Apart, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
+import { type Apart, areParted, isTurned, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
 import { isLikelyVerb, isOfNoun, isVerbal } from "./usage";
@@ -63,9 +63,10 @@ const isOfOther = (words: readonly Token[], { linking, joining }: Usage): boolea
 
 /** "A table made of glass", "doors in the south wall", "a list of people who wait" */
 const isOf: Link = (words) => {
-  const { between, usage, isDone } = words;
+  const { between, usage, isDone, gap } = words;
   const link = placeOfLink(words);
-  if (link < 0) return false;
+  // "A sheet of ice, this time"
+  if (link < 0 || (!isDone && gap.includes(","))) return false;
   // "An interview about losing his job"
   if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
   // "Een tafel voor in de tuin"
@@ -95,7 +96,9 @@ const isWhat: Link = ({ between, usage, isMade, isDone }) => {
 };
 
 /** "A table to dine at", "pegs to hold a tent", "insure yourself before you travel" */
-const isTo: Link = ({ between, usage, isDone }) => {
+const isTo: Link = ({ between, usage, isDone, before: is }) => {
+  // "It is fair to trade places"
+  if (is && usage.being.has(is.folded)) return false;
   const [last, before] = [between.at(-1)!, between.at(-2)];
   const [to, verb, ...rest] = between;
   if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb)) return isPhrase(rest, usage);
@@ -119,7 +122,10 @@ const isBeing: Link = ({ between: [first, ...rest], usage, isDone }) =>
   // "The lamp was still standing"
   !(isDone && usage.gerund && !rest.some(isContent)) &&
   !rest.some(
-    ({ folded }) => isVerbal(folded, usage) || (usage.governing.has(folded) && !usage.linking.has(folded)),
+    ({ folded }) =>
+      isVerbal(folded, usage) ||
+      // "Il film a noleggio è in auto" says where it is.
+      (usage.governing.has(folded) && !(usage.headFirst ? usage.joining : usage.linking).has(folded)),
   ) &&
   // "La poêle est posée sur le bois"
   !(usage.headFirst && rest.length > 1 && isContent(rest[0]!)) &&
@@ -171,14 +177,27 @@ const FAR: readonly Link[] = [isOf, isWhat, isTo];
 const isHeadFirst = ({ first }: TwoNouns, { carriers }: Variant): boolean =>
   carriers[first.place]!.role === "head";
 
+/** "Un tinto es un vino", but not "la corrente manca e il conto arriva", "l'auto è davanti al noleggio". */
+function isThat({ between: [is, ...rest], gap }: TwoNouns, usage: Usage): boolean {
+  if (!is || !usage.copulas.has(is.folded)) return false;
+  if (usage.conjunctions.has(is.folded) && !/[èé]/.test(gap)) return false;
+  return !rest.some(({ folded }) => usage.governing.has(folded) && !usage.joining.has(folded));
+}
+
 /** Languages of which it is known what links words. */
 export const isUnlinked: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
-  if (!nouns?.between.length || !usage.linking.size) return false;
-  // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
-  if (usage.headFirst && !isHeadFirst(nouns, variant))
-    return variant.words.length === 2 && !nouns.between.some(({ folded }) => usage.copulas.has(folded));
+  if (!nouns || !usage.linking.size) return false;
+  // "Il contratto matrimoniale, letto ieri"
+  const isTurnedRound = usage.headFirst && !isHeadFirst(nouns, variant);
+  if (isTurnedRound && variant.words.length === 2 && nouns.gap.includes(",")) return true;
   const words = wordsBetween(text, nouns, variant, usage);
+  // "Many happy returns, policy makers", but "furniture, customised by hand"
+  if (!nouns.between.length)
+    return !usage.compounds && !words.isDone && areParted(text, nouns.first.to, nouns.second.from);
+  // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
+  if (isTurnedRound)
+    return variant.words.length === 2 && !isTurned(text, nouns, usage) && !isThat(nouns, usage);
   return !(isHeadFirst(nouns, variant) ? HEAD_FIRST : HEAD_LAST).some((link) => link(words));
 };
 
@@ -208,7 +227,7 @@ function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant
     ...nouns,
     usage,
     isMade: usage.gerund?.test(tokens[first.from]!.folded) === true || isDerived(first),
-    isDone: asVerb(second) && !usage.quantities.has(between.at(-1)!.folded),
+    isDone: asVerb(second) && !usage.quantities.has(between.at(-1)?.folded ?? ""),
     before: before?.sentence === tokens[first.from]!.sentence ? before : undefined,
     isVerb: (i, from) => isLikelyVerb(text, first.to + 1 + i, usage, from),
   };

@@ -6,6 +6,7 @@ import type { AnalysedText, Token } from "./analyse";
 import { goTogether, isDone } from "./closerLook";
 import { type CompiledKeyword, isPart, joined, SHORTEST_PART, type Variant } from "./keyword";
 import { isFarLinked } from "./linked";
+import { areParted } from "./nouns";
 import type { LanguagePack } from "./packs/pack";
 import type { Sight } from "./sight";
 
@@ -54,12 +55,16 @@ export function findKeyword(
     taken.fill(1, from, to + 1);
     matches.push({ form, from, to });
   };
+  // "Un vélo, électrique bien sûr"
+  const mayNotPart = pack.usage?.headFirst === false;
   for (const form of ["exact", "inflected"] as const) {
     for (const i of sighted) {
       for (const variant of keyword.variants) {
         if (form === "inflected" && !variant.size) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
         if (to < 0 || !free(taken, i, to)) continue;
+        // "On the other hand, soap is cheap."
+        if (mayNotPart && variant.words.length === 2 && to === i + 1 && areParted(text, i, to)) continue;
         // "Die Kinder wagen sich aufs Eis": what is one word in the keyword is two here.
         const isWhole = form === "exact" && to - i < variant.words.length;
         if (isWhole || !isDone(text, i, to, variant, pack)) take(form, i, to);
@@ -139,8 +144,7 @@ function sightedIn(
       stems.has(stem) ||
       (otherStem !== undefined && stems.has(otherStem)) ||
       beginsCompound(folded, compounds) ||
-      (usage?.compounds === true &&
-        [plainStem(stem), withoutEnding(folded)].some((base) => beginsCompound(base, compounds)))
+      (usage?.compounds === true && firstParts(folded, stem).some((base) => beginsCompound(base, compounds)))
     )
       out.push(i);
   }
@@ -150,8 +154,11 @@ function sightedIn(
 /** The stem of a word that is listed as irregular, without the sign of that. */
 const plainStem = (stem: string): string => (stem.startsWith("=") ? stem.slice(1) : stem);
 
-/** "Schlaf" of "schlafen": compounds are made with that. */
-const withoutEnding = (folded: string): string => folded.replace(/e?n$/, "");
+/** How a word begins a compound: "Schlaf" of "schlafen", "spaar" of "sparen". */
+function firstParts(folded: string, stem: string): string[] {
+  const bare = folded.replace(/e?n$/, "");
+  return [folded, plainStem(stem), bare, bare.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")];
+}
 
 function beginsCompound(folded: string, compounds: readonly string[]): boolean {
   if (folded.length < SHORTEST_PART) return false;
@@ -236,9 +243,7 @@ function saidApart(
   if (!pack.usage?.compounds || isJoined || first.small || !isPart(first)) return null;
   // "Karten zum Wandern", "Schutz vor Bränden": a compound begins with what all forms of a word have.
   const beginnings = new Set(
-    [first.folded, plainStem(first.stem), withoutEnding(first.folded)].flatMap((base) =>
-      LINKS.map((link) => base + link),
-    ),
+    firstParts(first.folded, first.stem).flatMap((base) => LINKS.map((link) => base + link)),
   );
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;
@@ -347,8 +352,9 @@ const MORE_IF_LINKED = 2;
 /** Words more that a verb in two may reach over: its second part ends the clause. */
 const MORE_IF_PARTED = 3;
 
+/** A compound that is said in several words has one word more. */
 const windowOf = ({ words, isParted }: Variant, { closeWindow }: MatchValues): number =>
-  words.length + closeWindow + (isParted ? MORE_IF_PARTED : 0);
+  Math.max(words.length, 2) + closeWindow + (isParted ? MORE_IF_PARTED : 0);
 
 function scatteredSpan(
   text: AnalysedText,

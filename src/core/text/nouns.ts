@@ -18,6 +18,28 @@ export type Apart = (text: AnalysedText, seen: readonly Sight[], variant: Varian
 /** Where something else speaks for a verb too. */
 export const PERHAPS = 0.5;
 
+/** Does a comma part two words that stand side by side? Figures follow one as well: "support, 24/7". */
+export function areParted({ tokens, text }: AnalysedText, first: number, second: number): boolean {
+  const [one, other] = [tokens[first]!, tokens[second]!];
+  return /[,!?]/.test(text.slice(one.end, other.start)) && !/\p{N}/u.test(one.folded + other.folded);
+}
+
+/** "Coches de alquiler", "auto a noleggio": what is done with a thing may say of which sort it is. */
+export function isTurned(
+  { tokens }: AnalysedText,
+  { second, between }: TwoNouns,
+  { eitherWay, linking }: Usage,
+): boolean {
+  const isLink = (token: Token | undefined) => linking.has(token?.folded ?? "");
+  return (
+    between.length === 1 &&
+    isLink(between[0]) &&
+    eitherWay.has(tokens[second.from]!.folded) &&
+    // "La voiture de location de vélos"
+    !isLink(tokens[second.to + 1])
+  );
+}
+
 /** Null where the keyword is not of two nouns. */
 export function twoNouns(
   { tokens, text }: AnalysedText,

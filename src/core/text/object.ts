@@ -13,13 +13,21 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   if (!noun || other || seen.length < 2) return false;
   const ends = seen.map(({ from }) => from);
   const first = Math.min(...ends);
-  const between = text.tokens.slice(first + 1, Math.max(...ends));
+  const last = Math.max(...ends);
+  const between = text.tokens.slice(first + 1, last);
+  const gap = text.text.slice(text.tokens[first]!.end, text.tokens[last]!.start);
   return (
     areInTwoClauses(between, noun.from === first, usage) ||
+    // "Het gras groeit, de boer maait koren"
+    (noun.from === first && isOtherSubject(between, usage) && gap.includes(",")) ||
     isToAnother(between, noun.from === first, variant, usage) ||
     isGoverned(text, noun.from, variant, usage)
   );
 };
+
+/** "Groeit, de boer" */
+const isOtherSubject = ([own, ...rest]: readonly Token[], { determiners }: Usage): boolean =>
+  own?.small === false && rest.some(({ folded }) => determiners.has(folded));
 
 /** @param isNounFirst of the two, the noun stands before the verb */
 function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage: Usage): boolean {

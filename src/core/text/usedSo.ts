@@ -1,6 +1,7 @@
 /** Whether one word of a keyword is used in a text as the keyword uses it. */
 import type { AnalysedText, Token } from "./analyse";
 import type { Carrier, Variant } from "./keyword";
+import { PERHAPS } from "./nouns";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
 import { isIdle, isLikelyNoun, isLikelyVerb, isVerbal, type Use, usedAs, verbOfDoer } from "./usage";
@@ -24,10 +25,23 @@ export function isVerbAsOne(
   const [first, last] = [text.tokens[from]!, text.tokens[to]!];
   const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
   if (usage.capitals && inTwo && isCapital(text, from) && !isCapital(text, to)) return true;
+  // "De honden voerden een gevecht" has no dog food.
+  if (usage.compounds && !usage.capitals && inTwo && !endsAlike(last.folded, carrier.folded)) return true;
   return (
     isVerbFor(last, carrier, usage) ||
     (isJoined && from !== to && (isLikelyVerb(text, to, usage) || doesIt(text, to, carrier, usage)))
   );
+}
+
+/** Is the end of a compound a form of the same noun, by its endings alone: "planten" of "kamerplant", "panelen" of "zonnepaneel"? */
+function endsAlike(part: string, compound: string): boolean {
+  const bare = (folded: string) =>
+    folded
+      .replace(/(?:en|er|es|[ens])$/, "")
+      .replace(/v$/, "f")
+      .replace(/z$/, "s")
+      .replace(/(.)\1/g, "$1");
+  return bare(compound).endsWith(bare(part));
 }
 
 /** "The bus passes the school": what would be a plural says what the word before it does. */
@@ -126,6 +140,21 @@ const isVerbUsedSo = ({ isDerived, isOtherForm, use, usage, token, next, at, tex
 const standsForNothing: Rule = ({ text, usage, token, at }) =>
   token.small && !usage.parting && !isNamed(text, at, usage) ? false : undefined;
 
+/** "El médico recetó pan": what only a verb can be, beside a noun that says nothing done. */
+const isFinite: Rule = ({ text, token, usage, isOtherForm, isAction, isDerived }) =>
+  isOtherForm &&
+  !isAction &&
+  !isDerived &&
+  usage.finiteForm?.test(text.text.slice(token.start, token.end).toLowerCase())
+    ? false
+    : undefined;
+
+/** "First-class meals" speak of no class. */
+const isJoinedOn: Rule = ({ text: { tokens }, at, carrier, seen }) =>
+  carrier.role === "head" && tokens[at - 1]?.joinsNext && !seen.some(({ to }) => to === at - 1)
+    ? false
+    : undefined;
+
 const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
 
 /** "Companies that move pianos", "shoes for running on trails": the purpose of what the keyword says last. */
@@ -138,7 +167,14 @@ const isBeforeOther: Rule = ({ text, at, usage, seen }) =>
 
 /** "A design package" is another matter than "packaging design". */
 const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, variant }) =>
-  use === "noun" &&
+  (use === "noun" ||
+    // "Fair trade" for "trade fair", but "design packages" for "packaging design"
+    (use === undefined &&
+      next !== undefined &&
+      usage.context !== undefined &&
+      text.tokens[next.from]!.folded === variant.carriers[next.place]!.folded &&
+      /^\p{L}+$/u.test(text.tokens[next.from]!.folded) &&
+      !isLikelyVerb(text, at, usage, PERHAPS))) &&
   !usage.headFirst &&
   !usage.gerund?.test(token.folded) &&
   carrier.role === "head" &&
@@ -149,10 +185,13 @@ const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, varia
     : undefined;
 
 /** A noun, and the noun of the keyword: "a paint" is no "painting". */
-const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token }) =>
-  use === "noun"
-    ? !(isOtherForm && usage.gerund?.test(carrier.folded) && !usage.action.test(token.folded))
-    : undefined;
+const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token, next, at }) => {
+  if (use !== "noun") return undefined;
+  const [isGerund, wasGerund] = [token, carrier].map(({ folded }) => usage.gerund?.test(folded) === true);
+  // "A taxing sale" is no "sales tax".
+  if (isOtherForm && isGerund && !wasGerund && next?.from === at + 1) return false;
+  return !(isOtherForm && wasGerund && !usage.action.test(token.folded));
+};
 
 /** "Plan your meals" for "meal planner": who does something is said by the verb where that does it to the rest. */
 const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, usage, next, text, at }) => {
@@ -201,9 +240,9 @@ const isNoVerb: Rule = ({ use, isVerbForm }) => (use !== "verb" && !isVerbForm ?
 /** "He chained his bicycle": that is no bicycle chain. */
 const isThingsVerb: Rule = ({ carrier, isThing }) => (carrier.role === "head" && isThing ? false : undefined);
 
-/** "Wash the car": a verb says what its noun says where the rest is what it is done to. */
-const isDoneToRest: Rule = ({ next, text, at, usage, carrier, isAction }) =>
-  next && isObject(text, at, next.from, usage)
+/** "Wash the car": a verb says what its noun says where the rest is what it is done to. "He walked to the boot of his car" */
+const isDoneToRest: Rule = ({ next, text, at, usage, carrier, isAction, isVerbForm, last }) =>
+  next && isObject(text, at, next.from, usage, isVerbForm && !last && isSaidOf(text, at, usage))
     ? isAction || (carrier.role === "head" && !usage.headFirst)
     : undefined;
 
@@ -225,6 +264,8 @@ const isDoneBySomebody: Rule = ({ text, at, carrier, usage, last }) => {
 const NOUN_RULES: readonly Rule[] = [
   standsForNothing,
   hasNoRole,
+  isJoinedOn,
+  isFinite,
   isPurpose,
   isBeforeOther,
   isTurnedRound,
@@ -270,11 +311,25 @@ function isNamed({ tokens }: AnalysedText, at: number, { determiners, modals }: 
   return determiners.has(before.folded) || (!before.small && !modals.has(tokens[at]!.folded));
 }
 
-/** Does nothing but what belongs to a noun stand between a verb and it, or one small word: "care for the leather"? */
-function isObject({ tokens }: AnalysedText, verb: number, noun: number, { determiners }: Usage): boolean {
+/** "He walked" */
+const isSaidOf = ({ tokens }: AnalysedText, at: number, { pronouns }: Usage): boolean =>
+  pronouns.has(tokens[at - 1]?.folded ?? "");
+
+/**
+ * Does nothing but what belongs to a noun stand between a verb and it, or one small word: "care for the leather"?
+ *
+ * @param isBare no small word is let by
+ */
+function isObject(
+  { tokens }: AnalysedText,
+  verb: number,
+  noun: number,
+  { determiners }: Usage,
+  isBare: boolean,
+): boolean {
   const between = tokens.slice(verb + 1, noun);
   const others = between.filter(({ small, folded }) => small && !determiners.has(folded));
-  return !others.length || (others.length === 1 && between.every(({ small }) => small));
+  return !others.length || (!isBare && others.length === 1 && between.every(({ small }) => small));
 }
 
 /** Does another noun follow that it only says more of? */

@@ -136,6 +136,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     clauses: "pendant tandis parce quoique mais car lorsque quand",
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
+    eitherWay: "location",
     joining: "pour qui",
     governing:
       "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres pendant apres avant depuis travers",
@@ -156,7 +157,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     doing: /^(?:comment|ou|quand) /,
     action: /(?:age|tion|ment|ure|ance|ence|ees?)$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",
-    idle: `a l'occasion de|a l occasion de|au cours de|au cours du|au cours des|de temps en temps|en cours de|au fur et a mesure|a la carte|en tout cas|au cas ou|par exemple|en fait|en effet|en general|a cause de|en ligne de mire|au bout du compte|se rendre compte|en fin de compte|a la place|par terre|en face de|au moyen de|a part|d'une part|d'autre part|au point de|a ce point|de suite|tout de suite|en raison de|au lieu de|de la part de|faire face|en train de|au niveau de|a l'heure|sur le coup|du coup|tout a coup|a la fois|chaque fois`,
+    idle: `a l'occasion de|compte tenu|a l occasion de|au cours de|au cours du|au cours des|de temps en temps|en cours de|au fur et a mesure|a la carte|en tout cas|au cas ou|par exemple|en fait|en effet|en general|a cause de|en ligne de mire|au bout du compte|se rendre compte|en fin de compte|a la place|par terre|en face de|au moyen de|a part|d'une part|d'autre part|au point de|a ce point|de suite|tout de suite|en raison de|au lieu de|de la part de|faire face|en train de|au niveau de|a l'heure|sur le coup|du coup|tout a coup|a la fois|chaque fois`,
   },
   stepOpening:
     /^(?:etape \d+|\d+[.:)]|(?:premierement|deuxiemement|d'abord|ensuite|enfin)\b[,:]?)\s*[:.,-]?\s*/,

@@ -144,6 +144,8 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     clauses: "mentre perche ma pero quando",
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
+    finiteForm: /ò$|(?<=[a-z]{3})(?:arono|irono|ava|avano)$/,
+    eitherWay: "noleggio",
     joining: "per che dove",
     governing:
       "per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
@@ -162,7 +164,7 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
       "mare altare alveare cellulare militare solare particolare popolare regolare familiare scolare lunare potere piacere genere cenere carcere polvere rovere cameriere bicchiere cantiere giardiniere quartiere mestiere infermiere ingegnere parrucchiere pompiere consigliere corriere sentiere cavaliere camere lettere opere pere sere ere",
     infinitive: /[aei]re$/,
     doing: /^(?:come|dove|quando) /,
-    action: /(?:zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$/,
+    action: /(?:izia|izie|zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$/,
     idle: `nel corso della|nel corso del|nel corso di|in corso|di corsa|tiene conto|tenere conto|tener conto|rendersi conto|per conto di|alla fine dei conti|ad esempio|per esempio|in generale|in fondo|al posto di|di tempo in tempo|allo stesso tempo|in tempo|a volte|a causa di|in caso di|nel caso|a partire da|d'altra parte|da parte di|in parte|in cambio di|a fuoco|messa a fuoco|di fatto|a disposizione|in vista di|in base a|al volo|a portata di mano|di seconda mano`,
   },
   stepOpening: /^(?:passo \d+|fase \d+|\d+[.:)]|(?:innanzitutto|poi|infine)\b[,:]?)\s*[:.,-]?\s*/,

@@ -10,6 +10,8 @@ const PARTICIPLE = new RegExp(`^(${SEPARABLE})?ge([a-z]{2,}?)([td])(?:e[nrs]?)?$
 /** Regular participles as their stem: "gerepareerde", "opgeruimd"; verbs in -eren; and those whose stem ends in a vowel: "snoeit". */
 const regularVerb = (word: string): string =>
   word
+    // "Isolatie" of "isoleren"
+    .replace(/(?<=[a-z]{3})aties?$/, "eren")
     .replace(PARTICIPLE, (_, prefix = "", root: string, end: string) =>
       // A t or d after a vowel or an s is the stem's own more often than not: "gezet", "getest".
       /[aeious]$/.test(root) ? prefix + root + end : prefix + root,
@@ -134,7 +136,7 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
   usage: {
     persons:
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
-    governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door",
+    governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij",
     of: "van",
     apart: "van voor bij in op met uit tegen zonder aan naar over om te",
     linking: "van voor bij in op met uit tegen zonder aan naar over",

@@ -105,6 +105,8 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     clauses: "enquanto porque embora mas quando pois",
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,
+    finiteForm: /(?<=[a-zç]{3})(?:ou|aram|eram|iram|ava|avam)$/,
+    eitherWay: "aluguer aluguel",
     joining: "para que onde",
     governing:
       "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos",

@@ -50,6 +50,8 @@ export interface Usage {
   asking: ReadonlySet<string>;
   /** What joins what is done to what it is done to: "of" in "the hire of a van". Empty where nobody has said. */
   of: ReadonlySet<string>;
+  /** What is done with a thing, and says as well of which sort that is: "alquiler de coches", "coches de alquiler". Empty where nobody has said. */
+  eitherWay: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
   /** What begins another clause: "while". Empty where nobody has said. */
@@ -76,6 +78,8 @@ export interface Usage {
   finite: ReadonlySet<string>;
   /** Those of the irregular forms that are no participles: "came". */
   simplePasts: ReadonlySet<string>;
+  /** Forms that are the verb of a sentence by their endings, as they are written: "recetó". */
+  finiteForm?: RegExp;
   /** Forms that do not stand behind an auxiliary. */
   inflected?: RegExp;
   /** Openings of a keyword that asks how something is done, tested against the folded keyword. */
@@ -144,6 +148,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   having: true,
   asking: true,
   places: true,
+  eitherWay: true,
   clauses: true,
   afterOrders: true,
   conjunctions: true,
