@@ -141,7 +141,7 @@ const standsForNothing: Rule = ({ text, usage, token, at }) =>
   token.small && !usage.parting && !isNamed(text, at, usage) ? false : undefined;
 
 /** "El médico recetó pan": what only a verb can be, beside a noun that says nothing done. */
-const isFinite: Rule = ({ text, token, usage, isOtherForm, isAction, isDerived }) =>
+const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, isDerived }) =>
   isOtherForm &&
   !isAction &&
   !isDerived &&
@@ -265,7 +265,7 @@ const NOUN_RULES: readonly Rule[] = [
   standsForNothing,
   hasNoRole,
   isJoinedOn,
-  isFinite,
+  isFiniteForm,
   isPurpose,
   isBeforeOther,
   isTurnedRound,
