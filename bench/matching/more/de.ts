@@ -280,4 +280,34 @@ de: tee trinken
 = Getrunkener Tee
 ≠ Er trinkt Milch zum Teegebäck.
 ≠ Der Tee ist kalt, die Katze trinkt.
+de: teppich reinigen
+= So reinigt man einen Teppich
+= Teppiche gründlich reinigen
+≠ Er reinigt das Sofa auf dem Teppich.
+≠ Unter den Teppich kehren reinigt nichts.
+de: blumentopf
+= Ein Topf für Blumen
+= Blumentöpfe aus Ton
+≠ Der Topf kocht, die Blumen welken.
+≠ Blumen neben dem Topf mit Suppe
+de: sprachkurs
+= Kurse für eine Sprache
+= Ein Sprachkurs am Abend
+≠ Er sprach über den Kurs der Aktie.
+≠ Der Kurs verschlug ihr die Sprache.
+de: regenschirm
+= Ein Schirm gegen Regen
+= Regenschirme aus Bambus
+≠ Der Schirm lag, und der Regen kam.
+≠ Schirm und Charme im Regen
+de: auto verkaufen
+= Wie verkaufe ich mein Auto?
+= Der Verkauf des Autos
+≠ Er verkauft Brot aus dem Auto.
+≠ Im Auto verkauft sie Eis.
+de: steuerberater
+= Berater für die Steuer
+= Steuerberater in der Nähe
+≠ Sie berieten am Steuer.
+≠ Der Berater steuert das Boot.
 `;

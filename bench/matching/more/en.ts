@@ -1403,4 +1403,229 @@ en: ball game
 = Games with a ball
 ≠ The ball was a game of masks.
 ≠ He had a ball at the game.
+en: heat pump
+= Pumps that heat a whole house
+= Is a heat pump loud?
+≠ The pump overheated in the heat.
+≠ Heat the oven and pump the tyres.
+en: travel blog
+= A blog about travel on foot
+= Blogging as you travel
+≠ News of his blog travels fast.
+≠ She travelled without her blog.
+en: tea towel
+= Towels for the tea party kitchen
+= A set of tea towels
+≠ She threw in the towel before tea.
+≠ A towel soaked up the tea.
+en: door handle
+= Handles for oak doors
+= How to fit a door handle
+≠ He can handle the door.
+≠ Handle with care: door behind you.
+en: price list
+= A list of our prices
+= Download the price list
+≠ At any price, get on the list.
+≠ The ship listed at the price of fuel.
+en: road works
+= When roadworks end
+= Road works on the bridge
+≠ The road works for cyclists.
+≠ He works down the road.
+en: web design
+= Designing for the web
+= Web designers in town
+≠ A spider's web of odd design
+≠ The web was torn by design.
+en: park bench
+= A bench in the park
+= Park benches of steel
+≠ Park by the bench.
+≠ The bench ruled that he may park.
+en: work shop
+= Workshops for writers
+= What a workshop costs
+≠ He works in a shop.
+≠ Shop around after work.
+en: data entry
+= Entering data by hand
+= Data entry from home
+≠ Entry is free, says the data.
+≠ The data show no entry.
+en: gift wrap
+= Wrap for gifts
+= How to wrap a gift
+≠ She has the gift of wrapping up talks.
+≠ A wrap for lunch, a gift for later
+en: stage fright
+= Fright before the stage
+= Beat your stage fright
+≠ At this stage, frights are common.
+≠ The stage gave him a fright.
+en: sound system
+= Systems for sound
+= A sound system for weddings
+≠ It sounds like a good system.
+≠ The system is sound.
+en: race track
+= A track to race on
+= Racetracks for karts
+≠ Race to the bus and track it.
+≠ She lost track of the race.
+en: drum kit
+= A kit of drums
+= Drum kits for children
+≠ Drum on the kit bag.
+≠ His drumming drowned the kit car.
+en: dance floor
+= A floor to dance on
+= Dance floors to hire
+≠ He floored her with a dance.
+≠ From the first floor they saw the dance.
+en: guest house
+= Houses for guests
+= A guest house by the sea
+≠ The guest left the house.
+≠ Be my guest, the house said.
+en: salad dressing
+= Dressings for green salad
+= How to dress a salad
+≠ She was dressing as the salad wilted.
+≠ A dress the green of salad
+en: night shift
+= Shifts at night
+= Working the night shift
+≠ The mood shifted that night.
+≠ Shift the bed one night.
+en: paint brush
+= Brushes for paint
+= Clean your paintbrush
+≠ Paint as you brush your teeth.
+≠ The fox's brush in the painting
+en: change management
+= Managing change at work
+= What change managers do
+≠ The management kept the change.
+≠ Can you manage without small change?
+en: call centre
+= Centres that take your call
+= Call centre jobs
+≠ Call from the centre of town.
+≠ She called him the centre of it.
+en: drive belt
+= Belts that drive the drum
+= Replace a drive belt
+≠ Belt up and drive.
+≠ The drive was lined by a belt of trees.
+en: bank loan
+= A loan from your bank
+= Bank loans compared
+≠ He loaned her a boat by the bank.
+≠ Bank on a loan of her bike.
+en: cold remedy
+= Remedies for a cold
+= A cold remedy from honey
+≠ The remedy was served cold.
+≠ A cold day without remedy
+en: ring binder
+= Binders with rings
+= A ring binder for notes
+≠ Ring me before the binder dries.
+≠ The farmer bound by a ring
+en: staff training
+= Training for new staff
+= How we train our staff
+≠ The staff left on the train.
+≠ He leaned on his staff after training.
+en: blood test
+= Tests of your blood
+= What a blood test shows
+≠ It tested his patience and boiled his blood.
+≠ There was blood on the test paper.
+en: wine glass
+= Glasses for red wine
+= A wine glass without stem
+≠ He whined and broke the glass.
+≠ Wine stains the glass table.
+en: copy editor
+= Editors who copy nothing
+= What does a copy editor earn?
+≠ The editor sent me a copy.
+≠ Copy it to the editor.
+en: rain gauge
+= A gauge for rain
+= Read your rain gauge
+≠ It rained as they gauged the mood.
+≠ Gauge the crowd before it rains.
+en: match report
+= Reports of the match
+= Reporting on a match
+≠ The colours of the report match.
+≠ He reported that no match was lit.
+en: water bill
+= Bills for water
+= Why is my water bill high?
+≠ The bill of the duck touched water.
+≠ Water the plants, then pay Bill.
+en: safety net
+= A net for safety
+= Safety nets for roofs
+≠ Net profit before safety
+≠ The net tore; safety came first.
+en: horse riding
+= Riding a horse on the beach
+= Learn to ride horses
+≠ Riding on hope, the horse won.
+≠ He rode a bike past the horse.
+en: school uniform
+= Uniforms for school
+= School uniforms second hand
+≠ The rules of the school are uniform.
+≠ A uniform rate at school
+en: project management
+= Managing a project
+= Tools to manage projects
+≠ The cliffs project; we manage.
+≠ He projected calm to management.
+en: duck soup
+= Soup made of duck
+= How to cook duck soup
+≠ Duck when the soup flies.
+≠ The soup fed ducks.
+en: park keeper
+= Keepers of the park
+= A day with a park keeper
+≠ Keep parking here.
+≠ The keeper parked his bike.
+en: bus stop
+= Stops of the bus
+= The nearest bus stop
+≠ Stop the bus.
+≠ The bus stopped at noon.
+en: shelf life
+= The life of milk on the shelf
+= How to extend shelf life
+≠ Life on the shelf of a library cat
+≠ She shelved her plans for life.
+en: floor plan
+= Plans of each floor
+= Draw a floor plan
+≠ They plan to floor the kitchen.
+≠ The plan was floored by costs.
+en: spring water
+= Water from a spring
+= Is spring water healthy?
+≠ In spring, water the roses.
+≠ Water made him spring up.
+en: book fair
+= A fair for books
+= Book fairs this autumn
+≠ Fair enough, book it.
+≠ Is it fair to book two seats?
+en: letter head
+= A letterhead for clubs
+= Letterheads to print
+≠ The letter went to the head.
+≠ Head for the letter box.
 `;

@@ -235,4 +235,34 @@ es: pintar paredes
 = Paredes pintadas a rodillo
 ≠ El pintor se apoyó en la pared.
 ≠ Pintó un cuadro y tiró la pared.
+es: paseo en barco
+= Pasear en barco por el río
+= Paseos en barco al atardecer
+≠ El barco se fue y el paseo acabó.
+≠ En el paseo marítimo pintó un barco.
+es: ropa de cama
+= Ropa para la cama
+= Lavar la ropa de cama
+≠ Dejó la ropa e hizo la cama.
+≠ La cama no tiene ropa limpia.
+es: libro de recetas
+= Libros con recetas
+= Un libro de recetas vegano
+≠ Recetó reposo y un libro.
+≠ El libro cuenta que la receta caducó.
+es: crema de manos
+= Cremas para las manos
+= Una crema de manos casera
+≠ A mano batió la crema.
+≠ La crema pasó de mano en mano.
+es: bolsa de basura
+= Bolsas para la basura
+= Bolsas de basura grandes
+≠ La bolsa es basura, dijo el broker.
+≠ Tiró la basura y perdió el bolso.
+es: cerrar una cuenta
+= Cómo cierro mi cuenta
+= Cuentas cerradas
+≠ Cuenta que cerró la tienda.
+≠ Cerró los ojos y se dio cuenta.
 `;

@@ -265,4 +265,34 @@ nl: drukwerk
 = Goedkoop drukwerk
 ≠ Hij heeft het druk op zijn werk.
 ≠ Druk op de knop en werk door.
+nl: tapijt reinigen
+= Zo reinig je een tapijt
+= Tapijten grondig reinigen
+≠ Hij reinigt de bank op het tapijt.
+≠ Het tapijt kraakt en zij reinigt glas.
+nl: bloempot
+= Een pot voor bloemen
+= Bloempotten van klei
+≠ De pot kookt, de bloemen verwelken.
+≠ De bloem viel in de pot met soep.
+nl: regenjas
+= Een jas tegen de regen
+= Regenjassen voor kinderen
+≠ Het regende en hij verloor zijn jas.
+≠ De jas hangt, de regen valt.
+nl: auto verkopen
+= Hoe verkoop ik mijn auto?
+= De verkoop van de auto
+≠ Hij verkoopt brood uit de auto.
+≠ In de auto verkoopt zij ijs.
+nl: zwemles
+= Lessen om te zwemmen
+= Zwemles voor kleuters
+≠ De les is: zwem nooit alleen.
+≠ Hij zwemt na de les geschiedenis.
+nl: rijbewijs
+= Het rijbewijs halen
+= Je rijbewijs verlengen
+≠ Hij rijdt en zoekt bewijs.
+≠ Een rij bewijzen
 `;

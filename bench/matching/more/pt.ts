@@ -195,4 +195,34 @@ pt: óleo do motor
 = Que óleo leva o motor?
 ≠ O motor de busca não achou o óleo.
 ≠ Fritou em óleo enquanto o motor arrefecia.
+pt: passeio de barco
+= Passear de barco no rio
+= Passeios de barco ao luar
+≠ O barco partiu e o passeio acabou.
+≠ No passeio da rua pintou um barco.
+pt: casa de banho
+= Casas de banho pequenas
+= Renovar a casa de banho
+≠ Tomou banho longe de casa.
+≠ Banhou o cão e voltou a casa.
+pt: roupa de cama
+= Roupas para a cama
+= Lavar a roupa de cama
+≠ Deixou a roupa e fez a cama.
+≠ A cama tem roupa do gato.
+pt: aula de dança
+= Aulas para dançar
+= Aulas de dança para idosos
+≠ A dança interrompeu a aula.
+≠ Dançou fora da aula.
+pt: carta de condução
+= Tirar a carta de condução
+= Cartas de condução estrangeiras
+≠ A carta dela conduz ao tesouro.
+≠ A condução da carta ao correio
+pt: papel de parede
+= Papéis para a parede
+= Colar papel de parede
+≠ O papel dela no filme está na parede.
+≠ Encostado à parede, leu o papel.
 `;

@@ -26,6 +26,9 @@ const isContent = ({ small }: Token): boolean => !small;
 const isPhrase = (words: readonly Token[], usage: Usage): boolean =>
   words.every((word) => isContent(word) || (isOfNoun(word, usage) && !usage.afterOrders.has(word.folded)));
 
+const hasLink = (words: readonly Token[], { linking }: Usage): boolean =>
+  words.some(({ folded }) => linking.has(folded));
+
 const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage): boolean =>
   pronouns.has(folded) || (persons.has(folded) && !determiners.has(folded));
 
@@ -87,8 +90,14 @@ const isWhat: Link = ({ between, usage, isMade, isDone }) => {
   const [first, second] = between;
   // "They agreed that rents are high" speaks of no agreement.
   if (isMade && usage.relatives.has(first!.folded)) return false;
-  // "The mat you use for yoga"
-  if (isSubject(first!, usage)) return true;
+  // "The mat you use for yoga", but "from the first floor they saw the dance"
+  if (isSubject(first!, usage))
+    return (
+      isDone ||
+      isRelative(first!, usage) ||
+      !usage.determiners.has(between.at(-1)!.folded) ||
+      hasLink(between, usage)
+    );
   if (usage.asking.has(first!.folded) && !usage.headFirst)
     return isDone || (second !== undefined && isSubject(second, usage)) || isContent(between.at(-1)!);
   const at = between.findIndex(({ folded }) => !usage.linking.has(folded) && !usage.determiners.has(folded));

@@ -48,7 +48,13 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
     return "noun";
   // Told to do it, "Cover the box", or done by what stands before, "The letter covered the box".
   if (!before && after && usage.afterOrders.has(after.folded) && !token.folded.endsWith("s")) return "verb";
-  if (after && usage.determiners.has(after.folded) && (!before?.small || usage.relatives.has(before.folded)))
+  if (
+    after &&
+    usage.determiners.has(after.folded) &&
+    (!before?.small || usage.relatives.has(before.folded)) &&
+    // "Book fairs this summer"
+    !usage.times.has(tokens[at + 2]?.folded ?? "")
+  )
     return "verb";
   return !usage.verbal?.test(token.folded) && isLikelyVerb(analysed, at, usage) ? "verb" : undefined;
 }

@@ -189,7 +189,8 @@ const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token, next, at }) => 
   if (use !== "noun") return undefined;
   const [isGerund, wasGerund] = [token, carrier].map(({ folded }) => usage.gerund?.test(folded) === true);
   // "A taxing sale" is no "sales tax".
-  if (isOtherForm && isGerund && !wasGerund && next?.from === at + 1) return false;
+  if (isOtherForm && isGerund && !wasGerund && (next?.from === at + 1 || carrier.role === "modifier"))
+    return false;
   return !(isOtherForm && wasGerund && !usage.action.test(token.folded));
 };
 
@@ -311,9 +312,12 @@ function isNamed({ tokens }: AnalysedText, at: number, { determiners, modals }: 
   return determiners.has(before.folded) || (!before.small && !modals.has(tokens[at]!.folded));
 }
 
-/** "He walked" */
-const isSaidOf = ({ tokens }: AnalysedText, at: number, { pronouns }: Usage): boolean =>
-  pronouns.has(tokens[at - 1]?.folded ?? "");
+/** "He walked", "the ship listed" */
+function isSaidOf({ tokens }: AnalysedText, at: number, { pronouns }: Usage): boolean {
+  const before = tokens[at - 1];
+  if (before?.sentence !== tokens[at]!.sentence) return false;
+  return !before.small || pronouns.has(before.folded);
+}
 
 /**
  * Does nothing but what belongs to a noun stand between a verb and it, or one small word: "care for the leather"?

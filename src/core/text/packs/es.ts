@@ -145,7 +145,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     infinitive: /[aei]r$/,
     doing: /^(?:como|donde|cuando) /,
     action: /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$/,
-    idle: `seguro que|a cambio de|a cambio|en cambio|se dio cuenta|darse cuenta|se da cuenta|tener en cuenta|tiene en cuenta|por cuenta de|toda clase de|en el curso de|al lado de|de repente|de hecho|por ejemplo|en general|en lugar de|en vez de|a la vez|de vez en cuando|rueda de prensa|al fin|en fin|por fin|a fin de|a causa de|en caso de|en todo caso|por lo tanto|a tiempo|al mismo tiempo|en cuanto a|a pesar de|de parte de|por parte de|por otra parte|en parte|a partir de|en punto|a punto de|de acuerdo|al pie de la letra|sin embargo|a menudo|a la mano`,
+    idle: `de mano en mano|seguro que|a cambio de|a cambio|en cambio|se dio cuenta|darse cuenta|se da cuenta|tener en cuenta|tiene en cuenta|por cuenta de|toda clase de|en el curso de|al lado de|de repente|de hecho|por ejemplo|en general|en lugar de|en vez de|a la vez|de vez en cuando|rueda de prensa|al fin|en fin|por fin|a fin de|a causa de|en caso de|en todo caso|por lo tanto|a tiempo|al mismo tiempo|en cuanto a|a pesar de|de parte de|por parte de|por otra parte|en parte|a partir de|en punto|a punto de|de acuerdo|al pie de la letra|sin embargo|a menudo|a la mano`,
   },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|o|frente a|comparado|comparativa|mejor que|alternativas?)\b/,

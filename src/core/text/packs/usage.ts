@@ -52,6 +52,8 @@ export interface Usage {
   of: ReadonlySet<string>;
   /** What is done with a thing, and says as well of which sort that is: "alquiler de coches", "coches de alquiler". Empty where nobody has said. */
   eitherWay: ReadonlySet<string>;
+  /** When something is: "summer" in "book fairs this summer". Empty where nobody has said. */
+  times: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
   /** What begins another clause: "while". Empty where nobody has said. */
@@ -149,6 +151,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   asking: true,
   places: true,
   eitherWay: true,
+  times: true,
   clauses: true,
   afterOrders: true,
   conjunctions: true,
