@@ -12,10 +12,15 @@ const SEPARABLE =
 const PARTICIPLE = new RegExp(`^(${SEPARABLE})?ge([a-z]{3,}?)e?t(?:e[nmrs]?)?$`);
 const WITH_ZU = new RegExp(`^(?!(?:hin|da)zu(?!zu))(${SEPARABLE})zu([a-z]{2,}en)$`);
 
+/** "Lehrerin", "Kundinnen", "Mitarbeiter:innen": who does something, whoever it is. */
+const FEMININE =
+  /(?<=[a-z]{2}(?:er|ent|ant|ist|log|eut|itekt|walt|kolleg|expert|pilot|freund|nachbar)|kund|arzt)[:_]?in(?:nen)?$/;
+
 /** Regular participles as their infinitive: "gesperrt", "eingekauft"; "einzukaufen"; and plurals and genitives of nouns that the stemmer leaves. */
 function regularForm(word: string): string {
   return (
     word
+      .replace(FEMININE, "")
       .replace(/(?<=[a-z]{3}in)nen$/, "")
       .replace(/(?<=[a-z]{2}[^l]o|[a-z]{3}(?<!g|gl|gr)a|[a-z]{2}y)s$/, "")
       .replace(/(?<=[a-z]{3}er)s$/, "")
@@ -51,7 +56,7 @@ export const german = definePack("de", "German", () => ({
       .replace(/(?<=[a-z]{4})ern$|(?<=[a-z]{2}i)en$/, ""),
   infinitive: /en$/,
   alike: `
-gestalten gestaltet gestaltete gestalteten gestaltung gestaltungen|taxi taxis|profi profis|ski skis skier|pulli pullis|motiv motive motivs motiven|handy handys
+lehrer lehrers lehrern lehrerin lehrerinnen|gestalten gestaltet gestaltete gestalteten gestaltung gestaltungen|taxi taxis|profi profis|ski skis skier|pulli pullis|motiv motive motivs motiven|handy handys
 mutter mütter müttern|ei eier eiern eies|reis reises|reise reisen reist reiste|tochter töchter töchtern|vater väter vätern|bruder brüder brüdern|mann männer männern mannes|haus häuser häusern hauses
 kaufen kauft kaufte kauften gekauft|verkaufen verkauft verkaufte verkauften|fahren fährt gefahren fahre|tragen trägt trug trugen getragen
 nehmen nimmt nahm nahmen genommen|sehen sieht sah sahen gesehen|lesen liest las lasen gelesen|schreiben schreibt schrieb schrieben geschrieben
