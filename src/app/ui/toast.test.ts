@@ -1,7 +1,8 @@
 import { expect, it, vi } from "vitest";
-import { showNotices, toast } from "./toast";
+import { createNotices } from "./toast";
 
 it("keeps what is said before notices can be shown, and shows it in order", () => {
+  const { toast, showNotices } = createNotices();
   const shown: unknown[] = [];
   const note = (kind: string) => (text: string, options: object) => void shown.push([kind, text, options]);
   const dismiss = vi.fn();

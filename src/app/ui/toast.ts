@@ -9,30 +9,38 @@ import { freshId } from "../../data/freshId";
 type Show = typeof Shown;
 type Id = string | number;
 
-const board: { show: Show | null; waiting: ((show: Show) => void)[] } = { show: null, waiting: [] };
+/** Notices of one page; tests make their own. */
+export function createNotices() {
+  const waiting: ((show: Show) => void)[] = [];
+  let shown: Show | null = null;
 
-function whenShown(act: (show: Show) => void): void {
-  if (board.show) act(board.show);
-  else board.waiting.push(act);
+  function whenShown(act: (show: Show) => void): void {
+    if (shown) act(shown);
+    else waiting.push(act);
+  }
+
+  const say =
+    (kind: "message" | "error" | "loading") =>
+    /** @returns what it is changed or taken away by */
+    (text: string, options: ExternalToast = {}): Id => {
+      const id = options.id ?? freshId();
+      whenShown((show) => show[kind](text, { ...options, id }));
+      return id;
+    };
+
+  const toast = Object.assign(say("message"), {
+    error: say("error"),
+    loading: say("loading"),
+    dismiss: (id: Id): void => whenShown((show) => show.dismiss(id)),
+  });
+
+  /** What shows notices is there: what was said meanwhile is shown now. */
+  function showNotices(show: Show): void {
+    shown = show;
+    for (const act of waiting.splice(0)) act(show);
+  }
+
+  return { toast, showNotices };
 }
 
-const say =
-  (kind: "message" | "error" | "loading") =>
-  /** @returns what it is changed or taken away by */
-  (text: string, options: ExternalToast = {}): Id => {
-    const id = options.id ?? freshId();
-    whenShown((show) => show[kind](text, { ...options, id }));
-    return id;
-  };
-
-export const toast = Object.assign(say("message"), {
-  error: say("error"),
-  loading: say("loading"),
-  dismiss: (id: Id): void => whenShown((show) => show.dismiss(id)),
-});
-
-/** What shows notices is there: what was said meanwhile is shown now. */
-export function showNotices(show: Show): void {
-  board.show = show;
-  for (const act of board.waiting.splice(0)) act(show);
-}
+export const { toast, showNotices } = createNotices();
