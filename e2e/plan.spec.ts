@@ -46,11 +46,17 @@ test("headings are moved by mouse, keep their notes, and are written up without 
     page.getByRole("list", { name: "Outline" }).getByRole("textbox", { name: /^Heading/ });
   const texts = () => headings().evaluateAll((all) => all.map((input) => (input as HTMLInputElement).value));
   const before = await texts();
-  const from = (await page.getByRole("button", { name: "Drag “Questions parents ask”" }).boundingBox())!;
+  const handle = page.getByRole("button", { name: "Drag “Questions parents ask”" });
+  // What comes later leaves the outline where it stands.
+  const first = (await handle.boundingBox())!;
+  await expect(page.getByText(/^average, best/)).toBeVisible();
+  const from = (await handle.boundingBox())!;
+  expect(Math.round(from.y - first.y)).toBe(0);
   const to = (await page.getByRole("button", { name: "Drag “How much motor you need”" }).boundingBox())!;
   await page.mouse.move(from.x + 8, from.y + 8);
   await page.mouse.down();
   await page.mouse.move(from.x + 8, from.y - 30, { steps: 5 });
+  await expect(handle).toHaveAttribute("aria-pressed", "true");
   await page.mouse.move(to.x + 8, to.y + 4, { steps: 12 });
   await page.mouse.up();
   await expect.poll(async () => (await texts()).indexOf("Questions parents ask")).toBe(4);

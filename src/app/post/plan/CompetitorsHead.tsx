@@ -20,7 +20,7 @@ export function CompetitorsHead({
   onCollect: () => void;
 }) {
   const [open, setOpen] = useState(false);
-  const { analysis, ours: draft, earlier } = useAppSelector((state) => state.competitors);
+  const { analysis, failure, ours: draft, earlier } = useAppSelector((state) => state.competitors);
   // An empty draft has nothing to compare yet.
   const ours = draft?.words ? draft : null;
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
@@ -68,8 +68,9 @@ export function CompetitorsHead({
           The target keyword is now “{keyword}”: collect again, or the post is measured by pages for another.
         </p>
       )}
+      {!analysis && !failure && <OnItsWay />}
       {analysis && (
-        <dl className="mt-2 grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] gap-x-6 gap-y-2">
+        <dl className={FIGURES}>
           <Compared name="Words" spread={analysis.spread.words} ours={ours?.words} />
           <Compared name="Headings" spread={analysis.spread.headings} ours={ours?.headings} />
           <Compared name="Pictures" spread={analysis.spread.pictures} ours={ours?.pictures} />
@@ -93,6 +94,19 @@ export function CompetitorsHead({
     </section>
   );
 }
+
+const FIGURES = "mt-2 grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] gap-x-6 gap-y-2";
+
+/** Keeps the room of the figures, so that the outline below stays where it is when they come. */
+const OnItsWay = () => (
+  <div className={FIGURES} aria-hidden="true">
+    {["Words", "Headings", "Pictures", "Links", "Reading ease", "Score"].map((name) => (
+      <div key={name} className="h-[51px] text-[12px] text-ink-2">
+        {name}
+      </div>
+    ))}
+  </div>
+);
 
 const linksOf = (ours: PageFigures | null): number | undefined =>
   ours ? ours.linksIn + ours.linksOut : undefined;
