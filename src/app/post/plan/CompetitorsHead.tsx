@@ -68,7 +68,7 @@ export function CompetitorsHead({
           The target keyword is now “{keyword}”: collect again, or the post is measured by pages for another.
         </p>
       )}
-      {!analysis && !failure && <OnItsWay />}
+      {!analysis && !failure && kept > 0 && <OnItsWay />}
       {analysis && (
         <dl className={FIGURES}>
           <Compared name="Words" spread={analysis.spread.words} ours={ours?.words} />
