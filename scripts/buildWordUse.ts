@@ -123,22 +123,24 @@ const DOERS = new Set(["06", "18"]);
 const NO_DOERS = new Set(
   `armor badger barber batter better boulder bowler bugger bunker butter censor copper corner counter feller fender fiber flower folder fucker gutter hammer hamper
   hooker letter liver locker longer lower manor master mater matter minor monitor number paper peer pepper peter platter poker poster powder prior razor rubber saucer sewer shower
-  slipper sucker summer super tailor tamper temper tender tier tower trooper tutor wanker molester`.split(
+  slipper sucker summer super tailor tamper temper tender tier tower trooper tutor wanker molester
+  adder alienor balder banner bayer beaker boomer bower buckler caber cantor castor currier cursor dior footer fuller gabor ganger graver harper harrier header homer lager
+  larder lounger lumper muffler nester nestor nutter outgoer palmer parer pastor pater porter primer purser quaker ranger ratter reefer roomer rotor rounder router seer skier
+  slicker spanner springer stater stator stringer taper tatter tenter termer ticker toner topper tucker tumbler turtler twiner verger warder weber winger`.split(
     /\s+/,
   ),
 );
 const doers = new Map<string, string>();
 for (const [noun, { files }] of uses) {
-  if (
-    !DOER.test(noun) ||
-    NO_DOERS.has(noun) ||
-    rarityOf(noun) > RAREST.doers ||
-    ![...files].some((file) => DOERS.has(file))
-  )
-    continue;
-  const verb = basesOf(noun).find((base) => (uses.get(base)?.verb ?? 0) > 0);
+  if (!DOER.test(noun) || NO_DOERS.has(noun) || ![...files].some((file) => DOERS.has(file))) continue;
+  const verbUses = (base: string) => uses.get(base)?.verb ?? 0;
+  // "Code" of "coder", not "cod"
+  const [verb] = basesOf(noun)
+    .filter(verbUses)
+    .sort((a, b) => verbUses(b) - verbUses(a));
+  if (!verb || Math.min(rarityOf(noun), rarityOf(verb)) > RAREST.doers) continue;
   // Others the stemmer joins.
-  if (verb && stemOf(verb) !== stemOf(noun)) doers.set(noun, verb);
+  if (stemOf(verb) !== stemOf(noun)) doers.set(noun, verb);
 }
 for (const [from, at, to, other] of derived) {
   const verb = words.get(from)?.[at - 1];

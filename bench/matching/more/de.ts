@@ -310,4 +310,29 @@ de: steuerberater
 = Steuerberater in der Nähe
 ≠ Sie berieten am Steuer.
 ≠ Der Berater steuert das Boot.
+de: gartenpflege
+= Pflege für Ihren Garten
+= Den Garten richtig pflegen
+≠ Der Garten liegt neben dem Pflegeheim.
+≠ Er pflegt im Garten zu lesen.
+de: bankkonto
+= Ein Konto bei der Bank eröffnen
+= Konten Ihrer Bank vergleichen
+≠ Auf der Bank lag ein Kontoauszug.
+≠ Das geht auf sein Konto, sagt die Bank.
+de: laufschuhe
+= Schuhe zum Laufen
+= Der passende Schuh für deinen Lauf
+≠ Im Laufe des Tages drückten die Schuhe.
+≠ Die Schuhe laufen ein.
+de: steuerberater
+= Sich in Steuerfragen beraten lassen
+= Beratung zur Steuer
+≠ Am Steuer saß ein Berater.
+≠ Der Berater steuert das Boot.
+de: reiseplanung
+= Eine Reise planen
+= So planen Sie Ihre Reisen
+≠ Die Plane riss auf der Reise.
+≠ Er reist planlos umher.
 `;

@@ -1628,4 +1628,154 @@ en: letter head
 = Letterheads to print
 ≠ The letter went to the head.
 ≠ Head for the letter box.
+en: running shoes
+= The best shoes for running on trails
+= She bought shoes to run in
+≠ He was running late and lost his shoes.
+≠ Running a shop that sells shoes takes patience.
+en: banking app
+= Apps for mobile banking
+= An app that lets you bank on your phone
+≠ The app crashed while the plane was banking.
+≠ You can bank on this app to be late.
+en: spring water
+= Water bottled from a spring
+= Is water from springs safe to drink?
+≠ In spring we water the beds twice a week.
+≠ A spring in the lock let water through.
+en: customised mug
+= Customise your own mug
+= Mugs with custom prints
+≠ Customers hold a mug of tea.
+≠ Mugs are part of the custom.
+en: rubber boots
+= Boots made of rubber
+= Which rubber boot fits wide feet?
+≠ The mechanic boots the computer and rubs his hands.
+≠ Rubber mats keep the boot of the car dry.
+en: savings account
+= Open an account for your savings
+= Accounts that help you save
+≠ On account of the rain he saved his energy.
+≠ By all accounts the keeper saved three shots.
+en: lighting plan
+= Plan the lights of your kitchen
+= Plans for lighting a small hall
+≠ We plan to travel light.
+≠ Lightning ruined our plan.
+en: house plants
+= Plants for the house
+= A plant that likes a dark house
+≠ The firm houses its workers next to two plants.
+≠ He plants his feet and looks at the house.
+en: floor sander
+= Sand your own floor
+= How to sand a wooden floor
+≠ There was sand on the floor.
+≠ The floor of the sandpit was wet.
+en: dishwasher tablets
+= Tablets for the dish washer
+= Which tablet does your dishwasher need?
+≠ She read on her tablet beside the dishwasher.
+≠ Wash the dishes, then take two tablets.
+en: training plan
+= A plan to train for a marathon
+= Plans for your training
+≠ The train left as planned.
+≠ They plan a new train station.
+en: leather cleaner
+= Clean leather with a soft cloth
+= Cleaners that are kind to leather
+≠ The cleaner wore a leather jacket.
+≠ A cleaner cut of the leather.
+en: letter writing
+= How to write a letter
+= The art of writing letters
+≠ The landlord writes that he lets two flats.
+≠ Letters on the writing desk were unopened.
+en: winter tyres
+= Tyres for winter roads
+= When should you fit winter tyres?
+≠ Winter tires me out.
+≠ He wintered where tyres are made.
+en: home cooking
+= Cook at home more often
+= Food cooked at home
+≠ They found no home for the cook.
+≠ Home was quiet while trouble was cooking.
+en: file sharing
+= Share files with a link
+= How files are shared in a team
+≠ She filed her share of the papers.
+≠ They walked in single file and shared a joke.
+en: washing line
+= A line for your washing
+= Hang your washing on the line
+≠ He washed his hands of that line of work.
+≠ Wait in line to wash the car.
+en: stress management
+= Manage stress at work
+= How managers handle their own stress
+≠ She managed to stress the first word.
+≠ The management stressed that prices stay.
+en: match ball
+= Balls for official matches
+= The ball used in the match
+≠ The ball gown does not match her shoes.
+≠ He had a ball and lit a match.
+en: cutting board
+= Boards for cutting bread
+= Cut vegetables on a wooden board
+≠ The board of directors cut two jobs.
+≠ Cutting across, we went on board.
+en: solar charger
+= Charge your phone with solar power
+= Chargers that run on solar energy
+≠ The firm was charged over its solar claims.
+≠ Who is in charge of the solar park?
+en: c++ course
+= A course in C++ for beginners
+= Learn C++: courses and books
+≠ The C course starts on Monday.
+≠ Vitamin C is, of course, free.
+en: 24/7 gym
+= A gym that is open 24/7
+= Gyms near you with 24/7 access
+≠ The gym has 24 machines and 7 showers.
+≠ Gym class 7 starts on the 24th.
+en: seating plan
+= How to plan who sits where
+= Plans for seating at a wedding
+≠ They plan to stay seated.
+≠ The seat was planned in oak.
+en: board game
+= Games to play on a board
+= A board game for six
+≠ She was game to board the ship.
+≠ The board called off the game.
+en: snow chains
+= Chains for driving on snow
+= Fit chains before the snow falls
+≠ It snowed on the chain of shops.
+≠ A chain reaction under snow.
+en: sleeping bag
+= A bag for sleeping outdoors
+= Bags to sleep in at minus ten
+≠ He slept with his bag beside him.
+≠ The bag of sleep remedies.
+en: drinking fountain
+= Fountains with drinking water
+= Drink from a public fountain
+≠ The pub has a fountain and cheap drinks.
+≠ He drank beside the fountain pen display.
+en: tax return
+= Return your tax form by January
+= How to file your tax returns
+≠ He returned home to tax his memory.
+≠ In return they pay no tax.
+en: packing list
+= List what you need to pack
+= Lists for packing light
+≠ The ship listed, packed with people.
+≠ The pack of wolves is listed as rare.
 `;

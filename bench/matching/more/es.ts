@@ -265,4 +265,29 @@ es: cerrar una cuenta
 = Cuentas cerradas
 ≠ Cuenta que cerró la tienda.
 ≠ Cerró los ojos y se dio cuenta.
+es: zapatos de baile
+= Zapatos para bailar salsa
+= Qué zapato de baile elegir
+≠ Baila sin mirar sus zapatos.
+≠ El baile empezó y dejó los zapatos en casa.
+es: alquiler de bicicletas
+= Alquila una bicicleta por horas
+= Bicicletas de alquiler
+≠ La bicicleta está en el piso que alquila.
+≠ Pagó el alquiler y vendió la bicicleta.
+es: cuenta de ahorro
+= Cuentas para ahorrar
+= Abre una cuenta de ahorros
+≠ Cuenta que ahorró mucho.
+≠ Se dio cuenta de que el ahorro era poco.
+es: tarjeta de regalo
+= Regala una tarjeta
+= Tarjetas regalo para todos
+≠ Dejó la tarjeta del banco junto al regalo.
+≠ El regalo llegó sin pagar con tarjeta.
+es: curso de cocina
+= Cursos para aprender a cocinar
+= Un curso sobre cocina vegana
+≠ En el curso del día limpió la cocina.
+≠ El cocinero sigue su curso.
 `;

@@ -210,4 +210,29 @@ fr: semis de tomates
 = Réussir ses semis de tomates
 ≠ Il sème le doute en mangeant des tomates.
 ≠ Les tomates du semi-remorque
+fr: chaussures de marche
+= Des chaussures pour marcher en montagne
+= Quelle chaussure de marche choisir ?
+≠ Il monte une marche, ses chaussures à la main.
+≠ Le marché vend des chaussures.
+fr: sac de couchage
+= Des sacs de couchage chauds
+= Un sac pour le couchage en tente
+≠ Il se couche, son sac sous la tête.
+≠ Le sac est sous le canapé où il couche.
+fr: location de vélo
+= Louer un vélo à la journée
+= Des vélos en location
+≠ Le vélo bloque l'entrée des locaux.
+≠ Elle loue le courage du cycliste à vélo.
+fr: assurance habitation
+= Assurer son habitation
+= Une assurance pour votre habitation
+≠ Il parle avec assurance de ses habitudes.
+≠ Elle assure que l'habitation est vide.
+fr: carte cadeau
+= Des cartes cadeaux à offrir
+= Offrir une carte en cadeau
+≠ Il cherche un cadeau sur la carte du quartier.
+≠ La carte indique la boutique de cadeaux.
 `;

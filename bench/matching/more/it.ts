@@ -190,4 +190,29 @@ it: letto matrimoniale
 = Un letto matrimoniale con cassetti
 ≠ Il contratto matrimoniale, letto ieri
 ≠ Lesse a letto dell'agenzia matrimoniale.
+it: scarpe da corsa
+= Scarpe per correre
+= Quale scarpa da corsa scegliere
+≠ Di corsa perse le scarpe.
+≠ La corsa finì e lui tolse le scarpe.
+it: noleggio bici
+= Noleggiare una bici
+= Bici a noleggio
+≠ La bici è davanti al noleggio di film.
+≠ Noleggiò un furgone per la bici.
+it: conto di risparmio
+= Conti per risparmiare
+= Aprire un conto risparmio
+≠ Tieni conto che il risparmio cala.
+≠ Per conto suo risparmia poco.
+it: corso di cucina
+= Corsi per imparare a cucinare
+= Un corso di cucina vegana
+≠ Nel corso della cena restò in cucina.
+≠ Il cuoco corre in cucina.
+it: sacco a pelo
+= Sacchi a pelo caldi
+= Quale sacco a pelo comprare
+≠ Il gatto perde il pelo sul sacco.
+≠ Un sacco di peli sul divano.
 `;

@@ -295,4 +295,29 @@ nl: rijbewijs
 = Je rijbewijs verlengen
 ≠ Hij rijdt en zoekt bewijs.
 ≠ Een rij bewijzen
+nl: hardloopschoenen
+= Schoenen om hard te lopen
+= Welke hardloopschoen past bij jou?
+≠ Hij loopt hard, zijn schoenen in de hand.
+≠ De schoenen lopen hard terug in prijs.
+nl: spaarrekening
+= Een rekening om te sparen
+= Spaarrekeningen vergelijken
+≠ Hij spaart postzegels en betaalt de rekening.
+≠ Houd rekening met wie spaart.
+nl: fietsverhuur
+= Een fiets huren
+= Verhuur van fietsen
+≠ Hij fietst naar zijn huurhuis.
+≠ De fiets staat bij de verhuurder.
+nl: tuinonderhoud
+= Je tuin onderhouden
+= Onderhoud van de tuin
+≠ Ze onderhield ons in de tuin.
+≠ Een onderhoud met de buurman over de tuin.
+nl: slaapzak
+= Zakken om in te slapen
+= Een slaapzak voor kinderen
+≠ Hij slaapt met zijn handen in zijn zak.
+≠ De zak viel om toen zij sliep.
 `;

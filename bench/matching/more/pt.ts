@@ -225,4 +225,29 @@ pt: papel de parede
 = Colar papel de parede
 ≠ O papel dela no filme está na parede.
 ≠ Encostado à parede, leu o papel.
+pt: sapatos de dança
+= Sapatos para dançar
+= Qual sapato de dança escolher
+≠ Dança sem olhar para os sapatos.
+≠ A dança acabou e ele tirou os sapatos.
+pt: aluguer de bicicletas
+= Alugue uma bicicleta
+= Bicicletas para alugar
+≠ Alugou um quarto e vendeu a bicicleta.
+≠ A bicicleta está na casa que aluga.
+pt: conta poupança
+= Contas para poupar
+= Abrir uma conta de poupança
+≠ Conta que poupou pouco.
+≠ Por sua conta, a poupança baixou.
+pt: cartão de oferta
+= Ofereça um cartão
+= Cartões de oferta para todos
+≠ A oferta caduca e o cartão também.
+≠ Pagou com cartão e recebeu uma oferta.
+pt: curso de cozinha
+= Cursos para aprender a cozinhar
+= Um curso sobre cozinha vegana
+≠ No curso do dia limpou a cozinha.
+≠ O cozinheiro seguiu o seu curso.
 `;

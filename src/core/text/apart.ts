@@ -4,7 +4,7 @@ import { isUnlinked } from "./linked";
 import { type Apart, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
 import type { Usage } from "./packs/usage";
-import { isLikelyVerb } from "./usage";
+import { isLikelyVerb, isVerbal } from "./usage";
 
 /** "In spring we air the mattress": the sentence begins with a word of the keyword and says something else. */
 export function isSetApart(
@@ -33,6 +33,7 @@ const isElsewhere: Apart = (text, seen, variant, usage) => {
   while (place > first.to && usage.determiners.has(tokens[place]!.folded)) place--;
   if (place <= first.to + 1 || !usage.places.has(tokens[place]!.folded)) return false;
   const between = tokens.slice(first.to + 1, place);
+  if (between.length === 1 && isDoneTo(between[0]!, usage)) return false;
   return (
     between.some(
       ({ folded, small }, i) =>
@@ -40,6 +41,13 @@ const isElsewhere: Apart = (text, seen, variant, usage) => {
     ) && !between.some(({ folded }) => usage.joining.has(folded))
   );
 };
+
+/** "Songs played at weddings", "water bottled from a spring", but not "the letter arrived at the bank" */
+const isDoneTo = ({ folded }: Token, usage: Usage): boolean =>
+  usage.intransitives.size > 0 &&
+  isVerbal(folded, usage) &&
+  !usage.intransitives.has(folded) &&
+  !usage.simplePasts.has(folded);
 
 /**
  * In languages that say "curso de cocina": do both stand in this order, in one phrase? "En la cocina, un curso", "una hoja de té y un cálculo",
@@ -69,7 +77,9 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
 /** "Madera para muebles", but not "guarda el deporte para mañana y la bolsa para hoy" */
 function isFor(between: readonly Token[], { joining, conjunctions }: Usage): boolean {
   const at = between.findLastIndex(({ folded }) => joining.has(folded));
-  return at >= 0 && !between.slice(at + 1).some(({ folded }) => conjunctions.has(folded));
+  // "Dança sem olhar para os sapatos"
+  if (at < 0 || between.slice(0, at).some(({ small }) => !small)) return false;
+  return !between.slice(at + 1).some(({ folded }) => conjunctions.has(folded));
 }
 
 /** "Sound travels, and insurance is boring", "Prices climb while the cradle rocks": each in a clause of its own. */

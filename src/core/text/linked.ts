@@ -11,8 +11,11 @@ interface Between extends TwoNouns {
   usage: Usage;
   /** The earlier noun says what is done: "tasting". */
   isMade: boolean;
-  /** The later one is in a form of its verb. */
+  /** The later one is in a form of its verb, and so the earlier. */
   isDone: boolean;
+  isDoneFirst: boolean;
+  /** The earlier one is a participle in the keyword. */
+  isParticiple: boolean;
   isVerb(place: number, from?: number): boolean;
   /** The word before the earlier noun, in its sentence. */
   before: Token | undefined;
@@ -81,13 +84,24 @@ const isOf: Link = (words) => {
   return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
 };
 
+/** "Chains for driving on snow", "cursos para aprender a cocinar" */
+const isForDoing: Link = ({ between: [link, doing, ...rest], usage, isDone }) =>
+  doing !== undefined &&
+  usage.linking.has(link!.folded) &&
+  usage.joining.has(link!.folded) &&
+  ((usage.headFirst && usage.infinitive?.test(doing.folded) === true) ||
+    (!isDone && usage.gerund?.test(doing.folded) === true)) &&
+  isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
+
 /** "That", "which", "when", but not "she". */
 const isRelative = ({ folded }: Token, { relatives, asking, pronouns, persons }: Usage): boolean =>
   relatives.has(folded) || asking.has(folded) || (pronouns.has(folded) && !persons.has(folded));
 
 /** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
-const isWhat: Link = ({ between, usage, isMade, isDone }) => {
+const isWhat: Link = ({ between, usage, isMade, isDone, before: by }) => {
   const [first, second] = between;
+  // "Elle assure que l'habitation est vide"
+  if (usage.headFirst && by && usage.pronouns.has(by.folded) && usage.asking.has(first!.folded)) return false;
   // "They agreed that rents are high" speaks of no agreement.
   if (isMade && usage.relatives.has(first!.folded)) return false;
   // "The mat you use for yoga", but "from the first floor they saw the dance"
@@ -110,7 +124,9 @@ const isTo: Link = ({ between, usage, isDone, before: is }) => {
   if (is && usage.being.has(is.folded)) return false;
   const [last, before] = [between.at(-1)!, between.at(-2)];
   const [to, verb, ...rest] = between;
-  if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb)) return isPhrase(rest, usage);
+  // "Games to play on a board"
+  if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb))
+    return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
   return (
     isDone &&
     (usage.auxiliaries.has(last.folded) ||
@@ -167,9 +183,13 @@ const isBeingDone: Link = ({ between, usage, isDone }) =>
 const doesIt: Link = ({ between: [first], usage }) =>
   isSubject(first!, usage) || usage.relatives.has(first!.folded) || usage.auxiliaries.has(first!.folded);
 
-/** "Batteries with a long life" */
-const hasIt: Link = ({ between, usage }) =>
-  usage.having.has(between[0]!.folded) && isPhrase(between.slice(1), usage);
+/** "Customise your own mug" for "customised mug" */
+const isMadeSo: Link = ({ between, usage, isParticiple, isDone }) =>
+  isParticiple && !isDone && between.every((word) => isOfNoun(word, usage));
+
+/** "Batteries with a long life", but not "he slept with his bag" */
+const hasIt: Link = ({ between, usage, isDoneFirst }) =>
+  !isDoneFirst && usage.having.has(between[0]!.folded) && isPhrase(between.slice(1), usage);
 
 /** "Boats for hire" */
 const isFor: Link = ({ between, usage, isDone }) =>
@@ -178,10 +198,20 @@ const isFor: Link = ({ between, usage, isDone }) =>
 /** "A paste: the recipe" */
 const isNamed: Link = ({ gap }) => gap.includes(":");
 
-const HEAD_FIRST: readonly Link[] = [isNamed, isObject, isOf, isWhat, isTo, isAsked, isBeing, isBought];
-const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasIt, isFor];
+const HEAD_FIRST: readonly Link[] = [
+  isNamed,
+  isObject,
+  isOf,
+  isForDoing,
+  isWhat,
+  isTo,
+  isAsked,
+  isBeing,
+  isBought,
+];
+const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasIt, isFor, isMadeSo];
 /** Those that reach further than words that only stand near each other. */
-const FAR: readonly Link[] = [isOf, isWhat, isTo];
+const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo];
 
 const isHeadFirst = ({ first }: TwoNouns, { carriers }: Variant): boolean =>
   carriers[first.place]!.role === "head";
@@ -236,6 +266,9 @@ function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant
     ...nouns,
     usage,
     isMade: usage.gerund?.test(tokens[first.from]!.folded) === true || isDerived(first),
+    isDoneFirst: asVerb(first),
+    isParticiple:
+      isVerbal(carriers[first.place]!.folded, usage) && !isVerbal(tokens[first.from]!.folded, usage),
     isDone: asVerb(second) && !usage.quantities.has(between.at(-1)?.folded ?? ""),
     before: before?.sentence === tokens[first.from]!.sentence ? before : undefined,
     isVerb: (i, from) => isLikelyVerb(text, first.to + 1 + i, usage, from),

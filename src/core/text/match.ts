@@ -7,6 +7,7 @@ import { goTogether, isDone } from "./closerLook";
 import { type CompiledKeyword, isPart, joined, SHORTEST_PART, type Variant } from "./keyword";
 import { isFarLinked } from "./linked";
 import { areParted } from "./nouns";
+import { isGovernedBy } from "./object";
 import type { LanguagePack } from "./packs/pack";
 import type { Sight } from "./sight";
 
@@ -251,6 +252,8 @@ function saidApart(
     if (!tokens[from + 1]!.small && (from + 1 !== at - 1 || isCapital(text, from + 1))) return null;
     if (last.sentence !== first.sentence) return null;
     if (last.small || !isPart(last)) continue;
+    // "Er pflegt im Garten zu lesen"
+    if (pack.usage.capitals && !isCapital(text, from)) return null;
     // "Er schloss das Fahrrad an": no preposition, no compound.
     const between = tokens.slice(from + 1, at);
     if (!between.some(({ folded }) => pack.usage!.apart.has(folded))) return null;
@@ -262,13 +265,71 @@ function saidApart(
           // "Der Putz am Fenster" is no "Fensterputzer".
           DOER.test(word.folded) === DOER.test(last.folded) &&
           word.folded.startsWith(last.folded.slice(0, SHORTEST_PART), beginning.length) &&
-          pack.stem(beginning + last.folded) === word.stem &&
+          // "Konten Ihrer Bank"
+          [last.folded, pack.usage.capitals ? plainStem(last.stem) : last.folded].some(
+            (end) => pack.stem(beginning + end) === word.stem,
+          ) &&
           content.has(word.stem)
         )
           return { place: content.get(word.stem)!, from, to: at };
       }
   }
   return null;
+}
+
+/** Words that may stand between a noun and the verb that does it. */
+const MOST_TO_VERB = 2;
+
+/**
+ * Where a compound that says what is done is said by a noun and its verb: "den Garten richtig pflegen" for "Gartenpflege".
+ *
+ * @param at the token of the noun
+ * @returns null where there is none
+ */
+function saidByVerb(
+  text: AnalysedText,
+  at: number,
+  { words, content, isJoined }: Variant,
+  pack: LanguagePack,
+): Sight | null {
+  const { tokens } = text;
+  const { usage } = pack;
+  const noun = tokens[at]!;
+  const deeds = words.filter(({ folded, stem }) => usage?.deed?.test(folded) && content.has(stem));
+  if (!usage || isJoined || noun.small || !isPart(noun) || !deeds.length || isGovernedBy(tokens, at, usage))
+    return null;
+  const beginnings = firstParts(noun.folded, noun.stem).flatMap((base) => LINKS.map((link) => base + link));
+  for (const verb of verbsOf(text, at, usage))
+    for (const word of deeds)
+      for (const beginning of beginnings)
+        if (word.folded.startsWith(beginning) && pack.stem(beginning + tokens[verb]!.folded) === word.stem)
+          return { place: content.get(word.stem)!, from: Math.min(at, verb), to: Math.max(at, verb) };
+  return null;
+}
+
+/** Places near a noun where the verb may stand that does it: "pflegen Sie Ihren Garten", "den Garten gut pflegen". */
+function* verbsOf(
+  text: AnalysedText,
+  at: number,
+  usage: NonNullable<LanguagePack["usage"]>,
+): Generator<number> {
+  const { tokens } = text;
+  const isVerb = (i: number) => {
+    const token = tokens[i];
+    if (!token || token.small || token.sentence !== tokens[at]!.sentence) return false;
+    const opens = tokens[i - 1]?.sentence !== token.sentence;
+    return (
+      (i < at && opens) || (usage.infinitive!.test(token.folded) && (!usage.capitals || !isCapital(text, i)))
+    );
+  };
+  for (let i = at + 1, others = 0; i <= at + 1 + MOST_TO_VERB && others <= 1; i++) {
+    if (isVerb(i)) yield i;
+    if (tokens[i]?.small === false) others++;
+  }
+  for (let i = at - 1; i >= at - 1 - MOST_TO_VERB; i--) {
+    if (isVerb(i)) yield i;
+    if (!tokens[i]?.small) return;
+  }
 }
 
 /** All places where each content stem may be read, readings of hyphenated words and of compounds in parts as one included. */
@@ -284,6 +345,8 @@ function* sightings(
     if (at !== undefined) yield { place: at, from: i, to: i };
     const apart = saidApart(text, i, variant, pack);
     if (apart) yield apart;
+    const done = saidByVerb(text, i, variant, pack);
+    if (done) yield done;
     const next = tokens[i + 1];
     if (
       next &&

@@ -65,9 +65,18 @@ export function isGoverned(
   { tokens }: AnalysedText,
   noun: number,
   { words, isParted }: Variant,
+  usage: Usage,
+): boolean {
+  if (!isParted && words.some(({ folded }) => usage.governing.has(folded))) return false;
+  return isGovernedBy(tokens, noun, usage);
+}
+
+/** Does a preposition stand before a noun? */
+export function isGovernedBy(
+  tokens: readonly Token[],
+  noun: number,
   { determiners, governing }: Usage,
 ): boolean {
-  if (!isParted && words.some(({ folded }) => governing.has(folded))) return false;
   const isPlain = (at: number) =>
     determiners.has(tokens[at]?.folded ?? "") && !governing.has(tokens[at]!.folded);
   let at = noun - 1;

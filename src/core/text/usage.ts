@@ -35,7 +35,13 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
   // "Which oil is best" asks for a thing.
   if (before && usage.pronouns.has(before.folded))
     return isLikelyNoun(analysed, at, usage) ? undefined : "verb";
-  if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded)) return "verb";
+  if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded))
+    // "Kind to leather"
+    return usage.things.has(token.folded) &&
+      usage.joining.has(before.folded) &&
+      !(after && usage.determiners.has(after.folded))
+      ? undefined
+      : "verb";
   if (before && usage.being.has(before.folded) && usage.participle?.test(token.folded)) return "verb";
   if (before && (usage.determiners.has(before.folded) || usage.quantities.has(before.folded))) return "noun";
   // "Boats for hire"

@@ -24,7 +24,8 @@ export function isVerbAsOne(
   // "Das Wasser filtert": the second part of a compound has a capital where the first has one.
   const [first, last] = [text.tokens[from]!, text.tokens[to]!];
   const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
-  if (usage.capitals && inTwo && isCapital(text, from) && !isCapital(text, to)) return true;
+  const isDeed = usage.deed?.test(carrier.folded) === true && usage.infinitive?.test(last.folded) === true;
+  if (usage.capitals && inTwo && !isDeed && isCapital(text, from) && !isCapital(text, to)) return true;
   // "De honden voerden een gevecht" has no dog food.
   if (usage.compounds && !usage.capitals && inTwo && !endsAlike(last.folded, carrier.folded)) return true;
   return (
@@ -96,7 +97,7 @@ export function isUsedSo(
   const token = text.tokens[to]!;
   if (isIdle(text, from, usage)) return false;
   const isOtherForm = token.folded !== carrier.folded;
-  if (isOtherForm && [token, carrier].some(({ folded }) => usage.otherPlurals.has(folded))) return false;
+  if (isOtherForm && isOtherPlural(token.folded, carrier.folded, usage)) return false;
   if (from !== to) return !isVerbAsOne(text, sight, carrier, variant.isJoined, usage);
   const word: SeenWord = {
     text,
@@ -118,6 +119,11 @@ export function isUsedSo(
   };
   return carrier.role === "verb" ? isVerbUsedSo(word) : (decided(NOUN_RULES, word) ?? true);
 }
+
+/** "Glass" and "glasses", but not "save" for "savings" */
+const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: Usage): boolean =>
+  [folded, other].some((one) => otherPlurals.has(one)) &&
+  gerund?.test(folded.replace(/s$/, "")) === gerund?.test(other.replace(/s$/, ""));
 
 function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
   for (const rule of rules) {
@@ -158,8 +164,10 @@ const isJoinedOn: Rule = ({ text: { tokens }, at, carrier, seen }) =>
 const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
 
 /** "Companies that move pianos", "shoes for running on trails": the purpose of what the keyword says last. */
-const isPurpose: Rule = ({ carrier, isThing, text, at, seen, usage }) =>
-  carrier.role === "modifier" && !isThing && isJoinedTo(text, at, seen, usage) ? true : undefined;
+const isPurpose: Rule = ({ carrier, isThing, use, text, at, seen, usage }) =>
+  carrier.role === "modifier" && !(isThing && use === "verb") && isJoinedTo(text, at, seen, usage)
+    ? true
+    : undefined;
 
 /** "A parking permit scheme": it only says more of the noun behind it. */
 const isBeforeOther: Rule = ({ text, at, usage, seen }) =>
@@ -195,7 +203,7 @@ const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token, next, at }) => 
 };
 
 /** "Plan your meals" for "meal planner": who does something is said by the verb where that does it to the rest. */
-const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, usage, next, text, at }) => {
+const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage, next, text, at }) => {
   const isDoer = isDerived
     ? verbOfDoer(carrier.folded, usage) !== undefined
     : isOtherForm && usage.doer?.test(carrier.folded) && !usage.doer.test(token.folded);
@@ -204,10 +212,12 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, usage, nex
   const others = between.filter(
     ({ folded }) => !usage.determiners.has(folded) && !usage.quantities.has(folded),
   );
-  // "Kept track of its fitness" speaks of no tracker, but who "advises on taxes" is an adviser.
+  // "Kept track of its fitness" speaks of no tracker, but who "advises on taxes" is an adviser. "There was sand on the floor"
+  const isVerb = use === "verb" || isLikelyVerb(text, at, usage, PERHAPS);
   return (
     next !== undefined &&
     others.length <= 1 &&
+    (isVerb || !others.length) &&
     others.every(({ small, folded }) => !small || (usage.linking.has(folded) && !usage.of.has(folded)))
   );
 };
@@ -223,9 +233,10 @@ const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text }) => {
   if (usage.headFirst || carrier.role !== "modifier" || !last || token.folded !== `${carrier.folded}s`)
     return undefined;
   const head = variant.carriers[last.place]!;
-  // "Tasting wines", "how to plan events"
-  if (usage.gerund?.test(text.tokens[last.to]!.folded) || isVerbHere(text, last.from, usage))
-    return undefined;
+  const done = text.tokens[last.to]!.folded;
+  // "Tasting wines", "how to plan events", "share files" for "file sharing"
+  if (usage.gerund?.test(done) || isVerbHere(text, last.from, usage)) return undefined;
+  if (usage.gerund?.test(head.folded) && !done.endsWith("s")) return undefined;
   return head.role === "head" && head.stem === text.tokens[last.to]!.stem ? false : undefined;
 };
 
@@ -241,11 +252,19 @@ const isNoVerb: Rule = ({ use, isVerbForm }) => (use !== "verb" && !isVerbForm ?
 /** "He chained his bicycle": that is no bicycle chain. */
 const isThingsVerb: Rule = ({ carrier, isThing }) => (carrier.role === "head" && isThing ? false : undefined);
 
+/** May a verb in this form say what its noun says: "wash the car", "noleggiare una bici", "customise your mug" for "customised mug"? */
+const saysItsNoun = ({ carrier, token, usage, isAction, isVerbForm }: SeenWord): boolean => {
+  if (isAction) return true;
+  if (carrier.role === "head") return !usage.headFirst || usage.infinitive?.test(token.folded) === true;
+  return isVerbal(carrier.folded, usage) && !isVerbForm;
+};
+
 /** "Wash the car": a verb says what its noun says where the rest is what it is done to. "He walked to the boot of his car" */
-const isDoneToRest: Rule = ({ next, text, at, usage, carrier, isAction, isVerbForm, last }) =>
-  next && isObject(text, at, next.from, usage, isVerbForm && !last && isSaidOf(text, at, usage))
-    ? isAction || (carrier.role === "head" && !usage.headFirst)
-    : undefined;
+const isDoneToRest: Rule = (word) => {
+  const { next, text, at, usage, isVerbForm, last } = word;
+  const isBare = isVerbForm && !last && isSaidOf(text, at, usage);
+  return next && isObject(text, at, next.from, usage, isBare) ? saysItsNoun(word) : undefined;
+};
 
 /** "The dog walked off with a stick": what somebody did is not what the thing after it is for. */
 const isDoneBefore: Rule = ({ carrier, next, isVerbForm, usage }) =>

@@ -167,7 +167,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     governing:
       "aus fur fuer von vom bei beim in im mit ohne gegen zum zur an am auf uber ueber um nach hinter unter neben zwischen vor nach wahrend waehrend seit bis durch",
     apart:
-      "der des fur fuer furs fuers aus von vom am an im in auf bei beim gegen vor zum zur zu mit ohne uber unter hinter neben",
+      "meiner deiner seiner ihrer unserer eurer einer dieser jeder meines deines seines ihres unseres eures eines dieses jedes der des fur fuer furs fuers aus von vom am an im in auf bei beim gegen vor zum zur zu mit ohne uber unter hinter neben",
     linking: "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen zum zur am an auf uber ueber um",
     asking: "der die das den dem wo wann deren dessen",
     quantities:
@@ -183,6 +183,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     infinitive: /[^u]n$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,
     action: /(?:ung|ungen|en|eln|ern|erei|ur|tion|ionen)$/,
+    deed: /(?:ung|ungen|tion|tionen|erei|pflege|suche|wasche|miete|hilfe|analyse|kauf|verleih|bau|schutz|vergleich|druck|umbau|schnitt|zucht)$/,
     idle: `auf grund|auf keinen fall|in jedem fall|auf jeden fall|im fall|in der lage|im laufe der|zum beispiel|in der regel|zur zeit|von zeit zu zeit|im grunde|auf die dauer|im gegensatz|in bezug auf|im rahmen|zahn der zeit|in anspruch|im zuge|in kauf nehmen|in ordnung|im namen|am ende|in hinsicht|in frage|zur sprache|auf der hand|an der hand|zum schluss|im schnitt|unter dem strich|auf dauer`,
     parting:
       /^(?:ab|an|auf|aus|bei|ein|fest|her|hin|los|mit|nach|vor|weg|zu|zurueck|zuruck|zusammen|um)(?=.{4,}$)/,

@@ -40,12 +40,13 @@ export const spanish = definePack("es", "Spanish", () => ({
   alike: `
 hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
 vender vende venden vendió vendido vendida venta ventas|elegir elige eligen eligió elegido elegida elección elecciones|poner pone ponen pongo puso puesto puesta puestos puestas
-ver ve ven veo vio visto vista vistos vistas|escribir escribe escriben escribió escrito escrita escritos escritas|llevar lleva llevan llevo llevó llevado llevando
+ver ve ven veo vio visto vista vistos vistas|escribir escribe escriben escribió escrito escrita escritos escritas escritura|llevar lleva llevan llevo llevó llevado llevando
 conducir conduce conducen conduzco condujo conducido|mantener mantiene mantienen mantuvo mantenido mantenimiento mantenimientos|reparar repara reparan reparó reparado reparada reparación reparaciones
 alquilar alquila alquilan alquiló alquilado alquiler alquileres|limpiar limpia limpian limpió limpiado limpieza|costar cuesta cuestan costó costado coste costes costo costos
 bueno buena buenos buenas buen|mejor mejores|malo mala malos malas mal|peor peores|grande grandes gran|mayor mayores|pequeño pequeña pequeños pequeñas|menor menores
 niño niña niños niñas|hijo hija hijos hijas|lápiz lápices|luz luces|pez peces|vez veces|crisis|análisis|mes meses|país países|autobús autobuses|inglés ingleses inglesa inglesas
 carro carros|coche coches|ordenador ordenadores|computadora computadoras computador computadores|vídeo vídeos video videos|móvil móviles
+probar prueba pruebas|buscar búsqueda búsquedas|responder respuesta respuestas|jugar juego juegos|regar riego riegos|sembrar siembra siembras|leer lectura lecturas|traducir traducción traducciones|proteger protección protecciones|construir construcción construcciones|abrir apertura aperturas|volar vuelo vuelos|defender defensa defensas|ofrecer oferta ofertas
 `,
   verbs: {
     prefixes: "re des de con con com pro pre contra dis ex en em im in man ob ante sobre su su sos abs ab",
@@ -145,7 +146,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     infinitive: /[aei]r$/,
     doing: /^(?:como|donde|cuando) /,
     action: /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$/,
-    idle: `de mano en mano|seguro que|a cambio de|a cambio|en cambio|se dio cuenta|darse cuenta|se da cuenta|tener en cuenta|tiene en cuenta|por cuenta de|toda clase de|en el curso de|al lado de|de repente|de hecho|por ejemplo|en general|en lugar de|en vez de|a la vez|de vez en cuando|rueda de prensa|al fin|en fin|por fin|a fin de|a causa de|en caso de|en todo caso|por lo tanto|a tiempo|al mismo tiempo|en cuanto a|a pesar de|de parte de|por parte de|por otra parte|en parte|a partir de|en punto|a punto de|de acuerdo|al pie de la letra|sin embargo|a menudo|a la mano`,
+    idle: `de mano en mano|seguro que|a cambio de|a cambio|en cambio|se dio cuenta|darse cuenta|se da cuenta|tener en cuenta|tiene en cuenta|por cuenta de|toda clase de|en el curso de|al lado de|de repente|de hecho|por ejemplo|en general|en lugar de|en vez de|a la vez|de vez en cuando|rueda de prensa|al fin|en fin|por fin|a fin de|a causa de|en caso de|en todo caso|por lo tanto|a tiempo|al mismo tiempo|en cuanto a|a pesar de|de parte de|por parte de|por otra parte|en parte|a partir de|en punto|a punto de|de acuerdo|al pie de la letra|sin embargo|a menudo|a la mano|por cuenta propia|por su cuenta|por mi cuenta|ten en cuenta|tienen en cuenta|teniendo en cuenta|tenga en cuenta|tomar en cuenta|me di cuenta|te das cuenta|dar cuenta de|a fin de cuentas|en curso|sin falta|de paso|hace falta|hacen falta|tener lugar|tiene lugar|tuvo lugar|dar lugar a|da lugar a|en primer lugar|tomar parte|toma parte|formar parte|forma parte|por todas partes|echar de menos|a la carta|de sobra|en serie|a gusto|a mano`,
   },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|o|frente a|comparado|comparativa|mejor que|alternativas?)\b/,

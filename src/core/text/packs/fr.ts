@@ -45,11 +45,12 @@ freiner freinage freine freinent freiné frein freins
 monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|cheveu cheveux|feu feux|neveu neveux|vœu vœux|milieu milieux|pneu pneus|bleu bleue bleus bleues|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
 acheter achète achètes achètent achetons achetez acheté achetée achetés achetées achat achats|vendre vend vends vendons vendez vendent vendu vendue vendus vendues vente ventes
 choisir choisit choisis choisissez choisissons choisissent choisi choisie choisis choisies choix|prendre prend prends prenons prenez prennent pris prise prises
-mettre met mets mettons mettez mettent mis mise mises|faire fait fais faisons faites font faite faits|voir voit vois voyons voyez voient vu vue vus vues|lire lisez lisons lisent lu lue lus lues
-écrire écrit écris écrivons écrivez écrivent écrite écrits écrites|conduire conduit conduis conduisez conduisent conduite conduites|entretenir entretient entretiens entretenez entretenu entretien
+mettre met mets mettons mettez mettent mis mise mises|faire fait fais faisons faites font faite faits|voir voit vois voyons voyez voient vu vue vus vues|lire lisez lisons lisent lu lue lus lues lecture lectures
+écrire écrit écris écrivons écrivez écrivent écrite écrits écrites écriture écritures|conduire conduit conduis conduisez conduisent conduite conduites|entretenir entretient entretiens entretenez entretenu entretien
 réparer répare répares réparent réparez réparé réparée réparation réparations|louer loue loues louent louez loué location locations|laver lave laves lavent lavez lavé lavage
 petit petite petits petites|bon bonne bons bonnes|meilleur meilleure meilleurs meilleures|beau belle beaux belles bel|nouveau nouvelle nouveaux nouvelles nouvel|vieux vieille vieilles vieil|sec sèche secs sèches|blanc blanche blancs blanches|long longue longs longues
 clé clés clef clefs|événement événements évènement évènements|coûter cout couts coût coûts coûte coûtent
+courir course courses|peindre peinture peintures|cuire cuisson cuissons|construire construction constructions|traduire traduction traductions|protéger protection protections|répondre réponse réponses|défendre défense défenses|essayer essai essais|envoyer envoi envois|payer paiement paiements|trier tri|tondre tonte tontes|ouvrir ouverture ouvertures|offrir offre offres
 `,
   verbs: {
     prefixes:
@@ -157,7 +158,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     doing: /^(?:comment|ou|quand) /,
     action: /(?:age|tion|ment|ure|ance|ence|ees?)$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",
-    idle: `a l'occasion de|compte tenu|a l occasion de|au cours de|au cours du|au cours des|de temps en temps|en cours de|au fur et a mesure|a la carte|en tout cas|au cas ou|par exemple|en fait|en effet|en general|a cause de|en ligne de mire|au bout du compte|se rendre compte|en fin de compte|a la place|par terre|en face de|au moyen de|a part|d'une part|d'autre part|au point de|a ce point|de suite|tout de suite|en raison de|au lieu de|de la part de|faire face|en train de|au niveau de|a l'heure|sur le coup|du coup|tout a coup|a la fois|chaque fois`,
+    idle: `a l'occasion de|compte tenu|a l occasion de|au cours de|au cours du|au cours des|de temps en temps|en cours de|au fur et a mesure|a la carte|en tout cas|au cas ou|par exemple|en fait|en effet|en general|a cause de|en ligne de mire|au bout du compte|se rendre compte|en fin de compte|a la place|par terre|en face de|au moyen de|a part|d'une part|d'autre part|au point de|a ce point|de suite|tout de suite|en raison de|au lieu de|de la part de|faire face|en train de|au niveau de|a l'heure|sur le coup|du coup|tout a coup|a la fois|chaque fois|rendre compte|se rend compte|rendu compte|tenir compte|tient compte|tenant compte|pour le compte|avoir lieu|a lieu|a eu lieu|au lieu|en premier lieu|faire partie|fait partie|prendre part|prend part|de toute part|à part|mettre en scène|en vue de|à première vue|à la carte|en cours|fait face|mettre au point|à ce point|sur le point de|prendre soin|en série|à la main|donner lieu|donne lieu`,
   },
   stepOpening:
     /^(?:etape \d+|\d+[.:)]|(?:premierement|deuxiemement|d'abord|ensuite|enfin)\b[,:]?)\s*[:.,-]?\s*/,

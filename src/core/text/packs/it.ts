@@ -62,11 +62,12 @@ export const italian = definePack("it", "Italian", () => ({
 parete pareti|uomo uomini|bue buoi|dio dei|dito dita|braccio braccia|uovo uova|paio paia|lenzuolo lenzuola|ginocchio ginocchia|mano mani|città|bambino bambini bambina bambine
 comprare compra compri comprano compriamo comprato comprata comprati|vendere vende vendono venduto venduta vendita vendite|scegliere sceglie scegli scelgono scelto scelta scelti scelte
 fare fa fanno faccio fatto fatta fatti fatte|mettere mette mettono messo messa messi messe|prendere prende prendono preso presa presi prese|vedere vede vedono visto vista visti viste
-leggere legge leggono letto letta letti lette|scrivere scrive scrivono scritto scritta scritti scritte|andare va vanno vado andato|portare porta portano porto portato portata
+leggere legge leggono letto letta letti lette lettura letture|scrivere scrive scrivono scritto scritta scritti scritte scrittura scritture|andare va vanno vado andato|portare porta portano porto portato portata
 mantenere mantiene manutenzione manutenzioni|riparare ripara riparano riparato riparazione riparazioni|noleggiare noleggia noleggiano noleggiato noleggio noleggi|pulire pulisce puliscono pulito pulita pulizia pulizie
 costare costa costano costato costo costi|buono buona buoni buone buon|migliore migliori|cattivo cattiva cattivi cattive|peggiore peggiori|grande grandi|maggiore maggiori|piccolo piccola piccoli piccole|minore minori
 amico amici amica amiche|medico medici|psicologo psicologi|greco greci|pratico pratica pratici pratiche|elettrico elettrica elettrici elettriche|pubblico pubblica pubblici pubbliche|economico economica economici economiche
 bici bicicletta biciclette|auto automobile automobili|foto fotografia fotografie|moto motocicletta motociclette|cinema|problema problemi|sistema sistemi|tema temi|programma programmi
+correre corsa corse|rispondere risposta risposte|difendere difesa difese|scoprire scoperta scoperte|aprire apertura aperture|coprire copertura coperture|cuocere cottura cotture|chiudere chiusura chiusure|proteggere protezione protezioni|tradurre traduzione traduzioni|costruire costruzione costruzioni|offrire offerta offerte|richiedere richiesta richieste
 `,
   verbs: {
     agreeing: (participle) => ["a", "i", "e"].map((ending) => participle.replace(/o$/, ending)),
@@ -165,7 +166,7 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     infinitive: /[aei]re$/,
     doing: /^(?:come|dove|quando) /,
     action: /(?:izia|izie|zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$/,
-    idle: `nel corso della|nel corso del|nel corso di|in corso|di corsa|tiene conto|tenere conto|tener conto|rendersi conto|per conto di|alla fine dei conti|ad esempio|per esempio|in generale|in fondo|al posto di|di tempo in tempo|allo stesso tempo|in tempo|a volte|a causa di|in caso di|nel caso|a partire da|d'altra parte|da parte di|in parte|in cambio di|a fuoco|messa a fuoco|di fatto|a disposizione|in vista di|in base a|al volo|a portata di mano|di seconda mano`,
+    idle: `nel corso della|nel corso del|nel corso di|in corso|di corsa|tiene conto|tenere conto|tener conto|rendersi conto|per conto di|alla fine dei conti|ad esempio|per esempio|in generale|in fondo|al posto di|di tempo in tempo|allo stesso tempo|in tempo|a volte|a causa di|in caso di|nel caso|a partire da|d'altra parte|da parte di|in parte|in cambio di|a fuoco|messa a fuoco|di fatto|a disposizione|in vista di|in base a|al volo|a portata di mano|di seconda mano|tieni conto|tengono conto|tenga conto|tenendo conto|per conto suo|per conto mio|per conto tuo|per conto loro|sul conto di|in fin dei conti|a conti fatti|un sacco di|in giro|prendere in giro|in piedi|a piedi|in prima linea|in linea di massima|avere luogo|ha luogo|in primo luogo|fare parte|fa parte|prendere parte|prende parte|a parte|di sicuro|sul serio|a mano a mano|di solito|a prima vista|dar retta|si rende conto|mi rendo conto|si e reso conto|in ordine`,
   },
   stepOpening: /^(?:passo \d+|fase \d+|\d+[.:)]|(?:innanzitutto|poi|infine)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|o|contro|confronto|rispetto a|meglio di|alternative?)\b/,

@@ -80,6 +80,8 @@ export interface Usage {
   finite: ReadonlySet<string>;
   /** Those of the irregular forms that are no participles: "came". */
   simplePasts: ReadonlySet<string>;
+  /** Past forms of verbs that do nothing to anything: "arrived". Empty where nobody has said. */
+  intransitives: ReadonlySet<string>;
   /** Forms that are the verb of a sentence by their endings, as they are written: "recetó". */
   finiteForm?: RegExp;
   /** Forms that do not stand behind an auxiliary. */
@@ -88,6 +90,8 @@ export interface Usage {
   doing: RegExp;
   /** Nouns that say what is done: "painting", "generation". */
   action: RegExp;
+  /** Those of them that end a compound and say what its beginning is done to: "Gartenpflege". */
+  deed?: RegExp;
   /** Words that stand for nothing in these phrases: "account" in "on account of". By each of their words: the phrase, and its place in it. */
   idle: ReadonlyMap<string, readonly { phrase: readonly string[]; at: number }[]>;
   /** Plurals that are another word as often: "glasses". */
@@ -159,6 +163,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   pasts: true,
   finite: true,
   simplePasts: true,
+  intransitives: true,
   otherPlurals: true,
   verbs: true,
   nouns: true,
