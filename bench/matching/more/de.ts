@@ -335,4 +335,29 @@ de: reiseplanung
 = So planen Sie Ihre Reisen
 ≠ Die Plane riss auf der Reise.
 ≠ Er reist planlos umher.
+de: Wohnungssuche
+= Eine Wohnung suchen in der Großstadt
+= Die Suche nach einer Wohnung
+≠ In der Wohnung sucht sie ihre Brille.
+≠ Er versucht, zu Hause zu wohnen.
+de: Haarschnitt
+= Die Haare schneiden lassen
+= Schnitte für kurzes Haar
+≠ Im Schnitt verliert man hundert Haare.
+≠ Die Schnittmenge ist haargenau null.
+de: Kinderbett
+= Ein Bett für Kinder ab drei
+= Betten für kleine Kinder
+≠ Die Kinder betten ihre Puppen.
+≠ Das Kind stand vor dem Bett.
+de: Zahnarzt
+= Der Arzt für Ihre Zähne
+= Zahnärzte in der Nähe
+≠ Der Arzt biss die Zähne zusammen.
+≠ Am Zahnrad drehte ein Arzt.
+de: Fenster putzen
+= Fenster streifenfrei putzen
+= So putzt man ein Fenster
+≠ Der Putz am Fenster bröckelt.
+≠ Er putzt die Schuhe am Fenster.
 `;

@@ -1778,4 +1778,156 @@ en: packing list
 = Lists for packing light
 ≠ The ship listed, packed with people.
 ≠ The pack of wolves is listed as rare.
+en: walking boots
+= A boot that is made for walking in mud
+= How to break in your walking boots
+= Boots you can walk in all day
+≠ He put the boots on the walking stick.
+≠ Walking home, she was booted out of the club.
+en: window cleaner
+= Cleaning windows without streaks
+= A cleaner for windows and mirrors
+= We clean your windows once a month
+≠ The cleaner looked out of the window.
+≠ A clean break, a small window of time
+en: baby monitor
+= Monitors for your baby's room
+≠ The baby threw a toy at the monitor.
+≠ Teachers monitor the class with a baby face.
+en: book club
+= Start a club for people who love books
+= Clubs that read one book a month
+≠ He booked a table at the club.
+≠ She hit the book with a club.
+en: tax adviser
+= Advice on your taxes
+= Advisers for tax and pensions
+≠ His adviser's patience was taxed.
+≠ Be advised that the taxi is late.
+en: wedding cake
+= Cakes for small weddings
+= What does a cake for a wedding cost?
+≠ They wedded in May and ate fish, not cake.
+≠ The exam was a piece of cake, unlike the wedding.
+en: phone case
+= Cases that fit your phone
+= A case for an old phone
+≠ In case you phone later, ask for Bo.
+≠ The phone rang while the case was heard.
+en: cat food
+= What to feed: food for old cats
+= Is this food safe for cats?
+≠ The cat ran when the food fell.
+≠ Food writers let the cat out of the bag.
+en: car insurance
+= Insure your car online
+= How to insure an old car
+= Insurance for cars and vans
+≠ The insurer gave him a car.
+≠ Insurance staff park their cars here.
+en: job interview
+= Questions they ask when you interview for a job
+= Interviews for your dream job
+≠ The interview was a hard job for the host.
+≠ She did a good job in the TV interview.
+en: carpet cleaning
+= How to clean a wool carpet
+= Carpets are cleaned in your home
+= A service that cleans carpets
+≠ She came clean on the red carpet.
+≠ Clean shoes do not harm a carpet.
+en: paint brush
+= Brushes for oil paint
+= Which brush for wall paint?
+≠ The paint was brushed off as rumour.
+≠ She brushed her hair before she painted.
+en: light bulb
+= Bulbs that give a warm light
+= Change the bulb of your light
+≠ Plant the bulbs where light falls.
+≠ Light rain is good for tulip bulbs.
+en: dog training
+= Train your dog to sit
+= How dogs are trained at home
+= Training for nervous dogs
+≠ The dog slept on the train.
+≠ The trainer has a dog-eared book.
+en: park bench
+= Benches in the town park
+= A bench for the park
+≠ He parked beside the bench.
+≠ The bench press is in the park hall.
+en: time management
+= Manage your time better
+= How to manage time at work
+≠ The manager came on time.
+≠ She managed it three times.
+en: fishing rod
+= Rods for fly fishing
+= Fish with a light rod
+≠ He fished for a compliment, stiff as a rod.
+≠ A rod of iron in a fish tank
+en: cooking oil
+= Oils to cook with
+= Which oil is good for cooking?
+≠ The cook oiled the door.
+≠ Oil prices were cooking up trouble.
+en: bike lock
+= Locks for bikes and scooters
+≠ A lock of hair stuck to the bike.
+≠ He biked past the canal lock.
+en: sun cream
+= A cream against the sun
+= Cream for sun and wind
+≠ Clotted cream melts in the sun.
+≠ The sun set on the cream of the crop.
+en: stage lighting
+= Light a small stage
+= Lights for the stage
+≠ At this stage, travel light.
+≠ They staged it in the light of day.
+en: garden design
+= Design your own garden
+= Designers of small gardens
+= Gardens designed for shade
+≠ The gardener had designs on the job.
+≠ The logo was designed in a garden.
+en: plumber near me
+= Plumbers near me
+= Find a plumber near you
+≠ The plumber was nearly mean to me.
+≠ It was near midnight when the plumber told me.
+en: cheap flights
+= Flights that are cheap in May
+= The cheapest flight to the coast
+≠ A flight of stairs made of cheap wood
+≠ They took flight at the cheap trick.
+en: organic farming
+= Farms that grow organic food
+= Farm without poison: the organic way
+≠ The firm farms out its organic search.
+≠ An organic chemist bought a farm house.
+en: house painting
+= Paint your house in spring
+= How much to paint a house?
+≠ Paintings hang in the house.
+≠ Her painting shows a house.
+en: voice recorder
+= Record your voice on the go
+= A recorder for voices and calls
+≠ He plays the recorder and has a low voice.
+≠ She voiced a record number of doubts.
+en: mountain bike
+= Bikes for steep mountain trails
+= A bike for the mountains
+≠ A mountain of bikes at the station
+≠ Debt mountains and a bike shop
+en: water filter
+= Filters that clean water
+≠ The news filtered through, and water ran.
+en: language course
+= Courses in seven languages
+= Learn a language in a short course
+≠ In the course of the talk he used bad language.
+≠ Of course, mind your language.
 `;

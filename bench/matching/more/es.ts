@@ -290,4 +290,29 @@ es: curso de cocina
 = Un curso sobre cocina vegana
 ≠ En el curso del día limpió la cocina.
 ≠ El cocinero sigue su curso.
+es: lavadora barata
+= Lavadoras baratas y buenas
+= La lavadora más barata
+≠ Lava la ropa barata a mano.
+≠ Salió barata la avería del lavabo.
+es: seguro de coche
+= Asegura tu coche
+= Seguros para coches nuevos
+≠ Seguro que el coche llega.
+≠ No estoy seguro de mi coche.
+es: entrenamiento de fuerza
+= Entrenar la fuerza en casa
+= Entrenamientos para ganar fuerza
+≠ El entrenador gritó con fuerza.
+≠ A la fuerza entrenan de noche.
+es: crema solar
+= Cremas para el sol
+= Qué crema solar usar
+≠ La crema se derrite al sol.
+≠ El solar está al lado de la cremería.
+es: mesa de jardín
+= Mesas para el jardín
+= Una mesa de jardín plegable
+≠ Puso la mesa y salió al jardín.
+≠ El jardín está sobre la mesa de negociación.
 `;

@@ -235,4 +235,28 @@ fr: carte cadeau
 = Offrir une carte en cadeau
 ≠ Il cherche un cadeau sur la carte du quartier.
 ≠ La carte indique la boutique de cadeaux.
+fr: machine à laver
+= Des machines à laver le linge
+= Quelle machine à laver choisir ?
+≠ Il lave sa voiture à côté d'une machine.
+≠ La machine tombe et il s'en lave les mains.
+fr: cours de cuisine
+= Des cours pour apprendre à cuisiner
+= Un cours de cuisine en ligne
+≠ Au cours du repas, il resta en cuisine.
+≠ La cour est derrière la cuisine.
+fr: crème solaire
+= Une crème contre le soleil
+= Les crèmes solaires pour enfants
+≠ La crème fond au soleil.
+≠ Le système solaire est la crème des sujets.
+fr: rencontre sportive
+= Les rencontres sportives du club
+≠ Elle rencontre sa voisine au magasin de sport.
+≠ La rencontre des ministres fut peu sportive.
+fr: jardin potager
+= Un potager dans son jardin
+= Des jardins potagers en ville
+≠ Le jardin d'enfants vend des potages.
+≠ Il fait un potage au jardin.
 `;

@@ -215,4 +215,29 @@ it: sacco a pelo
 = Quale sacco a pelo comprare
 ≠ Il gatto perde il pelo sul sacco.
 ≠ Un sacco di peli sul divano.
+it: lavatrice economica
+= Lavatrici economiche e silenziose
+= La lavatrice più economica
+≠ Lavò i panni: scelta economica.
+≠ La crisi economica colpì chi vende lavatrici.
+it: assicurazione auto
+= Assicurare la propria auto
+= Assicurazioni per auto d'epoca
+≠ Assicura che l'auto arriva.
+≠ L'assicurazione gli rubò l'auto.
+it: corso di nuoto
+= Corsi per imparare a nuotare
+= Un corso di nuoto per bambini
+≠ Nel corso dell'estate nuotò poco.
+≠ Il corso d'acqua è chiuso al nuoto.
+it: crema solare
+= Creme per il sole
+= Quale crema solare usare
+≠ La crema si scioglie al sole.
+≠ Il sistema solare e la crema
+it: tavolo da giardino
+= Tavoli per il giardino
+= Un tavolo da giardino pieghevole
+≠ Il tavolo delle trattative finì in giardino.
+≠ Dal giardino portò il tavolo in casa.
 `;

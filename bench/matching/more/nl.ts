@@ -320,4 +320,28 @@ nl: slaapzak
 = Een slaapzak voor kinderen
 ≠ Hij slaapt met zijn handen in zijn zak.
 ≠ De zak viel om toen zij sliep.
+nl: wasmachine kopen
+= Een nieuwe wasmachine kopen
+= Koop je wasmachine online
+≠ De wasmachine staat naast de koopwoning.
+≠ Hij kocht wasknijpers en een machine.
+nl: autoverzekering
+= Je auto verzekeren
+= Verzekering voor je auto
+≠ Ik verzeker je dat de auto komt.
+≠ De verzekeraar nam zijn auto mee.
+nl: kookcursus
+= Cursussen om te leren koken
+≠ Hij kookt en zij volgt een cursus Frans.
+≠ De koers van de kok
+nl: zonnecrème
+= Crème tegen de zon
+= Welke zonnecrème past bij je huid?
+≠ De crème smelt in de zon.
+≠ De zon scheen en hij at crème.
+nl: tuintafel
+= Een tafel voor in de tuin
+= Tafels voor de tuin
+≠ De tuin ligt op tafel bij de gemeente.
+≠ Hij dekte de tafel en ging de tuin in.
 `;

@@ -250,4 +250,29 @@ pt: curso de cozinha
 = Um curso sobre cozinha vegana
 ≠ No curso do dia limpou a cozinha.
 ≠ O cozinheiro seguiu o seu curso.
+pt: máquina de lavar
+= Máquinas para lavar a roupa
+= Que máquina de lavar comprar
+≠ Lava o carro ao lado da máquina.
+≠ A máquina parou e ele lavou as mãos.
+pt: seguro automóvel
+= Seguros para o seu automóvel
+= Segurar o automóvel
+≠ Sentiu-se seguro no automóvel.
+≠ O automóvel parou em lugar seguro.
+pt: curso de natação
+= Cursos para aprender a nadar
+= Um curso de natação para crianças
+≠ No curso do verão, pouca natação.
+≠ Nada o preocupa durante o curso.
+pt: creme solar
+= Cremes para o sol
+= Que creme solar usar
+≠ O creme derreteu ao sol.
+≠ O sistema solar é um creme.
+pt: mesa de jardim
+= Mesas para o jardim
+= Uma mesa de jardim dobrável
+≠ Pôs a mesa e saiu para o jardim.
+≠ O jardim está em cima da mesa da câmara.
 `;

@@ -14,6 +14,8 @@ interface Between extends TwoNouns {
   /** The later one is in a form of its verb, and so the earlier. */
   isDone: boolean;
   isDoneFirst: boolean;
+  /** The earlier one says what is done in the keyword, and is no such noun here: "assure" for "assurance". */
+  isNoNoun: boolean;
   /** The earlier one is a participle in the keyword. */
   isParticiple: boolean;
   isVerb(place: number, from?: number): boolean;
@@ -79,6 +81,8 @@ const isOf: Link = (words) => {
   const rest = between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1));
   // "A pattern in how she sews doubt"
   if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
+  // "A lock of hair stuck to the bike"
+  if (!isDone && rest.some(({ folded }) => usage.pasts.has(folded))) return false;
   const phrase = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
   const last = phrase.at(-1);
   return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
@@ -94,16 +98,23 @@ const isForDoing: Link = ({ between: [link, doing, ...rest], usage, isDone }) =>
   isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
 
 /** "That", "which", "when", but not "she". */
-const isRelative = ({ folded }: Token, { relatives, asking, pronouns, persons }: Usage): boolean =>
-  relatives.has(folded) || asking.has(folded) || (pronouns.has(folded) && !persons.has(folded));
+const isRelative = ({ folded }: Token, { relatives, asking, pronouns, persons, headFirst }: Usage): boolean =>
+  relatives.has(folded) || asking.has(folded) || (!headFirst && pronouns.has(folded) && !persons.has(folded));
 
 /** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
-const isWhat: Link = ({ between, usage, isMade, isDone, before: by }) => {
+const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by }) => {
   const [first, second] = between;
   // "Elle assure que l'habitation est vide"
-  if (usage.headFirst && by && usage.pronouns.has(by.folded) && usage.asking.has(first!.folded)) return false;
+  if (
+    usage.headFirst &&
+    usage.asking.has(first!.folded) &&
+    (isNoNoun || (by && usage.pronouns.has(by.folded)))
+  )
+    return false;
   // "They agreed that rents are high" speaks of no agreement.
   if (isMade && usage.relatives.has(first!.folded)) return false;
+  // "La crème se défait au soleil"
+  if (usage.headFirst && isSubject(first!, usage) && !isRelative(first!, usage)) return isDone;
   // "The mat you use for yoga", but "from the first floor they saw the dance"
   if (isSubject(first!, usage))
     return (
@@ -162,7 +173,7 @@ const isBought: Link = ({ between: [only, more], usage, gap }) =>
   !more &&
   !gap.includes(",") &&
   (usage.headFirst
-    ? !usage.conjunctions.has(only!.folded) && !usage.clauses.has(only!.folded)
+    ? [usage.conjunctions, usage.clauses, usage.asking].every((words) => !words.has(only!.folded))
     : isContent(only!) && isVerbal(only!.folded, usage));
 
 /** "A mobile work phone", "guitar and piano lessons" */
@@ -216,8 +227,14 @@ const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo];
 const isHeadFirst = ({ first }: TwoNouns, { carriers }: Variant): boolean =>
   carriers[first.place]!.role === "head";
 
-/** "Un tinto es un vino", but not "la corrente manca e il conto arriva", "l'auto è davanti al noleggio". */
-function isThat({ between: [is, ...rest], gap }: TwoNouns, usage: Usage): boolean {
+/** "Un tinto es un vino", but not "la corrente manca e il conto arriva", "l'auto è davanti al noleggio", "el sistema solar es una crema". */
+function isThat(
+  { tokens }: AnalysedText,
+  { first, between: [is, ...rest], gap }: TwoNouns,
+  usage: Usage,
+): boolean {
+  const before = tokens[first.from - 1];
+  if (before?.sentence === tokens[first.from]!.sentence && isContent(before)) return false;
   if (!is || !usage.copulas.has(is.folded)) return false;
   if (usage.conjunctions.has(is.folded) && !/[èé]/.test(gap)) return false;
   return !rest.some(({ folded }) => usage.governing.has(folded) && !usage.joining.has(folded));
@@ -236,7 +253,7 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
     return !usage.compounds && !words.isDone && areParted(text, nouns.first.to, nouns.second.from);
   // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
   if (isTurnedRound)
-    return variant.words.length === 2 && !isTurned(text, nouns, usage) && !isThat(nouns, usage);
+    return variant.words.length === 2 && !isTurned(text, nouns, usage) && !isThat(text, nouns, usage);
   return !(isHeadFirst(nouns, variant) ? HEAD_FIRST : HEAD_LAST).some((link) => link(words));
 };
 
@@ -265,8 +282,13 @@ function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant
   return {
     ...nouns,
     usage,
-    isMade: usage.gerund?.test(tokens[first.from]!.folded) === true || isDerived(first),
+    isMade:
+      usage.gerund?.test(tokens[first.from]!.folded) === true ||
+      isDerived(first) ||
+      (usage.action.test(carriers[first.place]!.folded) && asVerb(first)),
     isDoneFirst: asVerb(first),
+    isNoNoun:
+      usage.action.test(carriers[first.place]!.folded) && !usage.action.test(tokens[first.from]!.folded),
     isParticiple:
       isVerbal(carriers[first.place]!.folded, usage) && !isVerbal(tokens[first.from]!.folded, usage),
     isDone: asVerb(second) && !usage.quantities.has(between.at(-1)?.folded ?? ""),

@@ -217,8 +217,8 @@ function sequenceEnd(
   return at - 1;
 }
 
-/** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf". */
-const LINKS = ["", "s", "es", "n", "en", "er", "e"];
+/** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf", "zon-ne-bril". */
+const LINKS = ["", "s", "es", "n", "en", "er", "e", "ne"];
 /** Who or what does something; the stemmer leaves that away. */
 const DOER = /er(?:n|s|in|innen)?$/;
 /** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */

@@ -32,9 +32,12 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
     if (/^\p{Lu}/u.test(text.slice(token.start, token.start + 1))) return "noun";
     if (before && usage.determiners.has(before.folded)) return undefined;
   }
-  // "Which oil is best" asks for a thing.
+  // "Which oil is best", "which brush for the wall" ask for a thing.
   if (before && usage.pronouns.has(before.folded))
-    return isLikelyNoun(analysed, at, usage) ? undefined : "verb";
+    return isLikelyNoun(analysed, at, usage) ||
+      (usage.which.has(before.folded) && after && usage.linking.has(after.folded))
+      ? undefined
+      : "verb";
   if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded))
     // "Kind to leather"
     return usage.things.has(token.folded) &&

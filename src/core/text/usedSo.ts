@@ -27,7 +27,8 @@ export function isVerbAsOne(
   const isDeed = usage.deed?.test(carrier.folded) === true && usage.infinitive?.test(last.folded) === true;
   if (usage.capitals && inTwo && !isDeed && isCapital(text, from) && !isCapital(text, to)) return true;
   // "De honden voerden een gevecht" has no dog food.
-  if (usage.compounds && !usage.capitals && inTwo && !endsAlike(last.folded, carrier.folded)) return true;
+  if (usage.compounds && !usage.capitals && inTwo && !isDeed && !endsAlike(last.folded, carrier.folded))
+    return true;
   return (
     isVerbFor(last, carrier, usage) ||
     (isJoined && from !== to && (isLikelyVerb(text, to, usage) || doesIt(text, to, carrier, usage)))
@@ -236,7 +237,11 @@ const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text }) => {
   const done = text.tokens[last.to]!.folded;
   // "Tasting wines", "how to plan events", "share files" for "file sharing"
   if (usage.gerund?.test(done) || isVerbHere(text, last.from, usage)) return undefined;
-  if (usage.gerund?.test(head.folded) && !done.endsWith("s")) return undefined;
+  if (
+    usage.gerund?.test(head.folded) &&
+    (!done.endsWith("s") || isLikelyVerb(text, last.from, usage, PERHAPS))
+  )
+    return undefined;
   return head.role === "head" && head.stem === text.tokens[last.to]!.stem ? false : undefined;
 };
 
@@ -265,6 +270,17 @@ const isDoneToRest: Rule = (word) => {
   const isBare = isVerbForm && !last && isSaidOf(text, at, usage);
   return next && isObject(text, at, next.from, usage, isBare) ? saysItsNoun(word) : undefined;
 };
+
+/** "Gardens designed for shade" */
+const isDoneToLast: Rule = ({ isVerbForm, token, carrier, last, text, at, usage }) =>
+  isVerbForm &&
+  !usage.intransitives.has(token.folded) &&
+  carrier.role === "head" &&
+  last &&
+  usage.linking.has(text.tokens[at + 1]?.folded ?? "") &&
+  !usage.headFirst
+    ? true
+    : undefined;
 
 /** "The dog walked off with a stick": what somebody did is not what the thing after it is for. */
 const isDoneBefore: Rule = ({ carrier, next, isVerbForm, usage }) =>
@@ -298,6 +314,7 @@ const NOUN_RULES: readonly Rule[] = [
   isNoVerb,
   isThingsVerb,
   isDoneToRest,
+  isDoneToLast,
   isDoneBefore,
   saysNothingDone,
   isParticiple,

@@ -10,6 +10,8 @@ const prepare = (word: string): string =>
   word
     // The stemmer leaves the plural of words in -o.
     .replace(/(?<=[a-z]{2}o)s$/, "")
+    // "potagers", "premiers", which the stemmer reads as other words than their singular.
+    .replace(/(?<=[a-z]{2}er)s$/, "")
     // Participles: "réparée".
     .replace(/(?<=[a-z]{2})ees?$/, "er")
     // "traduit", "construisent"; "inscrite".
@@ -153,7 +155,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     determiners:
       "le la les un une des du ce cet cette ces mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs",
     likeInfinitives:
-      "panier papier cahier clavier calendrier bouclier escalier foyer loyer danger mer hiver atelier chantier metier quartier courrier dossier evier collier soulier voilier fer ver verger boucher boulanger berger rocher plancher clocher cancer poker leader designer burger policier sorcier financier epicier acier premier dernier chevalier cuisinier plombier jardinier infirmier sanglier olivier pommier poirier rosier palmier laurier gibier grenier sentier tablier levier pilier mobilier immobilier singulier particulier regulier fichier cimetiere diner dejeuner gouter souvenir plaisir avenir loisir desir cuir tir soir noir elixir menhir vampire mer amer enfer hier fier cher leger transfer revolver scanner hamster master toner container",
+      "potager oranger passager etranger menager leger panier papier cahier clavier calendrier bouclier escalier foyer loyer danger mer hiver atelier chantier metier quartier courrier dossier evier collier soulier voilier fer ver verger boucher boulanger berger rocher plancher clocher cancer poker leader designer burger policier sorcier financier epicier acier premier dernier chevalier cuisinier plombier jardinier infirmier sanglier olivier pommier poirier rosier palmier laurier gibier grenier sentier tablier levier pilier mobilier immobilier singulier particulier regulier fichier cimetiere diner dejeuner gouter souvenir plaisir avenir loisir desir cuir tir soir noir elixir menhir vampire mer amer enfer hier fier cher leger transfer revolver scanner hamster master toner container",
     infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
     doing: /^(?:comment|ou|quand) /,
     action: /(?:age|tion|ment|ure|ance|ence|ees?)$/,

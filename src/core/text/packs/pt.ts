@@ -34,8 +34,8 @@ pôr põe põem pus posto posta postos postas|ver vê veem vejo viu visto vista 
 manter mantém mantêm manteve mantido manutenção manutenções|reparar repara reparam reparou reparado reparação reparações reparo reparos|alugar aluga alugam alugou alugado aluguel aluguéis aluguer alugueres|limpar limpa limpam limpou limpo limpeza
 custar custa custam custou custo custos|bom boa bons boas|melhor melhores|mau má maus más|pior piores|grande grandes|maior maiores|pequeno pequena pequenos pequenas|menor menores
 criança crianças|filho filha filhos filhas|elétrico elétrica elétricos elétricas eléctrico eléctrica eléctricos eléctricas|ação ações acção acções|ótimo ótima óptimo óptima|direção direções direcção direcções|projeto projetos projecto projectos|atual atuais actual actuais
-fácil fáceis|difícil difíceis|útil úteis|possível possíveis|móvel móveis|papel papéis|hotel hotéis|animal animais|azul azuis|sol sóis|foto fotos fotografia fotografias
-poupar poupança poupanças|mudar mudança mudanças|cobrar cobrança cobranças|traduzir tradução traduções|proteger proteção proteções|construir construção construções|responder resposta respostas|defender defesa defesas|jogar jogo jogos|voar voo voos|abrir abertura aberturas|oferecer oferta ofertas
+fácil fáceis|difícil difíceis|útil úteis|possível possíveis|móvel móveis|papel papéis|hotel hotéis|animal animais|azul azuis|foto fotos fotografia fotografias
+sol sóis solar solares|nadar nadam nadou nadando nade nadem natação|poupar poupança poupanças|mudar mudança mudanças|cobrar cobrança cobranças|traduzir tradução traduções|proteger proteção proteções|construir construção construções|responder resposta respostas|defender defesa defesas|jogar jogo jogos|voar voo voos|abrir abertura aberturas|oferecer oferta ofertas
 `,
   verbs: {
     prefixes: "re des de con com pro pre contra dis ex en em im in man ob ante sobre su sus abs",
@@ -126,7 +126,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     infinitive: /(?:[aei]|(?:^|com|pro|dis|ex|im|o|su|trans|re|de)p[o])r$/,
     doing: /^(?:como|onde|quando) /,
     action: /(?:cao|coes|mento|mentos|agem|agens|ura|[aei]da|[ai]do)s?$/,
-    idle: `no decurso de|no curso de|em curso|deu-se conta|deu se conta|dar-se conta|ter em conta|tem em conta|por conta de|por exemplo|em geral|em vez de|em lugar de|as vezes|de vez em quando|de facto|de fato|por causa de|em caso de|no caso de|em parte|por parte de|por outro lado|ao lado de|a partir de|em troca de|ao mesmo tempo|a tempo|no fim de contas|ao fim|por fim|a fim de|em todo o caso|de repente|em todo caso|em relacao a|a disposicao|por sua conta|por conta propria|por minha conta|tendo em conta|levar em conta|leva em conta|dar conta|da conta|dei conta|afinal de contas|ter lugar|tem lugar|teve lugar|dar lugar a|em primeiro lugar|fazer parte|faz parte|tomar parte|por outra parte|a vista|em vista de|a mao|sem falta|faz falta|de passagem|em serie`,
+    idle: `no decurso de|no curso de|em curso|deu-se conta|deu se conta|dar-se conta|ter em conta|tem em conta|por conta de|por exemplo|em geral|em vez de|em lugar de|as vezes|de vez em quando|de facto|de fato|por causa de|em caso de|no caso de|em parte|por parte de|por outro lado|ao lado de|a partir de|em troca de|ao mesmo tempo|a tempo|no fim de contas|ao fim|por fim|a fim de|em todo o caso|de repente|em todo caso|em relacao a|a disposicao|por sua conta|por conta propria|por minha conta|tendo em conta|levar em conta|leva em conta|dar conta|da conta|dei conta|afinal de contas|ter lugar|tem lugar|teve lugar|dar lugar a|em primeiro lugar|fazer parte|faz parte|tomar parte|por outra parte|a vista|em vista de|a mao|sem falta|faz falta|de passagem|em serie|estou seguro|esta seguro|estar seguro|estamos seguros`,
   },
   stepOpening: /^(?:passo \d+|\d+[.:)]|(?:primeiro|segundo|por fim|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|ou|contra|comparado|comparacao|melhor que|alternativas?)\b/,
