@@ -360,4 +360,44 @@ de: Fenster putzen
 = So putzt man ein Fenster
 ≠ Der Putz am Fenster bröckelt.
 ≠ Er putzt die Schuhe am Fenster.
+de: Autowäsche
+= Das Auto richtig waschen
+= Wäsche für Ihr Auto
+≠ Die Wäsche liegt im Auto.
+≠ Das Auto hielt vor dem Waschsalon.
+de: Datensicherung
+= Daten sichern in fünf Minuten
+= Sichern Sie Ihre Daten
+≠ Die Daten sind sicher falsch.
+≠ Die Sicherung flog raus, die Daten waren weg.
+de: Hundefutter
+= Futter für alte Hunde
+= Welches Futter braucht mein Hund?
+≠ Der Hund zerbiss das Futter der Jacke.
+≠ Der Hund schlief neben dem Futterhaus.
+de: Kaffeemaschine
+= Maschinen für guten Kaffee
+= Eine Maschine, die Kaffee mahlt
+≠ Der Kaffee tropfte auf die Nähmaschine.
+≠ Die Maschine landete, es gab Kaffee.
+de: Gartenhaus
+= Ein Haus für den Garten
+= Gartenhäuser aus Holz
+≠ Der Garten hinter dem Haus
+≠ Vom Haus in den Garten
+de: Schreibtisch
+= Ein Tisch zum Schreiben
+= Tische zum Schreiben im Stehen
+≠ Sie schreibt einen Brief am Tisch.
+≠ Das Schreiben lag auf dem Tisch.
+de: Umzugshilfe
+= Hilfe beim Umzug
+= Helfer für Ihren Umzug
+≠ Beim Umzug durch die Stadt kam keine Hilfe.
+≠ Hilfe, der Umzug ist vorbei!
+de: Bücherregal
+= Regale für viele Bücher
+= Ein Regal voller Bücher
+≠ Er stellte das Buch ins Regal.
+≠ Bücher machen in der Regel klug.
 `;

@@ -1930,4 +1930,134 @@ en: language course
 = Learn a language in a short course
 ≠ In the course of the talk he used bad language.
 ≠ Of course, mind your language.
+en: content marketing
+= How to market your content on a budget
+= Marketing with content that people share
+≠ He was content with the fish market.
+≠ The market town is content to wait.
+en: email newsletter
+= A newsletter that arrives by e-mail
+= Newsletters your readers open: e-mails that work
+≠ She e-mailed the news of his letter.
+≠ Her email came with a letter about news.
+en: data storage
+= Store your data safely
+= Storage for large amounts of data
+≠ The data shows that stores are closing.
+≠ Dates are stored in jars.
+en: hiking boots
+= The boots we hike in
+= Boots for hiking in the snow
+≠ Rents were hiked, and rent in arrears to boot.
+≠ Prices hike while boots are on sale.
+en: knitting needles
+= Needles for knitting socks
+= Which needle do you need to knit a scarf?
+≠ The close-knit team needled him.
+≠ She knit her brows over the pine needles.
+en: pet insurance
+= Insure your pet against illness
+= Insurers that cover pets
+≠ Insurance is his pet subject.
+≠ A pet peeve of insurance clerks
+en: meal delivery
+= Meals delivered to your door
+= We deliver meals twice a week
+≠ The speech was delivered after the meal.
+≠ The midwife ate a meal before the delivery.
+en: landing page
+= Pages that visitors land on
+= A good landing page has one aim
+≠ The page was torn during the landing.
+≠ He turned the page on the landing of the stairs.
+en: loft conversion
+= Convert your loft into a bedroom
+= What does it cost to convert a loft?
+≠ The convert slept in a loft.
+≠ Loft prices, conversion rates: two reports
+en: back pain
+= Pain in the lower back
+= What helps when your back is in pain?
+≠ She came back in pain.
+≠ He took pains to call back.
+en: fire alarm
+= An alarm that warns you of fire
+= Alarms for smoke and fire
+≠ She was alarmed at being fired.
+≠ Set the alarm, then light a fire.
+en: sewing pattern
+= Patterns to sew at home
+= A pattern for sewing a skirt
+≠ He sewed the torn pattern book.
+≠ Patterns in how she sews doubt
+en: tooth whitening
+= Whiten your teeth at home
+= Is it safe to whiten teeth?
+≠ White noise set his teeth on edge.
+≠ She fought tooth and nail in white.
+en: hotel booking
+= How to book a hotel in high season
+= Book hotels without fees
+≠ The hotel library has one book.
+≠ He was booked for speeding near the hotel.
+en: swimming pool
+= Pools to swim in all year
+= A pool for swimming and diving
+≠ They pooled their money and went swimming.
+≠ A car pool beats swimming to work.
+en: website builder
+= Build a website in an hour
+= Builders for simple websites
+≠ The builder has a website about tea.
+≠ Website visits build slowly.
+en: table tennis
+= A table for tennis indoors
+= Tennis on a table: the rules
+≠ They tabled the plan after tennis.
+≠ Tennis was on the table at the meeting.
+en: notebook
+= A note book with lines
+= Notebooks for school
+≠ Note that the book is late.
+≠ She made a note in the book margin.
+en: haircut
+= Cut your own hair
+= A hair cut for thin hair
+≠ He cut the talk by a hair.
+≠ Cuts hit salons and hair prices.
+en: birdhouse
+= A house for small birds
+= Build a bird house from scrap
+≠ The house stood empty, a bird sang.
+≠ They housed the bird watchers.
+en: rooftop
+= The top of a roof
+= Bars on roof tops
+≠ She topped the bill under one roof.
+≠ A roof of the top range
+en: dishwasher
+= Wash dishes by machine: which dish washer?
+= Dishwashers that save water
+≠ The dish of the day: a washer of gold
+≠ Dish out advice, wash your hands
+en: .net developer
+= Developers who work in .NET
+= Hire a .NET developer
+≠ The developer cast his net.
+≠ Net profits of a land developer
+en: c# tutorial
+= A tutorial on C# for starters
+= C# tutorials with code
+≠ A C tutorial with sharp tips
+≠ The tutorial covers vitamin C.
+en: 3d printing
+= Print in 3D at home
+= How to print 3D models
+≠ He printed 3 days in a row.
+≠ Page 3 D was printed twice.
+en: q&a session
+= A session of Q&A
+= Sessions with a Q&A at the end
+≠ A session on A and Q tips
+≠ The Q session
 `;

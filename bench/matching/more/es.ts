@@ -315,4 +315,44 @@ es: mesa de jardín
 = Una mesa de jardín plegable
 ≠ Puso la mesa y salió al jardín.
 ≠ El jardín está sobre la mesa de negociación.
+es: limpieza de ventanas
+= Limpiar ventanas sin marcas
+= Cómo se limpian las ventanas
+≠ Hay limpieza bajo la ventana.
+≠ La ventana da a la tienda de limpieza.
+es: receta de pan
+= Recetas para hacer pan
+= Una receta de pan sin gluten
+≠ El médico recetó dieta y vendía pan.
+≠ El pan cayó sobre la receta médica.
+es: pintura de casa
+= Pintar la casa por fuera
+= Pinturas para la casa
+≠ La pintura robada estaba en su casa.
+≠ Pinta mal: la casa cierra.
+es: silla de oficina
+= Sillas para la oficina
+= Una silla de oficina cómoda
+≠ Salió de la oficina y tropezó con la silla.
+≠ La oficina está en la silla turca.
+es: cuna de bebé
+= Cunas para bebés
+= Una cuna para el bebé
+≠ El bebé salió de la cuna del vino.
+≠ La cuna del rock no es para el bebé.
+es: alquiler de pisos
+= Alquilar un piso sin aval
+= Pisos en alquiler
+≠ El piso mojado está en la casa de alquiler.
+≠ El alquiler subió y pisó el freno.
+es: entrenador personal
+= Entrenadores personales a domicilio
+= Un entrenador personal para ti
+≠ El entrenador tiene motivos personales.
+≠ El personal esperó al entrenador.
+es: lavado de coches
+= Lava tu coche a mano
+= Lavar coches sin agua
+≠ El coche quedó frente al lavabo.
+≠ Se lavó las manos y subió al coche.
 `;

@@ -259,4 +259,44 @@ fr: jardin potager
 = Des jardins potagers en ville
 ≠ Le jardin d'enfants vend des potages.
 ≠ Il fait un potage au jardin.
+fr: nettoyage de vitres
+= Nettoyer les vitres sans traces
+= Nettoyage des vitres à domicile
+≠ Il roule à toute vitre, tout est net.
+≠ La vitre est nette, le sol aussi.
+fr: recette de pain
+= Une recette pour faire du pain
+= Des recettes de pain maison
+≠ La recette du magasin paie le pain.
+≠ Le pain coûte, la recette baisse.
+fr: formation en ligne
+= Se former en ligne
+= Des formations à suivre en ligne
+≠ La formation du gouvernement est en ligne de mire.
+≠ La ligne de bus et la formation des nuages
+fr: travaux de peinture
+= Peindre : les travaux à prévoir
+= Des travaux pour refaire la peinture
+≠ La peinture est exposée pendant les travaux.
+≠ Il travaille devant une peinture.
+fr: lit bébé
+= Un lit pour bébé
+= Des lits pour bébés évolutifs
+≠ Elle lit pendant que bébé dort.
+≠ Bébé tombe du lit de sa sœur.
+fr: chaise de bureau
+= Une chaise pour le bureau
+= Des chaises de bureau solides
+≠ Le bureau est derrière la chaise.
+≠ Il quitte le bureau et prend une chaise.
+fr: porte-monnaie
+= Un porte monnaie en cuir
+= Des porte-monnaie fins
+≠ Il porte la monnaie à la banque.
+≠ La monnaie est devant la porte.
+fr: aspirateur sans fil
+= Des aspirateurs sans fil légers
+= Un aspirateur qui marche sans fil
+≠ L'aspirateur a mangé le fil.
+≠ Sans fin, elle passe l'aspirateur au fil des jours.
 `;

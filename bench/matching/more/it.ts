@@ -240,4 +240,44 @@ it: tavolo da giardino
 = Un tavolo da giardino pieghevole
 ≠ Il tavolo delle trattative finì in giardino.
 ≠ Dal giardino portò il tavolo in casa.
+it: pulizia vetri
+= Pulire i vetri senza aloni
+= La pulizia dei vetri
+≠ Il vetro è rotto, la pulizia è ferma.
+≠ La polizia ruppe il vetro.
+it: ricetta del pane
+= Una ricetta per fare il pane
+= Ricette di pane in casa
+≠ Il medico scrisse la ricetta e comprò il pane.
+≠ Il pane cadde sulla ricetta medica.
+it: sedia da ufficio
+= Sedie per l'ufficio
+= Una sedia da ufficio comoda
+≠ Uscì dall'ufficio e inciampò nella sedia.
+≠ L'ufficio è dietro la sedia del sindaco.
+it: lettino neonato
+= Lettini per neonati
+= Un lettino per il neonato
+≠ Il neonato ride e lei prende il lettino da mare.
+≠ Il dottore chiese il lettino, il neonato pianse.
+it: affitto appartamento
+= Affittare un appartamento in centro
+= Appartamenti in affitto
+≠ L'appartamento è accanto a una casa in affitto.
+≠ L'affitto sale e lui vende l'appartamento.
+it: lavaggio auto
+= Lavare l'auto a mano
+= Come si lava un'auto
+≠ L'auto è ferma davanti al lavandino.
+≠ Si lavò le mani e salì in auto.
+it: stampa foto
+= Stampare foto online
+= Stampe di foto su tela
+≠ La stampa pubblicò la foto del ladro.
+≠ La foto piacque alla stampa.
+it: portafoglio uomo
+= Portafogli da uomo in pelle
+= Un portafoglio per uomo
+≠ L'uomo perse il portafoglio.
+≠ Il portafoglio del governo e l'uomo della strada
 `;

@@ -344,4 +344,44 @@ nl: tuintafel
 = Tafels voor de tuin
 ≠ De tuin ligt op tafel bij de gemeente.
 ≠ Hij dekte de tafel en ging de tuin in.
+nl: ramen wassen
+= Je ramen wassen zonder strepen
+= Zo was je een raam
+≠ Hij was moe en keek uit het raam.
+≠ De was hangt voor het raam.
+nl: broodrecept
+= Een recept voor brood
+= Recepten voor zuurdesembrood
+≠ Het brood lag op het recept van de dokter.
+≠ Zij bakte brood, hij zocht het recept.
+nl: bureaustoel
+= Een stoel voor je bureau
+= Bureaustoelen met wieltjes
+≠ De stoel stond achter het bureau.
+≠ Het bureau verkocht een stoel.
+nl: babybed
+= Een bed voor je baby
+= Bedden voor baby's
+≠ De baby huilde en zij ging naar bed.
+≠ Het bed van oma, met de baby ernaast
+nl: autoverhuur
+= Verhuur van auto's
+= Bedrijven die auto's verhuren
+≠ De auto stond voor het huurhuis.
+≠ Ze verhuisden met de auto.
+nl: koffiezetapparaat
+= Een apparaat dat koffie zet
+= Apparaten om koffie te zetten
+≠ Hij zette de koffie naast het apparaat.
+≠ Het apparaat viel in de koffie.
+nl: hondentraining
+= Je hond trainen
+= Training voor jonge honden
+≠ De hond zat in de trein.
+≠ Na de training beet de hond.
+nl: huis schilderen
+= Je huis laten schilderen
+= Schilder je huis zelf
+≠ In het huis hangt een schilderij.
+≠ De schilder kocht een huis.
 `;

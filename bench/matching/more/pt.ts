@@ -275,4 +275,44 @@ pt: mesa de jardim
 = Uma mesa de jardim dobrável
 ≠ Pôs a mesa e saiu para o jardim.
 ≠ O jardim está em cima da mesa da câmara.
+pt: limpeza de vidros
+= Limpar os vidros sem marcas
+= A limpeza dos vidros
+≠ O vidro partiu e a limpeza parou.
+≠ A sala limpa tem um copo de vidro.
+pt: receita de pão
+= Receitas para fazer pão
+= Uma receita de pão sem glúten
+≠ O médico passou a receita e comeu pão.
+≠ A receita do Estado paga o pão.
+pt: cadeira de escritório
+= Cadeiras para o escritório
+= Uma cadeira de escritório confortável
+≠ Saiu do escritório e tropeçou na cadeira.
+≠ O escritório fica atrás da cadeira do barbeiro.
+pt: berço de bebé
+= Berços para bebés
+= Um berço para o bebé
+≠ O bebé chorou no berço da civilização.
+≠ Vendeu o berço e levou o bebé.
+pt: aluguer de casas
+= Alugar uma casa na praia
+= Casas para alugar
+≠ A casa fica ao lado de um carro de aluguer.
+≠ O aluguer subiu, e a casa ruiu.
+pt: lavagem de carros
+= Lave o carro à mão
+= Como se lavam os carros
+≠ O carro parou à frente do lavatório.
+≠ Lavou as mãos e entrou no carro.
+pt: impressão de fotos
+= Imprimir fotos em tela
+= Impressões de fotografias
+≠ Tive a impressão de que a foto era falsa.
+≠ A imprensa viu a foto.
+pt: carteira de homem
+= Carteiras para homem em pele
+= Uma carteira de homem fina
+≠ O homem perdeu a carteira.
+≠ A carteira de ações do homem de negócios
 `;

@@ -96,9 +96,9 @@ function wordsFrom(text: string, from: number): Word[] {
   }));
 }
 
-const MAY_HAVE_SIGNS = /[#/]|\+\+|(?:^|\s|\()\./;
+const MAY_HAVE_SIGNS = /[#/&]|\+\+|(?:^|\s|\()\./;
 
-/** Words with the signs that make other words of them: "C++" is not C, ".NET" no net, and "24/7" neither 24 nor 7. */
+/** Words with the signs that make other words of them: "C++" is not C, ".NET" no net, "24/7" neither 24 nor 7, and "Q&A" one. */
 function withSigns(cut: Word[], text: string, from: number): Word[] {
   if (!MAY_HAVE_SIGNS.test(from ? text.slice(from) : text)) return cut;
   const out: Word[] = [];
@@ -106,6 +106,10 @@ function withSigns(cut: Word[], text: string, from: number): Word[] {
     let { start, end } = word;
     const last = out.at(-1);
     if (last && /\d$/.test(last.text) && /^\d/.test(word.text) && text.slice(last.end, start) === "/") {
+      out.pop();
+      start = last.start;
+    }
+    if (last && last.text.length === 1 && word.text.length === 1 && text.slice(last.end, start) === "&") {
       out.pop();
       start = last.start;
     }

@@ -159,6 +159,8 @@ function variantOf(
   const roles = rolesIn(spelling, keyword, pack);
   if (size > 1)
     for (const { folded, stem } of carrying.values()) {
+      for (const other of pack.otherKinds(folded).map(pack.stem))
+        if (!content.has(other)) content.set(other, content.get(stem)!);
       const verb = usage && roles.get(stem) === "head" && verbOfDoer(folded, usage);
       if (verb && !content.has(pack.stem(verb))) content.set(pack.stem(verb), content.get(stem)!);
     }

@@ -38,8 +38,9 @@ const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage)
   pronouns.has(folded) || (persons.has(folded) && !determiners.has(folded));
 
 /** "Wash the car", "generating more leads", "tasting local wine" */
-const isObject: Link = ({ between, usage, isMade, isDone, isVerb }) =>
+const isObject: Link = ({ between, usage, isMade, isDone, isVerb, gap }) =>
   !isDone &&
+  !gap.includes(",") &&
   between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i, PERHAPS))) &&
   between.filter(isContent).length <= 1;
 
@@ -69,6 +70,10 @@ const isOfOther = (words: readonly Token[], { linking, joining }: Usage): boolea
     return isContent(word) && linking.has(next) && !joining.has(next);
   });
 
+/** "Alarms for smoke and fire" are for fire. */
+const withoutOthers = (words: readonly Token[], { conjunctions, headFirst }: Usage): readonly Token[] =>
+  !headFirst && words.length > 1 && conjunctions.has(words.at(-1)!.folded) && isContent(words.at(-2)!) ? words.slice(0, -2) : words;
+
 /** "A table made of glass", "doors in the south wall", "a list of people who wait" */
 const isOf: Link = (words) => {
   const { between, usage, isDone, gap } = words;
@@ -78,21 +83,24 @@ const isOf: Link = (words) => {
   // "An interview about losing his job"
   if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
   // "Een tafel voor in de tuin"
-  const rest = between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1));
+  const rest = withoutOthers(between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1)), usage);
   // "A pattern in how she sews doubt"
   if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
-  // "A lock of hair stuck to the bike"
-  if (!isDone && rest.some(({ folded }) => usage.pasts.has(folded))) return false;
+  // "A lock of hair stuck to the bike", "la cuna del rock no es para el bebé"
+  if (!isDone && rest.some(({ folded }) => usage.pasts.has(folded) || usage.copulas.has(folded))) return false;
+  // "Tive a impressão de que a foto era falsa"
+  if (usage.headFirst && usage.asking.has(rest[0]?.folded ?? "")) return false;
   const phrase = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
   const last = phrase.at(-1);
   return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
 };
 
 /** "Chains for driving on snow", "cursos para aprender a cocinar" */
-const isForDoing: Link = ({ between: [link, doing, ...rest], usage, isDone }) =>
+const isForDoing: Link = ({ between: [link, doing, ...rest], usage, isDone, isDoneFirst }) =>
   doing !== undefined &&
+  !isDoneFirst &&
   usage.linking.has(link!.folded) &&
-  usage.joining.has(link!.folded) &&
+  (usage.headFirst || usage.joining.has(link!.folded)) &&
   ((usage.headFirst && usage.infinitive?.test(doing.folded) === true) ||
     (!isDone && usage.gerund?.test(doing.folded) === true)) &&
   isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
@@ -126,7 +134,8 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by }) 
   if (usage.asking.has(first!.folded) && !usage.headFirst)
     return isDone || (second !== undefined && isSubject(second, usage)) || isContent(between.at(-1)!);
   const at = between.findIndex(({ folded }) => !usage.linking.has(folded) && !usage.determiners.has(folded));
-  return isRelative(between[0]!, usage) || (at > 0 && isRelative(between[at]!, usage));
+  // "Tive a impressão de que a foto era falsa"
+  return isRelative(between[0]!, usage) || (at > 0 && isRelative(between[at]!, usage) && !/^d[ei]$/.test(between[0]!.folded));
 };
 
 /** "A table to dine at", "pegs to hold a tent", "insure yourself before you travel" */
@@ -207,7 +216,7 @@ const isFor: Link = ({ between, usage, isDone }) =>
   isDone && between.length === 1 && usage.linking.has(between[0]!.folded);
 
 /** "A paste: the recipe" */
-const isNamed: Link = ({ gap }) => gap.includes(":");
+const isNamed: Link = ({ gap, usage, isNoNoun }) => gap.includes(":") && !(usage.headFirst && isNoNoun);
 
 const HEAD_FIRST: readonly Link[] = [
   isNamed,

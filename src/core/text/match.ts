@@ -9,6 +9,7 @@ import { isFarLinked } from "./linked";
 import { areParted } from "./nouns";
 import { isGovernedBy } from "./object";
 import type { LanguagePack } from "./packs/pack";
+import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
 
 export type Form = "exact" | "inflected" | "close" | "scattered";
@@ -155,10 +156,25 @@ function sightedIn(
 /** The stem of a word that is listed as irregular, without the sign of that. */
 const plainStem = (stem: string): string => (stem.startsWith("=") ? stem.slice(1) : stem);
 
+/** May a word begin a compound: "fiets", "auto's"? */
+const isFirstPart = ({ folded, small }: Token): boolean =>
+  !small && folded.length >= SHORTEST_PART && /^\p{L}+(?:'s)?$/u.test(folded);
+
+/** Does a clause say of which sort a thing is by what it does to another: "eine Maschine, die Kaffee mahlt"? */
+function saysOfWhichSort({ tokens }: AnalysedText, thing: number, other: number, { asking }: Usage): boolean {
+  const verb = tokens[other + 1];
+  return (
+    other === thing + 2 &&
+    asking.has(tokens[thing + 1]!.folded) &&
+    verb?.sentence === tokens[other]!.sentence &&
+    !verb.small
+  );
+}
+
 /** How a word begins a compound: "Schlaf" of "schlafen", "spaar" of "sparen". */
 function firstParts(folded: string, stem: string): string[] {
   const bare = folded.replace(/e?n$/, "");
-  return [folded, plainStem(stem), bare, bare.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")];
+  return [folded.replace(/'s$/, ""), plainStem(stem), bare, bare.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")];
 }
 
 function beginsCompound(folded: string, compounds: readonly string[]): boolean {
@@ -241,7 +257,7 @@ function saidApart(
 ): Sight | null {
   const { tokens } = text;
   const first = tokens[at]!;
-  if (!pack.usage?.compounds || isJoined || first.small || !isPart(first)) return null;
+  if (!pack.usage?.compounds || isJoined || !isFirstPart(first)) return null;
   // "Karten zum Wandern", "Schutz vor Bränden": a compound begins with what all forms of a word have.
   const beginnings = new Set(
     firstParts(first.folded, first.stem).flatMap((base) => LINKS.map((link) => base + link)),
@@ -256,8 +272,10 @@ function saidApart(
     if (pack.usage.capitals && !isCapital(text, from)) return null;
     // "Er schloss das Fahrrad an": no preposition, no compound.
     const between = tokens.slice(from + 1, at);
-    if (!between.some(({ folded }) => pack.usage!.apart.has(folded))) return null;
-    if (text.text.slice(last.end, first.start).includes(",")) return null;
+    if (!saysOfWhichSort(text, from, at, pack.usage)) {
+      if (!between.some(({ folded }) => pack.usage!.apart.has(folded))) return null;
+      if (text.text.slice(last.end, first.start).includes(",")) return null;
+    }
     for (const word of words)
       for (const beginning of beginnings) {
         if (
@@ -296,28 +314,40 @@ function saidByVerb(
   const { usage } = pack;
   const noun = tokens[at]!;
   const deeds = words.filter(({ folded, stem }) => usage?.deed?.test(folded) && content.has(stem));
-  if (!usage || isJoined || noun.small || !isPart(noun) || !deeds.length || isGovernedBy(tokens, at, usage))
+  if (!usage || isJoined || !isFirstPart(noun) || !deeds.length || isGovernedBy(tokens, at, usage))
     return null;
   const beginnings = firstParts(noun.folded, noun.stem).flatMap((base) => LINKS.map((link) => base + link));
   for (const verb of verbsOf(text, at, usage))
     for (const word of deeds)
       for (const beginning of beginnings)
-        if (word.folded.startsWith(beginning) && pack.stem(beginning + tokens[verb]!.folded) === word.stem)
+        if (word.folded.startsWith(beginning) && isDeedOf(word, beginning, tokens[verb]!.folded, pack))
           return { place: content.get(word.stem)!, from: Math.min(at, verb), to: Math.max(at, verb) };
   return null;
 }
+
+/** Does a compound end as a verb does: "pflege" and "pflegen", "sicherung" and "sichern"? */
+const isDeedOf = (
+  { folded, stem }: Variant["words"][number],
+  beginning: string,
+  verb: string,
+  pack: LanguagePack,
+): boolean =>
+  pack.stem(beginning + verb) === stem ||
+  folded.slice(beginning.length).replace(/(?:ung|ing)(?:en)?$/, "") === verb.replace(/e?n$/, "");
 
 /** Places near a noun where the verb may stand that does it: "pflegen Sie Ihren Garten", "den Garten gut pflegen". */
 function* verbsOf(
   text: AnalysedText,
   at: number,
-  usage: NonNullable<LanguagePack["usage"]>,
+  usage: Usage,
 ): Generator<number> {
   const { tokens } = text;
   const isVerb = (i: number) => {
     const token = tokens[i];
     if (!token || token.small || token.sentence !== tokens[at]!.sentence) return false;
     const opens = tokens[i - 1]?.sentence !== token.sentence;
+    // "Hilfe, der Umzug ist vorbei!"
+    if (text.text.slice(tokens[Math.min(i, at)]!.end, tokens[Math.max(i, at)]!.start).includes(",")) return false;
     return (
       (i < at && opens) || (usage.infinitive!.test(token.folded) && (!usage.capitals || !isCapital(text, i)))
     );

@@ -129,7 +129,7 @@ const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: 
 function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
   for (const rule of rules) {
     const answer = rule(word);
-    if (answer !== undefined) return answer;
+    if (answer !== undefined) { (globalThis as any).trace?.push(rule.name); return answer; }
   }
   return undefined;
 }
@@ -156,6 +156,12 @@ const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, isDeriv
     ? false
     : undefined;
 
+/** "He calls back" */
+const isParticle: Rule = ({ text, token, at, usage }) =>
+  usage.particles.has(token.folded) && text.tokens[at - 1]?.small === false && isLikelyVerb(text, at - 1, usage)
+    ? false
+    : undefined;
+
 /** "First-class meals" speak of no class. */
 const isJoinedOn: Rule = ({ text: { tokens }, at, carrier, seen }) =>
   carrier.role === "head" && tokens[at - 1]?.joinsNext && !seen.some(({ to }) => to === at - 1)
@@ -171,8 +177,9 @@ const isPurpose: Rule = ({ carrier, isThing, use, text, at, seen, usage }) =>
     : undefined;
 
 /** "A parking permit scheme": it only says more of the noun behind it. */
-const isBeforeOther: Rule = ({ text, at, usage, seen }) =>
-  !usage.headFirst && isBeforeNoun(text, at, usage, seen) ? false : undefined;
+const isBeforeOther: Rule = ({ text, at, usage, seen, token }) =>
+  // "Print 3D models"
+  !usage.headFirst && !/\d/.test(token.folded) && isBeforeNoun(text, at, usage, seen) ? false : undefined;
 
 /** "A design package" is another matter than "packaging design". */
 const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, variant }) =>
@@ -300,6 +307,7 @@ const isDoneBySomebody: Rule = ({ text, at, carrier, usage, last }) => {
 const NOUN_RULES: readonly Rule[] = [
   standsForNothing,
   hasNoRole,
+  isParticle,
   isJoinedOn,
   isFiniteForm,
   isPurpose,

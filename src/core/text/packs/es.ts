@@ -46,7 +46,7 @@ alquilar alquila alquilan alquiló alquilado alquiler alquileres|limpiar limpia 
 bueno buena buenos buenas buen|mejor mejores|malo mala malos malas mal|peor peores|grande grandes gran|mayor mayores|pequeño pequeña pequeños pequeñas|menor menores
 niño niña niños niñas|hijo hija hijos hijas|lápiz lápices|luz luces|pez peces|vez veces|crisis|análisis|mes meses|país países|autobús autobuses|inglés ingleses inglesa inglesas
 carro carros|coche coches|ordenador ordenadores|computadora computadoras computador computadores|vídeo vídeos video videos|móvil móviles
-sol soles solar solares|nadar nadan nadó nadando natación|probar prueba pruebas|buscar búsqueda búsquedas|responder respuesta respuestas|jugar juego juegos|regar riego riegos|sembrar siembra siembras|leer lectura lecturas|traducir traducción traducciones|proteger protección protecciones|construir construcción construcciones|abrir apertura aperturas|volar vuelo vuelos|defender defensa defensas|ofrecer oferta ofertas
+sol soles solar solares|nadar nadan nadó nadando natación|probar prueba pruebas|buscar búsqueda búsquedas|responder respuesta respuestas|jugar juego juegos|regar riego riegos|sembrar siembra siembras|leer lectura lecturas|traducir traducción traducciones|proteger protección protecciones|construir construcción construcciones|abrir apertura aperturas|volar vuelo vuelos|defender defensa defensas|ofrecer oferta ofertas|imprimir imprime imprimen imprimió imprimiendo impresión impresiones
 `,
   verbs: {
     prefixes: "re des de con con com pro pre contra dis ex en em im in man ob ante sobre su su sos abs ab",
@@ -76,6 +76,7 @@ puerta puertas|puerto puertos|libro libros|libra libras|libre libres|cuenta cuen
 moda modas|modo modos|modelo modelos|policía policías|política políticas político políticos|organización organizaciones|órgano órganos|vino vinos|venir viene vienen
 banco bancos|banca|barco barcos|barca barcas|fruta frutas|fruto frutos|plano planos|plana planas|planta plantas|marco marcos|marca marcas
 `,
+  deverbal: "ura ar|uras ar|aje ar|ajes ar",
   smallWords: `el la los las un una unos unas lo al del de a en por para con sin sobre entre hasta desde hacia según tras ante bajo contra durante mediante
 yo tú él ella ello nosotros nosotras vosotros ellos ellas usted ustedes me te se nos os le les mi mis tu tus su sus nuestro nuestra nuestros nuestras vuestro vuestra mío mía
 este esta esto estos estas ese esa eso esos esas aquel aquella aquello aquellos aquellas que qué quien quién quienes cual cuál cuales cuyo cuya donde dónde cuando cuándo como cómo cuanto cuánto cuánta cuántos
@@ -128,7 +129,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     timing: "despues antes durante mientras hasta desde luego tambien tras",
     headFirst: true,
     finiteForm: /[óí]$|(?<=[a-zñ]{3})(?:aba|aban|aron|ieron)$/,
-    eitherWay: "alquiler",
+    eitherWay: "alquiler venta prestamo",
     joining: "para que donde",
     governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca durante tras",
     linking: "de del en para con por sin a al contra",

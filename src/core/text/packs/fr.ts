@@ -87,6 +87,7 @@ ligne lignes|lignee lignees|musée musées|année années|journée journées|id�
 université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles
 général généraux généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
 `,
+  deverbal: "age er|ation er|ations er|ages er",
   smallWords: `le la les l un une des du de d au aux ce cet cette ces c mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs
 je j tu il elle on nous vous ils elles me m te t se s lui eux y en moi toi soi qui que qu quoi dont où quel quelle quels quelles lequel laquelle lesquels lesquelles
 et ou mais donc or ni car si comme quand lorsque puisque parce afin ainsi alors
@@ -160,7 +161,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     doing: /^(?:comment|ou|quand) /,
     action: /(?:age|tion|ment|ure|ance|ence|ees?)$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",
-    idle: `a l'occasion de|compte tenu|a l occasion de|au cours de|au cours du|au cours des|de temps en temps|en cours de|au fur et a mesure|a la carte|en tout cas|au cas ou|par exemple|en fait|en effet|en general|a cause de|en ligne de mire|au bout du compte|se rendre compte|en fin de compte|a la place|par terre|en face de|au moyen de|a part|d'une part|d'autre part|au point de|a ce point|de suite|tout de suite|en raison de|au lieu de|de la part de|faire face|en train de|au niveau de|a l'heure|sur le coup|du coup|tout a coup|a la fois|chaque fois|rendre compte|se rend compte|rendu compte|tenir compte|tient compte|tenant compte|pour le compte|avoir lieu|a lieu|a eu lieu|au lieu|en premier lieu|faire partie|fait partie|prendre part|prend part|de toute part|à part|mettre en scène|en vue de|à première vue|à la carte|en cours|fait face|mettre au point|à ce point|sur le point de|prendre soin|en série|à la main|donner lieu|donne lieu`,
+    idle: `a l'occasion de|compte tenu|a l occasion de|au cours de|au cours du|au cours des|de temps en temps|en cours de|au fur et a mesure|a la carte|en tout cas|au cas ou|par exemple|en fait|en effet|en general|a cause de|en ligne de mire|au bout du compte|se rendre compte|en fin de compte|a la place|par terre|en face de|au moyen de|a part|d'une part|d'autre part|au point de|a ce point|de suite|tout de suite|en raison de|au lieu de|de la part de|faire face|en train de|au niveau de|a l'heure|sur le coup|du coup|tout a coup|a la fois|chaque fois|rendre compte|se rend compte|rendu compte|tenir compte|tient compte|tenant compte|pour le compte|avoir lieu|a lieu|a eu lieu|au lieu|en premier lieu|faire partie|fait partie|prendre part|prend part|de toute part|à part|mettre en scène|en vue de|à première vue|à la carte|en cours|fait face|mettre au point|à ce point|sur le point de|prendre soin|en série|à la main|donner lieu|donne lieu|au fil des|au fil du|au fil de`,
   },
   stepOpening:
     /^(?:etape \d+|\d+[.:)]|(?:premierement|deuxiemement|d'abord|ensuite|enfin)\b[,:]?)\s*[:.,-]?\s*/,

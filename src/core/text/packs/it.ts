@@ -94,6 +94,7 @@ università|universo|universale universali|casa case|caso casi|porta porte|porto
 costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punta punte|polizia|politica politiche|generale generali|generazione generazioni|genere generi|organo organi|organizzazione organizzazioni
 banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici|colpa colpe|colpo colpi|palo pali|pala pale|capello capelli|cappello cappelli
 `,
+  deverbal: "aggio are|aggi are|atura are|ature are|azione are|azioni are",
   smallWords: `il lo la i gli le l un uno una del dello della dei degli delle al allo alla ai agli alle dal dallo dalla dai dagli dalle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle col
 di a da in con su per tra fra senza verso dopo prima durante contro sotto sopra presso
 io tu lui lei noi voi loro mi ti si ci vi ne me te sé suo sua suoi sue mio mia miei mie tuo tua tuoi tue nostro nostra nostri nostre vostro vostra
@@ -146,7 +147,7 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
     finiteForm: /ò$|(?<=[a-z]{3})(?:arono|irono|ava|avano)$/,
-    eitherWay: "noleggio",
+    eitherWay: "noleggio affitto vendita prestito",
     joining: "per che dove",
     governing:
       "per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",

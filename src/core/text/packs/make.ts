@@ -56,6 +56,8 @@ export interface PackWords {
   capitals?: readonly (readonly [string, string])[];
   /** Everyday subjects of headings, a line each, by the words that name them. */
   subjects?: readonly string[];
+  /** Endings of nouns that say what is done, each before that of their verb: "age er" for "nettoyage", "nettoyer". */
+  deverbal?: string;
   /** Endings by which nouns are made of verbs and verbs of nouns, where the stemmer leaves them. */
   derivedBy?: RegExp;
   stepOpening: RegExp;
@@ -102,6 +104,25 @@ export const definePack = (code: string, name: string, words: () => PackWords): 
   name,
   pack: once(() => makePack(code, name, words())),
 });
+
+/** Letters that a verb keeps before its ending. */
+const SHORTEST_BASE = 3;
+
+/** @param deverbal pairs of endings, "|" between them */
+function otherKinds(deverbal = ""): LanguagePack["otherKinds"] {
+  const endings = deverbal.split("|").map((pair) => pair.split(" "));
+  return (folded) =>
+    endings.flatMap(([noun, verb]) =>
+      [
+        [noun, verb],
+        [verb, noun],
+      ].flatMap(([from, to]) =>
+        from && folded.endsWith(from) && folded.length >= from.length + SHORTEST_BASE
+          ? [folded.slice(0, -from.length) + to]
+          : [],
+      ),
+    );
+}
 
 function makePack(code: string, name: string, words: PackWords): LanguagePack {
   const snow = snowball.newStemmer(words.stemmer);
@@ -173,6 +194,7 @@ function makePack(code: string, name: string, words: PackWords): LanguagePack {
         return stems.map((one): [string, string] => [one, stems[0]!]);
       }),
     ),
+    otherKinds: otherKinds(words.deverbal),
     ...(words.derivedBy && { derived: (one: string) => one.replace(words.derivedBy!, "") }),
     stepOpening: words.stepOpening,
     comparing: words.comparing,

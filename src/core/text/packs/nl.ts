@@ -138,7 +138,7 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
     governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij",
     of: "van",
-    apart: "van voor bij in op met uit tegen zonder aan naar over om te",
+    apart: "vol van voor bij in op met uit tegen zonder aan naar over om te",
     linking: "van voor bij in op met uit tegen zonder aan naar over",
     asking: "die dat waar wanneer waarvan",
     quantities:

@@ -44,6 +44,8 @@ export interface LanguagePack {
    * most. It counts only where other words of a keyword stand beside it and tell which is meant.
    */
   otherStem(folded: string): string | undefined;
+  /** What the noun of a verb would be, and the verb of a noun, where the stemmer joins them not: "nettoyer" of "nettoyage". Some are no words. */
+  otherKinds(folded: string): string[];
   /** Small words: they carry no subject of their own. */
   smallWords: ReadonlySet<string>;
   /** What clings to the beginning or end of a word and is none of it: "l'", "'s". Tested against the folded word; absent where nothing does. */

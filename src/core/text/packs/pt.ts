@@ -35,7 +35,7 @@ manter mantém mantêm manteve mantido manutenção manutenções|reparar repara
 custar custa custam custou custo custos|bom boa bons boas|melhor melhores|mau má maus más|pior piores|grande grandes|maior maiores|pequeno pequena pequenos pequenas|menor menores
 criança crianças|filho filha filhos filhas|elétrico elétrica elétricos elétricas eléctrico eléctrica eléctricos eléctricas|ação ações acção acções|ótimo ótima óptimo óptima|direção direções direcção direcções|projeto projetos projecto projectos|atual atuais actual actuais
 fácil fáceis|difícil difíceis|útil úteis|possível possíveis|móvel móveis|papel papéis|hotel hotéis|animal animais|azul azuis|foto fotos fotografia fotografias
-sol sóis solar solares|nadar nadam nadou nadando nade nadem natação|poupar poupança poupanças|mudar mudança mudanças|cobrar cobrança cobranças|traduzir tradução traduções|proteger proteção proteções|construir construção construções|responder resposta respostas|defender defesa defesas|jogar jogo jogos|voar voo voos|abrir abertura aberturas|oferecer oferta ofertas
+sol sóis solar solares|nadar nadam nadou nadando nade nadem natação|poupar poupança poupanças|mudar mudança mudanças|cobrar cobrança cobranças|traduzir tradução traduções|proteger proteção proteções|construir construção construções|responder resposta respostas|defender defesa defesas|jogar jogo jogos|voar voo voos|abrir abertura aberturas|oferecer oferta ofertas|imprimir imprime imprimem imprimiu imprimindo impressão impressões
 `,
   verbs: {
     prefixes: "re des de con com pro pre contra dis ex en em im in man ob ante sobre su sus abs",
@@ -56,6 +56,7 @@ universidade universidades|universo universos|universal universais|casa casas|ca
 modo modos|moda modas|modelo modelos|polícia polícias|política políticas político políticos|geral gerais|geração gerações|organização organizações|órgão órgãos|banco bancos|banca bancas|barco barcos|barca barcas
 carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
 `,
+  deverbal: "agem ar|agens ar|ura ar",
   smallWords: `o a os as um uma uns umas de do da dos das em no na nos nas num numa por pelo pela pelos pelas para com sem sobre entre até desde após ante sob contra durante ao à aos às dum duma neste nesta nesse nessa deste desta desse dessa daquele naquele
 eu tu ele ela nós vós eles elas você vocês me te se lhe lhes vos meu minha meus minhas teu tua seu sua seus suas nosso nossa nossos nossas
 este esta isto estes estas esse essa isso esses essas aquele aquela aquilo que quem qual quais cujo cuja onde quando como quanto quanta quantos porque porquê

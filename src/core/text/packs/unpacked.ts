@@ -7,6 +7,7 @@ export const unpacked: LanguagePack = {
   supported: false,
   stem: (folded) => folded,
   otherStem: () => undefined,
+  otherKinds: () => [],
   smallWords: new Set(),
   leaning: new Set(),
   pointing: /^(?!)/,
