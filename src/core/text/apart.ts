@@ -109,6 +109,17 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
   });
 };
 
+/** "Le pain a du gluten, sans doute": what a keyword says is without another says so here as well. */
+const isNotWithout: Apart = ({ tokens }, seen, { words, carriers }, { without, determiners }) => {
+  const at = words.findIndex(({ folded }) => without.has(folded));
+  const other = carriers.findIndex(({ stem }) => stem === words[at + 1]?.stem);
+  const sight = seen.find(({ place }) => place === other);
+  if (at < 0 || !sight) return false;
+  let before = sight.from - 1;
+  while (tokens[before] && determiners.has(tokens[before]!.folded)) before--;
+  return !without.has(tokens[before]?.folded ?? "");
+};
+
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
 export const APART: readonly Apart[] = [
   isElsewhere,
@@ -116,5 +127,6 @@ export const APART: readonly Apart[] = [
   isDoneToOther,
   isTwoThings,
   isDoneElsewhere,
+  isNotWithout,
   isUnlinked,
 ];

@@ -35,8 +35,33 @@ export function goTogether(
     ((variant.carriers[seen.find((one) => one.from === from)!.place]!.role === "verb" ||
       !isSetApart(text, from, usage)) &&
       !APART.some((areApart) => areApart(text, seen, variant, usage)) &&
+      !isPairApart(text, seen, variant, usage) &&
       seen.every((one) => isUsedSo(text, one, seen, variant, usage)))
   );
+}
+
+/** "New hires drive cheap cars" has no "cheap car hire": its last two nouns speak of different things, whatever else is said of them. */
+function isPairApart(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  { pair, carriers }: Variant,
+  usage: Usage,
+): boolean {
+  if (!pair) return false;
+  const placeOf = ({ place }: Sight) => pair.carriers.findIndex(({ stem }) => stem === carriers[place]!.stem);
+  const two = seen.filter((sight) => placeOf(sight) >= 0);
+  const others = seen.filter((sight) => placeOf(sight) < 0);
+  const { sentence } = text.tokens[two[0]!.from]!;
+  const left = text.tokens.flatMap((token, at) =>
+    token.sentence === sentence && !others.some(({ from, to }) => from <= at && at <= to) ? [at] : [],
+  );
+  const rest = { ...text, tokens: left.map((at) => text.tokens[at]!) };
+  const pairSeen = two.map((sight) => ({
+    place: placeOf(sight),
+    from: left.indexOf(sight.from),
+    to: left.indexOf(sight.to),
+  }));
+  return APART.some((areApart) => areApart(rest, pairSeen, pair, usage));
 }
 
 /** "Have your old car washed": what stands before the keyword's words says that it is to be done. */

@@ -35,6 +35,8 @@ export interface Variant {
   isJoined: boolean;
   /** Its verb is in two, as in "legen … an". */
   isParted: boolean;
+  /** Of three words or more that carry its subject, the last noun and the one that says most of it: "car hire" of "cheap car hire". */
+  pair?: Variant;
 }
 
 /** Letters that each part of a compound has: "car wash" is "carwash", but nobody means "a part" by "apart". */
@@ -74,7 +76,8 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
       const others = new Set(spellings.flat().map(({ stem }) => stem));
       for (const carrier of variant.carriers) carrier.role = others.has(carrier.stem) ? undefined : "verb";
     }
-    return { ...variant, isJoined: together.includes(spelling), isParted };
+    const pair = isParted ? undefined : pairIn(spelling, variant, keyword, pack);
+    return { ...variant, isJoined: together.includes(spelling), isParted, ...(pair && { pair }) };
   });
   return {
     text: keyword,
@@ -172,6 +175,21 @@ function variantOf(
     }),
   );
   return { words: spelling, carriers, content, size };
+}
+
+/** Where nouns say more of nouns: the one that is said of, and its neighbour, with what joins them. */
+function pairIn(
+  spelling: Token[],
+  { carriers, size }: Pick<Variant, "carriers" | "size">,
+  keyword: string,
+  pack: LanguagePack,
+): Variant | undefined {
+  const head = carriers.findIndex(({ role }) => role === "head");
+  const other = pack.usage?.headFirst ? head + 1 : head - 1;
+  if (size < 3 || head < 0 || !carriers[other] || carriers[other].role !== "modifier") return undefined;
+  const places = [head, other].map((place) => spelling.findIndex(({ stem }) => stem === carriers[place]!.stem));
+  const words = spelling.slice(Math.min(...places), Math.max(...places) + 1);
+  return { ...variantOf(words, keyword, pack), isJoined: false, isParted: false };
 }
 
 const isCapital = (keyword: string, { start }: Token): boolean => /^\p{Lu}/u.test(keyword.slice(start));

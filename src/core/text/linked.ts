@@ -47,9 +47,11 @@ const isObject: Link = ({ between, usage, isMade, isDone, isVerb, gap }) =>
 /** "A table made of glass", "water fit for drinking", but no "wash basin of a car" */
 function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): boolean {
   if (!isContent(word)) return false;
-  const isPast = isVerbal(word.folded, usage) || usage.finite.has(word.folded);
+  const { folded } = word;
+  if (usage.intransitives.has(folded)) return false;
+  const isPast = isVerbal(folded, usage) || usage.finite.has(folded);
   return (
-    !usage.context || isVerb || isPast || (usage.joining.has(link.folded) && !usage.nouns.has(word.folded))
+    !usage.context || isVerb || isPast || (usage.joining.has(link.folded) && !usage.nouns.has(folded))
   );
 }
 
@@ -87,7 +89,9 @@ const isOf: Link = (words) => {
   // "A pattern in how she sews doubt"
   if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
   // "A lock of hair stuck to the bike", "la cuna del rock no es para el bebé"
-  if (!isDone && rest.some(({ folded }) => usage.pasts.has(folded) || usage.copulas.has(folded))) return false;
+  const isSaid = ({ folded }: Token, i: number) =>
+    usage.copulas.has(folded) || (usage.pasts.has(folded) && usage.joining.has(rest[i + 1]?.folded ?? ""));
+  if (!isDone && rest.some(isSaid)) return false;
   // "Tive a impressão de que a foto era falsa"
   if (usage.headFirst && usage.asking.has(rest[0]?.folded ?? "")) return false;
   const phrase = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
@@ -192,12 +196,12 @@ const isBefore: Link = ({ between, usage, isVerb }) => {
   return rest.length === 1 && isContent(only!) && !/[^s]s$/.test(only!.folded) && !isVerb(between.length - 1);
 };
 
-/** "How a knife is sharpened" */
-const isBeingDone: Link = ({ between, usage, isDone }) =>
-  isDone &&
-  between.every(
-    ({ folded }) => usage.being.has(folded) || usage.auxiliaries.has(folded) || usage.adverb?.test(folded),
-  );
+/** "How a knife is sharpened", "how are panels for solar power cleaned?" */
+const isBeingDone: Link = ({ between, usage, isDone }) => {
+  const isBeing = ({ folded }: Token) => usage.being.has(folded) || usage.auxiliaries.has(folded);
+  const from = usage.linking.has(between[0]!.folded) ? Math.max(0, between.findIndex(isBeing)) : 0;
+  return isDone && between.slice(from).every((word) => isBeing(word) || usage.adverb?.test(word.folded));
+};
 
 /** "Kids who travel", "hotels you can book" */
 const doesIt: Link = ({ between: [first], usage }) =>

@@ -7,7 +7,7 @@ import { goTogether, isDone } from "./closerLook";
 import { type CompiledKeyword, isPart, joined, SHORTEST_PART, type Variant } from "./keyword";
 import { isFarLinked } from "./linked";
 import { areParted } from "./nouns";
-import { isGovernedBy } from "./object";
+import { governorOf } from "./object";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
@@ -314,7 +314,7 @@ function saidByVerb(
   const { usage } = pack;
   const noun = tokens[at]!;
   const deeds = words.filter(({ folded, stem }) => usage?.deed?.test(folded) && content.has(stem));
-  if (!usage || isJoined || !isFirstPart(noun) || !deeds.length || isGovernedBy(tokens, at, usage))
+  if (!usage || isJoined || !isFirstPart(noun) || !deeds.length || governorOf(tokens, at, usage))
     return null;
   const beginnings = firstParts(noun.folded, noun.stem).flatMap((base) => LINKS.map((link) => base + link));
   for (const verb of verbsOf(text, at, usage))

@@ -6,11 +6,16 @@ import type { AnalysedText, Token } from "./analyse";
 import type { Variant } from "./keyword";
 import type { Apart } from "./nouns";
 import type { Usage } from "./packs/usage";
+import type { Sight } from "./sight";
 
 /** What a verb is done to has no preposition before it, where the keyword has none, and stands in its clause. */
 export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
-  const [noun, other] = seen.filter(({ place }) => variant.carriers[place]!.role !== "verb");
-  if (!noun || other || seen.length < 2) return false;
+  const verb = seen.find(({ place }) => variant.carriers[place]!.role === "verb");
+  const nouns = seen.filter(({ place }) => variant.carriers[place]!.role !== "verb");
+  const [noun] = nouns.sort((a, b) => a.place - b.place);
+  if (!verb || !noun) return false;
+  if (isSaying(text, verb, usage) || isUnderOther(text, verb, noun, variant, usage)) return true;
+  if (nouns.length > 1) return !variant.isParted && isWhere(text, noun, variant, usage);
   const ends = seen.map(({ from }) => from);
   const first = Math.min(...ends);
   const last = Math.max(...ends);
@@ -24,6 +29,37 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     isGoverned(text, noun.from, variant, usage)
   );
 };
+
+/** "Write the letters on the cover", but "a custom case for your phone" */
+function isWhere({ tokens }: AnalysedText, { from }: Sight, variant: Variant, usage: Usage): boolean {
+  const governor = governorOf(tokens, from, usage);
+  return governor !== undefined && !usage.joining.has(governor) && !isGovernedInside(variant, usage);
+}
+
+/** "She learned that the play had no guitar", "elle apprend que la guitare est vendue" */
+function isSaying({ tokens }: AnalysedText, { to }: Sight, usage: Usage): boolean {
+  const [that, next] = [tokens[to + 1], tokens[to + 2]];
+  if (!that || !next || that.sentence !== tokens[to]!.sentence) return false;
+  return (
+    (usage.headFirst ? usage.asking : usage.relatives).has(that.folded) &&
+    (usage.determiners.has(next.folded) || usage.persons.has(next.folded))
+  );
+}
+
+/** "The rule applies to visa holders", "apply the cream, then pack your visa": what joins verb and noun in the keyword stands between them. */
+function isUnderOther(
+  { tokens }: AnalysedText,
+  verb: Sight,
+  noun: Sight,
+  { words, carriers, isParted }: Variant,
+  { governing, determiners }: Usage,
+): boolean {
+  if (isParted) return false;
+  const at = words.findIndex(({ stem }) => stem === carriers[verb.place]!.stem);
+  const link = words[at + 1];
+  if (noun.from < verb.to || !link || !governing.has(link.folded) || determiners.has(link.folded)) return false;
+  return !tokens.slice(verb.to + 1, noun.from).some(({ folded }) => folded === link.folded);
+}
 
 /** "Groeit, de boer" */
 const isOtherSubject = ([own, ...rest]: readonly Token[], { determiners }: Usage): boolean =>
@@ -61,22 +97,22 @@ function isToAnother(
 }
 
 /** Does a preposition stand before a noun, as none does in the keyword: "after the application she wrote"? */
-export function isGoverned(
+export const isGoverned = (
   { tokens }: AnalysedText,
   noun: number,
-  { words, isParted }: Variant,
+  variant: Variant,
   usage: Usage,
-): boolean {
-  if (!isParted && words.some(({ folded }) => usage.governing.has(folded))) return false;
-  return isGovernedBy(tokens, noun, usage);
-}
+): boolean => !isGovernedInside(variant, usage) && governorOf(tokens, noun, usage) !== undefined;
 
-/** Does a preposition stand before a noun? */
-export function isGovernedBy(
+const isGovernedInside = ({ words, isParted }: Variant, { governing }: Usage): boolean =>
+  !isParted && words.some(({ folded }) => governing.has(folded));
+
+/** The preposition before a noun, over what belongs to the noun: "on" of "on the old table". */
+export function governorOf(
   tokens: readonly Token[],
   noun: number,
   { determiners, governing }: Usage,
-): boolean {
+): string | undefined {
   const isPlain = (at: number) =>
     determiners.has(tokens[at]?.folded ?? "") && !governing.has(tokens[at]!.folded);
   let at = noun - 1;
@@ -84,5 +120,7 @@ export function isGovernedBy(
   if (tokens[at] && !tokens[at]!.small && isPlain(at - 1)) at--;
   while (isPlain(at)) at--;
   const before = tokens[at];
-  return before?.sentence === tokens[noun]!.sentence && governing.has(before.folded);
+  return before?.sentence === tokens[noun]!.sentence && governing.has(before.folded)
+    ? before.folded
+    : undefined;
 }

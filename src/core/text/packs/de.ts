@@ -173,6 +173,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     quantities:
       "mehr viele viel alle einige mehrere wenige weniger genug andere solche eigene eigenen eigenes zwei drei vier funf sechs sieben acht neun zehn",
     copulas: "ist sind war waren",
+    without: "ohne",
     conjunctions: "und oder",
     clauses: "wahrend waehrend weil obwohl aber doch sondern denn bis",
     timing: "nach vor waehrend wahrend bis seit sobald dann auch danach davor vorher nachher spaeter spater",

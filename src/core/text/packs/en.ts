@@ -90,9 +90,11 @@ tear tears tearing tore torn|tell tells telling told|do does doing did done|wake
 const withPlurals = (lines: string): string => lines.replace(/\b([a-z]+ing)\b(?! \1s)/g, "$1 $1s");
 
 /** Those of them that only verbs have: "stood", "driven". */
-const pasts = VERB_FORMS.split(/[|\n]/)
+const pasts = `${VERB_FORMS}|${irregular}`
+  .split(/[|\n]/)
+  .filter((line) => /ing\b/.test(line))
   .flatMap((line) => line.split(" ").slice(1))
-  .filter((form) => !/(?:s|ing)$/.test(form))
+  .filter((form) => !/(?:s|ing|er|est|ed|ment|ly)$/.test(form) && !["spoke", "shot", "practice"].includes(form))
   .join(" ");
 
 /** Nouns that say what a verb does, after it: "apply application applications". */
@@ -250,6 +252,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       "top bottom end side back front corner middle edge foot centre center case day week month year hour set pair piece kind type sort range lot amount amounts number numbers bunch couple glass cup",
     causing: "have has having had get gets getting got",
     places: "in on at behind within under over near beside from through across against around",
+    without: "without",
     conjunctions: "and or",
     clauses: "while because although though unless until whereas but",
     afterOrders: "now how what where why when whether it them him me us here",
@@ -267,7 +270,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     intransitives: `appeared arose arrived barked beamed belonged bloomed bounced burned burnt camped circled climbed collapsed come crashed crawled crept danced declined departed descended died differed dined
       disappeared drifted dripped dropped drowned dwelt emerged ended existed expired faded failed fainted fallen fished flashed floated flourished flowed flown gone glowed happened hesitated hiked hopped hovered howled
       hung hurried jogged jumped knelt landed lasted laughed lain leaked leaned leapt lingered listened lived looked lunched marched mattered melted mingled moved napped occurred parted passed paused perished played posed
-      progressed raced rained reacted relaxed remained responded rested retired returned risen roamed roared rolled rowed run rushed rusted sailed sat screamed settled shone shopped shouted shrunk sighed
+      progressed raced rained reacted relaxed remained responded rested retired returned risen roamed roared rolled rowed rushed rusted sailed sat screamed settled shone shopped shouted shrunk sighed
       sat skated skied slept slid slipped smelled smelt smiled sneezed snowed snored sounded spread sprung spun squatted stared started stayed stepped stood stopped strolled struggled succeeded surfed survived
       sweated swam swum talked thrived ticked travelled traveled trembled turned vanished voted waited walked wandered wept whispered whistled wilted winked worked worried yawned yelled`,
     particles: "up down in out off on over back away mine will may can",

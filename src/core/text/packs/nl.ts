@@ -144,6 +144,7 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
     quantities:
       "meer veel alle sommige meerdere weinig minder genoeg andere zulke eigen twee drie vier vijf zes zeven acht negen tien",
     copulas: "is zijn was waren",
+    without: "zonder",
     conjunctions: "en of",
     clauses: "terwijl omdat hoewel maar want tot",
     timing: "na voor tijdens terwijl tot sinds zodra dan ook daarna daarvoor later",

@@ -54,6 +54,8 @@ export interface Usage {
   eitherWay: ReadonlySet<string>;
   /** When something is: "summer" in "book fairs this summer". Empty where nobody has said. */
   times: ReadonlySet<string>;
+  /** What says that a thing has none of another: "sans" in "pain sans gluten". Empty where nobody has said. */
+  without: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
   /** What begins another clause: "while". Empty where nobody has said. */
@@ -153,6 +155,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   copulas: true,
   having: true,
   asking: true,
+  without: true,
   places: true,
   eitherWay: true,
   times: true,
