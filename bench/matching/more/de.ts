@@ -400,4 +400,29 @@ de: Bücherregal
 = Ein Regal voller Bücher
 ≠ Er stellte das Buch ins Regal.
 ≠ Bücher machen in der Regel klug.
+de: Wand streichen
+= Eine Wand richtig streichen
+= So streichst du Wände
+≠ Der Streich endete an der Wand.
+≠ Er strich durch die Stadt, vorbei an der Wand.
+de: günstige Flüge
+= Flüge, die günstig sind
+= Die günstigsten Flüge
+≠ Der Flug war lang, das Essen günstig.
+≠ Die Gunst der Stunde und der Flug
+de: glutenfreies Brot
+= Brot, das glutenfrei ist
+= Brot ohne Gluten
+≠ Das Brot war frei Haus, mit Gluten.
+≠ Im Freien aß er Brot mit Gluten.
+de: Gitarre lernen
+= Gitarre spielen lernen
+= Wie lernt man Gitarre?
+≠ Der Gitarrist lernte sie kennen.
+≠ Die Gitarre steht neben der Lernkartei.
+de: Tomaten pflanzen
+= Wann pflanzt man Tomaten?
+= Tomaten richtig pflanzen
+≠ Die Pflanze steht neben den Tomaten.
+≠ Tomaten, Gurken und Zimmerpflanzen
 `;

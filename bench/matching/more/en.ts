@@ -2060,4 +2060,125 @@ en: q&a session
 = Sessions with a Q&A at the end
 ≠ A session on A and Q tips
 ≠ The Q session
+en: how to clean a carpet
+= Cleaning a carpet at home
+= Clean your carpet without a machine
+= What you need to clean carpets
+≠ The red carpet was clean by noon.
+≠ The cleaner sat on the carpet.
+en: best running shoes
+= The best shoes for running
+= Which running shoes are best?
+= Our best shoe for a long run
+≠ His best idea came while running without shoes.
+≠ The shoe shop is running its best sale.
+en: small business accounting
+= Accounting for small businesses
+≠ On this account, business was small.
+≠ A small part of business is accounted for.
+en: learn to play guitar
+= Learning to play the guitar
+= How to learn guitar playing
+≠ The guitar player learned the truth.
+≠ She learned that the play had no guitar.
+en: dog friendly hotels
+= Hotels that are friendly to dogs
+= A hotel that is dog-friendly
+≠ The hotel staff were friendly and had a dog.
+≠ A friendly dog slept outside the hotel.
+en: can dogs eat apples
+= Dogs can eat apples without seeds
+= Is it safe for a dog to eat an apple?
+≠ The dog ate while I picked apples.
+≠ Apples in a can, a dog at the door
+en: train a puppy
+= How to train your puppy
+= Training for puppies
+≠ The puppy slept on the train.
+≠ A train passed, and the puppy barked.
+en: remove wallpaper
+= Removing old wallpaper
+= The removal of wallpaper
+≠ He removed his hat and liked the wallpaper.
+≠ The wallpaper shop was removed from the list.
+en: write a cover letter
+= Writing cover letters
+= How do you write a letter to cover your application?
+≠ The cover of the book had no letter.
+≠ Write the letters on the cover.
+en: lose weight fast
+= How to lose weight fast
+= Losing weight as fast as is safe
+≠ She was fast asleep, her worries lost their weight.
+≠ They lost fast, under the weight of debt.
+en: fix a leaking tap
+= Fixing a tap that leaks
+= How to fix leaking taps
+≠ The phone tap leaked to the press and was a quick fix.
+≠ He tapped a fixed rhythm.
+en: eco-friendly packaging
+= Packages that are eco friendly
+≠ He packed for an eco trip with friendly people.
+≠ The eco group made friends and packed.
+en: second hand furniture
+= Furniture bought second-hand
+≠ Wait a second, hand me the furniture list.
+≠ The second hand stopped beside the furniture.
+en: low cost airline
+= Airlines with low costs
+= A low-cost airline to the islands
+≠ The airline fell low, at a cost.
+≠ It cost a lot, the low airline sofa.
+en: self catering cottage
+= Cottages for self-catering
+= A self-catering cottage by the sea
+≠ The cottage caters for herself and others.
+≠ By itself, the cottage had no caterer.
+en: gluten free bread
+= Bread that is free of gluten
+= Bread without gluten
+= Baking gluten-free bread
+≠ Free bread with extra gluten
+≠ Feel free to buy bread; gluten is cheap.
+en: waterproof jacket
+= Jackets that are waterproof
+= A jacket that is proof against water
+≠ Proof of water damage on the jacket of the book
+≠ The jacket has water proofs.
+en: home office desk
+= A desk for your home office
+= Desks for an office at home
+≠ The head office has a desk far from home.
+≠ She took home the office plant, not the desk.
+en: electric toothbrush
+= An electric tooth brush
+≠ An electric drill beside a toothbrush
+≠ Electricity went off as he used his toothbrush.
+en: grow tomatoes indoors
+= Growing tomatoes indoors
+= Tomatoes that you can grow indoors
+≠ The tomato company grew.
+≠ Growing up, he ate tomatoes indoors.
+en: vegan birthday cake
+= A birthday cake for vegans
+= Cakes for a vegan birthday
+≠ The vegan ate no cake on his birthday.
+≠ His birthday was no piece of cake for a vegan.
+en: cheap car hire
+= Hire a car for cheap
+= Cheap hire of cars
+= Where car hire is cheapest
+≠ New hires drive cheap cars.
+≠ They hired him for a cheap car advert.
+en: noise cancelling headphones
+= Headphones that cancel noise
+= Which headphones cancel the most noise?
+≠ The noise meant the headphones order was cancelled.
+≠ Cancel the headphones; the noise is gone.
+en: apply for a visa
+= How to apply for visas
+= Visa applications
+= Applying for a visa online
+≠ Apply the cream, then pack your visa.
+≠ The rule applies to visa holders.
 `;

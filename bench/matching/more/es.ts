@@ -355,4 +355,29 @@ es: lavado de coches
 = Lavar coches sin agua
 ≠ El coche quedó frente al lavabo.
 ≠ Se lavó las manos y subió al coche.
+es: pintar una pared
+= Cómo pintar paredes
+= La pintura de una pared
+≠ El pintor se apoya en la pared.
+≠ La pared no pinta nada aquí.
+es: vuelos baratos
+= Vuelos muy baratos
+= Los vuelos más baratos
+≠ El vuelo salió y el café era barato.
+≠ Vuelve a casa con un libro barato.
+es: aprender guitarra
+= Aprender a tocar la guitarra
+= Aprende guitarra en casa
+≠ Aprendió que la guitarra era falsa.
+≠ El aprendiz vende su guitarra.
+es: pan sin gluten
+= Panes sin gluten
+= Pan hecho sin gluten
+≠ Sin pan comió gluten.
+≠ El pan tiene gluten, sin duda.
+es: plantar tomates
+= Cuándo plantar tomates
+= Plantar un tomate en maceta
+≠ La planta baja vende tomates.
+≠ Los tomates y la planta del pie
 `;

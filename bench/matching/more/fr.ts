@@ -299,4 +299,29 @@ fr: aspirateur sans fil
 = Un aspirateur qui marche sans fil
 ≠ L'aspirateur a mangé le fil.
 ≠ Sans fin, elle passe l'aspirateur au fil des jours.
+fr: peindre un mur
+= Comment peindre les murs
+= La peinture d'un mur
+≠ Le peintre s'appuie contre le mur.
+≠ Le mur est nu, la peinture est vendue.
+fr: vol pas cher
+= Des vols pas chers
+= Trouver un vol qui ne coûte pas cher
+≠ Le vol du bijou lui coûta cher.
+≠ L'oiseau en vol n'est pas cher.
+fr: apprendre la guitare
+= Apprendre à jouer de la guitare
+= J'apprends la guitare seul
+≠ Elle apprend que la guitare est vendue.
+≠ L'apprenti vend sa guitare.
+fr: pain sans gluten
+= Du pain sans gluten maison
+= Un pain qui ne contient pas de gluten
+≠ Sans pain, elle mange du gluten.
+≠ Le pain a du gluten, sans doute.
+fr: faire pousser des tomates
+= Faire pousser les tomates en pot
+= Comment faire pousser une tomate
+≠ Il pousse la porte et fait une tomate farcie.
+≠ La pousse de bambou et la tomate
 `;

@@ -280,4 +280,29 @@ it: portafoglio uomo
 = Un portafoglio per uomo
 ≠ L'uomo perse il portafoglio.
 ≠ Il portafoglio del governo e l'uomo della strada
+it: dipingere una parete
+= Come dipingere le pareti
+= Dipingi la parete da solo
+≠ Il dipinto è appeso alla parete.
+≠ La parete è spoglia, il dipinto è venduto.
+it: voli economici
+= Voli molto economici
+= I voli più economici
+≠ Il volo partì: buona scelta economica.
+≠ La crisi economica e il volo dei gabbiani
+it: imparare la chitarra
+= Imparare a suonare la chitarra
+= Impara la chitarra a casa
+≠ Imparò che la chitarra era falsa.
+≠ La chitarra e l'arte di imparare
+it: pane senza glutine
+= Pane fatto senza glutine
+= Un pane senza glutine
+≠ Senza pane mangia glutine.
+≠ Il pane ha glutine, senza dubbio.
+it: piantare pomodori
+= Quando piantare i pomodori
+= Piantare un pomodoro in vaso
+≠ La pianta del piede e il pomodoro
+≠ Il piano terra vende pomodori.
 `;

@@ -384,4 +384,29 @@ nl: huis schilderen
 = Schilder je huis zelf
 ≠ In het huis hangt een schilderij.
 ≠ De schilder kocht een huis.
+nl: muur verven
+= Een muur verven
+= Hoe verf je muren?
+≠ De verf staat naast de muur.
+≠ Hij leunde op de muur en kocht verf.
+nl: goedkope vluchten
+= Vluchten die goedkoop zijn
+= De goedkoopste vlucht
+≠ De vlucht duurde lang, het eten was goedkoop.
+≠ Hij sloeg op de vlucht voor goedkope grappen.
+nl: gitaar leren spelen
+= Leer gitaar spelen
+= Gitaar spelen leren in een jaar
+≠ De leraar verkocht zijn gitaar en speelde schaak.
+≠ Zij leerde dat het spel geen gitaar had.
+nl: glutenvrij brood
+= Brood dat glutenvrij is
+= Brood zonder gluten
+≠ Het brood met gluten is vrij duur.
+≠ Vrijdag brood met gluten
+nl: tomaten kweken
+= Zelf tomaten kweken
+= Hoe kweek je tomaten?
+≠ De kweker eet een tomaat.
+≠ Tomaten naast de kwekerij
 `;

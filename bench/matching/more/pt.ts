@@ -315,4 +315,29 @@ pt: carteira de homem
 = Uma carteira de homem fina
 ≠ O homem perdeu a carteira.
 ≠ A carteira de ações do homem de negócios
+pt: pintar uma parede
+= Como pintar paredes
+= A pintura de uma parede
+≠ O pintor encostou-se à parede.
+≠ A parede está nua e a pintura foi vendida.
+pt: voos baratos
+= Voos muito baratos
+= Os voos mais baratos
+≠ O voo partiu e o café era barato.
+≠ Voltou a casa com um livro barato.
+pt: aprender guitarra
+= Aprender a tocar guitarra
+= Aprenda guitarra em casa
+≠ Aprendeu que a guitarra era falsa.
+≠ O aprendiz vende a guitarra.
+pt: pão sem glúten
+= Pães sem glúten
+= Pão feito sem glúten
+≠ Sem pão, comeu glúten.
+≠ O pão tem glúten, sem dúvida.
+pt: plantar tomates
+= Quando plantar tomates
+= Plante um tomate num vaso
+≠ A planta do pé e o tomate
+≠ Na planta da casa, tomates pintados.
 `;

@@ -120,6 +120,17 @@ const isNotWithout: Apart = ({ tokens }, seen, { words, carriers }, { without, d
   return !without.has(tokens[before]?.folded ?? "");
 };
 
+/** "Free bread with extra gluten" is not "gluten free": the two stand side by side, or one preposition joins them. */
+const isTornFrom: Apart = ({ tokens }, seen, { carriers }, { clinging, linking, joining, determiners }) => {
+  const place = carriers.findIndex(({ folded }, i) => i > 0 && clinging.has(folded));
+  const [noun, word] = [place - 1, place].map((at) => seen.find((sight) => sight.place === at));
+  if (place < 0 || !noun || !word || carriers.length < 3) return false;
+  if (noun.to + 1 === word.from) return false;
+  const between = tokens.slice(word.to + 1, noun.from).filter(({ folded }) => !determiners.has(folded));
+  const [only] = between;
+  return between.length !== 1 || !(linking.has(only!.folded) || joining.has(only!.folded));
+};
+
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
 export const APART: readonly Apart[] = [
   isElsewhere,
@@ -128,5 +139,6 @@ export const APART: readonly Apart[] = [
   isTwoThings,
   isDoneElsewhere,
   isNotWithout,
+  isTornFrom,
   isUnlinked,
 ];

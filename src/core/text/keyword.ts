@@ -94,13 +94,14 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
 /** Spellings with two neighbours written as one word, as compounds are as often as not: "car wash" as "carwash". */
 function closed(spelling: Token[], pack: LanguagePack): Token[][] {
   if (!pack.supported) return [];
-  return spelling
-    .slice(1)
-    .flatMap((_, i) =>
-      isPart(spelling[i]!) && (isPart(spelling[i + 1]!) || isParticle(spelling, i + 1, pack))
-        ? [[...spelling.slice(0, i), joined(spelling, i, i + 1, pack), ...spelling.slice(i + 2)]]
-        : [],
-    );
+  return spelling.slice(1).flatMap((_, i) =>
+    // "Free bread" is nothing of "gluten free bread".
+    isPart(spelling[i]!) &&
+    !(i > 0 && pack.usage?.clinging.has(spelling[i]!.folded)) &&
+    (isPart(spelling[i + 1]!) || isParticle(spelling, i + 1, pack))
+      ? [[...spelling.slice(0, i), joined(spelling, i, i + 1, pack), ...spelling.slice(i + 2)]]
+      : [],
+  );
 }
 
 /** "Tische aus Holz" are "Holztische". */
@@ -184,10 +185,14 @@ function pairIn(
   keyword: string,
   pack: LanguagePack,
 ): Variant | undefined {
+  // "Tax return 2025", "teaching kids to swim"
+  if (carriers.some(({ role, folded }) => role === undefined || /\d/.test(folded))) return undefined;
   const head = carriers.findIndex(({ role }) => role === "head");
   const other = pack.usage?.headFirst ? head + 1 : head - 1;
   if (size < 3 || head < 0 || !carriers[other] || carriers[other].role !== "modifier") return undefined;
-  const places = [head, other].map((place) => spelling.findIndex(({ stem }) => stem === carriers[place]!.stem));
+  const places = [head, other].map((place) =>
+    spelling.findIndex(({ stem }) => stem === carriers[place]!.stem),
+  );
   const words = spelling.slice(Math.min(...places), Math.max(...places) + 1);
   return { ...variantOf(words, keyword, pack), isJoined: false, isParted: false };
 }

@@ -19,8 +19,9 @@ interface Between extends TwoNouns {
   /** The earlier one is a participle in the keyword. */
   isParticiple: boolean;
   isVerb(place: number, from?: number): boolean;
-  /** The word before the earlier noun, in its sentence. */
+  /** The word before the earlier noun and the one after the later, in their sentence. */
   before: Token | undefined;
+  after: Token | undefined;
 }
 
 type Link = (words: Between) => boolean;
@@ -50,9 +51,7 @@ function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): 
   const { folded } = word;
   if (usage.intransitives.has(folded)) return false;
   const isPast = isVerbal(folded, usage) || usage.finite.has(folded);
-  return (
-    !usage.context || isVerb || isPast || (usage.joining.has(link.folded) && !usage.nouns.has(folded))
-  );
+  return !usage.context || isVerb || isPast || (usage.joining.has(link.folded) && !usage.nouns.has(folded));
 }
 
 /** Where the preposition stands that links the two, a word at most before it: "made of glass"; -1 where none does. */
@@ -74,7 +73,9 @@ const isOfOther = (words: readonly Token[], { linking, joining }: Usage): boolea
 
 /** "Alarms for smoke and fire" are for fire. */
 const withoutOthers = (words: readonly Token[], { conjunctions, headFirst }: Usage): readonly Token[] =>
-  !headFirst && words.length > 1 && conjunctions.has(words.at(-1)!.folded) && isContent(words.at(-2)!) ? words.slice(0, -2) : words;
+  !headFirst && words.length > 1 && conjunctions.has(words.at(-1)!.folded) && isContent(words.at(-2)!)
+    ? words.slice(0, -2)
+    : words;
 
 /** "A table made of glass", "doors in the south wall", "a list of people who wait" */
 const isOf: Link = (words) => {
@@ -85,7 +86,10 @@ const isOf: Link = (words) => {
   // "An interview about losing his job"
   if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
   // "Een tafel voor in de tuin"
-  const rest = withoutOthers(between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1)), usage);
+  const rest = withoutOthers(
+    between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1)),
+    usage,
+  );
   // "A pattern in how she sews doubt"
   if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
   // "A lock of hair stuck to the bike", "la cuna del rock no es para el bebé"
@@ -114,7 +118,7 @@ const isRelative = ({ folded }: Token, { relatives, asking, pronouns, persons, h
   relatives.has(folded) || asking.has(folded) || (!headFirst && pronouns.has(folded) && !persons.has(folded));
 
 /** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
-const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by }) => {
+const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by, after }) => {
   const [first, second] = between;
   // "Elle assure que l'habitation est vide"
   if (
@@ -125,6 +129,8 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by }) 
     return false;
   // "They agreed that rents are high" speaks of no agreement.
   if (isMade && usage.relatives.has(first!.folded)) return false;
+  // "Brot, das glutenfrei ist"
+  if (!second && after && usage.copulas.has(after.folded) && isRelative(first!, usage)) return true;
   // "La crème se défait au soleil"
   if (usage.headFirst && isSubject(first!, usage) && !isRelative(first!, usage)) return isDone;
   // "The mat you use for yoga", but "from the first floor they saw the dance"
@@ -139,7 +145,10 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by }) 
     return isDone || (second !== undefined && isSubject(second, usage)) || isContent(between.at(-1)!);
   const at = between.findIndex(({ folded }) => !usage.linking.has(folded) && !usage.determiners.has(folded));
   // "Tive a impressão de que a foto era falsa"
-  return isRelative(between[0]!, usage) || (at > 0 && isRelative(between[at]!, usage) && !/^d[ei]$/.test(between[0]!.folded));
+  return (
+    isRelative(between[0]!, usage) ||
+    (at > 0 && isRelative(between[at]!, usage) && !/^d[ei]$/.test(between[0]!.folded))
+  );
 };
 
 /** "A table to dine at", "pegs to hold a tent", "insure yourself before you travel" */
@@ -220,7 +229,8 @@ const isFor: Link = ({ between, usage, isDone }) =>
   isDone && between.length === 1 && usage.linking.has(between[0]!.folded);
 
 /** "A paste: the recipe" */
-const isNamed: Link = ({ gap, usage, isNoNoun }) => gap.includes(":") && !(usage.headFirst && isNoNoun);
+const isNamed: Link = ({ gap, between, usage, isNoNoun }) =>
+  gap.includes(":") && !(usage.headFirst && (isNoNoun || between.some(isContent)));
 
 const HEAD_FIRST: readonly Link[] = [
   isNamed,
@@ -291,7 +301,8 @@ function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant
     isDerived(sight) ||
     isVerbal(tokens[sight.from]!.folded, usage) ||
     isLikelyVerb(text, sight.from, usage, PERHAPS);
-  const before = tokens[first.from - 1];
+  const inSentence = (at: number) =>
+    tokens[at]?.sentence === tokens[first.from]!.sentence ? tokens[at] : undefined;
   return {
     ...nouns,
     usage,
@@ -305,7 +316,8 @@ function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant
     isParticiple:
       isVerbal(carriers[first.place]!.folded, usage) && !isVerbal(tokens[first.from]!.folded, usage),
     isDone: asVerb(second) && !usage.quantities.has(between.at(-1)?.folded ?? ""),
-    before: before?.sentence === tokens[first.from]!.sentence ? before : undefined,
+    before: inSentence(first.from - 1),
+    after: inSentence(second.to + 1),
     isVerb: (i, from) => isLikelyVerb(text, first.to + 1 + i, usage, from),
   };
 }

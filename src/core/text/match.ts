@@ -174,7 +174,12 @@ function saysOfWhichSort({ tokens }: AnalysedText, thing: number, other: number,
 /** How a word begins a compound: "Schlaf" of "schlafen", "spaar" of "sparen". */
 function firstParts(folded: string, stem: string): string[] {
   const bare = folded.replace(/e?n$/, "");
-  return [folded.replace(/'s$/, ""), plainStem(stem), bare, bare.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")];
+  return [
+    folded.replace(/'s$/, ""),
+    plainStem(stem),
+    bare,
+    bare.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1"),
+  ];
 }
 
 function beginsCompound(folded: string, compounds: readonly string[]): boolean {
@@ -314,8 +319,7 @@ function saidByVerb(
   const { usage } = pack;
   const noun = tokens[at]!;
   const deeds = words.filter(({ folded, stem }) => usage?.deed?.test(folded) && content.has(stem));
-  if (!usage || isJoined || !isFirstPart(noun) || !deeds.length || governorOf(tokens, at, usage))
-    return null;
+  if (!usage || isJoined || !isFirstPart(noun) || !deeds.length || governorOf(tokens, at, usage)) return null;
   const beginnings = firstParts(noun.folded, noun.stem).flatMap((base) => LINKS.map((link) => base + link));
   for (const verb of verbsOf(text, at, usage))
     for (const word of deeds)
@@ -336,18 +340,15 @@ const isDeedOf = (
   folded.slice(beginning.length).replace(/(?:ung|ing)(?:en)?$/, "") === verb.replace(/e?n$/, "");
 
 /** Places near a noun where the verb may stand that does it: "pflegen Sie Ihren Garten", "den Garten gut pflegen". */
-function* verbsOf(
-  text: AnalysedText,
-  at: number,
-  usage: Usage,
-): Generator<number> {
+function* verbsOf(text: AnalysedText, at: number, usage: Usage): Generator<number> {
   const { tokens } = text;
   const isVerb = (i: number) => {
     const token = tokens[i];
     if (!token || token.small || token.sentence !== tokens[at]!.sentence) return false;
     const opens = tokens[i - 1]?.sentence !== token.sentence;
     // "Hilfe, der Umzug ist vorbei!"
-    if (text.text.slice(tokens[Math.min(i, at)]!.end, tokens[Math.max(i, at)]!.start).includes(",")) return false;
+    if (text.text.slice(tokens[Math.min(i, at)]!.end, tokens[Math.max(i, at)]!.start).includes(","))
+      return false;
     return (
       (i < at && opens) || (usage.infinitive!.test(token.folded) && (!usage.capitals || !isCapital(text, i)))
     );

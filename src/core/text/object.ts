@@ -7,6 +7,7 @@ import type { Variant } from "./keyword";
 import type { Apart } from "./nouns";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
+import { isBeforeNoun } from "./usage";
 
 /** What a verb is done to has no preposition before it, where the keyword has none, and stands in its clause. */
 export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
@@ -14,6 +15,8 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   const nouns = seen.filter(({ place }) => variant.carriers[place]!.role !== "verb");
   const [noun] = nouns.sort((a, b) => a.place - b.place);
   if (!verb || !noun) return false;
+  // "The wallpaper shop was removed"
+  if (!usage.headFirst && noun.to < verb.from && isBeforeNoun(text, noun.to, usage, seen)) return true;
   if (isSaying(text, verb, usage) || isUnderOther(text, verb, noun, variant, usage)) return true;
   if (nouns.length > 1) return !variant.isParted && isWhere(text, noun, variant, usage);
   const ends = seen.map(({ from }) => from);
@@ -21,14 +24,34 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   const last = Math.max(...ends);
   const between = text.tokens.slice(first + 1, last);
   const gap = text.text.slice(text.tokens[first]!.end, text.tokens[last]!.start);
+  const isNounFirst = noun.from === first;
   return (
     areInTwoClauses(between, noun.from === first, usage) ||
+    (usage.headFirst && isNounFirst && isSubjectOf(text, verb, between, usage)) ||
     // "Het gras groeit, de boer maait koren"
     (noun.from === first && isOtherSubject(between, usage) && gap.includes(",")) ||
     isToAnother(between, noun.from === first, variant, usage) ||
-    isGoverned(text, noun.from, variant, usage)
+    (isGoverned(text, noun.from, variant, usage) && !isDoneFor(text, verb, noun.from, usage))
   );
 };
+
+/** Endings of participles in the Romance languages, as they are written, and of what one is doing. */
+const PARTICIPLE = /(?:[oi]|da|d?[oa]s|[aiusnrt]t[ae]|cha|és?|[éiut]es?|[stu]|ant|ndo)$/;
+
+/** "La pared no pinta nada", "le mur est nu, la peinture est vendue": what stands before a verb does it, unless it is done to itself. */
+function isSubjectOf(
+  { text, tokens }: AnalysedText,
+  { from }: Sight,
+  between: readonly Token[],
+  { infinitive, reflexives, linking }: Usage,
+): boolean {
+  // "Camper a noleggio"
+  if (linking.has(between.at(-1)?.folded ?? "")) return false;
+  const { folded, start, end } = tokens[from]!;
+  // "O forno limpa-se com vinagre"
+  if ([...between, tokens[from + 1]].some((word) => word && reflexives.has(word.folded))) return false;
+  return !infinitive?.test(folded) && !PARTICIPLE.test(text.slice(start, end).toLowerCase());
+}
 
 /** "Write the letters on the cover", but "a custom case for your phone" */
 function isWhere({ tokens }: AnalysedText, { from }: Sight, variant: Variant, usage: Usage): boolean {
@@ -57,7 +80,8 @@ function isUnderOther(
   if (isParted) return false;
   const at = words.findIndex(({ stem }) => stem === carriers[verb.place]!.stem);
   const link = words[at + 1];
-  if (noun.from < verb.to || !link || !governing.has(link.folded) || determiners.has(link.folded)) return false;
+  if (noun.from < verb.to || !link || !governing.has(link.folded) || determiners.has(link.folded))
+    return false;
   return !tokens.slice(verb.to + 1, noun.from).some(({ folded }) => folded === link.folded);
 }
 
@@ -69,6 +93,8 @@ const isOtherSubject = ([own, ...rest]: readonly Token[], { determiners }: Usage
 function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage: Usage): boolean {
   const { conjunctions, clauses, pronouns, headFirst } = usage;
   const and = between.findIndex(({ folded }) => conjunctions.has(folded));
+  // "Hij leunde op de muur en kocht verf"
+  if (isNounFirst && and >= 0 && between.slice(and + 1).some(({ small }) => !small)) return true;
   // "De blog zegt wie er schrijft"
   const [own] = between;
   if (isNounFirst && own && !own.small && between.some(({ folded }) => pronouns.has(folded))) return true;
@@ -84,7 +110,7 @@ function isToAnother(
   between: readonly Token[],
   isNounFirst: boolean,
   { words }: Variant,
-  { linking, determiners }: Usage,
+  { linking, determiners, infinitive, headFirst }: Usage,
 ): boolean {
   const last = between.at(-1);
   if (isNounFirst || !last || words.some(({ folded }) => linking.has(folded))) return false;
@@ -93,16 +119,25 @@ function isToAnother(
     : determiners.has(last.folded)
       ? between.length - 2
       : -1;
+  // "Apprendre à jouer de la guitare"
+  if (headFirst && infinitive && between.some(({ folded }) => infinitive.test(folded))) return false;
   return at > 0 && linking.has(between[at]!.folded) && between.slice(0, at).some(({ small }) => !small);
 }
 
 /** Does a preposition stand before a noun, as none does in the keyword: "after the application she wrote"? */
-export const isGoverned = (
+export const isGoverned = ({ tokens }: AnalysedText, noun: number, variant: Variant, usage: Usage): boolean =>
+  !isGovernedInside(variant, usage) && governorOf(tokens, noun, usage) !== undefined;
+
+/** "Training for puppies" */
+const isDoneFor = (
   { tokens }: AnalysedText,
+  verb: Sight,
   noun: number,
-  variant: Variant,
-  usage: Usage,
-): boolean => !isGovernedInside(variant, usage) && governorOf(tokens, noun, usage) !== undefined;
+  { joining, gerund }: Usage,
+): boolean =>
+  gerund?.test(tokens[verb.to]!.folded) === true &&
+  noun === verb.to + 2 &&
+  joining.has(tokens[noun - 1]!.folded);
 
 const isGovernedInside = ({ words, isParted }: Variant, { governing }: Usage): boolean =>
   !isParted && words.some(({ folded }) => governing.has(folded));

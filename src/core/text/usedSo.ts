@@ -4,7 +4,7 @@ import type { Carrier, Variant } from "./keyword";
 import { PERHAPS } from "./nouns";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
-import { isIdle, isLikelyNoun, isLikelyVerb, isVerbal, type Use, usedAs, verbOfDoer } from "./usage";
+import { isBeforeNoun, isIdle, isLikelyVerb, isVerbal, type Use, usedAs, verbOfDoer } from "./usage";
 
 export const isVerbFor = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
   carrier.role === "head" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
@@ -129,13 +129,32 @@ const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: 
 function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
   for (const rule of rules) {
     const answer = rule(word);
-    if (answer !== undefined) { (globalThis as any).trace?.push(rule.name); return answer; }
+    if (answer !== undefined) return answer;
   }
   return undefined;
 }
 
-const isVerbUsedSo = ({ isDerived, isOtherForm, use, usage, token, next, at, text }: SeenWord): boolean =>
-  isDerived ||
+/** "The carpet was clean", "growing up, he ate": no verb, or another. */
+const isOtherVerb = ({ text: { text, tokens }, at, usage, token, variant }: SeenWord): boolean => {
+  const [before, after] = [tokens[at - 1], tokens[at + 1]];
+  const isSaidOf =
+    before?.sentence === token.sentence &&
+    usage.being.has(before.folded) &&
+    !usage.participle?.test(token.folded);
+  const isPhrasal =
+    after !== undefined &&
+    usage.verbParticles.has(after.folded) &&
+    !variant.words.some(({ folded }) => folded === after.folded) &&
+    text[after.end] === ",";
+  return (isSaidOf && usage.participle !== undefined && !usage.pasts.has(token.folded)) || isPhrasal;
+};
+
+const isVerbUsedSo = (word: SeenWord): boolean => !isOtherVerb(word) && isVerbOf(word);
+
+/** "Una planta": in languages where the verb comes first in a keyword, what has an article is a noun. */
+const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }: SeenWord): boolean =>
+  (isDerived &&
+    !(usage.headFirst && use === "noun" && token.otherStem && !usage.action.test(token.folded))) ||
   // "El alquiler de un coche": what ends like a verb is a noun in the keyword as well.
   (usage.headFirst && !isOtherForm) ||
   use !== "noun" ||
@@ -158,7 +177,9 @@ const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, isDeriv
 
 /** "He calls back" */
 const isParticle: Rule = ({ text, token, at, usage }) =>
-  usage.particles.has(token.folded) && text.tokens[at - 1]?.small === false && isLikelyVerb(text, at - 1, usage)
+  usage.particles.has(token.folded) &&
+  text.tokens[at - 1]?.small === false &&
+  isLikelyVerb(text, at - 1, usage)
     ? false
     : undefined;
 
@@ -378,18 +399,4 @@ function isObject(
   const between = tokens.slice(verb + 1, noun);
   const others = between.filter(({ small, folded }) => small && !determiners.has(folded));
   return !others.length || (!isBare && others.length === 1 && between.every(({ small }) => small));
-}
-
-/** Does another noun follow that it only says more of? */
-function isBeforeNoun(analysed: AnalysedText, at: number, usage: Usage, seen: readonly Sight[]): boolean {
-  const { tokens, text } = analysed;
-  const next = tokens[at + 1];
-  if (!next || next.small || seen.some(({ from }) => from === at + 1) || tokens[at]!.folded.endsWith("s"))
-    return false;
-  if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
-  return (
-    [next.folded, next.folded.replace(/s$/, "")].some(
-      (one) => usage.nouns.has(one) || usage.things.has(one),
-    ) && isLikelyNoun(analysed, at + 1, usage)
-  );
 }

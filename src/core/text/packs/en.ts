@@ -94,7 +94,9 @@ const pasts = `${VERB_FORMS}|${irregular}`
   .split(/[|\n]/)
   .filter((line) => /ing\b/.test(line))
   .flatMap((line) => line.split(" ").slice(1))
-  .filter((form) => !/(?:s|ing|er|est|ed|ment|ly)$/.test(form) && !["spoke", "shot", "practice"].includes(form))
+  .filter(
+    (form) => !/(?:s|ing|er|est|ed|ment|ly)$/.test(form) && !["spoke", "shot", "practice"].includes(form),
+  )
   .join(" ");
 
 /** Nouns that say what a verb does, after it: "apply application applications". */
@@ -253,6 +255,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     causing: "have has having had get gets getting got",
     places: "in on at behind within under over near beside from through across against around",
     without: "without",
+    clinging: "free friendly proof based resistant ready safe style sized shaped powered",
     conjunctions: "and or",
     clauses: "while because although though unless until whereas but",
     afterOrders: "now how what where why when whether it them him me us here",

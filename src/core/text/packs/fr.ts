@@ -149,6 +149,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     quantities:
       "plus plusieurs tous toutes beaucoup moins assez quelques autres certains propre propres deux trois quatre cinq six sept huit neuf dix",
     copulas: "est sont etait etaient",
+    reflexives: "se on l'on",
     without: "sans",
     conjunctions: "et ou ni",
     pronouns: "je j tu il elle on nous vous ils elles qui",

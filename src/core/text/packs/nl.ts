@@ -36,6 +36,8 @@ export const dutch = definePack("nl", "Dutch", () => ({
     regularVerb(
       word
         .replace(/tsen$/, "ts")
+        // "Goedkoopste", but also "bewuste".
+        .replace(/(?<=[a-z]{3}[bdfgklmnprtv])ste$/, "")
         .replace(/(?<=[a-z]{3}en)s$/, "")
         .replace(PLURAL_OF_E, "")
         .replace(OWN_S, "sen"),

@@ -7,6 +7,10 @@ export interface Usage {
   headFirst: boolean;
   /** What stands right before a verb: "I", "who". */
   pronouns: ReadonlySet<string>;
+  /** What makes one word with the noun before it: "free" in "gluten free bread". Empty where nobody has said. */
+  clinging: ReadonlySet<string>;
+  /** What says that something is done to oneself, or by anybody: "se" of "la pared se pinta". Empty where a language has no need. */
+  reflexives: ReadonlySet<string>;
   /** What stands right before a verb in its plain form: "can", "to". */
   auxiliaries: ReadonlySet<string>;
   /** What stands before a noun: "the", "your". */
@@ -155,6 +159,8 @@ const LISTS: Readonly<Record<ListName, true>> = {
   copulas: true,
   having: true,
   asking: true,
+  clinging: true,
+  reflexives: true,
   without: true,
   places: true,
   eitherWay: true,
