@@ -425,4 +425,34 @@ de: Tomaten pflanzen
 = Tomaten richtig pflanzen
 ≠ Die Pflanze steht neben den Tomaten.
 ≠ Tomaten, Gurken und Zimmerpflanzen
+de: Gartenbeleuchtung
+= Wer seinen Garten beleuchtet, sitzt abends länger draußen.
+= Die Beleuchtung im Garten braucht kein Kabel.
+≠ Der Garten des Beleuchters war klein.
+≠ Im Garten leuchtet ihr das Argument ein.
+de: Fensterfolie
+= Eine Folie für Fenster hält die Hitze draußen.
+= Folien am Fenster lassen sich leicht entfernen.
+≠ Sie stand am Fenster und las eine Folie des Vortrags.
+≠ Das Fenster steht offen, die Folie ist im Müll.
+de: Wasserfilter
+= Filter für sauberes Wasser
+= Welcher Filter reinigt das Wasser am besten?
+≠ Das Wasser kocht, der Kaffeefilter liegt bereit.
+≠ Er filtert Nachrichten und trinkt Wasser.
+de: Kreditvergleich
+= Kredite vergleichen und sparen
+= Ein Vergleich von Krediten lohnt sich.
+≠ Der Vergleich hinkt, sagte der Kreditberater.
+≠ Im Vergleich zu ihm hat sie Kredit beim Chef.
+de: Brotbackautomat
+= Automaten, die Brot backen
+= Mit dem Automaten Brot backen
+≠ Der Bäcker backt Brot neben dem Automaten.
+≠ Der Automat nahm das Geld, das Brot blieb stecken.
+de: Umzugskartons
+= Kartons für den Umzug
+= Wie viele Kartons brauche ich für den Umzug?
+≠ Beim Umzug der Trachten lag ein Karton auf der Straße.
+≠ Der Umzug war vorbei, der Karton leer.
 `;

@@ -2181,4 +2181,129 @@ en: apply for a visa
 = Applying for a visa online
 ≠ Apply the cream, then pack your visa.
 ≠ The rule applies to visa holders.
+en: garden lighting
+= If you light your garden well, you can sit outside until late.
+= Choose lights for the garden that need no cable.
+≠ In the light of day the garden looked smaller than she remembered.
+≠ The garden centre is a light and airy building near the station.
+en: coffee grinder
+= Anyone who grinds coffee at home needs a burr mill.
+= A good grinder for coffee costs less than you think.
+≠ The daily grind begins with coffee and a crowded bus.
+≠ The bus came to a grinding halt and coffee went everywhere.
+en: staff meeting
+= How to run meetings with your staff that end on time.
+= Every Monday our staff meet for half an hour.
+≠ The hotel staff could not meet all his demands.
+≠ She met her husband while he worked on the staff of a paper.
+en: window film
+= A film for windows keeps the heat out in summer.
+= You can put this film on your windows without tools.
+≠ The film opens with a man at a window.
+≠ From the window she watched them film the chase.
+en: cancer screening
+= Women over fifty are screened for cancer every two years.
+= Screening can find cancer early.
+≠ The screen showed an advert against cancer.
+≠ The cancer ward has a new screen at the door.
+en: password manager
+= A manager for your passwords saves you a lot of trouble.
+= Password managers keep your data safe.
+≠ The manager forgot his password and called the help desk.
+≠ He managed to guess the password in three tries.
+en: bread maker
+= If you make bread every week, a machine pays off.
+= The best makers of bread for small kitchens.
+≠ Bread makes me sleepy after lunch.
+≠ The makers of the film lived on bread and water.
+en: fence panels
+= Panels for your fence come in three heights.
+= A broken fence panel can be replaced in an hour.
+≠ The panel sat on the fence and gave no answer.
+≠ He sold fenced goods from behind a wooden panel.
+en: wine tasting
+= We taste wines from the whole valley.
+= A tasting of wine with cheese and bread.
+≠ The wine cellar was decorated without taste.
+≠ She had expensive tastes, and wine was one of them.
+en: meal planner
+= Plan meals for the week in ten minutes.
+= A planner that helps you with family meals.
+≠ The town planner missed his meal.
+≠ It was not planned that the meal would burn.
+en: shipping costs
+= What does it cost to ship a parcel?
+= The cost of shipping depends on weight.
+≠ The ship sank at the cost of nine lives.
+≠ Ship owners fear costly repairs.
+en: roof repair
+= Have your roof repaired before the winter.
+= Repairs to a flat roof take two days.
+≠ They repaired to a bar on the roof.
+≠ The repair shop has a green roof.
+en: bank transfer
+= You can pay by transfer from your bank.
+= Banks transfer money within a day.
+≠ The player's transfer was agreed on the bank of the river.
+≠ She transferred to a school near the bank.
+en: school uniform
+= Uniforms for school are on sale in August.
+= Must children wear a uniform at this school?
+≠ The paint in the school is of uniform grey.
+≠ Prices rose uniformly while school was out.
+en: weather forecast
+= Forecasts of the weather for the coming week.
+= How the weather is forecast in the Alps.
+≠ The bank forecast a loss, whatever the weather.
+≠ They weathered a crisis that no forecast had shown.
+en: fishing licence
+= You need a licence to fish here.
+= Licences for fishing are sold at the kiosk.
+≠ He lost his licence and smelled of fish.
+≠ She fished her driving licence out of the bag.
+en: traffic light
+= Lights that control the traffic at the crossing.
+= The traffic lights are out of order.
+≠ Traffic was light on the coast road.
+≠ Light traffic makes the trip short.
+en: sports injury
+= Injuries that happen in sport
+= How to treat an injury from sports
+≠ He sports a tattoo and an old injury.
+≠ To add insult to injury, the sports bar was closed.
+en: press release
+= How to write a release for the press
+= Releases that the press will print
+≠ Press the button to release the lock.
+≠ The release of the prisoner was in the press.
+en: oven cleaner
+= Cleaners for ovens and grills
+= Clean your oven with baking soda.
+≠ The oven stood next to the cleaner's bucket.
+≠ Her kitchen is cleaner than my oven.
+en: moving boxes
+= Boxes for moving house
+= Pack your boxes before you move
+≠ A moving story about two boxes of letters
+≠ He boxed so well that the crowd was moved.
+en: dental care
+= Care for your teeth: dental tips
+= Caring for dental implants
+≠ The dental nurse could not care less.
+≠ Take care, the dental drill is hot.
+en: stain remover
+= Remove stains from a white shirt
+= A remover for wine stains
+≠ He was removed from office with a stain on his name.
+≠ The stained glass was removed in the war.
+en: child seat
+= Seats for a child under three
+= Which seat is safe for my child?
+≠ The child sat on the back seat of the bus.
+≠ Every child found a seat in the hall.
+en: night shift
+= Shifts at night are paid better.
+= Working the night shift for years
+≠ He shifted the box in the dead of night.
+≠ At night the wind shifts to the north.
 `;

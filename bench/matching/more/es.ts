@@ -380,4 +380,34 @@ es: plantar tomates
 = Plantar un tomate en maceta
 ≠ La planta baja vende tomates.
 ≠ Los tomates y la planta del pie
+es: iluminación de jardín
+= Iluminar el jardín sin cables
+= Una iluminación para el jardín
+≠ La idea iluminó su cara en el jardín.
+≠ El jardín tiene una iluminada vista.
+es: comparador de precios
+= Comparar precios antes de comprar
+= Comparadores de precios en línea
+≠ El precio no tiene comparación.
+≠ Comparado con ella, él no tiene precio.
+es: permiso de pesca
+= Un permiso para pescar en el río
+= Dónde pedir el permiso de pesca
+≠ Pidió permiso y se fue a comer pescado.
+≠ La pesca fue mala, con permiso del mar.
+es: gastos de envío
+= Los gastos del envío
+= Cuánto gasta enviar un paquete: gastos de envío
+≠ Gasta mucho y envía flores.
+≠ El envío llegó gastado.
+es: silla infantil
+= Sillas infantiles para el coche
+= Una silla para uso infantil
+≠ El cine infantil tiene sillas rojas.
+≠ Su risa infantil rompió la silla.
+es: limpieza de horno
+= Limpiar el horno con limón
+= La limpieza del horno
+≠ El horno está junto al cubo de limpieza.
+≠ El horno limpia su nombre.
 `;

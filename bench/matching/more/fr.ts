@@ -324,4 +324,34 @@ fr: faire pousser des tomates
 = Comment faire pousser une tomate
 ≠ Il pousse la porte et fait une tomate farcie.
 ≠ La pousse de bambou et la tomate
+fr: éclairage de jardin
+= Éclairer son jardin sans câble
+= Un éclairage pour le jardin qui dure
+≠ Il éclaire la question depuis son jardin.
+≠ Le jardin est à un éclair de la gare.
+fr: comparateur de prix
+= Comparer les prix avant d'acheter
+= Des comparateurs de prix en ligne
+≠ Le prix littéraire est sans comparaison.
+≠ Rien de comparable : il a gagné un prix.
+fr: permis de pêche
+= Un permis pour pêcher en rivière
+= Où acheter un permis de pêche ?
+≠ Il a permis à son fils de manger une pêche.
+≠ La pêche est mûre, le permis perdu.
+fr: frais de livraison
+= Les frais pour la livraison
+= Des frais de livraison offerts
+≠ Du poisson frais, sans parler de la livraison des journaux
+≠ Le pain est frais et la livraison en retard.
+fr: siège enfant
+= Des sièges pour enfants
+= Un siège pour enfant de trois ans
+≠ L'enfant est assis au siège de la banque.
+≠ Le siège de la ville affama l'enfant.
+fr: nettoyage de four
+= Nettoyer son four sans produit
+= Le nettoyage du four
+≠ Le four est à côté du nettoyeur.
+≠ Le film fut un four net.
 `;

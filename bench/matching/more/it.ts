@@ -305,4 +305,34 @@ it: piantare pomodori
 = Piantare un pomodoro in vaso
 ≠ La pianta del piede e il pomodoro
 ≠ Il piano terra vende pomodori.
+it: illuminazione giardino
+= Illuminare il giardino senza cavi
+= Un'illuminazione per il giardino
+≠ L'idea illuminò il suo viso in giardino.
+≠ Il giardino è lontano dall'illuminista.
+it: confronto prezzi
+= Confrontare i prezzi prima di comprare
+= Il confronto dei prezzi online
+≠ In confronto a lei, lui non ha prezzo.
+≠ Il premio e il prezzo del confronto politico
+it: licenza di pesca
+= Una licenza per pescare nel lago
+= Dove chiedere la licenza di pesca
+≠ Fu licenziato mentre mangiava una pesca.
+≠ La pesca è matura, la licenza scaduta.
+it: spese di spedizione
+= Le spese per la spedizione
+= Spese di spedizione gratis
+≠ La spedizione al polo spese tutto.
+≠ Fa la spesa e manda la spedizione al diavolo.
+it: pulizia forno
+= Pulire il forno con il limone
+= La pulizia del forno
+≠ Il forno è accanto al secchio delle pulizie.
+≠ Il forno chiude: facciamo pulizia di vecchie idee.
+it: seggiolino bimbo
+= Seggiolini per il tuo bimbo
+= Un seggiolino per bimbi piccoli
+≠ Il bimbo vide il seggiolino della giostra.
+≠ Il bimbo ride, il seggiolino cade.
 `;

@@ -409,4 +409,34 @@ nl: tomaten kweken
 = Hoe kweek je tomaten?
 ≠ De kweker eet een tomaat.
 ≠ Tomaten naast de kwekerij
+nl: tuinverlichting
+= Je tuin verlichten zonder kabels
+= Verlichting voor in de tuin
+≠ De tuin bracht verlichting na een drukke dag.
+≠ Zij zat in de tuin en las over de verlichte geest.
+nl: prijzen vergelijken
+= Vergelijk prijzen voor je koopt
+= Het vergelijken van prijzen loont
+≠ De prijs won hij zonder vergelijk.
+≠ Vergeleken met hem kreeg zij een prijs.
+nl: visvergunning
+= Een vergunning om te vissen
+= Waar koop je een visvergunning?
+≠ De vis zwom weg, de vergunning viel in het water.
+≠ De gemeente gaf een vergunning aan de vismarkt.
+nl: verzendkosten
+= De kosten van verzending
+= Wat kosten het verzenden en inpakken?
+≠ De verzending kwam te laat, koste wat kost.
+≠ Hij verzond de brief ten koste van zijn rust.
+nl: kinderstoel
+= Een stoel voor kinderen
+= Stoelen voor je kind
+≠ Het kind zat naast de stoel.
+≠ De kinderen duwden de stoel om.
+nl: oven schoonmaken
+= Je oven schoonmaken met soda
+= Zo maak je de oven schoon
+≠ De oven stond in een schone keuken.
+≠ De maker van de oven is schoon op.
 `;

@@ -340,4 +340,34 @@ pt: plantar tomates
 = Plante um tomate num vaso
 ≠ A planta do pé e o tomate
 ≠ Na planta da casa, tomates pintados.
+pt: iluminação de jardim
+= Iluminar o jardim sem cabos
+= Uma iluminação para o jardim
+≠ A ideia iluminou-lhe o rosto no jardim.
+≠ O jardim tem um iluminado dono.
+pt: comparador de preços
+= Comparar preços antes de comprar
+= Comparadores de preços na internet
+≠ O preço não tem comparação.
+≠ Comparada com ele, ela não tem preço.
+pt: licença de pesca
+= Uma licença para pescar no rio
+= Onde pedir a licença de pesca
+≠ Pediu licença e foi comer pescada.
+≠ A pesca foi má, com licença do mar.
+pt: custos de envio
+= Os custos do envio
+= Quanto custa enviar uma encomenda: custos de envio
+≠ Custa crer que enviou flores.
+≠ O envio chegou a custo.
+pt: limpeza de forno
+= Limpar o forno com limão
+= A limpeza do forno
+≠ O forno está ao lado do balde de limpeza.
+≠ O filme foi um forno, de limpa plateia.
+pt: cadeira de criança
+= Cadeiras para crianças
+= Uma cadeira para a criança
+≠ A criança caiu da cadeira do avô.
+≠ A criança riu e a cadeira partiu.
 `;

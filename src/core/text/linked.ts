@@ -99,6 +99,8 @@ const isOf: Link = (words) => {
   // "Tive a impressão de que a foto era falsa"
   if (usage.headFirst && usage.asking.has(rest[0]?.folded ?? "")) return false;
   const phrase = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
+  // "Le siège de la ville affama l'enfant"
+  if (usage.headFirst && phrase.filter(isContent).length > 1) return false;
   const last = phrase.at(-1);
   return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
 };
@@ -190,6 +192,10 @@ const isBeing: Link = ({ between: [first, ...rest], usage, isDone }) =>
   // "Research is the keyword of this decade"
   !(!usage.headFirst && rest[0] && usage.determiners.has(rest[0].folded));
 
+/** "Which seat is safe for my child?" */
+const isWhichIs: Link = (words) =>
+  words.before !== undefined && words.usage.which.has(words.before.folded) && isBeing(words);
+
 /** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
 const isBought: Link = ({ between: [only, more], usage, gap }) =>
   !more &&
@@ -245,7 +251,7 @@ const HEAD_FIRST: readonly Link[] = [
 ];
 const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasIt, isFor, isMadeSo];
 /** Those that reach further than words that only stand near each other. */
-const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo];
+const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isWhichIs];
 
 const isHeadFirst = ({ first }: TwoNouns, { carriers }: Variant): boolean =>
   carriers[first.place]!.role === "head";
@@ -260,7 +266,9 @@ function isThat(
   if (before?.sentence === tokens[first.from]!.sentence && isContent(before)) return false;
   if (!is || !usage.copulas.has(is.folded)) return false;
   if (usage.conjunctions.has(is.folded) && !/[èé]/.test(gap)) return false;
-  return !rest.some(({ folded }) => usage.governing.has(folded) && !usage.joining.has(folded));
+  return !rest.some(
+    (word) => isContent(word) || (usage.governing.has(word.folded) && !usage.joining.has(word.folded)),
+  );
 }
 
 /** Languages of which it is known what links words. */

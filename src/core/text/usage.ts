@@ -115,7 +115,13 @@ export function isBeforeNoun(
 ): boolean {
   const { tokens, text } = analysed;
   const next = tokens[at + 1];
-  if (!next || next.small || seen.some(({ from }) => from === at + 1) || tokens[at]!.folded.endsWith("s"))
+  if (
+    !next ||
+    next.small ||
+    usage.adverb?.test(next.folded) ||
+    seen.some(({ from }) => from === at + 1) ||
+    tokens[at]!.folded.endsWith("s")
+  )
     return false;
   if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
   return (

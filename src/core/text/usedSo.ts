@@ -129,7 +129,10 @@ const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: 
 function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
   for (const rule of rules) {
     const answer = rule(word);
-    if (answer !== undefined) return answer;
+    if (answer !== undefined) {
+      (globalThis as any).trace?.push(rule.name);
+      return answer;
+    }
   }
   return undefined;
 }
@@ -264,12 +267,10 @@ const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text }) => {
   const head = variant.carriers[last.place]!;
   const done = text.tokens[last.to]!.folded;
   // "Tasting wines", "how to plan events", "share files" for "file sharing"
-  if (usage.gerund?.test(done) || isVerbHere(text, last.from, usage)) return undefined;
-  if (
-    usage.gerund?.test(head.folded) &&
-    (!done.endsWith("s") || isLikelyVerb(text, last.from, usage, PERHAPS))
-  )
-    return undefined;
+  if (usage.gerund?.test(done)) return undefined;
+  if (isVerbHere(text, last.from, usage)) return true;
+  const isDoing = usage.gerund?.test(head.folded) || (usage.doer?.test(head.folded) && done !== head.folded);
+  if (isDoing && (!done.endsWith("s") || isLikelyVerb(text, last.from, usage, PERHAPS))) return undefined;
   return head.role === "head" && head.stem === text.tokens[last.to]!.stem ? false : undefined;
 };
 

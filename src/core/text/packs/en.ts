@@ -260,7 +260,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     clauses: "while because although though unless until whereas but",
     afterOrders: "now how what where why when whether it them him me us here",
     modals: "can may might must will",
-    adverb: /(?:.{3}ly|never|always|also|not|often|just|only)$/,
+    adverb: /(?:.{3}ly|^well|never|always|also|not|often|just|only)$/,
     participle: /(?:ing|ed)$/,
     gerund: /ing$/,
     inflected: /(?:[^s]s|ed|ing)$/,

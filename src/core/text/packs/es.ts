@@ -76,7 +76,7 @@ puerta puertas|puerto puertos|libro libros|libra libras|libre libres|cuenta cuen
 moda modas|modo modos|modelo modelos|policía policías|política políticas político políticos|organización organizaciones|órgano órganos|vino vinos|venir viene vienen
 banco bancos|banca|barco barcos|barca barcas|fruta frutas|fruto frutos|plano planos|plana planas|planta plantas|marco marcos|marca marcas
 `,
-  deverbal: "ura ar|uras ar|aje ar|ajes ar",
+  deverbal: "acion ar|aciones ar|ura ar|uras ar|aje ar|ajes ar",
   smallWords: `el la los las un una unos unas lo al del de a en por para con sin sobre entre hasta desde hacia según tras ante bajo contra durante mediante
 yo tú él ella ello nosotros nosotras vosotros ellos ellas usted ustedes me te se nos os le les mi mis tu tus su sus nuestro nuestra nuestros nuestras vuestro vuestra mío mía
 este esta esto estos estas ese esa eso esos esas aquel aquella aquello aquellos aquellas que qué quien quién quienes cual cuál cuales cuyo cuya donde dónde cuando cuándo como cómo cuanto cuánto cuánta cuántos

@@ -1,0 +1,188 @@
+/** Compounds that a text says in several words: "die Tür am Haus" for "Haustür", "den Garten pflegen" for "Gartenpflege". */
+import type { AnalysedText, Token } from "./analyse";
+import { isPart, SHORTEST_PART, type Variant } from "./keyword";
+import { governorOf } from "./object";
+import type { LanguagePack } from "./packs/pack";
+import type { Usage } from "./packs/usage";
+import type { Sight } from "./sight";
+
+/** The stem of a word that is listed as irregular, without the sign of that. */
+const plainStem = (stem: string): string => (stem.startsWith("=") ? stem.slice(1) : stem);
+
+/** May a word begin a compound: "fiets", "auto's"? */
+const isFirstPart = ({ folded, small }: Token): boolean =>
+  !small && folded.length >= SHORTEST_PART && /^\p{L}+(?:'s)?$/u.test(folded);
+
+/** Does a clause say of which sort a thing is by what it does to another: "eine Maschine, die Kaffee mahlt"? */
+function saysOfWhichSort({ tokens }: AnalysedText, thing: number, other: number, { asking }: Usage): boolean {
+  const verb = tokens[other + 1];
+  return (
+    other === thing + 2 &&
+    asking.has(tokens[thing + 1]!.folded) &&
+    verb?.sentence === tokens[other]!.sentence &&
+    !verb.small
+  );
+}
+
+/** "Back" of "Automaten, die Brot backen": a compound may say as well what is done. */
+function verbsBases({ tokens }: AnalysedText, other: number, { auxiliaries }: Usage): string[] {
+  const at = auxiliaries.has(tokens[other + 1]?.folded ?? "") ? other + 2 : other + 1;
+  const verb = tokens[at];
+  if (verb?.sentence !== tokens[other]!.sentence || verb.small) return [];
+  const base = bareVerb(verb.folded);
+  return [base, base.replace(/(.)\1$/, "$1")];
+}
+
+const bareVerb = (folded: string): string => folded.replace(/(?:e?n|e?t)$/, "");
+
+/** How a word begins a compound: "Schlaf" of "schlafen", "spaar" of "sparen". */
+export function firstParts(folded: string, stem: string): string[] {
+  const bare = folded.replace(/e?n$/, "");
+  // "De kosten van verzending"
+  const doing = folded.replace(/[iu]ng(?:en)?$/, "");
+  return [
+    doing,
+    folded.replace(/'s$/, ""),
+    plainStem(stem),
+    bare,
+    bare.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1"),
+  ];
+}
+
+export function beginsCompound(folded: string, compounds: readonly string[]): boolean {
+  if (folded.length < SHORTEST_PART) return false;
+  for (const compound of compounds) if (compound.startsWith(folded)) return true;
+  return false;
+}
+
+/** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf", "zon-ne-bril". */
+const LINKS = ["", "s", "es", "n", "en", "er", "e", "ne"];
+/** Who or what does something; the stemmer leaves that away. */
+const DOER = /er(?:n|s|in|innen)?$/;
+/** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */
+const MOST_BETWEEN = 3;
+
+const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
+  /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
+
+/**
+ * Where a compound is said in several words, the last part first: "die Tür am Haus" for "Haustür".
+ *
+ * @param at the token that says its first part
+ * @returns null where there is none
+ */
+export function saidApart(
+  text: AnalysedText,
+  at: number,
+  { words, content, isJoined }: Variant,
+  pack: LanguagePack,
+): Sight | null {
+  const { tokens } = text;
+  const first = tokens[at]!;
+  if (!pack.usage?.compounds || isJoined || !isFirstPart(first)) return null;
+  // "Karten zum Wandern", "Schutz vor Bränden": a compound begins with what all forms of a word have.
+  const beginnings = new Set(
+    firstParts(first.folded, first.stem).flatMap((base) => LINKS.map((link) => base + link)),
+  );
+  for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
+    const last = tokens[from]!;
+    // "Eine Creme für trockene Haut": a word that is no noun may stand before the first part.
+    if (!tokens[from + 1]!.small && (from + 1 !== at - 1 || isCapital(text, from + 1))) return null;
+    if (last.sentence !== first.sentence) return null;
+    if (last.small || !isPart(last)) continue;
+    // "Er pflegt im Garten zu lesen"
+    if (pack.usage.capitals && !isCapital(text, from)) return null;
+    // "Er schloss das Fahrrad an": no preposition, no compound.
+    const between = tokens.slice(from + 1, at);
+    if (!saysOfWhichSort(text, from, at, pack.usage)) {
+      if (!between.some(({ folded }) => pack.usage!.apart.has(folded))) return null;
+      if (text.text.slice(last.end, first.start).includes(",")) return null;
+    }
+    const withVerb = verbsBases(text, at, pack.usage).flatMap((verb) =>
+      firstParts(first.folded, first.stem).map((base) => base + verb),
+    );
+    for (const word of words)
+      for (const beginning of [...beginnings, ...withVerb]) {
+        if (
+          word.folded.startsWith(beginning) &&
+          // "Der Putz am Fenster" is no "Fensterputzer".
+          DOER.test(word.folded) === DOER.test(last.folded) &&
+          word.folded.startsWith(last.folded.slice(0, SHORTEST_PART), beginning.length) &&
+          // "Konten Ihrer Bank"
+          [last.folded, pack.usage.capitals ? plainStem(last.stem) : last.folded].some(
+            (end) => pack.stem(beginning + end) === word.stem,
+          ) &&
+          content.has(word.stem)
+        )
+          return { place: content.get(word.stem)!, from, to: at };
+      }
+  }
+  return null;
+}
+
+/** Words that may stand between a noun and the verb that does it. */
+const MOST_TO_VERB = 2;
+
+/**
+ * Where a compound that says what is done is said by a noun and its verb: "den Garten richtig pflegen" for "Gartenpflege".
+ *
+ * @param at the token of the noun
+ * @returns null where there is none
+ */
+export function saidByVerb(
+  text: AnalysedText,
+  at: number,
+  { words, content, isJoined }: Variant,
+  pack: LanguagePack,
+): Sight | null {
+  const { tokens } = text;
+  const { usage } = pack;
+  const noun = tokens[at]!;
+  const deeds = words.filter(({ folded, stem }) => usage?.deed?.test(folded) && content.has(stem));
+  if (!usage || isJoined || !isFirstPart(noun) || !deeds.length || governorOf(tokens, at, usage)) return null;
+  const beginnings = firstParts(noun.folded, noun.stem).flatMap((base) => LINKS.map((link) => base + link));
+  for (const verb of verbsOf(text, at, usage))
+    for (const word of deeds)
+      for (const beginning of beginnings)
+        if (word.folded.startsWith(beginning) && isDeedOf(word, beginning, tokens[verb]!.folded, pack))
+          return { place: content.get(word.stem)!, from: Math.min(at, verb), to: Math.max(at, verb) };
+  return null;
+}
+
+/** Does a compound end as a verb does: "pflege" and "pflegen", "sicherung" and "sichern"? */
+const isDeedOf = (
+  { folded, stem }: Variant["words"][number],
+  beginning: string,
+  verb: string,
+  pack: LanguagePack,
+): boolean =>
+  pack.stem(beginning + verb) === stem ||
+  folded.slice(beginning.length).replace(/(?:ung|ing)(?:en)?$/, "") === bareVerb(verb);
+
+/** Places near a noun where the verb may stand that does it: "pflegen Sie Ihren Garten", "den Garten gut pflegen". */
+function* verbsOf(text: AnalysedText, at: number, usage: Usage): Generator<number> {
+  const { tokens } = text;
+  const isVerb = (i: number) => {
+    const token = tokens[i];
+    if (!token || token.small || token.sentence !== tokens[at]!.sentence) return false;
+    const opens = tokens[i - 1]?.sentence !== token.sentence;
+    // "Hilfe, der Umzug ist vorbei!"
+    if (text.text.slice(tokens[Math.min(i, at)]!.end, tokens[Math.max(i, at)]!.start).includes(","))
+      return false;
+    const closes = !/^\s+[\p{L}\p{N}]/u.test(text.text.slice(token.end, token.end + 2));
+    // "Wer seinen Garten beleuchtet, sitzt länger draußen"
+    if (i > at && closes && token.folded.endsWith("t") && !(usage.capitals && isCapital(text, i)))
+      return true;
+    return (
+      (i < at && opens) || (usage.infinitive!.test(token.folded) && (!usage.capitals || !isCapital(text, i)))
+    );
+  };
+  for (let i = at + 1, others = 0; i <= at + 1 + MOST_TO_VERB && others <= 1; i++) {
+    if (isVerb(i)) yield i;
+    if (tokens[i]?.small === false) others++;
+  }
+  for (let i = at - 1; i >= at - 1 - MOST_TO_VERB; i--) {
+    if (isVerb(i)) yield i;
+    if (!tokens[i]?.small) return;
+  }
+}
