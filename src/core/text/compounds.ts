@@ -16,9 +16,11 @@ const isFirstPart = ({ folded, small }: Token): boolean =>
 /** Does a clause say of which sort a thing is by what it does to another: "eine Maschine, die Kaffee mahlt"? */
 function saysOfWhichSort({ tokens }: AnalysedText, thing: number, other: number, { asking }: Usage): boolean {
   const verb = tokens[other + 1];
+  const between = tokens.slice(thing + 1, other);
   return (
-    other === thing + 2 &&
-    asking.has(tokens[thing + 1]!.folded) &&
+    between.length > 0 &&
+    between.every(({ small }) => small) &&
+    asking.has(between[0]!.folded) &&
     verb?.sentence === tokens[other]!.sentence &&
     !verb.small
   );
@@ -45,7 +47,7 @@ export function firstParts(folded: string, stem: string): string[] {
     folded.replace(/'s$/, ""),
     plainStem(stem),
     bare,
-    bare.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1"),
+    ...[bare, doing].map((one) => one.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")),
   ];
 }
 
@@ -121,7 +123,7 @@ export function saidApart(
 }
 
 /** Words that may stand between a noun and the verb that does it. */
-const MOST_TO_VERB = 2;
+const MOST_TO_VERB = 3;
 
 /**
  * Where a compound that says what is done is said by a noun and its verb: "den Garten richtig pflegen" for "Gartenpflege".
@@ -157,7 +159,7 @@ const isDeedOf = (
   pack: LanguagePack,
 ): boolean =>
   pack.stem(beginning + verb) === stem ||
-  folded.slice(beginning.length).replace(/(?:ung|ing)(?:en)?$/, "") === bareVerb(verb);
+  folded.slice(beginning.length).replace(/(?:(?:ung|ing)(?:en)?|e)$/, "") === bareVerb(verb);
 
 /** Places near a noun where the verb may stand that does it: "pflegen Sie Ihren Garten", "den Garten gut pflegen". */
 function* verbsOf(text: AnalysedText, at: number, usage: Usage): Generator<number> {
@@ -165,7 +167,9 @@ function* verbsOf(text: AnalysedText, at: number, usage: Usage): Generator<numbe
   const isVerb = (i: number) => {
     const token = tokens[i];
     if (!token || token.small || token.sentence !== tokens[at]!.sentence) return false;
-    const opens = tokens[i - 1]?.sentence !== token.sentence;
+    // "Pflege deinen Garten", "wie pflegt man einen Garten?"
+    const opens =
+      tokens[i - 1]?.sentence !== token.sentence || usage.pronouns.has(tokens[i + 1]?.folded ?? "");
     // "Hilfe, der Umzug ist vorbei!"
     if (text.text.slice(tokens[Math.min(i, at)]!.end, tokens[Math.max(i, at)]!.start).includes(","))
       return false;

@@ -36,7 +36,9 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
   // "Which oil is best", "which brush for the wall" ask for a thing.
   if (before && usage.pronouns.has(before.folded))
     return isLikelyNoun(analysed, at, usage) ||
-      (usage.which.has(before.folded) && after && usage.linking.has(after.folded))
+      (usage.which.has(before.folded) &&
+        after &&
+        [usage.linking, usage.auxiliaries, usage.being].some((words) => words.has(after.folded)))
       ? undefined
       : "verb";
   if (before && usage.auxiliaries.has(before.folded) && !usage.inflected?.test(token.folded))

@@ -2,6 +2,7 @@
 import type { AnalysedText, Token } from "./analyse";
 import type { Carrier, Variant } from "./keyword";
 import { PERHAPS } from "./nouns";
+import { governorOf } from "./object";
 import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
 import { isBeforeNoun, isIdle, isLikelyVerb, isVerbal, type Use, usedAs, verbOfDoer } from "./usage";
@@ -24,7 +25,8 @@ export function isVerbAsOne(
   // "Das Wasser filtert": the second part of a compound has a capital where the first has one.
   const [first, last] = [text.tokens[from]!, text.tokens[to]!];
   const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
-  const isDeed = usage.deed?.test(carrier.folded) === true && usage.infinitive?.test(last.folded) === true;
+  const isDeed =
+    usage.deed?.test(carrier.folded) === true && governorOf(text.tokens, from, usage) === undefined;
   if (usage.capitals && inTwo && !isDeed && isCapital(text, from) && !isCapital(text, to)) return true;
   // "De honden voerden een gevecht" has no dog food.
   if (usage.compounds && !usage.capitals && inTwo && !isDeed && !endsAlike(last.folded, carrier.folded))

@@ -12,8 +12,8 @@ const prepare = (word: string): string =>
     .replace(/(?<=[a-z]{3})([aeio])nes$/, "$1n")
     // "construye", and the future: "aprenderá", "compraría".
     .replace(/(?<=[a-z]{2}u)y(?:[oea]|es|en|an|endo|eron)$/, "ir")
-    .replace(/(?<=[a-z]{2}[ei]r)(?:a|as|an|emos|ia|ian)$/, "")
-    .replace(/(?<=[a-z]{2}ar)(?:ia|ian|emos)$/, "");
+    .replace(/(?<=[a-z]{2}[ei]r)(?:a|as|an|emos|ia|ias|ian)$/, "")
+    .replace(/(?<=[a-z]{2}ar)(?:ia|ias|ian|emos)$/, "");
 
 /** Endings that have lost their accent ("vendió", "comía"), and spelling that follows sound ("busque", "aparcó"). */
 const finish = (stem: string): string =>
@@ -46,7 +46,7 @@ alquilar alquila alquilan alquiló alquilado alquiler alquileres|limpiar limpia 
 bueno buena buenos buenas buen|mejor mejores|malo mala malos malas mal|peor peores|grande grandes gran|mayor mayores|pequeño pequeña pequeños pequeñas|menor menores
 niño niña niños niñas|hijo hija hijos hijas|lápiz lápices|luz luces|pez peces|vez veces|crisis|análisis|mes meses|país países|autobús autobuses|inglés ingleses inglesa inglesas
 carro carros|coche coches|ordenador ordenadores|computadora computadoras computador computadores|vídeo vídeos video videos|móvil móviles
-sol soles solar solares|nadar nadan nadó nadando natación|probar prueba pruebas|buscar búsqueda búsquedas|responder respuesta respuestas|jugar juego juegos|regar riego riegos|sembrar siembra siembras|leer lectura lecturas|traducir traducción traducciones|proteger protección protecciones|construir construcción construcciones|abrir apertura aperturas|volar vuelo vuelos|defender defensa defensas|ofrecer oferta ofertas|imprimir imprime imprimen imprimió imprimiendo impresión impresiones
+préstamo préstamos|sol soles solar solares|nadar nadan nadó nadando natación|probar prueba pruebas|buscar búsqueda búsquedas|responder respuesta respuestas|jugar juego juegos|regar riego riegos|sembrar siembra siembras|leer lectura lecturas|traducir traducción traducciones|proteger protección protecciones|construir construcción construcciones|abrir apertura aperturas|volar vuelo vuelos|defender defensa defensas|ofrecer oferta ofertas|imprimir imprime imprimen imprimió imprimiendo impresión impresiones
 `,
   verbs: {
     prefixes: "re des de con con com pro pre contra dis ex en em im in man ob ante sobre su su sos abs ab",
@@ -148,6 +148,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
       "alquiler taller mujer lugar hogar collar pilar par bar mar altar lunar azucar paladar pulgar poder placer ayer chofer celular familiar militar escolar solar popular particular regular similar titular dolar radar caviar nectar auxiliar alfiler caracter cancer martir",
     infinitive: /[aei]r$/,
     doing: /^(?:como|donde|cuando) /,
+    doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     action: /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$/,
     idle: `de mano en mano|seguro que|a cambio de|a cambio|en cambio|se dio cuenta|darse cuenta|se da cuenta|tener en cuenta|tiene en cuenta|por cuenta de|toda clase de|en el curso de|al lado de|de repente|de hecho|por ejemplo|en general|en lugar de|en vez de|a la vez|de vez en cuando|rueda de prensa|al fin|en fin|por fin|a fin de|a causa de|en caso de|en todo caso|por lo tanto|a tiempo|al mismo tiempo|en cuanto a|a pesar de|de parte de|por parte de|por otra parte|en parte|a partir de|en punto|a punto de|de acuerdo|al pie de la letra|sin embargo|a menudo|a la mano|por cuenta propia|por su cuenta|por mi cuenta|ten en cuenta|tienen en cuenta|teniendo en cuenta|tenga en cuenta|tomar en cuenta|me di cuenta|te das cuenta|dar cuenta de|a fin de cuentas|en curso|sin falta|de paso|hace falta|hacen falta|tener lugar|tiene lugar|tuvo lugar|dar lugar a|da lugar a|en primer lugar|tomar parte|toma parte|formar parte|forma parte|por todas partes|echar de menos|a la carta|de sobra|en serie|a gusto|a mano|estoy seguro|esta seguro|estas seguro|estar seguro|estamos seguros|estan seguros`,
   },

@@ -36,6 +36,7 @@ export const dutch = definePack("nl", "Dutch", () => ({
     regularVerb(
       word
         .replace(/tsen$/, "ts")
+        .replace(/(?<=eau)s$/, "")
         // "Goedkoopste", but also "bewuste".
         .replace(/(?<=[a-z]{3}[bdfgklmnprtv])ste$/, "")
         .replace(/(?<=[a-z]{3}en)s$/, "")

@@ -128,6 +128,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
       "lugar lar mar colar par bar celular solar militar familiar escolar popular particular regular titular pulgar mulher talher aluguer prazer poder chanceler acucar altar radar dolar",
     infinitive: /(?:[aei]|(?:^|com|pro|dis|ex|im|o|su|trans|re|de)p[o])r$/,
     doing: /^(?:como|onde|quando) /,
+    doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     action: /(?:cao|coes|mento|mentos|agem|agens|ura|[aei]da|[ai]do)s?$/,
     idle: `no decurso de|no curso de|em curso|deu-se conta|deu se conta|dar-se conta|ter em conta|tem em conta|por conta de|por exemplo|em geral|em vez de|em lugar de|as vezes|de vez em quando|de facto|de fato|por causa de|em caso de|no caso de|em parte|por parte de|por outro lado|ao lado de|a partir de|em troca de|ao mesmo tempo|a tempo|no fim de contas|ao fim|por fim|a fim de|em todo o caso|de repente|em todo caso|em relacao a|a disposicao|por sua conta|por conta propria|por minha conta|tendo em conta|levar em conta|leva em conta|dar conta|da conta|dei conta|afinal de contas|ter lugar|tem lugar|teve lugar|dar lugar a|em primeiro lugar|fazer parte|faz parte|tomar parte|por outra parte|a vista|em vista de|a mao|sem falta|faz falta|de passagem|em serie|estou seguro|esta seguro|estar seguro|estamos seguros`,
   },
