@@ -455,4 +455,34 @@ de: Umzugskartons
 = Wie viele Kartons brauche ich für den Umzug?
 ≠ Beim Umzug der Trachten lag ein Karton auf der Straße.
 ≠ Der Umzug war vorbei, der Karton leer.
+de: Bügelbrett
+= Ein Brett zum Bügeln
+= Bretter zum Bügeln im Sitzen
+≠ Der Bügel hängt am Brett.
+≠ Er bügelt seinen Fehler aus, ein Brett vorm Kopf.
+de: Hörgerät
+= Geräte für Menschen, die schlecht hören
+= Ein Gerät zum Hören
+≠ Er hört, wie das Gerät rattert.
+≠ Das Gerät gehört ihm.
+de: Druckerpapier
+= Papier für den Drucker
+= Welches Papier braucht der Drucker?
+≠ Der Druck auf dem Papier verblasst.
+≠ Der Drucker frisst Papier? Unter Druck.
+de: Eheringe
+= Ringe für die Ehe
+= Der Ring für Ihre Ehe
+≠ Die Ehe der Ringer
+≠ Er ringt um seine Ehe.
+de: Buchladen
+= Läden für alte Bücher
+= Ein Laden voller Bücher
+≠ Das Buch laden Sie hier.
+≠ Er wurde mit dem Buch vorgeladen.
+de: Rosengarten
+= Ein Garten mit Rosen
+= Gärten voller Rosen
+≠ Der Garten ist nicht auf Rosen gebettet.
+≠ Im Garten stehen keine Rosen.
 `;

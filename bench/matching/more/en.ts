@@ -2306,4 +2306,141 @@ en: night shift
 = Working the night shift for years
 ≠ He shifted the box in the dead of night.
 ≠ At night the wind shifts to the north.
+en: drawing board
+= A board for drawing plans
+≠ The board is drawing to a close.
+≠ He drew a crowd on the board.
+en: filing cabinet
+= Cabinets for your files
+= File your papers in a cabinet
+≠ The cabinet filed out after the vote.
+en: ironing board
+= A board to iron shirts on
+= Boards for ironing
+≠ The board ironed out its differences.
+≠ Iron nails in a board
+en: hearing aid
+= Aids for people who hear badly
+= Hearing aids without batteries
+≠ Hearing of the aid convoy, they wept.
+≠ The court hearing came to his aid.
+en: printer paper
+= Paper for your printer
+= Which paper does the printer take?
+≠ The paper printed a story.
+≠ A paper on the first printers
+en: speaker stand
+= Stands for loud speakers
+= A stand that holds a speaker
+≠ Please stand for the speaker.
+≠ The speaker stood up.
+en: boxing gloves
+= Gloves for boxing
+= Gloves that boxers wear
+≠ He boxed up the gloves.
+≠ The box of gloves
+en: works council
+= How to elect a works council
+≠ The council works hard.
+≠ Council workers met.
+en: watch strap
+= Straps for your watch
+= A leather strap for a watch
+≠ Watch him strap the box.
+≠ He was strapped in to watch.
+en: post office
+= The nearest post office
+= Offices of the post
+≠ She posted it at the office.
+≠ His post in the head office
+en: book shop
+= Shops that sell books
+= A bookshop with a cafe
+≠ Book now at the shop.
+≠ She booked a shop assistant.
+en: lead pipe
+= Pipes made of lead
+= Replace your old lead pipes
+≠ The pipe leads to the sea.
+≠ He leads with a pipe in his mouth.
+en: match day
+= Days of the big match
+= What to wear on match days
+≠ The socks match every day.
+≠ One day he lit a match.
+en: left luggage
+= Lockers for left luggage
+≠ She left her luggage in the hall.
+≠ The luggage is on the left.
+en: well water
+= Water from a well
+= Is well water safe?
+≠ The plant does well in water.
+≠ Water works as well.
+en: rose garden
+= A garden of roses
+= Gardens with old roses
+≠ The garden rose in value.
+≠ He rose early for the garden.
+en: race course
+= Courses for the next race
+≠ Of course they race.
+≠ In the course of the race
+en: fly fishing
+= Fishing with a fly
+= How to fish with flies
+≠ Flies bother the fish.
+≠ Time flies when you go fishing.
+en: bear market
+= Bear markets and how they end
+≠ They can't bear the market.
+≠ Bears in the fish market
+en: wedding ring
+= Rings for your wedding
+= A ring you wear after the wedding
+≠ She rang after the wedding.
+≠ Bells ring at the wedding.
+en: lighter fluid
+= Fluid for a lighter
+≠ The lighter the fluid, the better.
+≠ A lighter meal and a clear fluid
+en: cold store
+= Stores that keep fish cold
+≠ Store in a cold place.
+en: fine art
+= The fine arts in Vienna
+≠ It is fine to copy art.
+≠ He paid a fine for the art.
+en: party planner
+= Planners for your next party
+= Plan a party for kids
+≠ The party has no plan.
+≠ The Green party planned badly.
+en: tip jar
+= A jar for tips
+≠ The tip of the jar broke.
+≠ The jar tipped over.
+en: stick figure
+= Figures made of sticks
+= How to draw stick figures
+≠ Stick to the figures.
+≠ The figure stuck in his mind.
+en: plate rack
+= A rack for plates
+= Racks to dry your plates
+≠ She racked her brain over a plate.
+≠ Wine rack, gold plate
+en: pitch deck
+= Decks for a pitch
+= A deck to pitch your idea
+≠ The pitch of the deck is steep.
+≠ He pitched a tent on the deck.
+en: close season
+= When the close season starts
+≠ The season drew to a close.
+≠ Close friends this season
+en: toy drive
+= Drives that collect toys
+≠ They drive a toy car.
+≠ The toy was in the drive.
 `;

@@ -410,4 +410,34 @@ es: limpieza de horno
 = La limpieza del horno
 ≠ El horno está junto al cubo de limpieza.
 ≠ El horno limpia su nombre.
+es: tabla de planchar
+= Una tabla para planchar
+= Qué tabla de planchar comprar
+≠ Plancha la camisa bajo la tabla.
+≠ La tabla de la plancha de surf
+es: papel de impresora
+= Papel para la impresora
+= Qué papel necesita la impresora
+≠ La impresora hace un gran papel.
+≠ El papel está detrás de la impresora.
+es: anillo de boda
+= Anillos para la boda
+= Un anillo de boda de oro
+≠ La boda acabó y tiró el anillo.
+≠ El anillo de humo en la boda
+es: guantes de boxeo
+= Guantes para boxear
+= Guantes de boxeo para niños
+≠ El boxeo le sienta como un guante.
+≠ Tira el guante y va al boxeo.
+es: tarjeta de visita
+= Tarjetas de visita baratas
+= Imprimir una tarjeta de visita
+≠ Visita la ciudad con tarjeta.
+≠ La visita paga con tarjeta.
+es: jardín de rosas
+= Un jardín lleno de rosas
+= Jardines con rosas
+≠ El jardín está pintado de rosa.
+≠ Rosa vive junto al jardín.
 `;

@@ -354,4 +354,34 @@ fr: nettoyage de four
 = Le nettoyage du four
 ≠ Le four est à côté du nettoyeur.
 ≠ Le film fut un four net.
+fr: planche à repasser
+= Une planche pour repasser
+= Quelle planche à repasser acheter ?
+≠ Il repasse devant la planche.
+≠ Le repas est sur la planche.
+fr: papier imprimante
+= Du papier pour imprimante
+= Quel papier pour une imprimante ?
+≠ Le papier imprimé est jaune.
+≠ L'imprimante est sous le papier peint.
+fr: bague de mariage
+= Des bagues pour un mariage
+= Une bague de mariage en or
+≠ Il jeta la bague, le mariage fini.
+≠ Le mariage du bagagiste
+fr: jardin de roses
+= Un jardin plein de roses
+= Des jardins de roses anciennes
+≠ Le jardin est peint en rose.
+≠ La rose est morte, le jardin vendu.
+fr: gants de boxe
+= Des gants pour la boxe
+= Quels gants pour boxer ?
+≠ La boxe lui va comme un gant.
+≠ Il met des gants et sort du box.
+fr: carte de visite
+= Des cartes de visite à imprimer
+= Imprimer une carte de visite
+≠ Il visite la ville sans carte.
+≠ La visite est gratuite avec la carte jeune.
 `;

@@ -335,4 +335,34 @@ it: seggiolino bimbo
 = Un seggiolino per bimbi piccoli
 ≠ Il bimbo vide il seggiolino della giostra.
 ≠ Il bimbo ride, il seggiolino cade.
+it: asse da stiro
+= Un asse per stirare
+= Quale asse da stiro comprare
+≠ L'asse del mondo e il ferro da stiro
+≠ Stira davanti all'asse.
+it: carta per stampante
+= Carta per la tua stampante
+= Quale carta usa la stampante
+≠ La stampante è sotto la carta da parati.
+≠ La carta stampata è in crisi.
+it: fede nuziale
+= Fedi nuziali in oro
+= Una fede nuziale antica
+≠ Ha fede nel banchetto nuziale.
+≠ Il pranzo nuziale e la fede in Dio
+it: guanti da boxe
+= Guanti per la boxe
+= Guanti da boxe per bambini
+≠ La boxe gli sta come un guanto.
+≠ Prese i guanti e uscì dal box.
+it: biglietto da visita
+= Biglietti da visita economici
+= Stampare un biglietto da visita
+≠ La visita costa un biglietto.
+≠ Visita la città senza biglietto.
+it: giardino di rose
+= Un giardino pieno di rose
+= Giardini con rose
+≠ Il giardino è dipinto di rosa.
+≠ La rosa dei venti e il giardino
 `;

@@ -439,4 +439,34 @@ nl: oven schoonmaken
 = Zo maak je de oven schoon
 ≠ De oven stond in een schone keuken.
 ≠ De maker van de oven is schoon op.
+nl: strijkplank
+= Een plank om op te strijken
+= Planken om te strijken
+≠ Hij strijkt met de eer op de plank.
+≠ De plank ligt naast het strijkkwartet.
+nl: printpapier
+= Papier om te printen
+= Welk papier voor je printer?
+≠ De print is op, het papier ook.
+≠ Op papier is de printer snel.
+nl: trouwring
+= Ringen om te trouwen
+= Een ring voor je trouwdag
+≠ Zij trouwde zonder te bellen op de Ring.
+≠ De ring van Saturnus trouwt niemand.
+nl: bokshandschoenen
+= Handschoenen om te boksen
+= Een handschoen voor boksers
+≠ Hij bokst zonder handschoenen in de kou.
+≠ De handschoen lag naast de bok.
+nl: rozentuin
+= Een tuin met rozen
+= Tuinen vol rozen
+≠ De tuin is roze geverfd.
+≠ Het gaat niet over rozen in de tuin.
+nl: visitekaartje
+= Visitekaartjes laten drukken
+= Een kaartje voor op visite
+≠ Er was visite en hij kocht een kaartje.
+≠ De visite zoekt de kaart.
 `;

@@ -370,4 +370,34 @@ pt: cadeira de criança
 = Uma cadeira para a criança
 ≠ A criança caiu da cadeira do avô.
 ≠ A criança riu e a cadeira partiu.
+pt: tábua de engomar
+= Uma tábua para engomar
+= Que tábua de engomar comprar
+≠ Engoma a camisa debaixo da tábua.
+≠ A tábua da mesa foi ao ferro de engomar.
+pt: papel de impressora
+= Papel para a impressora
+= Que papel usa a impressora
+≠ A impressora tem um grande papel.
+≠ O papel está atrás da impressora.
+pt: anel de noivado
+= Anéis para o noivado
+= Um anel de noivado em ouro
+≠ O noivado acabou e ela deitou fora o anel.
+≠ O anel do rei, o noivado da filha
+pt: luvas de boxe
+= Luvas para o boxe
+= Luvas de boxe para crianças
+≠ O boxe assenta-lhe como uma luva.
+≠ Tirou as luvas e foi ao boxe.
+pt: cartão de visita
+= Cartões de visita baratos
+= Imprimir um cartão de visita
+≠ Visita a cidade com cartão.
+≠ A visita paga com cartão.
+pt: jardim de rosas
+= Um jardim cheio de rosas
+= Jardins com rosas
+≠ O jardim é cor-de-rosa.
+≠ A rosa dos ventos e o jardim
 `;

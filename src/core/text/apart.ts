@@ -59,6 +59,10 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   const { first, between, gap } = nouns;
   const { conjunctions, determiners, infinitive } = usage;
   // "La tortilla: receta", "madera para muebles"
+  const asks = text.tokens[first.from - 1];
+  // "Qué papel necesita la impresora"
+  if (first.from === 1 && usage.which.has(asks!.folded) && asks!.sentence === text.tokens[1]!.sentence)
+    return false;
   if (gap.includes(":") || isFor(between, usage) || isTurned(text, nouns, usage)) return false;
   // "Coser a máquina"
   if (variant.carriers[first.place]!.role === "modifier")

@@ -45,6 +45,8 @@ export function firstParts(folded: string, stem: string): string[] {
   return [
     doing,
     folded.replace(/'s$/, ""),
+    // "Handschuhe für Boxer"
+    folded.replace(/ers?$/, ""),
     plainStem(stem),
     bare,
     ...[bare, doing].map((one) => one.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")),
@@ -98,6 +100,8 @@ export function saidApart(
     const between = tokens.slice(from + 1, at);
     if (!saysOfWhichSort(text, from, at, pack.usage)) {
       if (!between.some(({ folded }) => pack.usage!.apart.has(folded))) return null;
+      // "Der Garten ist nicht auf Rosen gebettet"
+      if (between.some(({ folded }) => pack.usage!.copulas.has(folded))) return null;
       if (text.text.slice(last.end, first.start).includes(",")) return null;
     }
     const withVerb = verbsBases(text, at, pack.usage).flatMap((verb) =>
@@ -108,7 +112,9 @@ export function saidApart(
         if (
           word.folded.startsWith(beginning) &&
           // "Der Putz am Fenster" is no "Fensterputzer".
-          DOER.test(word.folded) === DOER.test(last.folded) &&
+          (DOER.test(word.folded) === DOER.test(last.folded) ||
+            // "Bretter zum Bügeln"
+            last.folded.startsWith(word.folded.slice(beginning.length))) &&
           word.folded.startsWith(last.folded.slice(0, SHORTEST_PART), beginning.length) &&
           // "Konten Ihrer Bank"
           [last.folded, pack.usage.capitals ? plainStem(last.stem) : last.folded].some(

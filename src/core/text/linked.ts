@@ -32,9 +32,6 @@ const isContent = ({ small }: Token): boolean => !small;
 const isPhrase = (words: readonly Token[], usage: Usage): boolean =>
   words.every((word) => isContent(word) || (isOfNoun(word, usage) && !usage.afterOrders.has(word.folded)));
 
-const hasLink = (words: readonly Token[], { linking }: Usage): boolean =>
-  words.some(({ folded }) => linking.has(folded));
-
 const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage): boolean =>
   pronouns.has(folded) || (persons.has(folded) && !determiners.has(folded));
 
@@ -141,7 +138,7 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by, af
       isDone ||
       isRelative(first!, usage) ||
       !usage.determiners.has(between.at(-1)!.folded) ||
-      hasLink(between, usage)
+      between.some(({ folded }) => usage.governing.has(folded))
     );
   if (usage.asking.has(first!.folded) && !usage.headFirst)
     return isDone || (second !== undefined && isSubject(second, usage)) || isContent(between.at(-1)!);
@@ -177,8 +174,10 @@ const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
   isPhrase(rest, usage);
 
 /** "Which oil is best for cooking?" */
-const isBeing: Link = ({ between: [first, ...rest], usage, isDone }) =>
+const isBeing: Link = ({ between: [first, ...rest], usage, isDone, gap }) =>
   usage.copulas.has(first!.folded) &&
+  // "Tirou as luvas e foi ao boxe"
+  !(usage.conjunctions.has(first!.folded) && !/[èé]/.test(gap)) &&
   // "The lamp was still standing"
   !(isDone && usage.gerund && !rest.some(isContent)) &&
   !rest.some(
@@ -208,7 +207,13 @@ const isBought: Link = ({ between: [only, more], usage, gap }) =>
 const isBefore: Link = ({ between, usage, isVerb }) => {
   const rest = usage.conjunctions.has(between[0]!.folded) ? between.slice(1) : between;
   const [only] = rest;
-  return rest.length === 1 && isContent(only!) && !/[^s]s$/.test(only!.folded) && !isVerb(between.length - 1);
+  return (
+    rest.length === 1 &&
+    isContent(only!) &&
+    !isOfNoun(only!, usage) &&
+    !/[^s]s$/.test(only!.folded) &&
+    !isVerb(between.length - 1)
+  );
 };
 
 /** "How a knife is sharpened", "how are panels for solar power cleaned?" */
@@ -219,8 +224,11 @@ const isBeingDone: Link = ({ between, usage, isDone }) => {
 };
 
 /** "Kids who travel", "hotels you can book" */
-const doesIt: Link = ({ between: [first], usage }) =>
-  isSubject(first!, usage) || usage.relatives.has(first!.folded) || usage.auxiliaries.has(first!.folded);
+const doesIt: Link = ({ between: [first], usage, isDone }) =>
+  isSubject(first!, usage) ||
+  usage.relatives.has(first!.folded) ||
+  // "It is fine to copy art"
+  (usage.auxiliaries.has(first!.folded) && (isDone || !usage.joining.has(first!.folded)));
 
 /** "Customise your own mug" for "customised mug" */
 const isMadeSo: Link = ({ between, usage, isParticiple, isDone }) =>

@@ -150,6 +150,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
       "plus plusieurs tous toutes beaucoup moins assez quelques autres certains propre propres deux trois quatre cinq six sept huit neuf dix",
     copulas: "est sont etait etaient",
     reflexives: "se on l'on",
+    which: "quel quelle quels quelles",
     without: "sans",
     conjunctions: "et ou ni",
     pronouns: "je j tu il elle on nous vous ils elles qui",

@@ -118,6 +118,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
       "mais muitos muitas varios varias todos todas menos alguns algumas outros outras proprio propria dois duas tres quatro cinco seis sete oito nove dez",
     copulas: "e sao era eram esta estao",
     reflexives: "se",
+    which: "que qual quais",
     without: "sem",
     conjunctions: "e ou nem",
     pronouns: "eu tu ele ela nos vos eles elas voce voces me te se lhe lhes quem",
