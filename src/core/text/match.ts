@@ -3,13 +3,13 @@
  * docs/scoring.md, "Matching a keyword".
  */
 import type { AnalysedText, Token } from "./analyse";
-import { goTogether, isDone } from "./closerLook";
-import { beginsCompound, firstParts, saidApart, saidByVerb } from "./compounds";
+import { goTogether, isDone } from "./closerLook/closerLook";
+import { beginsCompound, firstParts, saidApart, saidByVerb } from "./closerLook/compounds";
+import { isFarLinked } from "./closerLook/linked";
+import { areParted } from "./closerLook/nouns";
+import type { Sight } from "./closerLook/sight";
 import { type CompiledKeyword, isPart, joined, type Variant } from "./keyword";
-import { isFarLinked } from "./linked";
-import { areParted } from "./nouns";
 import type { LanguagePack } from "./packs/pack";
-import type { Sight } from "./sight";
 
 export type Form = "exact" | "inflected" | "close" | "scattered";
 

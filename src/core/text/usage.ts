@@ -1,6 +1,5 @@
 import type { AnalysedText, Token } from "./analyse";
 import type { Usage } from "./packs/usage";
-import type { Sight } from "./sight";
 import { verbLikelihood } from "./wordContext";
 
 export type Use = "noun" | "verb";
@@ -107,28 +106,3 @@ export const verbOfDoer = (folded: string, { doers }: Usage): string | undefined
 /** Is it a form that only a verb has: "covered", "stood"? */
 export const isVerbal = (folded: string, { verbal, pasts }: Usage): boolean =>
   verbal?.test(folded) === true || pasts.has(folded);
-
-/** Does another noun follow that it only says more of? */
-export function isBeforeNoun(
-  analysed: AnalysedText,
-  at: number,
-  usage: Usage,
-  seen: readonly Sight[],
-): boolean {
-  const { tokens, text } = analysed;
-  const next = tokens[at + 1];
-  if (
-    !next ||
-    next.small ||
-    usage.adverb?.test(next.folded) ||
-    seen.some(({ from }) => from === at + 1) ||
-    tokens[at]!.folded.endsWith("s")
-  )
-    return false;
-  if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
-  return (
-    [next.folded, next.folded.replace(/s$/, "")].some(
-      (one) => usage.nouns.has(one) || usage.things.has(one),
-    ) && isLikelyNoun(analysed, at + 1, usage)
-  );
-}

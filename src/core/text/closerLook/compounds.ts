@@ -1,9 +1,9 @@
 /** Compounds that a text says in several words: "die Tür am Haus" for "Haustür", "den Garten pflegen" for "Gartenpflege". */
-import type { AnalysedText, Token } from "./analyse";
-import { isPart, SHORTEST_PART, type Variant } from "./keyword";
+import type { AnalysedText, Token } from "../analyse";
+import { isPart, SHORTEST_PART, type Variant } from "../keyword";
+import type { LanguagePack } from "../packs/pack";
+import type { Usage } from "../packs/usage";
 import { governorOf } from "./object";
-import type { LanguagePack } from "./packs/pack";
-import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
 
 /** The stem of a word that is listed as irregular, without the sign of that. */

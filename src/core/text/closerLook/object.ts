@@ -2,12 +2,11 @@
  * Whether the verb of a keyword does something to its noun where a text has both. "He wrote a poem on the bill", "the bill came, and he wrote a
  * poem": no bill is written.
  */
-import type { AnalysedText, Token } from "./analyse";
-import type { Variant } from "./keyword";
-import type { Apart } from "./nouns";
-import type { Usage } from "./packs/usage";
+import type { AnalysedText, Token } from "../analyse";
+import type { Variant } from "../keyword";
+import type { Usage } from "../packs/usage";
+import { type Apart, isBeforeNoun } from "./nouns";
 import type { Sight } from "./sight";
-import { isBeforeNoun } from "./usage";
 
 /** What a verb is done to has no preposition before it, where the keyword has none, and stands in its clause. */
 export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {

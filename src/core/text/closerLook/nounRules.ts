@@ -1,169 +1,13 @@
-/** Whether one word of a keyword is used in a text as the keyword uses it. */
-import type { AnalysedText, Token } from "./analyse";
-import type { Carrier, Variant } from "./keyword";
-import { PERHAPS } from "./nouns";
-import { governorOf } from "./object";
-import type { Usage } from "./packs/usage";
+/** What is asked of a word of a text that is a noun in the keyword. */
+import type { AnalysedText } from "../analyse";
+import type { Usage } from "../packs/usage";
+import { isLikelyVerb, isVerbal, usedAs, verbOfDoer } from "../usage";
+import { isBeforeNoun, PERHAPS } from "./nouns";
+import type { SeenWord } from "./seenWord";
 import type { Sight } from "./sight";
-import { isBeforeNoun, isIdle, isLikelyVerb, isVerbal, type Use, usedAs, verbOfDoer } from "./usage";
-
-export const isVerbFor = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
-  carrier.role === "head" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
-
-/**
- * "He stonewalled them", "bread makes me sleepy": what would be a keyword's word written as one is a verb.
- *
- * @param isJoined it is written in two words in the keyword
- */
-export function isVerbAsOne(
-  text: AnalysedText,
-  { from, to }: Pick<Sight, "from" | "to">,
-  carrier: Carrier,
-  isJoined: boolean,
-  usage: Usage,
-): boolean {
-  // "Das Wasser filtert": the second part of a compound has a capital where the first has one.
-  const [first, last] = [text.tokens[from]!, text.tokens[to]!];
-  const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
-  const isDeed =
-    usage.deed?.test(carrier.folded) === true && governorOf(text.tokens, from, usage) === undefined;
-  if (usage.capitals && inTwo && !isDeed && isCapital(text, from) && !isCapital(text, to)) return true;
-  // "De honden voerden een gevecht" has no dog food.
-  if (usage.compounds && !usage.capitals && inTwo && !isDeed && !endsAlike(last.folded, carrier.folded))
-    return true;
-  return (
-    isVerbFor(last, carrier, usage) ||
-    (isJoined && from !== to && (isLikelyVerb(text, to, usage) || doesIt(text, to, carrier, usage)))
-  );
-}
-
-/** Is the end of a compound a form of the same noun, by its endings alone: "planten" of "kamerplant", "panelen" of "zonnepaneel"? */
-function endsAlike(part: string, compound: string): boolean {
-  const bare = (folded: string) =>
-    folded
-      .replace(/(?:en|er|es|[ens])$/, "")
-      .replace(/v$/, "f")
-      .replace(/z$/, "s")
-      .replace(/(.)\1/g, "$1");
-  return bare(compound).endsWith(bare(part));
-}
-
-/** "The bus passes the school": what would be a plural says what the word before it does. */
-export const doesIt = (text: AnalysedText, at: number, carrier: Carrier, usage: Usage): boolean => {
-  const { folded } = text.tokens[at]!;
-  const isPlural = folded.endsWith("s") && !carrier.folded.endsWith(folded);
-  return isPlural && !usage.headFirst && usedAs(text, at, usage) === "verb";
-};
-
-const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
-  /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
-
-/** A word where it is seen, and what is known of it there. */
-interface SeenWord {
-  text: AnalysedText;
-  usage: Usage;
-  variant: Variant;
-  /** Where all of the keyword's content words are. */
-  seen: readonly Sight[];
-  at: number;
-  token: Token;
-  /** What it is there for in the keyword. */
-  carrier: Carrier;
-  use: Use | undefined;
-  /** The content word that comes after it, and the one right before it. */
-  next: Sight | undefined;
-  last: Sight | undefined;
-  isOtherForm: boolean;
-  /** A verb that is made of the noun, or the noun of it. */
-  isDerived: boolean;
-  /** In a form that only a verb has, where the keyword has another. */
-  isVerbForm: boolean;
-  /** The keyword's word says what is done. */
-  isAction: boolean;
-  /** The keyword's word is a thing, whose verb says something else. */
-  isThing: boolean;
-}
 
 /** True or false where the rule decides, undefined where it has nothing to say. */
-type Rule = (word: SeenWord) => boolean | undefined;
-
-/** @param seen where all of the keyword's content words are */
-export function isUsedSo(
-  text: AnalysedText,
-  sight: Sight,
-  seen: readonly Sight[],
-  variant: Variant,
-  usage: Usage,
-): boolean {
-  const { place, from, to } = sight;
-  const carrier = variant.carriers[place]!;
-  const token = text.tokens[to]!;
-  if (isIdle(text, from, usage)) return false;
-  const isOtherForm = token.folded !== carrier.folded;
-  if (isOtherForm && isOtherPlural(token.folded, carrier.folded, usage)) return false;
-  if (from !== to) return !isVerbAsOne(text, sight, carrier, variant.isJoined, usage);
-  const word: SeenWord = {
-    text,
-    usage,
-    variant,
-    seen,
-    at: from,
-    token,
-    carrier,
-    use: usedAs(text, from, usage),
-    next: seen.find((other) => other.from > to),
-    last: seen.find((other) => other.to === from - 1),
-    isOtherForm,
-    isDerived: token.stem !== carrier.stem,
-    isVerbForm: isOtherForm && isVerbal(token.folded, usage),
-    // "Alquiler" of "alquilar"
-    isAction: usage.action.test(carrier.folded) || usage.likeInfinitives.has(carrier.folded),
-    isThing: usage.things.has(carrier.folded.replace(/s$/, "")),
-  };
-  return carrier.role === "verb" ? isVerbUsedSo(word) : (decided(NOUN_RULES, word) ?? true);
-}
-
-/** "Glass" and "glasses", but not "save" for "savings" */
-const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: Usage): boolean =>
-  [folded, other].some((one) => otherPlurals.has(one)) &&
-  gerund?.test(folded.replace(/s$/, "")) === gerund?.test(other.replace(/s$/, ""));
-
-function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
-  for (const rule of rules) {
-    const answer = rule(word);
-    if (answer !== undefined) return answer;
-  }
-  return undefined;
-}
-
-/** "The carpet was clean", "growing up, he ate": no verb, or another. */
-const isOtherVerb = ({ text: { text, tokens }, at, usage, token, variant }: SeenWord): boolean => {
-  const [before, after] = [tokens[at - 1], tokens[at + 1]];
-  const isSaidOf =
-    before?.sentence === token.sentence &&
-    usage.being.has(before.folded) &&
-    !usage.participle?.test(token.folded);
-  const isPhrasal =
-    after !== undefined &&
-    usage.verbParticles.has(after.folded) &&
-    !variant.words.some(({ folded }) => folded === after.folded) &&
-    text[after.end] === ",";
-  return (isSaidOf && usage.participle !== undefined && !usage.pasts.has(token.folded)) || isPhrasal;
-};
-
-const isVerbUsedSo = (word: SeenWord): boolean => !isOtherVerb(word) && isVerbOf(word);
-
-/** "Una planta": in languages where the verb comes first in a keyword, what has an article is a noun. */
-const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }: SeenWord): boolean =>
-  (isDerived &&
-    !(usage.headFirst && use === "noun" && token.otherStem && !usage.action.test(token.folded))) ||
-  // "El alquiler de un coche": what ends like a verb is a noun in the keyword as well.
-  (usage.headFirst && !isOtherForm) ||
-  use !== "noun" ||
-  // "De verhuur van een kamer"
-  (next !== undefined && usage.of.has(text.tokens[at + 1]!.folded)) ||
-  usage.action.test(token.folded) ||
-  (!usage.capitals && next !== undefined && next.from - at === 1);
+export type Rule = (word: SeenWord) => boolean | undefined;
 
 const standsForNothing: Rule = ({ text, usage, token, at }) =>
   token.small && !usage.parting && !isNamed(text, at, usage) ? false : undefined;
@@ -325,7 +169,7 @@ const isDoneBySomebody: Rule = ({ text, at, carrier, usage, last }) => {
 };
 
 /** What is asked of a word that is a noun in the keyword, in this order; the first that decides is right. */
-const NOUN_RULES: readonly Rule[] = [
+export const NOUN_RULES: readonly Rule[] = [
   standsForNothing,
   hasNoRole,
   isParticle,

@@ -1,10 +1,10 @@
 /** Whether the words of a keyword stand in one sentence and yet speak of different things: by their order, and by what is between them. */
-import type { AnalysedText, Token } from "./analyse";
+import type { AnalysedText, Token } from "../analyse";
+import type { Usage } from "../packs/usage";
+import { isLikelyVerb, isVerbal } from "../usage";
 import { isUnlinked } from "./linked";
 import { type Apart, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
-import type { Usage } from "./packs/usage";
-import { isLikelyVerb, isVerbal } from "./usage";
 
 /** "In spring we air the mattress": the sentence begins with a word of the keyword and says something else. */
 export function isSetApart(

@@ -1,10 +1,10 @@
 /** What links two words of a keyword, and what does not: a rule of linked.ts, object.ts or closerLook.ts a row. */
 import { expect, it } from "vitest";
-import { defaultProfile } from "../proof/profile";
-import { analyseText } from "./analyse";
-import { compileKeyword } from "./keyword";
-import { languagePack } from "./language";
-import { findKeyword } from "./match";
+import { defaultProfile } from "../../proof/profile";
+import { analyseText } from "../analyse";
+import { compileKeyword } from "../keyword";
+import { languagePack } from "../language";
+import { findKeyword } from "../match";
 
 const isFound = (language: string, keyword: string, sentence: string): boolean => {
   const pack = languagePack(language);

@@ -1,13 +1,14 @@
 /** A closer look at where a keyword seems to be: are its words used there as the keyword uses them? See docs/scoring.md, "Matching a keyword". */
-import type { AnalysedText } from "./analyse";
+import type { AnalysedText } from "../analyse";
+import type { Variant } from "../keyword";
+import type { LanguagePack } from "../packs/pack";
+import type { Usage } from "../packs/usage";
+import { isLikelyVerb, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
-import type { Variant } from "./keyword";
+import { doesIt, isVerbAsOne, isVerbFor } from "./asOne";
 import { isGoverned } from "./object";
-import type { LanguagePack } from "./packs/pack";
-import type { Usage } from "./packs/usage";
 import type { Sight } from "./sight";
-import { isLikelyVerb, verbOfDoer } from "./usage";
-import { doesIt, isUsedSo, isVerbAsOne, isVerbFor } from "./usedSo";
+import { isUsedSo } from "./usedSo";
 
 /** Where two thoughts part within a sentence; the two parts of a verb stand in one clause. */
 const PARTED = /[;\u2014]/;

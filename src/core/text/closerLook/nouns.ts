@@ -1,7 +1,8 @@
 /** The two nouns of a keyword where a text has them, and what is between them. */
-import type { AnalysedText, Token } from "./analyse";
-import type { Variant } from "./keyword";
-import type { Usage } from "./packs/usage";
+import type { AnalysedText, Token } from "../analyse";
+import type { Variant } from "../keyword";
+import type { Usage } from "../packs/usage";
+import { isLikelyNoun } from "../usage";
 import type { Sight } from "./sight";
 
 /** In the order of the text. */
@@ -52,4 +53,29 @@ export function twoNouns(
   if (roles.includes("verb") || roles.includes(undefined)) return null;
   const gap = text.slice(tokens[first.to]!.end, tokens[second.from]!.start);
   return { first, second, between: tokens.slice(first.to + 1, second.from), gap };
+}
+
+/** Does another noun follow that it only says more of? */
+export function isBeforeNoun(
+  analysed: AnalysedText,
+  at: number,
+  usage: Usage,
+  seen: readonly Sight[],
+): boolean {
+  const { tokens, text } = analysed;
+  const next = tokens[at + 1];
+  if (
+    !next ||
+    next.small ||
+    usage.adverb?.test(next.folded) ||
+    seen.some(({ from }) => from === at + 1) ||
+    tokens[at]!.folded.endsWith("s")
+  )
+    return false;
+  if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
+  return (
+    [next.folded, next.folded.replace(/s$/, "")].some(
+      (one) => usage.nouns.has(one) || usage.things.has(one),
+    ) && isLikelyNoun(analysed, at + 1, usage)
+  );
 }

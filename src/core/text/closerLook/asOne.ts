@@ -1,0 +1,58 @@
+/** Whether what would be a keyword's words written as one is a verb: "he stonewalled them", "das Wasser filtert". */
+import type { AnalysedText, Token } from "../analyse";
+import type { Carrier } from "../keyword";
+import type { Usage } from "../packs/usage";
+import { isLikelyVerb, isVerbal, usedAs } from "../usage";
+import { governorOf } from "./object";
+import type { Sight } from "./sight";
+
+export const isVerbFor = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
+  carrier.role === "head" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
+
+/**
+ * "He stonewalled them", "bread makes me sleepy": what would be a keyword's word written as one is a verb.
+ *
+ * @param isJoined it is written in two words in the keyword
+ */
+export function isVerbAsOne(
+  text: AnalysedText,
+  { from, to }: Pick<Sight, "from" | "to">,
+  carrier: Carrier,
+  isJoined: boolean,
+  usage: Usage,
+): boolean {
+  // "Das Wasser filtert": the second part of a compound has a capital where the first has one.
+  const [first, last] = [text.tokens[from]!, text.tokens[to]!];
+  const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
+  const isDeed =
+    usage.deed?.test(carrier.folded) === true && governorOf(text.tokens, from, usage) === undefined;
+  if (usage.capitals && inTwo && !isDeed && isCapital(text, from) && !isCapital(text, to)) return true;
+  // "De honden voerden een gevecht" has no dog food.
+  if (usage.compounds && !usage.capitals && inTwo && !isDeed && !endsAlike(last.folded, carrier.folded))
+    return true;
+  return (
+    isVerbFor(last, carrier, usage) ||
+    (isJoined && from !== to && (isLikelyVerb(text, to, usage) || doesIt(text, to, carrier, usage)))
+  );
+}
+
+/** Is the end of a compound a form of the same noun, by its endings alone: "planten" of "kamerplant", "panelen" of "zonnepaneel"? */
+function endsAlike(part: string, compound: string): boolean {
+  const bare = (folded: string) =>
+    folded
+      .replace(/(?:en|er|es|[ens])$/, "")
+      .replace(/v$/, "f")
+      .replace(/z$/, "s")
+      .replace(/(.)\1/g, "$1");
+  return bare(compound).endsWith(bare(part));
+}
+
+/** "The bus passes the school": what would be a plural says what the word before it does. */
+export const doesIt = (text: AnalysedText, at: number, carrier: Carrier, usage: Usage): boolean => {
+  const { folded } = text.tokens[at]!;
+  const isPlural = folded.endsWith("s") && !carrier.folded.endsWith(folded);
+  return isPlural && !usage.headFirst && usedAs(text, at, usage) === "verb";
+};
+
+const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
+  /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));

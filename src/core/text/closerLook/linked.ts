@@ -1,0 +1,85 @@
+/** Whether what stands between two nouns lets the one say more of the other. All else in one sentence is chance: "she read the paper on the plane" has no paper plane. */
+import type { AnalysedText } from "../analyse";
+import type { Variant } from "../keyword";
+import type { Usage } from "../packs/usage";
+import { isLikelyVerb, isVerbal } from "../usage";
+import { type Between, FAR, HEAD_FIRST, HEAD_LAST, isContent } from "./links";
+import { type Apart, areParted, isTurned, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
+import type { Sight } from "./sight";
+
+const isHeadFirst = ({ first }: TwoNouns, { carriers }: Variant): boolean =>
+  carriers[first.place]!.role === "head";
+
+/** "Un tinto es un vino", but not "la corrente manca e il conto arriva", "l'auto è davanti al noleggio", "el sistema solar es una crema". */
+function isThat(
+  { tokens }: AnalysedText,
+  { first, between: [is, ...rest], gap }: TwoNouns,
+  usage: Usage,
+): boolean {
+  const before = tokens[first.from - 1];
+  if (before?.sentence === tokens[first.from]!.sentence && isContent(before)) return false;
+  if (!is || !usage.copulas.has(is.folded)) return false;
+  if (usage.conjunctions.has(is.folded) && !/[èé]/.test(gap)) return false;
+  return !rest.some(
+    (word) => isContent(word) || (usage.governing.has(word.folded) && !usage.joining.has(word.folded)),
+  );
+}
+
+/** Languages of which it is known what links words. */
+export const isUnlinked: Apart = (text, seen, variant, usage) => {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns || !usage.linking.size) return false;
+  // "Il contratto matrimoniale, letto ieri"
+  const isTurnedRound = usage.headFirst && !isHeadFirst(nouns, variant);
+  if (isTurnedRound && variant.words.length === 2 && nouns.gap.includes(",")) return true;
+  const words = wordsBetween(text, nouns, variant, usage);
+  // "Many happy returns, policy makers", but "furniture, customised by hand"
+  if (!nouns.between.length)
+    return !usage.compounds && !words.isDone && areParted(text, nouns.first.to, nouns.second.from);
+  // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
+  if (isTurnedRound)
+    return variant.words.length === 2 && !isTurned(text, nouns, usage) && !isThat(text, nouns, usage);
+  return !(isHeadFirst(nouns, variant) ? HEAD_FIRST : HEAD_LAST).some((link) => link(words));
+};
+
+/** @returns whether two nouns go together over more words than others do; false where nothing is known of that */
+export function isFarLinked(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage | undefined,
+): boolean {
+  const nouns = twoNouns(text, seen, variant);
+  if (!usage?.linking.size || !nouns?.between.length || !isHeadFirst(nouns, variant)) return false;
+  const words = wordsBetween(text, nouns, variant, usage);
+  return FAR.some((link) => link(words));
+}
+
+function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant, usage: Usage): Between {
+  const { tokens } = text;
+  const { first, second, between } = nouns;
+  const isDerived = ({ from, place }: Sight): boolean => tokens[from]!.stem !== carriers[place]!.stem;
+  const asVerb = (sight: Sight): boolean =>
+    isDerived(sight) ||
+    isVerbal(tokens[sight.from]!.folded, usage) ||
+    isLikelyVerb(text, sight.from, usage, PERHAPS);
+  const inSentence = (at: number) =>
+    tokens[at]?.sentence === tokens[first.from]!.sentence ? tokens[at] : undefined;
+  return {
+    ...nouns,
+    usage,
+    isMade:
+      usage.gerund?.test(tokens[first.from]!.folded) === true ||
+      isDerived(first) ||
+      (usage.action.test(carriers[first.place]!.folded) && asVerb(first)),
+    isDoneFirst: asVerb(first),
+    isNoNoun:
+      usage.action.test(carriers[first.place]!.folded) && !usage.action.test(tokens[first.from]!.folded),
+    isParticiple:
+      isVerbal(carriers[first.place]!.folded, usage) && !isVerbal(tokens[first.from]!.folded, usage),
+    isDone: asVerb(second) && !usage.quantities.has(between.at(-1)?.folded ?? ""),
+    before: inSentence(first.from - 1),
+    after: inSentence(second.to + 1),
+    isVerb: (i, from) => isLikelyVerb(text, first.to + 1 + i, usage, from),
+  };
+}

@@ -1,0 +1,87 @@
+/** Whether one word of a keyword is used in a text as the keyword uses it. */
+import type { AnalysedText } from "../analyse";
+import type { Variant } from "../keyword";
+import type { Usage } from "../packs/usage";
+import { isIdle, isVerbal, usedAs } from "../usage";
+import { isVerbAsOne } from "./asOne";
+import { NOUN_RULES, type Rule } from "./nounRules";
+import type { SeenWord } from "./seenWord";
+import type { Sight } from "./sight";
+
+/** @param seen where all of the keyword's content words are */
+export function isUsedSo(
+  text: AnalysedText,
+  sight: Sight,
+  seen: readonly Sight[],
+  variant: Variant,
+  usage: Usage,
+): boolean {
+  const { place, from, to } = sight;
+  const carrier = variant.carriers[place]!;
+  const token = text.tokens[to]!;
+  if (isIdle(text, from, usage)) return false;
+  const isOtherForm = token.folded !== carrier.folded;
+  if (isOtherForm && isOtherPlural(token.folded, carrier.folded, usage)) return false;
+  if (from !== to) return !isVerbAsOne(text, sight, carrier, variant.isJoined, usage);
+  const word: SeenWord = {
+    text,
+    usage,
+    variant,
+    seen,
+    at: from,
+    token,
+    carrier,
+    use: usedAs(text, from, usage),
+    next: seen.find((other) => other.from > to),
+    last: seen.find((other) => other.to === from - 1),
+    isOtherForm,
+    isDerived: token.stem !== carrier.stem,
+    isVerbForm: isOtherForm && isVerbal(token.folded, usage),
+    // "Alquiler" of "alquilar"
+    isAction: usage.action.test(carrier.folded) || usage.likeInfinitives.has(carrier.folded),
+    isThing: usage.things.has(carrier.folded.replace(/s$/, "")),
+  };
+  return carrier.role === "verb" ? isVerbUsedSo(word) : (decided(NOUN_RULES, word) ?? true);
+}
+
+/** "Glass" and "glasses", but not "save" for "savings" */
+const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: Usage): boolean =>
+  [folded, other].some((one) => otherPlurals.has(one)) &&
+  gerund?.test(folded.replace(/s$/, "")) === gerund?.test(other.replace(/s$/, ""));
+
+function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
+  for (const rule of rules) {
+    const answer = rule(word);
+    if (answer !== undefined) return answer;
+  }
+  return undefined;
+}
+
+/** "The carpet was clean", "growing up, he ate": no verb, or another. */
+const isOtherVerb = ({ text: { text, tokens }, at, usage, token, variant }: SeenWord): boolean => {
+  const [before, after] = [tokens[at - 1], tokens[at + 1]];
+  const isSaidOf =
+    before?.sentence === token.sentence &&
+    usage.being.has(before.folded) &&
+    !usage.participle?.test(token.folded);
+  const isPhrasal =
+    after !== undefined &&
+    usage.verbParticles.has(after.folded) &&
+    !variant.words.some(({ folded }) => folded === after.folded) &&
+    text[after.end] === ",";
+  return (isSaidOf && usage.participle !== undefined && !usage.pasts.has(token.folded)) || isPhrasal;
+};
+
+const isVerbUsedSo = (word: SeenWord): boolean => !isOtherVerb(word) && isVerbOf(word);
+
+/** "Una planta": in languages where the verb comes first in a keyword, what has an article is a noun. */
+const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }: SeenWord): boolean =>
+  (isDerived &&
+    !(usage.headFirst && use === "noun" && token.otherStem && !usage.action.test(token.folded))) ||
+  // "El alquiler de un coche": what ends like a verb is a noun in the keyword as well.
+  (usage.headFirst && !isOtherForm) ||
+  use !== "noun" ||
+  // "De verhuur van een kamer"
+  (next !== undefined && usage.of.has(text.tokens[at + 1]!.folded)) ||
+  usage.action.test(token.folded) ||
+  (!usage.capitals && next !== undefined && next.from - at === 1);
