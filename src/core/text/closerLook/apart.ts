@@ -114,13 +114,13 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
 };
 
 /** "Le pain a du gluten, sans doute": what a keyword says is without another says so here as well. */
-const isNotWithout: Apart = ({ tokens }, seen, { words, carriers }, { without, determiners }) => {
+const isNotWithout: Apart = ({ tokens }, seen, { words, carriers }, { without }) => {
   const at = words.findIndex(({ folded }) => without.has(folded));
   const other = carriers.findIndex(({ stem }) => stem === words[at + 1]?.stem);
   const sight = seen.find(({ place }) => place === other);
   if (at < 0 || !sight) return false;
   let before = sight.from - 1;
-  while (tokens[before] && determiners.has(tokens[before]!.folded)) before--;
+  while (tokens[before]?.small && !without.has(tokens[before]!.folded)) before--;
   return !without.has(tokens[before]?.folded ?? "");
 };
 
@@ -135,6 +135,20 @@ const isTornFrom: Apart = ({ tokens }, seen, { carriers }, { clinging, linking, 
   return between.length !== 1 || !(linking.has(only!.folded) || joining.has(only!.folded));
 };
 
+/** "The water was cold that spring": when something was, not of which sort. */
+const isWhen: Apart = ({ tokens }, seen, { carriers }, { times, dating, gerund }) =>
+  // "Cleaning the house this spring" is spring cleaning.
+  !seen.some(({ from }) => gerund?.test(tokens[from]!.folded)) &&
+  seen.some(({ place, from }) => {
+    const [before, token] = [tokens[from - 1], tokens[from]!];
+    return (
+      carriers[place]!.role === "modifier" &&
+      times.has(token.folded) &&
+      before?.sentence === token.sentence &&
+      dating.has(before.folded)
+    );
+  });
+
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
 export const APART: readonly Apart[] = [
   isElsewhere,
@@ -143,6 +157,7 @@ export const APART: readonly Apart[] = [
   isTwoThings,
   isDoneElsewhere,
   isNotWithout,
+  isWhen,
   isTornFrom,
   isUnlinked,
 ];

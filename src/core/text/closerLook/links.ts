@@ -214,7 +214,7 @@ const isBefore: Link = ({ between, usage, isVerb }) => {
   );
 };
 
-/** "How a knife is sharpened", "how are panels for solar power cleaned?" */
+/** "How a knife is sharpened", "how should panels for power be cleaned?" */
 const isBeingDone: Link = ({ between, usage, isDone }) => {
   const isBeing = ({ folded }: Token) => usage.being.has(folded) || usage.auxiliaries.has(folded);
   const from = usage.linking.has(between[0]!.folded) ? Math.max(0, between.findIndex(isBeing)) : 0;

@@ -35,7 +35,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
 };
 
 /** Endings of participles in the Romance languages, as they are written, and of what one is doing. */
-const PARTICIPLE = /(?:[oi]|da|d?[oa]s|[aiusnrt]t[ae]|cha|és?|[éiut]es?|[stu]|ant|ndo)$/;
+const PARTICIPLE = /(?:[oi]|da|d?[oa]s|[aiusrt]t[ae]|cha|és?|[éiut]es?|[stu]|ant|ndo)$/;
 
 /** "La pared no pinta nada", "le mur est nu, la peinture est vendue": what stands before a verb does it, unless it is done to itself. */
 function isSubjectOf(

@@ -234,6 +234,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       "the a an my your his her its our their this these those every each some any no him us them me own how why whether itself yourself themselves",
     quantities:
       "more most many much all both several few less fewer enough other another such own two three four five six seven eight nine ten",
+    dating: "this that last next every each all",
     times:
       "morning afternoon evening night day week weekend month year season spring summer autumn winter time",
     copulas: "is are was were be been",

@@ -60,6 +60,8 @@ export interface Usage {
   times: ReadonlySet<string>;
   /** What says that a thing has none of another: "sans" in "pain sans gluten". Empty where nobody has said. */
   without: ReadonlySet<string>;
+  /** What, before a time, says when: "that" in "that spring". Empty where nobody has said. */
+  dating: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
   /** What begins another clause: "while". Empty where nobody has said. */
@@ -165,6 +167,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   places: true,
   eitherWay: true,
   times: true,
+  dating: true,
   clauses: true,
   afterOrders: true,
   conjunctions: true,
