@@ -138,7 +138,7 @@ const isTornFrom: Apart = ({ tokens }, seen, { carriers }, { clinging, linking, 
 /** "The water was cold that spring": when something was, not of which sort. */
 const isWhen: Apart = ({ tokens }, seen, { carriers }, { times, dating, gerund }) =>
   // "Cleaning the house this spring" is spring cleaning.
-  !seen.some(({ from }) => gerund?.test(tokens[from]!.folded)) &&
+  !seen.some(({ from }) => gerund?.test(tokens[from]!.folded) && !times.has(tokens[from]!.folded)) &&
   seen.some(({ place, from }) => {
     const [before, token] = [tokens[from - 1], tokens[from]!];
     return (

@@ -89,7 +89,7 @@ it.each([
     "en",
     "solar panel cleaning",
     "How should panels for solar power be cleaned?",
-    "Solar panels, clean sheets",
+    "Solar panels on a clean roof",
   ],
   ["en", "cheap car hire", "Cheap hire of cars", "New hires drive cheap cars."],
   [
