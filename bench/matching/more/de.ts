@@ -485,4 +485,69 @@ de: Rosengarten
 = Gärten voller Rosen
 ≠ Der Garten ist nicht auf Rosen gebettet.
 ≠ Im Garten stehen keine Rosen.
+de: Kinderzimmer
+= Zimmer für zwei Kinder
+= Ein Zimmer für Ihr Kind einrichten
+≠ Das Kind lief aus dem Zimmer.
+≠ Die Kinder des Zimmermanns
+de: Wohnzimmerlampe
+= Lampen für das Wohnzimmer
+= Eine Lampe fürs Wohnzimmer
+≠ Die Lampe im Flur, das Wohnzimmer im Dunkeln
+≠ Das Wohnzimmer der Lampenfirma
+de: Fahrradreparatur
+= Fahrräder reparieren lernen
+= Reparatur von Fahrrädern
+≠ Das Fahrrad stand vor der Reparaturwerkstatt für Uhren.
+≠ Er fuhr mit dem Rad zur Reparatur der Brille.
+de: Heizkosten
+= Kosten fürs Heizen senken
+= Die Kosten der Heizung
+≠ Er kostet die Suppe und heizt den Ofen.
+≠ Auf Kosten anderer heizt er ein.
+de: Bewerbungsfoto
+= Fotos für die Bewerbung
+= Ein Foto für Ihre Bewerbungen
+≠ Nach der Bewerbung machte er ein Foto vom Meer.
+≠ Das Foto bewirbt Reisen.
+de: Gartenmöbel
+= Möbel für den Garten
+= Welche Möbel passen in den Garten?
+≠ Im Garten verkauft er Büromöbel.
+≠ Die Möbel blieben, der Garten ging.
+de: Sprachreise
+= Reisen, auf denen man Sprachen lernt
+= Eine Reise in eine andere Sprache
+≠ Er verschlug ihm auf der Reise die Sprache.
+≠ Die Sprache der Reisebusse
+de: Steuertipps
+= Tipps zur Steuer
+= Tipps für die Steuern von morgen
+≠ Er gab am Steuer einen Tipp ab.
+≠ Die Steuer fiel, so der Tipp.
+de: Hochzeitstorte
+= Torten für die Hochzeit
+= Eine Torte zur Hochzeit
+≠ Zur Hochzeit kam keine Torte.
+≠ Die Torte fiel, die Hochzeit auch.
+de: Autoverkauf
+= Wie man sein Auto verkauft
+= Der Verkauf von Autos
+≠ Der Verkäufer saß im Auto.
+≠ Im Verkauf fährt man Auto.
+de: Wanderschuhe
+= Schuhe zum Wandern
+= Welche Schuhe braucht man fürs Wandern?
+≠ Die Schuhe wandern in den Müll.
+≠ Der Wanderer verlor einen Schuh.
+de: Teppichreinigung
+= Teppiche schonend reinigen
+= Die Reinigung von Teppichen
+≠ Der Teppich liegt in der Reinigung neben Hosen.
+≠ Der reine Teppich
+de: Hausverwaltung
+= Wer verwaltet Ihr Haus?
+= Die Verwaltung von Häusern
+≠ Das Haus der Verwaltung ist alt.
+≠ Er waltet im Haus seines Amtes.
 `;

@@ -2443,4 +2443,79 @@ en: toy drive
 = Drives that collect toys
 ≠ They drive a toy car.
 ≠ The toy was in the drive.
+en: wood stove
+= A stove that burns wood
+= How to light a wood stove
+≠ The stove stood in a wood.
+≠ He stoked the stove, then walked in the woods.
+en: guest house
+= Houses for up to six guests
+= A guest house near the harbour
+≠ The guests left the house.
+≠ A house full of guests woke him.
+en: shoe rack
+= A rack for ten pairs of shoes
+= Racks that keep shoes tidy
+≠ She racked up debts for shoes.
+≠ The shoe went to rack and ruin.
+en: cutting edge
+= The cutting edge of a knife
+= Edges that are good for cutting
+≠ He edged closer, cutting the rope.
+≠ Cut the talk; I am on edge.
+en: reading lamp
+= A lamp to read by
+= Lamps for reading in bed
+≠ She was reading when the lamp fell.
+≠ The meter reading, by the light of a lamp
+en: soap maker
+= Make soap from olive oil
+= Makers of soap and candles
+≠ Soap opera makers went on strike.
+≠ He made it up to her with soap.
+en: snow tyres
+= Tyres made for snow
+= Do you need snow tyres in May?
+≠ It was snowing and she tired early.
+≠ The snow fell on a pile of tyres? No, on hay.
+en: job offer
+= How to accept the offer of a job
+= Offers of jobs in care
+≠ He offered her a seat, a good job too.
+≠ The job was on offer at a fair? No.
+en: water heater
+= Heaters for hot water
+= Heat water with the sun
+≠ In the heat they drank water.
+≠ The heated debate was about water.
+en: spelling checker
+= Check your spelling as you type
+= A checker that finds spelling mistakes
+≠ Spelling it out: pay by check.
+≠ The check was spelled wrong.
+en: leather care
+= How to care for leather
+= Care for leather shoes
+≠ The leather chair in the care home
+≠ He does not care about leather.
+en: rental car
+= Rent a car at the airport
+= Cars for rent
+≠ The rent for the car park went up.
+≠ He lent me his car; rent is high.
+en: sales training
+= Train your sales team
+= Training for people in sales
+≠ The train to the sales was late.
+≠ Trainers are for sale.
+en: fish market
+= A market for fresh fish
+= Markets that sell fish
+≠ They market boats to people who fish.
+≠ Fish prices on the stock market fell.
+en: video editing
+= Edit a video on your phone
+= How videos are edited
+≠ The editor hates video.
+≠ The video of the edition is lost.
 `;

@@ -469,4 +469,64 @@ nl: visitekaartje
 = Een kaartje voor op visite
 ≠ Er was visite en hij kocht een kaartje.
 ≠ De visite zoekt de kaart.
+nl: kinderkamer
+= Kamers voor kinderen
+= Een kamer voor je kind inrichten
+≠ Het kind rende de kamer uit.
+≠ De Kamer sprak over kinderen.
+nl: fietsreparatie
+= Je fiets repareren
+= De reparatie van fietsen
+≠ Hij fietste naar de reparateur van klokken.
+≠ De fiets stond naast de reparatie.
+nl: stookkosten
+= Kosten van het stoken
+= Minder kosten voor stoken
+≠ Hij stookt ruzie, koste wat kost.
+≠ Op kosten van de baas stookt hij.
+nl: sollicitatiefoto
+= Een foto voor je sollicitatie
+= Foto's voor sollicitaties
+≠ Na de sollicitatie maakte hij een foto.
+≠ De foto solliciteert niet.
+nl: tuinmeubelen
+= Meubelen voor in de tuin
+= Welke meubelen passen in de tuin?
+≠ In de tuin verkocht hij kantoormeubelen.
+≠ De tuin ging, de meubelen bleven.
+nl: taalreis
+= Reizen om een taal te leren
+= Een reis voor je taal
+≠ Op reis verstond hij de taal niet.
+≠ De taal van de reiziger
+nl: bruidstaart
+= Taarten voor de bruid
+= Een taart voor bruid en bruidegom
+≠ De bruid at geen taart.
+≠ De taart viel op de bruid.
+nl: wandelschoenen
+= Schoenen om te wandelen
+= Welke schoenen voor het wandelen?
+≠ Hij wandelde zonder schoenen.
+≠ De schoenen van de wandelaar zijn weg.
+nl: tapijt reinigen
+= Je tapijt laten reinigen
+= Reinig je tapijt zelf
+≠ Het tapijt ligt bij de reiniging.
+≠ De reine waarheid onder het tapijt
+nl: autoverkoop
+= Je auto verkopen
+= De verkoop van auto's
+≠ De verkoper zat in de auto.
+≠ De auto reed de verkoop voorbij.
+nl: huurwoning
+= Een woning huren
+= Woningen die te huur zijn
+≠ De woning kost meer dan de huur van de buren.
+≠ Hij huurt een fiets en zoekt zijn woning.
+nl: zomerjurk
+= Jurken voor de zomer
+= Een jurk voor warme zomers
+≠ De jurk was die zomer op.
+≠ In de zomer droeg zij geen jurk.
 `;

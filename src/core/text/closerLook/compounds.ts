@@ -1,6 +1,6 @@
 /** Compounds that a text says in several words: "die Tür am Haus" for "Haustür", "den Garten pflegen" for "Gartenpflege". */
 import type { AnalysedText, Token } from "../analyse";
-import { isPart, SHORTEST_PART, type Variant } from "../keyword";
+import { SHORTEST_PART, type Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
 import { governorOf } from "./object";
@@ -8,6 +8,12 @@ import type { Sight } from "./sight";
 
 /** The stem of a word that is listed as irregular, without the sign of that. */
 const plainStem = (stem: string): string => (stem.startsWith("=") ? stem.slice(1) : stem);
+
+/** "Welche Schuhe braucht man fürs Wandern?" */
+const isAskedFor = (tokens: readonly Token[], thing: number, { which }: Usage): boolean =>
+  thing > 0 &&
+  which.has(tokens[thing - 1]!.folded) &&
+  tokens[thing - 2]?.sentence !== tokens[thing]!.sentence;
 
 /** May a word begin a compound: "fiets", "auto's"? */
 const isFirstPart = ({ folded, small }: Token): boolean =>
@@ -44,7 +50,8 @@ export function firstParts(folded: string, stem: string): string[] {
   const doing = folded.replace(/[iu]ng(?:en)?$/, "");
   return [
     doing,
-    folded.replace(/'s$/, ""),
+    folded.replace(/'?s$/, ""),
+    folded,
     // "Handschuhe für Boxer"
     folded.replace(/ers?$/, ""),
     plainStem(stem),
@@ -91,11 +98,19 @@ export function saidApart(
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;
     // "Eine Creme für trockene Haut": a word that is no noun may stand before the first part.
-    if (!tokens[from + 1]!.small && (from + 1 !== at - 1 || isCapital(text, from + 1))) return null;
+    if (
+      !isAskedFor(tokens, from, pack.usage) &&
+      !tokens[from + 1]!.small &&
+      (from + 1 !== at - 1 || isCapital(text, from + 1))
+    )
+      return null;
     if (last.sentence !== first.sentence) return null;
-    if (last.small || !isPart(last)) continue;
+    if (!isFirstPart(last)) continue;
     // "Er pflegt im Garten zu lesen"
-    if (pack.usage.capitals && !isCapital(text, from)) return null;
+    if (pack.usage.capitals && !isCapital(text, from)) {
+      if (isAskedFor(tokens, from - 1, pack.usage)) continue;
+      return null;
+    }
     // "Er schloss das Fahrrad an": no preposition, no compound.
     const between = tokens.slice(from + 1, at);
     if (!saysOfWhichSort(text, from, at, pack.usage)) {
@@ -117,7 +132,7 @@ export function saidApart(
             last.folded.startsWith(word.folded.slice(beginning.length))) &&
           word.folded.startsWith(last.folded.slice(0, SHORTEST_PART), beginning.length) &&
           // "Konten Ihrer Bank"
-          [last.folded, pack.usage.capitals ? plainStem(last.stem) : last.folded].some(
+          [last.folded.replace(/'s$/, ""), pack.usage.capitals ? plainStem(last.stem) : last.folded].some(
             (end) => pack.stem(beginning + end) === word.stem,
           ) &&
           content.has(word.stem)
@@ -157,6 +172,10 @@ export function saidByVerb(
   return null;
 }
 
+/** "Wer", "man" */
+const isAnybody = (token: Token | undefined, { pronouns, persons }: Usage): boolean =>
+  token !== undefined && pronouns.has(token.folded) && !persons.has(token.folded);
+
 /** Does a compound end as a verb does: "pflege" and "pflegen", "sicherung" and "sichern"? */
 const isDeedOf = (
   { folded, stem }: Variant["words"][number],
@@ -165,6 +184,8 @@ const isDeedOf = (
   pack: LanguagePack,
 ): boolean =>
   pack.stem(beginning + verb) === stem ||
+  // "Fahrräder reparieren" for "Fahrradreparatur"
+  pack.stem(folded.slice(beginning.length)) === pack.stem(verb) ||
   folded.slice(beginning.length).replace(/(?:(?:ung|ing)(?:en)?|e)$/, "") === bareVerb(verb);
 
 /** Places near a noun where the verb may stand that does it: "pflegen Sie Ihren Garten", "den Garten gut pflegen". */
@@ -175,7 +196,9 @@ function* verbsOf(text: AnalysedText, at: number, usage: Usage): Generator<numbe
     if (!token || token.small || token.sentence !== tokens[at]!.sentence) return false;
     // "Pflege deinen Garten", "wie pflegt man einen Garten?"
     const opens =
-      tokens[i - 1]?.sentence !== token.sentence || usage.pronouns.has(tokens[i + 1]?.folded ?? "");
+      tokens[i - 1]?.sentence !== token.sentence ||
+      usage.pronouns.has(tokens[i + 1]?.folded ?? "") ||
+      isAnybody(tokens[i - 1], usage);
     // "Hilfe, der Umzug ist vorbei!"
     if (text.text.slice(tokens[Math.min(i, at)]!.end, tokens[Math.max(i, at)]!.start).includes(","))
       return false;

@@ -60,10 +60,12 @@ function placeOfLink({ between, usage, isVerb }: Between): number {
 }
 
 /** "La crème des ingénieurs du solaire" is none of the sun, but "cakes without eggs for vegans" are for vegans. */
-const isOfOther = (words: readonly Token[], { linking, joining }: Usage): boolean =>
+const isOfOther = (words: readonly Token[], { linking, joining, parts }: Usage): boolean =>
   words.some((word, i) => {
     const next = words[i + 1]?.folded ?? "";
-    return isContent(word) && linking.has(next) && !joining.has(next);
+    // "A rack for ten pairs of shoes"
+    const isPartOf = parts.has(word.folded.replace(/s$/, ""));
+    return isContent(word) && !isPartOf && linking.has(next) && !joining.has(next);
   });
 
 /** "Alarms for smoke and fire" are for fire. */

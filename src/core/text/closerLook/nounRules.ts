@@ -57,7 +57,8 @@ const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, varia
       usage.context !== undefined &&
       text.tokens[next.from]!.folded === variant.carriers[next.place]!.folded &&
       /^\p{L}+$/u.test(text.tokens[next.from]!.folded) &&
-      !isLikelyVerb(text, at, usage, PERHAPS))) &&
+      !isLikelyVerb(text, at, usage, PERHAPS) &&
+      !isToldToDo(text, at, carrier, usage))) &&
   !usage.headFirst &&
   !usage.gerund?.test(token.folded) &&
   carrier.role === "head" &&
@@ -66,6 +67,19 @@ const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, varia
   variant.words.length === 2
     ? false
     : undefined;
+
+/** "Heat water with the sun" for "water heater" */
+function isToldToDo(
+  { tokens }: AnalysedText,
+  at: number,
+  { folded }: SeenWord["carrier"],
+  usage: Usage,
+): boolean {
+  const [{ sentence, folded: verb }, after] = [tokens[at]!, tokens[at + 2]];
+  const opens = tokens[at - 1]?.sentence !== sentence;
+  const closes = after?.sentence !== sentence || usage.linking.has(after.folded);
+  return opens && closes && verb !== folded && usage.doer?.test(folded) === true;
+}
 
 /** A noun, and the noun of the keyword: "a paint" is no "painting". */
 const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token, next, at }) => {

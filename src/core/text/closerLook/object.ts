@@ -26,6 +26,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   const isNounFirst = noun.from === first;
   return (
     areInTwoClauses(between, noun.from === first, usage) ||
+    (isNounFirst && isGovernedNoun(text, verb, usage)) ||
     (usage.headFirst && isNounFirst && isSubjectOf(text, verb, between, usage)) ||
     // "Het gras groeit, de boer maait koren"
     (noun.from === first && isOtherSubject(between, usage) && gap.includes(",")) ||
@@ -50,6 +51,12 @@ function isSubjectOf(
   // "O forno limpa-se com vinagre"
   if ([...between, tokens[from + 1]].some((word) => word && reflexives.has(word.folded))) return false;
   return !infinitive?.test(folded) && !PARTICIPLE.test(text.slice(start, end).toLowerCase());
+}
+
+/** "Het tapijt ligt bij de reiniging" */
+function isGovernedNoun({ tokens }: AnalysedText, { from }: Sight, usage: Usage): boolean {
+  const governor = governorOf(tokens, from, usage);
+  return governor !== undefined && !usage.joining.has(governor) && !usage.linking.has(governor);
 }
 
 /** "Write the letters on the cover", but "a custom case for your phone" */
