@@ -550,4 +550,34 @@ de: Hausverwaltung
 = Die Verwaltung von Häusern
 ≠ Das Haus der Verwaltung ist alt.
 ≠ Er waltet im Haus seines Amtes.
+de: Hochzeitsrede
+= Reden für die Hochzeit
+= Eine Rede zur Hochzeit schreiben
+≠ Auf der Hochzeit redeten alle.
+≠ Die Rede war lang, die Hochzeit kurz.
+de: Aktienkurs
+= Kurse von Aktien
+= Wie der Kurs einer Aktie entsteht
+≠ Er gibt einen Kurs und kauft Aktien.
+≠ Die Aktien fielen im Kursbuch.
+de: Küchenfliesen
+= Fliesen für die Küche
+= Die Küche neu fliesen
+≠ Die Küche liegt neben dem Fliesenmarkt.
+≠ In der Küche fließt Wasser.
+de: Allergietest
+= Tests auf Allergien
+= Einen Test auf Allergie machen
+≠ Der Test war so lang, dass die Allergie kam.
+≠ Die Allergie stellt ihn auf die Probe; der Test folgt.
+de: Handyvertrag
+= Verträge für Handys
+= Den Vertrag fürs Handy kündigen
+≠ Sie vertrug sich am Handy mit ihm.
+≠ Er hielt das Handy und den Arbeitsvertrag.
+de: Fotografie lernen
+= Lernen Sie die Fotografie
+= Wie man Fotografie lernt
+≠ Die Fotografie zeigt ein Lernheft.
+≠ Sie lernte ihn durch eine Fotografie kennen.
 `;

@@ -2518,4 +2518,104 @@ en: video editing
 = How videos are edited
 ≠ The editor hates video.
 ≠ The video of the edition is lost.
+en: customer loyalty
+= How to make customers loyal
+= Loyal customers come back.
+≠ The customs officer was loyal to the king.
+≠ A loyal dog waits for the customer.
+en: interior decorator
+= Decorate the interior of your van
+= Decorators for small interiors
+≠ A decorated soldier from the interior of the country
+≠ The decorator drove into the interior.
+en: heating engineer
+= Engineers who install heating
+= An engineer for your heating system
+≠ The engineer was heating his soup.
+≠ She engineered a heated debate.
+en: bottle opener
+= Open a bottle without an opener
+= Openers for bottles and cans
+≠ The opening bottle ceremony was dull.
+≠ She opened the door with a bottle in her hand.
+en: rock climbing
+= Climb rocks safely
+= A rock that is good for climbing
+≠ Prices climbed; rock music played.
+≠ The band rocks, sales are climbing.
+en: street photography
+= How to photograph people in the street
+= Photographs of streets at night
+≠ The street where the photographer lives
+≠ Photography shops line the street.
+en: drum lessons
+= Lessons for people who want to play the drums
+= Learn the drums: first lesson free
+≠ The lesson drummed it into him.
+≠ They drummed up support after the lesson.
+en: wedding speech
+= How to write a speech for a wedding
+= Speeches at weddings
+≠ The speech was so long that they forgot the wedding.
+≠ He lost the power of speech before the wedding.
+en: allergy test
+= Tests for allergies at home
+= How to test yourself for an allergy
+≠ He has an allergy to tests.
+≠ The test drive brought on his allergy.
+en: garden chairs
+= Chairs that can stay in the garden all year
+= A garden chair that folds
+≠ She chairs the garden club.
+≠ From her chair she sees the garden.
+en: credit card debt
+= How to pay off debts on your credit card
+= Debt on credit cards
+≠ To her credit, she has no debt and plays cards.
+≠ The card thanked him; he was in her debt.
+en: remote work
+= Work remotely from abroad
+= Jobs that let you work from remote places
+≠ The remote control does not work.
+≠ Works of art in a remote valley
+en: kitchen tiles
+= Tiles for your kitchen floor
+= Tile a kitchen wall
+≠ The kitchen is next to the tile shop.
+≠ A night on the tiles, then kitchen duty
+en: air conditioning
+= Condition the air in your office
+= What does conditioned air cost?
+≠ On one condition: open the window for air.
+≠ Her hair conditioner smells of sea air.
+en: public speaking
+= How to speak in public
+= Speakers who are afraid of the public
+≠ The public house speaks for itself.
+≠ Strictly speaking, the public was let in.
+en: hard drive
+= Drives that are hard to break
+= Copy your hard drives
+≠ The drive home was hard.
+≠ They drive a hard bargain.
+en: stock market
+= Stocks and the markets they trade on
+= The stock markets fell.
+≠ The market is out of stock.
+≠ We stock what the market wants.
+en: birth certificate
+= Certificates of birth
+= How to get a certificate of your birth
+≠ She gave birth; he earned a certificate.
+≠ The certified nurse helped at the birth.
+en: ski lift
+= Lifts for skiers
+= A lift that takes skis
+≠ He lifted his skis onto the car.
+≠ She skied down and took the lift to the bar.
+en: phone contract
+= Contracts for mobile phones
+= Cancel the contract of your phone
+≠ The muscles contract while you phone.
+≠ He phoned before the contract was signed.
 `;

@@ -440,4 +440,34 @@ es: jardín de rosas
 = Jardines con rosas
 ≠ El jardín está pintado de rosa.
 ≠ Rosa vive junto al jardín.
+es: discurso de boda
+= Discursos para una boda
+= Escribir un discurso de boda
+≠ La boda acabó y el discurso empezó.
+≠ El discurso del rey sobre la boda
+es: azulejos de cocina
+= Azulejos para la cocina
+= Poner azulejos en la cocina
+≠ La cocina está al lado de la tienda de azulejos.
+≠ Rompió un azulejo y dejó la cocina.
+es: clases de batería
+= Clases para tocar la batería
+= Una clase de batería en línea
+≠ La batería del móvil murió en clase.
+≠ Toda clase de baterías antiaéreas
+es: prueba de alergia
+= Pruebas para alergias
+= Hacerse una prueba de alergia
+≠ La alergia le puso a prueba.
+≠ Prueba el pan, pese a su alergia.
+es: contrato de móvil
+= Un contrato para tu móvil
+= Contratos de móvil baratos
+≠ Contrató a un guardia y perdió el móvil.
+≠ El móvil suena, el contrato espera.
+es: fotografía de calle
+= Fotografiar la calle
+= La fotografía en la calle
+≠ El fotógrafo vive en esta calle.
+≠ La calle sale en la fotografía del juez.
 `;

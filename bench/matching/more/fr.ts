@@ -384,4 +384,34 @@ fr: carte de visite
 = Imprimer une carte de visite
 ≠ Il visite la ville sans carte.
 ≠ La visite est gratuite avec la carte jeune.
+fr: discours de mariage
+= Des discours pour un mariage
+= Écrire un discours de mariage
+≠ Le mariage finit, le discours commence.
+≠ Le discours du ministre sur le mariage des rois
+fr: carrelage de cuisine
+= Carreler sa cuisine
+= Du carrelage pour la cuisine
+≠ La cuisine est à côté du carreleur.
+≠ Il garde la cuisine à carreaux.
+fr: cours de batterie
+= Des cours pour jouer de la batterie
+= Un cours de batterie en ligne
+≠ La batterie du téléphone meurt en cours.
+≠ Au cours du mois, la batterie tombe.
+fr: test d'allergie
+= Des tests pour les allergies
+= Tester une allergie
+≠ Il est allergique aux tests.
+≠ Le test est fini, son allergie aussi.
+fr: contrat de téléphone
+= Un contrat pour son téléphone
+= Résilier un contrat de téléphone
+≠ Il téléphone après le contrat.
+≠ Le téléphone sonne, le contrat attend.
+fr: photographie de rue
+= Photographier la rue
+= La photographie dans la rue
+≠ La rue est sur la photographie du juge.
+≠ Le photographe habite cette rue.
 `;

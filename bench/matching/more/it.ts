@@ -365,4 +365,34 @@ it: giardino di rose
 = Giardini con rose
 ≠ Il giardino è dipinto di rosa.
 ≠ La rosa dei venti e il giardino
+it: discorso di nozze
+= Discorsi per le nozze
+= Scrivere un discorso di nozze
+≠ Le nozze finirono e il discorso iniziò.
+≠ Il discorso del re e le nozze
+it: piastrelle cucina
+= Piastrelle per la cucina
+= Piastrellare la cucina
+≠ La cucina è accanto al negozio di piastrelle.
+≠ Ruppe una piastrella e lasciò la cucina.
+it: lezioni di batteria
+= Lezioni per suonare la batteria
+= Una lezione di batteria online
+≠ La batteria del telefono morì a lezione.
+≠ Gli serva di lezione: batteria scarica.
+it: test allergie
+= Test per le allergie
+= Fare un test delle allergie
+≠ È allergico ai test.
+≠ Il test è finito, l'allergia no.
+it: contratto telefonico
+= Contratti telefonici economici
+= Disdire un contratto telefonico
+≠ Il contratto fu letto, l'elenco telefonico no.
+≠ Una chiamata telefonica sul contratto
+it: fotografia di strada
+= Fotografare la strada
+= La fotografia in strada
+≠ Il fotografo vive in questa strada.
+≠ La strada è nella fotografia del giudice.
 `;

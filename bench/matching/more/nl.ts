@@ -529,4 +529,34 @@ nl: zomerjurk
 = Een jurk voor warme zomers
 ≠ De jurk was die zomer op.
 ≠ In de zomer droeg zij geen jurk.
+nl: bruiloftstoespraak
+= Een toespraak voor een bruiloft
+= Toespraken op bruiloften
+≠ De bruiloft begon en de toespraak was af.
+≠ Hij sprak haar toe na de bruiloft.
+nl: keukentegels
+= Tegels voor de keuken
+= Welke tegels voor je keuken?
+≠ De keuken ligt naast de tegelhandel.
+≠ Hij brak een tegel en verliet de keuken.
+nl: drumles
+= Lessen om te leren drummen
+= Een les in drummen
+≠ De les was uit en hij ging drummen.
+≠ Zij drumt en hij geeft les in Frans.
+nl: allergietest
+= Tests voor allergie
+= Een test op allergie
+≠ De allergie stelde hem op de proef.
+≠ De test was klaar, zijn allergie niet.
+nl: telefoonabonnement
+= Een abonnement voor je telefoon
+= Abonnementen voor telefoons
+≠ De telefoon ging en het abonnement op de krant liep af.
+≠ Hij belde met zijn telefoon over een abonnement.
+nl: auto wassen
+= Je auto met de hand wassen
+= Hoe was ik mijn auto?
+≠ De auto was van was.
+≠ De wasmachine past in de auto.
 `;

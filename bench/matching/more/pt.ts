@@ -400,4 +400,34 @@ pt: jardim de rosas
 = Jardins com rosas
 ≠ O jardim é cor-de-rosa.
 ≠ A rosa dos ventos e o jardim
+pt: discurso de casamento
+= Discursos para um casamento
+= Escrever um discurso de casamento
+≠ O casamento acabou e o discurso começou.
+≠ O discurso do rei sobre o casamento
+pt: azulejos de cozinha
+= Azulejos para a cozinha
+= Pôr azulejos na cozinha
+≠ A cozinha fica ao lado da loja de azulejos.
+≠ Partiu um azulejo e saiu da cozinha.
+pt: aulas de bateria
+= Aulas para tocar bateria
+= Uma aula de bateria na internet
+≠ A bateria do telemóvel morreu na aula.
+≠ A aula acabou, a bateria também.
+pt: teste de alergia
+= Testes para alergias
+= Fazer um teste de alergia
+≠ A alergia pôs-no à prova.
+≠ O teste acabou, a alergia não.
+pt: contrato de telemóvel
+= Um contrato para o seu telemóvel
+= Contratos de telemóvel baratos
+≠ Contratou um guarda e perdeu o telemóvel.
+≠ O telemóvel toca, o contrato espera.
+pt: fotografia de rua
+= Fotografar a rua
+= A fotografia na rua
+≠ O fotógrafo mora nesta rua.
+≠ A rua está na fotografia do juiz.
 `;

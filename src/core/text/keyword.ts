@@ -1,4 +1,6 @@
 /** A keyword made ready to be searched for. The rules are those of docs/scoring.md, "Matching a keyword". */
+
+import { perObject } from "../once";
 import { analyseText, type Token } from "./analyse";
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
@@ -165,6 +167,10 @@ function variantOf(
     for (const { folded, stem } of carrying.values()) {
       for (const other of pack.otherKinds(folded).map(pack.stem))
         if (!content.has(other)) content.set(other, content.get(stem)!);
+      // "Lifts for skiers" are ski lifts.
+      if (usage && roles.get(stem) === "modifier")
+        for (const doer of doersBy(pack).get(stem) ?? [])
+          if (!content.has(doer)) content.set(doer, content.get(stem)!);
       const verb = usage && roles.get(stem) === "head" && verbOfDoer(folded, usage);
       if (verb && !content.has(pack.stem(verb))) content.set(pack.stem(verb), content.get(stem)!);
     }
@@ -196,6 +202,14 @@ function pairIn(
   const words = spelling.slice(Math.min(...places), Math.max(...places) + 1);
   return { ...variantOf(words, keyword, pack), isJoined: false, isParted: false };
 }
+
+/** Stems of who or what does something, by the stem of its verb. */
+const doersBy = perObject(({ usage, stem }: LanguagePack): ReadonlyMap<string, string[]> => {
+  const doers = new Map<string, string[]>();
+  for (const [doer, verb] of usage?.doers ?? [])
+    if (verb) doers.set(stem(verb), [...(doers.get(stem(verb)) ?? []), stem(doer)]);
+  return doers;
+});
 
 const isCapital = (keyword: string, { start }: Token): boolean => /^\p{Lu}/u.test(keyword.slice(start));
 

@@ -100,7 +100,12 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
   if (!nouns || usage.headFirst) return false;
   const { first, between } = nouns;
   const isVerb = (i: number) => isLikelyVerb(text, first.to + 1 + i, usage);
-  if (between.some(({ folded }, i) => usage.simplePasts.has(folded) || (/[^s]s$/.test(folded) && isVerb(i))))
+  if (
+    between.some(
+      ({ folded }, i) =>
+        usage.simplePasts.has(folded) || (/[^s]s$/.test(folded) && !usage.being.has(folded) && isVerb(i)),
+    )
+  )
     return !between.some(({ folded }) => usage.relatives.has(folded) || usage.pronouns.has(folded));
   if (between.some(({ folded }) => usage.joining.has(folded))) return false;
   return between.some(({ folded, small }, i) => {

@@ -62,7 +62,9 @@ function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant
   const asVerb = (sight: Sight): boolean =>
     isDerived(sight) ||
     isVerbal(tokens[sight.from]!.folded, usage) ||
-    isLikelyVerb(text, sight.from, usage, PERHAPS);
+    // "Test your hearing"
+    (isLikelyVerb(text, sight.from, usage, PERHAPS) &&
+      !usage.determiners.has(tokens[sight.from - 1]?.folded ?? ""));
   const inSentence = (at: number) =>
     tokens[at]?.sentence === tokens[first.from]!.sentence ? tokens[at] : undefined;
   return {

@@ -67,7 +67,7 @@ export function isBeforeNoun(
   if (
     !next ||
     next.small ||
-    usage.adverb?.test(next.folded) ||
+    usage.trailing.has(next.folded) ||
     seen.some(({ from }) => from === at + 1) ||
     tokens[at]!.folded.endsWith("s")
   )

@@ -56,7 +56,7 @@ universidade universidades|universo universos|universal universais|casa casas|ca
 modo modos|moda modas|modelo modelos|polícia polícias|política políticas político políticos|geral gerais|geração gerações|organização organizações|órgão órgãos|banco bancos|banca bancas|barco barcos|barca barcas
 carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
 `,
-  deverbal: "acao ar|acoes ar|agem ar|agens ar|ura ar",
+  deverbal: "grafia grafar|grafias grafar|acao ar|acoes ar|agem ar|agens ar|ura ar",
   smallWords: `o a os as um uma uns umas de do da dos das em no na nos nas num numa por pelo pela pelos pelas para com sem sobre entre até desde após ante sob contra durante ao à aos às dum duma neste nesta nesse nessa deste desta desse dessa daquele naquele
 eu tu ele ela nós vós eles elas você vocês me te se lhe lhes vos meu minha meus minhas teu tua seu sua seus suas nosso nossa nossos nossas
 este esta isto estes estas esse essa isso esses essas aquele aquela aquilo que quem qual quais cujo cuja onde quando como quanto quanta quantos porque porquê

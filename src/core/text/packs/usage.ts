@@ -60,6 +60,8 @@ export interface Usage {
   times: ReadonlySet<string>;
   /** What says that a thing has none of another: "sans" in "pain sans gluten". Empty where nobody has said. */
   without: ReadonlySet<string>;
+  /** What may follow a noun and is none itself, though its like often are: "well", "full". Empty where nobody has said. */
+  trailing: ReadonlySet<string>;
   /** What, before a time, says when: "that" in "that spring". Empty where nobody has said. */
   dating: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
@@ -168,6 +170,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   eitherWay: true,
   times: true,
   dating: true,
+  trailing: true,
   clauses: true,
   afterOrders: true,
   conjunctions: true,
