@@ -52,10 +52,7 @@ const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: 
 function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
   for (const rule of rules) {
     const answer = rule(word);
-    if (answer !== undefined) {
-      (globalThis as any).trace?.push(rule.name);
-      return answer;
-    }
+    if (answer !== undefined) return answer;
   }
   return undefined;
 }
