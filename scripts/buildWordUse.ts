@@ -125,7 +125,7 @@ const NO_DOERS = new Set(
   hooker letter liver locker longer lower manor master mater matter minor monitor number paper peer pepper peter platter poker poster powder prior razor rubber saucer sewer shower
   slipper sucker summer super tailor tamper temper tender tier tower trooper tutor wanker molester
   adder alienor balder banner bayer beaker boomer bower buckler caber cantor castor currier cursor dior footer fuller gabor ganger graver harper harrier header homer lager
-  larder lounger lumper muffler nester nestor nutter outgoer palmer parer pastor pater porter primer purser quaker ranger ratter reefer roomer rotor rounder router seer
+  larder lounger lumper muffler nester nestor nutter outgoer palmer parer pastor pater porter primer purser quaker ranger ratter reefer roomer rotor rounder router seer skier
   slicker spanner springer stater stator stringer taper tatter tenter termer ticker toner topper tucker tumbler turtler twiner verger warder weber winger`.split(
     /\s+/,
   ),

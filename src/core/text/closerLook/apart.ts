@@ -154,6 +154,23 @@ const isWhen: Apart = ({ tokens }, seen, { carriers }, { times, dating, gerund }
     );
   });
 
+/** "She hit the book with a club": what somebody does with a thing, and where, says nothing of its sort. */
+const isTold: Apart = (text, seen, variant, usage) => {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns?.between.length || variant.carriers[nouns.first.place]!.role !== "head") return false;
+  const { tokens } = text;
+  const { sentence } = tokens[nouns.first.from]!;
+  const opens = tokens.findIndex((token) => token.sentence === sentence);
+  const [link] = nouns.between;
+  return (
+    usage.tellers.has(tokens[opens]!.folded) &&
+    opens < nouns.first.from - 1 &&
+    usage.governing.has(link!.folded) &&
+    !usage.joining.has(link!.folded) &&
+    !usage.of.has(link!.folded)
+  );
+};
+
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
 export const APART: readonly Apart[] = [
   isElsewhere,
@@ -164,5 +181,6 @@ export const APART: readonly Apart[] = [
   isNotWithout,
   isWhen,
   isTornFrom,
+  isTold,
   isUnlinked,
 ];

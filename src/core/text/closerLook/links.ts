@@ -12,6 +12,8 @@ export interface Between extends TwoNouns {
   /** The later one is in a form of its verb, and so the earlier. */
   isDone: boolean;
   isDoneFirst: boolean;
+  /** The later one is a noun, whose verb is another matter. */
+  isThing: boolean;
   /** The earlier one says what is done in the keyword, and is no such noun here: "assure" for "assurance". */
   isNoNoun: boolean;
   /** The earlier one is a participle in the keyword. */
@@ -174,12 +176,14 @@ const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
   isPhrase(rest, usage);
 
 /** "Which oil is best for cooking?" */
-const isBeing: Link = ({ between: [first, ...rest], usage, isDone, gap }) =>
+const isBeing: Link = ({ between: [first, ...rest], usage, isDone, isThing, gap }) =>
   usage.copulas.has(first!.folded) &&
   // "Tirou as luvas e foi ao boxe"
   !(usage.conjunctions.has(first!.folded) && !/[èé]/.test(gap)) &&
   // "The lamp was still standing"
-  !(isDone && usage.gerund && !rest.some(isContent)) &&
+  !(isDone && usage.gerund && !rest.some(({ folded }) => usage.linking.has(folded))) &&
+  // "The system is sound"
+  !(isThing && !rest.length && !usage.headFirst) &&
   !rest.some(
     ({ folded }) =>
       isVerbal(folded, usage) ||
@@ -196,8 +200,16 @@ const isWhichIs: Link = (words) =>
   words.before !== undefined && words.usage.which.has(words.before.folded) && isBeing(words);
 
 /** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
-const isBought: Link = ({ between: [only, more], usage, gap }) =>
+const isBought: Link = ({ between: [only, more], usage, gap, before }) =>
   !more &&
+  // "The letter brought news"
+  !(
+    before &&
+    !usage.headFirst &&
+    usage.determiners.has(before.folded) &&
+    !usage.quantities.has(before.folded) &&
+    before.folded.length > 2
+  ) &&
   !gap.includes(",") &&
   (usage.headFirst
     ? [usage.conjunctions, usage.clauses, usage.asking].every((words) => !words.has(only!.folded))

@@ -3,6 +3,7 @@ import type { AnalysedText } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal, usedAs, verbOfDoer } from "../usage";
 import { isBeforeNoun, PERHAPS } from "./nouns";
+import { governorOf } from "./object";
 import type { SeenWord } from "./seenWord";
 import type { Sight } from "./sight";
 
@@ -18,6 +19,15 @@ const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, isDeriv
   !isAction &&
   !isDerived &&
   usage.finiteForm?.test(text.text.slice(token.start, token.end).toLowerCase())
+    ? false
+    : undefined;
+
+/** "At the centre of the garden" */
+const isPartOf: Rule = ({ text: { tokens }, token, at, carrier, usage }) =>
+  carrier.role === "head" &&
+  usage.parts.has(token.folded) &&
+  usage.of.has(tokens[at + 1]?.folded ?? "") &&
+  usage.places.has(governorOf(tokens, at, usage) ?? "")
     ? false
     : undefined;
 
@@ -187,6 +197,7 @@ export const NOUN_RULES: readonly Rule[] = [
   standsForNothing,
   hasNoRole,
   isParticle,
+  isPartOf,
   isJoinedOn,
   isFiniteForm,
   isPurpose,

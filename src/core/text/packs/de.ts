@@ -174,6 +174,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
       "mehr viele viel alle einige mehrere wenige weniger genug andere solche eigene eigenen eigenes zwei drei vier funf sechs sieben acht neun zehn",
     copulas: "ist sind war waren",
     which: "welche welcher welches welchen welchem",
+    tellers: "er",
     without: "ohne",
     conjunctions: "und oder",
     clauses: "wahrend waehrend weil obwohl aber doch sondern denn bis",

@@ -139,6 +139,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     copulas: "es son era eran esta estan",
     reflexives: "se",
     which: "que cual cuales cuanto cuantos",
+    tellers: "ella ellos ellas",
     without: "sin",
     conjunctions: "y e o u ni",
     pronouns: "yo ella nosotros ellos ellas usted ustedes me te se nos les quien",

@@ -151,6 +151,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     copulas: "est sont etait etaient",
     reflexives: "se on l'on",
     which: "quel quelle quels quelles",
+    tellers: "il elle ils elles",
     without: "sans",
     conjunctions: "et ou ni",
     pronouns: "je j tu il elle on nous vous ils elles qui",

@@ -159,6 +159,7 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     copulas: "e sono era erano",
     reflexives: "si",
     which: "quale quali quanto quanti",
+    tellers: "lui lei",
     without: "senza",
     conjunctions: "e ed o od ne",
     pronouns: "io tu lui lei noi voi mi ti si chi",

@@ -148,6 +148,7 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
       "meer veel alle sommige meerdere weinig minder genoeg andere zulke eigen twee drie vier vijf zes zeven acht negen tien",
     copulas: "is zijn was waren",
     which: "welk welke",
+    tellers: "hij zij ze",
     without: "zonder",
     conjunctions: "en of",
     clauses: "terwijl omdat hoewel maar want tot",

@@ -119,6 +119,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
     copulas: "e sao era eram esta estao",
     reflexives: "se",
     which: "que qual quais",
+    tellers: "ele ela eles elas",
     without: "sem",
     conjunctions: "e ou nem",
     pronouns: "eu tu ele ela nos vos eles elas voce voces me te se lhe lhes quem",

@@ -62,6 +62,8 @@ export interface Usage {
   without: ReadonlySet<string>;
   /** What may follow a noun and is none itself, though its like often are: "well", "full". Empty where nobody has said. */
   trailing: ReadonlySet<string>;
+  /** Of whom a story tells: "she hit the book with a club". Empty where nobody has said. */
+  tellers: ReadonlySet<string>;
   /** What, before a time, says when: "that" in "that spring". Empty where nobody has said. */
   dating: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
@@ -171,6 +173,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   times: true,
   dating: true,
   trailing: true,
+  tellers: true,
   clauses: true,
   afterOrders: true,
   conjunctions: true,
