@@ -108,7 +108,7 @@ it.each([
   ["en", "match day", "Days of the match", "The socks match every day."],
   ["en", "book club", "A club for books", "She hit the club with a book."],
   ["en", "news letter", "A letter with news", "The letter brought news."],
-  ["en", "sound system", "A system for good sound", "The system is sound."],
+  ["en", "glass door", "A door made of glass", "The door is glass for show."],
   ["en", "standing desk", "Which desk is good for standing?", "The desk was left standing."],
   ["en", "garden centre", "A centre for your garden", "At the centre of the garden is a tree."],
   ["en", "back pain", "Pain in the back", "He took pains to call back."],

@@ -75,7 +75,7 @@ function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant
       isDerived(first) ||
       (usage.action.test(carriers[first.place]!.folded) && asVerb(first)),
     isDoneFirst: asVerb(first),
-    isThing: usage.things.has(tokens[second.from]!.folded) || usage.nouns.has(tokens[second.from]!.folded),
+    later: tokens[second.from]!,
     isNoNoun:
       usage.action.test(carriers[first.place]!.folded) && !usage.action.test(tokens[first.from]!.folded),
     isParticiple:

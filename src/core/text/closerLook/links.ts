@@ -12,8 +12,7 @@ export interface Between extends TwoNouns {
   /** The later one is in a form of its verb, and so the earlier. */
   isDone: boolean;
   isDoneFirst: boolean;
-  /** The later one is a noun, whose verb is another matter. */
-  isThing: boolean;
+  later: Token;
   /** The earlier one says what is done in the keyword, and is no such noun here: "assure" for "assurance". */
   isNoNoun: boolean;
   /** The earlier one is a participle in the keyword. */
@@ -176,14 +175,17 @@ const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
   isPhrase(rest, usage);
 
 /** "Which oil is best for cooking?" */
-const isBeing: Link = ({ between: [first, ...rest], usage, isDone, isThing, gap }) =>
+const isBeing: Link = ({ between: [first, ...rest], usage, isDone, later: { folded: what }, gap }) =>
   usage.copulas.has(first!.folded) &&
   // "Tirou as luvas e foi ao boxe"
   !(usage.conjunctions.has(first!.folded) && !/[èé]/.test(gap)) &&
   // "The lamp was still standing"
-  !(isDone && usage.gerund && !rest.some(({ folded }) => usage.linking.has(folded))) &&
-  // "The system is sound"
-  !(isThing && !rest.length && !usage.headFirst) &&
+  !(
+    (usage.gerund?.test(what) || (isDone && usage.gerund)) &&
+    !rest.some(({ folded }) => usage.linking.has(folded))
+  ) &&
+  // "The answer is a key"
+  !([usage.things, usage.nouns].some((words) => words.has(what)) && !rest.length && !usage.headFirst) &&
   !rest.some(
     ({ folded }) =>
       isVerbal(folded, usage) ||
