@@ -580,4 +580,24 @@ de: Fotografie lernen
 = Wie man Fotografie lernt
 ≠ Die Fotografie zeigt ein Lernheft.
 ≠ Sie lernte ihn durch eine Fotografie kennen.
+de: Vorhangstange
+= Stangen für Vorhänge
+= Eine Stange für schwere Vorhänge
+≠ Hinter dem Vorhang lag eine Stange Brot.
+≠ Der Vorhang fiel, die Leute standen von der Stange auf.
+de: Blutspende
+= Blut spenden in Ihrer Nähe
+= Eine Spende von Blut
+≠ Er spendet Trost und Blutorangen.
+≠ Das Blut stockte ihm bei der Spendengala.
+de: Prüfungsvorbereitung
+= Wie man sich auf eine Prüfung vorbereitet
+= Vorbereitung auf die Prüfung
+≠ Die Prüfung des Essens, bereitet vom Koch
+≠ Nach der Prüfung bereitete sie Tee.
+de: Zinssatz
+= Der Satz der Zinsen
+= Wie hoch ist der Satz für Zinsen?
+≠ Im letzten Satz ging es um Zinsen? Nein, um Tennis.
+≠ Der Satz hat keine Zinsen.
 `;

@@ -2618,4 +2618,79 @@ en: phone contract
 = Cancel the contract of your phone
 ≠ The muscles contract while you phone.
 ≠ He phoned before the contract was signed.
+en: curtain rail
+= A rail for heavy curtains
+= How to hang curtains on a rail
+≠ The rail strike drew the curtain on the tour.
+≠ She drew the curtain as the train left the rails.
+en: pension plan
+= Plan your pension early
+= Plans that pay a pension
+≠ The pension was not part of the plan to move.
+≠ He planned a stay in a small pension.
+en: nail polish
+= Polish for short nails
+= How to polish your nails
+≠ He nailed the Polish test.
+≠ Polish the table and hit the nail on the head.
+en: tea infuser
+= An infuser for loose tea
+= Infusers that hold tea leaves
+≠ Tea infused the talk with calm.
+≠ Over tea she infused him with hope.
+en: exam preparation
+= How to prepare for an exam
+= Prepare your exams in a week
+≠ The exam hall was being prepared.
+≠ Food preparation, then an exam
+en: boat rental
+= Rent a boat for a day
+= Boats you can rent by the hour
+≠ The rent went up, and so did the boat.
+≠ The boat passed a rental car office.
+en: concrete floor
+= Floors made of concrete
+= Polish a concrete floor
+≠ He took the floor with a concrete plan.
+≠ Concrete proposals came from the shop floor.
+en: heart rate monitor
+= Monitors that show your heart rate
+= Monitor the rate of your heart
+≠ At any rate, his heart was not in the monitor job.
+≠ They rate the monitor highly; his heart sank.
+en: wine rack
+= A rack for wine bottles
+= Racks to store wine
+≠ She racked her brains over wine.
+≠ The wine was on the house, the racks empty.
+en: interest rate
+= Rates of interest on savings
+= How interest rates are set
+≠ At this rate, nobody will show interest.
+≠ It is of interest how they rate us.
+en: music teacher
+= Teachers of music
+= A teacher for music and dance
+≠ Face the music, said the teacher.
+≠ The lesson taught him that music heals.
+en: paper cup
+= Cups made of paper
+= A cup of paper or plastic?
+≠ The paper wrote about the world cup.
+≠ She put the paper under her cup.
+en: trail mix
+= A mix of nuts for the trail
+= Mixes you can eat on the trail
+≠ They trail far behind; moods are mixed.
+≠ The mixed team left a trail of mud.
+en: blood donor
+= Donate blood near you
+= Who can be a donor of blood?
+≠ A donor paid for the blood orange trees.
+≠ Blood ties and organ donors
+en: file cabinet
+= Cabinets to keep files in
+= A cabinet for your files
+≠ The cabinet filed past the queen.
+≠ The file was leaked by the cabinet.
 `;

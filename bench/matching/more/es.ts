@@ -470,4 +470,24 @@ es: fotografía de calle
 = La fotografía en la calle
 ≠ El fotógrafo vive en esta calle.
 ≠ La calle sale en la fotografía del juez.
+es: barra de cortina
+= Barras para cortinas
+= Una barra de cortina fina
+≠ La cortina cae sobre la barra del bar.
+≠ En la barra, tras la cortina de humo
+es: donación de sangre
+= Donar sangre cerca de ti
+= Donaciones de sangre
+≠ La sangre fría y una donación a la iglesia
+≠ Donó un cuadro de sangre azul.
+es: tipo de interés
+= Los tipos de interés suben
+= Un tipo de interés fijo
+≠ Ese tipo no tiene interés.
+≠ Hay un tipo con interés en la casa.
+es: profesor de música
+= Profesores de música en casa
+= Un profesor para la música
+≠ El profesor apaga la música.
+≠ La música tapa al profesor.
 `;

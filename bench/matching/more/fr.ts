@@ -414,4 +414,24 @@ fr: photographie de rue
 = La photographie dans la rue
 ≠ La rue est sur la photographie du juge.
 ≠ Le photographe habite cette rue.
+fr: tringle à rideaux
+= Une tringle pour des rideaux lourds
+= Poser une tringle à rideaux
+≠ Le rideau tombe sur la tringle du vélo.
+≠ La tringle est tordue, le rideau sale.
+fr: don de sang
+= Donner son sang
+= Le don du sang près de chez vous
+≠ Il a le don de glacer le sang.
+≠ Son sang-froid est un don.
+fr: taux d'intérêt
+= Les taux d'intérêt montent
+= Un taux d'intérêt fixe
+≠ L'intérêt du film tient au taux de rires.
+≠ Sans intérêt, le taux d'alcool.
+fr: professeur de musique
+= Des professeurs de musique à domicile
+= Un professeur pour la musique
+≠ Le professeur connaît la musique.
+≠ La musique couvre le professeur.
 `;

@@ -395,4 +395,24 @@ it: fotografia di strada
 = La fotografia in strada
 ≠ Il fotografo vive in questa strada.
 ≠ La strada è nella fotografia del giudice.
+it: bastone per tende
+= Bastoni per le tende
+= Un bastone per tende pesanti
+≠ La tenda cade sul bastone del nonno.
+≠ Il bastone è rotto, la tenda no.
+it: donazione di sangue
+= Donare il sangue
+= Donazioni di sangue
+≠ Il sangue freddo e una donazione alla chiesa
+≠ Donò un quadro a un nobile di sangue blu.
+it: tasso di interesse
+= I tassi di interesse salgono
+= Un tasso di interesse fisso
+≠ Il tasso è un animale di grande interesse.
+≠ L'interesse cala, il tasso dorme.
+it: insegnante di musica
+= Insegnanti di musica a casa
+= Un insegnante per la musica
+≠ L'insegnante spegne la musica.
+≠ La musica insegna la pazienza.
 `;

@@ -559,4 +559,24 @@ nl: auto wassen
 = Hoe was ik mijn auto?
 ≠ De auto was van was.
 ≠ De wasmachine past in de auto.
+nl: gordijnroede
+= Roedes voor gordijnen
+= Een roede voor zware gordijnen
+≠ Het gordijn viel op de roede van het paard.
+≠ De roede brak, het gordijn scheurde.
+nl: bloed geven
+= Zelf bloed geven
+= Geef bloed bij jou in de buurt
+≠ Hij geeft les en zag bloed.
+≠ Het bloed gaf hem geen rust.
+nl: rentevoet
+= De voet van de rente
+= Wat is een rentevoet?
+≠ Hij zette voet bij stuk over de rente.
+≠ De rente viel hem op de voet.
+nl: muziekleraar
+= Leraren voor muziek
+= Een leraar die muziek geeft
+≠ De leraar zette de muziek uit.
+≠ De muziek leerde hem geduld.
 `;

@@ -430,4 +430,24 @@ pt: fotografia de rua
 = A fotografia na rua
 ≠ O fotógrafo mora nesta rua.
 ≠ A rua está na fotografia do juiz.
+pt: varão de cortina
+= Varões para cortinas
+= Um varão de cortina fino
+≠ A cortina caiu sobre o varão da loja.
+≠ O varão da família fechou a cortina.
+pt: doação de sangue
+= Doar sangue perto de si
+= Doações de sangue
+≠ O sangue frio e uma doação à igreja
+≠ Doou um quadro de sangue azul.
+pt: taxa de juro
+= As taxas de juro sobem
+= Uma taxa de juro fixa
+≠ Juro que a taxa é falsa.
+≠ A taxa caiu, juro!
+pt: professor de música
+= Professores de música em casa
+= Um professor para a música
+≠ O professor desliga a música.
+≠ A música abafa o professor.
 `;

@@ -6,7 +6,7 @@ import type { Usage } from "../packs/usage";
 import { isLikelyVerb, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isVerbAsOne, isVerbFor } from "./asOne";
-import { isGoverned } from "./object";
+import { isGoverned, isVerbSecond } from "./object";
 import type { Sight } from "./sight";
 import { isUsedSo } from "./usedSo";
 
@@ -92,7 +92,8 @@ export function isDone(
     return true;
   if (from === to) return false;
   if (isCaused(text, from, usage)) return false;
-  if (carrier.role === "verb" && isGoverned(text, from, variant, usage)) return true;
+  if (carrier.role === "verb" && (isGoverned(text, from, variant, usage) || isVerbSecond(text, to, usage)))
+    return true;
   if (doesIt(text, to, carrier, usage)) return true;
   // "A dog walk" needs no "dog walker".
   if (to - from === words.length - 1 && token.stem !== carrier.stem && verbOfDoer(carrier.folded, usage))

@@ -146,6 +146,8 @@ it.each([
   ["nl", "autoverzekering", "Je auto verzekeren", "De verzekeraar nam zijn auto mee."],
   ["nl", "verzendkosten", "De kosten van verzending", "De verzending kwam, koste wat kost."],
   ["nl", "bokshandschoenen", "Handschoenen voor boksers", "De handschoen lag naast de bok."],
+  ["nl", "bloed geven", "Wie bloed geeft, helpt.", "Het bloed gaf hem geen rust."],
+  ["nl", "band plakken", "Je band zelf plakken", "Hij leest over de band en plakt affiches."],
   ["pt", "sapatos de dança", "Sapatos para dançar", "Dança sem olhar para os sapatos."],
   ["pt", "impressão de fotos", "Imprimir fotos", "Tive a impressão de que a foto era falsa."],
 ])("in %s, %s: %j, and not %j", (language, keyword, about, apart) => {

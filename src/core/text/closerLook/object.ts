@@ -27,6 +27,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   return (
     areInTwoClauses(between, noun.from === first, usage) ||
     (isNounFirst && isGovernedNoun(text, verb, usage)) ||
+    (isNounFirst && !between.length && isVerbSecond(text, verb.from, usage)) ||
     (usage.headFirst && isNounFirst && isSubjectOf(text, verb, between, usage)) ||
     // "Het gras groeit, de boer maait koren"
     (noun.from === first && isOtherSubject(between, usage) && gap.includes(",")) ||
@@ -57,6 +58,14 @@ function isSubjectOf(
 function isGovernedNoun({ tokens }: AnalysedText, { from }: Sight, usage: Usage): boolean {
   const governor = governorOf(tokens, from, usage);
   return governor !== undefined && !usage.joining.has(governor) && !usage.linking.has(governor);
+}
+
+/** "Het bloed gaf hem geen rust", but "wie bloed geeft, helpt": where the verb of a clause comes second, what stands before it does it. German tells by its articles, which nobody reads here. */
+export function isVerbSecond({ text, tokens }: AnalysedText, from: number, usage: Usage): boolean {
+  const [verb, next] = [tokens[from]!, tokens[from + 1]];
+  if (!usage.compounds || usage.capitals || next?.sentence !== verb.sentence) return false;
+  const isFinite = !usage.infinitive?.test(verb.folded) && !/ge.{3,}[dt]$/.test(verb.folded);
+  return isFinite && text.slice(verb.end, next.start) === " " && !usage.pronouns.has(next.folded);
 }
 
 /** "Write the letters on the cover", but "a custom case for your phone" */
@@ -106,6 +115,9 @@ function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage:
   if (isNounFirst && own && !own.small && between.some(({ folded }) => pronouns.has(folded))) return true;
   if (between.some(({ folded }) => clauses.has(folded))) return true;
   if (and < 0) return false;
+  // "Hij geeft les en zag bloed"
+  const [earlier, later] = [between.slice(0, and), between.slice(and + 1)];
+  if ([earlier, later].every((words) => words.some(({ small }) => !small))) return true;
   // "La roue tourne et le temps change": where verbs stand first, it is another that does it. "It smells of rice and cooks"
   if (isNounFirst && (headFirst || between.length === 1)) return true;
   return pronouns.has(between[and + 1]?.folded ?? "");

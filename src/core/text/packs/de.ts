@@ -186,7 +186,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     infinitive: /[^u]n$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,
     action: /(?:ung|ungen|en|eln|ern|erei|ur|tion|ionen)$/,
-    deed: /(?:atur|aturen|ung|ungen|tion|tionen|erei|pflege|suche|wasche|miete|hilfe|analyse|kauf|verleih|bau|schutz|vergleich|druck|umbau|schnitt|zucht)$/,
+    deed: /(?:atur|aturen|ung|ungen|tion|tionen|erei|pflege|suche|wasche|miete|hilfe|analyse|kauf|spende|verleih|bau|schutz|vergleich|druck|umbau|schnitt|zucht)$/,
     idle: `auf grund|auf keinen fall|in jedem fall|auf jeden fall|im fall|in der lage|im laufe der|zum beispiel|in der regel|zur zeit|von zeit zu zeit|im grunde|auf die dauer|im gegensatz|in bezug auf|im rahmen|zahn der zeit|in anspruch|im zuge|in kauf nehmen|in ordnung|im namen|am ende|in hinsicht|in frage|zur sprache|auf der hand|an der hand|zum schluss|im schnitt|unter dem strich|auf dauer|auf der hut`,
     parting:
       /^(?:sauber|ab|an|auf|aus|bei|ein|fest|her|hin|los|mit|nach|vor|weg|zu|zurueck|zuruck|zusammen|um)(?=.{4,}$)/,
