@@ -64,8 +64,8 @@ function isGovernedNoun({ tokens }: AnalysedText, { from }: Sight, usage: Usage)
 export function isVerbSecond({ text, tokens }: AnalysedText, from: number, usage: Usage): boolean {
   const [verb, next] = [tokens[from]!, tokens[from + 1]];
   if (!usage.compounds || usage.capitals || next?.sentence !== verb.sentence) return false;
-  const isFinite = !usage.infinitive?.test(verb.folded) && !/ge.{3,}[dt]$/.test(verb.folded);
-  return isFinite && text.slice(verb.end, next.start) === " " && !usage.pronouns.has(next.folded);
+  const isPlain = !usage.infinitive?.test(verb.folded) && !/ge.{3,}[dt]$/.test(verb.folded);
+  return isPlain && text.slice(verb.end, next.start) === " " && !usage.pronouns.has(next.folded);
 }
 
 /** "Write the letters on the cover", but "a custom case for your phone" */
