@@ -4,7 +4,7 @@
  */
 import type { AnalysedText, Token } from "./analyse";
 import { goTogether, isDone } from "./closerLook/closerLook";
-import { beginsCompound, firstParts, saidApart, saidByVerb } from "./closerLook/compounds";
+import { anyFormBegins, beginsCompound, saidApart, saidByVerb } from "./closerLook/compounds";
 import { isFarLinked } from "./closerLook/linked";
 import { areParted } from "./closerLook/nouns";
 import type { Sight } from "./closerLook/sight";
@@ -145,7 +145,7 @@ function sightedIn(
       stems.has(stem) ||
       (otherStem !== undefined && stems.has(otherStem)) ||
       beginsCompound(folded, compounds) ||
-      (usage?.compounds === true && firstParts(folded, stem).some((base) => beginsCompound(base, compounds)))
+      (usage?.compounds === true && anyFormBegins(tokens[i]!, compounds))
     )
       out.push(i);
   }

@@ -15,8 +15,8 @@ const isAskedFor = (tokens: readonly Token[], thing: number, { which }: Usage): 
   which.has(tokens[thing - 1]!.folded) &&
   tokens[thing - 2]?.sentence !== tokens[thing]!.sentence;
 
-/** May a word begin a compound: "fiets", "auto's"? */
-const isFirstPart = ({ folded, small }: Token): boolean =>
+/** May a word be a part of a compound: "fiets", "auto's"? */
+const mayBePart = ({ folded, small }: Token): boolean =>
   !small && folded.length >= SHORTEST_PART && /^\p{L}+(?:'s)?$/u.test(folded);
 
 /** Does a clause say of which sort a thing is by what it does to another: "eine Maschine, die Kaffee mahlt"? */
@@ -44,7 +44,7 @@ function verbsBases({ tokens }: AnalysedText, other: number, { auxiliaries }: Us
 const bareVerb = (folded: string): string => folded.replace(/(?:e?n|e?t)$/, "");
 
 /** How a word begins a compound: "Schlaf" of "schlafen", "spaar" of "sparen". */
-export function firstParts(folded: string, stem: string): string[] {
+function firstParts(folded: string, stem: string): string[] {
   const bare = folded.replace(/e?n$/, "");
   // "De kosten van verzending"
   const doing = folded.replace(/[iu]ng(?:en)?$/, "");
@@ -64,6 +64,15 @@ export function beginsCompound(folded: string, compounds: readonly string[]): bo
   if (folded.length < SHORTEST_PART) return false;
   for (const compound of compounds) if (compound.startsWith(folded)) return true;
   return false;
+}
+
+/** Does any form of a word begin a compound? Few words share their first letters with one: the forms of all others are not made. */
+export function anyFormBegins({ folded, stem }: Token, compounds: readonly string[]): boolean {
+  const begins = (word: string) => beginsCompound(word.slice(0, SHORTEST_PART), compounds);
+  return (
+    (begins(folded) || begins(plainStem(stem))) &&
+    firstParts(folded, stem).some((base) => beginsCompound(base, compounds))
+  );
 }
 
 /** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf", "zon-ne-bril". */
@@ -90,11 +99,11 @@ export function saidApart(
 ): Sight | null {
   const { tokens } = text;
   const first = tokens[at]!;
-  if (!pack.usage?.compounds || isJoined || !isFirstPart(first)) return null;
+  if (!pack.usage?.compounds || isJoined || !mayBePart(first)) return null;
   // "Karten zum Wandern", "Schutz vor Bränden": a compound begins with what all forms of a word have.
-  const beginnings = new Set(
-    firstParts(first.folded, first.stem).flatMap((base) => LINKS.map((link) => base + link)),
-  );
+  const bases = [...new Set(firstParts(first.folded, first.stem))];
+  const ends = [...LINKS, ...verbsBases(text, at, pack.usage)];
+  const beginnings = bases.flatMap((base) => ends.map((end) => base + end));
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;
     // "Eine Creme für trockene Haut": a word that is no noun may stand before the first part.
@@ -105,7 +114,7 @@ export function saidApart(
     )
       return null;
     if (last.sentence !== first.sentence) return null;
-    if (!isFirstPart(last)) continue;
+    if (!mayBePart(last)) continue;
     // "Er pflegt im Garten zu lesen"
     if (pack.usage.capitals && !isCapital(text, from)) {
       if (isAskedFor(tokens, from - 1, pack.usage)) continue;
@@ -119,11 +128,8 @@ export function saidApart(
       if (between.some(({ folded }) => pack.usage!.copulas.has(folded))) return null;
       if (text.text.slice(last.end, first.start).includes(",")) return null;
     }
-    const withVerb = verbsBases(text, at, pack.usage).flatMap((verb) =>
-      firstParts(first.folded, first.stem).map((base) => base + verb),
-    );
     for (const word of words)
-      for (const beginning of [...beginnings, ...withVerb]) {
+      for (const beginning of beginnings) {
         if (
           word.folded.startsWith(beginning) &&
           // "Der Putz am Fenster" is no "Fensterputzer".
@@ -161,8 +167,9 @@ export function saidByVerb(
   const { tokens } = text;
   const { usage } = pack;
   const noun = tokens[at]!;
-  const deeds = words.filter(({ folded, stem }) => usage?.deed?.test(folded) && content.has(stem));
-  if (!usage || isJoined || !isFirstPart(noun) || !deeds.length || governorOf(tokens, at, usage)) return null;
+  if (!usage?.deed || isJoined || !mayBePart(noun)) return null;
+  const deeds = words.filter(({ folded, stem }) => usage.deed!.test(folded) && content.has(stem));
+  if (!deeds.length || governorOf(tokens, at, usage)) return null;
   const beginnings = firstParts(noun.folded, noun.stem).flatMap((base) => LINKS.map((link) => base + link));
   for (const verb of verbsOf(text, at, usage))
     for (const word of deeds)

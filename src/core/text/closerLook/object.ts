@@ -25,13 +25,13 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   const gap = text.text.slice(text.tokens[first]!.end, text.tokens[last]!.start);
   const isNounFirst = noun.from === first;
   return (
-    areInTwoClauses(between, noun.from === first, usage) ||
+    areInTwoClauses(between, isNounFirst, usage) ||
     (isNounFirst && isGovernedNoun(text, verb, usage)) ||
     (isNounFirst && !between.length && isVerbSecond(text, verb.from, usage)) ||
     (usage.headFirst && isNounFirst && isSubjectOf(text, verb, between, usage)) ||
     // "Het gras groeit, de boer maait koren"
-    (noun.from === first && isOtherSubject(between, usage) && gap.includes(",")) ||
-    isToAnother(between, noun.from === first, variant, usage) ||
+    (isNounFirst && isOtherSubject(between, usage) && gap.includes(",")) ||
+    isToAnother(between, isNounFirst, variant, usage) ||
     (isGoverned(text, noun.from, variant, usage) && !isDoneFor(text, verb, noun.from, usage))
   );
 };
