@@ -68,7 +68,8 @@ export function beginsCompound(folded: string, compounds: readonly string[]): bo
 
 /** Does any form of a word begin a compound? Few words share their first letters with one: the forms of all others are not made. */
 export function anyFormBegins({ folded, stem }: Token, compounds: readonly string[]): boolean {
-  const begins = (word: string) => beginsCompound(word.slice(0, SHORTEST_PART), compounds);
+  // "Kook" of "koken" has two of its letters.
+  const begins = (word: string) => compounds.some((compound) => compound.startsWith(word.slice(0, 2)));
   return (
     (begins(folded) || begins(plainStem(stem))) &&
     firstParts(folded, stem).some((base) => beginsCompound(base, compounds))
