@@ -600,4 +600,36 @@ de: Zinssatz
 = Wie hoch ist der Satz für Zinsen?
 ≠ Im letzten Satz ging es um Zinsen? Nein, um Tennis.
 ≠ Der Satz hat keine Zinsen.
+de: Kochbuch
+= Ein Buch über das Kochen
+≠ Der Koch las ein Buch.
+≠ Das Buch kocht alte Ideen auf.
+de: Waschmaschine
+= Eine Maschine zum Waschen
+≠ Er wäscht sich neben der Maschine.
+≠ Die Maschine wird im Hafen gewaschen.
+de: Lesebrille
+= Eine Brille zum Lesen
+≠ Sie liest ohne ihre Brille.
+≠ Die Brille lag auf der Lesung.
+de: Schlafsack
+= Ein Sack zum Schlafen
+≠ Er schläft auf einem Sack Reis.
+≠ Der Sack fiel, sie schlief.
+de: Tanzkurs
+= Ein Kurs im Tanzen
+≠ Die Kurse tanzen auf und ab.
+≠ Er tanzt aus dem Kurs.
+de: Backofen
+= Ein Ofen zum Backen
+≠ Sie bäckt neben dem Ofen im Freien.
+≠ Der Ofen hat rote Backen.
+de: Spielplatz
+= Ein Platz zum Spielen
+≠ Das Spiel fand auf Platz zwei statt.
+≠ Sie spielen sich in den Vordergrund und machen Platz.
+de: Fahrschule
+= Eine Schule fürs Fahren
+≠ Wir fahren an der Schule vorbei.
+≠ Die Schule fährt ans Meer.
 `;

@@ -2693,4 +2693,84 @@ en: file cabinet
 = A cabinet for your files
 ≠ The cabinet filed past the queen.
 ≠ The file was leaked by the cabinet.
+en: cleaning lady
+= A lady who does the cleaning
+≠ The lady was cleaning her glasses.
+≠ Clean lines suit a lady.
+en: parking ticket
+= Tickets for bad parking
+≠ The ticket office is in the park.
+≠ He parked and bought a train ticket.
+en: boxing ring
+= Rings for boxing
+≠ He boxed the ring as a gift.
+≠ The box rings hollow.
+en: singing bird
+= Birds that sing at night
+≠ The singer kept a bird.
+≠ A little bird told me to sing.
+en: shooting star
+= When to see shooting stars
+≠ The star of the film was shot at.
+≠ They shoot at the stars.
+en: welding mask
+= Masks for welding
+≠ The mask was welded shut.
+≠ Weld the mask to the gate.
+en: climbing plant
+= Plants that climb walls
+≠ The plant workers climbed the fence.
+≠ He climbed up and planted a flag.
+en: driving licence
+= Licences to drive a van
+≠ He drove off with her fishing licence.
+≠ The licence fee drives them mad.
+en: dining room
+= A room to dine in
+≠ There is room to dine outside.
+≠ They dined in a room over the bar.
+en: fighting fish
+= Fish that fight
+≠ They fought over the fish.
+≠ Fish stocks: the fight goes on.
+en: camping gear
+= Gear for camping
+≠ He changed gear near the camp.
+≠ The camp is geared to families.
+en: farming news
+= News for farmers
+≠ The news is that he farms.
+≠ Farm hands read no news.
+en: teaching job
+= Jobs in teaching
+≠ Teach him to do the job.
+≠ The job taught her patience.
+en: baking soda
+= Soda for baking
+≠ She drank a soda while baking.
+≠ He baked, then opened a soda.
+en: cutting tool
+= Tools for cutting steel
+≠ He cut his hand on a tool.
+≠ They cut the price of the tool.
+en: waiting list
+= Lists of people who wait
+≠ A list of things awaits you.
+≠ Wait, where is my list?
+en: meeting point
+= The point where we meet
+≠ At this point we met Anna.
+≠ What is the point of meeting?
+en: mixing bowl
+= Bowls to mix dough in
+≠ Mixed nuts in a bowl
+≠ He bowls with mixed success.
+en: walking tour
+= A tour of the town to walk
+≠ The band is on tour, the dog on a walk.
+≠ They walked out during the tour.
+en: knitting wool
+= Wool for knitting socks
+≠ A wool shop in a close-knit street
+≠ Knit your brow, pull the wool over their eyes.
 `;

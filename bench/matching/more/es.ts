@@ -490,4 +490,36 @@ es: profesor de música
 = Un profesor para la música
 ≠ El profesor apaga la música.
 ≠ La música tapa al profesor.
+es: lavado de cara
+= Cómo lavarse la cara
+≠ Se lavó las manos, cara de póquer.
+≠ La ropa lavada es cara.
+es: vuelo directo
+= Vuelos directos a la isla
+≠ Fue directo al vuelo.
+≠ El vuelo va en directo por la tele.
+es: copa de vino
+= Copas para vino tinto
+≠ El vino ganó la copa.
+≠ La copa del mundo y el vino
+es: banco de madera
+= Bancos de madera para jardín
+≠ El banco vende madera.
+≠ La madera está en el banco.
+es: puesta de sol
+= Ver la puesta del sol
+≠ La mesa está puesta al sol.
+≠ Llevaba puesta la gorra por el sol.
+es: cara nueva
+= Una cara nueva en el equipo
+≠ La casa nueva sale cara.
+≠ Cara o cruz, dijo la nueva.
+es: carta certificada
+= Cartas certificadas
+≠ La carta no está en el sobre certificado.
+≠ Certificó que la carta era suya.
+es: sala de espera
+= Salas de espera con juegos
+≠ Espera en la sala.
+≠ La sala espera su reforma.
 `;

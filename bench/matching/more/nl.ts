@@ -579,4 +579,36 @@ nl: muziekleraar
 = Een leraar die muziek geeft
 ≠ De leraar zette de muziek uit.
 ≠ De muziek leerde hem geduld.
+nl: kookboek
+= Een boek over koken
+≠ De kok las een boek.
+≠ Zij kookte en hij boekte een reis.
+nl: wasmachine
+= Een machine om te wassen
+≠ Hij waste zich naast de machine.
+≠ De machine was van metaal.
+nl: leesbril
+= Een bril om te lezen
+≠ Zij leest zonder haar bril.
+≠ De bril lag op de lezing.
+nl: danscursus
+= Een cursus dansen
+≠ De cursus was uit en zij dansten.
+≠ Hij danst en volgt een cursus Duits.
+nl: speelplaats
+= Een plaats om te spelen
+≠ Het spel vond plaats op zondag.
+≠ Zij spelen op de tweede plaats.
+nl: rijschool
+= Een school om te leren rijden
+≠ Wij rijden langs de school.
+≠ De school rijdt naar zee.
+nl: bank kopen
+= Een nieuwe bank kopen
+≠ De bank kocht een stadion.
+≠ Hij kocht brood bij de bank.
+nl: huis verkopen
+= Je huis snel verkopen
+≠ Het huis verkoopt schoenen.
+≠ Zij verkocht taart van huis tot huis.
 `;

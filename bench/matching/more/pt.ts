@@ -450,4 +450,36 @@ pt: professor de música
 = Um professor para a música
 ≠ O professor desliga a música.
 ≠ A música abafa o professor.
+pt: lavagem de cara
+= Como lavar a cara
+≠ A roupa lavada é cara.
+≠ Lavou as mãos, de cara feia.
+pt: voo direto
+= Voos diretos para a ilha
+≠ Foi direto ao voo.
+≠ O voo passa em direto na televisão.
+pt: copo de vinho
+= Copos para vinho tinto
+≠ O vinho manchou o copo de água.
+≠ Um copo partido, um vinho mau
+pt: banco de madeira
+= Bancos de madeira para jardim
+≠ O banco vende madeira.
+≠ A madeira está no banco.
+pt: pôr do sol
+= Ver o pôr do sol
+≠ Foi pôr a mesa ao sol.
+≠ O sol fez pôr o chapéu.
+pt: sala de espera
+= Salas de espera com jogos
+≠ Espera na sala.
+≠ A sala espera obras.
+pt: carta registada
+= Cartas registadas
+≠ A carta não está no correio registado.
+≠ Registou que a carta era sua.
+pt: vender casa
+= Vender a casa depressa
+≠ A casa vende sapatos.
+≠ Vendeu bolos de casa em casa.
 `;

@@ -67,6 +67,9 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
     !usage.times.has(tokens[at + 2]?.folded ?? "")
   )
     return "verb";
+  // "Seed for new grass"
+  if (!before && after && usage.joining.has(after.folded) && usage.linking.has(after.folded))
+    return undefined;
   return !usage.verbal?.test(token.folded) && isLikelyVerb(analysed, at, usage) ? "verb" : undefined;
 }
 

@@ -43,6 +43,9 @@ function verbsBases({ tokens }: AnalysedText, other: number, { auxiliaries }: Us
 
 const bareVerb = (folded: string): string => folded.replace(/(?:e?n|e?t)$/, "");
 
+/** Dutch writes no v and no z at the end of a word: "lezen", "lees". */
+const softened = (folded: string): string => folded.replace(/v$/, "f").replace(/z$/, "s");
+
 /** How a word begins a compound: "Schlaf" of "schlafen", "spaar" of "sparen". */
 function firstParts(folded: string, stem: string): string[] {
   const bare = folded.replace(/e?n$/, "");
@@ -56,7 +59,9 @@ function firstParts(folded: string, stem: string): string[] {
     folded.replace(/ers?$/, ""),
     plainStem(stem),
     bare,
-    ...[bare, doing].map((one) => one.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")),
+    // "Kook" of "koken", "lees" of "lezen", "was" of "wassen", "rij" of "rijden"
+    ...[bare, doing, softened(bare)].map((one) => one.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")),
+    bare.replace(/([^aeiou])\1$|(?<=ij)d$/, "$1"),
   ];
 }
 

@@ -55,7 +55,12 @@ export function isFarLinked(
   return FAR.some((link) => link(words));
 }
 
-function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant, usage: Usage): Between {
+function wordsBetween(
+  text: AnalysedText,
+  nouns: TwoNouns,
+  { carriers, words }: Variant,
+  usage: Usage,
+): Between {
   const { tokens } = text;
   const { first, second, between } = nouns;
   const isDerived = ({ from, place }: Sight): boolean => tokens[from]!.stem !== carriers[place]!.stem;
@@ -76,6 +81,7 @@ function wordsBetween(text: AnalysedText, nouns: TwoNouns, { carriers }: Variant
       (usage.action.test(carriers[first.place]!.folded) && asVerb(first)),
     isDoneFirst: asVerb(first),
     later: tokens[second.from]!,
+    isJoinedThere: words.length > carriers.length,
     isNoNoun:
       usage.action.test(carriers[first.place]!.folded) && !usage.action.test(tokens[first.from]!.folded),
     isParticiple:

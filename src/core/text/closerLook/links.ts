@@ -13,6 +13,8 @@ export interface Between extends TwoNouns {
   isDone: boolean;
   isDoneFirst: boolean;
   later: Token;
+  /** A small word joins the two in the keyword. */
+  isJoinedThere: boolean;
   /** The earlier one says what is done in the keyword, and is no such noun here: "assure" for "assurance". */
   isNoNoun: boolean;
   /** The earlier one is a participle in the keyword. */
@@ -160,9 +162,11 @@ const isTo: Link = ({ between, usage, isDone, before: is }) => {
   // "Games to play on a board"
   if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb))
     return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
+  // "A little bird told me to sing"
+  const isToldTo = between.slice(0, -1).some(({ folded }) => isVerbal(folded, usage));
   return (
     isDone &&
-    (usage.auxiliaries.has(last.folded) ||
+    ((usage.auxiliaries.has(last.folded) && !isToldTo) ||
       (isSubject(last, usage) && before !== undefined && usage.timing.has(before.folded)))
   );
 };
@@ -175,8 +179,19 @@ const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
   isPhrase(rest, usage);
 
 /** "Which oil is best for cooking?" */
-const isBeing: Link = ({ between: [first, ...rest], usage, isDone, later: { folded: what }, gap }) =>
+const isBeing: Link = ({
+  between: [first, ...rest],
+  usage,
+  isDone,
+  isJoinedThere,
+  later: { folded: what },
+  gap,
+}) =>
   usage.copulas.has(first!.folded) &&
+  // "The news is that he farms"
+  !(rest[0] && usage.relatives.has(rest[0].folded)) &&
+  // "La ropa lavada es cara" for "lavado de cara"
+  !(usage.headFirst && isJoinedThere && !rest.some(({ folded }) => usage.linking.has(folded))) &&
   // "Tirou as luvas e foi ao boxe"
   !(usage.conjunctions.has(first!.folded) && !/[èé]/.test(gap)) &&
   // "The lamp was still standing"
@@ -214,7 +229,9 @@ const isBought: Link = ({ between: [only, more], usage, gap, before }) =>
   ) &&
   !gap.includes(",") &&
   (usage.headFirst
-    ? [usage.conjunctions, usage.clauses, usage.asking].every((words) => !words.has(only!.folded))
+    ? [usage.conjunctions, usage.clauses, usage.asking, usage.copulas].every(
+        (words) => !words.has(only!.folded),
+      )
     : isContent(only!) && isVerbal(only!.folded, usage));
 
 /** "A mobile work phone", "guitar and piano lessons" */

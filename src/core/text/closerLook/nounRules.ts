@@ -31,6 +31,15 @@ const isPartOf: Rule = ({ text: { tokens }, token, at, carrier, usage }) =>
     ? false
     : undefined;
 
+/** "La mesa está puesta al sol": done, where the keyword's noun says what is done. */
+const isDoneHere: Rule = ({ text: { tokens }, token, at, carrier, usage }) =>
+  usage.headFirst &&
+  carrier.role === "head" &&
+  /(?:[ai]d|st)[oa]s?$/.test(token.folded) &&
+  usage.copulas.has(tokens[at - 1]?.folded ?? "")
+    ? false
+    : undefined;
+
 /** "He calls back" */
 const isParticle: Rule = ({ text, token, at, usage }) =>
   usage.particles.has(token.folded) &&
@@ -197,6 +206,7 @@ export const NOUN_RULES: readonly Rule[] = [
   standsForNothing,
   hasNoRole,
   isParticle,
+  isDoneHere,
   isPartOf,
   isJoinedOn,
   isFiniteForm,
