@@ -632,4 +632,24 @@ de: Fahrschule
 = Eine Schule fürs Fahren
 ≠ Wir fahren an der Schule vorbei.
 ≠ Die Schule fährt ans Meer.
+de: Geld sparen
+= Sparen Sie Geld beim Einkauf
+= Wie man Geld spart
+≠ Das Geld der Sparkasse ist weg.
+≠ Sie spart mit Lob und hat kein Geld.
+de: Konto eröffnen
+= Ein Konto online eröffnen
+= So eröffnen Sie ein Konto
+≠ Er eröffnete ihr, dass das Konto leer sei.
+≠ Die Eröffnung ging auf sein Konto.
+de: Reifen wechseln
+= Wie wechselt man einen Reifen?
+= Reifen selbst wechseln
+≠ Der Wechsel kam nach reiflicher Überlegung.
+≠ Die Reifen quietschten beim Wechsel der Spur.
+de: Zimmer vermieten
+= Ein Zimmer an Studenten vermieten
+= Vermieten Sie Ihr Zimmer
+≠ Der Vermieter saß im Zimmer.
+≠ Im Zimmer stritt die Vermieterin.
 `;

@@ -2773,4 +2773,77 @@ en: knitting wool
 = Wool for knitting socks
 ≠ A wool shop in a close-knit street
 ≠ Knit your brow, pull the wool over their eyes.
+en: how to save money
+= Saving money on food
+= Save more money every month
+≠ Money cannot save him.
+en: best budget laptop
+= The best laptop on a small budget
+= Which budget laptops are best?
+≠ The budget debate got the best of his laptop.
+≠ It is best to budget before you buy a laptop.
+en: learn spanish online
+= Learning Spanish online
+= Online courses to learn Spanish
+≠ The Spanish team learned it had no online fans.
+≠ She learned online that her Spanish aunt had died.
+en: open a bank account
+= How to open a bank account
+= Opening an account at a bank
+≠ On account of the flood the bank did not open.
+≠ The bank opened after he gave an account.
+en: plan a wedding
+= Planning a wedding in the spring
+= How far ahead do you plan a wedding?
+≠ The wedding planner planned to quit.
+≠ They plan to leave before the wedding.
+en: clean a mattress
+= How to clean your mattress
+= Cleaning mattresses at home
+≠ The mattress was clean.
+≠ He slept on a mattress in clean clothes.
+en: healthy lunch ideas
+= Ideas for a healthy lunch
+= Healthy ideas for lunch at work
+≠ He had no idea what was healthy about lunch.
+≠ Over lunch they had an idea for a healthy bank.
+en: remove red wine stains
+= How to remove stains of red wine
+= Removing red wine stains from carpet
+≠ The red stain on his name was removed over wine.
+≠ He removed the wine from the red table.
+en: wireless charging pad
+= Pads for wireless charging
+= A pad that charges phones without wires: wireless charging pads
+≠ The charge against the wireless firm was dropped on a pad.
+≠ He charged across the pad for the wireless.
+en: sell used books
+= Where to sell used books
+= Selling your used books online
+≠ The book used to sell well.
+≠ He sold the shop that used his book.
+en: change a tyre
+= Changing a tyre by yourself
+= How do you change tyres?
+≠ The change of heart tired him.
+≠ Tyre makers change their prices.
+en: dog separation anxiety
+= Anxiety of dogs when they are left: separation anxiety in dogs
+= Dogs with separation anxiety
+≠ After the separation the dog and his anxiety stayed.
+≠ The dog walked; their separation caused anxiety.
+en: rent out a room
+= Renting out a room in your flat
+= Rent your room out to students
+≠ There is no room for rent cuts.
+≠ They ran out of the room to pay the rent.
+en: water indoor plants
+= How often to water plants indoors
+= Watering your indoor plants
+≠ The plant pumps water indoors.
+≠ He planted his feet in the indoor water park.
+en: natural hair dye
+= Dyes for hair from natural plants
+= Dye your hair with natural henna
+≠ By nature, he hated dyed hair.
 `;

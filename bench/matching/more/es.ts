@@ -522,4 +522,24 @@ es: sala de espera
 = Salas de espera con juegos
 ≠ Espera en la sala.
 ≠ La sala espera su reforma.
+es: abrir una cuenta
+= Cómo abrir una cuenta
+= Abrir cuentas en línea
+≠ Abrió la puerta y se dio cuenta.
+≠ La cuenta abrió un debate.
+es: cambiar una rueda
+= Cambiar las ruedas en casa
+= Cómo se cambia una rueda
+≠ La rueda no cambia nada.
+≠ Cambia de idea junto a la rueda.
+es: ahorrar dinero
+= Ahorra dinero en casa
+= Cómo ahorrar más dinero
+≠ El dinero no ahorra penas.
+≠ Ahorra palabras, pide dinero.
+es: alquilar una habitación
+= Alquilar habitaciones a estudiantes
+= El alquiler de una habitación
+≠ La habitación está en un piso de alquiler.
+≠ Alquiló un coche y dejó la habitación.
 `;

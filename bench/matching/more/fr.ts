@@ -434,4 +434,24 @@ fr: professeur de musique
 = Un professeur pour la musique
 ≠ Le professeur connaît la musique.
 ≠ La musique couvre le professeur.
+fr: ouvrir un compte
+= Comment ouvrir un compte en ligne
+= L'ouverture d'un compte
+≠ Il rend compte de l'ouverture du magasin.
+≠ Le compte est bon, la porte ouverte.
+fr: changer un pneu
+= Changer ses pneus soi-même
+= Comment change-t-on un pneu ?
+≠ Le pneu ne change rien.
+≠ Il change d'avis devant un pneu.
+fr: apprendre l'espagnol
+= Apprendre l'espagnol en ligne
+= J'apprends l'espagnol
+≠ Il apprend que l'espagnol est mort.
+≠ L'Espagnol apprend la nouvelle.
+fr: vendre des livres
+= Vendre ses livres d'occasion
+= La vente de livres
+≠ Le livre se vend à la livre.
+≠ Le vendeur lit un livre.
 `;

@@ -415,4 +415,24 @@ it: insegnante di musica
 = Un insegnante per la musica
 ≠ L'insegnante spegne la musica.
 ≠ La musica insegna la pazienza.
+it: aprire un conto
+= Come aprire un conto
+= L'apertura di un conto
+≠ Aprì la porta e fece i conti.
+≠ Il conto aprì una lite.
+it: cambiare una gomma
+= Cambiare le gomme da soli
+= Come si cambia una gomma
+≠ La gomma non cambia nulla.
+≠ Cambia idea e mastica una gomma.
+it: imparare lo spagnolo
+= Imparare lo spagnolo online
+= Impara lo spagnolo in un mese
+≠ Imparò che lo spagnolo era morto.
+≠ Lo spagnolo impara a sciare.
+it: vendere libri
+= Vendere libri usati
+= La vendita di libri
+≠ Il libro vende bene.
+≠ Il venditore legge un libro.
 `;

@@ -611,4 +611,24 @@ nl: huis verkopen
 = Je huis snel verkopen
 ≠ Het huis verkoopt schoenen.
 ≠ Zij verkocht taart van huis tot huis.
+nl: geld besparen
+= Geld besparen op eten
+= Zo bespaar je geld
+≠ Het geld van de spaarder is op.
+≠ Bespaar me je praatjes over geld.
+nl: rekening openen
+= Een rekening openen bij de bank
+= Open een rekening online
+≠ De rekening kwam bij de opening.
+≠ Hij opende de deur en betaalde de rekening.
+nl: band verwisselen
+= Zelf een band verwisselen
+= Hoe verwissel je een band?
+≠ De band verwisselde van drummer.
+≠ Hij verwisselde de namen van de band.
+nl: kamer verhuren
+= Een kamer verhuren aan studenten
+= Verhuur je kamer
+≠ De Kamer praat over verhuur.
+≠ De verhuurder zat in zijn kamer.
 `;

@@ -482,4 +482,24 @@ pt: vender casa
 = Vender a casa depressa
 ≠ A casa vende sapatos.
 ≠ Vendeu bolos de casa em casa.
+pt: abrir uma conta
+= Como abrir uma conta
+= A abertura de uma conta
+≠ Abriu a porta e deu conta do erro.
+≠ A conta abriu uma discussão.
+pt: mudar um pneu
+= Mudar os pneus em casa
+= Como se muda um pneu
+≠ O pneu não muda nada.
+≠ Muda de ideias junto ao pneu.
+pt: poupar dinheiro
+= Poupe dinheiro em casa
+= Como poupar mais dinheiro
+≠ O dinheiro não poupa penas.
+≠ Poupa palavras, pede dinheiro.
+pt: alugar um quarto
+= Alugar quartos a estudantes
+= O aluguer de um quarto
+≠ O quarto está numa casa de aluguer.
+≠ Alugou um carro e deixou o quarto.
 `;

@@ -184,6 +184,25 @@ function variantOf(
   return { words: spelling, carriers, content, size };
 }
 
+/** "Bank account" of "open a bank account": what a verb is done to, where two nouns name it. */
+function objectOf(
+  spelling: Token[],
+  carriers: readonly Carrier[],
+  keyword: string,
+  pack: LanguagePack,
+): Variant | undefined {
+  const { usage } = pack;
+  const last = carriers.at(-1)!.folded;
+  const [from, to] = [1, 2].map((place) =>
+    spelling.findIndex(({ stem }) => stem === carriers[place]!.stem),
+  ) as [number, number];
+  const isNoun = [last, last.replace(/s$/, "")].some(
+    (one) => usage?.nouns.has(one) || usage?.things.has(one),
+  );
+  if (!isNoun || to !== from + 1) return undefined;
+  return { ...variantOf(spelling.slice(from), keyword, pack), isJoined: false, isParted: false };
+}
+
 /** Where nouns say more of nouns: the one that is said of, and its neighbour, with what joins them. */
 function pairIn(
   spelling: Token[],
@@ -191,6 +210,8 @@ function pairIn(
   keyword: string,
   pack: LanguagePack,
 ): Variant | undefined {
+  const verb = carriers.findIndex(({ role }) => role === "verb");
+  if (size === 3 && verb === 0) return objectOf(spelling, carriers, keyword, pack);
   // "Tax return 2025", "teaching kids to swim"
   if (carriers.some(({ role, folded }) => role === undefined || /\d/.test(folded))) return undefined;
   const head = carriers.findIndex(({ role }) => role === "head");

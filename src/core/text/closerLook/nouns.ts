@@ -73,9 +73,11 @@ export function isBeforeNoun(
   )
     return false;
   if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
+  const forms = [next.folded, next.folded.replace(/s$/, "")];
+  // "Tyre makers"
+  if (forms.some((one) => usage.doers.has(one))) return true;
   return (
-    [next.folded, next.folded.replace(/s$/, "")].some(
-      (one) => usage.nouns.has(one) || usage.things.has(one),
-    ) && isLikelyNoun(analysed, at + 1, usage)
+    forms.some((one) => usage.nouns.has(one) || usage.things.has(one)) &&
+    isLikelyNoun(analysed, at + 1, usage)
   );
 }

@@ -17,7 +17,9 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   // "The wallpaper shop was removed"
   if (!usage.headFirst && noun.to < verb.from && isBeforeNoun(text, noun.to, usage, seen)) return true;
   if (isSaying(text, verb, usage) || isUnderOther(text, verb, noun, variant, usage)) return true;
-  if (nouns.length > 1) return !variant.isParted && isWhere(text, noun, variant, usage);
+  // "Opening an account at a bank": of two nouns the last is what it is done to.
+  if (nouns.length > 1)
+    return !variant.isParted && isWhere(text, variant.pair ? nouns.at(-1)! : noun, variant, usage);
   const ends = seen.map(({ from }) => from);
   const first = Math.min(...ends);
   const last = Math.max(...ends);
@@ -26,7 +28,9 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   const isNounFirst = noun.from === first;
   return (
     areInTwoClauses(between, isNounFirst, usage) ||
-    (isNounFirst && isGovernedNoun(text, verb, usage)) ||
+    (isNounFirst && isGovernedNoun(text, verb, between, usage)) ||
+    (isNounFirst && isDoer(text, verb, between, usage)) ||
+    isInOtherPart(gap, between, isNounFirst, usage) ||
     (isNounFirst && !between.length && isVerbSecond(text, verb.from, usage)) ||
     (usage.headFirst && isNounFirst && isSubjectOf(text, verb, between, usage)) ||
     // "Het gras groeit, de boer maait koren"
@@ -37,7 +41,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
 };
 
 /** Endings of participles in the Romance languages, as they are written, and of what one is doing. */
-const PARTICIPLE = /(?:[oi]|da|d?[oa]s|[aiusrt]t[ae]|cha|és?|[éiut]es?|[stu]|ant|ndo)$/;
+const PARTICIPLE = /(?:[oi]|[ai]da|d?[oa]s|[aiusrt]t[ae]|cha|és?|[éiut]es?|[st]|(?<![aeio])u|ant|ndo)$/;
 
 /** "La pared no pinta nada", "le mur est nu, la peinture est vendue": what stands before a verb does it, unless it is done to itself. */
 function isSubjectOf(
@@ -55,9 +59,57 @@ function isSubjectOf(
 }
 
 /** "Het tapijt ligt bij de reiniging" */
-function isGovernedNoun({ tokens }: AnalysedText, { from }: Sight, usage: Usage): boolean {
-  const governor = governorOf(tokens, from, usage);
-  return governor !== undefined && !usage.joining.has(governor) && !usage.linking.has(governor);
+function isGovernedNoun(
+  { tokens }: AnalysedText,
+  { from }: Sight,
+  between: readonly Token[],
+  { governing, linking, determiners, joining }: Usage,
+): boolean {
+  let at = from - 1;
+  while (determiners.has(tokens[at]?.folded ?? "")) at--;
+  const { folded } = tokens[at]!;
+  if (joining.has(folded)) return false;
+  return linking.has(folded) ? between.some(({ small }) => !small) : governing.has(folded);
+}
+
+/** "Money cannot save him", "o quarto está numa casa de aluguer": what stands before does it, or is somewhere. */
+function isDoer(
+  { text, tokens }: AnalysedText,
+  { from }: Sight,
+  between: readonly Token[],
+  { auxiliaries, being, compounds, copulas, headFirst, joining }: Usage,
+): boolean {
+  const { start, end } = tokens[from]!;
+  if (headFirst)
+    return (
+      between.some(({ folded }) => copulas.has(folded)) &&
+      !PARTICIPLE.test(text.slice(start, end).toLowerCase())
+    );
+  const [can] = between;
+  return (
+    !compounds &&
+    can !== undefined &&
+    auxiliaries.has(can.folded) &&
+    !joining.has(can.folded) &&
+    !between.some(({ folded }) => being.has(folded))
+  );
+}
+
+/** "Ahorra palabras, pide dinero", "le compte est bon, la porte ouverte" */
+function isInOtherPart(
+  gap: string,
+  between: readonly Token[],
+  isNounFirst: boolean,
+  { copulas }: Usage,
+): boolean {
+  const comma = gap.indexOf(",");
+  if (comma < 0) return false;
+  if (isNounFirst) return between.some(({ folded }) => copulas.has(folded));
+  const from = between[0] ? between[0].start - gap.search(/\S/) : 0;
+  const parts = [true, false].map((isBefore) =>
+    between.filter(({ small, start }) => !small && start - from < comma === isBefore),
+  );
+  return parts.every(({ length }) => length > 0);
 }
 
 /** "Het bloed gaf hem geen rust", but "wie bloed geeft, helpt": where the verb of a clause comes second, what stands before it does it. German tells by its articles, which nobody reads here. */
@@ -76,12 +128,18 @@ function isWhere({ tokens }: AnalysedText, { from }: Sight, variant: Variant, us
 
 /** "She learned that the play had no guitar", "elle apprend que la guitare est vendue" */
 function isSaying({ tokens }: AnalysedText, { to }: Sight, usage: Usage): boolean {
-  const [that, next] = [tokens[to + 1], tokens[to + 2]];
-  if (!that || !next || that.sentence !== tokens[to]!.sentence) return false;
-  return (
-    (usage.headFirst ? usage.asking : usage.relatives).has(that.folded) &&
-    (usage.determiners.has(next.folded) || usage.persons.has(next.folded))
-  );
+  const isThat = (at: number): boolean => {
+    const [that, next] = [tokens[at], tokens[at + 1]];
+    if (!that || !next || that.sentence !== tokens[to]!.sentence) return false;
+    // "Il apprend que l'espagnol est mort"
+    if (usage.headFirst) return usage.asking.has(that.folded);
+    return (
+      usage.relatives.has(that.folded) &&
+      (usage.determiners.has(next.folded) || usage.persons.has(next.folded))
+    );
+  };
+  // "She learned online that her aunt had died"
+  return isThat(to + 1) || (!usage.headFirst && tokens[to + 1]?.small === false && isThat(to + 2));
 }
 
 /** "The rule applies to visa holders", "apply the cream, then pack your visa": what joins verb and noun in the keyword stands between them. */

@@ -84,4 +84,6 @@ const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }:
   // "De verhuur van een kamer"
   (next !== undefined && usage.of.has(text.tokens[at + 1]!.folded)) ||
   usage.action.test(token.folded) ||
+  // "El alquiler de una habitación"
+  usage.eitherWay.has(token.folded) ||
   (!usage.capitals && next !== undefined && next.from - at === 1);

@@ -177,7 +177,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
     tellers: "er",
     without: "ohne",
     conjunctions: "und oder",
-    clauses: "wahrend waehrend weil obwohl aber doch sondern denn bis",
+    clauses: "dass ob wenn wahrend waehrend weil obwohl aber doch sondern denn bis",
     timing: "nach vor waehrend wahrend bis seit sobald dann auch danach davor vorher nachher spaeter spater",
     pronouns: "ich du er wir man wer",
     auxiliaries: "zu",

@@ -138,7 +138,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
       "mas muchos muchas varios varias todos todas menos algunos algunas otros otras propio propia dos tres cuatro cinco seis siete ocho nueve diez",
     copulas: "es son era eran esta estan",
     reflexives: "se",
-    which: "que cual cuales cuanto cuantos",
+    which: "que cual cuales",
     tellers: "ella ellos ellas",
     without: "sin",
     conjunctions: "y e o u ni",

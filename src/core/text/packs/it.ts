@@ -158,7 +158,7 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
       "piu molti molte alcuni alcune tutti tutte meno altri altre parecchi proprio propria due tre quattro cinque sei sette otto nove dieci",
     copulas: "e sono era erano",
     reflexives: "si",
-    which: "quale quali quanto quanti",
+    which: "quale quali",
     tellers: "lui lei",
     without: "senza",
     conjunctions: "e ed o od ne",
