@@ -652,4 +652,14 @@ de: Zimmer vermieten
 = Vermieten Sie Ihr Zimmer
 ≠ Der Vermieter saß im Zimmer.
 ≠ Im Zimmer stritt die Vermieterin.
+de: Flug buchen
+= Einen Flug günstig buchen
+= So buchen Sie Ihren Flug
+≠ Der Flug über die Buchen dauerte lang.
+≠ Sie buchte ein Zimmer nach dem Flug.
+de: Zaun streichen
+= Einen Zaun richtig streichen
+= Wie streicht man einen Zaun?
+≠ Katzen streichen um den Zaun.
+≠ Der Streich geschah am Zaun.
 `;

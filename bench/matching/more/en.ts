@@ -2846,4 +2846,54 @@ en: natural hair dye
 = Dyes for hair from natural plants
 = Dye your hair with natural henna
 ≠ By nature, he hated dyed hair.
+en: book a flight
+= How to book flights early
+= Booking a flight with points
+≠ The book is about the flight of birds.
+≠ He read a book on the flight.
+en: build a shed
+= Building a shed from pallets
+= How to build your own shed
+≠ The shed was built in 1900 and the builder retired.
+≠ The building next to the shed burned.
+en: grow basil indoors
+= Growing basil indoors in winter
+= How do you grow basil indoors?
+≠ Basil grew up indoors, a shy boy.
+≠ The growing firm moved Basil indoors.
+en: hire a nanny
+= Hiring a nanny for the first time
+= Where to hire nannies
+≠ The nanny was the new hire's aunt.
+≠ They hired the nanny's brother.
+en: invest in gold
+= Investing in gold and silver
+= How to invest your money in gold
+≠ The investor wore gold.
+≠ Gold medals reward those who invest time.
+en: paint a fence
+= How to paint your fence
+= Painting fences in a day
+≠ The painting hung on the fence.
+≠ He sat on the fence and sold paint.
+en: repair a phone screen
+= Repairing the screen of your phone
+= How to repair a cracked phone screen
+≠ The phone in the repair shop has a screen door.
+≠ He phoned to repair the window screen.
+en: start a podcast
+= Starting your own podcast
+= How to start a podcast for free
+≠ The podcast starts at nine.
+≠ She listens to a podcast from the start.
+en: store potatoes
+= How to store potatoes in the cellar
+= Storing potatoes for months
+≠ The store sells potatoes.
+≠ A store of ideas, and potatoes
+en: write a will
+= Writing a will without a lawyer
+= How to write your will
+≠ He will write to her.
+≠ She writes what she will.
 `;

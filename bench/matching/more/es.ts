@@ -542,4 +542,14 @@ es: alquilar una habitación
 = El alquiler de una habitación
 ≠ La habitación está en un piso de alquiler.
 ≠ Alquiló un coche y dejó la habitación.
+es: reservar un vuelo
+= Reservar vuelos baratos
+= Cómo se reserva un vuelo
+≠ El vuelo reserva sorpresas.
+≠ Reserva la mesa antes de su vuelo.
+es: pintar una valla
+= Pintar la valla del jardín
+= Cómo pintar vallas de madera
+≠ La valla pinta poco aquí.
+≠ La pintura cuelga de la valla.
 `;

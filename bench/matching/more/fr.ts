@@ -454,4 +454,14 @@ fr: vendre des livres
 = La vente de livres
 ≠ Le livre se vend à la livre.
 ≠ Le vendeur lit un livre.
+fr: réserver un vol
+= Réserver un vol en ligne
+= Comment réserve-t-on un vol ?
+≠ Le vol réserve des surprises.
+≠ Il réserve une table avant son vol.
+fr: peindre une clôture
+= Peindre sa clôture en bois
+= La peinture des clôtures
+≠ La peinture pend à la clôture.
+≠ Il peint un chat devant la clôture.
 `;

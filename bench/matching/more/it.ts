@@ -435,4 +435,14 @@ it: vendere libri
 = La vendita di libri
 ≠ Il libro vende bene.
 ≠ Il venditore legge un libro.
+it: prenotare un volo
+= Prenotare voli economici
+= Come si prenota un volo
+≠ Il volo riserva sorprese a chi prenota tardi.
+≠ Prenota un tavolo prima del volo.
+it: dipingere un recinto
+= Dipingere il recinto di legno
+= Come dipingere recinti
+≠ Il dipinto è sul recinto.
+≠ Dipinge un gatto davanti al recinto.
 `;

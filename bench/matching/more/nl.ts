@@ -631,4 +631,14 @@ nl: kamer verhuren
 = Verhuur je kamer
 ≠ De Kamer praat over verhuur.
 ≠ De verhuurder zat in zijn kamer.
+nl: vlucht boeken
+= Een vlucht boeken met punten
+= Zo boek je een vlucht
+≠ De vlucht boekte een uur vertraging.
+≠ Hij las boeken op de vlucht.
+nl: hek schilderen
+= Je hek zelf schilderen
+= Schilder het hek voor de winter
+≠ Het schilderij hangt aan het hek.
+≠ Hij schildert een kat voor het hek.
 `;

@@ -502,4 +502,14 @@ pt: alugar um quarto
 = O aluguer de um quarto
 ≠ O quarto está numa casa de aluguer.
 ≠ Alugou um carro e deixou o quarto.
+pt: reservar um voo
+= Reservar voos baratos
+= Como se reserva um voo
+≠ O voo reserva surpresas.
+≠ Reserva a mesa antes do voo.
+pt: pintar uma cerca
+= Pintar a cerca do jardim
+= Como pintar cercas de madeira
+≠ A cerca pinta pouco aqui.
+≠ Pinta um gato à frente da cerca.
 `;

@@ -154,6 +154,10 @@ it.each([
     "She learned online that her French aunt had died.",
   ],
   ["en", "open a bank account", "Opening an account at a bank", "The bank opened after he gave an account."],
+  ["en", "start a podcast", "How to start your podcast", "The podcast starts at nine."],
+  ["en", "hire a nanny", "Hiring a nanny", "They hired the nanny's brother."],
+  ["en", "build a shed", "Building a shed", "The building next to the shed burned."],
+  ["en", "grow basil indoors", "Growing basil indoors", "Basil grew up indoors, a shy boy."],
   ["en", "change a tyre", "Changing your tyres", "Tyre makers change their prices."],
   ["es", "ahorrar dinero", "Ahorra más dinero", "Ahorra palabras, pide dinero."],
   [

@@ -16,6 +16,8 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   if (!verb || !noun) return false;
   // "The wallpaper shop was removed"
   if (!usage.headFirst && noun.to < verb.from && isBeforeNoun(text, noun.to, usage, seen)) return true;
+  // "The podcast starts at nine", "they hired the nanny's brother"
+  if (!usage.headFirst && !usage.compounds && isItsSubject(text, verb, noun, seen, usage)) return true;
   if (isSaying(text, verb, usage) || isUnderOther(text, verb, noun, variant, usage)) return true;
   // "Opening an account at a bank": of two nouns the last is what it is done to.
   if (nouns.length > 1)
@@ -118,6 +120,22 @@ export function isVerbSecond({ text, tokens }: AnalysedText, from: number, usage
   if (!usage.compounds || usage.capitals || next?.sentence !== verb.sentence) return false;
   const isPlain = !usage.infinitive?.test(verb.folded) && !/ge.{3,}[dt]$/.test(verb.folded);
   return isPlain && text.slice(verb.end, next.start) === " " && !usage.pronouns.has(next.folded);
+}
+
+/** Is a verb's noun what does it, or whose something else is? */
+function isItsSubject(
+  { tokens }: AnalysedText,
+  verb: Sight,
+  noun: Sight,
+  seen: readonly Sight[],
+  { action }: Usage,
+): boolean {
+  const [does, thing] = [tokens[verb.to]!.folded, tokens[noun.to]!];
+  if (thing.folded.endsWith("'s"))
+    return tokens[noun.to + 1]?.small === false && !seen.some(({ from }) => from === noun.to + 1);
+  return (
+    noun.to + 1 === verb.from && /[^s]s$/.test(does) && !action.test(does) && !thing.folded.endsWith("s")
+  );
 }
 
 /** "Write the letters on the cover", but "a custom case for your phone" */

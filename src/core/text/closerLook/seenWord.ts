@@ -12,6 +12,8 @@ export interface SeenWord {
   /** Where all of the keyword's content words are. */
   seen: readonly Sight[];
   at: number;
+  /** Of the keyword's content words, which it is. */
+  place: number;
   token: Token;
   /** What it is there for in the keyword. */
   carrier: Carrier;

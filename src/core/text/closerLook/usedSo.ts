@@ -28,6 +28,7 @@ export function isUsedSo(
     usage,
     variant,
     seen,
+    place,
     at: from,
     token,
     carrier,
@@ -58,7 +59,15 @@ function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
 }
 
 /** "The carpet was clean", "growing up, he ate": no verb, or another. */
-const isOtherVerb = ({ text: { text, tokens }, at, usage, token, variant }: SeenWord): boolean => {
+const isOtherVerb = ({
+  text: { text, tokens },
+  at,
+  usage,
+  token,
+  variant,
+  seen,
+  place,
+}: SeenWord): boolean => {
   const [before, after] = [tokens[at - 1], tokens[at + 1]];
   const isSaidOf =
     before?.sentence === token.sentence &&
@@ -68,8 +77,18 @@ const isOtherVerb = ({ text: { text, tokens }, at, usage, token, variant }: Seen
     after !== undefined &&
     usage.verbParticles.has(after.folded) &&
     !variant.words.some(({ folded }) => folded === after.folded) &&
-    text[after.end] === ",";
-  return (isSaidOf && usage.participle !== undefined && !usage.pasts.has(token.folded)) || isPhrasal;
+    // "Basil grew up indoors"
+    (text[after.end] === "," || seen.some((other) => other.place === place + 1 && other.to < at));
+  // "The building next to the shed", "the new hire's aunt"
+  const isThing =
+    (usage.gerund?.test(token.folded) &&
+      before &&
+      usage.determiners.has(before.folded) &&
+      !(after && usage.of.has(after.folded))) ||
+    token.folded.endsWith("'s");
+  return (
+    isThing || (isSaidOf && usage.participle !== undefined && !usage.pasts.has(token.folded)) || isPhrasal
+  );
 };
 
 const isVerbUsedSo = (word: SeenWord): boolean => !isOtherVerb(word) && isVerbOf(word);
