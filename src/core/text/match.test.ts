@@ -161,6 +161,19 @@ describe("a keyword", () => {
     );
   });
 
+  // Looking at the whole sentence for each place takes the first of these a minute and more.
+  it.each([
+    ["cheap car hire", "he hired a car with cheap bikes "],
+    ["open a bank account", "the bank opened an account book "],
+    ["bike lock", "she sold the lock with the bike and "],
+  ])(
+    "looks at the words around only, in a sentence as long as a text: %s",
+    (keyword, nearly) => {
+      expect(() => find(nearly.repeat(12_000), keyword)).not.toThrow();
+    },
+    20_000,
+  );
+
   it("is best where it is worth most, then where it stands first", () => {
     const at = (value: number, start: number) => ({ form: "close" as const, value, start, end: start + 1 });
     expect(bestOccurrence([at(0.8, 0), at(1, 5), at(1, 9)])).toMatchObject({ start: 5 });

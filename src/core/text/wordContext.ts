@@ -101,12 +101,15 @@ function classOfContent(folded: string, lists: Lists): string {
   return ownClass(folded, lists);
 }
 
+/** How far from a word the verb of its sentence is looked for: a sentence may be as long as a text. */
+const FURTHEST = 60;
+
 /** Is there another word in the sentence that can only be its verb? */
 function hasVerb(tokens: readonly Token[], at: number, { verbs, finite }: Lists): string {
   const { sentence } = tokens[at]!;
   let side = "";
   for (const step of [-1, 1])
-    for (let i = at + step; tokens[i]?.sentence === sentence; i += step)
+    for (let i = at + step; tokens[i]?.sentence === sentence && Math.abs(i - at) <= FURTHEST; i += step)
       if (finite.has(tokens[i]!.folded) || verbs.has(tokens[i]!.folded)) {
         side += step < 0 ? "<" : ">";
         break;

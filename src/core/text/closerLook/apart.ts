@@ -3,7 +3,7 @@ import type { AnalysedText, Token } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal } from "../usage";
 import { isUnlinked } from "./linked";
-import { type Apart, isTurned, PERHAPS, twoNouns } from "./nouns";
+import { type Apart, beginOfSentence, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
 
 /** "In spring we air the mattress": the sentence begins with a word of the keyword and says something else. */
@@ -159,12 +159,12 @@ const isTold: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns?.between.length || variant.carriers[nouns.first.place]!.role !== "head") return false;
   const { tokens } = text;
-  const { sentence } = tokens[nouns.first.from]!;
-  const opens = tokens.findIndex((token) => token.sentence === sentence);
+  const opens = beginOfSentence(tokens, nouns.first.from);
   const [link] = nouns.between;
   return (
-    usage.tellers.has(tokens[opens]!.folded) &&
+    opens >= 0 &&
     opens < nouns.first.from - 1 &&
+    usage.tellers.has(tokens[opens]!.folded) &&
     usage.governing.has(link!.folded) &&
     !usage.joining.has(link!.folded) &&
     !usage.of.has(link!.folded)

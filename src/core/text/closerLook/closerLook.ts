@@ -6,6 +6,7 @@ import type { Usage } from "../packs/usage";
 import { isLikelyVerb, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isVerbAsOne, isVerbFor } from "./asOne";
+import { REACH } from "./nouns";
 import { isGoverned, isVerbSecond } from "./object";
 import type { Sight } from "./sight";
 import { isUsedSo } from "./usedSo";
@@ -55,9 +56,12 @@ function isPairApart(
   const two = seen.filter((sight) => placeOf(sight) >= 0);
   const others = seen.filter((sight) => placeOf(sight) < 0);
   const { sentence } = text.tokens[two[0]!.from]!;
-  const left = text.tokens.flatMap((token, at) =>
-    token.sentence === sentence && !others.some(({ from, to }) => from <= at && at <= to) ? [at] : [],
-  );
+  const begin = Math.max(0, Math.min(...seen.map(({ from }) => from)) - REACH);
+  const end = Math.max(...seen.map(({ to }) => to)) + REACH;
+  const left = text.tokens.slice(begin, end).flatMap((token, i) => {
+    const isOther = others.some(({ from, to }) => from <= begin + i && begin + i <= to);
+    return token.sentence === sentence && !isOther ? [begin + i] : [];
+  });
   const rest = { ...text, tokens: left.map((at) => text.tokens[at]!) };
   const pairSeen = two.map((sight) => ({
     place: placeOf(sight),

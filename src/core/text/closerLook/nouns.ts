@@ -19,6 +19,16 @@ export type Apart = (text: AnalysedText, seen: readonly Sight[], variant: Varian
 /** Where something else speaks for a verb too. */
 export const PERHAPS = 0.5;
 
+/** How many words around a keyword are looked at: a sentence may be as long as a text. */
+export const REACH = 40;
+
+/** Where the sentence of a word begins; -1 where that is further off than anybody looks. */
+export function beginOfSentence(tokens: readonly Token[], at: number): number {
+  const { sentence } = tokens[at]!;
+  for (let i = at; at - i <= REACH; i--) if (tokens[i - 1]?.sentence !== sentence) return i;
+  return -1;
+}
+
 /** Does a comma part two words that stand side by side? Figures follow one as well: "support, 24/7". */
 export function areParted({ tokens, text }: AnalysedText, first: number, second: number): boolean {
   const [one, other] = [tokens[first]!, tokens[second]!];
