@@ -219,7 +219,7 @@ const isWhichIs: Link = (words) =>
 /** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
 const isBought: Link = ({ between: [only, more], usage, gap, before }) =>
   !more &&
-  // "The letter brought news"
+  // "The letter brought news"; a heading may begin with "a" or "an": "A car bought secondhand".
   !(
     before &&
     !usage.headFirst &&
