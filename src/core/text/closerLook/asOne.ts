@@ -3,6 +3,7 @@ import type { AnalysedText, Token } from "../analyse";
 import type { Carrier } from "../keyword";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal, usedAs } from "../usage";
+import { isCapital } from "./nouns";
 import { governorOf } from "./object";
 import type { Sight } from "./sight";
 
@@ -53,6 +54,3 @@ export const doesIt = (text: AnalysedText, at: number, carrier: Carrier, usage: 
   const isPlural = folded.endsWith("s") && !carrier.folded.endsWith(folded);
   return isPlural && !usage.headFirst && usedAs(text, at, usage) === "verb";
 };
-
-const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
-  /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));

@@ -3,6 +3,7 @@ import type { AnalysedText, Token } from "../analyse";
 import { SHORTEST_PART, type Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
+import { isCapital } from "./nouns";
 import { governorOf } from "./object";
 import type { Sight } from "./sight";
 
@@ -87,9 +88,6 @@ const LINKS = ["", "s", "es", "n", "en", "er", "e", "ne"];
 const DOER = /er(?:n|s|in|innen)?$/;
 /** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */
 const MOST_BETWEEN = 3;
-
-const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
-  /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
 
 /**
  * Where a compound is said in several words, the last part first: "die Tür am Haus" for "Haustür".

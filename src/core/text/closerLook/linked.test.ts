@@ -105,6 +105,8 @@ it.each([
   ["en", "learn a song", "Learn this song", "She learned that the song was old."],
   ["en", "grow tomatoes", "Growing your own tomatoes", "Growing up, he ate tomatoes."],
   ["en", "train a puppy", "Training for puppies", "A train passed, and the puppy barked."],
+  ["en", "software licence", "Compare a software license", "The software licensed itself to nobody."],
+  ["en", "happy thoughts", "A happy thought", "He thought that they were not happy."],
   ["en", "match day", "Days of the match", "The socks match every day."],
   ["en", "book club", "A club for books", "She hit the club with a book."],
   ["en", "news letter", "A letter with news", "The letter brought news."],

@@ -29,6 +29,10 @@ export function beginOfSentence(tokens: readonly Token[], at: number): number {
   return -1;
 }
 
+/** Has a word a capital, as nouns have in German? */
+export const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
+  /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
+
 /** Does a comma part two words that stand side by side? Figures follow one as well: "support, 24/7". */
 export function areParted({ tokens, text }: AnalysedText, first: number, second: number): boolean {
   const [one, other] = [tokens[first]!, tokens[second]!];

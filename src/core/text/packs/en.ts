@@ -89,14 +89,15 @@ tear tears tearing tore torn|tell tells telling told|do does doing did done|wake
 /** What is done is counted too: "building buildings". */
 const withPlurals = (lines: string): string => lines.replace(/\b([a-z]+ing)\b(?! \1s)/g, "$1 $1s");
 
+/** What stands among the forms of a verb and is none that only a verb has: the other spelling of a noun, a word of its own. */
+const NO_PASTS = new Set(["spoke", "shot", "practice", "license", "analyze", "thought", "drunk"]);
+
 /** Those of them that only verbs have: "stood", "driven". */
 const pasts = `${VERB_FORMS}|${irregular}`
   .split(/[|\n]/)
   .filter((line) => /ing\b/.test(line))
   .flatMap((line) => line.split(" ").slice(1))
-  .filter(
-    (form) => !/(?:s|ing|er|est|ed|ment|ly)$/.test(form) && !["spoke", "shot", "practice"].includes(form),
-  )
+  .filter((form) => !/(?:s|ing|er|est|ed|ment|ly)$/.test(form) && !NO_PASTS.has(form))
   .join(" ");
 
 /** Nouns that say what a verb does, after it: "apply application applications". */
