@@ -3,7 +3,7 @@
  * block alone, so that after an edit only the edited block is looked at again.
  */
 import type { Block } from "../draft/draft";
-import { same } from "../memo";
+import { Remembered, same } from "../memo";
 import { perText } from "../once";
 import { rangeShare } from "../shares";
 import type { AnalysedText, Token } from "../text/analyse";
@@ -66,8 +66,12 @@ interface TrieNode {
 /** What competing pages share, made ready to be looked for. */
 export interface CompiledShared {
   measure: CompetitorMeasure;
-  questions: { text: string; stems: ReadonlySet<string> }[];
-  topics: { variants: ReadonlySet<string>[] }[];
+  questions: { stems: ReadonlySet<string>; as: Remembered<boolean, number | null, null, QuestionCoverage> }[];
+  topics: {
+    variants: ReadonlySet<string>[];
+    /** How it is covered: the very same as before where that has not changed. */
+    as: Remembered<boolean, number | null, null, TopicCoverage>;
+  }[];
   ignored: ReadonlySet<string>;
   terms: TrieNode;
   pack: LanguagePack;
@@ -112,8 +116,14 @@ export function compileShared(
   const terms = trieOf(measure.terms.map(({ key }) => key));
   const compiled: CompiledShared = {
     measure,
-    questions: questions.map((text) => ({ text, stems: new Set(contentStems(text, pack)) })),
-    topics: measure.topics.map(({ stems }) => ({ variants: stems.map((one) => new Set(one)) })),
+    questions: questions.map((text) => ({
+      stems: new Set(contentStems(text, pack)),
+      as: new Remembered((answered, heading) => ({ text, answered, heading })),
+    })),
+    topics: measure.topics.map(({ stems, label, presence, place, level }) => ({
+      variants: stems.map((one) => new Set(one)),
+      as: new Remembered((covered, heading) => ({ label, presence, place, level, covered, heading })),
+    })),
     ignored: new Set(contentStems(measure.keyword, pack)),
     terms,
     pack,
@@ -301,28 +311,16 @@ export function coverageOf(
 ): Coverage {
   const { measure } = competitors;
   const counts = new Float64Array(measure.terms.length);
-  const topics = measure.topics.map(
-    ({ label, presence, place, level }): TopicCoverage => ({
-      label,
-      presence,
-      place,
-      level,
-      covered: false,
-      heading: null,
-    }),
-  );
-  const questions = competitors.questions.map(
-    ({ text }): QuestionCoverage => ({
-      text,
-      answered: false,
-      heading: null,
-    }),
-  );
+  const covered = new Uint8Array(competitors.topics.length);
+  const answered = new Uint8Array(competitors.questions.length);
+  /** Headings, by the numbers of what they are about. */
+  const ofTopics = new Map<number, number>();
+  const ofQuestions = new Map<number, number>();
   let mentions = new Map<number, number>();
   let pending: number[] = [];
   let under = 0;
   const endSection = () => {
-    if (under >= rules.answerWords) for (const i of pending) questions[i]!.answered = true;
+    if (under >= rules.answerWords) for (const i of pending) answered[i] = 1;
     pending = [];
     under = 0;
     if (mentions.size) mentions = new Map();
@@ -333,10 +331,10 @@ export function coverageOf(
     if (heading) {
       endSection();
       for (const i of facts.topics) {
-        topics[i]!.covered = true;
-        topics[i]!.heading ??= at;
+        covered[i] = 1;
+        if (!ofTopics.has(i)) ofTopics.set(i, at);
       }
-      for (const i of facts.questions) questions[i]!.heading ??= at;
+      for (const i of facts.questions) if (!ofQuestions.has(i)) ofQuestions.set(i, at);
       pending = facts.questions;
       continue;
     }
@@ -344,11 +342,11 @@ export function coverageOf(
     for (let i = 0; i < held.length; i += 2) {
       const pattern = held[i]!;
       const { size, topic, question } = competitors.patterns[pattern]!;
-      if (question >= 0) questions[question]!.answered = true;
+      if (question >= 0) answered[question] = 1;
       else {
         const seen = (mentions.get(pattern) ?? 0) + held[i + 1]!;
         mentions.set(pattern, seen);
-        if (size > 1 || seen >= LEAST_MENTIONS) topics[topic]!.covered = true;
+        if (size > 1 || seen >= LEAST_MENTIONS) covered[topic] = 1;
       }
     }
   }
@@ -361,8 +359,10 @@ export function coverageOf(
       const share = count > high ? Math.max(rules.overShare, inRange) : inRange;
       return { key, text, core, salience, count, low, high, share };
     }),
-    topics,
-    questions,
+    topics: competitors.topics.map(({ as }, i) => as.get(covered[i] === 1, ofTopics.get(i) ?? null, null)),
+    questions: competitors.questions.map(({ as }, i) =>
+      as.get(answered[i] === 1, ofQuestions.get(i) ?? null, null),
+    ),
   };
 }
 

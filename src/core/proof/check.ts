@@ -2,7 +2,7 @@
 import type { Static, TObject } from "@sinclair/typebox";
 import type { Form } from "../text/match";
 import type { GroupId } from "./groups";
-import type { DraftPart, DraftParts, FieldName, Grounds, ReadingProfile } from "./reading/reading";
+import type { DraftPart, DraftParts, FieldName, Grounds, ReadingProfile, Stretch } from "./reading/reading";
 import { none, thresholdsIn } from "./thresholds";
 
 /** What is known of a check without judging anything. */
@@ -22,11 +22,20 @@ type Says<Declared extends TObject> = {
   says(thresholds: Static<Declared>, profile: ReadingProfile): string;
 }["says"];
 
+/** What a check counts in stretches of the text. */
+interface Counting<Declared extends TObject, Count> {
+  /** The part whose stretches they are. */
+  in: "prose" | "uses";
+  /** Made of numbers, texts and lists of them, so that two counts can be compared. */
+  of(thresholds: Static<Declared>): (stretch: Stretch) => Count;
+}
+
 /** A criterion of the proof. */
 export interface Check<
   Id extends string = string,
   Declared extends TObject = TObject,
   Part extends DraftPart = DraftPart,
+  Count = unknown,
 > extends CheckFacts<Id> {
   /** Its weight in the default profile. */
   weight: number;
@@ -36,13 +45,19 @@ export interface Check<
   says: string | Says<Declared>;
   /** What it reads of the draft. It sees nothing else, and is asked again only where one of these has changed. */
   reads: readonly Part[];
-  judge(reading: Grounds & Pick<DraftParts, Part>, thresholds: Static<Declared>): Judgement;
+  /** What it counts beside; a stretch is counted again where it has changed, and the check is asked again only where a count has. */
+  counts?: Counting<Declared, Count>;
+  judge(
+    reading: Grounds & Pick<DraftParts, Part>,
+    thresholds: Static<Declared>,
+    counts: readonly Count[],
+  ): Judgement;
 }
 
 /** A check as its file declares it; where it says nothing of thresholds it has none. */
-export function defineCheck<const Id extends string, Declared extends TObject, Part extends DraftPart>(
-  check: Check<Id, Declared, Part>,
-): Check<Id, Declared, Part>;
+export function defineCheck<const Id extends string, Declared extends TObject, Part extends DraftPart, Count>(
+  check: Check<Id, Declared, Part, Count>,
+): Check<Id, Declared, Part, Count>;
 export function defineCheck<const Id extends string, Part extends DraftPart>(
   check: Omit<Check<Id, typeof none, Part>, "thresholds">,
 ): Check<Id, typeof none, Part>;

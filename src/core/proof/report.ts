@@ -30,7 +30,8 @@ export interface Report {
 export function judgeReading(reading: DraftReading): Report {
   const { profile } = reading;
   const says = reading.answer("says", [profile], () => checks.map((check) => saysOf(check, profile)));
-  const findings = checks.map((check, i) => findingOf(check, says[i]!, judgementOf(check, reading), profile));
+  const judgements = judgementsOf(reading);
+  const findings = checks.map((check, i) => findingOf(check, says[i]!, judgements[i]!, profile));
   const { score, gains } = scoreOf(findings);
   for (const [i, one] of findings.entries()) one.gain = gains[i]!;
   const counted = findings.filter(counts);
@@ -80,17 +81,26 @@ interface SetAside {
 }
 
 /** What a judgement rests on, by check: what all of them do, and the parts of the draft that the check reads. */
-const RESTS_ON: ReadonlyMap<AnyCheck, readonly (keyof DraftReading)[]> = new Map(
-  checks.map((check) => [check, ["profile", "context", "pack", "keyword", ...check.reads]]),
-);
+const RESTS_ON: readonly (readonly (keyof DraftReading)[])[] = checks.map(({ reads }) => [
+  "profile",
+  "context",
+  "pack",
+  "keyword",
+  ...reads,
+]);
 
-function judgementOf(check: AnyCheck, reading: DraftReading): FullJudgement {
-  return reading.ofParts<FullJudgement>(check.id, RESTS_ON.get(check)!, () => {
-    const { profile, context } = reading;
+function judgementsOf(reading: DraftReading): readonly FullJudgement[] {
+  const { profile, context } = reading;
+  const counts = checks.map(({ id, counts }) => {
+    const thresholds = profile.checks[id]!;
+    return counts ? reading.perStretch(id, thresholds, reading[counts.in], counts.of(thresholds)) : NOTHING;
+  });
+  return reading.ofParts<FullJudgement>(RESTS_ON, counts, (at) => {
+    const check = checks[at]!;
     const why = Object.hasOwn(context.setAside, check.id) ? context.setAside[check.id] : undefined;
     return why === undefined
-      ? check.judge(reading, profile.checks[check.id]!)
-      : { state: "set-aside", reason: why || "Set aside", evidence: NO_EVIDENCE };
+      ? check.judge(reading, profile.checks[check.id]!, counts[at]!)
+      : { state: "set-aside", reason: why || "Set aside", evidence: NOTHING };
   });
 }
 
@@ -131,7 +141,7 @@ function findingOf(
 const capOf = (words: number, { fullScoreWords }: ReadingProfile): number =>
   words >= fullScoreWords ? 100 : (100 * words) / fullScoreWords;
 
-const NO_EVIDENCE: Evidence[] = [];
+const NOTHING: never[] = [];
 
 /** Whole minutes to read so many words, at least one where there are any. */
 export function readingMinutes(words: number, profile: ReadingProfile): number {

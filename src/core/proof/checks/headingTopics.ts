@@ -21,13 +21,12 @@ export const headingTopics = defineCheck({
   effort: "longer",
   place: "body",
   says: "A heading or section of the text is about each subject that many of the pages that rank have a heading for, weighted by how many have.",
-  reads: ["coverage", "headings", "words"],
+  reads: ["topics", "headings", "hasWords"],
   judge(reading, { leastPresence }) {
-    const { coverage } = reading;
-    if (!coverage) return notApplicable("No competing pages are collected for this post.");
-    const topics = coverage.topics.filter(({ presence }) => presence >= leastPresence);
+    if (!reading.topics) return notApplicable("No competing pages are collected for this post.");
+    const topics = reading.topics.filter(({ presence }) => presence >= leastPresence);
     if (!topics.length) return notApplicable("The competing pages share no heading topics.");
-    if (!reading.words) return waiting("There is no text yet.");
+    if (!reading.hasWords) return waiting("There is no text yet.");
     const covered = topics.filter((topic) => topic.covered);
     const weigh = (some: typeof topics) => some.reduce((sum, { presence }) => sum + presence, 0);
     const missing = topics.filter((topic) => !topic.covered).sort((a, b) => b.presence - a.presence);

@@ -40,14 +40,14 @@ export const keywordUse = defineCheck({
   effort: "minutes",
   place: "body",
   says: "The text uses the target keyword as often as a page on the subject does: neither hardly ever nor until it reads like a list. All word forms count; points stop at the upper end and fall beyond it.",
-  reads: ["uses", "useCount", "words"],
-  judge(reading, { fewUses, fewWords, fewShare, endFactor, endAtLeast, overUses, overWords }) {
+  reads: ["useCount", "words"],
+  counts: { in: "uses", of: () => usesIn },
+  judge(reading, { fewUses, fewWords, fewShare, endFactor, endAtLeast, overUses, overWords }, counts) {
     if (!reading.keyword) return waitingForKeyword();
     if (!reading.words) return waiting("There is no text yet.");
     const { low, high, ofCompetitors } = usualDensity(reading);
     const { useCount, words } = reading;
     const density = useCount / words;
-    const counts = reading.perStretch(["uses"], reading.uses, usesIn);
     const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_USES);
     const [shown, from, to] = percents([density, low, high], 1);
     const usual = `usual is ${from} to ${to}${ofCompetitors ? " for competitors" : ""}`;

@@ -24,13 +24,9 @@ export const paragraphLength = defineCheck({
   place: "body",
   says: ({ mostWords, full }) =>
     `At most ${percent(full)} of the paragraphs are longer than ${mostWords} words: on a narrow screen that fills the height, and nobody sees where it ends.`,
-  reads: ["prose"],
-  judge(reading, { mostWords, full, zero }) {
-    const counts = reading.perStretch(
-      ["long paragraphs", mostWords],
-      reading.prose,
-      longParagraphs(mostWords),
-    );
+  reads: [],
+  counts: { in: "prose", of: ({ mostWords }) => longParagraphs(mostWords) },
+  judge(_, { mostWords, full, zero }, counts) {
     const all = total(counts, ({ all }) => all);
     if (!all) return waiting("There is no paragraph yet.");
     const long = total(counts, ({ long }) => long);

@@ -23,10 +23,10 @@ export const passiveVoice = defineCheck({
   place: "body",
   says: ({ full }) =>
     `At most ${percent(full)} of the sentences are in the passive: who does what is easier to see in the active.`,
-  reads: ["prose"],
-  judge(reading, { full, zero }) {
+  reads: [],
+  counts: { in: "prose", of: () => passives },
+  judge(reading, { full, zero }, counts) {
     if (!reading.pack.passive) return notApplicable("The passive cannot be recognised in this language.");
-    const counts = reading.perStretch(["passives"], reading.prose, passives);
     const all = total(counts, ({ all }) => all);
     const passive = total(counts, ({ passive }) => passive);
     const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE);

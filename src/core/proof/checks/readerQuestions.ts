@@ -22,13 +22,12 @@ export const readerQuestions = defineCheck({
   place: "body",
   says: ({ answerWords }) =>
     `The questions chosen in Plan are answered: each by a heading or FAQ entry that asks it with ${answerWords} words or more under it, or by a sentence that holds all that it asks about.`,
-  reads: ["coverage", "headings", "words"],
+  reads: ["questions", "headings", "hasWords"],
   judge(reading, { answerWords }) {
-    const { coverage } = reading;
-    if (!coverage) return notApplicable("No competing pages are collected for this post.");
-    const { questions } = coverage;
+    const { questions } = reading;
+    if (!questions) return notApplicable("No competing pages are collected for this post.");
     if (!questions.length) return notApplicable("No reader questions are chosen in Plan.");
-    if (!reading.words) return waiting("There is no text yet.");
+    if (!reading.hasWords) return waiting("There is no text yet.");
     const open = questions.filter(({ answered }) => !answered);
     // A heading that asks, with too little under it, is where an answer is missing.
     const evidence = questions.flatMap(({ heading, answered }) => {

@@ -35,12 +35,12 @@ export const readingEase = defineCheck({
   effort: "longer",
   place: "body",
   says: "The text is as easy to read as its readers expect, by the formula of Flesch (1948) or the language's own: shorter sentences and shorter words read easier. What the pages that rank read like is right too, where enough are kept.",
-  reads: ["prose"],
-  judge(reading, { audience, fallOff }) {
-    const { pack, prose } = reading;
+  reads: [],
+  counts: { in: "prose", of: () => readingSums },
+  judge(reading, { audience, fallOff }, counts) {
+    const { pack } = reading;
     if (!pack.readability) return notApplicable("There is no formula for the language of this draft.");
-    if (!prose.length) return waiting("There is no text yet.");
-    const sums = sumsOf(reading.perStretch(["reading sums"], prose, readingSums));
+    const sums = sumsOf(counts);
     const ease = easeOf(sums, pack);
     if (ease === null) return waiting("There is no text yet.");
     const { from, to, widened } = bandOf(reading);

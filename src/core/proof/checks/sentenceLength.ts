@@ -25,9 +25,9 @@ export const sentenceLength = defineCheck({
   place: "body",
   says: ({ mostWords, full }) =>
     `At most ${percent(full)} of the sentences are longer than ${mostWords} words: a reader must hold a sentence in mind until it ends.`,
-  reads: ["prose"],
-  judge(reading, { mostWords, full, zero }) {
-    const counts = reading.perStretch(["long sentences", mostWords], reading.prose, longSentences(mostWords));
+  reads: [],
+  counts: { in: "prose", of: ({ mostWords }) => longSentences(mostWords) },
+  judge(_, { mostWords, full, zero }, counts) {
     const all = total(counts, ({ all }) => all);
     const long = total(counts, ({ long }) => long);
     const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE);

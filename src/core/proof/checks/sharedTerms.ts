@@ -23,24 +23,24 @@ export const sharedTerms = defineCheck({
   effort: "longer",
   place: "body",
   says: "The text uses the words that competing pages share, about as often as they do. Each term earns points up to its usual range and loses them beyond it.",
-  reads: ["coverage", "words"],
+  reads: ["terms", "hasWords"],
   judge(reading) {
-    const { coverage } = reading;
-    if (!coverage) return notApplicable("No competing pages are collected for this post.");
-    const share = termShare(coverage.terms);
+    const { terms } = reading;
+    if (!terms) return notApplicable("No competing pages are collected for this post.");
+    const share = termShare(terms);
     if (share === null) return notApplicable("The competing pages share no terms.");
-    if (!reading.words) return waiting("There is no text yet.");
-    const reached = coverage.terms.filter((term) => term.share >= 1).length;
-    const said = `${reached} of ${plural(coverage.terms.length, "term")} as often as usual`;
-    const over = coverage.terms.filter(({ count, high, share }) => count > high && share < 1);
+    if (!reading.hasWords) return waiting("There is no text yet.");
+    const reached = terms.filter((term) => term.share >= 1).length;
+    const said = `${reached} of ${plural(terms.length, "term")} as often as usual`;
+    const over = terms.filter(({ count, high, share }) => count > high && share < 1);
     const lostToo = over.reduce((sum, term) => sum + term.salience * (1 - term.share), 0);
-    const most = coverage.terms
+    const most = terms
       .filter(({ count, high, share }) => share < 1 && count <= high)
       .sort((a, b) => b.salience * (1 - b.share) - a.salience * (1 - a.share))
       .slice(0, MOST_NAMED)
       .map(({ text }) => quoted(text));
-    const named = (terms: typeof over) =>
-      terms
+    const named = (some: typeof over) =>
+      some
         .slice(0, MOST_NAMED)
         .map(({ text }) => quoted(text))
         .join(", ");
@@ -54,8 +54,8 @@ export const sharedTerms = defineCheck({
       ].join(""),
       [],
       {
-        formula: `Σ salience · share / Σ salience = ${share.toFixed(3)} over ${coverage.terms.length} terms`,
-        excess: lostToo / coverage.terms.reduce((sum, { salience }) => sum + salience, 0),
+        formula: `Σ salience · share / Σ salience = ${share.toFixed(3)} over ${terms.length} terms`,
+        excess: lostToo / terms.reduce((sum, { salience }) => sum + salience, 0),
       },
     );
   },

@@ -58,11 +58,13 @@ export function readDraft(
       cut.push(list(`${name} from ${at}`, members.slice(at, at + STRETCH)));
     return list(name, cut);
   };
+  const covers = coverage(blocks, context, coverRules, pack, body.words, from);
   const reading: DraftReading = {
     draft,
     analysed: (index) => blocks[index]!.reading.analysed,
     answer: (question, on, compute) => from.answer(question, on, compute),
-    ofParts: (question, names, compute) => from.ofParts(question, reading, names, compute),
+    ofParts: (names, on, compute) => from.ofParts(reading, names, on, compute),
+    perStretch: (name, rules, stretches, count) => from.perStretch(name, [rules, pack], stretches, count),
 
     context,
     profile,
@@ -71,7 +73,6 @@ export function readDraft(
     findIn: (text, whole) => (keyword ? from.find(text, keyword, values, pack, whole) : NONE),
     analyse: (text) => analyses.get(text, () => analyseText(text, pack)),
     memory: (...on) => from.memory([...on, pack.code]),
-    perStretch: (on, stretches, count) => from.perStretch([...on, pack.code], stretches, count),
 
     searchTitle: from.field("metaTitle", meta.metaTitle, pack) ?? title,
     titleSuffix: meta.titleSuffix,
@@ -80,6 +81,7 @@ export function readDraft(
     canonical: meta.canonical,
     opening: opening(blocks, profile.openingWords, from),
     words: body.words,
+    hasWords: body.words > 0,
     h1s: list(
       "H1s",
       headings.filter(({ level }) => level === 1),
@@ -93,7 +95,10 @@ export function readDraft(
     ),
     uses: stretches("uses", body.uses),
     useCount: body.useCount,
-    coverage: coverage(blocks, context, coverRules, pack, body.words, from),
+    coverage: covers,
+    terms: covers?.terms ?? null,
+    topics: covers && list("topics", covers.topics),
+    questions: covers && list("questions", covers.questions),
     prose: stretches("prose", body.prose),
   };
   return reading;

@@ -3,7 +3,7 @@
  * and a check says which of them it reads, so that it is asked again only where one of them has changed.
  */
 import type { PlacedLink } from "../../blocks/runs";
-import type { Coverage } from "../../competitors/coverage";
+import type { Coverage, QuestionCoverage, TermCoverage, TopicCoverage } from "../../competitors/coverage";
 import type { Block, Draft, PictureBlock } from "../../draft/draft";
 import type { Span } from "../../marking/marking";
 import type { TextMemo } from "../../memo";
@@ -123,16 +123,6 @@ export interface Grounds {
    * @param on names the question, and everything that the answers rest on beside the text and its language
    */
   memory<T>(...on: (string | number | boolean)[]): TextMemo<T>;
-  /**
-   * What a check counts in stretches of the text: each counted once, as long as nothing in it changes.
-   *
-   * @param on names the count, and everything that it rests on beside the stretch
-   */
-  perStretch<T>(
-    on: readonly (string | number)[],
-    stretches: readonly Stretch[],
-    count: (stretch: Stretch) => T,
-  ): T[];
 }
 
 /** What is in the draft. A part is the very same as before where nothing in it has changed, places included. */
@@ -148,6 +138,7 @@ export interface DraftParts {
   /** Null where the body has no such text. */
   opening: Opening | null;
   words: number;
+  hasWords: boolean;
   /** H1s of the page as rendered. */
   h1s: readonly HeadingReading[];
   /** All headings of the page as rendered, the title's first where it is one. */
@@ -161,7 +152,9 @@ export interface DraftParts {
   uses: readonly Stretch[];
   useCount: number;
   /** What it covers of the competing pages; null where there are none. */
-  coverage: Coverage | null;
+  terms: readonly TermCoverage[] | null;
+  topics: readonly TopicCoverage[] | null;
+  questions: readonly QuestionCoverage[] | null;
   /** Blocks that are read as sentences, those without words left out. */
   prose: readonly Stretch[];
 }
@@ -170,11 +163,34 @@ export type DraftPart = keyof DraftParts;
 
 export interface DraftReading extends Grounds, DraftParts {
   draft: Draft;
+  /** Terms, topics and questions in one. */
+  coverage: Coverage | null;
   analysed(block: number): AnalysedText;
   /** The answer to a question about the whole draft, given again as long as all that it rests on is the same. */
   answer<T>(question: string, on: readonly unknown[], compute: () => T): T;
-  /** The same, where all that it rests on are parts of this reading. */
-  ofParts<T>(question: string, names: readonly (keyof DraftReading)[], compute: () => T): T;
+  /**
+   * Answers to many questions, each given again as long as what it rests on is the same.
+   *
+   * @param names by question, the parts of this reading that its answer rests on
+   * @param on by question, one thing more
+   */
+  ofParts<T>(
+    names: readonly (readonly (keyof DraftReading)[])[],
+    on: readonly unknown[],
+    compute: (at: number) => T,
+  ): readonly T[];
+  /**
+   * What is counted in stretches of the text, each once as long as nothing in it changes; the very same list as before where no count
+   * is another.
+   *
+   * @param rules all that the count rests on beside the stretch and its language
+   */
+  perStretch<T>(
+    name: string,
+    rules: object,
+    stretches: readonly Stretch[],
+    count: (stretch: Stretch) => T,
+  ): readonly T[];
 }
 
 export type { Token };

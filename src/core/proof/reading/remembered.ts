@@ -3,6 +3,7 @@
  * after an edit only the edited block is read again, and a draft read before gives the same report as one read for the first time.
  */
 
+import equal from "fast-deep-equal";
 import type { PlacedLink } from "../../blocks/runs";
 import {
   type BlockFacts,
@@ -20,7 +21,15 @@ import { type CompiledKeyword, compileKeyword } from "../../text/keyword";
 import { findKeyword, type MatchValues, type Occurrence } from "../../text/match";
 import type { LanguagePack } from "../../text/packs/pack";
 import { PlacedBlock } from "./placedBlock";
-import type { FieldName, FieldReading, Passives, ReadSoFar, Stretch, TextReading } from "./reading";
+import type {
+  DraftReading,
+  FieldName,
+  FieldReading,
+  Passives,
+  ReadSoFar,
+  Stretch,
+  TextReading,
+} from "./reading";
 import {
   type BlockStages,
   coveredBy,
@@ -71,8 +80,16 @@ class RememberedBlock implements BlockStages {
 }
 
 interface Counted<T> {
+  on: readonly unknown[];
   stretches: readonly Stretch[];
-  values: T[];
+  values: readonly T[];
+}
+
+interface Answered {
+  reading: DraftReading;
+  names: readonly (readonly (keyof DraftReading)[])[];
+  on: readonly unknown[];
+  values: readonly unknown[];
 }
 
 interface UsesInText {
@@ -95,7 +112,7 @@ export class ReadingCache implements Stages {
   private lastCovered: { shared: CompiledShared; blocks: readonly CoveredBlock[] } | null = null;
   private readonly counts = new Map<string, Counted<unknown>>();
   private readonly answers = new Map<string, Memo<unknown>>();
-  private readonly judged = new Map<string, { parts: object; value: unknown }>();
+  private answered: Answered | null = null;
 
   block(block: Block, before?: ReadSoFar): BlockStages {
     let reading = this.blocks.get(block);
@@ -173,37 +190,47 @@ export class ReadingCache implements Stages {
   }
 
   perStretch<T>(
-    on: readonly (string | number)[],
+    name: string,
+    on: readonly unknown[],
     stretches: readonly Stretch[],
     count: (stretch: Stretch) => T,
-  ): T[] {
-    const name = on.join("\n");
-    const last = this.counts.get(name) as Counted<T> | undefined;
-    const values = stretches.map((stretch, i) =>
-      last?.stretches[i] === stretch ? last.values[i]! : count(stretch),
-    );
-    this.counts.set(name, { stretches, values });
+  ): readonly T[] {
+    const kept = this.counts.get(name) as Counted<T> | undefined;
+    const last = kept && same(kept.on, on) ? kept : undefined;
+    if (last?.stretches === stretches) return last.values;
+    let stays = last?.values.length === stretches.length;
+    const counted = stretches.map((stretch, i) => {
+      if (last?.stretches[i] === stretch) return last.values[i]!;
+      const value = count(stretch);
+      stays &&= equal(value, last!.values[i]);
+      return value;
+    });
+    const values = stays ? last!.values : counted;
+    this.counts.set(name, { on, stretches, values });
     return values;
   }
 
-  ofParts<Parts extends object, T>(
-    question: string,
-    parts: Parts,
-    names: readonly (keyof Parts)[],
-    compute: () => T,
-  ): T {
-    const last = this.judged.get(question) as { parts: Parts; value: T } | undefined;
-    if (!last) {
-      const value = compute();
-      this.judged.set(question, { parts, value });
-      return value;
-    }
-    let stays = true;
-    for (const name of names) if (last.parts[name] !== parts[name]) stays = false;
-    if (!stays) last.value = compute();
-    // What is held is never older than the last reading.
-    last.parts = parts;
-    return last.value;
+  ofParts<T>(
+    reading: DraftReading,
+    names: readonly (readonly (keyof DraftReading)[])[],
+    on: readonly unknown[],
+    compute: (at: number) => T,
+  ): readonly T[] {
+    const last = this.answered?.names === names ? this.answered : null;
+    const stays = new Map<keyof DraftReading, boolean>();
+    const isSame = (name: keyof DraftReading) => {
+      let same = stays.get(name);
+      if (same === undefined) {
+        same = last?.reading[name] === reading[name];
+        stays.set(name, same);
+      }
+      return same;
+    };
+    const values = names.map((rests, at) =>
+      last && last.on[at] === on[at] && rests.every(isSame) ? (last.values[at] as T) : compute(at),
+    );
+    this.answered = { reading, names, on, values };
+    return values;
   }
 
   answer<T>(question: string, on: readonly unknown[], compute: () => T): T {

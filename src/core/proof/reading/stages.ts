@@ -20,7 +20,15 @@ import { findKeyword, type MatchValues, type Occurrence } from "../../text/match
 import type { LanguagePack } from "../../text/packs/pack";
 import { type Prose, proseOf } from "../../text/prose";
 import { PlacedBlock } from "./placedBlock";
-import type { FieldName, FieldReading, Passives, ReadSoFar, Stretch, TextReading } from "./reading";
+import type {
+  DraftReading,
+  FieldName,
+  FieldReading,
+  Passives,
+  ReadSoFar,
+  Stretch,
+  TextReading,
+} from "./reading";
 import { usesIn } from "./usesIn";
 
 /** The text of a block, read for one keyword; what is asked for first is worked out then. */
@@ -100,19 +108,25 @@ export interface Stages {
   ): Occurrence[];
   /** Answers of checks about texts. @param on names the question, and all that the answers rest on beside the text */
   memory<T>(on: readonly (string | number | boolean)[]): TextMemo<T>;
-  /** What is counted in a stretch of the text. @param on names the count, and all that it rests on beside the stretch */
+  /** What is counted in stretches of the text. @param on all that it rests on beside the stretch */
   perStretch<T>(
-    on: readonly (string | number)[],
+    name: string,
+    on: readonly unknown[],
     stretches: readonly Stretch[],
     count: (stretch: Stretch) => T,
-  ): T[];
-  /** The answer to a question about parts of something. @param names of the parts that it rests on */
-  ofParts<Parts extends object, T>(
-    question: string,
-    parts: Parts,
-    names: readonly (keyof Parts)[],
-    compute: () => T,
-  ): T;
+  ): readonly T[];
+  /**
+   * Answers to many questions about a reading.
+   *
+   * @param names by question, the parts that its answer rests on
+   * @param on by question, one thing more that it rests on
+   */
+  ofParts<T>(
+    reading: DraftReading,
+    names: readonly (readonly (keyof DraftReading)[])[],
+    on: readonly unknown[],
+    compute: (at: number) => T,
+  ): readonly T[];
   /** The answer to one question about the whole draft. @param on all that it rests on */
   answer<T>(question: string, on: readonly unknown[], compute: () => T): T;
 }
@@ -140,8 +154,8 @@ export const stages: Stages = {
   covered: coveredBy,
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
-  perStretch: (_on, stretches, count) => stretches.map(count),
-  ofParts: (_question, _parts, _names, compute) => compute(),
+  perStretch: (_name, _on, stretches, count) => stretches.map(count),
+  ofParts: (_reading, names, _on, compute) => names.map((_, at) => compute(at)),
   answer: (_question, _on, compute) => compute(),
 };
 
