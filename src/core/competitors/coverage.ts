@@ -225,31 +225,27 @@ export function sharedTermSpans(
 }
 
 export function blockFacts(competitors: CompiledShared, block: Block, text: AnalysedText): BlockFacts {
-  const { tokens } = text;
-  const counts = new Map<number, number>();
-  for (let from = 0; from < tokens.length; from++) {
-    let node = competitors.markOf(tokens[from]!)?.term;
-    for (let at = from; node; ) {
-      if (node.term >= 0) counts.set(node.term, (counts.get(node.term) ?? 0) + 1);
-      if (!node.next.size || !joined(text.text, tokens[at]!, tokens[at + 1])) break;
-      at++;
-      node = node.next.get(tokens[at]!.stem);
-    }
-  }
-  const facts: BlockFacts = { terms: [...counts].flat(), held: [], topics: [], questions: [] };
-  if (block.kind === "heading") {
-    const stems = headingStems(text, competitors.ignored, competitors.pack, competitors.subjectsOf);
-    competitors.topics.forEach(({ variants }, i) => {
-      if (variants.some((variant) => isAbout(stems, variant))) facts.topics.push(i);
-    });
-    const all = new Set(tokens.filter(({ small }) => !small).map(({ stem }) => stem));
-    competitors.questions.forEach((question, i) => {
-      if (isAbout(all, question.stems)) facts.questions.push(i);
-    });
-    return facts;
-  }
+  if (block.kind !== "heading") return { ...saidIn(text, competitors), topics: [], questions: [] };
+  const stems = headingStems(text, competitors.ignored, competitors.pack, competitors.subjectsOf);
+  const all = new Set(text.tokens.filter(({ small }) => !small).map(({ stem }) => stem));
+  return {
+    terms: saidIn(text, competitors).terms,
+    held: [],
+    topics: placesWhere(competitors.topics, ({ variants }) => variants.some((one) => isAbout(stems, one))),
+    questions: placesWhere(competitors.questions, (question) => isAbout(all, question.stems)),
+  };
+}
+
+const placesWhere = <T>(list: readonly T[], holds: (one: T) => boolean): number[] =>
+  list.flatMap((one, place) => (holds(one) ? [place] : []));
+
+/** Terms and patterns in a text, in one walk: it is asked of what is being typed. */
+function saidIn(
+  { text, tokens }: AnalysedText,
+  { byStem, patterns, markOf }: CompiledShared,
+): Pick<BlockFacts, "terms" | "held"> {
+  const terms = new Map<number, number>();
   const held = new Map<number, number>();
-  const { byStem, patterns, markOf } = competitors;
   let sentence = -1;
   /** Of the sentence: stems of patterns, and how many stems of each pattern. */
   const seen = new Set<string>();
@@ -260,9 +256,16 @@ export function blockFacts(competitors: CompiledShared, block: Block, text: Anal
     seen.clear();
     hits.clear();
   };
-  for (const token of tokens) {
+  for (const [from, token] of tokens.entries()) {
     const mark = markOf(token);
     if (!mark) continue;
+    let node = mark.term;
+    for (let at = from; node; ) {
+      if (node.term >= 0) terms.set(node.term, (terms.get(node.term) ?? 0) + 1);
+      if (!node.next.size || !joined(text, tokens[at]!, tokens[at + 1])) break;
+      at++;
+      node = node.next.get(tokens[at]!.stem);
+    }
     if (token.sentence !== sentence) end();
     sentence = token.sentence;
     for (const stem of mark.stems) {
@@ -272,8 +275,7 @@ export function blockFacts(competitors: CompiledShared, block: Block, text: Anal
     }
   }
   end();
-  facts.held = [...held].flat();
-  return facts;
+  return { terms: [...terms].flat(), held: [...held].flat() };
 }
 
 function isAbout(stems: ReadonlySet<string>, topic: ReadonlySet<string>): boolean {
@@ -343,10 +345,11 @@ export function coverageOf(
       const pattern = held[i]!;
       const { size, topic, question } = competitors.patterns[pattern]!;
       if (question >= 0) answered[question] = 1;
+      else if (size > 1) covered[topic] = 1;
       else {
         const seen = (mentions.get(pattern) ?? 0) + held[i + 1]!;
         mentions.set(pattern, seen);
-        if (size > 1 || seen >= LEAST_MENTIONS) covered[topic] = 1;
+        if (seen >= LEAST_MENTIONS) covered[topic] = 1;
       }
     }
   }

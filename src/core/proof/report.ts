@@ -80,22 +80,15 @@ interface SetAside {
   evidence: Evidence[];
 }
 
-/** What a judgement rests on, by check: what all of them do, and the parts of the draft that the check reads. */
-const RESTS_ON: readonly (readonly (keyof DraftReading)[])[] = checks.map(({ reads }) => [
-  "profile",
-  "context",
-  "pack",
-  "keyword",
-  ...reads,
-]);
+const READ_BY = checks.map(({ reads }) => reads);
 
 function judgementsOf(reading: DraftReading): readonly FullJudgement[] {
-  const { profile, context } = reading;
+  const { profile, context, pack, keyword } = reading;
   const counts = checks.map(({ id, counts }) => {
     const thresholds = profile.checks[id]!;
     return counts ? reading.perStretch(id, thresholds, reading[counts.in], counts.of(thresholds)) : NOTHING;
   });
-  return reading.ofParts<FullJudgement>(RESTS_ON, counts, (at) => {
+  return reading.ofParts<FullJudgement>([profile, context, pack, keyword], READ_BY, counts, (at) => {
     const check = checks[at]!;
     const why = Object.hasOwn(context.setAside, check.id) ? context.setAside[check.id] : undefined;
     return why === undefined

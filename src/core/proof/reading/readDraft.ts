@@ -63,7 +63,7 @@ export function readDraft(
     draft,
     analysed: (index) => blocks[index]!.reading.analysed,
     answer: (question, on, compute) => from.answer(question, on, compute),
-    ofParts: (names, on, compute) => from.ofParts(reading, names, on, compute),
+    ofParts: (common, names, on, compute) => from.ofParts(reading, common, names, on, compute),
     perStretch: (name, rules, stretches, count) => from.perStretch(name, [rules, pack], stretches, count),
 
     context,

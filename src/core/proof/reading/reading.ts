@@ -171,11 +171,13 @@ export interface DraftReading extends Grounds, DraftParts {
   /**
    * Answers to many questions, each given again as long as what it rests on is the same.
    *
-   * @param names by question, the parts of this reading that its answer rests on
+   * @param common what all of them rest on
+   * @param names by question, the parts of this draft that its answer rests on
    * @param on by question, one thing more
    */
   ofParts<T>(
-    names: readonly (readonly (keyof DraftReading)[])[],
+    common: readonly unknown[],
+    names: readonly (readonly DraftPart[])[],
     on: readonly unknown[],
     compute: (at: number) => T,
   ): readonly T[];

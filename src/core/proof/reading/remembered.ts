@@ -22,7 +22,8 @@ import { findKeyword, type MatchValues, type Occurrence } from "../../text/match
 import type { LanguagePack } from "../../text/packs/pack";
 import { PlacedBlock } from "./placedBlock";
 import type {
-  DraftReading,
+  DraftPart,
+  DraftParts,
   FieldName,
   FieldReading,
   Passives,
@@ -86,8 +87,9 @@ interface Counted<T> {
 }
 
 interface Answered {
-  reading: DraftReading;
-  names: readonly (readonly (keyof DraftReading)[])[];
+  parts: DraftParts;
+  common: readonly unknown[];
+  names: readonly (readonly DraftPart[])[];
   on: readonly unknown[];
   values: readonly unknown[];
 }
@@ -211,25 +213,19 @@ export class ReadingCache implements Stages {
   }
 
   ofParts<T>(
-    reading: DraftReading,
-    names: readonly (readonly (keyof DraftReading)[])[],
+    parts: DraftParts,
+    common: readonly unknown[],
+    names: readonly (readonly DraftPart[])[],
     on: readonly unknown[],
     compute: (at: number) => T,
   ): readonly T[] {
-    const last = this.answered?.names === names ? this.answered : null;
-    const stays = new Map<keyof DraftReading, boolean>();
-    const isSame = (name: keyof DraftReading) => {
-      let same = stays.get(name);
-      if (same === undefined) {
-        same = last?.reading[name] === reading[name];
-        stays.set(name, same);
-      }
-      return same;
-    };
+    const kept = this.answered;
+    const last = kept?.names === names && same(kept.common, common) ? kept : null;
+    const stays = (name: DraftPart) => last?.parts[name] === parts[name];
     const values = names.map((rests, at) =>
-      last && last.on[at] === on[at] && rests.every(isSame) ? (last.values[at] as T) : compute(at),
+      last && last.on[at] === on[at] && rests.every(stays) ? (last.values[at] as T) : compute(at),
     );
-    this.answered = { reading, names, on, values };
+    this.answered = { parts, common, names, on, values };
     return values;
   }
 

@@ -21,7 +21,8 @@ import type { LanguagePack } from "../../text/packs/pack";
 import { type Prose, proseOf } from "../../text/prose";
 import { PlacedBlock } from "./placedBlock";
 import type {
-  DraftReading,
+  DraftPart,
+  DraftParts,
   FieldName,
   FieldReading,
   Passives,
@@ -116,14 +117,16 @@ export interface Stages {
     count: (stretch: Stretch) => T,
   ): readonly T[];
   /**
-   * Answers to many questions about a reading.
+   * Answers to many questions about a draft.
    *
+   * @param common what all of them rest on
    * @param names by question, the parts that its answer rests on
    * @param on by question, one thing more that it rests on
    */
   ofParts<T>(
-    reading: DraftReading,
-    names: readonly (readonly (keyof DraftReading)[])[],
+    parts: DraftParts,
+    common: readonly unknown[],
+    names: readonly (readonly DraftPart[])[],
     on: readonly unknown[],
     compute: (at: number) => T,
   ): readonly T[];
@@ -155,7 +158,7 @@ export const stages: Stages = {
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
   perStretch: (_name, _on, stretches, count) => stretches.map(count),
-  ofParts: (_reading, names, _on, compute) => names.map((_, at) => compute(at)),
+  ofParts: (_parts, _common, names, _on, compute) => names.map((_, at) => compute(at)),
   answer: (_question, _on, compute) => compute(),
 };
 
