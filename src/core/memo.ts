@@ -97,6 +97,7 @@ export class MemoByText<T> {
 
 /** Are these the same things in the same order? */
 export function same(a: readonly unknown[], b: readonly unknown[]): boolean {
+  if (a === b) return true;
   if (a.length !== b.length) return false;
   for (let i = 0; i < a.length; i++) if (!Object.is(a[i], b[i])) return false;
   return true;

@@ -256,7 +256,8 @@ function saidIn(
     seen.clear();
     hits.clear();
   };
-  for (const [from, token] of tokens.entries()) {
+  for (let from = 0; from < tokens.length; from++) {
+    const token = tokens[from]!;
     const mark = markOf(token);
     if (!mark) continue;
     let node = mark.term;
@@ -275,7 +276,13 @@ function saidIn(
     }
   }
   end();
-  return { terms: [...terms].flat(), held: [...held].flat() };
+  return { terms: inPairs(terms), held: inPairs(held) };
+}
+
+function inPairs(counts: ReadonlyMap<number, number>): number[] {
+  const pairs: number[] = [];
+  for (const [number, count] of counts) pairs.push(number, count);
+  return pairs;
 }
 
 function isAbout(stems: ReadonlySet<string>, topic: ReadonlySet<string>): boolean {

@@ -162,10 +162,11 @@ export class ReadingCache implements Stages {
   covered(blocks: readonly PlacedBlock[], shared: CompiledShared): readonly CoveredBlock[] {
     const last = this.lastCovered?.shared === shared ? this.lastCovered.blocks : [];
     // Most keys change nothing of what a block covers, though it is read anew.
-    const now = coveredBy(blocks, shared).map((one, i) => {
+    const now = coveredBy(blocks, shared);
+    for (let i = 0; i < now.length; i++) {
       const before = last[i];
-      return before && before !== one && coversTheSame(before, one) ? before : one;
-    });
+      if (before && before !== now[i] && coversTheSame(before, now[i]!)) now[i] = before;
+    }
     this.lastCovered = { shared, blocks: now };
     return now;
   }
