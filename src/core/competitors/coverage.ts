@@ -295,6 +295,7 @@ function isAbout(stems: ReadonlySet<string>, topic: ReadonlySet<string>): boolea
 /** One block of what is looked at: its facts, its words, and whether it is a heading. */
 export interface CoveredBlock {
   facts: BlockFacts;
+  /** Its words, as far as they make an answer. */
   words: number;
   heading: boolean;
   /** Its place among the draft's blocks. */
@@ -318,8 +319,17 @@ export function coverageOf(
   words: number,
   rules: CoverageRules,
 ): Coverage {
-  const { measure } = competitors;
-  const counts = new Float64Array(measure.terms.length);
+  const { counts, topics, questions } = subjectsIn(competitors, blocks, rules.answerWords);
+  return { terms: termsCovered(competitors, counts, words, rules), topics, questions };
+}
+
+/** What is said, whatever the length of it all: uses of each term, topics covered, questions answered. */
+export function subjectsIn(
+  competitors: CompiledShared,
+  blocks: readonly CoveredBlock[],
+  answerWords: number,
+): { counts: Float64Array; topics: TopicCoverage[]; questions: QuestionCoverage[] } {
+  const counts = new Float64Array(competitors.measure.terms.length);
   const covered = new Uint8Array(competitors.topics.length);
   const answered = new Uint8Array(competitors.questions.length);
   /** Headings, by the numbers of what they are about. */
@@ -329,7 +339,7 @@ export function coverageOf(
   let pending: number[] = [];
   let under = 0;
   const endSection = () => {
-    if (under >= rules.answerWords) for (const i of pending) answered[i] = 1;
+    if (under >= answerWords) for (const i of pending) answered[i] = 1;
     pending = [];
     under = 0;
     if (mentions.size) mentions = new Map();
@@ -362,18 +372,28 @@ export function coverageOf(
   }
   endSection();
   return {
-    terms: measure.terms.map(({ key, text, core, salience, usual }, i) => {
-      const [low, high] = usesIn(usual, words);
-      const count = counts[i]!;
-      const inRange = rangeShare(count, [0, low, high, rules.overFactor * high]);
-      const share = count > high ? Math.max(rules.overShare, inRange) : inRange;
-      return { key, text, core, salience, count, low, high, share };
-    }),
+    counts,
     topics: competitors.topics.map(({ as }, i) => as.get(covered[i] === 1, ofTopics.get(i) ?? null, null)),
     questions: competitors.questions.map(({ as }, i) =>
       as.get(answered[i] === 1, ofQuestions.get(i) ?? null, null),
     ),
   };
+}
+
+/** How far each term is used as often as is usual in a text of so many words. */
+export function termsCovered(
+  { measure }: CompiledShared,
+  counts: Float64Array,
+  words: number,
+  { overFactor, overShare }: CoverageRules,
+): TermCoverage[] {
+  return measure.terms.map(({ key, text, core, salience, usual }, i) => {
+    const [low, high] = usesIn(usual, words);
+    const count = counts[i]!;
+    const inRange = rangeShare(count, [0, low, high, overFactor * high]);
+    const share = count > high ? Math.max(overShare, inRange) : inRange;
+    return { key, text, core, salience, count, low, high, share };
+  });
 }
 
 /** The usual range of uses in a text of so many words, from that per 1,000 words; never less than one use. */

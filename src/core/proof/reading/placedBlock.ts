@@ -16,7 +16,7 @@ export class PlacedBlock implements BlockReading {
   readonly heading: HeadingReading | null;
   readonly picture: PictureReading | null;
 
-  #covers: { shared: CompiledShared; covered: CoveredBlock } | null = null;
+  #covers: { shared: CompiledShared; answerWords: number; covered: CoveredBlock } | null = null;
 
   /** @param factsOf asks for what the block says of what competing pages share */
   constructor(
@@ -36,13 +36,12 @@ export class PlacedBlock implements BlockReading {
   }
 
   /** What it covers of what competing pages share. */
-  covered(shared: CompiledShared): CoveredBlock {
-    if (this.#covers?.shared !== shared) {
-      const { words, block: at, of } = this;
-      this.#covers = {
-        shared,
-        covered: { facts: this.factsOf(shared), words, heading: of.kind === "heading", at },
-      };
+  covered(shared: CompiledShared, answerWords: number): CoveredBlock {
+    if (this.#covers?.shared !== shared || this.#covers.answerWords !== answerWords) {
+      const words = Math.min(this.words, answerWords);
+      const heading = this.of.kind === "heading";
+      const covered = { facts: this.factsOf(shared), words, heading, at: this.block };
+      this.#covers = { shared, answerWords, covered };
     }
     return this.#covers.covered;
   }

@@ -1,5 +1,5 @@
 import type { CoverageRules } from "../../competitors/coverage";
-import { type Coverage, coverageOf } from "../../competitors/coverage";
+import { type Coverage, subjectsIn, termsCovered } from "../../competitors/coverage";
 import type { Draft } from "../../draft/draft";
 import { once, perObject } from "../../once";
 import { type AnalysedText, analyseText } from "../../text/analyse";
@@ -163,9 +163,14 @@ function coverage(
 ): Coverage | null {
   if (!context.competitors) return null;
   const shared = from.shared(context.competitors, context.questions, pack);
-  const covered = from.covered(blocks, shared);
   const { overShare, overFactor, answerWords } = rules;
-  return from.answer("coverage", [shared, words, overShare, overFactor, answerWords, ...covered], () =>
-    coverageOf(shared, covered, words, rules),
+  const covered = from.covered(blocks, shared, answerWords);
+  const said = from.answer("subjects", [shared, covered, answerWords], () =>
+    subjectsIn(shared, covered, answerWords),
   );
+  return from.answer("coverage", [shared, said, words, overShare, overFactor], () => ({
+    terms: termsCovered(shared, said.counts, words, rules),
+    topics: said.topics,
+    questions: said.questions,
+  }));
 }

@@ -111,7 +111,11 @@ export class ReadingCache implements Stages {
   private readonly readyShared = new Memo<CompiledShared>();
   private readonly compiled = new Memo<CompiledKeyword | null>();
   private lastPlaced: { on: readonly unknown[]; blocks: readonly PlacedBlock[] } | null = null;
-  private lastCovered: { shared: CompiledShared; blocks: readonly CoveredBlock[] } | null = null;
+  private lastCovered: {
+    shared: CompiledShared;
+    answerWords: number;
+    blocks: readonly CoveredBlock[];
+  } | null = null;
   private readonly counts = new Map<string, Counted<unknown>>();
   private readonly answers = new Map<string, Memo<unknown>>();
   private answered: Answered | null = null;
@@ -159,15 +163,24 @@ export class ReadingCache implements Stages {
     return this.readyShared.get([measure, pack, ...questions], () => compileShared(measure, questions, pack));
   }
 
-  covered(blocks: readonly PlacedBlock[], shared: CompiledShared): readonly CoveredBlock[] {
-    const last = this.lastCovered?.shared === shared ? this.lastCovered.blocks : [];
-    // Most keys change nothing of what a block covers, though it is read anew.
-    const now = coveredBy(blocks, shared);
+  covered(
+    blocks: readonly PlacedBlock[],
+    shared: CompiledShared,
+    answerWords: number,
+  ): readonly CoveredBlock[] {
+    const held = this.lastCovered;
+    const last = held?.shared === shared && held.answerWords === answerWords ? held.blocks : [];
+    const now = coveredBy(blocks, shared, answerWords);
+    let stays = now.length === last.length;
     for (let i = 0; i < now.length; i++) {
       const before = last[i];
-      if (before && before !== now[i] && coversTheSame(before, now[i]!)) now[i] = before;
+      if (before === now[i]) continue;
+      // Most keys change nothing of what a block covers, though it is read anew.
+      if (before && coversTheSame(before, now[i]!)) now[i] = before;
+      else stays = false;
     }
-    this.lastCovered = { shared, blocks: now };
+    if (stays) return last;
+    this.lastCovered = { shared, answerWords, blocks: now };
     return now;
   }
 

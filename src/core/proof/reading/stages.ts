@@ -97,8 +97,12 @@ export interface Stages {
   keyword(text: string, pack: LanguagePack): CompiledKeyword | null;
   /** What competing pages share, made ready to be looked for. */
   shared(measure: CompetitorMeasure, questions: readonly string[], pack: LanguagePack): CompiledShared;
-  /** What each block covers of it, blocks that do not count left out. */
-  covered(blocks: readonly PlacedBlock[], shared: CompiledShared): readonly CoveredBlock[];
+  /** What each block covers of it, blocks that do not count left out. @param answerWords words of an answer */
+  covered(
+    blocks: readonly PlacedBlock[],
+    shared: CompiledShared,
+    answerWords: number,
+  ): readonly CoveredBlock[];
   /** Occurrences of the keyword in a text; scattered ones too where it is read as a whole. */
   find(
     text: AnalysedText,
@@ -162,9 +166,13 @@ export const stages: Stages = {
   answer: (_question, _on, compute) => compute(),
 };
 
-export function coveredBy(blocks: readonly PlacedBlock[], shared: CompiledShared): CoveredBlock[] {
+export function coveredBy(
+  blocks: readonly PlacedBlock[],
+  shared: CompiledShared,
+  answerWords: number,
+): CoveredBlock[] {
   const covered: CoveredBlock[] = [];
-  for (const block of blocks) if (block.counts) covered.push(block.covered(shared));
+  for (const block of blocks) if (block.counts) covered.push(block.covered(shared, answerWords));
   return covered;
 }
 
