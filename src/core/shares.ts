@@ -21,6 +21,20 @@ export function rangeShare(
 export const total = <T>(things: readonly T[], of: (thing: T) => number): number =>
   things.reduce((sum, thing) => sum + of(thing), 0);
 
+/** The few that are worth most, in that order; equal ones in the order that they came in. */
+export function worthMost<T>(things: readonly T[], most: number, worth: (thing: T) => number): T[] {
+  const first: { thing: T; worth: number }[] = [];
+  for (const thing of things) {
+    const its = worth(thing);
+    let at = first.length;
+    while (at && first[at - 1]!.worth < its) at--;
+    if (at >= most) continue;
+    first.splice(at, 0, { thing, worth: its });
+    if (first.length > most) first.pop();
+  }
+  return first.map(({ thing }) => thing);
+}
+
 /** Share of a fault's frequency: 1 up to `full`, falling to 0 at `zero`, linearly. */
 export const fallingShare = (x: number, full: number, zero: number): number =>
   x <= full ? 1 : x >= zero ? 0 : (zero - x) / (zero - full);

@@ -34,7 +34,6 @@ export function judgeReading(reading: DraftReading): Report {
   const findings = checks.map((check, i) => findingOf(check, says[i]!, judgements[i]!, profile));
   const { score, gains } = scoreOf(findings);
   for (const [i, one] of findings.entries()) one.gain = gains[i]!;
-  const counted = findings.filter(counts);
   const cap = capOf(reading.words, profile);
   return {
     profile: { id: profile.id, version: profile.version },
@@ -44,16 +43,7 @@ export function judgeReading(reading: DraftReading): Report {
     minutes: readingMinutes(reading.words, profile),
     keywordUses: reading.useCount,
     coverage: reading.coverage,
-    groups: groupsWithChecks.map(({ id }) => {
-      let earned = 0;
-      let weight = 0;
-      for (const finding of counted) {
-        if (finding.group !== id) continue;
-        earned += finding.weight * finding.share;
-        weight += finding.weight;
-      }
-      return { id, earned, weight };
-    }),
+    groups: earnedByGroup(findings),
     findings,
     notes: [
       ...(score > cap
@@ -71,6 +61,18 @@ export function judgeReading(reading: DraftReading): Report {
 }
 
 const groupsWithChecks = groups.filter((group) => checks.some((check) => check.group === group.id));
+const PLACES = new Map(groupsWithChecks.map(({ id }, place) => [id, place]));
+
+function earnedByGroup(findings: readonly Finding[]): Report["groups"] {
+  const earned = groupsWithChecks.map(({ id }) => ({ id, earned: 0, weight: 0 }));
+  for (const finding of findings) {
+    if (!counts(finding)) continue;
+    const group = earned[PLACES.get(finding.group)!]!;
+    group.earned += finding.weight * finding.share;
+    group.weight += finding.weight;
+  }
+  return earned;
+}
 
 type AnyCheck = (typeof checks)[number];
 type FullJudgement = Judgement | SetAside;

@@ -1,4 +1,5 @@
 import { Type } from "@sinclair/typebox";
+import { worthMost } from "../../shares";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { plural, quoted, wholeHeadingAt } from "../evidence";
 import { share } from "../thresholds";
@@ -29,13 +30,16 @@ export const headingTopics = defineCheck({
     if (!reading.hasWords) return waiting("There is no text yet.");
     const covered = topics.filter((topic) => topic.covered);
     const weigh = (some: typeof topics) => some.reduce((sum, { presence }) => sum + presence, 0);
-    const missing = topics.filter((topic) => !topic.covered).sort((a, b) => b.presence - a.presence);
+    const missing = topics.filter((topic) => !topic.covered);
     const evidence = covered.flatMap(({ heading }) => wholeHeadingAt(reading.headings, heading));
     return judged(
       weigh(covered) / weigh(topics),
       missing.length
-        ? `${covered.length} of ${plural(topics.length, "topic")}; not yet ${missing
-            .slice(0, MOST_NAMED)
+        ? `${covered.length} of ${plural(topics.length, "topic")}; not yet ${worthMost(
+            missing,
+            MOST_NAMED,
+            ({ presence }) => presence,
+          )
             .map(({ label }) => quoted(label))
             .join(", ")}.`
         : `All ${topics.length} topics are there.`,

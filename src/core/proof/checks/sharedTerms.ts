@@ -1,5 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { termShare } from "../../competitors/coverage";
+import { worthMost } from "../../shares";
 import { defineCheck, judged, notApplicable, waiting } from "../check";
 import { plural, quoted } from "../evidence";
 import { amount, share } from "../thresholds";
@@ -34,11 +35,11 @@ export const sharedTerms = defineCheck({
     const said = `${reached} of ${plural(terms.length, "term")} as often as usual`;
     const over = terms.filter(({ count, high, share }) => count > high && share < 1);
     const lostToo = over.reduce((sum, term) => sum + term.salience * (1 - term.share), 0);
-    const most = terms
-      .filter(({ count, high, share }) => share < 1 && count <= high)
-      .sort((a, b) => b.salience * (1 - b.share) - a.salience * (1 - a.share))
-      .slice(0, MOST_NAMED)
-      .map(({ text }) => quoted(text));
+    const most = worthMost(
+      terms.filter(({ count, high, share }) => share < 1 && count <= high),
+      MOST_NAMED,
+      ({ salience, share }) => salience * (1 - share),
+    ).map(({ text }) => quoted(text));
     const named = (some: typeof over) =>
       some
         .slice(0, MOST_NAMED)
