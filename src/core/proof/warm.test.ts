@@ -41,7 +41,11 @@ const competitors: CompetitorMeasure = {
     { key: "famili", text: "families", core: true, salience: 4, usual: [2, 6] },
     { key: "rain", text: "rain", core: false, salience: 2, usual: [1, 3] },
   ],
-  topics: [{ label: "Why families like them", presence: 0.6, place: 0.3, level: 2, stems: [["famili"]] }],
+  topics: [
+    { label: "Why families like them", presence: 0.6, place: 0.3, level: 2, stems: [["famili"]] },
+    { label: "In the rain", presence: 0.5, place: 0.5, level: 2, stems: [["rain"], ["fog", "rain"]] },
+    { label: "By the week", presence: 0.4, place: 0.9, level: 3, stems: [["day", "week"]] },
+  ],
 };
 
 const profileWith = (change: (profile: Profile) => void): Profile => {
@@ -62,6 +66,12 @@ const PROFILES: Profile[] = [
     p.checks["anchor-text"].mostWords = 1;
     p.checks["reader-questions"].answerWords = 2;
     p.checks["field-terms"].overFactor = 1.1;
+  }),
+  profileWith((p) => {
+    p.checks["sentence-length"].mostWords = 5;
+    p.checks["paragraph-length"].mostWords = 10;
+    p.checks["passive-voice"].full = 0.5;
+    p.checks["reader-questions"].answerWords = 60;
   }),
 ];
 const CONTEXTS: ProofContext[] = [
@@ -109,8 +119,19 @@ const anyStep: fc.Arbitrary<(state: State) => State> = fc.oneof(
       withBlocks((blocks) => blocks.toSpliced(at % (blocks.length + 1), 0, { ...block })),
     ),
   fc.nat().map((at) => withBlocks((blocks) => blocks.toSpliced(at % (blocks.length + 1), 1))),
+  fc
+    .tuple(fc.constantFrom(" families", " in the fog and rain", ".", " was bought", " x"), fc.nat())
+    .map(([added, at]) => withBlocks((blocks) => writtenAt(blocks, at % (blocks.length + 1), added))),
   fc.constant(withBlocks((blocks) => blocks.toReversed())),
 );
+
+/** The blocks with something written at the end of one, where it has text. */
+const writtenAt = (blocks: readonly Block[], at: number, added: string): readonly Block[] =>
+  blocks.map((block, i) => {
+    if (i !== at || !block.text) return block;
+    const text = block.text + added;
+    return { ...block, text, runs: [{ text, marks: [] }] };
+  });
 
 /** Reports as they are stored: to the byte. */
 const written = (value: unknown): string => JSON.stringify(value);
@@ -155,6 +176,36 @@ describe("a warm engine", () => {
       }),
       RUNS,
     );
+  });
+
+  it("asks no check again whose counts stay, and says the same topics with the same words", () => {
+    const { meta, headingIds, blocks } = draftFromMarkdown(
+      `---\nkeyword: cargo bike\n---\n${TEXTS.join("\n\n")}\n\nIt was bought ${"and used ".repeat(20)}again.\n\nShort ones too`,
+    );
+    const engine = new ProofEngine();
+    const order = blocks.map((_, i) => `b${i}`);
+    const report = (changed: readonly Block[]) =>
+      engine.update({
+        postId: "post",
+        revision: 1,
+        meta,
+        headingIds,
+        order,
+        changed: changed.map((block, i): [string, Block] => [`b${i}`, block]),
+        context: CONTEXTS[4]!,
+        profile: defaultProfile,
+      }).report;
+    const before = report(blocks);
+    const after = report(writtenAt(blocks, blocks.length - 1, ", and a word more"));
+    const evidence = ({ findings }: typeof before, id: string) =>
+      findings.find((one) => one.id === id)!.evidence;
+    expect(after.words).toBe(before.words + 4);
+    for (const id of ["sentence-length", "passive-voice"]) {
+      expect(evidence(before, id)).not.toEqual([]);
+      // A sentence is longer, and none is one of the long: how many there are stays as well.
+      expect(evidence(after, id)).toBe(evidence(before, id));
+    }
+    expect(after.coverage!.topics).toBe(before.coverage!.topics);
   });
 
   it.each<[string, (state: State) => State, (state: State) => State]>([

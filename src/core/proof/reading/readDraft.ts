@@ -49,9 +49,7 @@ export function readDraft(
     (titleAsH1 === "always" || (titleAsH1 === "auto" && body.headings.every(({ level }) => level > 1)));
   const headings = titleIsH1 ? [asHeading(title), ...body.headings] : body.headings;
   const analyses = from.memory<AnalysedText>(["analysed", pack.code]);
-  /** The list of the last time, where it has the same members. */
-  const list = <T>(name: string, members: readonly T[]): readonly T[] =>
-    from.answer(name, members, () => members);
+  const list = listsFrom(from);
   const stretches = (name: string, members: Stretch): readonly Stretch[] => {
     const cut: Stretch[] = [];
     for (let at = 0; at < members.length; at += STRETCH)
@@ -97,12 +95,18 @@ export function readDraft(
     useCount: body.useCount,
     coverage: covers,
     terms: covers?.terms ?? null,
-    topics: covers && list("topics", covers.topics),
-    questions: covers && list("questions", covers.questions),
+    topics: covers?.topics ?? null,
+    questions: covers?.questions ?? null,
     prose: stretches("prose", body.prose),
   };
   return reading;
 }
+
+/** Gives the list of the last time, where it has the same members. */
+const listsFrom =
+  (from: Stages) =>
+  <T>(name: string, members: T[]): T[] =>
+    from.answer(name, members, () => members);
 
 /** Blocks that are counted together: few enough to count again with a key, and enough that a long text has few stretches. */
 const STRETCH = 8;
@@ -168,9 +172,12 @@ function coverage(
   const said = from.answer("subjects", [shared, covered, answerWords], () =>
     subjectsIn(shared, covered, answerWords),
   );
+  const list = listsFrom(from);
+  const topics = list("topics", said.topics);
+  const questions = list("questions", said.questions);
   return from.answer("coverage", [shared, said, words, overShare, overFactor], () => ({
     terms: termsCovered(shared, said.counts, words, rules),
-    topics: said.topics,
-    questions: said.questions,
+    topics,
+    questions,
   }));
 }
