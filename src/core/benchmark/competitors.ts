@@ -21,9 +21,7 @@ import type { Profile } from "../proof/profile";
 import { ReadingCache } from "../proof/reading/remembered";
 import { type AnalysedText, analyseText } from "../text/analyse";
 import { foldPlain } from "../text/fold";
-import { compileKeyword } from "../text/keyword";
 import { languagePack } from "../text/language";
-import { findKeyword } from "../text/match";
 import type { LanguagePack } from "../text/packs/pack";
 import { proseOf, sumsIn, sumsOf } from "../text/prose";
 import { readingEase } from "../text/readability";
@@ -223,21 +221,20 @@ function readText(
   pack: LanguagePack,
   profile: Profile,
 ): ReadPage {
+  // The scoring asks the same cache; where the page is in this language, what is read here is read once.
   const cache = new ReadingCache();
-  const compiled = compileKeyword(keyword, pack);
+  const read = cache.placed(page.draft.blocks, cache.keyword(keyword, pack), profile.matching, pack);
   const texts: AnalysedText[] = [];
   const headingTexts: AnalysedText[] = [];
   const prose: AnalysedText[] = [];
   let words = 0;
   let uses = 0;
-  // The scoring reads the page in its own language's pack; where that is this one, what is read here is read once.
-  const own = languagePack(page.draft.meta.language);
-  for (const block of page.draft.blocks) {
+  for (const { of: block, reading } of read) {
     if (!countsAsWords(block) || !block.text) continue;
-    const analysed = own === pack ? cache.block(block).analysed(pack) : analyseText(block.text, pack);
+    const { analysed } = reading;
     texts.push(analysed);
     words += analysed.tokens.length;
-    if (compiled) uses += findKeyword(analysed, compiled, profile.matching, pack).length;
+    uses += reading.uses.length;
     if (block.kind === "heading") headingTexts.push(analysed);
     else if (block.kind !== "cell") prose.push(analysed);
   }
