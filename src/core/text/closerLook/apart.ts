@@ -56,7 +56,7 @@ const isDoneTo = ({ folded }: Token, usage: Usage): boolean =>
 const isTwoThings: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!usage.headFirst || !nouns || variant.words.length < 3) return false;
-  const { first, between, gap } = nouns;
+  const { first, second, between, gap } = nouns;
   const { conjunctions, determiners, infinitive } = usage;
   // "La tortilla: receta", "madera para muebles"
   const asks = text.tokens[first.from - 1];
@@ -64,6 +64,23 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   if (first.from === 1 && usage.which.has(asks!.folded) && asks!.sentence === text.tokens[1]!.sentence)
     return false;
   if (gap.includes(":") || isFor(between, usage) || isTurned(text, nouns, usage)) return false;
+  // "La sal espera en la mesa": with an article, two nouns side by side are a noun and its verb.
+  const [verb, modifier] = [text.tokens[second.from]!, variant.carriers[second.place]!];
+  if (
+    !between.length &&
+    asks?.sentence === verb.sentence &&
+    determiners.has(asks.folded) &&
+    verb.stem === modifier.stem &&
+    // "Una camisa bordada", "un lit d'enfant", "un conto risparmio"
+    !infinitive?.test(modifier.folded) &&
+    !isVerbal(verb.folded, usage) &&
+    !/['’]/.test(verb.folded) &&
+    !(
+      seen.every(({ place, to }) => text.tokens[to]!.folded === variant.carriers[place]!.folded) &&
+      !goesOn(text, second.to, usage)
+    )
+  )
+    return true;
   // "Coser a máquina"
   if (variant.carriers[first.place]!.role === "modifier")
     return !infinitive?.test(text.tokens[first.from]!.folded) || gap.includes(",");
@@ -77,6 +94,10 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   const other = between.findLastIndex(({ small, folded }) => !small || conjunctions.has(folded));
   return other >= 0 && !between.slice(other + 1).some(isLink);
 };
+
+/** Does another word than a preposition follow in the sentence? */
+const goesOn = ({ tokens }: AnalysedText, at: number, { linking }: Usage): boolean =>
+  tokens[at + 1]?.sentence === tokens[at]!.sentence && !linking.has(tokens[at + 1]!.folded);
 
 /** "Madera para muebles", but not "guarda el deporte para mañana y la bolsa para hoy" */
 function isFor(between: readonly Token[], { joining, conjunctions }: Usage): boolean {

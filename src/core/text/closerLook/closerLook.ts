@@ -104,13 +104,10 @@ export function isDone(
     return true;
   // "We saw blades of grass"
   const before = tokens[from - 1];
-  if (
-    carriers[0]!.role === "modifier" &&
-    before?.sentence === tokens[from]!.sentence &&
-    usage.pronouns.has(before.folded) &&
-    isLikelyVerb(text, from, usage)
-  )
-    return true;
+  const isSaidOf = before?.sentence === tokens[from]!.sentence && usage.pronouns.has(before.folded);
+  if (isSaidOf && carriers[0]!.role === "modifier" && isLikelyVerb(text, from, usage)) return true;
+  // "Il livre des cuisines"
+  if (isSaidOf && usage.headFirst && carriers[0]!.role === "head") return true;
   // "She will write": no will writing.
   if (usage.modals.has(tokens[to - 1]!.folded) && token.folded.length < carrier.folded.length) return true;
   const isWhole = to - from === words.length - 1;

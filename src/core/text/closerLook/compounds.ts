@@ -60,6 +60,8 @@ function firstParts(folded: string, stem: string): string[] {
     folded.replace(/ers?$/, ""),
     plainStem(stem),
     bare,
+    // "Verträge für die Miete"
+    folded.replace(/e$/, ""),
     // "Kook" of "koken", "lees" of "lezen", "was" of "wassen", "rij" of "rijden"
     ...[bare, doing, softened(bare)].map((one) => one.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")),
     bare.replace(/([^aeiou])\1$|(?<=ij)d$/, "$1"),

@@ -129,6 +129,8 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by, af
     (isNoNoun || (by && usage.pronouns.has(by.folded)))
   )
     return false;
+  // "Cuenta cómo ahorra"
+  if (usage.headFirst && usage.manner.has(first!.folded)) return false;
   // "They agreed that rents are high" speaks of no agreement.
   if (isMade && usage.relatives.has(first!.folded)) return false;
   // "Brot, das glutenfrei ist"
@@ -154,10 +156,11 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by, af
 };
 
 /** "A table to dine at", "pegs to hold a tent", "insure yourself before you travel" */
-const isTo: Link = ({ between, usage, isDone, before: is }) => {
-  // "It is fair to trade places"
-  if (is && usage.being.has(is.folded)) return false;
+const isTo: Link = ({ between, usage, isDone, before: is, later }) => {
   const [last, before] = [between.at(-1)!, between.at(-2)];
+  // "It is fair to trade places", "stick to walking if running hurts"
+  if (is && usage.being.has(is.folded)) return false;
+  if (usage.auxiliaries.has(last.folded) && usage.gerund?.test(later.folded)) return false;
   const [to, verb, ...rest] = between;
   // "Games to play on a board"
   if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb))
@@ -229,7 +232,7 @@ const isBought: Link = ({ between: [only, more], usage, gap, before }) =>
   ) &&
   !gap.includes(",") &&
   (usage.headFirst
-    ? [usage.conjunctions, usage.clauses, usage.asking, usage.copulas].every(
+    ? [usage.conjunctions, usage.clauses, usage.asking, usage.copulas, usage.manner].every(
         (words) => !words.has(only!.folded),
       )
     : isContent(only!) && isVerbal(only!.folded, usage));

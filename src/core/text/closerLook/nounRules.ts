@@ -67,6 +67,10 @@ const isBeforeOther: Rule = ({ text, at, usage, seen, token }) =>
   // "Print 3D models"
   !usage.headFirst && !/\d/.test(token.folded) && isBeforeNoun(text, at, usage, seen) ? false : undefined;
 
+/** "The box is light enough to carry" is about no light. */
+const isSoMuch: Rule = ({ text: { tokens }, at, carrier, usage }) =>
+  carrier.role === "modifier" && usage.enough.has(tokens[at + 1]?.folded ?? "") ? false : undefined;
+
 /** "A design package" is another matter than "packaging design". */
 const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, variant }) =>
   (use === "noun" ||
@@ -117,6 +121,9 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
     : isOtherForm && usage.doer?.test(carrier.folded) && !usage.doer.test(token.folded);
   if (carrier.role !== "head" || !isDoer) return undefined;
   const between = next ? text.tokens.slice(at + 1, next.from) : [];
+  // "The opening letter of the alphabet" speaks of no opener.
+  const before = text.tokens[at - 1]?.folded ?? "";
+  if (!between.length && usage.gerund?.test(token.folded) && usage.determiners.has(before)) return false;
   const others = between.filter(
     ({ folded }) => !usage.determiners.has(folded) && !usage.quantities.has(folded),
   );
@@ -157,7 +164,12 @@ const wasDoneByHead: Rule = ({ isVerbForm, last, carrier }) =>
 const isAdverb: Rule = ({ isVerbForm, usage, token }) =>
   isVerbForm && usage.adverb?.test(token.folded) ? false : undefined;
 
-const isNoVerb: Rule = ({ use, isVerbForm }) => (use !== "verb" && !isVerbForm ? true : undefined);
+/** "He has a right to angle": a noun that is none here, by all that stands around it. */
+const isSurelyVerb = ({ text, at, usage, carrier, next }: SeenWord): boolean =>
+  carrier.role === "head" && !next && isLikelyVerb(text, at, usage);
+
+const isNoVerb: Rule = (word) =>
+  word.use !== "verb" && !word.isVerbForm && !isSurelyVerb(word) ? true : undefined;
 
 /** "He chained his bicycle": that is no bicycle chain. */
 const isThingsVerb: Rule = ({ carrier, isThing }) => (carrier.role === "head" && isThing ? false : undefined);
@@ -212,6 +224,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isFiniteForm,
   isPurpose,
   isBeforeOther,
+  isSoMuch,
   isTurnedRound,
   isDoneByDoer,
   isNoun,

@@ -5,6 +5,7 @@ import type { Usage } from "../packs/usage";
 import { isIdle, isVerbal, usedAs } from "../usage";
 import { isVerbAsOne } from "./asOne";
 import { NOUN_RULES, type Rule } from "./nounRules";
+import { isBeforeNoun } from "./nouns";
 import type { SeenWord } from "./seenWord";
 import type { Sight } from "./sight";
 
@@ -60,14 +61,17 @@ function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
 
 /** "The carpet was clean", "growing up, he ate": no verb, or another. */
 const isOtherVerb = ({
-  text: { text, tokens },
+  text: analysed,
   at,
   usage,
   token,
   variant,
   seen,
   place,
+  carrier,
+  isOtherForm,
 }: SeenWord): boolean => {
+  const { text, tokens } = analysed;
   const [before, after] = [tokens[at - 1], tokens[at + 1]];
   const isSaidOf =
     before?.sentence === token.sentence &&
@@ -86,8 +90,24 @@ const isOtherVerb = ({
       usage.determiners.has(before.folded) &&
       !(after && usage.of.has(after.folded))) ||
     token.folded.endsWith("'s");
+  // "The legal team lost a document", "legally, the document is void": of what the verb is made, said of something else.
+  const isOfOther =
+    isOtherForm &&
+    usage.adverb !== undefined &&
+    (usage.adverb.test(token.folded) ||
+      (!isVerbal(token.folded, usage) && isBeforeNoun(analysed, at, usage, seen)));
+  // "De schone oven" for "schoonmaken"
+  const isNoParticle =
+    variant.isParted &&
+    isOtherForm &&
+    variant.carriers[place - 1]?.role === "verb" &&
+    carrier.role === "verb";
   return (
-    isThing || (isSaidOf && usage.participle !== undefined && !usage.pasts.has(token.folded)) || isPhrasal
+    isThing ||
+    isOfOther ||
+    isNoParticle ||
+    (isSaidOf && usage.participle !== undefined && !usage.pasts.has(token.folded)) ||
+    isPhrasal
   );
 };
 

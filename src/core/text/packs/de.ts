@@ -170,6 +170,7 @@ nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal e
       "meiner deiner seiner ihrer unserer eurer einer dieser jeder meines deines seines ihres unseres eures eines dieses jedes der des fur fuer furs fuers aus von vom am an im in auf bei beim gegen vor zum zur zu mit ohne uber unter hinter neben voller",
     linking: "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen zum zur am an auf uber ueber um",
     asking: "der die das den dem wo wann deren dessen",
+    enough: "genug",
     quantities:
       "mehr viele viel alle einige mehrere wenige weniger genug andere solche eigene eigenen eigenes zwei drei vier funf sechs sieben acht neun zehn",
     copulas: "ist sind war waren",

@@ -134,6 +134,7 @@ no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto 
     governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca durante tras",
     linking: "de del en para con por sin a al contra",
     asking: "que donde cuando cuyo cuya",
+    manner: "como",
     quantities:
       "mas muchos muchas varios varias todos todas menos algunos algunas otros otras propio propia dos tres cuatro cinco seis siete ocho nueve diez",
     copulas: "es son era eran esta estan",

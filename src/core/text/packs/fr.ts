@@ -146,6 +146,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
       "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres pendant apres avant depuis travers",
     linking: "de du des d d'un d'une en pour dans sur avec sans par a au aux contre chez entre",
     asking: "qui que dont ou quand",
+    manner: "comment",
     quantities:
       "plus plusieurs tous toutes beaucoup moins assez quelques autres certains propre propres deux trois quatre cinq six sept huit neuf dix",
     copulas: "est sont etait etaient",

@@ -154,6 +154,7 @@ non più meno molto molta molti molte poco poca pochi poche troppo tanto così g
     linking:
       "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza",
     asking: "che dove cui quando",
+    manner: "come",
     quantities:
       "piu molti molte alcuni alcune tutti tutte meno altri altre parecchi proprio propria due tre quattro cinque sei sette otto nove dieci",
     copulas: "e sono era erano",

@@ -66,7 +66,7 @@ baby baby's babys|foto foto's fotos|auto auto's autos|museum musea|datum data|me
   verbs: {
     agreeing: (participle) => (/[td]$/.test(participle) ? [`${participle}e`] : []),
     prefixes:
-      "be ver er ont her aan af bij binnen door in mee mis na neer om onder op over samen terug toe tegen uit vast voor vooruit weg weer",
+      "be ver er ont her aan af bij binnen door in mee mis na neer om onder op over samen terug toe tegen uit vast voor vooruit weg weer schoon klaar dicht open los vol stil droog",
     forms: `zoeken zocht gezocht|denken dacht gedacht|brengen bracht gebracht|kopen kocht gekocht|verkopen verkocht|
 ${withEndings("t de den", "leggen leg|zeggen zeg|rollen rol|vullen vul|bellen bel|tillen til|kammen kam|zagen zaag|breien brei|tellen tel|vellen vel|bouwen bouw|duwen duw|malen maal|halen haal|delen deel|spoelen spoel|voelen voel|boren boor|huren huur|leren leer|horen hoor|lenen leen|wonen woon|roeren roer|tonen toon|dromen droom|storen stoor|sparen spaar")}
 ${withEndings("t te ten", "pakken pak|wekken wek|plukken pluk|dekken dek|lekken lek|bakken bak|hakken hak|plakken plak|koken kook|raken raak|roken rook|maken maak|kappen kap|stappen stap|stoppen stop|knippen knip|kloppen klop|shoppen shop|dopen doop|hopen hoop|blaffen blaf")}
@@ -144,6 +144,7 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
     apart: "vol van voor bij in op met uit tegen zonder aan naar over om te",
     linking: "van voor bij in op met uit tegen zonder aan naar over",
     asking: "die dat waar wanneer waarvan",
+    enough: "genoeg",
     quantities:
       "meer veel alle sommige meerdere weinig minder genoeg andere zulke eigen twee drie vier vijf zes zeven acht negen tien",
     copulas: "is zijn was waren",

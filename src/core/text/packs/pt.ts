@@ -114,6 +114,7 @@ não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto tamb
       "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos",
     linking: "de do da dos das em no na nos nas num numa para com por pelo pela sem a ao contra",
     asking: "que onde quando cujo cuja",
+    manner: "como",
     quantities:
       "mais muitos muitas varios varias todos todas menos alguns algumas outros outras proprio propria dois duas tres quatro cinco seis sete oito nove dez",
     copulas: "e sao era eram esta estao",

@@ -44,6 +44,8 @@ export interface Usage {
   parts: ReadonlySet<string>;
   /** Who has something done: "have your car washed". Empty where nobody has said. */
   causing: ReadonlySet<string>;
+  /** What says that something is so much of it that more can be said: "enough" in "light enough to carry". Empty where it stands before. */
+  enough: ReadonlySet<string>;
   /** How much of a thing: "more". Empty where nobody has said. */
   quantities: ReadonlySet<string>;
   /** What says that one thing is the other: "is". Empty where nobody has said. */
@@ -157,6 +159,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   likeInfinitives: true,
   apart: true,
   manner: true,
+  enough: true,
   which: true,
   governing: true,
   parts: true,
