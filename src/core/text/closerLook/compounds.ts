@@ -126,6 +126,8 @@ export function saidApart(
       if (isAskedFor(tokens, from - 1, pack.usage)) continue;
       return null;
     }
+    // "Hij kleedt zich aan tafel om"
+    if (!pack.usage.capitals && pack.usage.pronouns.has(tokens[from - 1]?.folded ?? "")) return null;
     // "Er schloss das Fahrrad an": no preposition, no compound.
     const between = tokens.slice(from + 1, at);
     if (!saysOfWhichSort(text, from, at, pack.usage)) {

@@ -25,6 +25,17 @@ function isThat(
   );
 }
 
+/** "Vela por su hija perfumada", but "velas de cera perfumadas", "una casa en un entorno rural" */
+function isSaidOfOther({ between }: TwoNouns, { persons, linking }: Usage): boolean {
+  const [whose, other] = between.slice(-2);
+  return (
+    other !== undefined &&
+    isContent(other) &&
+    persons.has(whose!.folded) &&
+    between.slice(0, -2).some(({ folded }) => linking.has(folded))
+  );
+}
+
 /** Languages of which it is known what links words. */
 export const isUnlinked: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
@@ -36,6 +47,7 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
   // "Many happy returns, policy makers", but "furniture, customised by hand"
   if (!nouns.between.length)
     return !usage.compounds && !words.isDone && areParted(text, nouns.first.to, nouns.second.from);
+  if (usage.headFirst && variant.words.length === 2 && isSaidOfOther(nouns, usage)) return true;
   // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
   if (isTurnedRound)
     return variant.words.length === 2 && !isTurned(text, nouns, usage) && !isThat(text, nouns, usage);
@@ -89,6 +101,10 @@ function wordsBetween(
     isDone: asVerb(second) && !usage.quantities.has(between.at(-1)?.folded ?? ""),
     before: inSentence(first.from - 1),
     after: inSentence(second.to + 1),
+    isFinite: (i) => {
+      const { start, end } = between[i]!;
+      return usage.finiteForm?.test(text.text.slice(start, end).toLowerCase()) === true;
+    },
     isVerb: (i, from) => isLikelyVerb(text, first.to + 1 + i, usage, from),
   };
 }

@@ -20,6 +20,8 @@ export interface Between extends TwoNouns {
   /** The earlier one is a participle in the keyword. */
   isParticiple: boolean;
   isVerb(place: number, from?: number): boolean;
+  /** Is a word of them in a form that only a verb has: "salió"? */
+  isFinite(place: number): boolean;
   /** The word before the earlier noun and the one after the later, in their sentence. */
   before: Token | undefined;
   after: Token | undefined;
@@ -53,13 +55,16 @@ function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): 
 }
 
 /** Where the preposition stands that links the two, a word at most before it: "made of glass"; -1 where none does. */
-function placeOfLink({ between, usage, isVerb }: Between): number {
+function placeOfLink({ between, usage, isVerb, isFinite }: Between): number {
   const isLink = (at: number) => usage.linking.has(between[at]?.folded ?? "");
   // "A shed at the bottom of the garden"
   const part = between.findLastIndex(({ folded }, at) => usage.parts.has(folded) && isLink(at + 1));
   const link = between.findIndex((_, at) => at > part && isLink(at));
   if (part >= 0 || link <= 0) return link;
-  return link === 1 && isBeforeLink(between[0]!, between[1]!, usage, isVerb(0, PERHAPS)) ? link : -1;
+  // "El precio salió a la luz"
+  return link === 1 && !isFinite(0) && isBeforeLink(between[0]!, between[1]!, usage, isVerb(0, PERHAPS))
+    ? link
+    : -1;
 }
 
 /** "La crème des ingénieurs du solaire" is none of the sun, but "cakes without eggs for vegans" are for vegans. */
@@ -220,8 +225,10 @@ const isWhichIs: Link = (words) =>
   words.before !== undefined && words.usage.which.has(words.before.folded) && isBeing(words);
 
 /** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
-const isBought: Link = ({ between: [only, more], usage, gap, before }) =>
+const isBought: Link = ({ between: [only, more], usage, gap, before, isFinite }) =>
   !more &&
+  // "La vela llevaba perfumes"
+  !isFinite(0) &&
   // "The letter brought news"; a heading may begin with "a" or "an": "A car bought secondhand".
   !(
     before &&

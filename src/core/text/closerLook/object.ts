@@ -5,7 +5,7 @@
 import type { AnalysedText, Token } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
-import { type Apart, isBeforeNoun } from "./nouns";
+import { type Apart, beginOfSentence, isBeforeNoun } from "./nouns";
 import type { Sight } from "./sight";
 
 /** What a verb is done to has no preposition before it, where the keyword has none, and stands in its clause. */
@@ -33,7 +33,9 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     (isNounFirst && isGovernedNoun(text, verb, between, usage)) ||
     (isNounFirst && isDoer(text, verb, between, usage)) ||
     isInOtherPart(gap, between, isNounFirst, usage) ||
-    (isNounFirst && !between.length && isVerbSecond(text, verb.from, usage)) ||
+    (isNounFirst &&
+      (!between.length || opensSentence(text, noun.from, usage)) &&
+      isVerbSecond(text, verb.from, usage)) ||
     (usage.headFirst && isNounFirst && isSubjectOf(text, verb, between, usage)) ||
     // "Het gras groeit, de boer maait koren"
     (isNounFirst && isOtherSubject(between, usage) && gap.includes(",")) ||
@@ -112,6 +114,12 @@ function isInOtherPart(
     between.filter(({ small, start }) => !small && start - from < comma === isBefore),
   );
   return parts.every(({ length }) => length > 0);
+}
+
+/** "De stof van de jurk" */
+function opensSentence({ tokens }: AnalysedText, at: number, { determiners }: Usage): boolean {
+  const first = beginOfSentence(tokens, at);
+  return first === at || (first === at - 1 && determiners.has(tokens[first]!.folded));
 }
 
 /** "Het bloed gaf hem geen rust", but "wie bloed geeft, helpt": where the verb of a clause comes second, what stands before it does it. German tells by its articles, which nobody reads here. */
@@ -240,7 +248,7 @@ const isGovernedInside = ({ words, isParted }: Variant, { governing }: Usage): b
 export function governorOf(
   tokens: readonly Token[],
   noun: number,
-  { determiners, governing }: Usage,
+  { determiners, governing, linking, compounds }: Usage,
 ): string | undefined {
   const isPlain = (at: number) =>
     determiners.has(tokens[at]?.folded ?? "") && !governing.has(tokens[at]!.folded);
@@ -249,7 +257,8 @@ export function governorOf(
   if (tokens[at] && !tokens[at]!.small && isPlain(at - 1)) at--;
   while (isPlain(at)) at--;
   const before = tokens[at];
-  return before?.sentence === tokens[noun]!.sentence && governing.has(before.folded)
-    ? before.folded
-    : undefined;
+  if (before?.sentence !== tokens[noun]!.sentence) return undefined;
+  // "Op het brood ligt ei": elsewhere it may belong to the verb.
+  const opens = compounds && tokens[at - 1]?.sentence !== before.sentence && linking.has(before.folded);
+  return opens || governing.has(before.folded) ? before.folded : undefined;
 }

@@ -155,7 +155,7 @@ ne n pas plus moins très trop bien aussi encore déjà toujours jamais même m�
     tellers: "il elle ils elles",
     without: "sans",
     conjunctions: "et ou ni",
-    pronouns: "je j tu il elle on nous vous ils elles qui",
+    pronouns: "je j tu il elle on nous vous ils elles qui se",
     auxiliaries:
       "peut peux peuvent pouvez pouvons pourrait doit dois doivent devez devrait faut va vais vont ne n",
     determiners:

@@ -161,7 +161,7 @@ niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke iede
     doing: /^(?:hoe|zo) /,
     action: /(?:ing|ingen|en|tie|ties)$/,
     deed: /(?:.{4}ing|ingen|tie|ties|onderhoud|verhuur|verkoop|bouw|verzorging|huur|beheer|gebruik)$/,
-    idle: `op grond van|op het gebied van|in het geval|in geval van|op dit moment|op het moment|ter plaatse|in plaats van|in de loop van|op basis van|in het algemeen|van tijd tot tijd|in feite|onder andere|met betrekking tot|aan de hand van|aan de orde|in de regel|ten koste van|op den duur|in verband met|aan het licht|ter sprake|klein van stuk`,
+    idle: `pas op|pas dan op|pas maar op|op grond van|op het gebied van|in het geval|in geval van|op dit moment|op het moment|ter plaatse|in plaats van|in de loop van|op basis van|in het algemeen|van tijd tot tijd|in feite|onder andere|met betrekking tot|aan de hand van|aan de orde|in de regel|ten koste van|op den duur|in verband met|aan het licht|ter sprake|klein van stuk`,
     parting: /^(?:schoon|af|aan|op|uit|bij|in|vast|mee|na|voor|weg|toe|terug|samen|om|door|over)(?=.{4,}$)/,
     compounds: true,
   },
