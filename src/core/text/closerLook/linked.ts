@@ -67,7 +67,7 @@ export function isFarLinked(
   return FAR.some((link) => link(words));
 }
 
-function wordsBetween(
+export function wordsBetween(
   text: AnalysedText,
   nouns: TwoNouns,
   { carriers, words }: Variant,

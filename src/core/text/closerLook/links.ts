@@ -39,11 +39,17 @@ const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage)
   pronouns.has(folded) || (persons.has(folded) && !determiners.has(folded));
 
 /** "Wash the car", "generating more leads", "tasting local wine" */
-const isObject: Link = ({ between, usage, isMade, isDone, isVerb, gap }) =>
-  !isDone &&
-  !gap.includes(",") &&
-  between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i, PERHAPS))) &&
-  between.filter(isContent).length <= 1;
+const isObject: Link = ({ between: all, usage, isMade, isDone, isVerb, gap }) => {
+  // "Recording or editing sound"
+  const isTwofold = usage.conjunctions.has(all[0]?.folded ?? "") && usage.gerund?.test(all[1]?.folded ?? "");
+  const between = isMade && isTwofold ? all.slice(2) : all;
+  return (
+    !isDone &&
+    !gap.includes(",") &&
+    between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i, PERHAPS))) &&
+    between.filter(isContent).length <= 1
+  );
+};
 
 /** "A table made of glass", "water fit for drinking", but no "wash basin of a car" */
 function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): boolean {
@@ -61,6 +67,11 @@ function placeOfLink({ between, usage, isVerb, isFinite }: Between): number {
   const part = between.findLastIndex(({ folded }, at) => usage.parts.has(folded) && isLink(at + 1));
   const link = between.findIndex((_, at) => at > part && isLink(at));
   if (part >= 0 || link <= 0) return link;
+  // "Lines managed largely by hand"
+  if (link === 2 && usage.adverb?.test(between[1]!.folded) && isVerbal(between[0]!.folded, usage))
+    return link;
+  // "A story dealing with love"
+  if (link === 1 && usage.gerund?.test(between[0]!.folded)) return link;
   // "El precio salió a la luz"
   return link === 1 && !isFinite(0) && isBeforeLink(between[0]!, between[1]!, usage, isVerb(0, PERHAPS))
     ? link
@@ -82,8 +93,26 @@ const withoutOthers = (words: readonly Token[], { conjunctions, headFirst }: Usa
     ? words.slice(0, -2)
     : words;
 
+/** "A person with a permit to work": it is the permit that is for it. */
+function isOfOtherThing({ between, usage, isDone }: Between): boolean {
+  const link = between.findIndex(({ folded }) => usage.having.has(folded));
+  const to = between.findIndex(({ folded }) => usage.auxiliaries.has(folded));
+  return !usage.headFirst && isDone && link >= 0 && between.slice(link, Math.max(link, to)).some(isContent);
+}
+
 /** "A table made of glass", "doors in the south wall", "a list of people who wait" */
-const isOf: Link = (words) => {
+const isOf: Link = (words) => isOfIt(words) || isOfIt(withoutOtherHead(words));
+
+/** "The care and supervision of a child" is its care. */
+const withoutOtherHead = (words: Between): Between =>
+  words.usage.conjunctions.has(words.between[0]?.folded ?? "") &&
+  words.between.length > 2 &&
+  isContent(words.between[1]!) &&
+  words.usage.of.has(words.between[2]!.folded)
+    ? { ...words, between: words.between.slice(2) }
+    : words;
+
+const isOfIt: Link = (words) => {
   const { between, usage, isDone, gap } = words;
   const link = placeOfLink(words);
   // "A sheet of ice, this time"
@@ -95,6 +124,10 @@ const isOf: Link = (words) => {
     between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1)),
     usage,
   );
+  // "The class of things to which the word applies"
+  const isWhich = ({ folded }: Token) => usage.relatives.has(folded) || usage.which.has(folded);
+  if (!usage.headFirst && !isDone && rest.some(isWhich)) return false;
+  if (isOfOtherThing(words)) return false;
   // "A pattern in how she sews doubt"
   if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
   // "A lock of hair stuck to the bike", "la cuna del rock no es para el bebé"
@@ -119,6 +152,15 @@ const isForDoing: Link = ({ between: [link, doing, ...rest], usage, isDone, isDo
   ((usage.headFirst && usage.infinitive?.test(doing.folded) === true) ||
     (!isDone && usage.gerund?.test(doing.folded) === true)) &&
   isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
+
+/** "A shop selling shoes", "a hand marking seconds" */
+const isDoingIt: Link = ({ between: [doing, ...rest], usage, isDone, isMade }) =>
+  !usage.headFirst &&
+  !isDone &&
+  !isMade &&
+  usage.gerund?.test(doing!.folded) === true &&
+  isPhrase(rest, usage) &&
+  rest.filter(isContent).length <= 1;
 
 /** "That", "which", "when", but not "she". */
 const isRelative = ({ folded }: Token, { relatives, asking, pronouns, persons, headFirst }: Usage): boolean =>
@@ -161,7 +203,9 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by, af
 };
 
 /** "A table to dine at", "pegs to hold a tent", "insure yourself before you travel" */
-const isTo: Link = ({ between, usage, isDone, before: is, later }) => {
+const isTo: Link = (words) => {
+  const { between, usage, isDone, before: is, later } = words;
+  if (isOfOtherThing(words)) return false;
   const [last, before] = [between.at(-1)!, between.at(-2)];
   // "It is fair to trade places", "stick to walking if running hurts"
   if (is && usage.being.has(is.folded)) return false;
@@ -170,8 +214,13 @@ const isTo: Link = ({ between, usage, isDone, before: is, later }) => {
   // "Games to play on a board"
   if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb))
     return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
-  // "A little bird told me to sing"
-  const isToldTo = between.slice(0, -1).some(({ folded }) => isVerbal(folded, usage));
+  // "A little bird told me to sing", but "a dog trained to herd"
+  const isToldTo = between
+    .slice(0, -1)
+    .some(
+      (word, i) =>
+        isVerbal(word.folded, usage) && (i > 0 || between.length > 2 || usage.simplePasts.has(word.folded)),
+    );
   return (
     isDone &&
     ((usage.auxiliaries.has(last.folded) && !isToldTo) ||
@@ -260,16 +309,19 @@ const isBefore: Link = ({ between, usage, isVerb }) => {
 /** "How a knife is sharpened", "how should panels for power be cleaned?" */
 const isBeingDone: Link = ({ between, usage, isDone }) => {
   const isBeing = ({ folded }: Token) => usage.being.has(folded) || usage.auxiliaries.has(folded);
-  const from = usage.linking.has(between[0]!.folded) ? Math.max(0, between.findIndex(isBeing)) : 0;
+  const be = between.findIndex(({ folded }) => usage.being.has(folded));
+  const from = usage.linking.has(between[0]!.folded) ? Math.max(0, be) : 0;
   return isDone && between.slice(from).every((word) => isBeing(word) || usage.adverb?.test(word.folded));
 };
 
 /** "Kids who travel", "hotels you can book" */
-const doesIt: Link = ({ between: [first], usage, isDone }) =>
-  isSubject(first!, usage) ||
-  usage.relatives.has(first!.folded) ||
-  // "It is fine to copy art"
-  (usage.auxiliaries.has(first!.folded) && (isDone || !usage.joining.has(first!.folded)));
+const doesIt: Link = ({ between: [first, ...rest], usage, isDone }) =>
+  // "A court who keeps order" gives none.
+  (isSubject(first!, usage) && (isDone || usage.persons.has(first!.folded))) ||
+  (isDone && usage.relatives.has(first!.folded)) ||
+  // "It is fine to copy art", "lines to permit drawing"
+  (usage.auxiliaries.has(first!.folded) &&
+    (isDone ? rest.every(({ folded }) => usage.adverb?.test(folded)) : !usage.joining.has(first!.folded)));
 
 /** "Customise your own mug" for "customised mug" */
 const isMadeSo: Link = ({ between, usage, isParticiple, isDone }) =>
@@ -292,6 +344,7 @@ export const HEAD_FIRST: readonly Link[] = [
   isObject,
   isOf,
   isForDoing,
+  isDoingIt,
   isWhat,
   isTo,
   isAsked,

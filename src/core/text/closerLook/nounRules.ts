@@ -22,12 +22,13 @@ const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, isDeriv
     ? false
     : undefined;
 
-/** "At the centre of the garden" */
-const isPartOf: Rule = ({ text: { tokens }, token, at, carrier, usage }) =>
-  carrier.role === "head" &&
+/** "At the centre of the garden", "a game with an equal number of points" */
+const isPartOf: Rule = ({ text: { tokens }, token, at, carrier, usage, next }) =>
   usage.parts.has(token.folded) &&
   usage.of.has(tokens[at + 1]?.folded ?? "") &&
-  usage.places.has(governorOf(tokens, at, usage) ?? "")
+  (carrier.role === "head"
+    ? usage.places.has(governorOf(tokens, at, usage) ?? "")
+    : !usage.headFirst && !next)
     ? false
     : undefined;
 
@@ -67,6 +68,25 @@ const isBeforeOther: Rule = ({ text, at, usage, seen, token }) =>
   // "Print 3D models"
   !usage.headFirst && !/\d/.test(token.folded) && isBeforeNoun(text, at, usage, seen) ? false : undefined;
 
+/** "A person in a bad mood" is no bad person: what says of which sort a noun is says it of the one behind it. */
+const isOfAnother: Rule = ({ text, at, carrier, usage, token, next }) => {
+  // "An important or high position"
+  const isTwofold = usage.conjunctions.has(text.tokens[at + 1]?.folded ?? "");
+  const other = text.tokens[isTwofold ? at + 3 : at + 1];
+  if (isTwofold && !usage.adjectives.has(text.tokens[at + 2]?.folded ?? "")) return undefined;
+  return carrier.role === "modifier" &&
+    !next &&
+    usage.adjectives.has(token.folded) &&
+    other?.small === false &&
+    other.sentence === token.sentence &&
+    !/[^\s\p{L}]/u.test(text.text.slice(token.end, other.start)) &&
+    !usage.adverb?.test(other.folded) &&
+    !usage.trailing.has(other.folded) &&
+    !isLikelyVerb(text, isTwofold ? at + 3 : at + 1, usage, PERHAPS)
+    ? false
+    : undefined;
+};
+
 /** "The box is light enough to carry" is about no light. */
 const isSoMuch: Rule = ({ text: { tokens }, at, carrier, usage }) =>
   carrier.role === "modifier" && usage.enough.has(tokens[at + 1]?.folded ?? "") ? false : undefined;
@@ -78,7 +98,12 @@ const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, varia
     (use === undefined &&
       next !== undefined &&
       usage.context !== undefined &&
-      text.tokens[next.from]!.folded === variant.carriers[next.place]!.folded &&
+      (text.tokens[next.from]!.folded === variant.carriers[next.place]!.folded ||
+        // "Fish flies" are no flying fish, but "design packages" may be told.
+        (text.tokens[at - 1]?.sentence === token.sentence &&
+          usage.gerund?.test(variant.carriers[next.place]!.folded) &&
+          !isVerbal(text.tokens[next.from]!.folded, usage) &&
+          !isLikelyVerb(text, next.from, usage, PERHAPS))) &&
       /^\p{L}+$/u.test(text.tokens[next.from]!.folded) &&
       !isLikelyVerb(text, at, usage, PERHAPS) &&
       !isToldToDo(text, at, carrier, usage))) &&
@@ -224,6 +249,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isFiniteForm,
   isPurpose,
   isBeforeOther,
+  isOfAnother,
   isSoMuch,
   isTurnedRound,
   isDoneByDoer,

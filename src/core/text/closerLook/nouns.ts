@@ -78,14 +78,11 @@ export function isBeforeNoun(
 ): boolean {
   const { tokens, text } = analysed;
   const next = tokens[at + 1];
-  if (
-    !next ||
-    next.small ||
-    usage.trailing.has(next.folded) ||
-    seen.some(({ from }) => from === at + 1) ||
-    tokens[at]!.folded.endsWith("s")
-  )
+  if (!next || next.small || usage.trailing.has(next.folded) || seen.some(({ from }) => from === at + 1))
     return false;
+  // "A part of the body's defences"
+  if (tokens[at]!.folded.endsWith("'s")) return !seen.some(({ from }) => from > at);
+  if (tokens[at]!.folded.endsWith("s")) return false;
   if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
   const forms = [next.folded, next.folded.replace(/s$/, "")];
   // "Tyre makers"

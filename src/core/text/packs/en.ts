@@ -236,7 +236,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     enough: "enough",
     quantities:
       "more most many much all both several few less fewer enough other another such own two three four five six seven eight nine ten",
-    trailing: "well full",
+    trailing: "well full equal worth one ones",
     dating: "this that last next every each all",
     times:
       "morning afternoon evening night day week weekend month year season spring summer autumn winter time",
@@ -290,6 +290,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       "glasses arms customs goods grounds spirits manners spectacles woods forces contents quarters savings ashes",
     verbs: wordUse.verbs,
     nouns: wordUse.nouns,
+    adjectives: wordUse.adjectives,
     nounsToo: wordUse.nounsToo,
     things: wordUse.things,
     doers: wordUse.doers,

@@ -112,6 +112,8 @@ export interface Usage {
   otherPlurals: ReadonlySet<string>;
   /** Words that are nearly always verbs, or mostly nouns; empty where nobody has said. */
   verbs: ReadonlySet<string>;
+  /** What says of which sort a noun is, and hardly ever anything else: "important". Empty where nobody has said. */
+  adjectives: ReadonlySet<string>;
   nouns: ReadonlySet<string>;
   /** Those of the verbs that are nouns as well: "call" in "call centre". */
   nounsToo: ReadonlySet<string>;
@@ -188,6 +190,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   otherPlurals: true,
   verbs: true,
   nouns: true,
+  adjectives: true,
   nounsToo: true,
   things: true,
 };
