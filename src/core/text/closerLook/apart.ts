@@ -33,7 +33,10 @@ const isElsewhere: Apart = (text, seen, variant, usage) => {
   while (place > first.to && usage.determiners.has(tokens[place]!.folded)) place--;
   if (place <= first.to + 1 || !usage.places.has(tokens[place]!.folded)) return false;
   const between = tokens.slice(first.to + 1, place);
-  if (between.length === 1 && isDoneTo(between[0]!, usage)) return false;
+  // "Children living on the streets", but "the painting hanging in her house"
+  const isDoing =
+    usage.gerund?.test(between[0]?.folded ?? "") && !usage.persons.has(tokens[place + 1]!.folded);
+  if (between.length === 1 && (isDoing || isDoneTo(between[0]!, usage))) return false;
   return (
     between.some(
       ({ folded, small }, i) =>

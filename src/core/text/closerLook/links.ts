@@ -31,9 +31,25 @@ export type Link = (words: Between) => boolean;
 
 export const isContent = ({ small }: Token): boolean => !small;
 
-/** Does nothing stand there but what belongs to a noun: "the", "my own", "southern"? */
+/** Does nothing stand there but what belongs to a noun: "the", "my own", "southern", "lost or stolen"? */
 const isPhrase = (words: readonly Token[], usage: Usage): boolean =>
-  words.every((word) => isContent(word) || (isOfNoun(word, usage) && !usage.afterOrders.has(word.folded)));
+  words.every(
+    (word, i) =>
+      isAndBetween(words, i, usage) ||
+      isContent(word) ||
+      (isOfNoun(word, usage) && !usage.afterOrders.has(word.folded)),
+  );
+
+function isAndBetween(
+  words: readonly Token[],
+  at: number,
+  { conjunctions, adjectives, pasts, verbal }: Usage,
+): boolean {
+  const isSaid = (word: Token | undefined) =>
+    word !== undefined &&
+    (adjectives.has(word.folded) || pasts.has(word.folded) || verbal?.test(word.folded) === true);
+  return conjunctions.has(words[at]!.folded) && isSaid(words[at - 1]) && isSaid(words[at + 1]);
+}
 
 const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage): boolean =>
   pronouns.has(folded) || (persons.has(folded) && !determiners.has(folded));
@@ -56,12 +72,23 @@ function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): 
   if (!isContent(word)) return false;
   const { folded } = word;
   if (usage.intransitives.has(folded)) return false;
-  const isPast = isVerbal(folded, usage) || usage.finite.has(folded);
+  const isPast =
+    isVerbal(folded, usage) ||
+    usage.finite.has(folded) ||
+    (usage.likePasts.has(folded) && !usage.of.has(link.folded));
   return !usage.context || isVerb || isPast || (usage.joining.has(link.folded) && !usage.nouns.has(folded));
 }
 
 /** Where the preposition stands that links the two, a word at most before it: "made of glass"; -1 where none does. */
 function placeOfLink({ between, usage, isVerb, isFinite }: Between): number {
+  // "Pain confined to the skin"
+  if (
+    !usage.headFirst &&
+    isVerbal(between[0]?.folded ?? "", usage) &&
+    usage.auxiliaries.has(between[1]?.folded ?? "") &&
+    usage.joining.has(between[1]!.folded)
+  )
+    return 1;
   const isLink = (at: number) => usage.linking.has(between[at]?.folded ?? "");
   // "A shed at the bottom of the garden"
   const part = between.findLastIndex(({ folded }, at) => usage.parts.has(folded) && isLink(at + 1));
@@ -103,12 +130,13 @@ function isOfOtherThing({ between, usage, isDone }: Between): boolean {
 /** "A table made of glass", "doors in the south wall", "a list of people who wait" */
 const isOf: Link = (words) => isOfIt(words) || isOfIt(withoutOtherHead(words));
 
-/** "The care and supervision of a child" is its care. */
+/** "The care and supervision of a child" is its care, "trees and shrubs with fruit" are trees with it. */
 const withoutOtherHead = (words: Between): Between =>
+  !words.usage.headFirst &&
   words.usage.conjunctions.has(words.between[0]?.folded ?? "") &&
   words.between.length > 2 &&
   isContent(words.between[1]!) &&
-  words.usage.of.has(words.between[2]!.folded)
+  words.usage.linking.has(words.between[2]!.folded)
     ? { ...words, between: words.between.slice(2) }
     : words;
 
@@ -143,15 +171,22 @@ const isOfIt: Link = (words) => {
   return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
 };
 
+/** What is said of a thing before what it is for: "suitable" in "leather suitable for making gloves", "used". */
+const withoutFit = ([fit, ...rest]: readonly Token[], usage: Usage): readonly Token[] =>
+  fit && (usage.adjectives.has(fit.folded) || isVerbal(fit.folded, usage))
+    ? rest
+    : [...(fit ? [fit] : []), ...rest];
+
 /** "Chains for driving on snow", "cursos para aprender a cocinar" */
-const isForDoing: Link = ({ between: [link, doing, ...rest], usage, isDone, isDoneFirst }) =>
-  doing !== undefined &&
-  !isDoneFirst &&
-  usage.linking.has(link!.folded) &&
-  (usage.headFirst || usage.joining.has(link!.folded)) &&
-  ((usage.headFirst && usage.infinitive?.test(doing.folded) === true) ||
-    (!isDone && usage.gerund?.test(doing.folded) === true)) &&
-  isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
+const isForDoing: Link = ({ between, usage, isDone, isDoneFirst }) => {
+  const [link, doing, ...rest] = withoutFit(between, usage);
+  if (!link || !doing || isDoneFirst || !usage.linking.has(link.folded)) return false;
+  const isInfinitive = usage.headFirst && usage.infinitive?.test(doing.folded);
+  const isGerund =
+    !isDone && usage.gerund?.test(doing.folded) && (usage.headFirst || usage.joining.has(link.folded));
+  if (!isInfinitive && !isGerund) return false;
+  return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
+};
 
 /** "A shop selling shoes", "a hand marking seconds" */
 const isDoingIt: Link = ({ between: [doing, ...rest], usage, isDone, isMade }) =>
@@ -294,7 +329,7 @@ const isBought: Link = ({ between: [only, more], usage, gap, before, isFinite })
     : isContent(only!) && isVerbal(only!.folded, usage));
 
 /** "A mobile work phone", "guitar and piano lessons" */
-const isBefore: Link = ({ between, usage, isVerb }) => {
+const isBefore: Link = ({ between, usage, isVerb, gap }) => {
   const rest = usage.conjunctions.has(between[0]!.folded) ? between.slice(1) : between;
   const [only] = rest;
   return (
@@ -302,7 +337,8 @@ const isBefore: Link = ({ between, usage, isVerb }) => {
     isContent(only!) &&
     !isOfNoun(only!, usage) &&
     !/[^s]s$/.test(only!.folded) &&
-    !isVerb(between.length - 1)
+    // "Spider-shaped flowers"
+    (gap.startsWith("-") || !isVerb(between.length - 1))
   );
 };
 

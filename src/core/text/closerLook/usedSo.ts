@@ -23,6 +23,8 @@ export function isUsedSo(
   if (isIdle(text, from, usage)) return false;
   const isOtherForm = token.folded !== carrier.folded;
   if (isOtherForm && isOtherPlural(token.folded, carrier.folded, usage)) return false;
+  // "Capital" is no "capitalism".
+  if (isOtherForm && IDEA.test(token.folded) !== IDEA.test(carrier.folded)) return false;
   if (from !== to) return !isVerbAsOne(text, sight, carrier, variant.isJoined, usage);
   const word: SeenWord = {
     text,
@@ -45,6 +47,9 @@ export function isUsedSo(
   };
   return carrier.role === "verb" ? isVerbUsedSo(word) : (decided(NOUN_RULES, word) ?? true);
 }
+
+/** What is believed or lived, by its ending in the languages that share it. */
+const IDEA = /.{3}is(?:m|ms|me|mes|mo|mos|mus)$/;
 
 /** "Glass" and "glasses", but not "save" for "savings" */
 const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: Usage): boolean =>

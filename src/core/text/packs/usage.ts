@@ -112,6 +112,8 @@ export interface Usage {
   otherPlurals: ReadonlySet<string>;
   /** Words that are nearly always verbs, or mostly nouns; empty where nobody has said. */
   verbs: ReadonlySet<string>;
+  /** Plain forms that are participles as well: "cut". Empty where nobody has said. */
+  likePasts: ReadonlySet<string>;
   /** What says of which sort a noun is, and hardly ever anything else: "important". Empty where nobody has said. */
   adjectives: ReadonlySet<string>;
   nouns: ReadonlySet<string>;
@@ -191,6 +193,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   verbs: true,
   nouns: true,
   adjectives: true,
+  likePasts: true,
   nounsToo: true,
   things: true,
 };
