@@ -164,7 +164,11 @@ const isOfIt: Link = (words) => {
   if (!isDone && rest.some(isSaid)) return false;
   // "Tive a impressão de que a foto era falsa"
   if (usage.headFirst && usage.asking.has(rest[0]?.folded ?? "")) return false;
-  const phrase = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
+  const whole = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
+  // "Pizza with lots of cheese"
+  const [much, of] = whole.slice(-2);
+  const isMuch = of && usage.of.has(of.folded) && usage.parts.has(much!.folded.replace(/s$/, ""));
+  const phrase = isMuch ? whole.slice(0, -2) : whole;
   // "Le siège de la ville affama l'enfant"
   if (usage.headFirst && phrase.filter(isContent).length > 1) return false;
   const last = phrase.at(-1);
@@ -195,7 +199,7 @@ const isDoingIt: Link = ({ between: [doing, ...rest], usage, isDone, isMade }) =
   !isMade &&
   usage.gerund?.test(doing!.folded) === true &&
   isPhrase(rest, usage) &&
-  rest.filter(isContent).length <= 1;
+  rest.filter(isContent).length <= 2;
 
 /** "That", "which", "when", but not "she". */
 const isRelative = ({ folded }: Token, { relatives, asking, pronouns, persons, headFirst }: Usage): boolean =>
@@ -244,18 +248,23 @@ const isTo: Link = (words) => {
   const [last, before] = [between.at(-1)!, between.at(-2)];
   // "It is fair to trade places", "stick to walking if running hurts"
   if (is && usage.being.has(is.folded)) return false;
+  // "More power, and to draw a crowd"
+  if (before && usage.conjunctions.has(before.folded)) return false;
   if (usage.auxiliaries.has(last.folded) && usage.gerund?.test(later.folded)) return false;
   const [to, verb, ...rest] = between;
   // "Games to play on a board"
   if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb))
     return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
   // "A little bird told me to sing", but "a dog trained to herd"
-  const isToldTo = between
-    .slice(0, -1)
-    .some(
-      (word, i) =>
-        isVerbal(word.folded, usage) && (i > 0 || between.length > 2 || usage.simplePasts.has(word.folded)),
-    );
+  const isToldTo = between.slice(0, -1).some(
+    (word, i) =>
+      isVerbal(word.folded, usage) &&
+      (i > 0 ||
+        between.length > 2 ||
+        usage.simplePasts.has(word.folded) ||
+        // "Every star seemed to flare"
+        usage.intransitives.has(word.folded)),
+  );
   return (
     isDone &&
     ((usage.auxiliaries.has(last.folded) && !isToldTo) ||
@@ -329,7 +338,7 @@ const isBought: Link = ({ between: [only, more], usage, gap, before, isFinite })
     : isContent(only!) && isVerbal(only!.folded, usage));
 
 /** "A mobile work phone", "guitar and piano lessons" */
-const isBefore: Link = ({ between, usage, isVerb, gap }) => {
+const isBefore: Link = ({ between, usage, isVerb, gap, isMade }) => {
   const rest = usage.conjunctions.has(between[0]!.folded) ? between.slice(1) : between;
   const [only] = rest;
   return (
@@ -337,8 +346,10 @@ const isBefore: Link = ({ between, usage, isVerb, gap }) => {
     isContent(only!) &&
     !isOfNoun(only!, usage) &&
     !/[^s]s$/.test(only!.folded) &&
-    // "Spider-shaped flowers"
-    (gap.startsWith("-") || !isVerb(between.length - 1))
+    // "Spider-shaped flowers", "starting and closing times"
+    (gap.startsWith("-") ||
+      (isMade && rest !== between && usage.gerund?.test(only!.folded) === true) ||
+      !isVerb(between.length - 1))
   );
 };
 

@@ -146,6 +146,8 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
     : isOtherForm && usage.doer?.test(carrier.folded) && !usage.doer.test(token.folded);
   if (carrier.role !== "head" || !isDoer) return undefined;
   const between = next ? text.tokens.slice(at + 1, next.from) : [];
+  // "A story that was published in a newspaper"
+  if (isVerbal(token.folded, usage) && usage.being.has(text.tokens[at - 1]?.folded ?? "")) return false;
   // "The opening letter of the alphabet" speaks of no opener.
   const before = text.tokens[at - 1]?.folded ?? "";
   if (!between.length && usage.gerund?.test(token.folded) && usage.determiners.has(before)) return false;
