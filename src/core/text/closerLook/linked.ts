@@ -91,6 +91,7 @@ export function wordsBetween(
       usage.gerund?.test(tokens[first.from]!.folded) === true ||
       isDerived(first) ||
       (usage.action.test(carriers[first.place]!.folded) && asVerb(first)),
+    isNounToo: usage.nouns.has(tokens[first.from]!.folded),
     isDoneFirst: asVerb(first),
     later: tokens[second.from]!,
     isJoinedThere: words.length > carriers.length,

@@ -9,6 +9,8 @@ export interface Between extends TwoNouns {
   usage: Usage;
   /** The earlier noun says what is done: "tasting". */
   isMade: boolean;
+  /** And may name a thing as well: "building". */
+  isNounToo: boolean;
   /** The later one is in a form of its verb, and so the earlier. */
   isDone: boolean;
   isDoneFirst: boolean;
@@ -56,9 +58,10 @@ const isSubject = ({ folded }: Token, { persons, pronouns, determiners }: Usage)
 
 /** "Wash the car", "generating more leads", "tasting local wine" */
 const isObject: Link = ({ between: all, usage, isMade, isDone, isVerb, gap }) => {
-  // "Recording or editing sound"
+  // "Closing down a bank", "recording or editing sound"
+  const isParted = isMade && usage.particles.has(all[0]?.folded ?? "");
   const isTwofold = usage.conjunctions.has(all[0]?.folded ?? "") && usage.gerund?.test(all[1]?.folded ?? "");
-  const between = isMade && isTwofold ? all.slice(2) : all;
+  const between = isMade && isTwofold ? all.slice(2) : isParted ? all.slice(1) : all;
   return (
     !isDone &&
     !gap.includes(",") &&
@@ -73,6 +76,8 @@ function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): 
   const { folded } = word;
   if (usage.intransitives.has(folded)) return false;
   const isPast =
+    // "Payable on demand"
+    usage.adjectives.has(folded) ||
     isVerbal(folded, usage) ||
     usage.finite.has(folded) ||
     (usage.likePasts.has(folded) && !usage.of.has(link.folded));
@@ -156,6 +161,9 @@ const isOfIt: Link = (words) => {
   const isWhich = ({ folded }: Token) => usage.relatives.has(folded) || usage.which.has(folded);
   if (!usage.headFirst && !isDone && rest.some(isWhich)) return false;
   if (isOfOtherThing(words)) return false;
+  // "Beans without strings"
+  const governor = between.findLast(({ folded }) => usage.linking.has(folded));
+  if (!words.isJoinedThere && usage.without.has(governor?.folded ?? "")) return false;
   // "A pattern in how she sews doubt"
   if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
   // "A lock of hair stuck to the bike", "la cuna del rock no es para el bebé"
@@ -187,7 +195,9 @@ const isForDoing: Link = ({ between, usage, isDone, isDoneFirst }) => {
   if (!link || !doing || isDoneFirst || !usage.linking.has(link.folded)) return false;
   const isInfinitive = usage.headFirst && usage.infinitive?.test(doing.folded);
   const isGerund =
-    !isDone && usage.gerund?.test(doing.folded) && (usage.headFirst || usage.joining.has(link.folded));
+    !isDone &&
+    usage.gerund?.test(doing.folded) &&
+    (usage.headFirst || usage.joining.has(link.folded) || usage.of.has(link.folded));
   if (!isInfinitive && !isGerund) return false;
   return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
 };
@@ -206,7 +216,7 @@ const isRelative = ({ folded }: Token, { relatives, asking, pronouns, persons, h
   relatives.has(folded) || asking.has(folded) || (!headFirst && pronouns.has(folded) && !persons.has(folded));
 
 /** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
-const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by, after }) => {
+const isWhat: Link = ({ between, usage, isMade, isNounToo, isDone, isNoNoun, before: by, after }) => {
   const [first, second] = between;
   // "Elle assure que l'habitation est vide"
   if (
@@ -217,8 +227,8 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by, af
     return false;
   // "Cuenta cómo ahorra"
   if (usage.headFirst && usage.manner.has(first!.folded)) return false;
-  // "They agreed that rents are high" speaks of no agreement.
-  if (isMade && usage.relatives.has(first!.folded)) return false;
+  // "They agreed that rents are high" speaks of no agreement, but "a building that has offices"
+  if (isMade && usage.relatives.has(first!.folded) && !isNounToo) return false;
   // "Brot, das glutenfrei ist"
   if (!second && after && usage.copulas.has(after.folded) && isRelative(first!, usage)) return true;
   // "La crème se défait au soleil"
@@ -232,7 +242,8 @@ const isWhat: Link = ({ between, usage, isMade, isDone, isNoNoun, before: by, af
       between.some(({ folded }) => usage.governing.has(folded))
     );
   if (usage.asking.has(first!.folded) && !usage.headFirst)
-    return isDone || (second !== undefined && isSubject(second, usage)) || isContent(between.at(-1)!);
+    // "A counter where meat is sold"
+    return isDone || !second || isSubject(second, usage) || isContent(between.at(-1)!);
   const at = between.findIndex(({ folded }) => !usage.linking.has(folded) && !usage.determiners.has(folded));
   // "Tive a impressão de que a foto era falsa"
   return (

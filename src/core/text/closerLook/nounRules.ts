@@ -50,8 +50,13 @@ const isParticle: Rule = ({ text, token, at, usage }) =>
     : undefined;
 
 /** "First-class meals" speak of no class. */
-const isJoinedOn: Rule = ({ text: { tokens }, at, carrier, seen }) =>
-  carrier.role === "head" && tokens[at - 1]?.joinsNext && !seen.some(({ to }) => to === at - 1)
+const isJoinedOn: Rule = ({ text: { tokens }, at, token, carrier, seen, usage }) =>
+  (carrier.role === "head" && tokens[at - 1]?.joinsNext && !seen.some(({ to }) => to === at - 1)) ||
+  // "Cold-water fishes" are not cold, but "custom-made" is.
+  (usage.adjectives.has(token.folded) &&
+    token.joinsNext &&
+    !isVerbal(tokens[at + 1]!.folded, usage) &&
+    !seen.some(({ from }) => from === at + 1))
     ? false
     : undefined;
 
@@ -105,6 +110,8 @@ const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, varia
           !isVerbal(text.tokens[next.from]!.folded, usage) &&
           !isLikelyVerb(text, next.from, usage, PERHAPS))) &&
       /^\p{L}+$/u.test(text.tokens[next.from]!.folded) &&
+      // "The language spoken there"
+      !isVerbal(text.tokens[next.from]!.folded, usage) &&
       !isLikelyVerb(text, at, usage, PERHAPS) &&
       !isToldToDo(text, at, carrier, usage))) &&
   !usage.headFirst &&

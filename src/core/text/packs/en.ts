@@ -51,7 +51,7 @@ author authors|authority authorities|emergency emergencies|executive executives|
 designate designated|production productions|productive productively productivity|relative relatives relatively|animate animated animation
 police policing|policy policies|general generally|generate generates generated generating|wander wanders wandered wandering
 community communities|commune communes|numerous|secretary secretaries|station stations|stationary|stationery|planet planets|plane planes
-training|trainer trainers|accountant accountants|accountable accountability|iron irons ironed ironing|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
+office offices|officer officers|official officials officially|training|trainer trainers|accountant accountants|accountable accountability|iron irons ironed ironing|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
 `;
 
 const OUR =
