@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { packedLanguages } from "../../src/core/text/language";
 import { adversarialPairs } from "./adversarial";
+import { glosses } from "./glosses";
 import { type Judgement, judge } from "./judge";
 import { matchingTable } from "./table";
 
@@ -19,6 +20,14 @@ describe("matching, on a table of keywords and sentences", () => {
     expect(judgement.recall).toBeGreaterThanOrEqual(0.95);
     // What is wrong is known by name: a change that moves it is seen.
     expect({ figures: figures(judgement), wrong: judgement.wrong }).toMatchSnapshot();
+  });
+});
+
+describe("matching, on glosses of a dictionary", () => {
+  it("is as good as it was", () => {
+    const open = judge(glosses.open);
+    expect({ figures: figures(open), wrong: open.wrong }).toMatchSnapshot("open");
+    expect(figures(judge(glosses.heldOut))).toMatchSnapshot("held out");
   });
 });
 

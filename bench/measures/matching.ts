@@ -1,4 +1,5 @@
 import { adversarialPairs } from "../matching/adversarial";
+import { glosses } from "../matching/glosses";
 import { type Judgement, judge } from "../matching/judge";
 import { matchingTable } from "../matching/table";
 import { type Figure, type Measure, versionOf } from "./measure";
@@ -16,9 +17,9 @@ const countOf = (set: "open" | "heldOut"): string =>
 
 export const matching: Measure = {
   title: "Matching a keyword",
-  says: "Pairs of a keyword and a sentence, and whether a reader would say that the one is about the other. Rules were made by the table and by the open hard pairs; nobody made one by the second set. Until 2026-11-29 05:00 every second keyword of the first set was held out as well.",
+  says: "Pairs of a keyword and a sentence, and whether a reader would say that the one is about the other. Rules were made by the table and by the open hard pairs; nobody made one by the second set. Glosses of a dictionary were drawn by chance, not written as traps. Until 2026-11-29 05:00 every second keyword of the first set was held out as well.",
   data: () =>
-    `bench/matching/table.ts (${matchingTable.length} pairs, ${versionOf("bench/matching/table.ts")}), bench/matching/adversarial and more (${countOf("open")} pairs, ${versionOf("bench/matching/adversarial")}, ${versionOf("bench/matching/more")}), bench/matching/second (${countOf("heldOut")} pairs, ${versionOf("bench/matching/second")})`,
+    `bench/matching/table.ts (${matchingTable.length} pairs, ${versionOf("bench/matching/table.ts")}), bench/matching/adversarial and more (${countOf("open")} pairs, ${versionOf("bench/matching/adversarial")}, ${versionOf("bench/matching/more")}), bench/matching/second (${countOf("heldOut")} pairs, ${versionOf("bench/matching/second")}), bench/matching/glosses.ts (${glosses.open.length} and ${glosses.heldOut.length} pairs, ${versionOf("bench/matching/glosses.ts")})`,
   figures() {
     const languages = Object.entries(adversarialPairs);
     return [
@@ -26,6 +27,8 @@ export const matching: Measure = {
       ...both("hard pairs, open", judge(languages.flatMap(([, { open }]) => open))),
       ...both("hard pairs, second set, held out", judge(languages.flatMap(([, { heldOut }]) => heldOut))),
       ...languages.flatMap(([language, { heldOut }]) => both(`second set, ${language}`, judge(heldOut))),
+      ...both("English glosses, drawn by chance, open", judge(glosses.open)),
+      ...both("English glosses, drawn by chance, held out", judge(glosses.heldOut)),
     ];
   },
 };

@@ -662,4 +662,102 @@ de: Zaun streichen
 = Wie streicht man einen Zaun?
 ≠ Katzen streichen um den Zaun.
 ≠ Der Streich geschah am Zaun.
+de: Brotmesser
+= Ein Messer für Brot mit Wellenschliff
+= Scharfe Brotmesser
+≠ Das Brot lag neben dem Messer.
+≠ Der Messergriff ist aus Brotkruste geformt.
+de: Wanderkarte
+= Karten zum Wandern im Harz
+= Eine Wander-Karte aus Papier
+≠ Die Karte wanderte von Hand zu Hand.
+≠ Er wandert und verlor die Bankkarte.
+de: Schlafsack
+= Schlafsäcke für den Winter
+= Ein Sack zum Schlafen
+≠ Er schlief neben einem Sack Kartoffeln.
+≠ Den Schläfer steckte man in den Sack.
+de: Mietvertrag
+= Verträge für die Miete einer Wohnung
+= Den Mietvertrag kündigen
+≠ Er vertrug sich mit dem Mieter.
+≠ Die Miete steigt, der Vertrag mit dem Stromanbieter endet.
+de: Kinderbetreuung
+= Kinder betreuen lassen
+= Die Betreuung der Kinder am Nachmittag
+≠ Die Kinder der Betreuerin sind groß.
+≠ Betreutes Wohnen ist nichts für Kinder.
+de: Backofen reinigen
+= So reinigst du den Backofen
+= Die Reinigung des Backofens
+≠ Die Reinigung um die Ecke hat keinen Backofen.
+≠ Ein reiner Backofen der Firma
+de: Steuererklärung
+= Die Steuer richtig erklären
+= Steuererklärungen für Rentner
+≠ Er erklärte ihr, wie man ein Boot steuert.
+≠ Der Steuermann gab eine Erklärung ab.
+de: Fahrradschloss
+= Ein Schloss fürs Fahrrad
+= Sichere Fahrradschlösser
+≠ Mit dem Fahrrad zum Schloss
+≠ Er schloss das Fahrrad an.
+de: Bankverbindung
+= Geben Sie Ihre Bankverbindung an.
+= Die Verbindung zur Bank
+≠ Die Bank im Park verbindet zwei Wege.
+≠ Verbundene Augen auf der Bank
+de: Wetterbericht
+= Der Bericht über das Wetter
+= Wetterberichte für den Norden
+≠ Er berichtete bei schlechtem Wetter aus Rom.
+≠ Bei diesem Wetter kam der Bericht zu spät.
+de: Gartenbank
+= Eine Bank für den Garten
+≠ Die Bank finanziert den Garten.
+≠ Auf der Bank im Park liest der Gartenbauer.
+de: Reisepass
+= Einen Reisepass beantragen
+≠ Der Pass auf unserer Reise war verschneit.
+≠ Pass auf der Reise gut auf!
+de: Türschloss
+= Das Schloss an der Tür klemmt.
+≠ Die Tür des Schlosses ist aus Eiche.
+≠ Er schloss die Tür.
+de: Tischdecke
+= Decken für den Tisch
+≠ Die Decke hängt tief über dem Tisch.
+≠ Decken Sie bitte den Tisch.
+de: Sitzplatz
+= Ein Platz zum Sitzen
+≠ Das Amt hat seinen Sitz am Platz.
+≠ Der Platz sitzt voller Tauben.
+de: Strompreis
+= Die Preise für Strom steigen.
+≠ Der Preis ging an einen Mann am Strom.
+≠ Der Strom fiel bei der Preisverleihung aus.
+de: Fensterputzer
+= Putzer für Fenster gesucht
+≠ Der Putz am Fenster bröckelt.
+≠ Am Fenster putzt sich eine Katze.
+de: Kleiderschrank
+= Ein Schrank für Kleider
+≠ Die Kleider liegen neben dem Schrank.
+≠ Der Schrank wird mit Farbe neu gekleidet.
+de: Zahnarzt
+= Ein Arzt für die Zähne
+≠ Der Arzt biss die Zähne zusammen.
+≠ Der Zahn des Arztes fiel aus.
+de: Staub saugen
+= Wie oft soll man Staub saugen?
+≠ Der Staub liegt auf dem Saugrohr.
+≠ Das Kind saugt am Daumen voller Staub.
+de: Auto mieten
+= Autos mieten ohne Kreditkarte
+≠ Der Mieter wäscht sein Auto.
+≠ Die Miete ist höher als der Preis des Autos.
+de: Brot backen
+= Wie backt man ein Brot?
+≠ Ihre Backen glühten, als sie das Brot aß.
+≠ Das Backblech liegt neben dem Brot.
 `;

@@ -2896,4 +2896,492 @@ en: write a will
 = How to write your will
 ≠ He will write to her.
 ≠ She writes what she will.
+en: letter opener
+= Openers for letters and parcels
+= A brass letter-opener
+≠ The opening letter of the alphabet is A.
+≠ The shop opens when the letters arrive.
+en: speaking clock
+= Call the speaking clock for the time.
+= Clocks that speak the hour
+≠ We were speaking about the clock on the wall.
+≠ The speaker looked at her clock.
+en: chopping board
+= Boards for chopping onions
+= Wooden chopping boards
+≠ The board spent the evening chopping the budget.
+≠ He chopped wood while the board met.
+en: waiting room
+= A waiting room with toys
+= The room where patients wait
+≠ We are waiting for a room with a view.
+≠ The waiter cleared the room.
+en: walking stick
+= Sticks for walking in the hills
+= Folding walking sticks
+≠ Stick to walking if running hurts.
+≠ Mud sticks when you are walking.
+en: spring water
+= Water from a spring near the village
+= Bottled spring waters
+≠ In spring, water the roses twice.
+≠ The spring of the valve rusted in salt water.
+en: work surface
+= Granite work surfaces
+= A surface to work on
+≠ The works surfaced again in 1990.
+≠ His work has been on the surface of the moon.
+en: sign language
+= Learn sign language online
+= Languages made of signs
+≠ Sign here, in any language.
+≠ Her language is a sign of good schooling.
+en: stamp duty
+= How stamp duties are worked out
+= The duty paid for a stamp on deeds
+≠ The officer on duty will stamp your passport.
+≠ It is your duty to stamp the ground flat.
+en: watch strap
+= Leather straps for watches
+= Change the strap of your watch.
+≠ Watch out for the loose strap.
+≠ Watch how I strap the box down.
+en: bill payment
+= Pay your bills by phone.
+= Payment of bills by card
+≠ Bill was paid to paint the barn.
+≠ The bird's bill opened for its payment of seeds.
+en: ground coffee
+= Freshly ground coffee for filters
+= Coffee ground for espresso
+≠ He spilt his coffee on the ground.
+≠ Coffee was sold on the ground floor.
+en: spirit level
+= A spirit level for hanging shelves
+= Levels with a spirit bubble
+≠ The spirit of the team is on another level.
+≠ Spirits are sold on the lower level.
+en: crossing point
+= A crossing point on the river
+= Points for crossing the border
+≠ At one point he was crossing himself.
+≠ The cross-country race was won on points.
+en: cooling fan
+= A fan for cooling a laptop
+= Replace the cooling fans.
+≠ Fans were cooling towards the band.
+≠ The cooler was a gift from a fan.
+en: passing place
+= Passing places on a narrow road
+= A place for passing other cars
+≠ In passing, he placed the cup on the shelf.
+≠ The place has been passing from father to son.
+en: counter top
+= Countertops of oak
+= A counter top that resists heat
+≠ He topped the list by a counter-attack.
+≠ The counter of votes reached the top floor.
+en: case law
+= Cases that became law
+= A summary of case law
+≠ In any case, the law is clear.
+≠ Just in case, the law student brought a coat.
+en: safe deposit
+= Safe deposit boxes at the bank
+= Where your deposit is safe
+≠ To be on the safe side, leave no deposit.
+≠ Mineral deposits are safe to drink.
+en: hand luggage
+= Hand luggage for cheap airlines
+= Luggage carried by hand
+≠ On the other hand, luggage costs more.
+≠ Hand the luggage to the driver.
+en: light box
+= A light box for tracing
+= Boxes of light for dark winters
+≠ The box is light enough to carry.
+≠ Light the candle in the box.
+en: short film
+= Short films by students
+= A film that is short and sharp
+≠ In short, the film bored us.
+≠ The film ran short of money.
+en: time sheet
+= Fill in your timesheet.
+= Sheets for recording time
+≠ From time to time change the sheets.
+≠ It is time to fold the sheet.
+en: common room
+= The common room of the college
+≠ We have much in common, the room included.
+≠ It is common to book a room.
+en: customer service
+= Services for customers
+≠ The customary service was held in the chapel.
+≠ The customers came from the service station.
+en: general store
+= A general store in a small town
+= Stores of a general kind
+≠ In general, store apples in the dark.
+≠ The general stored his medals.
+en: simplify taxes
+= Simplifying your taxes
+= A simpler way with taxes
+≠ The tax office is simply too far.
+≠ A simple man taxed with theft
+en: shorten trousers
+= Shortening trousers by hand
+= How to make trousers shorter
+≠ Trousers and shorts in one colour
+≠ In short, trousers are out.
+en: legalise a document
+= Legalising documents for use abroad
+= Have your document legalised
+≠ The legal team lost a document.
+≠ Legally, the document is void.
+en: sharpen knives
+= Sharpening a knife on a stone
+= Knife sharpening
+≠ A sharp turn by the knife shop
+≠ He knifed the sack with a sharp cry.
+en: whiten teeth
+= Teeth whitening at home
+= Get your teeth whiter
+≠ A white shark with many teeth
+≠ Teeth were painted on the white wall.
+en: memorise vocabulary
+= Memorising new vocabulary
+= Commit vocabulary to memory
+≠ Her memory of the vocabulary teacher is warm.
+≠ A memorial for the author of the vocabulary
+en: c# jobs
+= Jobs for C# developers
+= A job in C#
+≠ Section C jobs
+≠ The C string and other jobs
+en: 50/50 mortgage
+= A 50/50 mortgage for couples
+= Mortgages split 50/50
+≠ Of 5050 mortgages, ten failed.
+≠ 50 people and 50 mortgages
+en: .com domain
+= Register a .com domain
+= Domains that end in .com
+≠ The domain of com objects
+≠ Com lines run through the domain.
+en: b&b booking
+= Book a B&B by the sea
+= B&B bookings
+≠ Plan B: booking a tent
+≠ B sides and booking agents
+en: snow shoes
+= Snowshoes for beginners
+= A pair of snow-shoes
+≠ Snow got into her shoes.
+≠ The shoe shop closed when it snowed.
+en: tea spoon
+= A teaspoon of salt
+= Silver tea-spoons
+≠ The spoon lay beside the tea.
+≠ He spooned sugar while the tea cooled.
+en: book case
+= A bookcase for a small flat
+= Bookcases of oak
+≠ The case was about a stolen book.
+≠ In that case, book a table.
+en: head ache
+= Headaches after work
+= What helps against a headache?
+≠ The head teacher has an aching tooth.
+≠ Heads of firms ache for profit.
+en: data sheet
+= The datasheet of the sensor
+= Data sheets as PDF
+≠ Data about bed sheets
+≠ Rain came down in sheets and ruined the data.
+en: shoe lace
+= Shoelaces that never come undone
+= Laces for your shoes
+≠ A lace dress and red shoes
+≠ He laced the drink and lost a shoe.
+en: standing desk
+= A desk for standing at work
+≠ He left his standing with the bank on the desk.
+≠ The desk is still standing after the flood.
+en: drawing pins
+= A box of drawing pins
+≠ Pin the drawing to the wall.
+≠ He drew a row of pins.
+en: dressing table
+= A dressing table with a mirror
+≠ Put the dressing on the table next to the salad.
+≠ She dressed the table in white.
+en: sleeping bag
+= Sleeping bags for cold nights
+≠ The cat is sleeping on my bag.
+≠ Her bag lay where the guests slept.
+en: savings plan
+= A plan for your savings
+≠ We plan to save the whales.
+≠ The plan is worth saving.
+en: shipping container
+= Homes made from shipping containers
+≠ The ship could not contain the fire.
+≠ We are shipping the food in plastic containers.
+en: rolling pin
+= A rolling pin of beech wood
+≠ The pin rolled under the sofa.
+≠ Pin the roll of fabric in place.
+en: wedding planner
+= Hire a planner for your wedding
+≠ The planning office sits above a wedding shop.
+≠ The plan for the wedding chapel was refused.
+en: iron supplements
+= Do iron supplements help?
+≠ Iron the supplement pages flat.
+≠ The iron bridge supplements the ferry.
+en: record player
+= A record player for vinyl
+≠ The player set a record last year.
+≠ Players record their own voices.
+en: match box
+= A matchbox from 1920
+≠ The box does not match the lid.
+≠ They watched the match from a box.
+en: spare parts
+= Spare parts for old tractors
+≠ Spare me the parts about money.
+≠ She parts with her spare time gladly.
+en: bank holiday
+= Shops close on bank holidays.
+≠ They spent the holiday on the bank of a river.
+≠ Don't bank on a holiday this year.
+en: bark collar
+= Bark collars for large dogs
+≠ The bark of the tree tore his collar.
+≠ Dogs bark when you hold their collar.
+en: can opener
+= An electric can opener
+≠ We can open at nine.
+≠ The opener of the evening can sing.
+en: change purse
+= A leather change purse
+≠ Change the strap of the purse.
+≠ The purse of the race will change.
+en: fan heater
+= A fan heater for the bathroom
+≠ The fans heated up the stadium.
+≠ Heat the oven with the fan on.
+en: file manager
+= A file manager for your phone
+≠ The manager filed a complaint.
+≠ Nail files for the busy manager
+en: fire pit
+= A fire pit for the garden
+≠ They fire the pots in an old gravel pit.
+≠ The owner of the pit fired ten men.
+en: ground beef
+= Recipes with ground beef
+≠ The beef cattle stood on dry ground.
+≠ His main beef was the wet ground.
+en: head lamp
+= Head lamps for runners
+≠ Head straight for the lamp shop.
+≠ The head of the lamp makers retired.
+en: hide rug
+= A hide rug for the living room
+≠ Hide the stain under a rug.
+≠ Children hide behind the rug stall.
+en: jam jar
+= Jam jars with lids
+≠ A paper jam can jar on your nerves.
+≠ The lid of the jar may jam.
+en: lead time
+= Shorter lead times for suppliers
+≠ He took the lead for the first time.
+≠ Dogs need a lead at all times.
+en: light meter
+= A light meter for film cameras
+≠ The meter is light and cheap.
+≠ Light up the gas meter cupboard.
+en: mean temperature
+= The mean temperature in May
+≠ High temperatures mean ice melts.
+≠ He was mean about the room's temperature.
+en: mine owner
+= The mine owner lived in London.
+≠ A friend of mine is the owner.
+≠ The owner of this dog and mine met.
+en: minute book
+= Keep a minute book for the club.
+≠ Book up to the last minute.
+≠ Give me a minute to find the book.
+en: nail file
+= A glass nail file
+≠ Nail the file box shut.
+≠ File the edge, then drive in the nail.
+en: novel approach
+= A novel approach to teaching
+≠ The novel approaches its end.
+≠ As he approached, she hid the novel.
+en: object code
+= The compiler writes object code.
+≠ Residents object to the new code.
+≠ The object bears a code of five letters.
+en: order book
+= A full order book
+≠ Order the book by Friday.
+≠ The books are in order.
+en: palm oil
+= Food without palm oil
+≠ Rub the oil into your palms.
+≠ The palm tree stood beside an oil well.
+en: park ranger
+= Become a park ranger
+≠ Park the truck beside the ranger's hut.
+≠ Prices in the car park ranged from two to ten.
+en: patient records
+= Keep patient records safe.
+≠ Be patient while it records.
+≠ The patient broke three records.
+en: plane ticket
+= Cheap plane tickets
+≠ Plane the door, the ticket says.
+≠ She lost her ticket near the plane tree.
+en: play button
+= Press the play button.
+≠ Children play with a button.
+≠ Buttons were sewn on for the school play.
+en: pool table
+= A pool table for the basement
+≠ They pool their money on the table.
+≠ Tables stood around the pool.
+en: port wine
+= Port wine with cheese
+≠ The port ships wine abroad.
+≠ A wine bar near the port
+en: post code
+= Enter your post code.
+≠ Post the code on the forum.
+≠ The fence post has a code on it.
+en: pound sign
+= Where is the pound sign on the keyboard?
+≠ A pound of apples, said the sign.
+≠ Dogs in the pound show no sign of illness.
+en: present tense
+= Verbs in the present tense
+≠ Everyone present was tense.
+≠ He was tense when he opened the present.
+en: press pass
+= A press pass for the festival
+≠ Press here to pass.
+≠ The trouser press was passed on to me.
+en: race horse
+= How fast is a race horse?
+≠ Horses were no part of the race question.
+≠ The children race past the horse.
+en: rail pass
+= A rail pass for Europe
+≠ Hold the rail as you pass.
+≠ Buses pass the broken rail.
+en: right angle
+= A triangle with a right angle
+≠ Is this angle right?
+≠ He has a right to angle in this lake.
+en: ring finger
+= A tattoo on the ring finger
+≠ A ring for every finger
+≠ Ring the bell with one finger.
+en: rock band
+= A rock band from the north
+≠ A band of rock runs through the hill.
+≠ The rocks were tied with a rubber band.
+en: row house
+= A row house in the old town
+≠ The family had a row in the house.
+≠ Row to the house on the island.
+en: rubber stamp
+= Order a rubber stamp online.
+≠ Rubber soles stamp the mud flat.
+≠ He collects stamps and rubber ducks.
+en: ruler app
+= A ruler app for your phone
+≠ The ruler of the country launched an app.
+≠ Apps rule our lives.
+en: sea bass
+= Sea bass with lemon
+≠ The bass player lives by the sea.
+≠ The sea sounds like a bass drum.
+en: second opinion
+= Get a second opinion.
+≠ For a second, he had no opinion.
+≠ Opinions change every second.
+en: sink unit
+= A sink unit for a small kitchen
+≠ The unit will sink in deep water.
+≠ Units sank in value.
+en: sole trader
+= Register as a sole trader.
+≠ The trader sold sole and cod.
+≠ Traders repaired the soles of shoes.
+en: spring onion
+= Chop two spring onions.
+≠ In spring, plant the onions.
+≠ Onions spring up after rain.
+en: square root
+= The square root of nine
+≠ Trees took root in the square.
+≠ Roots in square pots grow badly.
+en: state school
+= A state school in Kent
+≠ State which school you went to.
+≠ The school is in a poor state.
+en: stick insect
+= Keep stick insects as pets.
+≠ Insects stick to the paper.
+≠ Poke the insect with a stick.
+en: story board
+= Draw a storyboard first.
+≠ The board heard the story.
+≠ The story of a chess board
+en: suit jacket
+= A navy suit jacket
+≠ That jacket will suit you.
+≠ Suits and jackets hang there.
+en: table tennis
+= Table tennis for beginners
+≠ She put her tennis balls on the table.
+≠ The tennis club tabled a motion.
+en: tank top
+= A red tank top
+≠ Top up the tank.
+≠ The top of the tank is rusty.
+en: tap water
+= Is tap water safe?
+≠ Tap the glass of water.
+≠ Water dripped on the tap dancer.
+en: toast rack
+= A silver toast rack
+≠ Toast the winner beside the wine rack.
+≠ The rack was toast after the fire.
+en: trunk call
+= A trunk call cost a fortune then.
+≠ Call someone to move the trunk.
+≠ The elephant raised its trunk at my call.
+en: type face
+= A typeface for long texts
+≠ Type as you face the screen.
+≠ I know that type of face.
+en: watch battery
+= Change a watch battery.
+≠ Watch the battery level.
+≠ The army watched the battery fire.
+en: well water
+= Is well water clean?
+≠ Water the plants well.
+≠ As well as water, bring food.
+en: yard sale
+= A yard sale on Sunday
+≠ Cloth is on sale by the yard.
+≠ The sale of the ship yard failed.
 `;

@@ -552,4 +552,102 @@ es: pintar una valla
 = Cómo pintar vallas de madera
 ≠ La valla pinta poco aquí.
 ≠ La pintura cuelga de la valla.
+es: lavadora barata
+= Lavadoras baratas y buenas
+= Una lavadora que sea barata
+≠ La lavandería vende ropa barata.
+≠ Lavar es más barato que comprar.
+es: carné de conducir
+= Sacar el carné de conducir
+= Renovar los carnés de conducir
+≠ El conductor perdió el carné del gimnasio.
+≠ Su conducta le costó el carné de socio.
+es: sala de espera
+= La sala de espera del dentista
+= Salas de espera cómodas
+≠ Espera en la sala de reuniones.
+≠ La sal espera en la mesa.
+es: copia de seguridad
+= Haz copias de seguridad cada día.
+= La copia de seguridad del móvil
+≠ El guardia de seguridad hizo una copia de la llave.
+≠ Con seguridad es una copia.
+es: botas de montaña
+= Botas para la montaña
+= Una bota de montaña ligera
+≠ Una montaña de botas viejas
+≠ El balón bota en la montaña.
+es: reparación de móviles
+= Reparamos móviles en el acto.
+= Reparar un móvil mojado
+≠ El móvil del crimen no tiene reparación.
+≠ Un taller móvil de reparación de bicis
+es: curso de cocina
+= Cursos de cocina para niños
+= Un curso para cocinar mejor
+≠ En el curso de la tarde limpió la cocina.
+≠ El cocinero cursó derecho.
+es: abrelatas
+= Un abrelatas eléctrico
+= Abrelatas para zurdos
+≠ Abre las latas con cuidado.
+≠ La lata no se abre.
+es: comida para perros
+= Comidas para perros mayores
+= ¿Qué comida necesita un perro?
+≠ Los perros duermen después de la comida.
+≠ Comido el pan, salió con los perros.
+es: cuenta de ahorro
+= Cuentas de ahorro sin comisiones
+= Una cuenta para ahorrar
+≠ Cuenta cómo ahorra.
+≠ Se dio cuenta del ahorro.
+es: banco de jardín
+= Un banco para el jardín
+≠ El banco pagó el jardín.
+≠ Los jardineros fueron al banco.
+es: cerradura de puerta
+= Cambiar la cerradura de la puerta
+≠ Cierra la puerta.
+≠ La puerta estaba cerrada.
+es: mantel de mesa
+= Un mantel para la mesa
+≠ La mesa no tiene mantel.
+≠ Mantenga la mesa limpia.
+es: precio de la luz
+= El precio de la luz sube.
+≠ No hay luz a ningún precio.
+≠ El precio salió a la luz.
+es: alquiler de coches
+= Alquilar un coche en la estación
+≠ El inquilino alquila y lava su coche.
+≠ El coche del casero sube con el alquiler.
+es: estufa de leña
+= Una estufa que quema leña
+≠ La leña está lejos de la estufa.
+≠ La leñera y la estufa
+es: clases de baile
+= Clases para bailar salsa
+≠ Hay mil clases de pan en el baile.
+≠ Después de clase, bailan.
+es: vela perfumada
+= Velas perfumadas para el baño
+≠ El barco de vela llevaba perfumes.
+≠ Vela por su hija perfumada.
+es: pila recargable
+= Pilas recargables para niños
+≠ La pila de agua bendita y el móvil recargable
+≠ Una pila de libros sobre un móvil recargable
+es: libro de texto
+= Libros de texto de segunda mano
+≠ Libró la batalla con un texto.
+≠ El texto libre es mejor.
+es: cura de piel
+= Una cura para la piel
+≠ El cura tiene la piel seca.
+≠ La piel del cura
+es: capital humano
+= El capital humano de la empresa
+≠ La capital es muy humana.
+≠ El humano llegó a la capital.
 `;

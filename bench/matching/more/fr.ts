@@ -464,4 +464,102 @@ fr: peindre une clôture
 = La peinture des clôtures
 ≠ La peinture pend à la clôture.
 ≠ Il peint un chat devant la clôture.
+fr: machine à laver
+= Des machines à laver silencieuses
+= Une machine qui lave à froid
+≠ Elle se lave pendant que la machine imprime.
+≠ Le laveur de vitres a une machine à café.
+fr: permis de conduire
+= Passer le permis de conduire
+= Les permis de conduire étrangers
+≠ Il lui a permis de conduire la réunion.
+≠ La conduite d'eau a un permis de travaux.
+fr: salle d'attente
+= La salle d'attente du médecin
+= Des salles d'attente plus claires
+≠ On attend une salle plus grande.
+≠ Les attentes de la salle étaient hautes.
+fr: livre de cuisine
+= Des livres de cuisine végétarienne
+= Un livre pour cuisiner vite
+≠ Il livre des cuisines en Bretagne.
+≠ Une livre de farine dans la cuisine
+fr: pomme de terre
+= Des pommes de terre au four
+= Éplucher une pomme de terre
+≠ La pomme est tombée par terre.
+≠ La terre des pommiers est lourde.
+fr: nettoyage de vitres
+= Nettoyer les vitres sans traces
+= Le nettoyage des vitres
+≠ Le nettoyeur vit tout.
+≠ Il nettoie la cuisine derrière la vitre.
+fr: carte bancaire
+= Payer avec une carte de banque
+= Des cartes bancaires gratuites
+≠ La banque a mis une carte de la ville au mur.
+≠ Il écarte le banc.
+fr: voiture d'occasion
+= Acheter une voiture d'occasion
+= Des voitures d'occasion sûres
+≠ À l'occasion, lave ta voiture.
+≠ Une occasion de voir des voitures anciennes
+fr: porte-monnaie
+= Un porte-monnaie en cuir
+= Des porte-monnaies pour enfants
+≠ Il porte de la monnaie à la banque.
+≠ La porte de l'hôtel des Monnaies
+fr: tournevis
+= Des tournevis aimantés
+= Un tournevis plat
+≠ Il tourne la vis à la main.
+≠ Le tour se visite à pied.
+fr: banc de jardin
+= Un banc pour le jardin
+≠ Le jardin de la banque est ouvert.
+≠ Sur le banc, il parle de jardins.
+fr: serrure de porte
+= Changer la serrure d'une porte
+≠ Il porte une serrure à la main.
+≠ Serre la porte.
+fr: nappe de table
+= Une nappe pour la grande table
+≠ La nappe de pétrole est à l'ordre du jour de la table ronde.
+≠ Il se met à table sans nappe ni pain.
+fr: prix de l'électricité
+= Le prix de l'électricité augmente.
+≠ À tout prix, coupez l'électricité.
+≠ L'électricien a reçu un prix.
+fr: location de voiture
+= Louer une voiture à la gare
+≠ Le locataire lave sa voiture.
+≠ La voiture gêne la location de l'étage.
+fr: cuire du pain
+= Comment cuire un pain ?
+≠ Le cuir sent le pain.
+≠ Le pain est posé près de la cuisinière.
+fr: poêle à bois
+= Un poêle qui brûle du bois
+≠ Je bois un café près du poêle.
+≠ Les poils du chien des bois
+fr: cours de danse
+= Prendre des cours de danse
+≠ Au cours de la soirée, elle danse.
+≠ La cour se remplit, on danse.
+fr: tour de cou
+= Un tour de cou en laine
+≠ La tour penche, le cou tendu on regarde.
+≠ Il tourne le cou.
+fr: livre audio
+= Écouter des livres audio
+≠ Il livre du matériel audio.
+≠ Une livre de sel et un guide audio
+fr: voile d'ombrage
+= Poser une voile d'ombrage
+≠ Elle se voile à l'ombre.
+≠ Le voile de la mariée fait de l'ombre.
+fr: pile rechargeable
+= Des piles que l'on recharge
+≠ À midi pile, rechargez le téléphone.
+≠ Une pile de livres sur un vélo rechargeable
 `;

@@ -445,4 +445,79 @@ it: dipingere un recinto
 = Come dipingere recinti
 ≠ Il dipinto è sul recinto.
 ≠ Dipinge un gatto davanti al recinto.
+it: macchina da cucire
+= Macchine da cucire per principianti
+= Una macchina per cucire
+≠ La cucitrice è nella macchina.
+≠ In macchina cuciva un bottone.
+it: patente di guida
+= Rinnovare la patente di guida
+= Le patenti di guida estere
+≠ La guida del museo ha la patente.
+≠ È patente che la guida mente.
+it: sala d'attesa
+= La sala d'attesa del medico
+= Sale d'attesa moderne
+≠ Il sale attende sul tavolo.
+≠ È atteso in sala.
+it: corso di cucina
+= Corsi di cucina per bambini
+= Un corso per cucinare meglio
+≠ Nel corso della sera pulì la cucina.
+≠ È corso in cucina.
+it: conto corrente
+= Aprire un conto corrente
+= Conti correnti senza spese
+≠ Conto sulla corrente del fiume.
+≠ La corrente mi ha fatto perdere il conto.
+it: apriscatole
+= Un apriscatole elettrico
+= Apriscatole per mancini
+≠ Apri le scatole con cura.
+≠ La scatola non si apre.
+it: scarpe da montagna
+= Scarpe per la montagna
+= Una scarpa da montagna leggera
+≠ Una montagna di scarpe vecchie
+≠ Le scarpe del sindaco vennero lasciate in montagna.
+it: panca da giardino
+= Una panca per il giardino
+≠ La pancia del giardiniere
+≠ In giardino c'è una banca.
+it: serratura della porta
+= Cambiare la serratura di una porta
+≠ Porta la serratura al negozio.
+≠ La porta della serra
+it: prezzo della luce
+= Il prezzo della luce sale.
+≠ Il prezzo è venuto alla luce.
+≠ Accendi la luce e guarda il prezzo.
+it: noleggio auto
+= Noleggiare un'auto in stazione
+≠ L'auto del vicino ostacola il noleggio di bici.
+≠ Chi noleggia bici lava l'auto.
+it: stufa a legna
+= Una stufa che brucia legna
+≠ Sono stufa di tagliare legna.
+≠ La legnaia dietro la stufa elettrica
+it: corso di ballo
+= Corsi per ballare la salsa
+≠ Nel corso della serata si balla.
+≠ È corso al ballo.
+it: candela profumata
+= Candele profumate per il bagno
+≠ La candela del motore e il profumo
+≠ Si candida con un discorso profumato.
+it: libro di testo
+= Libri di testo usati
+≠ Si libra in aria il testo.
+≠ La testa sul libro
+it: carta da parati
+= Carta da parati lavabile
+≠ Il portiere ha parato con una carta in mano.
+≠ Una carta per la parata
+it: pesca sportiva
+= La pesca sportiva al lago
+≠ Una pesca per lo sportivo
+≠ Lo sportivo mangia una pesca.
 `;

@@ -641,4 +641,92 @@ nl: hek schilderen
 = Schilder het hek voor de winter
 ≠ Het schilderij hangt aan het hek.
 ≠ Hij schildert een kat voor het hek.
+nl: broodrooster
+= Een rooster voor brood met twee gleuven
+= Broodroosters van staal
+≠ Het rooster van de bakker staat op het brood.
+≠ Zij roostert vis bij het brood.
+nl: wandelschoenen
+= Schoenen om mee te wandelen
+= Een waterdichte wandelschoen
+≠ Hij wandelde op blote voeten met zijn schoenen in de hand.
+≠ De wandelaar kocht schoenen voor zijn zoon.
+nl: belastingaangifte
+= Aangifte doen voor de belasting
+= De belastingaangiftes van vorig jaar
+≠ De belasting van de brug is hoog, zegt de aangifte.
+≠ Zij gaf het boek over belasting aan.
+nl: huur opzeggen
+= De huur opzeggen per brief
+= Je huurcontract en de opzegging van de huur
+≠ De huurder zegt niets op.
+≠ Hij zegt een gedicht op over de huur.
+nl: fietsslot
+= Een slot voor je fiets
+= Fietssloten met alarm
+≠ Op de fiets naar het slot in het bos
+≠ Ten slotte nam hij de fiets.
+nl: oven schoonmaken
+= Zo maak je de oven schoon
+= De oven wordt schoongemaakt
+≠ De schoonmaker kocht een oven.
+≠ De schone oven maakt lawaai.
+nl: weerbericht
+= Het bericht over het weer
+= Weerberichten voor het weekend
+≠ Hij stuurde weer een bericht.
+≠ Het bericht kwam weer te laat.
+nl: kinderopvang
+= De opvang van kinderen
+= Kinderopvang in de buurt
+≠ De kinderen vangen een bal op.
+≠ Het kind ving vis op het strand.
+nl: tuinbank
+= Een bank voor in de tuin
+≠ De bank betaalt de tuin.
+≠ De tuinman zit op een bank in het park.
+nl: deurslot
+= Een slot op de deur
+≠ De deur van het slot is van eik.
+≠ Tot slot ging de deur dicht.
+nl: tafelkleed
+= Een kleed voor op tafel
+≠ Hij kleedt zich aan tafel om.
+≠ Aan tafel kleedt zij het kind aan.
+nl: stroomprijs
+= De prijs van stroom stijgt.
+≠ De prijs ging naar een man aan de stroom.
+≠ De stroom viel uit bij de prijsuitreiking.
+nl: kledingkast
+= Een kast voor kleding
+≠ De kleding ligt naast de kast.
+≠ De kast is in het zwart gekleed.
+nl: auto huren
+= Een auto huren zonder creditcard
+≠ De huurder wast zijn auto.
+≠ De huur is hoger dan de prijs van de auto.
+nl: brood bakken
+= Hoe bak je een brood?
+≠ De bak met brood is leeg.
+≠ Op het brood ligt gebakken ei.
+nl: stof zuigen
+= Hoe vaak moet je stofzuigen?
+≠ De stof van de jurk zuigt water op.
+≠ Het kind zuigt op een lap stof.
+nl: zitplaats
+= Een plaats om te zitten
+≠ De zitting had plaats op dinsdag.
+≠ In plaats van zitten kun je staan.
+nl: reispas
+= Een nieuwe reispas aanvragen
+≠ De reis past in ons plan.
+≠ Pas op reis kocht zij schoenen.
+nl: winkelwagen
+= De wagen in de winkel
+≠ Zij wagen zich in de winkel.
+≠ De winkel verkocht een oude wagen.
+nl: leren rijden
+= Rijden leren na je vijftigste
+≠ Zij rijden op een leren zadel.
+≠ Leraren rijden naar school.
 `;

@@ -512,4 +512,79 @@ pt: pintar uma cerca
 = Como pintar cercas de madeira
 ≠ A cerca pinta pouco aqui.
 ≠ Pinta um gato à frente da cerca.
+pt: máquina de lavar
+= Máquinas de lavar silenciosas
+= Uma máquina para lavar roupa
+≠ A lavandaria tem uma máquina de café.
+≠ Ele lava a máquina fotográfica.
+pt: carta de condução
+= Renovar a carta de condução
+= As cartas de condução estrangeiras
+≠ Escreveu uma carta sobre a condução do processo.
+≠ O condutor recebeu uma carta.
+pt: sala de espera
+= A sala de espera do médico
+= Salas de espera confortáveis
+≠ Espera na sala de reuniões.
+≠ O sal espera na mesa.
+pt: conta poupança
+= Contas poupança sem taxas
+= Uma conta para a poupança
+≠ Conta como poupa.
+≠ Deu conta da poupança do irmão.
+pt: curso de cozinha
+= Cursos de cozinha para crianças
+= Um curso para cozinhar melhor
+≠ No curso da tarde limpou a cozinha.
+≠ O cozinheiro cursou direito.
+pt: abre-latas
+= Um abre-latas elétrico
+= Abre-latas para canhotos
+≠ Abre as latas com cuidado.
+≠ A lata não abre.
+pt: conserto de telemóveis
+= Consertar um telemóvel molhado
+= Consertamos telemóveis na hora.
+≠ O conserto do carro foi marcado por telemóvel.
+≠ Ouviu o concerto no telemóvel.
+pt: banco de jardim
+= Um banco para o jardim
+≠ O banco pagou o jardim.
+≠ Os jardineiros foram ao banco.
+pt: fechadura de porta
+= Trocar a fechadura da porta
+≠ Fecha a porta.
+≠ A porta estava fechada.
+pt: preço da luz
+= O preço da luz sobe.
+≠ O preço veio à luz.
+≠ Não há luz a nenhum preço.
+pt: aluguer de carros
+= Alugar um carro na estação
+≠ O inquilino aluga casa e lava o carro.
+≠ O carro do senhorio vale o aluguer.
+pt: fogão a lenha
+= Um fogão que queima lenha
+≠ A lenha fica longe do fogão.
+≠ O lenhador comprou um fogão.
+pt: aulas de dança
+= Aulas para dançar salsa
+≠ Depois da aula, dançam.
+≠ A dança começou fora da aula.
+pt: vela perfumada
+= Velas perfumadas para a casa de banho
+≠ O barco à vela levava perfumes.
+≠ Vela pela filha perfumada.
+pt: livro didático
+= Livros didáticos usados
+≠ Livrou-se do didático professor.
+≠ A didática do livreiro
+pt: manga curta
+= Camisas de manga curta
+≠ Comi uma manga num dia curto.
+≠ A curta história da manga
+pt: pilha recarregável
+= Pilhas recarregáveis para crianças
+≠ Uma pilha de livros sobre um telemóvel recarregável
+≠ Pilhas de roupa e um rádio recarregável
 `;

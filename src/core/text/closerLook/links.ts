@@ -158,7 +158,8 @@ const isOfIt: Link = (words) => {
     usage,
   );
   // "The class of things to which the word applies"
-  const isWhich = ({ folded }: Token) => usage.relatives.has(folded) || usage.which.has(folded);
+  const isWhich = ({ folded }: Token) =>
+    usage.relatives.has(folded) || (usage.which.has(folded) && !usage.quantities.has(folded));
   if (!usage.headFirst && !isDone && rest.some(isWhich)) return false;
   if (isOfOtherThing(words)) return false;
   // "Beans without strings"

@@ -255,7 +255,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     manner: "how why whether",
     which: "which what whose much many",
     parts:
-      "full people anyone everyone those top bottom end side back front corner middle edge foot centre center case day week month year hour set pair piece measurement kind type sort range lot amount amounts number numbers bunch couple glass cup",
+      "full people anyone everyone those top bottom end side back front corner middle edge foot centre center case day week month year hour set pair piece kind type sort range lot amount amounts number numbers bunch couple glass cup",
     causing: "have has having had get gets getting got",
     places: "in on at behind within under over near beside from through across against around",
     tellers: "he she",
