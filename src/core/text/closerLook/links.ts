@@ -90,6 +90,7 @@ function placeOfLink({ between, usage, isVerb, isFinite }: Between): number {
   if (
     !usage.headFirst &&
     isVerbal(between[0]?.folded ?? "", usage) &&
+    !usage.intransitives.has(between[0]!.folded) &&
     usage.auxiliaries.has(between[1]?.folded ?? "") &&
     usage.joining.has(between[1]!.folded)
   )

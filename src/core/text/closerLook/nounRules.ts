@@ -97,31 +97,35 @@ const isSoMuch: Rule = ({ text: { tokens }, at, carrier, usage }) =>
   carrier.role === "modifier" && usage.enough.has(tokens[at + 1]?.folded ?? "") ? false : undefined;
 
 /** "A design package" is another matter than "packaging design". */
-const isTurnedRound: Rule = ({ use, usage, carrier, next, at, text, token, variant }) =>
-  (use === "noun" ||
-    // "Fair trade" for "trade fair", but "design packages" for "packaging design"
-    (use === undefined &&
-      next !== undefined &&
-      usage.context !== undefined &&
-      (text.tokens[next.from]!.folded === variant.carriers[next.place]!.folded ||
-        // "Fish flies" are no flying fish, but "design packages" may be told.
-        (text.tokens[at - 1]?.sentence === token.sentence &&
-          usage.gerund?.test(variant.carriers[next.place]!.folded) &&
-          !isVerbal(text.tokens[next.from]!.folded, usage) &&
-          !isLikelyVerb(text, next.from, usage, PERHAPS))) &&
-      /^\p{L}+$/u.test(text.tokens[next.from]!.folded) &&
-      // "The language spoken there"
-      !isVerbal(text.tokens[next.from]!.folded, usage) &&
-      !isLikelyVerb(text, at, usage, PERHAPS) &&
-      !isToldToDo(text, at, carrier, usage))) &&
-  !usage.headFirst &&
-  !usage.gerund?.test(token.folded) &&
-  carrier.role === "head" &&
-  next?.from === at + 1 &&
-  text.text.slice(token.end, text.tokens[next.from]!.start) === " " &&
-  variant.words.length === 2
-    ? false
-    : undefined;
+const isTurnedRound: Rule = (word) => {
+  const { use, usage, carrier, next, at, text, token, variant } = word;
+  if (usage.headFirst || carrier.role !== "head" || variant.words.length !== 2 || next?.from !== at + 1)
+    return undefined;
+  const after = text.tokens[next.from]!;
+  if (usage.gerund?.test(token.folded) || text.text.slice(token.end, after.start) !== " ") return undefined;
+  // "The language spoken there"
+  if (isVerbal(after.folded, usage) && !usage.gerund?.test(after.folded)) return undefined;
+  return use === "noun" || (use === undefined && isLikelyTurned(word, next)) ? false : undefined;
+};
+
+/** "Fair trade" for "trade fair", but "design packages" for "packaging design" */
+function isLikelyTurned({ usage, carrier, at, text, token, variant }: SeenWord, next: Sight): boolean {
+  const { folded } = text.tokens[next.from]!;
+  const other = variant.carriers[next.place]!;
+  // "Fish flies" are no flying fish, but "design packages" may be told.
+  const isOtherNoun =
+    text.tokens[at - 1]?.sentence === token.sentence &&
+    usage.gerund?.test(other.folded) === true &&
+    !isLikelyVerb(text, next.from, usage, PERHAPS);
+  return (
+    usage.context !== undefined &&
+    (folded === other.folded || isOtherNoun) &&
+    /^\p{L}+$/u.test(folded) &&
+    !isVerbal(folded, usage) &&
+    !isLikelyVerb(text, at, usage, PERHAPS) &&
+    !isToldToDo(text, at, carrier, usage)
+  );
+}
 
 /** "Heat water with the sun" for "water heater" */
 function isToldToDo(
