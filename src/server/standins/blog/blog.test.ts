@@ -74,6 +74,11 @@ describe("the endpoint", () => {
     expect(await page.text()).toContain('<link rel="micropub" href="/micropub">');
   });
 
+  it("has no icon, and makes no error of that", async () => {
+    const answer = await fetch(`${origin}/favicon.ico`);
+    expect([answer.status, await answer.text()]).toEqual([204, ""]);
+  });
+
   it("says what it can do", async () => {
     const config = (await (await ask("q=config")).json()) as Record<string, unknown>;
     expect(config).toMatchObject({ "media-endpoint": `${origin}/micropub/media` });

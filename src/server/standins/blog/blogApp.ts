@@ -61,6 +61,11 @@ export function createBlogApp(blog: Blog, { token, log }: BlogAppOptions): Expre
     if (page === null) return void response.status(404).type("text/plain").send("Not found\n");
     response.set("Cache-Control", "no-cache").type("html").send(page);
   });
+  // Browsers ask for it of their own accord; the blog has none, and that is no error.
+  app.get(
+    "/favicon.ico",
+    (_request, response) => void response.status(204).set("Cache-Control", "max-age=86400").end(),
+  );
   app.get("/{*path}", async (request, response) => {
     const path = decodeURIComponent(request.path);
     const there = await blog.at(path);
