@@ -93,6 +93,7 @@ export function wordsBetween(
       (usage.action.test(carriers[first.place]!.folded) && asVerb(first)),
     isNounToo: usage.nouns.has(tokens[first.from]!.folded),
     isDoneFirst: asVerb(first),
+    earlier: tokens[first.to]!,
     later: tokens[second.from]!,
     isJoinedThere: words.length > carriers.length,
     isNoNoun:

@@ -14,6 +14,7 @@ export interface Between extends TwoNouns {
   /** The later one is in a form of its verb, and so the earlier. */
   isDone: boolean;
   isDoneFirst: boolean;
+  earlier: Token;
   later: Token;
   /** A small word joins the two in the keyword. */
   isJoinedThere: boolean;
@@ -351,8 +352,10 @@ const isBought: Link = ({ between: [only, more], usage, gap, before, isFinite })
     : isContent(only!) && isVerbal(only!.folded, usage));
 
 /** "A mobile work phone", "guitar and piano lessons" */
-const isBefore: Link = ({ between, usage, isVerb, gap, isMade }) => {
+const isBefore: Link = ({ between, usage, isVerb, gap, isMade, earlier }) => {
   const rest = usage.conjunctions.has(between[0]!.folded) ? between.slice(1) : between;
+  // "Toads and sheep frogs" are no toad frogs.
+  if (rest !== between && usage.context && /[^sui]s$/.test(earlier.folded)) return false;
   const [only] = rest;
   return (
     rest.length === 1 &&

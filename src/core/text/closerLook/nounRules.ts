@@ -52,11 +52,25 @@ const isParticle: Rule = ({ text, token, at, usage }) =>
 /** "First-class meals" speak of no class. */
 const isJoinedOn: Rule = ({ text: { tokens }, at, token, carrier, seen, usage }) =>
   (carrier.role === "head" && tokens[at - 1]?.joinsNext && !seen.some(({ to }) => to === at - 1)) ||
+  // "A colour-blind person" is not blind.
+  (usage.adjectives.has(token.folded) &&
+    tokens[at - 1]?.joinsNext &&
+    !seen.some(({ to }) => to === at - 1)) ||
   // "Cold-water fishes" are not cold, but "custom-made" is.
   (usage.adjectives.has(token.folded) &&
     token.joinsNext &&
     !isVerbal(tokens[at + 1]!.folded, usage) &&
     !seen.some(({ from }) => from === at + 1))
+    ? false
+    : undefined;
+
+/** "A rack for plates to dry" is for no dry plates. */
+const isAdjectivesVerb: Rule = ({ usage, token, use, isVerbForm }) =>
+  use === "verb" &&
+  !isVerbForm &&
+  usage.adjectives.has(token.folded) &&
+  !isVerbal(token.folded, usage) &&
+  !usage.gerund?.test(token.folded)
     ? false
     : undefined;
 
@@ -73,6 +87,9 @@ const isBeforeOther: Rule = ({ text, at, usage, seen, token }) =>
   // "Print 3D models"
   !usage.headFirst && !/\d/.test(token.folded) && isBeforeNoun(text, at, usage, seen) ? false : undefined;
 
+/** "Higher", "highest" */
+const COMPARED = /e(?:r|st)$/;
+
 /** "A person in a bad mood" is no bad person: what says of which sort a noun is says it of the one behind it. */
 const isOfAnother: Rule = ({ text, at, carrier, usage, token, next }) => {
   // "An important or high position"
@@ -81,7 +98,9 @@ const isOfAnother: Rule = ({ text, at, carrier, usage, token, next }) => {
   if (isTwofold && !usage.adjectives.has(text.tokens[at + 2]?.folded ?? "")) return undefined;
   return carrier.role === "modifier" &&
     !next &&
-    usage.adjectives.has(token.folded) &&
+    // "Higher ground" for "high sea"
+    (usage.adjectives.has(token.folded) ||
+      (COMPARED.test(token.folded) && usage.adjectives.has(carrier.folded))) &&
     other?.small === false &&
     other.sentence === token.sentence &&
     !/[^\s\p{L}]/u.test(text.text.slice(token.end, other.start)) &&
@@ -260,6 +279,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isPartOf,
   isJoinedOn,
   isFiniteForm,
+  isAdjectivesVerb,
   isPurpose,
   isBeforeOther,
   isOfAnother,
