@@ -3,7 +3,8 @@ import type { AnalysedText } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal } from "../usage";
-import { type Between, FAR, HEAD_FIRST, HEAD_LAST, isContent } from "./links";
+import { type Between, isContent } from "./links/between";
+import { FAR, HEAD_FIRST, HEAD_LAST } from "./links/links";
 import { type Apart, areParted, isTurned, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
 import type { Sight } from "./sight";
 
@@ -67,7 +68,7 @@ export function isFarLinked(
   return FAR.some((link) => link(words));
 }
 
-export function wordsBetween(
+function wordsBetween(
   text: AnalysedText,
   nouns: TwoNouns,
   { carriers, words }: Variant,
@@ -103,7 +104,7 @@ export function wordsBetween(
     isDone: asVerb(second) && !usage.quantities.has(between.at(-1)?.folded ?? ""),
     before: inSentence(first.from - 1),
     after: inSentence(second.to + 1),
-    isFinite: (i) => {
+    isFiniteForm: (i) => {
       const { start, end } = between[i]!;
       return usage.finiteForm?.test(text.text.slice(start, end).toLowerCase()) === true;
     },

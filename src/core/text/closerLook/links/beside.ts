@@ -1,0 +1,49 @@
+/** Little stands between the two: "a mobile work phone", "batteries with a long life", "a paste: the recipe". */
+import { isOfNoun, isVerbal } from "../../usage";
+import { isContent, isPhrase, type Link } from "./between";
+
+/** "A car bought secondhand"; where what a thing is comes first, any word: "una falda muy larga", "una pasta fatta fresca" */
+export const isBought: Link = ({ between: [only, more], usage, gap, before, isFiniteForm }) =>
+  !more &&
+  // "La vela llevaba perfumes"
+  !isFiniteForm(0) &&
+  // "The letter brought news"; a heading may begin with "a" or "an": "A car bought secondhand".
+  !(
+    before &&
+    !usage.headFirst &&
+    usage.determiners.has(before.folded) &&
+    !usage.quantities.has(before.folded) &&
+    before.folded.length > 2
+  ) &&
+  !gap.includes(",") &&
+  (usage.headFirst
+    ? [usage.conjunctions, usage.clauses, usage.asking, usage.copulas, usage.manner].every(
+        (words) => !words.has(only!.folded),
+      )
+    : isContent(only!) && isVerbal(only!.folded, usage));
+
+/** "A mobile work phone", "guitar and piano lessons" */
+export const isBefore: Link = ({ between, usage, isVerb, gap, isMade, earlier }) => {
+  const rest = usage.conjunctions.has(between[0]!.folded) ? between.slice(1) : between;
+  // "Toads and sheep frogs" are no toad frogs.
+  if (rest !== between && usage.context && /[^sui]s$/.test(earlier.folded)) return false;
+  const [only] = rest;
+  return (
+    rest.length === 1 &&
+    isContent(only!) &&
+    !isOfNoun(only!, usage) &&
+    !/[^s]s$/.test(only!.folded) &&
+    // "Spider-shaped flowers", "starting and closing times"
+    (gap.startsWith("-") ||
+      (isMade && rest !== between && usage.gerund?.test(only!.folded) === true) ||
+      !isVerb(between.length - 1))
+  );
+};
+
+/** "Batteries with a long life", but not "he slept with his bag" */
+export const hasIt: Link = ({ between, usage, isDoneFirst }) =>
+  !isDoneFirst && usage.having.has(between[0]!.folded) && isPhrase(between.slice(1), usage);
+
+/** "A paste: the recipe" */
+export const isNamed: Link = ({ gap, between, usage, isNoNoun }) =>
+  gap.includes(":") && !(usage.headFirst && (isNoNoun || between.some(isContent)));

@@ -1,0 +1,105 @@
+/** What one does to the other, or is there to do: "wash the car", "chains for driving on snow", "a table to dine at". */
+import type { Token } from "../../analyse";
+import type { Usage } from "../../packs/usage";
+import { isOfNoun, isVerbal } from "../../usage";
+import { PERHAPS } from "../nouns";
+import { isContent, isPhrase, isSubject, type Link } from "./between";
+import { isOfOtherThing } from "./preposition";
+
+/** "Wash the car", "generating more leads", "tasting local wine" */
+export const isObject: Link = ({ between: all, usage, isMade, isDone, isVerb, gap }) => {
+  // "Closing down a bank", "recording or editing sound"
+  const isParted = isMade && usage.particles.has(all[0]?.folded ?? "");
+  const isTwofold = usage.conjunctions.has(all[0]?.folded ?? "") && usage.gerund?.test(all[1]?.folded ?? "");
+  const between = isMade && isTwofold ? all.slice(2) : isParted ? all.slice(1) : all;
+  return (
+    !isDone &&
+    !gap.includes(",") &&
+    between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i, PERHAPS))) &&
+    between.filter(isContent).length <= 1
+  );
+};
+
+/** What is said of a thing before what it is for: "suitable" in "leather suitable for making gloves", "used". */
+const withoutFit = ([fit, ...rest]: readonly Token[], usage: Usage): readonly Token[] =>
+  fit && (usage.adjectives.has(fit.folded) || isVerbal(fit.folded, usage))
+    ? rest
+    : [...(fit ? [fit] : []), ...rest];
+
+/** "Chains for driving on snow", "cursos para aprender a cocinar" */
+export const isForDoing: Link = ({ between, usage, isDone, isDoneFirst }) => {
+  const [link, doing, ...rest] = withoutFit(between, usage);
+  if (!link || !doing || isDoneFirst || !usage.linking.has(link.folded)) return false;
+  const isInfinitive = usage.headFirst && usage.infinitive?.test(doing.folded);
+  const isGerund =
+    !isDone &&
+    usage.gerund?.test(doing.folded) &&
+    (usage.headFirst || usage.joining.has(link.folded) || usage.of.has(link.folded));
+  if (!isInfinitive && !isGerund) return false;
+  return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
+};
+
+/** "A shop selling shoes", "a hand marking seconds" */
+export const isDoingIt: Link = ({ between: [doing, ...rest], usage, isDone, isMade }) =>
+  !usage.headFirst &&
+  !isDone &&
+  !isMade &&
+  usage.gerund?.test(doing!.folded) === true &&
+  isPhrase(rest, usage) &&
+  rest.filter(isContent).length <= 2;
+
+/** "A table to dine at", "pegs to hold a tent", "insure yourself before you travel" */
+export const isTo: Link = (words) => {
+  const { between, usage, isDone, before: is, later } = words;
+  if (isOfOtherThing(words)) return false;
+  const [last, before] = [between.at(-1)!, between.at(-2)];
+  // "It is fair to trade places", "stick to walking if running hurts"
+  if (is && usage.being.has(is.folded)) return false;
+  // "More power, and to draw a crowd"
+  if (before && usage.conjunctions.has(before.folded)) return false;
+  if (usage.auxiliaries.has(last.folded) && usage.gerund?.test(later.folded)) return false;
+  const [to, verb, ...rest] = between;
+  // "Games to play on a board"
+  if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb))
+    return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
+  // "A little bird told me to sing", but "a dog trained to herd"
+  const isToldTo = between.slice(0, -1).some(
+    (word, i) =>
+      isVerbal(word.folded, usage) &&
+      (i > 0 ||
+        between.length > 2 ||
+        usage.simplePasts.has(word.folded) ||
+        // "Every star seemed to flare"
+        usage.intransitives.has(word.folded)),
+  );
+  return (
+    isDone &&
+    ((usage.auxiliaries.has(last.folded) && !isToldTo) ||
+      (isSubject(last, usage) && before !== undefined && usage.timing.has(before.folded)))
+  );
+};
+
+/** "How a knife is sharpened", "how should panels for power be cleaned?" */
+export const isBeingDone: Link = ({ between, usage, isDone }) => {
+  const isBeing = ({ folded }: Token) => usage.being.has(folded) || usage.auxiliaries.has(folded);
+  const be = between.findIndex(({ folded }) => usage.being.has(folded));
+  const from = usage.linking.has(between[0]!.folded) ? Math.max(0, be) : 0;
+  return isDone && between.slice(from).every((word) => isBeing(word) || usage.adverb?.test(word.folded));
+};
+
+/** "Kids who travel", "hotels you can book" */
+export const doesIt: Link = ({ between: [first, ...rest], usage, isDone }) =>
+  // "A court who keeps order" gives none.
+  (isSubject(first!, usage) && (isDone || usage.persons.has(first!.folded))) ||
+  (isDone && usage.relatives.has(first!.folded)) ||
+  // "It is fine to copy art", "lines to permit drawing"
+  (usage.auxiliaries.has(first!.folded) &&
+    (isDone ? rest.every(({ folded }) => usage.adverb?.test(folded)) : !usage.joining.has(first!.folded)));
+
+/** "Customise your own mug" for "customised mug" */
+export const isMadeSo: Link = ({ between, usage, isParticiple, isDone }) =>
+  isParticiple && !isDone && between.every((word) => isOfNoun(word, usage));
+
+/** "Boats for hire" */
+export const isFor: Link = ({ between, usage, isDone }) =>
+  isDone && between.length === 1 && usage.linking.has(between[0]!.folded);

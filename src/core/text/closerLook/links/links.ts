@@ -1,0 +1,22 @@
+/** Ways in which one noun says more of another, by what stands between them: a new one is a function in its file and a name here. */
+import { hasIt, isBefore, isBought, isNamed } from "./beside";
+import type { Link } from "./between";
+import { isAsked, isBeing, isWhat, isWhichIs } from "./clause";
+import { doesIt, isBeingDone, isDoingIt, isFor, isForDoing, isMadeSo, isObject, isTo } from "./deed";
+import { isOf } from "./preposition";
+
+export const HEAD_FIRST: readonly Link[] = [
+  isNamed,
+  isObject,
+  isOf,
+  isForDoing,
+  isDoingIt,
+  isWhat,
+  isTo,
+  isAsked,
+  isBeing,
+  isBought,
+];
+export const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasIt, isFor, isMadeSo];
+/** Those that reach further than words that only stand near each other. */
+export const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isWhichIs];

@@ -1,0 +1,121 @@
+/** A preposition links the two: "a table made of glass", "a list of people who wait". */
+import type { Token } from "../../analyse";
+import type { Usage } from "../../packs/usage";
+import { isVerbal } from "../../usage";
+import { PERHAPS } from "../nouns";
+import { type Between, isContent, isPhrase, isSubject, type Link } from "./between";
+
+/** "A table made of glass", "water fit for drinking", but no "wash basin of a car" */
+function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): boolean {
+  if (!isContent(word)) return false;
+  const { folded } = word;
+  if (usage.intransitives.has(folded)) return false;
+  const isPast =
+    // "Payable on demand"
+    usage.adjectives.has(folded) ||
+    isVerbal(folded, usage) ||
+    usage.finite.has(folded) ||
+    (usage.likePasts.has(folded) && !usage.of.has(link.folded));
+  return !usage.context || isVerb || isPast || (usage.joining.has(link.folded) && !usage.nouns.has(folded));
+}
+
+/** Where the preposition stands that links the two, a word at most before it: "made of glass"; -1 where none does. */
+function placeOfLink({ between, usage, isVerb, isFiniteForm }: Between): number {
+  // "Pain confined to the skin"
+  if (
+    !usage.headFirst &&
+    isVerbal(between[0]?.folded ?? "", usage) &&
+    !usage.intransitives.has(between[0]!.folded) &&
+    usage.auxiliaries.has(between[1]?.folded ?? "") &&
+    usage.joining.has(between[1]!.folded)
+  )
+    return 1;
+  const isLink = (at: number) => usage.linking.has(between[at]?.folded ?? "");
+  // "A shed at the bottom of the garden"
+  const part = between.findLastIndex(({ folded }, at) => usage.parts.has(folded) && isLink(at + 1));
+  const link = between.findIndex((_, at) => at > part && isLink(at));
+  if (part >= 0 || link <= 0) return link;
+  // "Lines managed largely by hand"
+  if (link === 2 && usage.adverb?.test(between[1]!.folded) && isVerbal(between[0]!.folded, usage))
+    return link;
+  // "A story dealing with love"
+  if (link === 1 && usage.gerund?.test(between[0]!.folded)) return link;
+  // "El precio salió a la luz"
+  return link === 1 && !isFiniteForm(0) && isBeforeLink(between[0]!, between[1]!, usage, isVerb(0, PERHAPS))
+    ? link
+    : -1;
+}
+
+/** "La crème des ingénieurs du solaire" is none of the sun, but "cakes without eggs for vegans" are for vegans. */
+const isOfOther = (words: readonly Token[], { linking, joining, parts }: Usage): boolean =>
+  words.some((word, i) => {
+    const next = words[i + 1]?.folded ?? "";
+    // "A rack for ten pairs of shoes"
+    const isPartOf = parts.has(word.folded.replace(/s$/, ""));
+    return isContent(word) && !isPartOf && linking.has(next) && !joining.has(next);
+  });
+
+/** "Alarms for smoke and fire" are for fire. */
+const withoutOthers = (words: readonly Token[], { conjunctions, headFirst }: Usage): readonly Token[] =>
+  !headFirst && words.length > 1 && conjunctions.has(words.at(-1)!.folded) && isContent(words.at(-2)!)
+    ? words.slice(0, -2)
+    : words;
+
+/** "A person with a permit to work": it is the permit that is for it. */
+export function isOfOtherThing({ between, usage, isDone }: Between): boolean {
+  const link = between.findIndex(({ folded }) => usage.having.has(folded));
+  const to = between.findIndex(({ folded }) => usage.auxiliaries.has(folded));
+  return !usage.headFirst && isDone && link >= 0 && between.slice(link, Math.max(link, to)).some(isContent);
+}
+
+/** "A table made of glass", "doors in the south wall", "a list of people who wait" */
+export const isOf: Link = (words) => isOfIt(words) || isOfIt(withoutOtherHead(words));
+
+/** "The care and supervision of a child" is its care, "trees and shrubs with fruit" are trees with it. */
+const withoutOtherHead = (words: Between): Between =>
+  !words.usage.headFirst &&
+  words.usage.conjunctions.has(words.between[0]?.folded ?? "") &&
+  words.between.length > 2 &&
+  isContent(words.between[1]!) &&
+  words.usage.linking.has(words.between[2]!.folded)
+    ? { ...words, between: words.between.slice(2) }
+    : words;
+
+const isOfIt: Link = (words) => {
+  const { between, usage, isDone, gap } = words;
+  const link = placeOfLink(words);
+  // "A sheet of ice, this time"
+  if (link < 0 || (!isDone && gap.includes(","))) return false;
+  // "An interview about losing his job"
+  if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
+  // "Een tafel voor in de tuin"
+  const rest = withoutOthers(
+    between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1)),
+    usage,
+  );
+  // "The class of things to which the word applies"
+  const isWhich = ({ folded }: Token) =>
+    usage.relatives.has(folded) || (usage.which.has(folded) && !usage.quantities.has(folded));
+  if (!usage.headFirst && !isDone && rest.some(isWhich)) return false;
+  if (isOfOtherThing(words)) return false;
+  // "Beans without strings"
+  const governor = between.findLast(({ folded }) => usage.linking.has(folded));
+  if (!words.isJoinedThere && usage.without.has(governor?.folded ?? "")) return false;
+  // "A pattern in how she sews doubt"
+  if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
+  // "A lock of hair stuck to the bike", "la cuna del rock no es para el bebé"
+  const isSaid = ({ folded }: Token, i: number) =>
+    usage.copulas.has(folded) || (usage.pasts.has(folded) && usage.joining.has(rest[i + 1]?.folded ?? ""));
+  if (!isDone && rest.some(isSaid)) return false;
+  // "Tive a impressão de que a foto era falsa"
+  if (usage.headFirst && usage.asking.has(rest[0]?.folded ?? "")) return false;
+  const whole = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
+  // "Pizza with lots of cheese"
+  const [much, of] = whole.slice(-2);
+  const isMuch = of && usage.of.has(of.folded) && usage.parts.has(much!.folded.replace(/s$/, ""));
+  const phrase = isMuch ? whole.slice(0, -2) : whole;
+  // "Le siège de la ville affama l'enfant"
+  if (usage.headFirst && phrase.filter(isContent).length > 1) return false;
+  const last = phrase.at(-1);
+  return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
+};
