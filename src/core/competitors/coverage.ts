@@ -258,7 +258,8 @@ function saidIn(
   };
   for (let from = 0; from < tokens.length; from++) {
     const token = tokens[from]!;
-    const mark = markOf(token);
+    // Neither a term nor a subject begins with a small word.
+    const mark = token.small ? null : markOf(token);
     if (!mark) continue;
     let node = mark.term;
     for (let at = from; node; ) {
