@@ -18,7 +18,6 @@ import type {
   PictureReading,
   ReadingProfile,
   SectionReading,
-  Stretch,
 } from "./reading";
 import { NONE, type Stages, stages } from "./stages";
 
@@ -50,12 +49,6 @@ export function readDraft(
   const headings = titleIsH1 ? [asHeading(title), ...body.headings] : body.headings;
   const analyses = from.memory<AnalysedText>(["analysed", pack.code]);
   const list = listsFrom(from);
-  const stretches = (name: string, members: Stretch): readonly Stretch[] => {
-    const cut: Stretch[] = [];
-    for (let at = 0; at < members.length; at += STRETCH)
-      cut.push(list(`${name} from ${at}`, members.slice(at, at + STRETCH)));
-    return list(name, cut);
-  };
   const covers = coverage(blocks, context, coverRules, pack, body.words, from);
   const reading: DraftReading = {
     draft,
@@ -91,13 +84,13 @@ export function readDraft(
     fragmentIds: from.answer("fragment ids", [draft.headingIds, ...body.named], () =>
       once(() => fragmentIds(body.named, draft.headingIds)),
     ),
-    uses: stretches("uses", body.uses),
+    uses: from.stretches("uses", body.uses),
     useCount: body.useCount,
     coverage: covers,
     terms: covers?.terms ?? null,
     topics: covers?.topics ?? null,
     questions: covers?.questions ?? null,
-    prose: stretches("prose", body.prose),
+    prose: from.stretches("prose", body.prose),
   };
   return reading;
 }
@@ -107,9 +100,6 @@ const listsFrom =
   (from: Stages) =>
   <T>(name: string, members: T[]): T[] =>
     from.answer(name, members, () => members);
-
-/** Blocks that are counted together: few enough to count again with a key, and enough that a long text has few stretches. */
-const STRETCH = 8;
 
 /** The title of a post as the page's heading: the same each time. */
 const asHeading = perObject(

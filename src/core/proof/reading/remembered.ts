@@ -40,6 +40,7 @@ import {
   type Stages,
   stages,
 } from "./stages";
+import { inStretches } from "./stretches";
 
 /** Blocks are never changed in place, so their identity is the key. */
 class RememberedBlock implements BlockStages {
@@ -116,6 +117,7 @@ export class ReadingCache implements Stages {
     answerWords: number;
     blocks: readonly CoveredBlock[];
   } | null = null;
+  private readonly cut = new Map<string, readonly Stretch[]>();
   private readonly counts = new Map<string, Counted<unknown>>();
   private readonly answers = new Map<string, Memo<unknown>>();
   private answered: Answered | null = null;
@@ -203,6 +205,12 @@ export class ReadingCache implements Stages {
 
   memory<T>(on: readonly (string | number | boolean)[]): TextMemo<T> {
     return this.facts.of(on) as TextMemo<T>;
+  }
+
+  stretches(name: "uses" | "prose", members: Stretch): readonly Stretch[] {
+    const cut = inStretches(members, this.cut.get(name));
+    this.cut.set(name, cut);
+    return cut;
   }
 
   perStretch<T>(

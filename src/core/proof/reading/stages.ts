@@ -30,6 +30,7 @@ import type {
   Stretch,
   TextReading,
 } from "./reading";
+import { inStretches } from "./stretches";
 import { usesIn } from "./usesIn";
 
 /** The text of a block, read for one keyword; what is asked for first is worked out then. */
@@ -113,6 +114,8 @@ export interface Stages {
   ): Occurrence[];
   /** Answers of checks about texts. @param on names the question, and all that the answers rest on beside the text */
   memory<T>(on: readonly (string | number | boolean)[]): TextMemo<T>;
+  /** Blocks cut into stretches. @param name of the list */
+  stretches(name: "uses" | "prose", members: Stretch): readonly Stretch[];
   /** What is counted in stretches of the text. @param on all that it rests on beside the stretch */
   perStretch<T>(
     name: string,
@@ -161,6 +164,7 @@ export const stages: Stages = {
   covered: coveredBy,
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
+  stretches: (_name, members) => inStretches(members),
   perStretch: (_name, _on, stretches, count) => stretches.map(count),
   ofParts: (_parts, _common, names, _on, compute) => names.map((_, at) => compute(at)),
   answer: (_question, _on, compute) => compute(),
