@@ -17,7 +17,13 @@ export const MOST_EVIDENCE = 20;
 
 /** Places that are at fault, each with what fixing it alone adds to the share. */
 export const atFault = (places: readonly Evidence[], worth: number): Evidence[] =>
-  places.map((place) => ({ ...place, worth }));
+  places.map((place) => {
+    const { quote, block, start, end } = place;
+    // Written out for the many places in a text: with a spread they cost a tenth of a keystroke.
+    return place.field === undefined && place.form === undefined
+      ? { quote, block: block!, start, end, worth }
+      : { ...place, worth };
+  });
 
 /** @param form of the keyword that stands there, where one does */
 export function inBlock({ block, of }: Placed, start: number, end: number, form?: Form): Evidence {

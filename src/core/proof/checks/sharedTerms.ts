@@ -31,12 +31,13 @@ export const sharedTerms = defineCheck({
     const share = termShare(terms);
     if (share === null) return notApplicable("The competing pages share no terms.");
     if (!reading.hasWords) return waiting("There is no text yet.");
-    const reached = terms.filter((term) => term.share >= 1).length;
+    const lacking = terms.filter((term) => term.share < 1);
+    const over = lacking.filter(({ count, high }) => count > high);
+    const reached = terms.length - lacking.length;
     const said = `${reached} of ${plural(terms.length, "term")} as often as usual`;
-    const over = terms.filter(({ count, high, share }) => count > high && share < 1);
     const lostToo = over.reduce((sum, term) => sum + term.salience * (1 - term.share), 0);
     const most = worthMost(
-      terms.filter(({ count, high, share }) => share < 1 && count <= high),
+      lacking.filter(({ count, high }) => count <= high),
       MOST_NAMED,
       ({ salience, share }) => salience * (1 - share),
     ).map(({ text }) => quoted(text));
