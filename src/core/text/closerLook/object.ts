@@ -212,7 +212,7 @@ function isToAnother(
   between: readonly Token[],
   isNounFirst: boolean,
   { words }: Variant,
-  { linking, determiners, infinitive, headFirst }: Usage,
+  { linking, determiners, infinitive, headFirst, of, parts }: Usage,
 ): boolean {
   const last = between.at(-1);
   if (isNounFirst || !last || words.some(({ folded }) => linking.has(folded))) return false;
@@ -223,6 +223,8 @@ function isToAnother(
       : -1;
   // "Apprendre à jouer de la guitare"
   if (headFirst && infinitive && between.some(({ folded }) => infinitive.test(folded))) return false;
+  // "Cleaning the inside of your oven"
+  if (at > 0 && of.has(between[at]!.folded) && parts.has(between[at - 1]!.folded)) return false;
   return at > 0 && linking.has(between[at]!.folded) && between.slice(0, at).some(({ small }) => !small);
 }
 

@@ -2,10 +2,10 @@
 import type { AnalysedText } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
-import { isIdle, isVerbal, usedAs } from "../usage";
+import { isIdle, isLikelyVerb, isVerbal, usedAs } from "../usage";
 import { isVerbAsOne } from "./asOne";
 import { NOUN_RULES, type Rule } from "./nounRules";
-import { isBeforeNoun } from "./nouns";
+import { isBeforeNoun, PERHAPS } from "./nouns";
 import type { SeenWord } from "./seenWord";
 import type { Sight } from "./sight";
 
@@ -64,6 +64,19 @@ function decided(rules: readonly Rule[], word: SeenWord): boolean | undefined {
   return undefined;
 }
 
+/** "The company has a good name": an article, and what is said of the noun behind it. */
+function isWithAdjective(text: AnalysedText, at: number, usage: Usage): boolean {
+  const [article, adjective, token] = [text.tokens[at - 2], text.tokens[at - 1], text.tokens[at]!];
+  return (
+    usage.context !== undefined &&
+    article?.sentence === token.sentence &&
+    usage.determiners.has(article.folded) &&
+    !adjective!.small &&
+    !isVerbal(token.folded, usage) &&
+    !isLikelyVerb(text, at, usage, PERHAPS)
+  );
+}
+
 /** "The carpet was clean", "growing up, he ate": no verb, or another. */
 const isOtherVerb = ({
   text: analysed,
@@ -80,7 +93,7 @@ const isOtherVerb = ({
   const [before, after] = [tokens[at - 1], tokens[at + 1]];
   const isSaidOf =
     before?.sentence === token.sentence &&
-    usage.being.has(before.folded) &&
+    (usage.being.has(before.folded) || usage.degrees.has(before.folded)) &&
     !usage.participle?.test(token.folded);
   const isPhrasal =
     after !== undefined &&
@@ -94,7 +107,8 @@ const isOtherVerb = ({
       before &&
       usage.determiners.has(before.folded) &&
       !(after && usage.of.has(after.folded))) ||
-    token.folded.endsWith("'s");
+    token.folded.endsWith("'s") ||
+    isWithAdjective(analysed, at, usage);
   // "The legal team lost a document", "legally, the document is void": of what the verb is made, said of something else.
   const isOfOther =
     isOtherForm &&
@@ -126,7 +140,10 @@ const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }:
   (usage.headFirst && !isOtherForm) ||
   use !== "noun" ||
   // "De verhuur van een kamer"
-  (next !== undefined && usage.of.has(text.tokens[at + 1]!.folded)) ||
+  (next !== undefined &&
+    usage.of.has(text.tokens[at + 1]!.folded) &&
+    // "A pack of dogs chased the suitcase"
+    text.tokens.slice(at + 1, next.from).every(({ small }) => small)) ||
   usage.action.test(token.folded) ||
   // "El alquiler de una habitación"
   usage.eitherWay.has(token.folded) ||

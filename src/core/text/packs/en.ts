@@ -51,7 +51,7 @@ author authors|authority authorities|emergency emergencies|executive executives|
 designate designated|production productions|productive productively productivity|relative relatives relatively|animate animated animation
 police policing|policy policies|general generally|generate generates generated generating|wander wanders wandered wandering
 community communities|commune communes|numerous|secretary secretaries|station stations|stationary|stationery|planet planets|plane planes
-office offices|officer officers|official officials officially|training|trainer trainers|accountant accountants|accountable accountability|iron irons ironed ironing|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
+canvas canvases|iris irises|alias aliases|christmas christmases|dye dyes dyed dyeing|glue glues glued gluing|free frees freed freeing|picnic picnics picnicked picnicking|panic panics panicked panicking|mimic mimics mimicked mimicking|office offices|officer officers|official officials officially|training|trainer trainers|accountant accountants|accountable accountability|iron irons ironed ironing|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
 `;
 
 const OUR =
@@ -234,6 +234,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     determiners:
       "the a an my your his her its our their this these those every each some any no him us them me own how why whether itself yourself themselves",
     enough: "enough",
+    degrees: "so very too quite rather how as",
     quantities:
       "more most many much all both several few less fewer enough other another such own two three four five six seven eight nine ten",
     trailing: "well full equal worth one ones",
@@ -255,7 +256,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     manner: "how why whether",
     which: "which what whose much many",
     parts:
-      "full people anyone everyone those top bottom end side back front corner middle edge foot centre center case day week month year hour set pair piece kind type sort range lot amount amounts number numbers bunch couple glass cup",
+      "full people anyone everyone those inside outside top bottom end side back front corner middle edge foot centre center case day week month year hour set pair piece kind type sort range lot amount amounts number numbers bunch couple glass cup",
     causing: "have has having had get gets getting got",
     places: "in on at behind within under over near beside from through across against around",
     tellers: "he she",

@@ -46,6 +46,8 @@ export interface Usage {
   causing: ReadonlySet<string>;
   /** What says that something is so much of it that more can be said: "enough" in "light enough to carry". Empty where it stands before. */
   enough: ReadonlySet<string>;
+  /** How much of it something is: "so" in "so clean". Empty where nobody has said. */
+  degrees: ReadonlySet<string>;
   /** How much of a thing: "more". Empty where nobody has said. */
   quantities: ReadonlySet<string>;
   /** What says that one thing is the other: "is". Empty where nobody has said. */
@@ -164,6 +166,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   apart: true,
   manner: true,
   enough: true,
+  degrees: true,
   which: true,
   governing: true,
   parts: true,
