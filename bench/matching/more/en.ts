@@ -3384,4 +3384,154 @@ en: yard sale
 = A yard sale on Sunday
 ≠ Cloth is on sale by the yard.
 ≠ The sale of the ship yard failed.
+en: clean an oven
+= Cleaning the inside of your oven
+= How often should the oven be cleaned?
+≠ The oven was so clean that nobody used it.
+≠ Clean up before you open the oven.
+en: descale a kettle
+= Descaling kettles with vinegar
+= Your kettle needs to be descaled.
+≠ The scale stood beside the kettle.
+≠ On a scale of one to ten, the kettle got two.
+en: plant tulips
+= When to plant tulip bulbs
+= Tulips are planted in autumn.
+≠ A tulip is a plant that needs sun.
+≠ The plant manager grows tulips.
+en: train a puppy
+= Training your new puppy
+= A puppy can be trained in a month.
+≠ The puppy slept on the train.
+≠ Puppies are not allowed on trains.
+en: book a table
+= Booking tables by phone
+= Tables can be booked online.
+≠ The book lay on the table.
+≠ A table of contents for your book
+en: sharpen scissors
+= How scissors are sharpened
+= Sharpening dull scissors at home
+≠ Sharp scissors cut better.
+≠ He gave a sharp look over his scissors.
+en: frame a picture
+= Framing pictures on a budget
+= Have your picture framed.
+≠ The picture lost its frame.
+≠ A picture of the frame of a bike
+en: water succulents
+= How often do you water a succulent?
+= Succulents are watered once a week.
+≠ Water runs past the succulents.
+≠ Succulents store water in their leaves.
+en: file a complaint
+= Filing complaints with the council
+= Where complaints are filed
+≠ The file holds no complaint.
+≠ A complaint about a lost file
+en: rent a cottage
+= Renting cottages by the sea
+= A cottage to rent in June
+≠ The rent of the cottage rose.
+≠ A rent in the curtain of the cottage
+en: store potatoes
+= Storing potatoes over winter
+= How potatoes are stored
+≠ The store sells potatoes.
+≠ Potatoes from the farm store
+en: ship a bike
+= Shipping bikes abroad
+= How much does it cost to have a bike shipped?
+≠ The ship carried a bike.
+≠ He rode his bike to the ship.
+en: light a fire
+= Lighting fires with flint
+= How to get a fire lit
+≠ The light of the fire faded.
+≠ A fire broke out near the light switch.
+en: fix a puncture
+= Fixing punctures on the road
+= A puncture is fixed in minutes.
+≠ The shop's fixed price for a puncture kit
+≠ In a fix: a puncture and no pump
+en: copyright a song
+= Copyrighting your songs
+= Songs are copyrighted once they are written down.
+≠ The copyright of the film includes no song.
+≠ A song about copyright law
+en: host a party
+= Hosting parties for children
+= Parties hosted at home
+≠ The host left the party early.
+≠ Our party met a host of problems.
+en: refund a ticket
+= Refunding tickets takes a week.
+= Your ticket can be refunded.
+≠ The refund came without a ticket number.
+≠ He lost the ticket and his tax refund.
+en: dye a shirt
+= Dyeing shirts with onion skins
+= A shirt dyed at home
+≠ The dye ruined the sink and not the shirt.
+≠ The shirt hung near the dye shop.
+en: tile a floor
+= Tiling floors yourself
+= Have the floor tiled.
+≠ The tile fell on the floor.
+≠ A tile with flowers lay on the floor.
+en: price a product
+= Pricing products for a small shop
+= How should products be priced?
+≠ The product won a prize for its price.
+≠ The price is printed under the product.
+en: stretch a canvas
+= Stretching your own canvases
+= A canvas stretched over a frame
+≠ A stretch of road led past the canvas tents.
+≠ The painter had to stretch to reach the canvas.
+en: name a company
+= Naming companies is hard.
+= How was the company named?
+≠ The company has a good name.
+≠ Give your name and company.
+en: cook lentils
+= Cooking lentils without soaking
+= Lentils cooked in stock
+≠ The cook had no lentils.
+≠ A cook book with lentils on its cover
+en: load a dishwasher
+= Loading the dishwasher the right way
+= How a dishwasher is loaded
+≠ A load of plates, and no dishwasher
+≠ The dishwasher takes a load off my mind.
+en: list a house
+= Listing your house for sale
+= Houses are listed in spring.
+≠ The house is on my list.
+≠ A list of the rooms in the house
+en: pack a suitcase
+= Packing suitcases for a week
+= A well packed suitcase
+≠ A pack of dogs chased the suitcase.
+≠ The suitcase came with a pack of cards.
+en: seal a driveway
+= Sealing driveways in summer
+= Is the driveway sealed?
+≠ The seal of the jar broke on the driveway.
+≠ A seal lay across the driveway by the beach.
+en: tune a guitar
+= Tuning your guitar by ear
+= Guitars tuned a step down
+≠ He played a tune on the guitar.
+≠ The guitar is out of tune.
+en: stock a pantry
+= Stocking a pantry on a budget
+= A pantry stocked for winter
+≠ The stock simmers; the pantry is cold.
+≠ The price of stock fell as she cleaned the pantry.
+en: date an antique
+= Dating antiques by their marks
+= How antiques are dated
+≠ The date is set: the antique goes to auction.
+≠ Dates and nuts lay on the antique.
 `;

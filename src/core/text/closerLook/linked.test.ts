@@ -211,6 +211,11 @@ it.each([
   ["en", "free market capitalism", "Capitalism of the free market", "Capital for a free market"],
   ["en", "office worker", "A worker in an office", "An officer of the workers"],
   ["en", "right angle", "An angle that is right", "He has a right to angle here."],
+  // A verb with what it is done to.
+  ["en", "clean an oven", "Cleaning the inside of your oven", "The oven was so clean that nobody used it."],
+  ["en", "name a company", "How a company is named", "The company has a good name."],
+  ["en", "pack a suitcase", "Packing a suitcase", "A pack of dogs chased the suitcase."],
+  ["en", "dye a shirt", "A shirt dyed at home", "The dye ruined the sink and not the shirt."],
   // Finite forms, articles and pronouns in the languages where what a thing is comes first.
   ["es", "precio de la luz", "El precio de la luz sube.", "El precio salió a la luz."],
   ["es", "sala de espera", "Salas de espera", "La sal espera en la mesa."],
