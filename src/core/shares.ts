@@ -8,10 +8,17 @@ export type Range = [number, number] | [number, number, number, number];
  *
  * @returns 0 up to a, rising to 1 at b, 1 to c, falling to 0 at d, all linearly; with two bounds it stays at 1
  */
-export function rangeShare(
-  x: number,
-  [a, b, c = Number.POSITIVE_INFINITY, d = Number.POSITIVE_INFINITY]: Range,
-): number {
+export const rangeShare = (x: number, range: Range): number =>
+  bandShare(
+    x,
+    range[0],
+    range[1],
+    range[2] ?? Number.POSITIVE_INFINITY,
+    range[3] ?? Number.POSITIVE_INFINITY,
+  );
+
+/** The same of four bounds one by one, for what is asked of many values with every key. */
+export function bandShare(x: number, a: number, b: number, c: number, d: number): number {
   if (x >= b && x <= c) return 1;
   if (x < b) return x <= a ? 0 : (x - a) / (b - a);
   return x >= d ? 0 : (d - x) / (d - c);

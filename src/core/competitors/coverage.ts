@@ -5,7 +5,7 @@
 import type { Block } from "../draft/draft";
 import { Remembered, same } from "../memo";
 import { perText } from "../once";
-import { rangeShare } from "../shares";
+import { bandShare } from "../shares";
 import type { AnalysedText, Token } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
 import type { CompetitorMeasure } from "./measure";
@@ -329,8 +329,8 @@ export function subjectsIn(
   competitors: CompiledShared,
   blocks: readonly CoveredBlock[],
   answerWords: number,
-): { counts: Float64Array; topics: TopicCoverage[]; questions: QuestionCoverage[] } {
-  const counts = new Float64Array(competitors.measure.terms.length);
+): { counts: Int32Array; topics: TopicCoverage[]; questions: QuestionCoverage[] } {
+  const counts = new Int32Array(competitors.measure.terms.length);
   const covered = new Uint8Array(competitors.topics.length);
   const answered = new Uint8Array(competitors.questions.length);
   /** Headings, by the numbers of what they are about. */
@@ -384,14 +384,15 @@ export function subjectsIn(
 /** How far each term is used as often as is usual in a text of so many words. */
 export function termsCovered(
   { measure }: CompiledShared,
-  counts: Float64Array,
+  counts: Int32Array,
   words: number,
   { overFactor, overShare }: CoverageRules,
 ): TermCoverage[] {
   return measure.terms.map(({ key, text, core, salience, usual }, i) => {
-    const [low, high] = usesIn(usual, words);
+    const low = leastUses(usual[0], words);
+    const high = Math.max(low, usesOf(usual[1], words));
     const count = counts[i]!;
-    const inRange = rangeShare(count, [0, low, high, overFactor * high]);
+    const inRange = bandShare(count, 0, low, high, overFactor * high);
     const share = count > high ? Math.max(overShare, inRange) : inRange;
     return { key, text, core, salience, count, low, high, share };
   });
@@ -399,12 +400,20 @@ export function termsCovered(
 
 /** The usual range of uses in a text of so many words, from that per 1,000 words; never less than one use. */
 export function usesIn([from, to]: readonly [number, number], words: number): [number, number] {
-  const low = Math.max(1, (from * words) / 1000);
-  return [low, Math.max(low, (to * words) / 1000)];
+  const low = leastUses(from, words);
+  return [low, Math.max(low, usesOf(to, words))];
 }
+
+const usesOf = (rate: number, words: number): number => (rate * words) / 1000;
+const leastUses = (rate: number, words: number): number => Math.max(1, usesOf(rate, words));
 
 /** Σ salience·share / Σ salience; null without terms. */
 export function termShare(terms: readonly TermCoverage[]): number | null {
-  const all = terms.reduce((sum, { salience }) => sum + salience, 0);
-  return all > 0 ? terms.reduce((sum, { salience, share }) => sum + salience * share, 0) / all : null;
+  let all = 0;
+  let earned = 0;
+  for (const term of terms) {
+    all += term.salience;
+    earned += term.salience * term.share;
+  }
+  return all > 0 ? earned / all : null;
 }
