@@ -19,7 +19,7 @@ export const MOST_EVIDENCE = 20;
 export const atFault = (places: readonly Evidence[], worth: number): Evidence[] =>
   places.map((place) => {
     const { quote, block, start, end } = place;
-    // Written out for the many places in a text: with a spread they cost a tenth of a keystroke.
+    // Written out: a text may have many such places, and they are made with a key.
     return place.field === undefined && place.form === undefined
       ? { quote, block: block!, start, end, worth }
       : { ...place, worth };

@@ -116,7 +116,7 @@ export interface Usage {
   verbs: ReadonlySet<string>;
   /** Plain forms that are participles as well: "cut". Empty where nobody has said. */
   likePasts: ReadonlySet<string>;
-  /** What says of which sort a noun is, and hardly ever anything else: "important". Empty where nobody has said. */
+  /** What says of which sort a noun is, more often than it is used otherwise: "important". Empty where nobody has said. */
   adjectives: ReadonlySet<string>;
   nouns: ReadonlySet<string>;
   /** Those of the verbs that are nouns as well: "call" in "call centre". */
