@@ -27,9 +27,9 @@ function createNumbering(): (thing: object | null) => number {
 
 /** Milliseconds of rest after which a report is made, from a short post to one whose reports are dear. */
 const REST = [120, 300] as const;
-const REST_A_COST = 8;
+const REST_A_COST = 30;
 /** While keys go on without such a rest, reports take this share of the page's time at most, within these milliseconds. */
-const BUSIEST = 1 / 500;
+const BUSIEST = 1 / 1000;
 const SOONEST = 800;
 const LATEST = 10_000;
 

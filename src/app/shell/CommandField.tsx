@@ -15,6 +15,7 @@ import { attemptRead } from "../ui/attemptRead";
 import { chooseTheme } from "../ui/chooseTheme";
 import { commandItem } from "../ui/commandItem";
 import { count } from "../ui/figures";
+import { overPage } from "../ui/layers";
 import { THEMES, type Theme } from "../ui/theme";
 
 interface Action {
@@ -122,7 +123,7 @@ export function CommandField({ onClose }: { onClose: () => void }) {
   const item = ({ name, also = "", run }: Action, of = "") => entry(`${of}${name} ${also}`, name, "", run);
   return (
     <Dialog.Root open onOpenChange={(shown) => !shown && onClose()}>
-      <Dialog.Portal>
+      <Dialog.Portal container={overPage()}>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-shade" />
         <Dialog.Content
           aria-describedby={undefined}

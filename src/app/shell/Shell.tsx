@@ -98,6 +98,7 @@ export function Shell() {
             <Outlet />
           </Suspense>
         )}
+        <div id="content-layer" />
       </main>
       {start !== "starting" && <Notices />}
       {finding && <CommandField onClose={() => setFinding(false)} />}

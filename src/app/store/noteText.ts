@@ -6,7 +6,10 @@ import { stageOfWork } from "./stageOfWork";
 import type { AppThunk } from "./thunk";
 
 /** Milliseconds from a key to its being in the journal: what a browser that is killed can lose, with the time that writing takes. */
-const JOURNAL_AFTER = 150;
+const JOURNAL_AFTER = 200;
+/** Milliseconds without a key after which the text is stored whole, and after which it is though keys go on: the journal has them. */
+const REST = 700;
+const LATEST = 3000;
 
 /** @returns what is told of each change of the text, and how to end it */
 export const textNotes =
@@ -25,8 +28,10 @@ export const textNotes =
           void textKeeping.note(session.postId, session.text(), new Date().toISOString());
       },
     );
+    let lastKey = 0;
     return {
       note() {
+        lastKey = performance.now();
         journal.note();
         // So with nearly every key: the change that waits already asks for the text only when it is stored.
         if (session.waiting) return;
@@ -35,7 +40,9 @@ export const textNotes =
         const stage = stageOfWork(post);
         if (stage) dispatch(postEdited({ stage }));
         session.waiting = true;
+        const latest = lastKey + LATEST;
         saver.note(post.id, {
+          textRestsIn: () => Math.min(lastKey + REST, latest) - performance.now(),
           text: () => {
             session.waiting = false;
             return session.text();

@@ -11,11 +11,13 @@ import type { TextKeeping, TextNow } from "./textKeeping";
 export interface Pending {
   post?: Partial<Omit<Post, "id">>;
   text?: () => TextNow;
+  /** Milliseconds until the text has come to rest, or need not rest any longer. */
+  textRestsIn?: () => number;
   outline?: OutlineItem[];
   piece?: Piece;
 }
 
-/** Milliseconds from a change to its being stored. Of the text, what is not is in the journal sooner. */
+/** Milliseconds from a change to its being stored. Of the text, what is not is in the journal sooner; while keys go on it waits. */
 const DELAY_OF_TEXT = 700;
 const DELAY_OF_FIELDS = 150;
 
@@ -25,7 +27,7 @@ export function createPostSaver(
   onStatus: (status: SaverStatus) => void,
 ): Saver<Pending> {
   return createSaver<Pending>(
-    async (id, { text, ...change }, now) => {
+    async (id, { text, textRestsIn: _, ...change }, now) => {
       const at = new Date().toISOString();
       if (text && !now) {
         if (Object.keys(change).length) await savePost(id, change, at);
@@ -38,6 +40,7 @@ export function createPostSaver(
     onStatus,
     mergePending,
     ({ text }) => (text ? DELAY_OF_TEXT : DELAY_OF_FIELDS),
+    ({ textRestsIn }) => textRestsIn?.() ?? 0,
   );
 }
 

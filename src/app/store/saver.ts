@@ -3,7 +3,7 @@ import { messageOf } from "../../core/messageOf";
 export type SaverStatus = { state: "saved" } | { state: "saving" } | { state: "failed"; message: string };
 
 export interface Saver<Change extends object> {
-  /** Takes a change; it is saved within `delay`. */
+  /** Takes a change; it is saved after the delay of its kind, or once it no longer waits for more. */
   note(key: string, change: Change): void;
   /** Saves at once what is pending; resolves when the attempt is over. */
   flush(): Promise<void>;
@@ -19,6 +19,7 @@ export interface Saver<Change extends object> {
  * @param save stores the merged change of one key; `now` where it was asked for and not waited for: the page may be about to go
  * @param merge joins two changes of one key; the newer wins
  * @param delayOf milliseconds from the first unsaved change of a kind to saving
+ * @param waitsFor milliseconds that a change which is due still waits for more to come; none where it is to be stored
  * @param settle milliseconds of rest after a save before it is said: between two keys it would only flicker
  * @param retry milliseconds before the first new attempt after a failure; doubles up to a minute
  */
@@ -27,6 +28,7 @@ export function createSaver<Change extends object>(
   onStatus: (status: SaverStatus) => void,
   merge: (older: Change, newer: Change) => Change = (older, newer) => ({ ...older, ...newer }),
   delayOf: (change: Change) => number = () => 700,
+  waitsFor: (change: Change) => number = () => 0,
   retry = 2000,
   settle = 150,
 ): Saver<Change> {
@@ -51,7 +53,9 @@ export function createSaver<Change extends object>(
     due = at;
     timer = setTimeout(() => {
       timer = undefined;
-      void run(false);
+      const more = Math.min(...[...pending.values()].map(waitsFor));
+      if (more > 0) plan(more);
+      else void run(false);
     }, ms);
   };
 

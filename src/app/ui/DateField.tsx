@@ -2,6 +2,7 @@ import { CalendarDays, X } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { day, shortDay } from "./dates";
+import { overPage } from "./layers";
 import { lazyPart } from "./part";
 
 const Calendar = lazyPart(
@@ -54,7 +55,7 @@ export function DateField({ id, label, value, onChange, readOnly = false, field,
             </>
           )}
         </Popover.Trigger>
-        <Popover.Portal>
+        <Popover.Portal container={overPage()}>
           <Popover.Content
             align="start"
             sideOffset={4}

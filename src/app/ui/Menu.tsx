@@ -14,6 +14,7 @@ import {
   useRef,
   useState,
 } from "react";
+import { overContent } from "./layers";
 
 const Chosen = createContext<(act: () => void) => void>(() => {});
 
@@ -91,12 +92,7 @@ export function Menu({ button, align = "start", side = "bottom", sideOffset = 4,
       {(near || open) && (
         <Radix.Root open={open} onOpenChange={setOpen} modal={false}>
           <Radix.Anchor virtualRef={anchor as React.RefObject<HTMLButtonElement>} />
-          {portal ? (
-            // In the page's main part: nothing that is read stands outside of its landmarks.
-            <Radix.Portal container={anchor.current?.closest("main") ?? null}>{content}</Radix.Portal>
-          ) : (
-            content
-          )}
+          {portal ? <Radix.Portal container={overContent(anchor.current)}>{content}</Radix.Portal> : content}
         </Radix.Root>
       )}
     </Chosen>

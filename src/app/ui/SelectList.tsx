@@ -2,6 +2,7 @@
 import { Check } from "lucide-react";
 import { Select as Radix } from "radix-ui";
 import { Anchor } from "./Anchor";
+import { overPage } from "./layers";
 import type { SelectGroup, SelectOption } from "./selectOptions";
 
 /** Radix keeps the empty value for "nothing chosen": an option with that value has this one inside. */
@@ -30,7 +31,7 @@ export function SelectList({ id, button, value, options, onChange, onClose }: Pr
       <Radix.Trigger asChild>
         <Anchor element={button} />
       </Radix.Trigger>
-      <Radix.Portal>
+      <Radix.Portal container={overPage()}>
         <Radix.Content
           id={id}
           aria-label={button.getAttribute("aria-label") ?? button.labels[0]?.textContent ?? undefined}

@@ -1,6 +1,7 @@
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
+import { overPage } from "./layers";
 import { PartBoundary } from "./PartBoundary";
 
 /** A dialog on a sheet of paper. */
@@ -17,7 +18,7 @@ export function Sheet({
 }) {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
+      <Dialog.Portal container={overPage()}>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-shade" />
         <Dialog.Content
           aria-describedby={undefined}

@@ -4,6 +4,7 @@ import { type ReactNode, useEffect, useId, useState } from "react";
 import { createPortal } from "react-dom";
 import { useDebouncedCallback } from "use-debounce";
 import { Anchor } from "./Anchor";
+import { overContent } from "./layers";
 
 /** Milliseconds that the pointer rests before it shows, and that pass before it closes. */
 const SHOW_AFTER = 350;
@@ -67,6 +68,6 @@ export function TooltipBubble({ near, says, onShown, onGone }: Props) {
       </Radix.Root>
     </Radix.Provider>,
     // Inside of the dialog it is about, where there is one: the rest of the page is inert then.
-    element.closest('[role="dialog"], main') ?? document.body,
+    element.closest('[role="dialog"]') ?? overContent(element) ?? document.body,
   );
 }

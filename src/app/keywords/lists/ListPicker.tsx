@@ -8,6 +8,7 @@ import { useAppSelector } from "../../store/hooks";
 import { selectLists, selectPostEntities } from "../../store/selectors";
 import { commandItem } from "../../ui/commandItem";
 import { count } from "../../ui/figures";
+import { overPage } from "../../ui/layers";
 
 interface Props {
   trigger: ReactNode;
@@ -39,7 +40,7 @@ export function ListPicker({ trigger, label, without, first, newName, onList, on
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger asChild>{trigger}</Popover.Trigger>
-      <Popover.Portal>
+      <Popover.Portal container={overPage()}>
         <Popover.Content
           aria-label={label}
           align="end"

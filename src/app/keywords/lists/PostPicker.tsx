@@ -5,6 +5,7 @@ import type { KeywordList } from "../../../core/keywords/list";
 import type { Post } from "../../../data/model";
 import { Button } from "../../ui/Button";
 import { commandItem } from "../../ui/commandItem";
+import { overPage } from "../../ui/layers";
 
 /** Which post a list belongs to: one at most. */
 export function PostPicker({
@@ -32,7 +33,7 @@ export function PostPicker({
           <span className="truncate">{post ? post.title || "An untitled post" : "no post yet"}</span>
         </Button>
       </Popover.Trigger>
-      <Popover.Portal>
+      <Popover.Portal container={overPage()}>
         <Popover.Content
           aria-label="Choose the post of this list"
           align="start"

@@ -7,6 +7,7 @@ import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/dates";
 import { count } from "../../ui/figures";
+import { overPage } from "../../ui/layers";
 import { Tooltip } from "../../ui/Tooltip";
 import { mergeLookUps, removeLookUp } from "../actions";
 
@@ -27,7 +28,7 @@ export function EarlierLookUps({ search, current }: { search: string; current: L
       <Popover.Trigger asChild>
         <Button>Earlier look-ups ({lookUps.length})</Button>
       </Popover.Trigger>
-      <Popover.Portal>
+      <Popover.Portal container={overPage()}>
         <Popover.Content
           aria-label="Earlier look-ups"
           align="end"

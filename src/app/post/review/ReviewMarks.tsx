@@ -10,6 +10,7 @@ import { reviewsOf, saveReview } from "../../../data/reviews";
 import { useLive } from "../../store/useLive";
 import { attemptRead } from "../../ui/attemptRead";
 import { count } from "../../ui/figures";
+import { overPage } from "../../ui/layers";
 
 interface Props {
   editor: Editor;
@@ -75,7 +76,7 @@ function Comments({ review, comments }: { review: Review; comments: readonly Rev
       >
         <MessageSquare size={15} aria-hidden="true" />
       </Popover.Trigger>
-      <Popover.Portal>
+      <Popover.Portal container={overPage()}>
         <Popover.Content
           side="left"
           align="start"

@@ -41,6 +41,7 @@ import { Underlines } from "./Underlines";
 import type { LayerId } from "./underlines";
 import { useFocusView } from "./useFocusView";
 import { useIntake } from "./useIntake";
+import { useKeysOfText } from "./useKeysOfText";
 
 /** Milliseconds after which what reads a paste is made ready. */
 const READY_AFTER = 2000;
@@ -71,6 +72,7 @@ export function Write() {
     session.editor!.setEditable(!readOnly, false);
     setEditor(session.editor);
   }, [session, readOnly, intake]);
+  useKeysOfText(editor);
   const ghost = useGhost(editor);
   const begun = post?.begun;
   useEffect(() => {
