@@ -89,22 +89,24 @@ export function groupKeywords(table: ReadTable, only?: Uint32Array): KeywordGrou
  */
 function joinByWord(table: ReadTable, making: Making, rows: Uint32Array): void {
   const most = Math.min(MOST_BY_WORD, Math.floor(rows.length * SUBJECT_SHARE));
-  const keywords = new Map<number, number>();
+  /** Keywords that have a stem, by its number. */
+  const keywords = new Int32Array(mostOf(table.stems) + 1);
   for (const row of rows)
-    for (let i = table.stemStart[row]!; i < table.stemStart[row + 1]!; i++)
-      keywords.set(table.stems[i]!, (keywords.get(table.stems[i]!) ?? 0) + 1);
+    for (let i = table.stemStart[row]!; i < table.stemStart[row + 1]!; i++) keywords[table.stems[i]!]!++;
   const byStem = new Map<number, number[]>();
   for (let group = 0; group < making.count; group++) {
     const head = making.head[group]!;
     if (hasPages(table, head)) continue;
     for (let i = table.stemStart[head]!; i < table.stemStart[head + 1]!; i++) {
-      const groups = byStem.get(table.stems[i]!);
+      const stem = table.stems[i]!;
+      if (keywords[stem]! > most) continue;
+      const groups = byStem.get(stem);
       if (groups) groups.push(group);
-      else byStem.set(table.stems[i]!, [group]);
+      else byStem.set(stem, [group]);
     }
   }
   const joined = new Set<number>();
-  const shared = [...byStem].filter(([stem, { length }]) => length > 1 && keywords.get(stem)! <= most);
+  const shared = [...byStem].filter(([, { length }]) => length > 1);
   for (const [stem, groups] of shared.sort(([a, x], [b, y]) => y.length - x.length || a - b)) {
     const left = groups.filter((group) => !joined.has(group));
     if (left.length < 2) continue;
@@ -272,11 +274,16 @@ function doubled(array: Int32Array): Int32Array {
   return larger;
 }
 
+/** The largest of some numbers from 0 on; -1 where there is none. */
+function mostOf(numbers: Int32Array): number {
+  let most = -1;
+  for (const number of numbers) if (number > most) most = number;
+  return most;
+}
+
 /** Weight of each stem by its number. */
 function stemWeights({ stems, text }: ReadTable): Float64Array {
-  let most = -1;
-  for (const stem of stems) if (stem > most) most = stem;
-  const weight = new Float64Array(most + 1);
+  const weight = new Float64Array(mostOf(stems) + 1);
   for (const stem of stems) weight[stem]!++;
   return weight.map((n) => (n ? Math.log(1 + text.length / n) : 0));
 }

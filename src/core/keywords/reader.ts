@@ -1,4 +1,4 @@
-import { foldPlain } from "../text/fold";
+import { foldPlain, isFolded } from "../text/fold";
 import { languagePack, primaryLanguage } from "../text/language";
 import type { LanguagePack } from "../text/packs/pack";
 import { germanIntents } from "./intents/de";
@@ -81,13 +81,15 @@ export class KeywordReader {
   }
 
   read(text: string): KeywordFacts {
-    const words = keywordWords(text);
+    const plain = isFolded(text);
+    const words = keywordWords(text, plain);
     const count = this.#readStems(words);
     return {
-      folded: foldPlain(text),
+      folded: plain ? text : foldPlain(text),
       words: words.length,
       intent: this.#intent(words),
-      question: (words.length > 1 && this.#word(words[0]!).opensQuestion) || /[?？؟]\s*$/.test(text),
+      question:
+        (words.length > 1 && this.#word(words[0]!).opensQuestion) || (!plain && /[?？؟]\s*$/.test(text)),
       stems: this.#hits.slice(0, count),
     };
   }

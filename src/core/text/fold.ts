@@ -23,6 +23,9 @@ const LETTERS: Record<string, string> = {
 };
 const SPECIAL = /[øđłßæœıþð]/g;
 
+/** Whether a text is folded already and cut by its blanks: as most keywords are. */
+export const isFolded = (text: string): boolean => FOLDED.test(text);
+
 /**
  * Folds a text for comparison.
  *
@@ -43,7 +46,7 @@ export function fold(text: string): string {
 
 /** "Folded" in the scoring rules' sense: lower case, no diacritics, no punctuation, single spaces. */
 export function foldPlain(text: string): string {
-  if (FOLDED.test(text)) return text;
+  if (isFolded(text)) return text;
   return fold(text)
     .replace(/['"]/g, "")
     .replace(/[^\p{L}\p{N}]+/gu, " ")

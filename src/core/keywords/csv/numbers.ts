@@ -5,7 +5,6 @@ export type Decimal = "." | ",";
 export type ReadNumber = number | null | "unreadable";
 
 const UNKNOWN = /^(?:|[-–—?]+|n\/?a|nan|null|none|unknown|no data|not available|\(not set\))$/i;
-const PLAIN = /^\d+$/;
 const POINTED = /^\d+\.\d+$/;
 const THOUSANDS = /^\d{1,3}(?:[.,]\d{3})+$/;
 const RANGE = /^(.*\d\s*[kmb]?)\s*(?:[-–—]|to|bis)\s*(\d.*)$/i;
@@ -22,7 +21,9 @@ const FACTORS: Record<string, number> = { k: 1e3, tsd: 1e3, m: 1e6, mio: 1e6, b:
  * @param counted a count of something: groups of three digits then follow a mark of thousands, whatever the file's decimal mark
  */
 export function readNumber(cell: string, decimal: Decimal, counted: boolean): ReadNumber {
-  if (PLAIN.test(cell) || (!counted && decimal === "." && POINTED.test(cell))) return Number(cell);
+  const plain = wholeNumber(cell);
+  if (plain >= 0) return plain;
+  if (!counted && decimal === "." && POINTED.test(cell)) return Number(cell);
   const trimmed = cell.trim();
   if (UNKNOWN.test(trimmed)) return null;
   const range = RANGE.exec(trimmed);
@@ -39,18 +40,33 @@ export function readNumber(cell: string, decimal: Decimal, counted: boolean): Re
   const factor = FACTORS[parts[2]?.toLowerCase() ?? ""] ?? 1;
   const digits = parts[1];
   const other = decimal === "." ? "," : ".";
-  let plain: string;
-  if (counted && factor === 1 && THOUSANDS.test(digits)) plain = digits.replace(/[.,]/g, "");
-  else if (factor !== 1 && /^\d+[.,]\d{1,2}$/.test(digits)) plain = digits.replace(",", ".");
+  let pointed: string;
+  if (counted && factor === 1 && THOUSANDS.test(digits)) pointed = digits.replace(/[.,]/g, "");
+  else if (factor !== 1 && /^\d+[.,]\d{1,2}$/.test(digits)) pointed = digits.replace(",", ".");
   else {
     const [head, ...more] = digits.split(decimal);
     if (more.length > 1 || more[0]?.includes(other)) return "unreadable";
     // A mark of thousands must stand before groups of three.
     if (head!.includes(other) && !/^\d{1,3}(?:[.,]\d{3})+$/.test(head!)) return "unreadable";
-    plain = head!.replaceAll(other, "") + (more.length ? `.${more[0]}` : "");
+    pointed = head!.replaceAll(other, "") + (more.length ? `.${more[0]}` : "");
   }
-  const value = Number(plain) * factor;
+  const value = Number(pointed) * factor;
   return Number.isFinite(value) ? (counted ? Math.round(value) : value) : "unreadable";
+}
+
+/** Digits whose number is exact however it is added up. */
+const MOST_DIGITS = 15;
+
+/** The number of a cell of digits only, as nearly all of a file are; -1 for any other. */
+function wholeNumber(cell: string): number {
+  if (!cell || cell.length > MOST_DIGITS) return -1;
+  let number = 0;
+  for (let i = 0; i < cell.length; i++) {
+    const digit = cell.charCodeAt(i) - 48;
+    if (digit < 0 || digit > 9) return -1;
+    number = number * 10 + digit;
+  }
+  return number;
 }
 
 /** The decimal mark of a table, by the cells that can be read one way only; a point where none decides. */

@@ -16,6 +16,8 @@ const MOST_MENDED = 40;
 /** Characters read at a time, and the longest that a cell of several lines may be. */
 const CHUNK = 1 << 16;
 const LONGEST_CELL = 1 << 20;
+/** Characters in which the first records are looked for before the whole text is. */
+const HEAD = 1 << 18;
 const BROKEN = "Its quotes are broken: one is opened and not closed, or closed in the middle of a cell.";
 
 /** The separator of a text, by how evenly each parts its first lines. */
@@ -97,12 +99,21 @@ export function* csvRecords(source: string, separator: Separator): Generator<Csv
 
 /** The first records of a text. */
 export function firstRecords(text: string, separator: Separator, most: number): CsvRecord[] {
-  const records: CsvRecord[] = [];
-  for (const record of csvRecords(text, separator)) {
-    records.push(record);
-    if (records.length === most) break;
+  if (text.length > HEAD) {
+    // The last of a head may have been cut; one before it has not.
+    const records = upTo(most + 1, csvRecords(text.slice(0, HEAD), separator));
+    if (records.length > most && records.every(({ fault }) => !fault)) return records.slice(0, most);
   }
-  return records;
+  return upTo(most, csvRecords(text, separator));
+}
+
+function upTo(most: number, records: Iterable<CsvRecord>): CsvRecord[] {
+  const first: CsvRecord[] = [];
+  for (const record of records) {
+    first.push(record);
+    if (first.length === most) break;
+  }
+  return first;
 }
 
 function endOfLine(text: string, newline: string, from: number, end: number): number {
