@@ -463,7 +463,7 @@ describe("statistics", () => {
 describe("doubts", () => {
   const page = (words: string, times = 30) => {
     const analysed = analyseText(`${words} `.repeat(times), pack);
-    return { texts: [analysed], words: analysed.tokens.length };
+    return { texts: [analysed], words: analysed.tokens.length, isOther: false };
   };
   it("find what is off the subject and what is thin, and need some pages to do so", () => {
     const alike = [
@@ -481,6 +481,12 @@ describe("doubts", () => {
       "thin",
     ]);
     expect(doubtsOf(alike.slice(0, 2))).toEqual([null, null]);
+  });
+  it("say first that a page is in another language, however few there are", () => {
+    const foreign = { ...page("origami paper fold swan"), isOther: true };
+    expect(doubtsOf([page("brake pad disc lever"), foreign])).toEqual([null, "other-language"]);
+    const alike = Array.from({ length: 4 }, () => page("brake pad disc lever"));
+    expect(doubtsOf([...alike, foreign])[4]).toBe("other-language");
   });
 });
 
@@ -573,6 +579,25 @@ describe("competing pages", () => {
       share: 0,
     });
     expect(withOdd.pages.at(-1)!.doubt).toBe("off-subject");
+  });
+  it("takes no term from a page in another language, and none from a passage in one", () => {
+    const GERMAN =
+      "<p>Die Bremse soll man nach dem Winter prüfen, weil das Salz auf der Straße die Beläge und die Scheibe angreift.</p>";
+    const foreign = Array.from({ length: 4 }, (_, i) => page(20 + i, GERMAN.repeat(6)));
+    const mixed = pages.map((one, i) => {
+      const { blocks } = page(40 + i, GERMAN).page.draft;
+      const { draft } = one.page;
+      return {
+        ...one,
+        page: { ...one.page, draft: { ...draft, blocks: [...draft.blocks, ...blocks.slice(-1)] } },
+      };
+    });
+    const analysed = analyse([...mixed, ...foreign]);
+    expect(analysed.pages.slice(-4).map(({ doubt }) => doubt)).toEqual(Array(4).fill("other-language"));
+    expect(analysed.pages.slice(0, -4).map(({ doubt }) => doubt)).not.toContain("other-language");
+    const said = analysed.terms.map(({ text }) => text.toLowerCase());
+    for (const word of ["die", "man", "winter", "salz", "bremse", "beläge"]) expect(said).not.toContain(word);
+    expect(new Set(said)).toEqual(new Set(whole.terms.map(({ text }) => text.toLowerCase())));
   });
   it("counts a page once though it was collected twice", () => {
     expect(analyse([...pages, { ...pages[0]!, rank: 99 }])).toEqual(whole);

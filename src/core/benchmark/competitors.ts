@@ -6,6 +6,7 @@ import { headingStems, namesSubject } from "../competitors/coverage";
 import { type Doubt, doubtsOf } from "../competitors/doubts";
 import { type Frequencies, frequenciesOf } from "../competitors/frequencies/frequencies";
 import type { CompetitorMeasure, MeasuredTopic } from "../competitors/measure";
+import { inItsLanguage } from "../competitors/otherLanguages";
 import type { CompetitorPage } from "../competitors/page";
 import type { RankedCompetitor } from "../competitors/pageShape";
 import { asks, contentStems, mergeQuestions, placeKind, type ReaderQuestion } from "../competitors/questions";
@@ -15,7 +16,7 @@ import { type Statistic, sortStatistics, statisticsOf } from "../competitors/sta
 import { type SubjectsOf, subjectOf, subjectsByPages } from "../competitors/subjectWords";
 import { percentile, type SharedTerm, TermCounts } from "../competitors/terms";
 import { type CompetitorHeading, compare, type HeadingTopic, headingTopics } from "../competitors/topics";
-import type { Draft } from "../draft/draft";
+import type { Block, Draft } from "../draft/draft";
 import { countsAsWords } from "../draft/words";
 import type { Profile } from "../proof/profile";
 import { ReadingCache } from "../proof/reading/remembered";
@@ -102,9 +103,13 @@ interface ReadPage {
   rank: number;
   page: CompetitorPage;
   cache: ReadingCache;
+  /** What of it is in the language that is asked for, and its words: of these terms are made. */
+  blocks: readonly Block[];
   texts: AnalysedText[];
   headingTexts: AnalysedText[];
   words: number;
+  /** Nearly all of it is in another language. */
+  isOther: boolean;
   uses: number;
   questions: ReturnType<typeof questionsOn>;
   figures: PageFigures;
@@ -131,7 +136,7 @@ export function analyseCompetitors(
   });
   const ignored = new Set(contentStems(keyword, pack));
   const counts = new TermCounts(
-    pages.map(({ texts, words }) => ({ texts, words })),
+    inOneLanguage(pages).map(({ texts, words }) => ({ texts, words })),
     frequencies,
     namesAndFurniture(ordered, ignored, pack),
     pack,
@@ -196,9 +201,7 @@ export function analyseCompetitors(
       ],
       pack,
     ),
-    statistics: sortStatistics(
-      pages.flatMap(({ page }) => statisticsOf(page.draft.blocks, titled(page), pack)),
-    ),
+    statistics: sortStatistics(pages.flatMap(({ page, blocks }) => statisticsOf(blocks, titled(page), pack))),
     benchmark: benchmarkOf(analysed.map(({ report }) => report.score)),
     measure: measureOf(-1),
   };
@@ -223,33 +226,50 @@ function readText(
 ): ReadPage {
   // The scoring asks the same cache; where the page is in this language, what is read here is read once.
   const cache = new ReadingCache();
+  const { blocks, isOther } = inItsLanguage(
+    page.draft.blocks,
+    (block) => cache.block(block).analysed(pack),
+    pack,
+  );
+  const own = new Set(blocks);
   const read = cache.placed(page.draft.blocks, cache.keyword(keyword, pack), profile.matching, pack);
   const texts: AnalysedText[] = [];
   const headingTexts: AnalysedText[] = [];
   const prose: AnalysedText[] = [];
   let words = 0;
+  let allWords = 0;
   let uses = 0;
   for (const { of: block, reading } of read) {
     if (!countsAsWords(block) || !block.text) continue;
     const { analysed } = reading;
+    allWords += analysed.tokens.length;
+    uses += reading.uses.length;
+    if (!own.has(block)) continue;
     texts.push(analysed);
     words += analysed.tokens.length;
-    uses += reading.uses.length;
     if (block.kind === "heading") headingTexts.push(analysed);
     else if (block.kind !== "cell") prose.push(analysed);
   }
-  const questions = questionsOn(page, pack);
+  const questions = questionsOn(page, blocks, pack);
   return {
     rank,
     page,
     cache,
+    blocks,
     texts,
     headingTexts,
     words,
+    isOther,
     uses,
     questions,
-    figures: figuresOf(page, words, prose, questions.length, pack),
+    figures: figuresOf(page, allWords, prose, questions.length, pack),
   };
+}
+
+/** The pages, of those in another language nothing: their words are no terms of this one. Unless all of them are. */
+function inOneLanguage(pages: readonly ReadPage[]): readonly ReadPage[] {
+  if (pages.every(({ isOther }) => isOther)) return pages;
+  return pages.map((page) => (page.isOther ? { ...page, texts: [], headingTexts: [], words: 0 } : page));
 }
 
 /** What is counted of a page. */
@@ -308,21 +328,19 @@ export function draftFigures(draft: Draft, address: string): PageFigures {
     types: [],
     draft,
   };
-  return figuresOf(page, words, prose, questionsOn(page, pack).length, pack);
+  return figuresOf(page, words, prose, questionsOn(page, draft.blocks, pack).length, pack);
 }
 
-function questionsOn(page: CompetitorPage, pack: LanguagePack) {
+function questionsOn(page: CompetitorPage, blocks: readonly Block[], pack: LanguagePack) {
   const at = { kind: placeKind(page.types), ...titled(page) };
-  return [
-    page.draft.meta.title,
-    ...page.draft.blocks.map(({ kind, text }) => (kind === "code" ? "" : text)),
-  ].flatMap((text) =>
-    text.includes("?")
-      ? sentences(text, pack)
-          .map(({ start, end }) => text.slice(start, end))
-          .filter(asks)
-          .map((question) => ({ text: question, at }))
-      : [],
+  return [page.draft.meta.title, ...blocks.map(({ kind, text }) => (kind === "code" ? "" : text))].flatMap(
+    (text) =>
+      text.includes("?")
+        ? sentences(text, pack)
+            .map(({ start, end }) => text.slice(start, end))
+            .filter(asks)
+            .map((question) => ({ text: question, at }))
+        : [],
   );
 }
 
@@ -496,8 +514,8 @@ function measure({
   topics: readonly HeadingTopic[];
 }): CompetitorMeasure | null {
   if (!pages.length) return null;
-  const words = sorted(pages.map((page) => page.words));
-  const densities = sorted(pages.map((page) => (page.words ? page.uses / page.words : 0)));
+  const words = sorted(pages.map(({ figures }) => figures.words));
+  const densities = sorted(pages.map(({ uses, figures: { words: n } }) => (n ? uses / n : 0)));
   const eases = sorted(pages.flatMap(({ figures: { ease } }) => ease ?? []));
   return {
     pages: pages.length,
@@ -527,7 +545,7 @@ function headingTermsOf(
   excluded: ReadonlySet<string>,
   pack: LanguagePack,
 ): SharedTerm[] {
-  const texts = pages.map(({ headingTexts }) => ({
+  const texts = inOneLanguage(pages).map(({ headingTexts }) => ({
     texts: headingTexts,
     words: headingTexts.reduce((sum, { tokens }) => sum + tokens.length, 0),
   }));

@@ -1,11 +1,13 @@
-/** Pages that may not compete: off the subject, or too thin to say anything of it. */
+/** Pages that may not compete: in another language, off the subject, or too thin to say anything of it. */
 import type { AnalysedText } from "../text/analyse";
 
-export type Doubt = "off-subject" | "thin";
+export type Doubt = "other-language" | "off-subject" | "thin";
 
 export interface DoubtfulText {
   texts: readonly AnalysedText[];
   words: number;
+  /** Most of it is in another language. */
+  isOther: boolean;
 }
 
 /** Likeness to the other pages under this share of the median page's is off the subject. */
@@ -23,7 +25,7 @@ const LEAST_PAGES = 4;
  * @returns what is doubted of each page, in their order; null where nothing is
  */
 export function doubtsOf(pages: readonly DoubtfulText[]): (Doubt | null)[] {
-  if (pages.length < LEAST_PAGES) return pages.map(() => null);
+  if (pages.length < LEAST_PAGES) return pages.map(({ isOther }) => (isOther ? "other-language" : null));
   const uses = pages.map(({ texts }) => {
     const counts = new Map<string, number>();
     for (const { tokens } of texts)
@@ -62,7 +64,8 @@ export function doubtsOf(pages: readonly DoubtfulText[]): (Doubt | null)[] {
     [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
   const usual = median(likeness);
   const length = median(pages.map(({ words }) => words));
-  return pages.map(({ words }, i) => {
+  return pages.map(({ words, isOther }, i) => {
+    if (isOther) return "other-language";
     if (likeness[i]! < FAR * usual) return "off-subject";
     return words < THIN * length ? "thin" : null;
   });

@@ -36,7 +36,7 @@ export function sectionVectors(sections: readonly SectionWords[], frequencies: F
   const weights = new Map<string, number>();
   const alone = new Map<string, number>();
   for (const [word, { sections: n, several }] of seen) {
-    const rare = Math.min(1, Math.max(LEAST_WEIGHT, (frequencies.rarity(word) - COMMON) / FULL));
+    const rare = Math.min(1, Math.max(LEAST_WEIGHT, (frequencies.spokenRarity(word) - COMMON) / FULL));
     const weight = Math.log(sections.length / n) ** RARE_HERE * rare;
     if (several && weight) weights.set(word, weight);
     else if (weight) alone.set(word, weight * OWN);

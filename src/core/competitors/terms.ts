@@ -85,7 +85,7 @@ export class TermCounts {
       return uses;
     });
     // One page may be left out later.
-    const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * (pages.length - 1));
+    const least = Math.max(LEAST_PAGES, LEAST_PRESENCE * (pages.filter(({ words }) => words).length - 1));
     for (const [phrase, n] of onPages.entries()) {
       if (!n || n < least) continue;
       const stems = this.#table.stemsOf(phrase);

@@ -92,7 +92,7 @@ function weightBy(frequencies: Frequencies, named: readonly ReadonlySet<string>[
     for (const stem of wording.split(" ")) counts.set(stem, (counts.get(stem) ?? 0) + 1);
   const few = Math.max(Math.LN2, Math.log(wordings.size / FEW));
   return (stem: string): number => {
-    const rare = (frequencies.rarity(stem) - COMMON) / FULL;
+    const rare = (frequencies.spokenRarity(stem) - COMMON) / FULL;
     const rareHere = Math.log(wordings.size / (counts.get(stem) ?? 1)) / few;
     return Math.min(1, Math.max(LEAST_WEIGHT, rare)) * Math.min(1, Math.max(LEAST_HERE, rareHere));
   };

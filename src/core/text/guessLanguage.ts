@@ -35,13 +35,15 @@ export function guessLanguage(text: string, leastWords = 20): string | null {
   if (cut.length < leastWords) return null;
   for (const [code, script] of SCRIPTS)
     if (cut.filter((word) => script.test(word.text)).length > cut.length / 2) return code;
+  const lower = cut.map((word) => word.text.toLowerCase());
+  const folded = lower.map(fold);
   const scores = packedLanguages
     .map(({ code }) => {
       const { smallWords } = languagePack(code);
       const letters = LETTERS[code];
-      const speak = cut.filter(
-        (word) => smallWords.has(fold(word.text)) || letters?.test(word.text.toLowerCase()),
-      ).length;
+      let speak = 0;
+      for (let i = 0; i < cut.length; i++)
+        if (smallWords.has(folded[i]!) || letters?.test(lower[i]!)) speak++;
       return { code, share: speak / cut.length };
     })
     .sort((a, b) => b.share - a.share);

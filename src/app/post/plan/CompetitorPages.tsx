@@ -13,6 +13,7 @@ import { setKept } from "./competitorActions";
 import { PageDetail } from "./PageDetail";
 
 const DOUBTS = {
+  "other-language": "is written in another language",
   "off-subject": "looks off the subject: it shares little with the other pages",
   thin: "thin: far shorter than the others",
 } as const;

@@ -25,3 +25,20 @@ it.each(Object.entries(WORDS))("%s", (code, [everyday, subject]) => {
   // Of what no list has, as much as of the rarest.
   expect(rarity("no such word")).toBeGreaterThanOrEqual(Math.max(...of(subject)));
 });
+
+it.each([
+  ["de", "verfügbar Verwendung enthält", "Reifen Lastenrad"],
+  ["fr", "méthode également utilisation", "vélo pédale"],
+  ["es", "utilizar disponible realizar contiene", "bicicleta pedal"],
+  ["nl", "gebruikt beschikbaar worden", "fiets pedaal"],
+  ["it", "utilizzare disponibile eseguire", "bicicletta pedale"],
+  ["pt", "utilizar processo método", "bicicleta pedal"],
+])("%s: what is common in writing is common, though nobody says it", (code, written, subject) => {
+  const { rarity, spokenRarity } = frequenciesOf(code);
+  const pack = languagePack(code);
+  const of = (words: string, by: (stem: string) => number) =>
+    words.split(" ").map((word) => by(pack.stem(fold(word))));
+  expect(Math.max(...of(written, rarity))).toBeLessThan(Math.min(...of(subject, rarity)));
+  for (const word of `${written} ${subject}`.split(" "))
+    expect(rarity(pack.stem(fold(word)))).toBeLessThanOrEqual(spokenRarity(pack.stem(fold(word))));
+});

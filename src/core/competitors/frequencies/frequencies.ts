@@ -9,31 +9,41 @@ import italian from "./it.json";
 import dutch from "./nl.json";
 import portuguese from "./pt.json";
 
-interface FrequencyList {
+interface FrequencyLists {
   source: string;
   stepsAnOctave: number;
+  /** Of what people say, and of what they write. */
+  spoken: FrequencyList;
+  written?: FrequencyList;
+}
+
+interface FrequencyList {
+  /** Rarity of what is not listed, in steps. */
   unlisted: number;
   /** Stems by rarity in steps, separated by blanks. */
   words: Record<string, string>;
 }
 
+/** Rarity: the natural logarithm of the words of general text for one occurrence of a stem; more is rarer. */
 export interface Frequencies {
-  /** Natural logarithm of the words of general text for one occurrence of the stem; more is rarer. */
+  /** In the text that has more of it, what people say or what they write: a word is a term only where it is rare in both. */
   rarity(stem: string): number;
+  /** In what people say: what is common in writing alone ("configuration") is still what a heading is about. */
+  spokenRarity(stem: string): number;
 }
 
 /** A new language is a file of its own and a line here. */
 const lists: Record<string, () => Frequencies> = {
-  en: once(() => readList(english)),
-  de: once(() => readList(german)),
-  fr: once(() => readList(french)),
-  es: once(() => readList(spanish)),
-  nl: once(() => readList(dutch)),
-  it: once(() => readList(italian)),
-  pt: once(() => readList(portuguese)),
+  en: once(() => readLists(english)),
+  de: once(() => readLists(german)),
+  fr: once(() => readLists(french)),
+  es: once(() => readLists(spanish)),
+  nl: once(() => readLists(dutch)),
+  it: once(() => readLists(italian)),
+  pt: once(() => readLists(portuguese)),
 };
 /** What every word counts as where nothing is known of a language: one in ten thousand. */
-const UNKNOWN: Frequencies = { rarity: () => Math.log(10_000) };
+const UNKNOWN: Frequencies = { rarity: () => Math.log(10_000), spokenRarity: () => Math.log(10_000) };
 
 /** @param language tag (BCP 47); in a language without a list all words are equally rare */
 export function frequenciesOf(language: string): Frequencies {
@@ -41,10 +51,17 @@ export function frequenciesOf(language: string): Frequencies {
   return Object.hasOwn(lists, code) ? lists[code]!() : UNKNOWN;
 }
 
-function readList({ words, stepsAnOctave, unlisted }: FrequencyList): Frequencies {
+function readLists({ stepsAnOctave, spoken, written }: FrequencyLists): Frequencies {
   const octave = Math.LN2 / stepsAnOctave;
+  const said = readList(spoken, octave);
+  if (!written) return { rarity: said, spokenRarity: said };
+  const wrote = readList(written, octave);
+  return { rarity: (stem) => Math.min(said(stem), wrote(stem)), spokenRarity: said };
+}
+
+function readList({ words, unlisted }: FrequencyList, octave: number): (stem: string) => number {
   const byStem = new Map<string, number>();
   for (const [step, stems] of Object.entries(words))
     for (const stem of stems.split(" ")) byStem.set(stem, Number(step) * octave);
-  return { rarity: (stem) => byStem.get(stem) ?? unlisted * octave };
+  return (stem) => byStem.get(stem) ?? unlisted * octave;
 }

@@ -119,7 +119,8 @@ und oder aber denn sondern doch dass daß ob weil wenn als wie wo wann warum wie
 in im an am auf aus bei beim mit nach seit von vom zu zum zur durch für gegen ohne um ans aufs fürs ins ums vors über unter vor hinter neben zwischen wegen trotz ab per pro je
 bin bist ist sind seid war warst waren wart gewesen habe hast hat haben habt hatte hattest hatten gehabt werde wirst wird werden werdet wurde wurden geworden worden
 kann kannst können könnt konnte konnten muss musst müssen müsst musste mussten soll sollst sollen sollte sollten will willst wollen wollte wollten darf darfst dürfen durfte mag möchte möchten
-nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal eben etwa etwas nichts alle alles allem allen beide beiden jeder jede jedes jedem jeden sowie dabei dazu davon daran darauf darin darum also ja nein`,
+nicht nur auch noch schon sehr so da dann dort hier jetzt nun immer wieder mal eben etwa etwas nichts alle alles allem allen beide beiden jeder jede jedes jedem jeden sowie dabei dazu davon daran darauf darin darum also ja nein
+falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anhand bezüglich gemäß jeweils entweder weder sowohl dennoch zudem somit deshalb deswegen hierzu danach davor hingegen allerdings bereits lediglich beispielsweise insbesondere ansonsten andernfalls solche wobei woraus worauf bzw`,
   leaning: `
     aber und oder denn doch sondern es er ihn ihm sein seine seinen seinem dies diese dieser dieses diesem diesen jene jener
     jenes dass dann deshalb deswegen daher darum dadurch dazu damit dafür davon dabei daran darauf darin darüber jedoch

@@ -166,7 +166,7 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     am is are was were be been being have has had having do does did doing will would shall should can could may might must ought
     and but or nor so yet if because as until while although though unless whether than
     of at by for with about against between into through during before after above below to from up down in out on off over under
-    upon within without onto per via
+    upon within without onto per via despite throughout
     again away further then once here there when where why how all any both each few more most other some such no not only own same too very just
     also i'm i've i'd i'll you're you've you'd you'll he's he'd he'll she's she'd she'll it's it'd it'll we're we've we'd we'll they're they've they'd they'll
     isn't aren't wasn't weren't hasn't haven't hadn't doesn't don't didn't won't wouldn't shan't shouldn't can't cannot couldn't mustn't

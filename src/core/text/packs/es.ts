@@ -83,7 +83,8 @@ este esta esto estos estas ese esa eso esos esas aquel aquella aquello aquellos 
 y e o u pero sino ni si porque pues aunque mientras
 soy eres es somos sois son era eran fue fueron sea sean ser sido siendo estoy estás está estamos están estaba estaban estar he has ha hemos han había habían haber hay tengo tiene tienen tener
 puede pueden puedes poder debe deben deber
-no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto también tampoco ya aún todavía siempre nunca aquí allí ahí así bien todo toda todos todas otro otra otros otras cada mismo misma algo alguien algún alguna algunos nada nadie ningún ninguna`,
+no sí más menos muy mucho mucha muchos muchas poco poca pocos pocas tan tanto también tampoco ya aún todavía siempre nunca aquí allí ahí así bien todo toda todos todas otro otra otros otras cada mismo misma algo alguien algún alguna algunos nada nadie ningún ninguna
+además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales etc través siguiente siguientes entonces luego quizás`,
   leaning: `
     pero y e o u sino pues él ella ellos ellas esto eso aquello este esta estos estas ese esa esos esas aquel aquella luego
     entonces así además también aunque aquí allí tal tales después finalmente alternativamente nota sí`,

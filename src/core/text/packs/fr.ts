@@ -94,7 +94,8 @@ et ou mais donc or ni car si comme quand lorsque puisque parce afin ainsi alors
 à dans par pour sur sous vers chez avec sans entre contre depuis pendant avant après devant derrière dès jusque jusqu hors selon
 suis es est sommes êtes sont étais était étions étaient serai sera seront serait été être ai as a avons avez ont avais avait avaient aura auront aurait eu avoir
 peut peux peuvent pouvez pouvons pourrait doit dois doivent devez devrait faut va vais vont
-ne n pas plus moins très trop bien aussi encore déjà toujours jamais même mêmes tout toute tous toutes autre autres chaque plusieurs peu beaucoup là ici cela ça ceci celui celle ceux celles non oui`,
+ne n pas plus moins très trop bien aussi encore déjà toujours jamais même mêmes tout toute tous toutes autre autres chaque plusieurs peu beaucoup là ici cela ça ceci celui celle ceux celles non oui
+lors tandis cependant toutefois néanmoins également notamment parmi via durant quelque quelques certains certaines aucun aucune tel telle tels telles etc`,
   leaning: `
     mais et ou donc or ni car il elle ils elles ce cela ça ceci ces cette cet celui celle ceux celles lui leur leurs son sa
     ses puis alors ensuite cependant toutefois pourtant ainsi aussi également sinon enfin néanmoins ici là dont lequel

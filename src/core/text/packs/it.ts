@@ -101,7 +101,8 @@ io tu lui lei noi voi loro mi ti si ci vi ne me te sé suo sua suoi sue mio mia 
 questo questa questi queste quello quella quelli quelle quel quei che chi cui quale quali quanto quanta quanti quante dove quando come perché
 e ed o od ma però se anche né mentre poiché affinché
 sono sei è siamo siete era erano ero sarà saranno sarebbe essere stato stata stati state ho hai ha abbiamo avete hanno aveva avevano avere avuto può possono puoi posso potere deve devono dovere vuole
-non più meno molto molta molti molte poco poca pochi poche troppo tanto così già ancora sempre mai qui qua lì là bene tutto tutta tutti tutte altro altra altri altre ogni stesso stessa qualche alcuni alcune niente nulla sì no dell all dall nell sull`,
+non più meno molto molta molti molte poco poca pochi poche troppo tanto così già ancora sempre mai qui qua lì là bene tutto tutta tutti tutte altro altra altri altre ogni stesso stessa qualche alcuni alcune niente nulla sì no dell all dall nell sull
+sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite mediante secondo ciascuno qualsiasi qualunque tale tali ecc invece cioè dunque perciò qualora purché`,
   leaning: `
     ma e ed o oppure però dunque quindi egli ella esso essa essi esse lui loro questo questa questi queste quello quella
     quelli quelle ciò suo sua suoi sue poi allora così inoltre anche tuttavia comunque infatti perciò altrimenti qui lì tale

@@ -96,7 +96,8 @@ deze dit die dat wie wat welke welk waar wanneer waarom hoe er
 en of maar want dus als dan omdat hoewel terwijl zodat toen tot
 in op aan uit bij met naar van voor door over onder tegen zonder tussen na om te tijdens sinds per volgens achter langs
 ben bent is was waren geweest heb hebt heeft hebben had hadden gehad word wordt worden werd werden geworden kan kun kunt kunnen kon konden moet moeten moest mag mogen mocht wil wilt willen wilde zal zult zullen zou zouden
-niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke ieder iedere iets niets iemand niemand hier daar nu altijd nooit weer even eens zelf samen ja nee`,
+niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke ieder iedere iets niets iemand niemand hier daar nu altijd nooit weer even eens zelf samen ja nee
+indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee daarbij daarmee daarna daarvoor hiervoor eveneens bovendien tenzij doordat ofwel zowel noch sommige enkele bepaalde diverse dergelijke zulke via vanaf behalve`,
   leaning: `
     maar en of want dus hij zij ze hem haar hun dit dat deze die dan toch echter daarom daardoor daarna daarmee daarvoor
     daarbij ook bovendien verder anders hier daar hierdoor hiermee hierbij zulke zowel tenslotte vervolgens let noot ja nee`,

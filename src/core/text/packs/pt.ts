@@ -62,7 +62,8 @@ eu tu ele ela nós vós eles elas você vocês me te se lhe lhes vos meu minha m
 este esta isto estes estas esse essa isso esses essas aquele aquela aquilo que quem qual quais cujo cuja onde quando como quanto quanta quantos porque porquê
 e ou mas nem se pois embora enquanto
 sou és é somos são era eram foi foram será serão seria seja sejam ser sido sendo estou está estamos estão estava estavam estar há hei tem têm tenho ter tinha pode podem poder deve devem dever vai vão
-não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto também já ainda sempre nunca aqui ali lá assim bem todo toda todos todas tudo outro outra outros outras cada mesmo mesma algo alguém algum alguma nada ninguém nenhum nenhuma`,
+não sim mais menos muito muita muitos muitas pouco pouca poucos tão tanto também já ainda sempre nunca aqui ali lá assim bem todo toda todos todas tudo outro outra outros outras cada mesmo mesma algo alguém algum alguma nada ninguém nenhum nenhuma
+tal tais porém todavia contudo portanto então além através segundo conforme qualquer quaisquer lo la los las etc apenas`,
   leaning: `
     mas e ou porém contudo ele ela eles elas isto isso aquilo este esta estes estas esse essa esses essas aquele aquela lhe
     então assim além também portanto todavia entretanto logo aqui ali tal tais depois finalmente alternativamente nota sim`,
