@@ -446,9 +446,29 @@ describe("statistics", () => {
     ["There are many reasons for that.", false],
     ["See page 4 for more of it.", false],
     ["Did it lose 40 per cent of it?", false],
+    ["A cargo bike saves 60 per cent of trips since:", false],
+    ["Range in winter is 26 km (see Section 2.1.5).", false],
+    ["tar -cvjf bikes.tar.bz2 bar/ 5 km", false],
     ["12 km", false],
   ])("“%s”: %s", (sentence, expected) => {
     expect(of(`<p>${sentence}</p>`).some((one) => one.sentence === sentence)).toBe(expected);
+  });
+  it("are sentences in a table's cells too, and no labels", () => {
+    const cells = ["Range in winter is 26 km.", "Range in winter 26 km", "A second battery of 400 Wh"];
+    const table = `<table><tr>${cells.map((cell) => `<td>${cell}</td>`).join("")}</tr></table>`;
+    expect(of(table).map(({ sentence }) => sentence)).toEqual(["Range in winter is 26 km."]);
+  });
+  it.each([
+    ["de", "Laut Abschnitt 4 hält der Akku 60 Kilometer.", "Der Akku hält im Winter 60 Kilometer."],
+    ["it", "L'accumulatore (vedi Sezione 2.1) dura 8 ore.", "L'accumulatore della bici dura 8 ore."],
+    ["pt", "A bateria (veja Secção 2.1) dura 8 horas.", "A bateria da bicicleta dura 8 horas."],
+    ["es", "La batería (capítulo 3) dura 8 horas.", "La batería de la bicicleta dura 8 horas."],
+    ["nl", "Volgens hoofdstuk 3 gaat de accu 5 jaar mee.", "De accu van de fiets gaat 5 jaar mee."],
+    ["fr", "Selon le chapitre 3 la batterie tient 8 heures.", "La batterie du vélo tient 8 heures."],
+  ])("point to no numbered part, in %s", (code, pointing, plain) => {
+    const blocks = readPage(`<main><p>${pointing} ${plain}</p></main>`, ADDRESS, code).draft.blocks;
+    const found = statisticsOf(blocks, { title: "A", address: ADDRESS }, languagePack(code));
+    expect(found.map(({ sentence }) => sentence)).toEqual([plain]);
   });
   it("name the source that is linked in the sentence, or near", () => {
     const [one] = of(

@@ -2,7 +2,7 @@
 
 import { analyseText } from "../text/analyse";
 import type { LanguagePack } from "../text/packs/pack";
-import { closesQuotes, isProse } from "../text/proseSentence";
+import { isClosed, isProse } from "../text/proseSentence";
 import { compare } from "./topics";
 
 export type PlaceKind = "search" | "forum" | "q-and-a" | "page";
@@ -32,7 +32,7 @@ export const asks = (sentence: string): boolean => {
     words >= SHORTEST &&
     words <= LONGEST &&
     isProse(sentence) &&
-    closesQuotes(sentence)
+    isClosed(sentence)
   );
 };
 

@@ -10,9 +10,10 @@ export type Standing = "alone" | "pointing" | "leaning";
 /** A label before what a heading says: "Step 4: oil the chain". */
 const NUMBERED = /^[^:]*\d[^:]*:/;
 
-export function standingOf({ tokens, text }: AnalysedText, { leaning, usage }: LanguagePack): Standing {
+export function standingOf({ tokens, text }: AnalysedText, { leans, usage }: LanguagePack): Standing {
   const first = tokens[0]?.folded ?? "";
-  if (leaning.has(first) && !usage?.persons.has(first) && !usage?.determiners.has(first)) return "leaning";
+  const written = tokens[0] ? text.slice(tokens[0].start, tokens[0].end) : "";
+  if (leans(written) && !usage?.persons.has(first) && !usage?.determiners.has(first)) return "leaning";
   if (usage?.timing.has(first)) return "leaning";
   if (NUMBERED.test(text) || text.trimEnd().endsWith("?")) return "pointing";
   return tokens.some(({ folded }) => usage?.persons.has(folded)) ? "pointing" : "alone";

@@ -6,7 +6,7 @@ import { analyseText } from "../text/analyse";
 import { saysFigure } from "../text/figure";
 import { fold } from "../text/fold";
 import type { LanguagePack } from "../text/packs/pack";
-import { closesQuotes, isProse } from "../text/proseSentence";
+import { isClosed, isProse } from "../text/proseSentence";
 import { sentences } from "../text/sentences";
 import { saysSomething } from "../text/wordContext";
 import { words } from "../text/words";
@@ -38,8 +38,10 @@ export function statisticsOf(
       const sentence = block.text.slice(start, end);
       // A cell or label is no sentence.
       if (sentence.length > LONGEST || !/\s\S+\s/.test(sentence) || !saysFigure(sentence)) continue;
-      if (/\?["'\u2019\u201D)]*$/.test(sentence)) continue;
-      if (!isProse(sentence) || !closesQuotes(sentence)) continue;
+      // A question, what introduces a list, and a label say nothing by themselves.
+      if (/[?:]["'\u2019\u201D)]*\s*$/.test(sentence)) continue;
+      if (block.kind === "cell" && !/[.!…]["'\u2019\u201D»)]*\s*$/.test(sentence)) continue;
+      if (!isProse(sentence) || !isClosed(sentence)) continue;
       if (!saysOfWhat(sentence, pack) || !saysForWhom(sentence, pack)) continue;
       const near = links.find((link) => link.start >= start && link.end <= end) ?? links[0];
       statistics.push({
@@ -69,12 +71,11 @@ const SPEAKER = /^[^\s:]+:\s/;
  */
 function saysForWhom(sentence: string, pack: LanguagePack): boolean {
   const text = analyseText(sentence, pack);
-  const first = text.tokens[0]?.folded ?? "";
+  const first = text.tokens[0];
   const persons = pack.usage?.persons;
   return (
     !SPEAKER.test(sentence) &&
-    !pack.leaning.has(first) &&
-    !persons?.has(first) &&
+    !(first && (pack.leans(sentence.slice(first.start, first.end)) || persons?.has(first.folded))) &&
     !pack.pointing.test(fold(sentence)) &&
     (!pack.usage || saysSomething(text, pack.usage))
   );

@@ -173,10 +173,9 @@ const SET_OFF = /,\s+(\p{L}+)(?=[,.!?])/gu;
 /** Does its first sentence need something before it: "But it", "These", "It pays, though, to wait"? */
 function leans(text: string, pack: LanguagePack): boolean {
   const [first] = words(text);
-  if (first && pack.leaning.has(fold(first.text))) return true;
+  if (first && pack.leans(first.text)) return true;
   const [opening] = sentences(text, pack);
-  return [...text.slice(0, opening?.end).matchAll(SET_OFF)].some(([, word]) => {
-    const folded = fold(word!);
-    return pack.smallWords.has(folded) || pack.leaning.has(folded);
-  });
+  return [...text.slice(0, opening?.end).matchAll(SET_OFF)].some(
+    ([, word]) => pack.smallWords.has(fold(word!)) || pack.leans(word!),
+  );
 }

@@ -14,14 +14,19 @@ const ELSEWHERE = [
   "por cento|quil[oôó]metros|dias?|anos?|vezes|reais|famílias|pessoas|crianças|gramas|graus|milhões|lares",
 ].join("|");
 
+/** A number that stands for itself: that of a key ("F5"), a file ("tar.bz2") or a field ("$1$") does not. */
+const STANDING = String.raw`(?<![\p{L}\p{N}_$.,])\p{N}[\p{N}.,]*`;
+/** What ends a unit: "l'area" is no litre. */
+const ENDED = String.raw`(?![\p{L}\p{N}_]|['’]\p{L})`;
+
 const FIGURE = new RegExp(
   [
-    String.raw`\p{N}[\p{N}.,]*\s?(?:%|per ?cent|percent|‰)`,
-    String.raw`(?:[€£$¥]|crowns?|marks?)\s?\p{N}[\p{N}.,]*`,
-    String.raw`\p{N}[\p{N}.,]*\s?(?:[€£$¥]|crowns?|euros?|pounds?|dollars?|million|billion|thousand)(?!\p{L})`,
-    String.raw`\p{N}[\p{N}.,]*[\s\u00A0-]?(?:km/?h|mph|kilomet(?:re|er)s?|km|met(?:re|er)s?|m|cm|mm|miles?|kilograms?|kilos?|kg|grams?|g|tonnes?|litres?|liters?|l|ml|watt[- ]?hours?|Wh|kWh|watts?|W|kW|volts?|V|amps?|Ah|newton met(?:re|er)s?|Nm|bar|psi|degrees?|°C|°F|hours?|minutes?|seconds?|days?|weeks?|months?|years?|times|families|households|people|children|trips|journeys|respondents)(?!\p{L})`,
-    String.raw`\p{N}[\p{N}.,]*[\s\u00A0-]?(?:${ELSEWHERE})(?!\p{L})`,
-    String.raw`\p{N}+ (?:of|out of|in|von|sur|de|van de|su|em) (?:every )?\p{N}+`,
+    String.raw`${STANDING}\s?(?:%|per ?cent|percent|‰)`,
+    String.raw`(?:(?<!\p{N})[€£$¥]|(?<!\p{L})(?:crowns?|marks?))\s?\p{N}[\p{N}.,]*(?![$\p{N}])`,
+    String.raw`${STANDING}\s?(?:[€£$¥]|(?:crowns?|euros?|pounds?|dollars?|million|billion|thousand)${ENDED})`,
+    String.raw`${STANDING}[\s\u00A0-]?(?:km/?h|mph|kilomet(?:re|er)s?|km|met(?:re|er)s?|m|cm|mm|miles?|kilograms?|kilos?|kg|grams?|g|tonnes?|litres?|liters?|l|ml|watt[- ]?hours?|Wh|kWh|watts?|W|kW|volts?|V|amps?|Ah|newton met(?:re|er)s?|Nm|bar|psi|degrees?|°C|°F|hours?|minutes?|seconds?|days?|weeks?|months?|years?|times|families|households|people|children|trips|journeys|respondents)${ENDED}`,
+    String.raw`${STANDING}[\s\u00A0-]?(?:${ELSEWHERE})${ENDED}`,
+    String.raw`${STANDING} (?:of|out of|in|von|sur|de|van de|su|em) (?:every )?\p{N}+`,
     String.raw`(?:in|since|by|until|from|seit|bis|im Jahr|en|depuis|desde|sinds|nel|dal|em) (?:1[89]|20)\p{N}{2}(?!\p{N})`,
   ].join("|"),
   "u",

@@ -64,7 +64,7 @@ function isSeen(text: string, reading: DraftReading): boolean {
   const subject = new Set(keyword ? reading.analyse(draft.meta.keyword).tokens.map(({ stem }) => stem) : []);
   const { tokens } = reading.analyse(text);
   return (
-    !pack.leaning.has(tokens[0]?.folded ?? "") &&
+    !(tokens[0] && pack.leans(text.slice(tokens[0].start, tokens[0].end))) &&
     isBalanced(text) &&
     tokens.some(({ stem }) => seen.has(stem) && !subject.has(stem))
   );

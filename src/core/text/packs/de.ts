@@ -127,7 +127,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     allerdings außerdem zudem auch ebenso ansonsten sonst stattdessen trotzdem dennoch folglich somit also hier dort beide
     solche danach hierzu hierbei schließlich zweitens drittens alternativ umgekehrt hinweis bitte ja nein`,
   pointing:
-    /\b(?:siehe (?:oben|unten)|wie (?:oben|unten)|(?:oben|unten) (?:beschrieben|genannt|gezeigt)\w*|(?:folgende|vorige|nachste|obige|untenstehende)[nrms]? (?:abschnitt|kapitel|beispiel|tabelle|bild|liste|schritte?)|diese[rsmn]? (?:abschnitt|kapitel|beispiel|tabelle|bild|liste|schritt)|auf dem (?:bild|foto)|hier klicken)\b/,
+    /\b(?:siehe (?:oben|unten)|wie (?:oben|unten)|(?:oben|unten) (?:beschrieben|genannt|gezeigt)\w*|(?:folgende|vorige|nachste|obige|untenstehende)[nrms]? (?:abschnitt|kapitel|beispiel|tabelle|bild|liste|schritte?)|diese[rsmn]? (?:abschnitt|kapitel|beispiel|tabelle|bild|liste|schritt)|(?:abschnitt|kapitel|abbildung|tabelle|beispiel|anhang) \d|auf dem (?:bild|foto)|hier klicken)\b/,
   abbreviations:
     "z.b d.h u.a u.u o.ä bzw ca dr prof nr str usw etc vgl evtl ggf inkl exkl zzgl max min mio mrd tel st s abs art bspw sog jan feb apr aug sept okt nov dez hr fr",
   vagueLinkTexts:

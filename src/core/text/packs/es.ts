@@ -89,7 +89,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     pero y e o u sino pues él ella ellos ellas esto eso aquello este esta estos estas ese esa esos esas aquel aquella luego
     entonces así además también aunque aquí allí tal tales después finalmente alternativamente nota sí`,
   pointing:
-    /\b(?:(?:ver|como|descrit[oa]s?|mencionad[oa]s?) (?:arriba|abajo|mas arriba|mas abajo)|(?:la siguiente|la anterior|el siguiente|el anterior) (?:seccion|capitulo|ejemplo|tabla|imagen|lista|paso)|est[ea] (?:seccion|capitulo|ejemplo|tabla|imagen|lista|paso)|haz clic aqui)\b/,
+    /\b(?:(?:ver|como|descrit[oa]s?|mencionad[oa]s?) (?:arriba|abajo|mas arriba|mas abajo)|(?:la siguiente|la anterior|el siguiente|el anterior) (?:seccion|capitulo|ejemplo|tabla|imagen|lista|paso)|est[ea] (?:seccion|capitulo|ejemplo|tabla|imagen|lista|paso)|(?:seccion|capitulo|figura|tabla|ejemplo) \d|haz clic aqui)\b/,
   abbreviations:
     "sr sra srta dr dra prof ud uds etc ej p.ej pág núm aprox máx mín tel av avda d dña ene feb mar abr jun jul ago sept oct nov dic",
   vagueLinkTexts:

@@ -101,7 +101,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     ses puis alors ensuite cependant toutefois pourtant ainsi aussi également sinon enfin néanmoins ici là dont lequel
     laquelle alternativement inversement remarque note attention oui non`,
   pointing:
-    /\b(?:(?:voir|comme|decrit|indique|mentionne)e?s? (?:ci-dessus|ci-dessous|plus haut|plus bas)|ci-(?:dessus|dessous|contre|apres)|(?:la section|le chapitre|l.exemple|le tableau|l.image|la liste|l.etape) (?:suivante?|precedente?)|cette (?:section|image|liste|etape)|ce (?:chapitre|tableau)|cliquez ici)\b/,
+    /\b(?:(?:voir|comme|decrit|indique|mentionne)e?s? (?:ci-dessus|ci-dessous|plus haut|plus bas)|ci-(?:dessus|dessous|contre|apres)|(?:la section|le chapitre|l.exemple|le tableau|l.image|la liste|l.etape) (?:suivante?|precedente?)|cette (?:section|image|liste|etape)|ce (?:chapitre|tableau)|(?:section|chapitre|figure|tableau|exemple|annexe) \d|cliquez ici)\b/,
   abbreviations:
     "m mm mme mlle dr pr st ste etc cf p.ex ex env av apr fig no vol tél janv févr juil sept oct nov déc min max",
   vagueLinkTexts:

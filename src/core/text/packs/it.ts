@@ -108,7 +108,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     quelli quelle ciò suo sua suoi sue poi allora così inoltre anche tuttavia comunque infatti perciò altrimenti qui lì tale
     tali infine dopo alternativamente nota sì`,
   pointing:
-    /\b(?:(?:vedi|come|descritt[oaie]|indicat[oaie]) (?:sopra|sotto)|(?:la|il|l.)? ?(?:sezione|capitolo|esempio|tabella|immagine|elenco|passo) (?:seguente|successiv[oa]|precedente)|quest[oa] (?:sezione|capitolo|esempio|tabella|immagine|elenco|passo)|clicca qui)\b/,
+    /\b(?:(?:vedi|come|descritt[oaie]|indicat[oaie]) (?:sopra|sotto)|(?:la|il|l.)? ?(?:sezione|capitolo|esempio|tabella|immagine|elenco|passo) (?:seguente|successiv[oa]|precedente)|quest[oa] (?:sezione|capitolo|esempio|tabella|immagine|elenco|passo)|(?:sezione|capitolo|figura|tabella|esempio) \d|clicca qui)\b/,
   abbreviations:
     "sig sig.ra dott dott.ssa prof ing avv ecc es p.es pag n nr ca max min tel v st gen feb mar apr giu lug ago sett ott nov dic",
   vagueLinkTexts:

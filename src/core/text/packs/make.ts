@@ -2,7 +2,7 @@
 import snowball from "snowball-stemmers";
 import { once } from "../../once";
 import { fold } from "../fold";
-import { list, phrases } from "./lists";
+import { accented, list, phrases } from "./lists";
 import type { LanguagePack, Passive, Readability } from "./pack";
 import { makeUsage, type UsageWords } from "./usage";
 
@@ -124,6 +124,17 @@ function otherKinds(deverbal = ""): LanguagePack["otherKinds"] {
     );
 }
 
+/** Accents tell some apart from small words that lean on nothing: "là" from "la", "él" from "el", "sí" from "si". */
+function leaningWords(words: Pick<PackWords, "leaning" | "smallWords">): LanguagePack["leans"] {
+  const asWritten = accented(words.leaning);
+  const folded = list(words.leaning);
+  const others = new Set([...accented(words.smallWords)].filter((word) => !asWritten.has(word)));
+  return (word) => {
+    const lower = word.toLowerCase().normalize("NFC");
+    return asWritten.has(lower) || (folded.has(fold(lower)) && !others.has(lower));
+  };
+}
+
 function makePack(code: string, name: string, words: PackWords): LanguagePack {
   const snow = snowball.newStemmer(words.stemmer);
   const listed = exceptions(`${words.alike}\n${words.apart ?? ""}`);
@@ -178,7 +189,7 @@ function makePack(code: string, name: string, words: PackWords): LanguagePack {
     otherStem,
     ...(clings && { clings }),
     smallWords: list(words.smallWords),
-    leaning: list(words.leaning),
+    leans: leaningWords(words),
     pointing: words.pointing,
     abbreviations: list(words.abbreviations),
     vagueLinkTexts: new Set(phrases(words.vagueLinkTexts)),

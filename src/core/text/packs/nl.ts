@@ -102,7 +102,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     maar en of want dus hij zij ze hem haar hun dit dat deze die dan toch echter daarom daardoor daarna daarmee daarvoor
     daarbij ook bovendien verder anders hier daar hierdoor hiermee hierbij zulke zowel tenslotte vervolgens let noot ja nee`,
   pointing:
-    /\b(?:zie (?:boven|onder|hierboven|hieronder)|(?:hierboven|hieronder)|(?:volgende|vorige) (?:paragraaf|hoofdstuk|voorbeeld|tabel|afbeelding|lijst|stap)|(?:deze|dit) (?:paragraaf|hoofdstuk|voorbeeld|tabel|afbeelding|lijst|stap)|klik hier)\b/,
+    /\b(?:zie (?:boven|onder|hierboven|hieronder)|(?:hierboven|hieronder)|(?:volgende|vorige) (?:paragraaf|hoofdstuk|voorbeeld|tabel|afbeelding|lijst|stap)|(?:deze|dit) (?:paragraaf|hoofdstuk|voorbeeld|tabel|afbeelding|lijst|stap)|(?:paragraaf|hoofdstuk|figuur|afbeelding|tabel|voorbeeld) \d|klik hier)\b/,
   abbreviations:
     "dhr mevr dr prof ir nr st bijv bv d.w.z enz etc o.a i.p.v m.b.t t.o.v ca max min blz tel jan feb mrt apr jun jul aug sept okt nov dec",
   vagueLinkTexts:

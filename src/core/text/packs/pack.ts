@@ -50,8 +50,8 @@ export interface LanguagePack {
   smallWords: ReadonlySet<string>;
   /** What clings to the beginning or end of a word and is none of it: "l'", "'s". Tested against the folded word; absent where nothing does. */
   clings?: RegExp;
-  /** Words that, where they come first, need what was said before: "but", "these". */
-  leaning: ReadonlySet<string>;
+  /** Whether a word, as written, needs what was said before where it comes first: "but", "these". Accents count: "él" does, "el" does not. */
+  leans(word: string): boolean;
   /** What points to another place of the page, tested against a folded text: "see below", "this table". */
   pointing: RegExp;
   /** Abbreviations after whose full stop a sentence goes on, without the stop. */

@@ -151,3 +151,17 @@ it.each([
 ])("in %s, %s says nothing of where a link goes", (language, text) => {
   expect(languagePack(language).vagueLinkTexts.has(fold(text))).toBe(true);
 });
+
+it.each([
+  ["es", "Él Ésta Después SÍ Después Luego", "El La Los Si Mi"],
+  ["fr", "Là Elle Cependant ICI", "La Le Les Un Sur"],
+  ["it", "Lì Sì Egli Perciò", "Il La Si Di"],
+  ["pt", "Ele Então Porém", "O A Os Para"],
+  ["de", "Aber Dann", "Der Die Das Ein"],
+  ["nl", "Maar Hij", "De Het Een"],
+  ["en", "But These", "The A An"],
+])("in %s, %s lean on what was said before, and %s on nothing", (language, leaning, plain) => {
+  const { leans } = languagePack(language);
+  expect(leaning.split(" ").filter((word) => !leans(word))).toEqual([]);
+  expect(plain.split(" ").filter(leans)).toEqual([]);
+});

@@ -68,7 +68,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     mas e ou porém contudo ele ela eles elas isto isso aquilo este esta estes estas esse essa esses essas aquele aquela lhe
     então assim além também portanto todavia entretanto logo aqui ali tal tais depois finalmente alternativamente nota sim`,
   pointing:
-    /\b(?:(?:ver|como|descrit[oa]s?|mencionad[oa]s?) (?:acima|abaixo)|(?:a|o)? ?(?:secao|capitulo|exemplo|tabela|imagem|lista|passo) (?:seguinte|anterior)|est[ea] (?:secao|capitulo|exemplo|tabela|imagem|lista|passo)|clique aqui)\b/,
+    /\b(?:(?:ver|como|descrit[oa]s?|mencionad[oa]s?) (?:acima|abaixo)|(?:a|o)? ?(?:secao|capitulo|exemplo|tabela|imagem|lista|passo) (?:seguinte|anterior)|est[ea] (?:secao|capitulo|exemplo|tabela|imagem|lista|passo)|(?:seccao|secao|capitulo|figura|tabela|exemplo) \d|clique aqui)\b/,
   abbreviations:
     "sr sra dr dra prof eng etc ex p.ex pág nº aprox máx mín tel av r st jan fev mar abr jun jul ago set out nov dez",
   vagueLinkTexts:

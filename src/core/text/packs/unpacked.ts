@@ -9,7 +9,7 @@ export const unpacked: LanguagePack = {
   otherStem: () => undefined,
   otherKinds: () => [],
   smallWords: new Set(),
-  leaning: new Set(),
+  leans: () => false,
   pointing: /^(?!)/,
   abbreviations: new Set(),
   vagueLinkTexts: new Set(),
