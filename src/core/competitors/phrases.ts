@@ -1,5 +1,6 @@
 /** Phrases of a text: one to four words that neither begin nor end with a small word and cross no sentence, block or comma. */
 import type { AnalysedText, Token } from "../text/analyse";
+import { pathsIn } from "../text/paths";
 
 export const LONGEST_PHRASE = 4;
 
@@ -80,16 +81,6 @@ export function eachPhrase(
       if (carries(token, measures) && (to > from || token.folded.length > 1)) visit(phrase, from, to);
     }
   }
-}
-
-/** "/etc/apt/sources.list", "https://page.example/terms": the words of paths and addresses are no words of the text. */
-const PATH = /(?<![\p{L}\p{N}])(?:\p{L}+:\/\/|[~.]{0,2}\/)[^\s,;()"'\u201C\u201D]+/gu;
-const NOWHERE = (): boolean => false;
-
-function pathsIn(text: string): (token: Token) => boolean {
-  if (!text.includes("/")) return NOWHERE;
-  const paths = [...text.matchAll(PATH)].map(({ index, 0: path }) => [index, index + path.length] as const);
-  return paths.length ? ({ start, end }) => paths.some(([from, to]) => start >= from && end <= to) : NOWHERE;
 }
 
 /** Do two words stand in one phrase? */

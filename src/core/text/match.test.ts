@@ -51,6 +51,12 @@ describe("a keyword", () => {
     ["In the car, wash your hands", "carwash", []],
     ["Set apart", "a part", []],
     ["She may be late", "maybe", []],
+    // Words of paths and addresses are no words of the text.
+    ["The files under /usr/share/bikes", "share files", []],
+    ["Share files with /srv/files", "share files", ["exact: Share files"]],
+    ["https://page.example/cargo-bike", "cargo bike", []],
+    ["See ~/cargo/bike and a cargo/bike", "cargo bike", ["exact: cargo/bike"]],
+    ["Mount /dev/sda1 with /dev/sda1", "/dev/sda1", ["exact: dev/sda1", "exact: dev/sda1"]],
     // Signs make other words.
     ["C++ and C# and C", "c++", ["exact: C++"]],
     ["C++ and C# and C", "c", ["exact: C"]],

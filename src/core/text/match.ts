@@ -10,6 +10,7 @@ import { areParted } from "./closerLook/nouns";
 import type { Sight } from "./closerLook/sight";
 import { type CompiledKeyword, isPart, joined, type Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";
+import { pathsIn } from "./paths";
 
 export type Form = "exact" | "inflected" | "close" | "scattered";
 
@@ -48,7 +49,9 @@ export function findKeyword(
   from = 0,
 ): Occurrence[] {
   const { tokens } = text;
-  const sighted = sightedIn(tokens, keyword, pack, from);
+  // "The files under /usr/share" are not about file sharing.
+  const isInPath = keyword.text.includes("/") ? () => false : pathsIn(text.text);
+  const sighted = sightedIn(tokens, keyword, pack, from).filter((i) => !isInPath(tokens[i]!));
   if (!sighted.length) return [];
   const taken = new Uint8Array(tokens.length);
   const matches: { form: Form; from: number; to: number }[] = [];

@@ -7,13 +7,16 @@ import { isLikelyVerb, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isVerbAsOne, isVerbFor } from "./asOne";
 import { REACH } from "./nouns";
-import { isGoverned, isVerbSecond } from "./object";
+import { isForDoing, isGoverned, isVerbSecond } from "./object";
 import type { Sight } from "./sight";
 import { isUsedSo } from "./usedSo";
 
-/** Where two thoughts part within a sentence; the two parts of a verb stand in one clause. */
-const PARTED = /[;\u2014]/;
-const CLAUSE = /[,;\u2014]/;
+/**
+ * Where two thoughts part within a sentence; the two parts of a verb stand in one clause. "Oven: cleaning" is one thought, "installé : en effet,
+ * ce logiciel" and "(mail exchange): a server" are two.
+ */
+const PARTED = /[;\u2014]|["”»)\]]\s?:|:[^:]*,|,[^:]*:/;
+const CLAUSE = /[,;\u2014]|["”»)\]]\s?:/;
 
 /**
  * A closer look at words that only stand near each other: whether they are used as the keyword uses them.
@@ -95,6 +98,11 @@ export function isDone(
   if ((isJoined || to - from >= words.length) && isVerbAsOne(text, { from, to }, carrier, isJoined, usage))
     return true;
   if (from === to) return false;
+  if (
+    carriers[0]!.role === "verb" &&
+    isForDoing(text, { place: 0, from, to: from }, { place: 1, from: to, to }, variant, usage)
+  )
+    return true;
   if (isCaused(text, from, usage)) return false;
   if (carrier.role === "verb" && (isGoverned(text, from, variant, usage) || isVerbSecond(text, to, usage)))
     return true;

@@ -226,6 +226,19 @@ it.each([
   ["nl", "oven schoonmaken", "Maak je oven schoon", "De schone oven maakt lawaai."],
   ["nl", "brood bakken", "Brood van spelt bakken", "Op het brood ligt gebakken ei."],
   ["nl", "reispas", "Een pas voor op reis", "Pas op reis kocht zij schoenen."],
+  // What something is done with, and two thoughts with a colon between them.
+  ["en", "install programs", "The installation of programs", "The installation program takes over."],
+  ["en", "manage time", "Good management of time", "The management time is short."],
+  ["es", "instalar programas", "La instalación del programa", "El programa de instalación toma el control."],
+  ["it", "installare programmi", "L'installazione di programmi", "Il programma di installazione si avvia."],
+  ["pt", "instalar programas", "A instalação de programas", "O programa de instalação inicia."],
+  [
+    "fr",
+    "installer un logiciel",
+    "L'installation du logiciel",
+    "Il est installé : en effet, ce logiciel plaît.",
+  ],
+  ["en", "mail server", "A server for your mail", "MX (mail exchange): an old server."],
 ])("in %s, %s: %j, and not %j", (language, keyword, about, apart) => {
   expect([about, apart].map((sentence) => isFound(language, keyword, sentence))).toEqual([true, false]);
 });

@@ -18,6 +18,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   if (!usage.headFirst && noun.to < verb.from && isBeforeNoun(text, noun.to, usage, seen)) return true;
   // "The podcast starts at nine", "they hired the nanny's brother"
   if (!usage.headFirst && !usage.compounds && isItsSubject(text, verb, noun, seen, usage)) return true;
+  if (isForDoing(text, verb, noun, variant, usage)) return true;
   if (isSaying(text, verb, usage) || isUnderOther(text, verb, noun, variant, usage)) return true;
   // "Opening an account at a bank": of two nouns the last is what it is done to.
   if (nouns.length > 1)
@@ -43,6 +44,27 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     (isGoverned(text, noun.from, variant, usage) && !isDoneFor(text, verb, noun.from, usage))
   );
 };
+
+/** Endings of nouns that say what is done. */
+const DEED = /(?:[ts]ion|ment|[cgs]ion|zion|gion|cao|sao|mient|ament|agg|at?ur)(?:e|i|o|a|s|es|os|oes)?$/;
+
+/** "El programa de instalación", "an installation program": what something is done with, where it is done to it in the keyword. */
+export function isForDoing(
+  { tokens }: AnalysedText,
+  verb: Sight,
+  noun: Sight,
+  { carriers }: Variant,
+  { headFirst, compounds, of, linking, eitherWay, joining }: Usage,
+): boolean {
+  const { folded } = tokens[verb.to]!;
+  if (compounds || !DEED.test(folded) || folded === carriers[verb.place]!.folded) return false;
+  // "Coches de alquiler", "moving boxes"
+  if (eitherWay.has(folded)) return false;
+  if (!headFirst) return noun.from === verb.to + 1;
+  if (noun.to + 2 !== verb.from) return false;
+  const link = tokens[verb.from - 1]!.folded;
+  return linking.has(link) && (of.has(link) || !joining.has(link));
+}
 
 /** Endings of participles in the Romance languages, as they are written, and of what one is doing. */
 const PARTICIPLE = /(?:[oi]|[ai]da|d?[oa]s|[aiusrt]t[ae]|cha|és?|[éiut]es?|[st]|(?<![aeio])u|ant|ndo)$/;
