@@ -2,13 +2,19 @@
 import type { Block } from "../draft/draft";
 import { countsAsWords } from "../draft/words";
 import type { AnalysedText } from "../text/analyse";
-import { guessLanguage } from "../text/guessLanguage";
+import { languageOfWords } from "../text/guessLanguage";
 import type { LanguagePack } from "../text/packs/pack";
 
 /** A block of fewer words says too little of its language by itself. */
 const LEAST_WORDS = 6;
-/** Of prose, small words are a third and more: where they are fewer, another language is thought of. */
-const FEW_SMALL = 0.35;
+/** And of a longer one so many say enough. */
+const MOST_WORDS = 40;
+/**
+ * Of prose, small words are a third and more: where they are fewer, another language is thought of. The Romance languages have many of them in
+ * common.
+ */
+const FEW_SMALL = 0.2;
+const FEW_SMALL_ROMANCE = 0.35;
 /** A page with this share of its words in another language is written in that; with less, what is in its own says what it is about. */
 const MOSTLY = 0.7;
 
@@ -55,12 +61,16 @@ export function inItsLanguage<Some extends readonly Block[]>(
 }
 
 /** Is a text in another language? Null where it is too short to tell, or is in none that can be named. */
-function isInOther(text: string, { tokens }: AnalysedText, { code }: LanguagePack): boolean | null {
+function isInOther(text: string, { tokens }: AnalysedText, { code, usage }: LanguagePack): boolean | null {
   if (tokens.length < LEAST_WORDS) return null;
   let small = 0;
   for (const token of tokens) if (token.small) small++;
-  if (small >= FEW_SMALL * tokens.length) return false;
-  const guessed = guessLanguage(text, LEAST_WORDS);
+  if (small >= (usage?.headFirst ? FEW_SMALL_ROMANCE : FEW_SMALL) * tokens.length) return false;
+  const words = tokens.slice(0, MOST_WORDS).map(({ start, end, folded }) => ({
+    lower: text.slice(start, end).toLowerCase(),
+    folded,
+  }));
+  const guessed = languageOfWords(words);
   return guessed === null ? null : guessed !== code;
 }
 

@@ -35,15 +35,28 @@ export function guessLanguage(text: string, leastWords = 20): string | null {
   if (cut.length < leastWords) return null;
   for (const [code, script] of SCRIPTS)
     if (cut.filter((word) => script.test(word.text)).length > cut.length / 2) return code;
-  const lower = cut.map((word) => word.text.toLowerCase());
-  const folded = lower.map(fold);
+  return languageOfWords(
+    cut.map((word) => {
+      const lower = word.text.toLowerCase();
+      return { lower, folded: fold(lower) };
+    }),
+  );
+}
+
+/** A word as it is written but for its capitals, and folded. */
+interface WrittenWord {
+  lower: string;
+  folded: string;
+}
+
+/** The same of words that are cut already: there are enough of them, and in no script that names its language. */
+export function languageOfWords(cut: readonly WrittenWord[]): string | null {
   const scores = packedLanguages
     .map(({ code }) => {
       const { smallWords } = languagePack(code);
       const letters = LETTERS[code];
       let speak = 0;
-      for (let i = 0; i < cut.length; i++)
-        if (smallWords.has(folded[i]!) || letters?.test(lower[i]!)) speak++;
+      for (const { lower, folded } of cut) if (smallWords.has(folded) || letters?.test(lower)) speak++;
       return { code, share: speak / cut.length };
     })
     .sort((a, b) => b.share - a.share);
