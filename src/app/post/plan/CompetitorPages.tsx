@@ -106,7 +106,7 @@ function PageRow({
           </Tooltip>
           <p className="truncate text-[12px] text-ink-2">
             {site}
-            {doubt && <span className="text-plum">· {doubt}</span>}
+            {doubt && <span className="text-plum"> · {doubt}</span>}
           </p>
         </div>
         {state === "dropped" && (
