@@ -18,7 +18,7 @@ const SEEN = new Set(["05", "06", "08", "13", "17", "20"]);
 /** Share of a word's uses as a noun; and of all its uses, those as a noun. */
 const MOST = 0.5;
 
-const common = new Set(Object.values(frequencies.words).flatMap((words) => words.split(" ")));
+const common = new Set(Object.values(frequencies.spoken.words).flatMap((words) => words.split(" ")));
 
 const uses = new Map<string, { seen: number; noun: number; all: number }>();
 for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")) {

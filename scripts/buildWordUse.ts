@@ -26,7 +26,7 @@ const SHARED = 3;
 const pack = english.pack();
 const stemOf = (word: string) => pack.stem(fold(word));
 const rarities = new Map(
-  Object.entries(frequencies.words).flatMap(([rarity, words]) =>
+  Object.entries(frequencies.spoken.words).flatMap(([rarity, words]) =>
     words.split(" ").map((word): [string, number] => [word, Number(rarity)]),
   ),
 );

@@ -38,7 +38,7 @@ const PROSE: Record<string, readonly string[]> = {
   ],
 };
 const paragraphs = (code: string) => PROSE[code]!.map((text) => `<p>${text}</p>`).join("");
-const blocksOf = (html: string, language: string): Block[] =>
+const blocksOf = (html: string, language: string): readonly Block[] =>
   readPage(`<main>${html}</main>`, "https://a.example/page", language).draft.blocks;
 const told = (html: string, language: string) => {
   const pack = languagePack(language);
