@@ -75,6 +75,15 @@ it("is stored at once where that is asked for, however little it rests", async (
   expect(stored.length).toBe(1);
 });
 
+it("what was taken out is not stored, and no timer goes on for it", async () => {
+  const { saver, stored } = start();
+  saver.note("a", { text: "t", restsIn: () => 5000 });
+  expect(saver.release("a")?.text).toBe("t");
+  await vi.advanceTimersByTimeAsync(20_000);
+  expect(stored).toEqual([]);
+  expect(vi.getTimerCount()).toBe(0);
+});
+
 it("what failed is tried again, twice as long after each time, and is lost with none", async () => {
   let failures = 3;
   const { saver, stored, states, now } = start(async () => {

@@ -53,7 +53,8 @@ export function createSaver<Change extends object>(
     due = at;
     timer = setTimeout(() => {
       timer = undefined;
-      const more = Math.min(...[...pending.values()].map(waitsFor));
+      // What was taken out waits for nothing.
+      const more = pending.size ? Math.min(...[...pending.values()].map(waitsFor)) : 0;
       if (more > 0) plan(more);
       else void run(false);
     }, ms);
