@@ -600,10 +600,12 @@ describe("competing pages", () => {
     });
     expect(withOdd.pages.at(-1)!.doubt).toBe("off-subject");
   });
-  it("takes no term from a page in another language, and none from a passage in one", () => {
+  it("takes no term or topic from a page in another language, and none from a passage in one", () => {
     const GERMAN =
       "<p>Die Bremse soll man nach dem Winter prüfen, weil das Salz auf der Straße die Beläge und die Scheibe angreift.</p>";
-    const foreign = Array.from({ length: 4 }, (_, i) => page(20 + i, GERMAN.repeat(6)));
+    const foreign = Array.from({ length: 4 }, (_, i) =>
+      page(20 + i, `<h2>Die Bremse prüfen</h2>${GERMAN.repeat(6)}`),
+    );
     const mixed = pages.map((one, i) => {
       const { blocks } = page(40 + i, GERMAN).page.draft;
       const { draft } = one.page;
@@ -615,6 +617,8 @@ describe("competing pages", () => {
     const analysed = analyse([...mixed, ...foreign]);
     expect(analysed.pages.slice(-4).map(({ doubt }) => doubt)).toEqual(Array(4).fill("other-language"));
     expect(analysed.pages.slice(0, -4).map(({ doubt }) => doubt)).not.toContain("other-language");
+    expect(analysed.topics.map(({ label }) => label)).not.toContain("Die Bremse prüfen");
+    expect(analyse(foreign).topics.map(({ label }) => label)).toContain("Die Bremse prüfen");
     const said = analysed.terms.map(({ text }) => text.toLowerCase());
     for (const word of ["die", "man", "winter", "salz", "bremse", "beläge"]) expect(said).not.toContain(word);
     expect(new Set(said)).toEqual(new Set(whole.terms.map(({ text }) => text.toLowerCase())));

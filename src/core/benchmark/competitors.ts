@@ -394,8 +394,10 @@ function headingsOf(pages: readonly ReadPage[], keyword: string, pack: LanguageP
       .tokens.filter(({ small }) => !small)
       .flatMap(subjectsOf),
   ]);
-  return pages.flatMap(({ page, cache }, index) =>
-    foremost(
+  const all = pages.every(({ isOther }) => isOther);
+  return pages.flatMap(({ page, cache, isOther }, index) => {
+    if (isOther && !all) return [];
+    return foremost(
       sectionsOf(page.draft.blocks).filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text))),
       Math.floor(MOST_HEADINGS / pages.length),
     ).map((section): CompetitorHeading => {
@@ -414,8 +416,8 @@ function headingsOf(pages: readonly ReadPage[], keyword: string, pack: LanguageP
         standing: standingOf(text, pack),
         uses: usesIn(section, page, cache, ignored, pack, subjectsOf),
       };
-    }),
-  );
+    });
+  });
 }
 
 /** Of too many, those of the higher levels go first, and then those that stand first; in the order of the page. */
