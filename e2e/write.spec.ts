@@ -54,6 +54,26 @@ test("what is typed right before going to another screen is there, and what is s
   await expect(sheet(page)).toContainText("Straps first. Then the belt.");
 });
 
+test("letters end their way at the text, keys that command go on to what is around, and so do letters in a field", async ({
+  page,
+}) => {
+  await blankPost(page);
+  await page.evaluate(() => {
+    document.body.dataset.keys = "";
+    document.addEventListener("keydown", ({ key }) => {
+      document.body.dataset.keys += `${key} `;
+    });
+  });
+  await page.keyboard.press("a");
+  await page.keyboard.press("b");
+  await page.keyboard.press("Control+b");
+  await page.keyboard.press("ArrowLeft");
+  await page.keyboard.press("Escape");
+  await expect(sheet(page)).toHaveText("ab");
+  await field(page, "Post title").press("x");
+  await expect(page.locator("body")).toHaveAttribute("data-keys", "Control b ArrowLeft Escape x ");
+});
+
 test("formatting by keyboard and by the bar over a selection, with undo", async ({ page }) => {
   await blankPost(page);
   await page.keyboard.insertText("Two belts hold the crate");

@@ -134,15 +134,16 @@ export function analyseCompetitors(
     onProgress(i, steps);
     return readText(one, keyword, pack, profile);
   });
+  const told = inOneLanguage(pages);
   const ignored = new Set(contentStems(keyword, pack));
   const counts = new TermCounts(
-    inOneLanguage(pages).map(({ texts, words }) => ({ texts, words })),
+    told.map(({ texts, words }) => ({ texts, words })),
     frequencies,
     namesAndFurniture(ordered, ignored, pack),
     pack,
   );
   const terms = counts.terms();
-  const headings = headingsOf(pages, keyword, pack);
+  const headings = headingsOf(told, keyword, pack);
   const topics = headingTopics(headings, pages.length, frequencies).filter(
     ({ pages: n }) => n >= LEAST_TOPIC_PAGES,
   );
@@ -181,11 +182,11 @@ export function analyseCompetitors(
     pages: analysed,
     spread: spreadOf(analysed),
     terms: placed(terms, topics, headings, pack),
-    headingTerms: headingTermsOf(pages, frequencies, namesAndFurniture(ordered, ignored, pack), pack),
+    headingTerms: headingTermsOf(told, frequencies, namesAndFurniture(ordered, ignored, pack), pack),
     topics,
     questions: mergeQuestions(
       [
-        ...pages.flatMap(({ questions }) => questions),
+        ...told.flatMap(({ questions }) => questions),
         ...questions.flatMap(({ text, service, asked: places }) => [
           {
             text: asQuestion(text, pack),
@@ -201,7 +202,7 @@ export function analyseCompetitors(
       ],
       pack,
     ),
-    statistics: sortStatistics(pages.flatMap(({ page, blocks }) => statisticsOf(blocks, titled(page), pack))),
+    statistics: sortStatistics(told.flatMap(({ page, blocks }) => statisticsOf(blocks, titled(page), pack))),
     benchmark: benchmarkOf(analysed.map(({ report }) => report.score)),
     measure: measureOf(-1),
   };
@@ -266,11 +267,17 @@ function readText(
   };
 }
 
-/** The pages, of those in another language nothing: their words are no terms of this one. Unless all of them are. */
+/** The pages as they tell of the subject: one in another language tells nothing, unless all of them are in one. */
 function inOneLanguage(pages: readonly ReadPage[]): readonly ReadPage[] {
   if (pages.every(({ isOther }) => isOther)) return pages;
-  return pages.map((page) => (page.isOther ? { ...page, texts: [], headingTexts: [], words: 0 } : page));
+  return pages.map((one) => (one.isOther ? { ...one, ...NOTHING, page: withoutBlocks(one.page) } : one));
 }
+
+const NOTHING = { blocks: [], texts: [], headingTexts: [], words: 0, questions: [] };
+const withoutBlocks = (page: CompetitorPage): CompetitorPage => ({
+  ...page,
+  draft: { ...page.draft, blocks: [] },
+});
 
 /** What is counted of a page. */
 function figuresOf(
@@ -394,10 +401,8 @@ function headingsOf(pages: readonly ReadPage[], keyword: string, pack: LanguageP
       .tokens.filter(({ small }) => !small)
       .flatMap(subjectsOf),
   ]);
-  const all = pages.every(({ isOther }) => isOther);
-  return pages.flatMap(({ page, cache, isOther }, index) => {
-    if (isOther && !all) return [];
-    return foremost(
+  return pages.flatMap(({ page, cache }, index) =>
+    foremost(
       sectionsOf(page.draft.blocks).filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text))),
       Math.floor(MOST_HEADINGS / pages.length),
     ).map((section): CompetitorHeading => {
@@ -416,8 +421,8 @@ function headingsOf(pages: readonly ReadPage[], keyword: string, pack: LanguageP
         standing: standingOf(text, pack),
         uses: usesIn(section, page, cache, ignored, pack, subjectsOf),
       };
-    });
-  });
+    }),
+  );
 }
 
 /** Of too many, those of the higher levels go first, and then those that stand first; in the order of the page. */
@@ -547,7 +552,7 @@ function headingTermsOf(
   excluded: ReadonlySet<string>,
   pack: LanguagePack,
 ): SharedTerm[] {
-  const texts = inOneLanguage(pages).map(({ headingTexts }) => ({
+  const texts = pages.map(({ headingTexts }) => ({
     texts: headingTexts,
     words: headingTexts.reduce((sum, { tokens }) => sum + tokens.length, 0),
   }));

@@ -6,7 +6,7 @@ export type Doubt = "other-language" | "off-subject" | "thin";
 export interface DoubtfulText {
   texts: readonly AnalysedText[];
   words: number;
-  /** Most of it is in another language. */
+  /** Nearly all of it is in another language. */
   isOther: boolean;
 }
 

@@ -45,19 +45,18 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   );
 };
 
-/** Endings of nouns that say what is done. */
-const DEED = /(?:[ts]ion|ment|[cgs]ion|zion|gion|cao|sao|mient|ament|agg|at?ur)(?:e|i|o|a|s|es|os|oes)?$/;
-
 /** "El programa de instalación", "an installation program": what something is done with, where it is done to it in the keyword. */
 export function isForDoing(
   { tokens }: AnalysedText,
   verb: Sight,
   noun: Sight,
   { carriers }: Variant,
-  { headFirst, compounds, of, linking, eitherWay, joining }: Usage,
+  { action, gerund, headFirst, compounds, of, linking, eitherWay, joining }: Usage,
 ): boolean {
   const { folded } = tokens[verb.to]!;
-  if (compounds || !DEED.test(folded) || folded === carriers[verb.place]!.folded) return false;
+  if (compounds || !action.test(folded) || folded === carriers[verb.place]!.folded) return false;
+  // "Installing programs"
+  if (gerund?.test(folded)) return false;
   // "Coches de alquiler", "moving boxes"
   if (eitherWay.has(folded)) return false;
   if (!headFirst) return noun.from === verb.to + 1;
