@@ -760,4 +760,54 @@ de: Brot backen
 = Wie backt man ein Brot?
 ≠ Ihre Backen glühten, als sie das Brot aß.
 ≠ Das Backblech liegt neben dem Brot.
+de: Dachrinne reinigen
+= So reinigen Sie Ihre Dachrinnen im Herbst
+= Die Reinigung der Dachrinne
+≠ Nach der Reinigung saß ein Spatz auf der Dachrinne.
+≠ Die Dachrinne ist rein optisch schön.
+de: Stellenanzeige schreiben
+= Wie schreibt man eine Stellenanzeige?
+= Gut geschriebene Stellenanzeigen
+≠ Er schreibt an einer Stelle über Anzeigen.
+≠ Die Stellenanzeige verschrieb sich der Wahrheit.
+de: Bankdrücken
+= Beim Drücken auf der Bank
+= Bankdrücken mit Hanteln
+≠ Die Bank drückt die Zinsen.
+≠ Er drückte ihr auf der Bank die Hand.
+de: Schlossgarten
+= Der Garten am Schloss
+= Die Schlossgärten im Mai
+≠ Das Schloss am Gartentor klemmt.
+≠ Sie schloss den Garten ab.
+de: Absatz steigern
+= Den Absatz mit Rabatten steigern
+= Steigerung des Absatzes
+≠ Der Absatz brach ab, die Spannung steigerte sich.
+≠ Im nächsten Absatz steigert er sich.
+de: Feuerlöscher
+= Löscher für Feuer in der Küche
+= Feuerlöscher prüfen lassen
+≠ Das Feuer wurde gelöscht, der Strom auch.
+≠ Er löschte die Datei über das Feuer.
+de: Rechnung stellen
+= Wie Sie eine Rechnung stellen
+= Rechnungen richtig gestellt
+≠ Er stellte das Bier auf die Rechnung.
+≠ Die Rechnung liegt auf der Stelle.
+de: Mückenstich
+= Ein Stich von einer Mücke
+= Mückenstiche kühlen
+≠ Die Mücke ließ ihn im Stich.
+≠ Er stach Spargel zwischen Mücken.
+de: Kurzgeschichte
+= Kurze Geschichten aus dem Norden
+= Kurzgeschichten schreiben
+≠ Kurz gesagt: die Geschichte ist aus.
+≠ Vor kurzem schrieb er Geschichte.
+de: Arbeitsvertrag kündigen
+= Einen Arbeitsvertrag fristgerecht kündigen
+= Kündigung von Arbeitsverträgen
+≠ Er kündigte seinen Besuch an, der Arbeitsvertrag lag bereit.
+≠ Der Arbeitsvertrag regelt, wann man Gäste ankündigt.
 `;

@@ -3534,4 +3534,544 @@ en: date an antique
 = How antiques are dated
 ≠ The date is set: the antique goes to auction.
 ≠ Dates and nuts lay on the antique.
+en: wedding catering
+= Who caters for weddings in a barn?
+= Catering for a wedding of eighty guests
+≠ The film caters to viewers who hate weddings.
+≠ At the wedding, his catering to her whims was plain.
+en: roof coating
+= Roof coatings that last ten years
+= Coat a flat roof with two layers
+≠ He left his coat on the roof.
+≠ Snow coated the roof overnight.
+en: dog training
+= How to train a dog to sit
+= Trained dogs wait at the kerb
+≠ The dog missed the train.
+≠ She is training for a marathon with her dog.
+en: hair dryer
+= Dryers for long hair
+= Drying hair without damage
+≠ Her hair is drier than mine.
+≠ He dried his hands and combed his hair.
+en: book binding
+= Binding a book by hand
+= Books bound in leather
+≠ A binding contract says nothing of the book.
+≠ We are bound to read the book.
+en: house painter
+= A painter for the house, inside and out
+= Painting your house in summer
+≠ The painter was born in this house.
+≠ The house has paintings of the sea.
+en: water meter
+= Meters for water in flats
+= Where is the water meter?
+≠ The water is two meters deep.
+≠ Ten meters from the water
+en: arms trade
+= Trade in arms is taxed
+= Who trades arms across borders?
+≠ She broke both arms and changed her trade.
+≠ Arm pads are made by the trade.
+en: spirits shop
+= A shop that sells spirits
+= Spirit shops near the harbour
+≠ The shop kept its spirits up.
+≠ In high spirits they left the shop.
+en: c++ course
+= Which C++ courses are free?
+≠ A course for grade C students
+≠ The C course starts on Monday
+en: 24/7 support
+= Support that answers 24/7
+= We support you 24/7.
+≠ Support tickets 24 and 7 were closed.
+≠ Of 24 calls to support, 7 were lost.
+en: account opening
+= Opening an account takes five minutes
+= Open your account online
+≠ On no account leave the door open.
+≠ The opening is on account of the rain put off.
+en: custom shirts
+= Customise a shirt with your logo
+= Shirts custom made for teams
+≠ Customs held the shirts for a week.
+≠ It is the custom to wear white shirts.
+en: hand cream
+= Creams for dry hands
+= The best hand cream for winter
+≠ On the other hand, the cream had turned.
+≠ She handed him the cream.
+en: light bulb
+= Bulbs with warm light
+= Lightbulbs that last
+≠ The bulb vase is light.
+≠ Plant bulbs where light falls.
+en: job interview
+= Interviews for your first job
+= Questions they ask when they interview you for a job
+≠ He did a good job of the interview edit.
+≠ In an interview she praised the mayor's job figures.
+en: file sharing
+= Sharing large files safely
+≠ She filed for a share of the house.
+≠ They share a nail file.
+en: park bench
+= Benches for the park
+= A bench in the park near the pond
+≠ Park your car by the bench.
+≠ He was benched at the park game.
+en: bank loan
+= Banks that lend to new firms
+≠ The boat is on loan and lies at the river bank.
+≠ They loaned us chairs to put on the bank.
+en: stock photos
+= Photos from stock, free of charge
+= Stock photography for blogs
+≠ The photo shop has film in stock.
+≠ She took a photo of the stock pot.
+en: sound card
+= A card for better sound
+= Sound cards for old computers
+≠ It sounds like you lost your card.
+≠ The card makes no sound when opened.
+en: fire drill
+= Drills in case of fire
+= How often must a fire drill be held?
+≠ The drill caught fire.
+≠ He drilled holes by the fire.
+en: plant pot
+= Pots for plants on the balcony
+= A pot that a plant can grow in
+≠ He was caught with pot at the plant.
+≠ They plant potatoes in a pot.
+en: play area
+= An area where children can play
+= Play areas for small children
+≠ The play is set in a rural area.
+≠ He plays golf in the Leeds area.
+en: cold storage
+= Storing food in the cold
+= Cold stores for meat
+≠ The store closes when it is cold.
+≠ A cold kept her from the storage depot.
+en: fast food
+= Food served fast
+= Fast foods and salt
+≠ No food may be taken during the fast.
+≠ He ran fast to the food stall.
+en: running water
+= Rooms with water that runs hot and cold
+= No running water in the hut
+≠ She was running when the water broke.
+≠ The tap ran dry; we carried water.
+en: sewing machine
+= A machine for sewing denim
+= Which machine sews leather?
+≠ She sews by hand and machines steel.
+≠ He machined the parts while she was sewing.
+en: match report
+= A report of the match on Saturday
+= Who writes the match reports?
+≠ The figures match those in the report.
+≠ He reported that the matches were damp.
+en: leave request
+= Request leave two weeks ahead
+= Requests for leave are answered by Friday
+≠ Please leave your request at the desk.
+≠ At her request we leave early.
+en: sign language
+= Learn to sign: language for deaf children
+≠ Sign the form in your own language.
+≠ The sign is in a language nobody reads.
+en: data mining
+= Mining data for patterns
+= Tools to mine your data
+≠ This data is mine.
+≠ Data from the mine was lost.
+en: kitchen fitter
+= A fitter for your kitchen
+= Fit a kitchen in a weekend
+≠ The kitchen staff are fitter than we are.
+≠ He had a fit in the kitchen.
+en: trailer hitch
+= Hitching a trailer
+= Hitches for light trailers
+≠ The trailer of the film went online without a hitch.
+≠ They hitched a ride beside a trailer park.
+en: table tennis
+= Tennis on a table
+≠ The tennis club is last in the table.
+≠ He tabled a motion on tennis.
+en: time tracking
+= Tracking working time in a sheet
+≠ The tracks were cleared in time for the train.
+≠ She lost track of time.
+en: fishing boat
+= A boat for fishing at sea
+= Boats that fish for cod
+≠ There is something fishy about the boat.
+≠ The boat passed a man who was fishing.
+en: rain gutter
+= A gutter for rain on the shed
+= Gutters that carry rain away
+≠ It rains in the gutter press.
+≠ The candle gutters in wind and rain.
+en: film review
+= We review the latest films
+= Reviews of films for children
+≠ A film of oil needs review.
+≠ The pay review was filmed.
+en: pet insurance
+= Insure your pet
+= What does insurance for pets cost?
+≠ Insurance is the minister's pet topic.
+≠ She pets the dog of the insurance agent.
+en: gutter cleaning
+= Clean your gutters in autumn
+= What does gutter cleaning cost?
+≠ The cleaning crew ended up in the gutter.
+≠ A clean gutter press is a dream.
+en: carpet fitter
+= Fitters lay your carpet in a day
+= Have a carpet fitted
+≠ The carpet fits in the van.
+≠ He felt fitter after beating the carpet.
+en: lease agreement
+= An agreement to lease a flat
+= Leasing agreements for offices
+≠ They agreed to give her a new lease of life.
+≠ In agreement with his wife he let the lease run.
+en: bread maker
+= Makers of bread and cake
+= Make bread overnight
+≠ Bread makes up half of his diet.
+≠ The film maker ate bread.
+en: port wine
+= Wines from the port houses
+= A glass of port: wine for winter
+≠ Wine left the port by ship.
+≠ The USB port got wet with wine.
+en: seal repair
+= Repair a broken seal on the fridge
+= Seals: how repairs are done
+≠ The seal colony does not repair nets.
+≠ Sealed letters need no repair.
+en: bat house
+= A house for bats under the eaves
+= Bat houses keep gnats away
+≠ He hit the house with a bat.
+≠ Without batting an eye he left the house.
+en: crane hire
+= Hire a crane by the day
+= Cranes for hire
+≠ Cranes nest where nobody hires.
+≠ The new hire cranes his neck.
+en: watch repair
+= Repairing an old watch
+= Who repairs watches near me?
+≠ Watch how he repairs the fence.
+≠ They watched the repair of the dam.
+en: key cutting
+= Where are keys cut?
+= Cutting a key takes two minutes
+≠ The cuts are key to the budget.
+≠ She cut the music key by key.
+en: note taking
+= Take notes in class
+= Taking better notes
+≠ Take note of the exits.
+≠ The singer hit a high note and took a bow.
+en: ground coffee
+= Coffee ground by hand
+= Grind coffee at home
+≠ The ground smelled of coffee.
+≠ On what grounds was the coffee banned?
+en: light switch
+= Switches for the light in the hall
+= A lightswitch for the cellar
+≠ He switched to a light beer.
+≠ They travel light and switch trains.
+en: present ideas
+= Ideas for presents under ten pounds
+= A present: ten ideas
+≠ At present I have no idea.
+≠ He presented his idea.
+en: stamp collecting
+= How to collect stamps
+= Collectors of stamps
+≠ She stamped her foot and collected her coat.
+≠ The collected works bear his stamp.
+en: duck pond
+= Ponds for ducks
+≠ He ducked and fell into the pond.
+≠ Duck at the low door by the pond.
+en: cash register
+= Registers for cash
+= Cash registers in small shops
+≠ He cashed a cheque and registered.
+≠ Register now and win cash.
+en: current account
+= Switch current accounts
+= Which current account pays interest?
+≠ By all accounts the current is strong.
+≠ The account of the current events was dull.
+en: e-book reader
+= Readers for ebooks
+= Read e-books on a small screen
+≠ The reader booked a seat.
+≠ The reader has a book, an e and a plan.
+en: 3d printer
+= Printers for 3D models
+= Print in 3D at home
+≠ The printer has 3 days left.
+≠ Page 3 came out of the printer.
+en: .net developer
+= Developers who use .NET
+= A developer for .NET
+≠ The developer fell into a net.
+≠ Net pay of a developer
+en: r&d budget
+= The budget for R&D
+= R&D budgets rise
+≠ Budget for part R and part D
+≠ R budget, D budget
+en: mens shoes
+= Shoes for men
+= Men's shoes in wide sizes
+≠ The men lost one shoe each in the mud.
+≠ He meant the shoes.
+en: play school
+= A school to play at
+= Playschools near you
+≠ The school put on a play.
+≠ The school plays on Friday.
+en: sign maker
+= Make a sign for your shop
+= Makers of signs
+≠ He makes her sign the form.
+≠ A sign of the times: makers leave.
+en: train times
+= Times of trains to the coast
+≠ At times the train is late.
+≠ He trained three times a week.
+en: iron ore
+= Ores of iron
+= Ore with iron in it
+≠ She irons, he sells ore.
+≠ An ore and the irony of fate
+en: baking tin
+= A tin to bake bread in
+= Tins for baking
+≠ He bakes, and the tin roof leaks.
+≠ Baking in the sun lay a tin.
+en: rock climbing
+= Climb rocks with a guide
+= Rocks for climbing
+≠ Rock bands climb the charts.
+≠ The boat rocked as he climbed in.
+en: swimming costume
+= Costumes for swimming
+= A costume to swim in
+≠ The costume party ended with a swim.
+≠ Her head was swimming in that costume.
+en: case study
+= Studies of real cases
+= Case studies that sell
+≠ In case you study, take notes.
+≠ He studied the glass case.
+en: safety training
+= Train your staff in safety
+= Training for safety at work
+≠ The train reached safety.
+≠ He trains safely at home.
+en: letter opener
+= An opener for letters
+= Open letters with a knife
+≠ The opening letter of his name
+≠ An open letter to the mayor
+en: wood carving
+= Carve wood by hand
+= Carvings in wood
+≠ He carved out a career in wood.
+≠ They carve meat by the wood stove.
+en: second hand clothes
+= Clothes sold secondhand
+= Second-hand clothes online
+≠ The second hand of the clock caught his clothes.
+≠ On the other hand, clothes wear out in a second.
+en: mobile phone contract
+= A contract for your mobile phone
+= Mobile phone contracts compared
+≠ The muscles contract when she phones.
+≠ A mobile over the bed, a phone and a contract
+en: food poisoning
+= Poisoned by food
+= Foods that poison you
+≠ Rats ate the poison, not the food.
+≠ Poison pens and fast food
+en: bike rack
+= Racks for two bikes
+= A rack that holds your bike
+≠ He racked his brain on the bike.
+≠ The bike ride went to rack and ruin.
+en: pipe smoking
+= How to smoke a pipe
+= Smoking pipes made of clay
+≠ Smoke came out of the pipe.
+≠ The pipe burst while he was smoking.
+en: fan heater
+= Heaters with a fan
+= A fan that heats the room
+≠ Fans heat up the debate.
+≠ In the heat his fans left.
+en: loft insulation
+= Insulating your loft saves more heat than new windows
+= How thick should insulation in a loft be?
+≠ The loft is empty, but the walls have insulation.
+≠ He lived in a loft, insulated from the noise of the world.
+en: drum lessons
+= Lessons on the drums for absolute beginners
+= A drum teacher who gives lessons online
+≠ The lesson ended when the washing machine drum broke.
+≠ Store oil in a drum; that was the lesson we learned.
+en: tile cutter
+= Cutters for ceramic tiles
+= The cutter goes through tiles like butter
+≠ Cut the cost of your tiles with our offer.
+≠ Biscuit cutters lay on the tiles.
+en: wine tasting
+= Taste wines from four valleys
+= Tastings of local wine on Saturdays
+≠ The soup tasted of wine.
+≠ It was a matter of taste, and the wine was cheap.
+en: exhaust repair
+= Have your exhaust repaired while you wait
+= The garage repairs exhausts
+≠ They were exhausted after the repair.
+≠ Repair work exhausts the budget.
+en: squash court
+= Courts for squash in the south of town
+= Book a squash court online
+≠ The court squashed the verdict.
+≠ Squash grew behind the court.
+en: shopping list
+= A list for your weekly shopping
+= Lists of things to shop for
+≠ The ship began to list as the shop flooded.
+≠ The shop was listed on the market.
+en: contact lenses
+= Lenses that stay in contact with the eye
+= Soft contact lenses for daily wear
+≠ Contact the shop about the lens of your camera.
+≠ No contact between lens and filter
+en: coach trip
+= Trips by coach to the lakes
+= Which coaches go on day trips?
+≠ The coach tripped over a hurdle.
+≠ Our running coach went on a trip.
+en: spring water
+= Water from a spring in the hills
+= Springs whose water is safe to drink
+≠ In spring the plants need more water.
+≠ The lid springs open and water comes out.
+en: bow tie
+= How to tie a bow tie
+= Ties in the shape of a bow
+≠ She tied the boat up by its bow.
+≠ He made a bow and straightened his tie.
+en: bear market
+= What to do in a bear market
+= Markets ruled by bears
+≠ The market cannot bear more taxes.
+≠ Bears were seen near the fish market.
+en: toast rack
+= A rack for toast
+= Racks that hold four slices of toast
+≠ They toasted the new wine rack.
+≠ The toast to the bride was racked with jokes.
+en: trunk show
+= A show of goods from the trunk
+= Trunk shows for small labels
+≠ The elephant shows its trunk.
+≠ The picture shows a trunk full of gold.
+en: web design
+= Designers of web pages
+≠ The spider spun a web of rare design.
+en: pool cleaning
+= Clean your pool once a week
+= How a pool is cleaned
+≠ The cleaning firms pool their orders.
+≠ A pool of cleaning staff
+en: fence panel
+= Panels for your fence
+= A fence made of panels
+≠ The panel sat on the fence.
+≠ He fenced well, said the panel.
+en: fire alarm
+= An alarm that warns of fire
+= Fire alarms for flats
+≠ Alarmed by the rise, they fired two clerks.
+≠ The news of the fire caused alarm.
+en: school meals
+= Meals at school for less than two pounds
+= What do schools serve as meals?
+≠ A school of fish made a meal for the whale.
+≠ She schooled her face during the meal.
+en: cabin crew
+= Crew who work in the cabin
+= Cabin crews are trained for six weeks
+≠ The crew slept in a log cabin.
+≠ The film crew rented a cabin.
+en: sleeping bag
+= Bags for sleeping outdoors
+= A bag to sleep in
+≠ The bag lady was sleeping.
+≠ He slept with his bag under his head.
+en: gift wrapping
+= Wrap a gift without tape
+= Wrapping gifts in cloth
+≠ She has a gift for wrapping things up fast.
+≠ The wrap with chicken was a gift.
+en: crossing point
+= A point where you can cross the road
+= Safe crossing points near schools
+≠ He crossed out the last point.
+≠ At this point they were crossing the sea.
+en: tax adviser
+= Advisers who know about tax
+= Ask an adviser about your taxes
+≠ Taxing work, said the adviser.
+≠ Be advised that the tax office is closed.
+en: stress test
+= Tests under stress
+= How banks are tested for stress
+≠ He stressed that the test was easy.
+≠ Stress the first word of the test sentence.
+en: plaster cast
+= A cast made of plaster
+= Casts in plaster for a broken arm
+≠ The cast of the play wore plasters.
+≠ He cast a look at the plaster.
+en: driving test
+= Take a test before you drive alone
+= Pass your driving test first time
+≠ The test drive ended early.
+≠ He tested the driver of the screw.
+en: beauty treatment
+= Treatments for beauty and rest
+= Treat your skin: beauty at home
+≠ The film treats beauty as a crime.
+≠ The beauty of the treatment is its price.
+en: delivery note
+= Notes that come with a delivery
+= Sign the note on delivery
+≠ She noted his poor delivery of the speech.
+≠ Please note: delivery is free.
+en: water softener
+= Softeners for hard water
+= Soften the water in your home
+≠ The blow was softened by the water.
+≠ Soft light on the water
 `;

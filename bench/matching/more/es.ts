@@ -650,4 +650,53 @@ es: capital humano
 = El capital humano de la empresa
 ≠ La capital es muy humana.
 ≠ El humano llegó a la capital.
+es: limpieza de canalones
+= Limpiar los canalones en otoño
+= La limpieza del canalón
+≠ La limpieza de la calle y los canalones nuevos
+≠ Un canalón limpia su imagen.
+es: clases de canto
+= Clases para aprender a cantar
+= Clases de canto en línea
+≠ El canto de los pájaros, de toda clase
+≠ En clase se golpeó con el canto de la mesa.
+es: cuenta de ahorro
+= Abrir una cuenta para el ahorro
+= Cuentas de ahorro para niños
+≠ Él cuenta un chiste sobre el ahorro.
+es: alquiler de coche
+= Alquilar un coche en Málaga
+= Coches de alquiler
+≠ El coche está en la calle y el alquiler sube.
+≠ Pagó el alquiler desde el coche.
+es: carta de presentación
+= Cómo escribir cartas de presentación
+= Una carta para la presentación del candidato
+≠ Presentó la carta del restaurante.
+≠ En la presentación jugó a las cartas.
+es: cura de sueño
+= Una cura basada en el sueño
+= Curas de sueño en clínicas
+≠ El cura tiene sueño.
+≠ Sueña que se cura.
+es: copa menstrual
+= Copas menstruales de silicona
+= Cómo usar la copa menstrual
+≠ La copa del mundo y el dolor menstrual
+≠ Tomó una copa por el retraso menstrual.
+es: banco de pruebas
+= Un banco para pruebas de motores
+= Bancos de prueba
+≠ El banco pide pruebas de ingresos.
+≠ Prueba a sentarte en el banco.
+es: llave inglesa
+= Llaves inglesas de acero
+= Usar una llave inglesa
+≠ La llave de la casa inglesa
+≠ La profesora inglesa perdió su llave.
+es: parto en casa
+= Partos en casa con matrona
+= Dar a luz: el parto en casa
+≠ Parto de casa a las ocho.
+≠ Se parte una teja en casa.
 `;

@@ -562,4 +562,53 @@ fr: pile rechargeable
 = Des piles que l'on recharge
 ≠ À midi pile, rechargez le téléphone.
 ≠ Une pile de livres sur un vélo rechargeable
+fr: nettoyage de gouttière
+= Nettoyer une gouttière sans échelle
+= Le nettoyage des gouttières en automne
+≠ Après le nettoyage, un chat de gouttière est venu.
+≠ La gouttière est nette, le toit aussi.
+fr: cours de chant
+= Des cours pour apprendre à chanter
+= Cours de chant pour adultes
+≠ Le chant des oiseaux au cours de la nuit
+≠ Il court en chantant.
+fr: pose de parquet
+= Poser un parquet soi-même
+= La pose du parquet flottant
+≠ Il pose sur le parquet pour la photo.
+≠ Le parquet pose une question au juge.
+fr: location de voiture
+= Louer une voiture à Lille
+= Voitures en location
+≠ La voiture est en panne, la location est fermée.
+≠ On loue son courage devant la voiture.
+fr: prise électrique
+= Des prises électriques dans la cuisine
+= Installer une prise de courant électrique
+≠ La voiture électrique a été prise en photo.
+≠ Elle est prise demain; le vélo est électrique.
+fr: carte bancaire
+= Cartes bancaires gratuites
+≠ Il mange à la carte, le conseiller bancaire aussi.
+≠ La carte du vin plaît au secteur bancaire.
+fr: compte épargne
+= Ouvrir un compte d'épargne
+= Comptes pour l'épargne des enfants
+≠ Il se rend compte que l'épargne baisse.
+≠ L'épargne, en fin de compte, est un choix.
+fr: tour de magie
+= Des tours de magie pour enfants
+= Apprendre un tour: la magie des cartes
+≠ La tour du château a de la magie.
+≠ C'est à son tour de croire à la magie.
+fr: vol pas cher
+= Des vols pas chers vers Rome
+= Trouver un vol moins cher
+≠ Le vol du collier coûte cher au voleur.
+≠ Il vole bas et paie cher.
+fr: mise en page
+= La mise en page d'un livre
+= Mettre un livre en page
+≠ Elle mise sur la page blanche.
+≠ La mise est perdue, tourne la page.
 `;

@@ -520,4 +520,49 @@ it: pesca sportiva
 = La pesca sportiva al lago
 ≠ Una pesca per lo sportivo
 ≠ Lo sportivo mangia una pesca.
+it: pulizia grondaie
+= Pulire le grondaie in autunno
+= La pulizia della grondaia
+≠ La pulizia della casa e la grondaia rotta
+≠ Una grondaia pulita non gocciola.
+it: corso di canto
+= Corsi per imparare a cantare
+= Un corso di canto per adulti
+≠ Nel corso della sera udimmo un canto.
+≠ Il corso era pieno, dal canto suo rise.
+it: conto corrente
+= Conti correnti a confronto
+≠ La corrente salta e il conto arriva.
+it: noleggio auto
+= Noleggiare un'auto a Bari
+≠ L'auto è ferma, il noleggio chiude.
+≠ Paga il noleggio del film in auto.
+it: lettera di presentazione
+= Scrivere lettere di presentazione
+= Una lettera per la presentazione del candidato
+≠ La lettera si presenta male.
+it: cambio olio
+= Cambiare l'olio della moto
+= Il cambio dell'olio
+≠ In cambio ricevette olio.
+≠ Il cambio perde olio.
+it: borsa di studio
+= Borse di studio per studenti
+= Una borsa per lo studio all'estero
+≠ Lo studio ha la borsa della cliente.
+≠ Studia la borsa di Milano.
+it: carta da parati
+= Incollare la carta da parati
+≠ La carta dei vini e i parati
+≠ Para la palla e legge la carta.
+it: stampa 3d
+= Stampare in 3D
+= Stampe 3D in casa
+≠ La stampa loda il film in 3D.
+≠ Tre stampe e 3 d
+it: piano bar
+= Piano bar per matrimoni
+= Un bar con il piano
+≠ Il bar al piano terra
+≠ Parla piano al bar.
 `;

@@ -729,4 +729,54 @@ nl: leren rijden
 = Rijden leren na je vijftigste
 ≠ Zij rijden op een leren zadel.
 ≠ Leraren rijden naar school.
+nl: dakgoot schoonmaken
+= Zo maakt u de dakgoot schoon
+= Dakgoten schoonmaken in de herfst
+≠ De schone dakgoot is af.
+≠ Hij maakte in de dakgoot een nest, schoon van vorm.
+nl: zangles
+= Lessen om te leren zingen
+= Zanglessen voor volwassenen
+≠ De les stond in het teken van zijn zang.
+≠ Hij zong tijdens de les.
+nl: bankrekening openen
+= Open een bankrekening in tien minuten
+= Het openen van een bankrekening
+≠ Op de bankrekening staat geld, de winkel is open.
+≠ De bank opende de rekening van de schilder.
+nl: stoelendans
+= Een dans om de stoelen
+= De stoelendans op het feest
+≠ Ze danste op een stoel.
+≠ De stoel stond stil tijdens de dans.
+nl: waterfilter
+= Een filter voor water uit de kraan
+= Waterfilters vergelijken
+≠ Het water filtert door het zand.
+≠ Hij filtert berichten aan het water.
+nl: fietsenrek
+= Een rek voor vier fietsen
+= Fietsenrekken voor scholen
+≠ De fiets en het rek van de keuken
+≠ Hij rekte zich uit naast zijn fiets.
+nl: vaste lasten
+= Lasten die elke maand vast staan
+= Uw vaste lasten verlagen
+≠ Hij heeft vast last van zijn knie.
+≠ Het lassen ging vast goed.
+nl: scheerapparaat
+= Een apparaat om je te scheren
+= Scheerapparaten voor mannen
+≠ Hij scheert het schaap naast het apparaat.
+≠ De scheerwol ging door het apparaat.
+nl: bon inleveren
+= Lever de bon in bij de kassa
+= Bonnen inleveren voor korting
+≠ De bon kreeg hij na levering in huis.
+≠ Wie inlevert op loon, krijgt geen bon.
+nl: slagroomtaart
+= Een taart met slagroom
+= Slagroomtaarten bestellen
+≠ De taart is op, er is nog slagroom.
+≠ Hij klopte slagroom terwijl de taart afkoelde.
 `;

@@ -587,4 +587,52 @@ pt: pilha recarregável
 = Pilhas recarregáveis para crianças
 ≠ Uma pilha de livros sobre um telemóvel recarregável
 ≠ Pilhas de roupa e um rádio recarregável
+pt: limpeza de calhas
+= Limpar as calhas no outono
+= A limpeza da calha
+≠ Calha bem que a limpeza é hoje.
+≠ A limpeza da casa e as calhas
+pt: aulas de canto
+= Aulas para aprender a cantar
+= Aulas de canto para adultos
+≠ No canto da aula estava um gato.
+≠ A aula acabou com o canto dos pássaros.
+pt: conta poupança
+= Contas poupança para jovens
+≠ Ele conta que a poupança acabou.
+≠ No fim de contas, a poupança é pouca.
+pt: aluguer de carro
+= Alugar um carro no Porto
+= Carros de aluguer
+≠ O carro está na rua e o aluguer sobe.
+≠ Paga o aluguer no carro.
+pt: carta de apresentação
+= Como escrever cartas de apresentação
+= Uma carta para a apresentação do candidato
+≠ Apresentou a carta de condução.
+pt: banco de jardim
+= Bancos para o jardim
+= Um banco de jardim em madeira
+≠ O banco fica junto ao jardim.
+≠ O jardim do banco central
+pt: máquina de costura
+= Máquinas para costurar
+= Uma máquina de costura usada
+≠ A costura da saia rasgou-se na máquina.
+≠ Costura à mão e lava à máquina.
+pt: troca de óleo
+= Trocar o óleo do motor
+= A troca do óleo
+≠ Em troca deu-lhe óleo.
+≠ O óleo secou e a troca falhou.
+pt: bolsa de estudo
+= Bolsas de estudo para alunos
+= Uma bolsa para estudar fora
+≠ O estudo diz que a bolsa caiu.
+≠ A bolsa ficou no estúdio.
+pt: papel de parede
+= Papéis de parede para o quarto
+= Colar papel na parede da sala
+≠ O papel da parede na acústica
+≠ Fez o papel de pedreiro na parede.
 `;

@@ -167,8 +167,8 @@ function variantOf(
     for (const { folded, stem } of carrying.values()) {
       for (const other of pack.otherKinds(folded).map(pack.stem))
         if (!content.has(other)) content.set(other, content.get(stem)!);
-      // "Lifts for skiers" are ski lifts.
-      if (usage && roles.get(stem) === "modifier")
+      // "Lifts for skiers" are ski lifts, "collectors of stamps" do stamp collecting.
+      if (usage && (roles.get(stem) === "modifier" || usage.gerund?.test(folded)))
         for (const doer of doersBy(pack).get(stem) ?? [])
           if (!content.has(doer)) content.set(doer, content.get(stem)!);
       const verb = usage && roles.get(stem) === "head" && verbOfDoer(folded, usage);

@@ -48,6 +48,16 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
       ? undefined
       : "verb";
   if (before && usage.being.has(before.folded) && usage.participle?.test(token.folded)) return "verb";
+  // "He makes her sign the form"
+  if (
+    before &&
+    after &&
+    usage.determiners.has(before.folded) &&
+    usage.persons.has(before.folded) &&
+    usage.determiners.has(after.folded) &&
+    !usage.capitals
+  )
+    return undefined;
   if (before && (usage.determiners.has(before.folded) || usage.quantities.has(before.folded))) return "noun";
   // "Boats for hire"
   if (
@@ -91,10 +101,21 @@ export const isLikelyVerb = (text: AnalysedText, at: number, usage: Usage, from 
 export const isLikelyNoun = (text: AnalysedText, at: number, usage: Usage): boolean =>
   usage.context !== undefined && verbLikelihood(text, at, usage) <= 1 - SURE;
 
-/** Is it part of a phrase in which it does not mean what it means elsewhere: "account" in "on account of"? */
-export function isIdle({ tokens }: AnalysedText, at: number, usage: Usage): boolean {
-  return (usage.idle.get(tokens[at]!.folded) ?? []).some(({ phrase, at: place }) =>
-    phrase.every((word, i) => tokens[at - place + i]?.folded === word),
+/**
+ * Is it part of a phrase in which it does not mean what it means elsewhere: "account" in "on account of"?
+ *
+ * @param own words of the keyword: where it has two of the phrase, the phrase is what it asks for
+ */
+export function isIdle(
+  { tokens }: AnalysedText,
+  at: number,
+  usage: Usage,
+  own: ReadonlySet<string>,
+): boolean {
+  return (usage.idle.get(tokens[at]!.folded) ?? []).some(
+    ({ phrase, at: place }) =>
+      phrase.every((word, i) => tokens[at - place + i]?.folded === word) &&
+      phrase.filter((word) => own.has(word)).length < 2,
   );
 }
 

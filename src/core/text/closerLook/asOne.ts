@@ -33,6 +33,8 @@ export function isVerbAsOne(
     return true;
   return (
     isVerbFor(last, carrier, usage) ||
+    // "Bread makes up half of it" has no bread maker.
+    (isJoined && from !== to && usage.doer?.test(carrier.folded) === true && !usage.doer.test(last.folded)) ||
     (isJoined && from !== to && (isLikelyVerb(text, to, usage) || doesIt(text, to, carrier, usage)))
   );
 }

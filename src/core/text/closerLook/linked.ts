@@ -2,7 +2,7 @@
 import type { AnalysedText } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
-import { isLikelyVerb, isVerbal } from "../usage";
+import { isLikelyVerb, isVerbal, usedAs } from "../usage";
 import { type Between, isContent } from "./links/between";
 import { FAR, HEAD_FIRST, HEAD_LAST } from "./links/links";
 import { type Apart, areParted, isTurned, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
@@ -76,15 +76,20 @@ function wordsBetween(
 ): Between {
   const { tokens } = text;
   const { first, second, between } = nouns;
+  const inSentence = (at: number) =>
+    tokens[at]?.sentence === tokens[first.from]!.sentence ? tokens[at] : undefined;
   const isDerived = ({ from, place }: Sight): boolean => tokens[from]!.stem !== carriers[place]!.stem;
   const asVerb = (sight: Sight): boolean =>
     isDerived(sight) ||
+    // "Coat a flat roof", "repair a broken seal"
+    (!usage.headFirst &&
+      carriers[sight.place]!.role === "head" &&
+      !inSentence(sight.from - 1) &&
+      usedAs(text, sight.from, usage) === "verb") ||
     isVerbal(tokens[sight.from]!.folded, usage) ||
     // "Test your hearing"
     (isLikelyVerb(text, sight.from, usage, PERHAPS) &&
       !usage.determiners.has(tokens[sight.from - 1]?.folded ?? ""));
-  const inSentence = (at: number) =>
-    tokens[at]?.sentence === tokens[first.from]!.sentence ? tokens[at] : undefined;
   return {
     ...nouns,
     usage,
@@ -101,7 +106,10 @@ function wordsBetween(
       usage.action.test(carriers[first.place]!.folded) && !usage.action.test(tokens[first.from]!.folded),
     isParticiple:
       isVerbal(carriers[first.place]!.folded, usage) && !isVerbal(tokens[first.from]!.folded, usage),
-    isDone: asVerb(second) && !usage.quantities.has(between.at(-1)?.folded ?? ""),
+    isDone:
+      asVerb(second) &&
+      // "Large files"
+      ![usage.quantities, usage.adjectives].some((words) => words.has(between.at(-1)?.folded ?? "")),
     before: inSentence(first.from - 1),
     after: inSentence(second.to + 1),
     isFiniteForm: (i) => {

@@ -2,7 +2,7 @@
 import type { AnalysedText } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal, usedAs, verbOfDoer } from "../usage";
-import { isBeforeNoun, PERHAPS } from "./nouns";
+import { areParted, isBeforeNoun, PERHAPS } from "./nouns";
 import { governorOf } from "./object";
 import type { SeenWord } from "./seenWord";
 import type { Sight } from "./sight";
@@ -122,8 +122,24 @@ const isTurnedRound: Rule = (word) => {
     return undefined;
   const after = text.tokens[next.from]!;
   if (usage.gerund?.test(token.folded) || text.text.slice(token.end, after.start) !== " ") return undefined;
+  // "Which machine mills flour?"
+  if (usage.which.has(text.tokens[at - 1]?.folded ?? "")) return undefined;
   // "The language spoken there"
   if (isVerbal(after.folded, usage) && !usage.gerund?.test(after.folded)) return undefined;
+  // "Coffee ground by hand"
+  if (
+    after.otherStem &&
+    /[dtn]$/.test(after.folded) &&
+    usage.linking.has(text.tokens[next.to + 1]?.folded ?? "")
+  )
+    return undefined;
+  // "Shirts custom made for teams"
+  if (
+    usage.adjectives.has(after.folded) &&
+    !token.folded.endsWith("'s") &&
+    isVerbal(text.tokens[next.to + 1]?.folded ?? "", usage)
+  )
+    return undefined;
   return use === "noun" || (use === undefined && isLikelyTurned(word, next)) ? false : undefined;
 };
 
@@ -188,6 +204,13 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
   const isVerb = use === "verb" || isLikelyVerb(text, at, usage, PERHAPS);
   return (
     next !== undefined &&
+    // "In the heat his fans left"
+    !(isDerived && use === "noun") &&
+    // "He makes her sign the form"
+    !(
+      between.some(({ folded }) => usage.persons.has(folded)) &&
+      usage.determiners.has(text.tokens[next.to + 1]?.folded ?? "")
+    ) &&
     others.length <= 1 &&
     (isVerb || !others.length) &&
     others.every(({ small, folded }) => !small || (usage.linking.has(folded) && !usage.of.has(folded)))
@@ -195,21 +218,30 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
 };
 
 /** "Customised furniture", "the choice of a mattress". */
-const isMadeOfIt: Rule = ({ isDerived }) => (isDerived ? true : undefined);
+const isMadeOfIt: Rule = ({ isDerived, token, carrier, usage }) => {
+  if (!isDerived) return undefined;
+  // "He trains safely" speaks of no safety.
+  const isManner = usage.context !== undefined && usage.adverb?.test(token.folded) === true;
+  return !isManner || usage.adjectives.has(carrier.folded) || usage.adverb?.test(carrier.folded) === true;
+};
 
 const isVerbHere = (text: AnalysedText, at: number, usage: Usage): boolean =>
   usedAs(text, at, usage) === "verb" || isLikelyVerb(text, at, usage);
 
+const isPluralOf = (folded: string, one: string): boolean => folded === `${one}s` || folded === `${one}es`;
+
 /** "The pump heats": what the keyword says first is here what the second does. */
 const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text }) => {
-  if (usage.headFirst || carrier.role !== "modifier" || !last || token.folded !== `${carrier.folded}s`)
+  if (usage.headFirst || carrier.role !== "modifier" || !last || !isPluralOf(token.folded, carrier.folded))
     return undefined;
   const head = variant.carriers[last.place]!;
   const done = text.tokens[last.to]!.folded;
   // "Tasting wines", "how to plan events", "share files" for "file sharing"
   if (usage.gerund?.test(done)) return undefined;
-  if (isVerbHere(text, last.from, usage)) return true;
+  if (isVerbHere(text, last.from, usage) || isLikelyVerb(text, last.from, usage, PERHAPS)) return true;
   const isDoing = usage.gerund?.test(head.folded) || (usage.doer?.test(head.folded) && done !== head.folded);
+  // "Taste wines from four valleys"
+  if (isDoing && !done.endsWith("s") && text.tokens[last.from - 1]?.sentence !== token.sentence) return true;
   if (isDoing && (!done.endsWith("s") || isLikelyVerb(text, last.from, usage, PERHAPS))) return undefined;
   return head.role === "head" && head.stem === text.tokens[last.to]!.stem ? false : undefined;
 };
@@ -245,12 +277,20 @@ const isDoneToRest: Rule = (word) => {
   return next && isObject(text, at, next.from, usage, isBare) ? saysItsNoun(word) : undefined;
 };
 
+/** "The soup tasted of wine" speaks of no wine tasting, "made of paper" of no paper making. */
+const isSensed: Rule = ({ isVerbForm, carrier, next, text, at, usage }) =>
+  isVerbForm && carrier.role === "head" && next && usage.of.has(text.tokens[at + 1]?.folded ?? "")
+    ? false
+    : undefined;
+
 /** "Gardens designed for shade" */
 const isDoneToLast: Rule = ({ isVerbForm, token, carrier, last, text, at, usage }) =>
   isVerbForm &&
   !usage.intransitives.has(token.folded) &&
   carrier.role === "head" &&
   last &&
+  // "In a loft, insulated from noise"
+  !(areParted(text, last.to, at) && governorOf(text.tokens, last.from, usage)) &&
   usage.linking.has(text.tokens[at + 1]?.folded ?? "") &&
   !usage.headFirst
     ? true
@@ -264,8 +304,13 @@ const saysNothingDone: Rule = ({ isAction }) => (isAction ? undefined : false);
 
 const isParticiple: Rule = ({ use }) => (use === "verb" ? undefined : true);
 
-const isDoneBySomebody: Rule = ({ text, at, carrier, usage, last }) => {
+const isDoneBySomebody: Rule = ({ text, at, token, carrier, usage, last, seen }) => {
   const before = text.tokens[at - 1];
+  // "Which machine sews leather?"
+  const asks = last && text.tokens[last.from - 1];
+  if (!usage.headFirst && asks && usage.which.has(asks.folded)) return true;
+  // "Rocks for climbing"
+  if (usage.gerund?.test(token.folded) && isJoinedTo(text, at, seen, usage)) return true;
   if (!before || carrier.role === "modifier") return !before || !(usage.being.has(before.folded) || last);
   return [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded));
 };
@@ -293,6 +338,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isAdverb,
   isNoVerb,
   isThingsVerb,
+  isSensed,
   isDoneToRest,
   isDoneToLast,
   isDoneBefore,
@@ -302,19 +348,24 @@ export const NOUN_RULES: readonly Rule[] = [
 ];
 
 /** Does it stand behind another content word, in its clause, and a word that joins them: "that", "for"? */
-function isJoinedTo(
-  { tokens, text }: AnalysedText,
-  at: number,
-  seen: readonly Sight[],
-  usage: Usage,
-): boolean {
+function isJoinedTo(analysed: AnalysedText, at: number, seen: readonly Sight[], usage: Usage): boolean {
+  const { tokens, text } = analysed;
   const before = seen.findLast(({ to }) => to < at);
   if (!before) return false;
   const between = tokens.slice(before.to + 1, at);
   return (
     between.length > 0 &&
     between.length <= MOST_JOINING &&
-    between.some(({ folded }) => usage.joining.has(folded)) &&
+    between.some(
+      ({ folded }, i) =>
+        usage.joining.has(folded) ||
+        // "An area where children can play", but not "plant the bulbs where light falls", "mud sticks when you are walking"
+        (i === 0 &&
+          !usage.headFirst &&
+          usage.asking.has(folded) &&
+          !isLikelyVerb(analysed, before.from, usage, PERHAPS / 2) &&
+          isVerbHere(analysed, at, usage)),
+    ) &&
     !CLAUSE.test(text.slice(tokens[before.to]!.end, tokens[at]!.start))
   );
 }

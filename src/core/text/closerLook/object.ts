@@ -253,16 +253,17 @@ function isToAnother(
 export const isGoverned = ({ tokens }: AnalysedText, noun: number, variant: Variant, usage: Usage): boolean =>
   !isGovernedInside(variant, usage) && governorOf(tokens, noun, usage) !== undefined;
 
-/** "Training for puppies" */
+/** "Training for puppies", "Kündigung von Verträgen" */
 const isDoneFor = (
   { tokens }: AnalysedText,
   verb: Sight,
   noun: number,
-  { joining, gerund }: Usage,
-): boolean =>
-  gerund?.test(tokens[verb.to]!.folded) === true &&
-  noun === verb.to + 2 &&
-  joining.has(tokens[noun - 1]!.folded);
+  { joining, gerund, of, deed }: Usage,
+): boolean => {
+  const [done, link] = [tokens[verb.to]!.folded, tokens[noun - 1]!.folded];
+  if (noun !== verb.to + 2) return false;
+  return (gerund?.test(done) === true && joining.has(link)) || (deed?.test(done) === true && of.has(link));
+};
 
 const isGovernedInside = ({ words, isParted }: Variant, { governing }: Usage): boolean =>
   !isParted && words.some(({ folded }) => governing.has(folded));

@@ -1,5 +1,6 @@
 import { accented, list } from "./lists";
 import { definePack } from "./make";
+import { GERMAN_SET_PHRASES } from "./setPhrases/de";
 
 /** Vowels and diphthongs of German spelling, the longest first. */
 const NUCLEUS = /aa|ai|au|äu|ay|ee|ei|eu|ey|ie|oo|oi|[aeiouyäöü]/gu;
@@ -14,14 +15,15 @@ const WITH_ZU = new RegExp(`^(?!(?:hin|da)zu(?!zu))(${SEPARABLE})zu([a-z]{2,}en)
 
 /** "Lehrerin", "Kundinnen", "Mitarbeiter:innen": who does something, whoever it is. */
 const FEMININE =
-  /(?<=[a-z]{2}(?:er|ent|ant|ist|log|eut|itekt|walt|kolleg|expert|pilot|freund|nachbar)|kund|arzt)[:_]?in(?:nen)?$/;
+  /(?<=[a-z]{2}(?:er|or|ent|ant|ist|log|eut|itekt|walt|kolleg|expert|pilot|freund|nachbar)|kund|arzt)[:_]?in(?:nen)?$/;
 
 /** Regular participles as their infinitive: "gesperrt", "eingekauft"; "einzukaufen"; and plurals and genitives of nouns that the stemmer leaves. */
 function regularForm(word: string): string {
   return (
     word
       .replace(FEMININE, "")
-      .replace(/(?<=[a-z]{3}in)nen$/, "")
+      // "Königinnen", but not "Dachrinnen", "gewinnen"
+      .replace(/(?<=[a-z]{3}(?<!(?<!r)r|gew|beg|sp|z)in)nen$/, "")
       .replace(/(?<=[a-z]{2}[^l]o|[a-z]{3}(?<!g|gl|gr)a|[a-z]{2}y)s$/, "")
       .replace(/(?<=[a-z]{3}er)s$/, "")
       // The s of these is their own, as is -em: "Kurs", "Problem".
@@ -187,9 +189,10 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
       "der die das des dem den ein eine einen einem einer kein keine mein meine dein deine sein seine ihr ihre unser unsere jeder jede jedes beim im am zum zur vom",
     infinitive: /[^u]n$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,
+    of: "von",
     action: /(?:ung|ungen|en|eln|ern|erei|ur|tion|ionen)$/,
     deed: /(?:atur|aturen|ung|ungen|tion|tionen|erei|pflege|suche|wasche|miete|hilfe|analyse|kauf|spende|verleih|bau|schutz|vergleich|druck|umbau|schnitt|zucht)$/,
-    idle: `auf grund|auf keinen fall|in jedem fall|auf jeden fall|im fall|in der lage|im laufe der|zum beispiel|in der regel|zur zeit|von zeit zu zeit|im grunde|auf die dauer|im gegensatz|in bezug auf|im rahmen|zahn der zeit|in anspruch|im zuge|in kauf nehmen|in ordnung|im namen|am ende|in hinsicht|in frage|zur sprache|auf der hand|an der hand|zum schluss|im schnitt|unter dem strich|auf dauer|auf der hut`,
+    idle: GERMAN_SET_PHRASES,
     parting:
       /^(?:sauber|ab|an|auf|aus|bei|ein|fest|her|hin|los|mit|nach|vor|weg|zu|zurueck|zuruck|zusammen|um)(?=.{4,}$)/,
     compounds: true,

@@ -3,6 +3,7 @@ import wordContext from "./englishContext.json" with { type: "json" };
 import wordUse from "./englishUse.json" with { type: "json" };
 import { accented, list } from "./lists";
 import { definePack } from "./make";
+import { ENGLISH_SET_PHRASES } from "./setPhrases/en";
 
 /**
  * Irregular forms, each line one word: the first is the key. Where a form is also a word of its own with another
@@ -45,13 +46,13 @@ dial dials dialled dialed dialling dialing|manoeuvre maneuver manoeuvres maneuve
 const apart = `
 university universities|universe universes|universal universally|business businesses|important importance importantly
 organ organs|organic organically|organization organizations organizational|experiment experiments experimental|experience experiences experienced
-photographer photographers|photograph photographs photographed photographing|engineer engineers engineering engineered|engine engines|customer customers|custom customs|evening evenings|internal internally|intern interns internship
+photographer photographers|photograph photographs photographed photographing|engineer engineers engineering engineered|engine engines|customer customers|custom customs|evening evenings|internal internally|intern interns internship internships
 paste pastes pasted pasting|past|news|several|marketing|position positions positioned positioning|positive positively positives
 author authors|authority authorities|emergency emergencies|executive executives|objective objectives|object objects
-designate designated|production productions|productive productively productivity|relative relatives relatively|animate animated animation
+designate designated|production productions|productive productively productivity|relative relatives relatively|animate animated animation animations
 police policing|policy policies|general generally|generate generates generated generating|wander wanders wandered wandering
 community communities|commune communes|numerous|secretary secretaries|station stations|stationary|stationery|planet planets|plane planes
-canvas canvases|iris irises|alias aliases|christmas christmases|dye dyes dyed dyeing|glue glues glued gluing|free frees freed freeing|picnic picnics picnicked picnicking|panic panics panicked panicking|mimic mimics mimicked mimicking|office offices|officer officers|official officials officially|training|trainer trainers|accountant accountants|accountable accountability|iron irons ironed ironing|ironic irony|meter metered|really|real|hardly|hard|lately|late|nearly|near
+canvas canvases|iris irises|alias aliases|christmas christmases|dye dyes dyed dyeing|glue glues glued gluing|free frees freed freeing|picnic picnics picnicked picnicking|panic panics panicked panicking|mimic mimics mimicked mimicking|office offices|officer officers|official officials officially|training|trainer trainers|accountant accountants|accountable accountability|iron irons ironed ironing|ironic irony|meter meters metered metering|really|real|hardly|hard|lately|late|nearly|near
 `;
 
 const OUR =
@@ -153,8 +154,8 @@ export const english = definePack("en", "English", () => ({
   prepare: (word) => oneSpelling(irregularPlural(word.replace(/n't$/, "nt"))),
   alike: withPlurals(irregular),
   apart,
-  perhaps: `${derivedVerbs}|photograph photography|ski skier skiers|loyal loyalty loyalties|safe safety|private privacy|warm warmth|wealthy wealth|free freedom|able ability abilities|flexible flexibility|visible visibility|available availability|reliable reliability|mobile mobility|fertile fertility|equal equality|popular popularity|honest honesty|accurate accuracy|fluent fluency|efficient efficiency|pregnant pregnancy pregnancies|vacant vacancy vacancies|diverse diversity|royal royalty|cruel cruelty|certain certainty|custom customise customises customised customising customize customizes customized customizing|wood wooden|wool woollen woolen|gold golden|choose choice choices|fly flight flights|weigh weight weights|advise advice
-find found|leave left|feel felt|grind ground|bind bound|wind wound|train training trained|light lit|speak spoke|wake woke|shoot shot shots|strike struck`,
+  perhaps: `bind bound|arise arose arisen|bear bore borne|bite bit|dwell dwelt|fling flung|lie lain|rise rose|shear shorn|sling slung|smell smelt|speed sped|spoil spoilt|stink stank|string strung|wring wrung|undo undid|oversee oversaw|oversleep overslept|foresee foresaw|hew hewn|melt molten|die dying|vie vying|${derivedVerbs}|photograph photography|ski skier skiers|loyal loyalty loyalties|safe safety|private privacy|warm warmth|wealthy wealth|free freedom|able ability abilities|flexible flexibility|visible visibility|available availability|reliable reliability|mobile mobility|fertile fertility|equal equality|popular popularity|honest honesty|accurate accuracy|fluent fluency|efficient efficiency|pregnant pregnancy pregnancies|vacant vacancy vacancies|diverse diversity|royal royalty|cruel cruelty|certain certainty|custom customise customises customised customising customize customizes customized customizing|wood wooden|wool woollen woolen|gold golden|choose choice choices|fly flight flights|weigh weight weights|advise advice
+find found|leave left|feel felt|grind ground|wind wound|train training trained|light lit|speak spoke|wake woke|shoot shot shots|strike struck`,
   verbs: {
     shortest: 4,
     prefixes: "re over under out un mis fore with inter",
@@ -251,12 +252,12 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
       "for in on at from with by against about without into over under behind near through across around past along beyond between during after before until since",
     of: "of",
     linking: "of for in at under near into on at from with by against about without",
-    having: "with do does",
+    having: "with do does whose",
     asking: "when where whose",
     manner: "how why whether",
     which: "which what whose much many",
     parts:
-      "full people anyone everyone those inside outside top bottom end side back front corner middle edge foot centre center case day week month year hour set pair piece kind type sort range lot amount amounts number numbers bunch couple glass cup",
+      "full people anyone everyone those inside outside top bottom end side back front corner middle edge foot centre center case day week month year hour set pair piece kind type sort range lot amount amounts number numbers bunch couple glass cup shape form style",
     causing: "have has having had get gets getting got",
     places: "in on at behind within under over near beside from through across against around",
     tellers: "he she",
@@ -286,14 +287,14 @@ find found|leave left|feel felt|grind ground|bind bound|wind wound|train trainin
     particles: "up down in out off on over back away mine will may can",
     doing: /^(?:how (?:to|do|does|can|should)|to|ways to|when to|where to|learn to) /,
     action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$/,
-    idle: `take root|takes root|took root|taken root|on sale by|by the yard|by the hour|by the pound|by the metre|by the mile|by the dozen|by the million|head for|heads for|headed for|lost track|lose track|keep track|keeps track|kept track|no point in|little point in|note that|in return for|happy returns|is room for|make room|makes room|made room|no room for|leave room|light on|in a flap|next door|used to be|used to have|on account of|on no account|on this account|at this point|at that point|the point is|to the point|at some point|in the light of|in light of|at the time|at that time|by the time|in the meantime|from time to time|it was time|it is time|in time|by design|in a manner of speaking|bear in mind|in other words|a word of|in the company of|of course|in the course of|on the other hand|on the one hand|at first hand|in hand|in any case|in case of|just in case|in case|in this case|by the way|in a way|in the way|in place of|take place|takes place|took place|in the first place|as a rule|in fact|the fact that|in general|on purpose|by chance|in charge of|in the end|at the end of the day|day by day|make sure|made sure|in terms of|come to terms|to date|in line with|in return|in turn|on board|at stake|at large|by and large|in store for|as a matter of fact|no matter|for instance|for example|to some extent|in part|for the most part|take part|takes part|took part|on the part of|in view of|in the face of|face to face|get rid of|in touch|with respect to|in respect of|in this respect|on the whole|a great deal|a good deal|in spite of|as far as|in advance|in common|in particular|in short|in brief|in vain|on average|on behalf of|at risk|under way|out of order|in order to|at present|for the present|content with|the sake of|in spirit|in high spirits|on grounds of|on the grounds|a matter of|on the face of|in the name of|as a result|at heart|by heart|in detail|at length|within reach|out of hand|at hand|in question|beside the point|a hair's breadth|in the long run|in the short run|on the run|on the way|under the weather|in the dark|in the air|on foot|on fire|under fire|at work|in shape|out of shape|in form|in good form|on paper|in practice|put to the test|for a change|for good measure|on the market for|in good company|on the spot|in the spotlight|at the back of|behind the scenes|keep an eye|turn a blind eye|a piece of cake|take into account|takes into account|taken into account|in line to|wait in line|waits in line|waited in line|waiting in line|stand in line|stood in line|standing in line|in single file|by all accounts|by all means|in a flash|in a nutshell|in full swing|in principle|in stages|in theory|on the contrary|to the letter|out of the blue|under the circumstances|in writing|for a song|in the same breath|in good time|in the running|hold the line|holds the line|draw the line|draws the line|drew the line|hit the road|hits the road|in the same boat|rock the boat|miss the boat|missed the boat|on the ball|off the hook|on the rocks|out of the woods|in the loop|on the fence|foot the bill|foots the bill|footed the bill|fit the bill|fits the bill|call the shots|calls the shots|called the shots|break the ice|breaks the ice|broke the ice|catch fire|caught fire|hold water|holds water|save the day|saved the day|call it a day|in the long term|in the short term|learn the ropes|pull strings|make ends meet|on track|back on track|on the right track|keep pace|set the scene|set the tone|set the stage|play a part|plays a part|played a part|play a role|plays a role|bring to light|brought to light|come to light|came to light|shed light on|sheds light on|throw light on|make light of|made light of|give way|gives way|gave way|lose heart|lost heart|take heart|lose face|save face|in good hands|in safe hands|change hands|changed hands|lend a hand|lends a hand|lent a hand|wash his hands of|washed his hands of|washed her hands of|off the cuff|on the dot|on second thought|out of the question|pay attention|pays attention|pay heed|take its toll|take turns|takes turns|took turns|take stock|take heed|take shape|takes shape|make a point|makes a point|made a point|make the point|make sense|makes sense|made sense|in a sense|make way|made way|in store|on hold|on the rise|on the mend|on the move|in the mood|in the know|in the making|in two minds|change his mind|changed his mind|change her mind|changed her mind|change your mind|keep in mind|have in mind|has in mind|had in mind|never mind|hard bargain|out of stock|by a hair|time permitting|in one hand|in the other hand|left office|take office|takes office|took office|find a way|finds a way|found a way|keep your seat|bank of the river|banks of the river|code of honour|a lesson learned|lessons learned|drop of a hat|come clean|comes clean|came clean|at this stage|at that stage|at some stage|at any stage|at every stage|at each stage|what is the point|what was the point|see the point|used to`,
+    idle: ENGLISH_SET_PHRASES,
     otherPlurals:
       "glasses arms customs goods grounds spirits manners spectacles woods forces contents quarters savings ashes",
     verbs: wordUse.verbs,
     nouns: wordUse.nouns,
     adjectives: wordUse.adjectives,
     likePasts: "cut put set shut spread split cast hit shed",
-    nounsToo: wordUse.nounsToo,
+    nounsToo: `${wordUse.nounsToo} leave download`,
     things: wordUse.things,
     doers: wordUse.doers,
     doer: /[^aeiou](?:er|or)s?$/,

@@ -1,5 +1,6 @@
 import { accented, list } from "./lists";
 import { definePack, withEndings } from "./make";
+import { SPANISH_SET_PHRASES } from "./setPhrases/es";
 
 /** Syllables of Spanish: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iuü]?[aeoáéó](?:[iuüy](?![aeoáéóíú]))?|[íú]|[iuüy]+/gu;
@@ -154,7 +155,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     doing: /^(?:como|donde|cuando) /,
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     action: /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$/,
-    idle: `de mano en mano|seguro que|a cambio de|a cambio|en cambio|se dio cuenta|darse cuenta|se da cuenta|tener en cuenta|tiene en cuenta|por cuenta de|toda clase de|en el curso de|al lado de|de repente|de hecho|por ejemplo|en general|en lugar de|en vez de|a la vez|de vez en cuando|rueda de prensa|al fin|en fin|por fin|a fin de|a causa de|en caso de|en todo caso|por lo tanto|a tiempo|al mismo tiempo|en cuanto a|a pesar de|de parte de|por parte de|por otra parte|en parte|a partir de|en punto|a punto de|de acuerdo|al pie de la letra|sin embargo|a menudo|a la mano|por cuenta propia|por su cuenta|por mi cuenta|ten en cuenta|tienen en cuenta|teniendo en cuenta|tenga en cuenta|tomar en cuenta|me di cuenta|te das cuenta|dar cuenta de|a fin de cuentas|en curso|sin falta|de paso|hace falta|hacen falta|tener lugar|tiene lugar|tuvo lugar|dar lugar a|da lugar a|en primer lugar|tomar parte|toma parte|formar parte|forma parte|por todas partes|echar de menos|a la carta|de sobra|en serie|a gusto|a mano|estoy seguro|esta seguro|estas seguro|estar seguro|estamos seguros|estan seguros|en directo`,
+    idle: SPANISH_SET_PHRASES,
   },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|o|frente a|comparado|comparativa|mejor que|alternativas?)\b/,

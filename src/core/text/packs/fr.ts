@@ -1,5 +1,6 @@
 import { accented, list } from "./lists";
 import { definePack, withEndings } from "./make";
+import { FRENCH_SET_PHRASES } from "./setPhrases/fr";
 
 const NUCLEUS = /[aeiouyàâäéèêëîïôöùûüœæ]+/gu;
 /** A mute e at the end is not said: "roue", "vélos électriques". */
@@ -168,7 +169,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     doer: /(?:eurs?|euses?|trices?)$/,
     action: /(?:age|tion|ment|ure|ance|ence|ees?)$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",
-    idle: `a l'occasion de|compte tenu|a l occasion de|au cours de|au cours du|au cours des|de temps en temps|en cours de|au fur et a mesure|a la carte|en tout cas|au cas ou|par exemple|en fait|en effet|en general|a cause de|en ligne de mire|au bout du compte|se rendre compte|en fin de compte|a la place|par terre|en face de|au moyen de|a part|d'une part|d'autre part|au point de|a ce point|de suite|tout de suite|en raison de|au lieu de|de la part de|faire face|en train de|au niveau de|a l'heure|sur le coup|du coup|tout a coup|a la fois|chaque fois|rendre compte|se rend compte|rendu compte|tenir compte|tient compte|tenant compte|pour le compte|avoir lieu|a lieu|a eu lieu|au lieu|en premier lieu|faire partie|fait partie|prendre part|prend part|de toute part|à part|mettre en scène|en vue de|à première vue|à la carte|en cours|fait face|mettre au point|à ce point|sur le point de|prendre soin|en série|à la main|donner lieu|donne lieu|au fil des|au fil du|au fil de|rend compte|rendent compte|rendu compte`,
+    idle: FRENCH_SET_PHRASES,
   },
   stepOpening:
     /^(?:etape \d+|\d+[.:)]|(?:premierement|deuxiemement|d'abord|ensuite|enfin)\b[,:]?)\s*[:.,-]?\s*/,

@@ -1,5 +1,6 @@
 import { accented, list } from "./lists";
 import { definePack } from "./make";
+import { ITALIAN_SET_PHRASES } from "./setPhrases/it";
 
 /** Syllables of Italian: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iu]?[aeoàèéòó](?:[iu](?![aeoàèéòóìù]))?|[ìùí]|[iu]+/gu;
@@ -174,7 +175,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     doing: /^(?:come|dove|quando) /,
     doer: /(?:tor[ei]|tric[ei])$/,
     action: /(?:izia|izie|zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$/,
-    idle: `nel corso della|nel corso del|nel corso di|in corso|di corsa|tiene conto|tenere conto|tener conto|rendersi conto|per conto di|alla fine dei conti|ad esempio|per esempio|in generale|in fondo|al posto di|di tempo in tempo|allo stesso tempo|in tempo|a volte|a causa di|in caso di|nel caso|a partire da|d'altra parte|da parte di|in parte|in cambio di|a fuoco|messa a fuoco|di fatto|a disposizione|in vista di|in base a|al volo|a portata di mano|di seconda mano|tieni conto|tengono conto|tenga conto|tenendo conto|per conto suo|per conto mio|per conto tuo|per conto loro|sul conto di|in fin dei conti|a conti fatti|un sacco di|in giro|prendere in giro|in piedi|a piedi|in prima linea|in linea di massima|avere luogo|ha luogo|in primo luogo|fare parte|fa parte|prendere parte|prende parte|a parte|di sicuro|sul serio|a mano a mano|di solito|a prima vista|dar retta|si rende conto|mi rendo conto|si e reso conto|in ordine`,
+    idle: ITALIAN_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|fase \d+|\d+[.:)]|(?:innanzitutto|poi|infine)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|o|contro|confronto|rispetto a|meglio di|alternative?)\b/,

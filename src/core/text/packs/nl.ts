@@ -1,5 +1,6 @@
 import { accented, list } from "./lists";
 import { definePack, withEndings } from "./make";
+import { DUTCH_SET_PHRASES } from "./setPhrases/nl";
 
 /** Vowels and diphthongs of Dutch spelling, the longest first. */
 const NUCLEUS = /aai|ooi|oei|eeu|ieu|aa|ee|oo|uu|ij|ei|ui|ou|au|eu|oe|ie|[aeiouyéèëïöü]/gu;
@@ -162,7 +163,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     doing: /^(?:hoe|zo) /,
     action: /(?:ing|ingen|en|tie|ties)$/,
     deed: /(?:.{4}ing|ingen|tie|ties|onderhoud|verhuur|verkoop|bouw|verzorging|huur|beheer|gebruik)$/,
-    idle: `pas op|pas dan op|pas maar op|op grond van|op het gebied van|in het geval|in geval van|op dit moment|op het moment|ter plaatse|in plaats van|in de loop van|op basis van|in het algemeen|van tijd tot tijd|in feite|onder andere|met betrekking tot|aan de hand van|aan de orde|in de regel|ten koste van|op den duur|in verband met|aan het licht|ter sprake|klein van stuk`,
+    idle: DUTCH_SET_PHRASES,
     parting: /^(?:schoon|af|aan|op|uit|bij|in|vast|mee|na|voor|weg|toe|terug|samen|om|door|over)(?=.{4,}$)/,
     compounds: true,
   },

@@ -1,5 +1,6 @@
 import { accented, list } from "./lists";
 import { definePack } from "./make";
+import { PORTUGUESE_SET_PHRASES } from "./setPhrases/pt";
 
 /** Syllables of Portuguese: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iu]?[aeoáâàéêóôãõ](?:[iu](?![aeoáâàéêóôãõíú])|(?<=[ãõ])[oe])?|[íú]|[iu]+/gu;
@@ -134,7 +135,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     doing: /^(?:como|onde|quando) /,
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     action: /(?:cao|coes|mento|mentos|agem|agens|ura|[aei]da|[ai]do)s?$/,
-    idle: `no decurso de|no curso de|em curso|deu-se conta|deu se conta|dar-se conta|ter em conta|tem em conta|por conta de|por exemplo|em geral|em vez de|em lugar de|as vezes|de vez em quando|de facto|de fato|por causa de|em caso de|no caso de|em parte|por parte de|por outro lado|ao lado de|a partir de|em troca de|ao mesmo tempo|a tempo|no fim de contas|ao fim|por fim|a fim de|em todo o caso|de repente|em todo caso|em relacao a|a disposicao|por sua conta|por conta propria|por minha conta|tendo em conta|levar em conta|leva em conta|dar conta|da conta|dei conta|afinal de contas|ter lugar|tem lugar|teve lugar|dar lugar a|em primeiro lugar|fazer parte|faz parte|tomar parte|por outra parte|a vista|em vista de|a mao|sem falta|faz falta|de passagem|em serie|estou seguro|esta seguro|estar seguro|estamos seguros|em direto|em directo`,
+    idle: PORTUGUESE_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|\d+[.:)]|(?:primeiro|segundo|por fim|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
   comparing: /\b(?:vs|versus|ou|contra|comparado|comparacao|melhor que|alternativas?)\b/,

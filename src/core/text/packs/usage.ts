@@ -1,5 +1,5 @@
-import { fold } from "../fold";
 import { list } from "./lists";
+import { setPhrases } from "./setPhrases";
 
 /** What a language's words say of the words beside them. All words are folded. */
 export interface Usage {
@@ -216,11 +216,7 @@ export function makeUsage(words: UsageWords): Usage {
         return [noun, verb];
       }),
     ),
-    idle: byWord(
-      fold(words.idle)
-        .split("|")
-        .map((phrase) => phrase.trim().split(/\s+/)),
-    ),
+    idle: byWord(setPhrases(words.idle)),
   };
 }
 

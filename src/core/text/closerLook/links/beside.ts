@@ -1,4 +1,6 @@
 /** Little stands between the two: "a mobile work phone", "batteries with a long life", "a paste: the recipe". */
+import type { Token } from "../../analyse";
+import type { Usage } from "../../packs/usage";
 import { isOfNoun, isVerbal } from "../../usage";
 import { isContent, isPhrase, type Link } from "./between";
 
@@ -45,5 +47,14 @@ export const hasIt: Link = ({ between, usage, isDoneFirst }) =>
   !isDoneFirst && usage.having.has(between[0]!.folded) && isPhrase(between.slice(1), usage);
 
 /** "A paste: the recipe" */
-export const isNamed: Link = ({ gap, between, usage, isNoNoun }) =>
-  gap.includes(":") && !(usage.headFirst && (isNoNoun || between.some(isContent)));
+export const isNamed: Link = ({ gap, between, usage, isNoNoun, earlier }) =>
+  gap.includes(":") &&
+  !(usage.headFirst && (isNoNoun || between.some(isContent))) &&
+  // "A sign of the times: makers leave"
+  !isOfAnother(
+    between.slice(0, between.filter(({ start }) => start - earlier.end < gap.indexOf(":")).length),
+    usage,
+  );
+
+const isOfAnother = (words: readonly Token[], { linking }: Usage): boolean =>
+  words.some((word, i) => isContent(word) && words.slice(0, i).some(({ folded }) => linking.has(folded)));

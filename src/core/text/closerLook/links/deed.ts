@@ -7,7 +7,12 @@ import { isContent, isPhrase, isSubject, type Link } from "./between";
 import { isOfOtherThing } from "./preposition";
 
 /** "Wash the car", "generating more leads", "tasting local wine" */
-export const isObject: Link = ({ between: all, usage, isMade, isDone, isVerb, gap }) => {
+export const isObject: Link = ({ between: all, usage, isMade, isDone, isDoneFirst, isVerb, gap, before }) => {
+  // "Buses pass the broken rail" speak of no rail pass.
+  const isSaidOrOrdered =
+    !before ||
+    (usage.pronouns.has(before.folded) && usage.persons.has(before.folded)) ||
+    usage.auxiliaries.has(before.folded);
   // "Closing down a bank", "recording or editing sound"
   const isParted = isMade && usage.particles.has(all[0]?.folded ?? "");
   const isTwofold = usage.conjunctions.has(all[0]?.folded ?? "") && usage.gerund?.test(all[1]?.folded ?? "");
@@ -15,7 +20,16 @@ export const isObject: Link = ({ between: all, usage, isMade, isDone, isVerb, ga
   return (
     !isDone &&
     !gap.includes(",") &&
-    between.every((word, i) => isOfNoun(word, usage) || (isMade && isContent(word) && !isVerb(i, PERHAPS))) &&
+    between.every(
+      (word, i) =>
+        isOfNoun(word, usage) ||
+        (isMade && isContent(word) && !isVerb(i, PERHAPS)) ||
+        // "Share large files", "review the latest films"
+        ((isMade || (isDoneFirst && isSaidOrOrdered)) &&
+          (usage.adjectives.has(word.folded) ||
+            // "Repair a broken seal"
+            (usage.determiners.has(between[i - 1]?.folded ?? "") && isVerbal(word.folded, usage)))),
+    ) &&
     between.filter(isContent).length <= 1
   );
 };
@@ -97,8 +111,10 @@ export const doesIt: Link = ({ between: [first, ...rest], usage, isDone }) =>
     (isDone ? rest.every(({ folded }) => usage.adverb?.test(folded)) : !usage.joining.has(first!.folded)));
 
 /** "Customise your own mug" for "customised mug" */
-export const isMadeSo: Link = ({ between, usage, isParticiple, isDone }) =>
-  isParticiple && !isDone && between.every((word) => isOfNoun(word, usage));
+export const isMadeSo: Link = ({ between, usage, isParticiple, isDone, isDoneFirst, before, earlier }) =>
+  (isParticiple || (isDoneFirst && !before && !usage.gerund?.test(earlier.folded))) &&
+  !isDone &&
+  between.every((word) => isOfNoun(word, usage));
 
 /** "Boats for hire" */
 export const isFor: Link = ({ between, usage, isDone }) =>

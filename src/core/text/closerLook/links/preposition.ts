@@ -77,6 +77,8 @@ const withoutOtherHead = (words: Between): Between =>
   words.usage.conjunctions.has(words.between[0]?.folded ?? "") &&
   words.between.length > 2 &&
   isContent(words.between[1]!) &&
+  // "A boat is on loan and lies at the bank"
+  !words.usage.places.has(words.between[2]!.folded) &&
   words.usage.linking.has(words.between[2]!.folded)
     ? { ...words, between: words.between.slice(2) }
     : words;
