@@ -810,4 +810,63 @@ de: Arbeitsvertrag kündigen
 = Kündigung von Arbeitsverträgen
 ≠ Er kündigte seinen Besuch an, der Arbeitsvertrag lag bereit.
 ≠ Der Arbeitsvertrag regelt, wann man Gäste ankündigt.
+de: Gartenhaus bauen
+= Ein Gartenhaus selber bauen
+= Der Bau eines Gartenhauses
+≠ Neben dem Gartenhaus baut eine Amsel ihr Nest.
+≠ Das Gartenhaus ist baufällig.
+de: Fahrstunde
+= Stunden, in denen man fahren lernt
+= Fahrstunden in Kiel
+≠ Eine Stunde später fuhr er heim.
+≠ Der Zug fährt jede Stunde.
+de: Kartenspiel
+= Ein Spiel mit Karten
+= Kartenspiele für zwei
+≠ Er spielte nach der Karte.
+≠ Das Spiel ist aus, die Karte gilt noch.
+de: Bohrmaschine
+= Eine Maschine zum Bohren
+= Bohrmaschinen leihen
+≠ Er bohrte neben der Maschine.
+≠ Die Maschine stand, er bohrte in der Nase.
+de: Glas schneiden
+= So schneidet man Glas
+= Glas schneiden lassen
+≠ Er schnitt sich am Glas.
+≠ Sie schnitt Brot und brach ein Glas.
+de: Mietwagen
+= Einen Wagen mieten auf Kreta
+= Mietwägen ohne Kaution
+≠ Die Miete steigt, der Wagen steht.
+≠ Sie wagen es, die Miete zu erhöhen.
+de: Brillengestell
+= Gestelle für Ihre Brille
+= Ein Gestell für Brillen
+≠ Die Brille fiel vom Gestell.
+≠ Er stellte die Brille hin.
+de: Leselampe
+= Eine Lampe zum Lesen
+= Leselampen fürs Bett
+≠ Er las, dass die Lampe brennt.
+≠ Lies, solange die Lampe brennt.
+de: Arbeitsschuhe
+= Schuhe für die Arbeit
+= Arbeitsschuhe mit Stahlkappe
+≠ Die Arbeit ruht, die Schuhe sind nass.
+≠ Er arbeitet mit seinen Schuhen.
+de: Wasser sparen
+= So sparen Sie Wasser im Bad
+= Beim Duschen Wasser sparen
+≠ Er spart sein Geld und trinkt Wasser.
+≠ Das Wasser steht bis zum Sparbuch.
+de: Wand streichen
+= Wände streichen ohne Streifen
+≠ Er strich ihr an der Wand durchs Haar.
+≠ Die Wand ist grau, streich den Termin.
+de: Steuer erklären
+= Wie man die Steuer erklärt
+= Steuern einfach erklärt
+≠ Am Steuer erklärte er den Weg.
+≠ Er erklärte die Reise, sie saß am Steuer.
 `;

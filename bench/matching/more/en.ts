@@ -4074,4 +4074,150 @@ en: water softener
 = Soften the water in your home
 ≠ The blow was softened by the water.
 ≠ Soft light on the water
+en: shoe repair
+= We repair shoes while you wait
+= Repairs to the sole of a shoe
+≠ The repair man lost a shoe.
+≠ Repair the fence in your oldest shoes.
+en: wedding planner
+= Plan a wedding on a budget
+= Planners who do small weddings
+≠ The wedding went according to plan.
+≠ Urban planners met at the wedding.
+en: cake decorating
+= Decorate a cake with flowers
+= Decorated cakes for birthdays
+≠ A decorated soldier cut the cake.
+≠ The interior decorator ate cake.
+en: lock picking
+= How to pick a lock
+= Picking locks as a hobby
+≠ She picked a lock of hair from the brush.
+≠ Take your pick: lock or bolt.
+en: window boxes
+= Boxes for your window
+= Plant window boxes in May
+≠ He boxes with his back to the window.
+≠ Tick the box by the window seat.
+en: bird table
+= A table for birds
+= Birds at the table in your garden
+≠ The bird is listed in the table below.
+≠ A bird sat under the kitchen table.
+en: paint stripper
+= Strip paint from a door
+≠ A strip of paint ran down the wall.
+≠ Comic strips and paint
+en: coal mine
+= Mines where coal was dug
+= A visit to a coal mine
+≠ The coal is mine.
+≠ A mine exploded near the coal ship.
+en: seat belt
+= Belts for the seats at the back
+= Wear your seatbelt
+≠ He tightened his belt and took a seat.
+≠ Seats in the green belt
+en: life jacket
+= Jackets that save your life
+= Life jackets for children
+≠ He spent his life in a leather jacket.
+≠ Baked in its jacket, full of life
+en: log cabin
+= Cabins built of logs
+= A cabin made from logs
+≠ Log in from the cabin.
+≠ The captain's log lay in the cabin.
+en: bar stool
+= Stools for the bar in your kitchen
+= A stool at the bar
+≠ Stool samples behind bars
+≠ The bar was raised for the stool maker.
+en: hard drive
+= A drive that is hard to break
+= Hard drives for backups
+≠ He drives hard.
+≠ It is hard to drive in snow.
+en: sick pay
+= Pay while you are sick
+= How much sick pay do I get?
+≠ He was sick and had to pay.
+≠ Pay him a visit, he is sick.
+en: spare room
+= A room to spare
+= Rent out your spare room
+≠ Spare me the details of your room.
+≠ The spare wheel is in the next room.
+en: rose bush
+= Bushes of roses
+= Prune your rosebushes in March
+≠ The fire rose from the bush.
+≠ Beat about the bush and smell a rose.
+en: land survey
+= Surveys of land before you build
+= Who surveys the land?
+≠ The plane will land, a survey says.
+≠ A survey landed on his desk.
+en: bank holiday
+= Holidays when banks are closed
+= Bank holidays this year
+≠ We spent our holiday on the banks of the Rill.
+≠ Bank on us for your holiday.
+en: tooth whitening
+= Whiter teeth
+≠ The toothed whale turned white.
+≠ A white lie through her teeth
+en: jam jar
+= Jars for jam
+= Jam in a jar
+≠ The traffic jam jars on his nerves.
+≠ The door was ajar, the lock jammed.
+en: cold calling
+= Calling people cold
+= Cold calls annoy
+≠ He called in sick with a cold.
+≠ It was cold when she called.
+en: speed limit
+= Limits to your speed
+= What is the speed limit in town?
+≠ The sky is the limit, and speed is fun.
+≠ He limits his coffee and speeds up.
+en: pot plant
+= Plants in pots
+= Potted plants for the office
+≠ Plant the pot in the ground.
+≠ The power plant went to pot.
+en: hearing test
+= Test your hearing
+= Tests of hearing for children
+≠ The judge put off the hearing to test the law.
+≠ Hearing that the test was over, he left.
+en: fishing licence
+= Licensed to fish
+= A licence for fishing
+≠ The fish shop has a licence to sell beer.
+≠ He fished for his driving licence.
+en: night shift
+≠ The wind shifted at night.
+≠ She shifted in her chair all night.
+en: pitch deck
+= Decks for your pitch
+= A pitchdeck in ten slides
+≠ The pitch black deck of the ship
+≠ He pitched his tent on the deck.
+en: cleaning products
+= Products to clean your bath
+= Products for cleaning
+≠ The cleaning firm is a product of the war.
+≠ A clean sheet for the product team
+en: travel mug
+= Mugs for travelling
+= A mug that travels with you
+≠ He was mugged on his travels.
+≠ Mugs, plates and travel books
+en: hand saw
+= Saws you use by hand
+= Handsaws for wet wood
+≠ She saw his hand.
+≠ I saw it at first hand.
 `;

@@ -699,4 +699,34 @@ es: parto en casa
 = Dar a luz: el parto en casa
 ≠ Parto de casa a las ocho.
 ≠ Se parte una teja en casa.
+es: construir una cabaña
+= Construye tu cabaña
+= La construcción de una cabaña
+≠ La cabaña está cerca de un puente en construcción.
+≠ Construyó un muro junto a la cabaña.
+es: juego de cartas
+= Un juego con cartas
+= Juegos de cartas para dos
+≠ La carta está en juego.
+≠ Juega con la carta del restaurante.
+es: cortar vidrio
+= Cómo se corta el vidrio
+= Vidrio cortado a medida
+≠ Se cortó con un vidrio.
+≠ Cortó el pan y rompió un vidrio.
+es: lámpara de lectura
+= Una lámpara para leer en la cama
+= Lámparas de lectura sin cable
+≠ La lectura acabó cuando cayó la lámpara.
+≠ Lee bajo la lámpara del vecino.
+es: pintar una pared
+= Cómo pintar las paredes
+= Paredes pintadas de blanco
+≠ Pintó un cuadro en la pared.
+≠ La pared está desnuda y ella pinta sus uñas.
+es: ahorrar agua
+= Ahorra agua en la ducha
+= Gestos para ahorrar agua
+≠ Ahorra dinero y bebe agua.
+≠ El agua falta y él ahorra.
 `;

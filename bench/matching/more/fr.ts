@@ -611,4 +611,33 @@ fr: mise en page
 = Mettre un livre en page
 ≠ Elle mise sur la page blanche.
 ≠ La mise est perdue, tourne la page.
+fr: construire une cabane
+= Construisez votre cabane
+= La construction d'une cabane
+≠ La cabane est près d'un pont en construction.
+≠ Il construit un mur devant la cabane.
+fr: jeu de cartes
+= Un jeu avec des cartes
+= Jeux de cartes à deux
+≠ La carte est en jeu.
+≠ Il joue avec la carte du restaurant.
+fr: couper du verre
+= Comment on coupe le verre
+= Du verre coupé sur mesure
+≠ Il s'est coupé avec un verre.
+≠ Il coupe le pain et casse un verre.
+fr: lampe de lecture
+= Une lampe pour lire au lit
+= Lampes de lecture sans fil
+≠ La lecture finit quand la lampe tombe.
+≠ Il lit sous la lampe du voisin.
+fr: peindre un mur
+= Comment peindre vos murs
+≠ Elle peint un tableau contre le mur.
+≠ Le mur est nu et elle peint ses ongles.
+fr: économiser l'eau
+= Économisez de l'eau sous la douche
+= Des gestes pour économiser l'eau
+≠ Il économise son argent et boit de l'eau.
+≠ L'eau manque, il économise.
 `;

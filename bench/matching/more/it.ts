@@ -565,4 +565,33 @@ it: piano bar
 = Un bar con il piano
 ≠ Il bar al piano terra
 ≠ Parla piano al bar.
+it: costruire una capanna
+= Costruisci la tua capanna
+= La costruzione di una capanna
+≠ La capanna è vicino a un ponte in costruzione.
+≠ Costruì un muro davanti alla capanna.
+it: gioco di carte
+= Un gioco con le carte
+= Giochi di carte per due
+≠ La carta è in gioco.
+≠ Gioca con la carta del ristorante.
+it: tagliare il vetro
+= Come si taglia il vetro
+= Vetro tagliato su misura
+≠ Si è tagliato con un vetro.
+≠ Tagliò il pane e ruppe un vetro.
+it: lampada da lettura
+= Una lampada per leggere a letto
+= Lampade da lettura senza fili
+≠ La lettura finì quando cadde la lampada.
+≠ Legge sotto la lampada del vicino.
+it: dipingere una parete
+= Pareti dipinte di bianco
+≠ Dipinse un quadro sulla parete.
+≠ La parete è spoglia e lei dipinge le unghie.
+it: risparmiare acqua
+= Risparmia acqua sotto la doccia
+= Gesti per risparmiare l'acqua
+≠ Risparmia soldi e beve acqua.
+≠ L'acqua manca e lui risparmia.
 `;

@@ -779,4 +779,64 @@ nl: slagroomtaart
 = Slagroomtaarten bestellen
 ≠ De taart is op, er is nog slagroom.
 ≠ Hij klopte slagroom terwijl de taart afkoelde.
+nl: tuinhuis bouwen
+= Bouw zelf een tuinhuis
+= Een tuinhuis dat je zelf bouwt
+≠ Naast het tuinhuis bouwt een merel haar nest.
+≠ Het tuinhuis is bouwvallig.
+nl: rijles
+= Lessen om te leren rijden
+= Rijlessen in Zwolle
+≠ De les viel uit, dus reed hij naar huis.
+≠ Op die rij stond een les.
+nl: huurauto
+= Een auto huren op Texel
+= Huurauto's zonder borg
+≠ De huur stijgt en de auto is kapot.
+≠ Wie huurt dat huis met die auto ervoor?
+nl: kaartspel
+= Een spel met kaarten
+= Kaartspellen voor twee
+≠ Hij stond op de kaart, zijn spel was goed.
+≠ De kaart van het land ligt op het spel.
+nl: boormachine
+= Een machine om mee te boren
+= Boormachines huren
+≠ De machine stond stil terwijl hij boorde.
+≠ Boor niet bij die machine.
+nl: glas snijden
+= Zo snijd je glas op maat
+= Glas laten snijden
+≠ Hij sneed zich aan het glas.
+≠ Zij sneed het brood en brak een glas.
+nl: bad vullen
+= Vul het bad met warm water
+= Een bad gevuld met water
+≠ Hij bad en vulde zijn glas.
+≠ Na het bad vulde zij de fles.
+nl: brilmontuur
+= Monturen voor je bril
+= Een montuur voor een bril
+≠ De bril viel uit het montuur van de spiegel.
+≠ Zonder bril monteerde hij het rek.
+nl: spreekbeurt
+= Een beurt om te spreken
+= Spreekbeurten over dieren
+≠ Hij is aan de beurt en spreekt zacht.
+≠ De auto kreeg een beurt, sprak de monteur.
+nl: werkschoenen
+= Schoenen voor op het werk
+= Schoenen om in te werken
+≠ Het werk ligt stil, de schoenen zijn nat.
+≠ Hij werkte zijn schoenen uit.
+nl: leesbril
+= Een bril om mee te lezen
+= Leesbrillen op sterkte
+≠ Hij las over een bril.
+≠ Zonder bril leest zij niet.
+nl: paard rijden
+= Leer paardrijden op het strand
+= Op een paard rijden
+≠ Het paard stond naast een rijdende trein.
+≠ Hij reed langs een paard.
 `;

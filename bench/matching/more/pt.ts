@@ -635,4 +635,44 @@ pt: papel de parede
 = Colar papel na parede da sala
 ≠ O papel da parede na acústica
 ≠ Fez o papel de pedreiro na parede.
+pt: construir uma casa
+= Como construir a sua casa
+= A construção de uma casa
+≠ A casa fica perto do prédio em construção.
+≠ Construiu um muro em casa.
+pt: aulas de condução
+= Aulas para aprender a conduzir
+= Aulas de condução no Porto
+≠ A aula conduz à reflexão.
+≠ A condução do processo e a aula
+pt: jogo de cartas
+= Um jogo com cartas
+= Jogos de cartas para dois
+≠ A carta está em jogo.
+≠ Jogou fora a carta.
+pt: cortar vidro
+= Como cortar vidros
+= Vidro cortado à medida
+≠ Cortou-se no vidro.
+≠ Cortou o pão e partiu um vidro.
+pt: candeeiro de leitura
+= Candeeiros para ler na cama
+= Um candeeiro de leitura
+≠ A leitura acabou quando o candeeiro caiu.
+≠ O candeeiro da sala de leitura
+pt: sapatos de trabalho
+= Sapatos para o trabalho
+= Sapatos de trabalho seguros
+≠ O trabalho acabou, os sapatos estão molhados.
+≠ Trabalha com os sapatos do pai.
+pt: poupar água
+= Poupe água no banho
+= Formas de poupar água
+≠ Poupa dinheiro e bebe água.
+≠ A água acabou e ele poupa.
+pt: pintar uma parede
+= Como se pinta uma parede
+= Paredes pintadas de branco
+≠ Pintou um quadro na parede.
+≠ A parede está nua e ela pinta o cabelo.
 `;

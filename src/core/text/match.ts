@@ -4,7 +4,7 @@
  */
 import type { AnalysedText, Token } from "./analyse";
 import { goTogether, isDone } from "./closerLook/closerLook";
-import { anyFormBegins, beginsCompound, saidApart, saidByVerb } from "./closerLook/compounds";
+import { anyFormBegins, beginsCompound, saidApart, saidByHiring, saidByVerb } from "./closerLook/compounds";
 import { isFarLinked } from "./closerLook/linked";
 import { areParted } from "./closerLook/nouns";
 import type { Sight } from "./closerLook/sight";
@@ -218,7 +218,7 @@ function* sightings(
     if (at !== undefined) yield { place: at, from: i, to: i };
     const apart = saidApart(text, i, variant, pack);
     if (apart) yield apart;
-    const done = saidByVerb(text, i, variant, pack);
+    const done = saidByVerb(text, i, variant, pack) ?? saidByHiring(text, i, variant, pack);
     if (done) yield done;
     const next = tokens[i + 1];
     if (

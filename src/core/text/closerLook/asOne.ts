@@ -26,7 +26,9 @@ export function isVerbAsOne(
   const [first, last] = [text.tokens[from]!, text.tokens[to]!];
   const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
   const isDeed =
-    usage.deed?.test(carrier.folded) === true && governorOf(text.tokens, from, usage) === undefined;
+    // "Einen Wagen mieten"
+    usage.eitherWay.has(last.folded) ||
+    (usage.deed?.test(carrier.folded) === true && governorOf(text.tokens, from, usage) === undefined);
   if (usage.capitals && inTwo && !isDeed && isCapital(text, from) && !isCapital(text, to)) return true;
   // "De honden voerden een gevecht" has no dog food.
   if (usage.compounds && !usage.capitals && inTwo && !isDeed && !endsAlike(last.folded, carrier.folded))

@@ -187,6 +187,40 @@ export function saidByVerb(
   return null;
 }
 
+/** Words that may stand between what hires a thing and the thing: "mieten Sie jetzt einen". */
+const MOST_TO_THING = 3;
+
+/**
+ * Where a compound that begins with what is done to the thing is said by the verb and the thing: "einen Wagen mieten" for "Mietwagen".
+ *
+ * @param at the token of the verb
+ * @returns null where there is none
+ */
+export function saidByHiring(
+  { tokens, text }: AnalysedText,
+  at: number,
+  { words, content, isJoined }: Variant,
+  pack: LanguagePack,
+): Sight | null {
+  const { usage } = pack;
+  const verb = tokens[at]!;
+  const hiring = [...(usage?.eitherWay ?? [])].find((one) => pack.stem(one) === verb.stem);
+  if (!usage?.compounds || isJoined || !hiring) return null;
+  const beginnings = firstParts(hiring, hiring).flatMap((base) => LINKS.map((link) => base + link));
+  const isThing = (thing: Token, word: Variant["words"][number]) =>
+    content.has(word.stem) && beginnings.some((beginning) => pack.stem(beginning + thing.folded) === word.stem);
+  let next = at + 1;
+  while (next <= at + MOST_TO_THING && tokens[next]?.small) next++;
+  for (const thing of [at - 1, next]) {
+    const token = tokens[thing];
+    if (token?.sentence !== verb.sentence || token.small) continue;
+    const [from, to] = [Math.min(at, thing), Math.max(at, thing)];
+    if (governorOf(tokens, thing, usage) || text.slice(tokens[from]!.end, tokens[to]!.start).includes(",")) continue;
+    for (const word of words) if (isThing(token, word)) return { place: content.get(word.stem)!, from, to };
+  }
+  return null;
+}
+
 /** "Wer", "man" */
 const isAnybody = (token: Token | undefined, { pronouns, persons }: Usage): boolean =>
   token !== undefined && pronouns.has(token.folded) && !persons.has(token.folded);

@@ -22,6 +22,17 @@ const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, isDeriv
     ? false
     : undefined;
 
+/** "Juega con la carta" speaks of no *juego*: what has no article and another vowel at its end is the verb. */
+const isVerbByVowel: Rule = ({ token, carrier, usage, use }) =>
+  usage.headFirst &&
+  carrier.role === "head" &&
+  use !== "noun" &&
+  /[^d]o$/.test(carrier.folded) &&
+  token.folded.startsWith(carrier.folded.slice(0, -1)) &&
+  /^a(?:n|m|no)?$/.test(token.folded.slice(carrier.folded.length - 1))
+    ? false
+    : undefined;
+
 /** "At the centre of the garden", "a game with an equal number of points" */
 const isPartOf: Rule = ({ text: { tokens }, token, at, carrier, usage, next }) =>
   usage.parts.has(token.folded) &&
@@ -273,6 +284,14 @@ const saysItsNoun = ({ carrier, token, usage, isAction, isVerbForm }: SeenWord):
 /** "Wash the car": a verb says what its noun says where the rest is what it is done to. "He walked to the boot of his car" */
 const isDoneToRest: Rule = (word) => {
   const { next, text, at, usage, isVerbForm, last } = word;
+  // "He drives hard" has no hard drive.
+  const after = next && text.tokens[next.to + 1];
+  if (
+    next?.from === at + 1 &&
+    usage.adjectives.has(text.tokens[next.to]!.folded) &&
+    !(after?.sentence === text.tokens[at]!.sentence && !after.small)
+  )
+    return false;
   const isBare = isVerbForm && !last && isSaidOf(text, at, usage);
   return next && isObject(text, at, next.from, usage, isBare) ? saysItsNoun(word) : undefined;
 };
@@ -324,6 +343,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isPartOf,
   isJoinedOn,
   isFiniteForm,
+  isVerbByVowel,
   isAdjectivesVerb,
   isPurpose,
   isBeforeOther,

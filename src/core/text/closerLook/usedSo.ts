@@ -145,6 +145,8 @@ const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }:
     // "A pack of dogs chased the suitcase"
     text.tokens.slice(at + 1, next.from).every(({ small }) => small)) ||
   usage.action.test(token.folded) ||
+  // "Der Bau eines Hauses"
+  usage.deed?.test(token.folded) ||
   // "El alquiler de una habitación"
   usage.eitherWay.has(token.folded) ||
   (!usage.capitals && next !== undefined && next.from - at === 1);

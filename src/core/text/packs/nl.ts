@@ -97,7 +97,7 @@ deze dit die dat wie wat welke welk waar wanneer waarom hoe er
 en of maar want dus als dan omdat hoewel terwijl zodat toen tot
 in op aan uit bij met naar van voor door over onder tegen zonder tussen na om te tijdens sinds per volgens achter langs
 ben bent is was waren geweest heb hebt heeft hebben had hadden gehad word wordt worden werd werden geworden kan kun kunt kunnen kon konden moet moeten moest mag mogen mocht wil wilt willen wilde zal zult zullen zou zouden
-niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke ieder iedere iets niets iemand niemand hier daar nu altijd nooit weer even eens zelf samen ja nee
+niet geen ook nog al wel maar zo heel zeer te veel meer alle alles elk elke ieder iedere iets niets iemand niemand hier daar mee nu altijd nooit weer even eens zelf samen ja nee
 indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee daarbij daarmee daarna daarvoor hiervoor eveneens bovendien tenzij doordat ofwel zowel noch sommige enkele bepaalde diverse dergelijke zulke via vanaf behalve`,
   leaning: `
     maar en of want dus hij zij ze hem haar hun dit dat deze die dan toch echter daarom daardoor daarna daarmee daarvoor
@@ -143,6 +143,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
     governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij",
     of: "van",
+    eitherWay: "huren lenen",
     apart: "vol van voor bij in op met uit tegen zonder aan naar over om te",
     linking: "van voor bij in op met uit tegen zonder aan naar over",
     asking: "die dat waar wanneer waarvan",

@@ -104,7 +104,9 @@ export const isBeingDone: Link = ({ between, usage, isDone }) => {
 /** "Kids who travel", "hotels you can book" */
 export const doesIt: Link = ({ between: [first, ...rest], usage, isDone }) =>
   // "A court who keeps order" gives none.
-  (isSubject(first!, usage) && (isDone || usage.persons.has(first!.folded))) ||
+  // "Hearing that the test was over"
+  (isSubject(first!, usage) &&
+    (isDone || (usage.persons.has(first!.folded) && !usage.relatives.has(first!.folded)))) ||
   (isDone && usage.relatives.has(first!.folded)) ||
   // "It is fine to copy art", "lines to permit drawing"
   (usage.auxiliaries.has(first!.folded) &&

@@ -3,12 +3,13 @@ import { hasIt, isBefore, isBought, isNamed } from "./beside";
 import type { Link } from "./between";
 import { isAsked, isBeing, isWhat, isWhichIs } from "./clause";
 import { doesIt, isBeingDone, isDoingIt, isFor, isForDoing, isMadeSo, isObject, isTo } from "./deed";
-import { isOf } from "./preposition";
+import { isOf, isToIt } from "./preposition";
 
 export const HEAD_FIRST: readonly Link[] = [
   isNamed,
   isObject,
   isOf,
+  isToIt,
   isForDoing,
   isDoingIt,
   isWhat,

@@ -68,6 +68,22 @@ export function isOfOtherThing({ between, usage, isDone }: Between): boolean {
   return !usage.headFirst && isDone && link >= 0 && between.slice(link, Math.max(link, to)).some(isContent);
 }
 
+/** "Limits to your speed", as a sentence begins; elsewhere a verb may say what goes there: "take the bus to the school". */
+export const isToIt: Link = ({ between: [to, own, ...rest], usage, isDone, before, earlier }) =>
+  !usage.headFirst &&
+  !isDone &&
+  // "Switch to a lighter coat"
+  (before
+    ? before.folded.length === 1 || usage.quantities.has(before.folded)
+    : earlier.folded.endsWith("s")) &&
+  to !== undefined &&
+  usage.auxiliaries.has(to.folded) &&
+  usage.joining.has(to.folded) &&
+  own !== undefined &&
+  usage.determiners.has(own.folded) &&
+  isPhrase(rest, usage) &&
+  rest.filter(isContent).length <= 1;
+
 /** "A table made of glass", "doors in the south wall", "a list of people who wait" */
 export const isOf: Link = (words) => isOfIt(words) || isOfIt(withoutOtherHead(words));
 
