@@ -4220,4 +4220,149 @@ en: hand saw
 = Handsaws for wet wood
 ≠ She saw his hand.
 ≠ I saw it at first hand.
+en: bath towel
+= Towels for the bath
+= A towel for after your bath
+≠ He threw in the towel before his bath.
+≠ The bath was cold; towels lay about.
+en: dress shirt
+= Shirts to dress up in
+= A dress shirt with cuffs
+≠ She dressed in a hurry and lost a shirt.
+≠ A dress and a shirt hung there.
+en: filing cabinet
+= Cabinets for filing papers
+= A cabinet to file your bills in
+≠ He filed a complaint against the cabinet.
+≠ The cabinet resigned while she was filing her nails.
+en: guest speaker
+= Speakers you can invite as guests
+= A guest who speaks at your event
+≠ The guest broke a speaker.
+≠ He speaks to every guest.
+en: road test
+= A test on the road
+= We road test ten bikes
+≠ The test came down the road of history.
+≠ He tested the soup by the road.
+en: head office
+= The office of the head of sales
+= Our head office moved
+≠ He heads for the office.
+≠ She hit her head in the office.
+en: green tea
+= Tea that is green
+= Teas, green or black
+≠ The cup is green, the tea black.
+≠ Green with envy, she drank tea.
+en: mortgage rate
+= Rates for a mortgage
+= What are mortgage rates today?
+≠ At any rate, the mortgage is paid.
+≠ She rates the mortgage firm highly.
+en: leaf blower
+= Blowers for leaves
+= Blow leaves off the lawn
+≠ The wind blows the leaves about.
+≠ He blew his nose on a leaf.
+en: pen pal
+= Pals who write with pen and ink
+= Find a penpal abroad
+≠ The pal of the pig broke out of the pen.
+≠ His pal lost a pen.
+en: brand guide
+= A guide to your brand
+= Guidelines and guides for brands
+≠ A brand new guide dog
+≠ The guide was branded a liar.
+en: ad spend
+= How much to spend on ads
+= Spending on ads rose
+≠ He spends his nights watching ads.
+≠ Ads say: spend time with us.
+en: landing page
+= The page on which a visitor lands
+≠ The page says the landing gear failed.
+≠ He landed a job on page two.
+en: content calendar
+= Plan content with a calendar
+≠ Content with his lot, he hung up a calendar.
+≠ The calendar was content enough.
+en: link building
+= Build links to your site
+= How links are built
+≠ The building links two streets.
+≠ A link road past the building
+en: press release
+= Releases for the press
+= Write a press release
+≠ Press the button to release the door.
+≠ His release was in the press of the crowd.
+en: lead magnet
+= Magnets for leads
+= A magnet that brings leads
+≠ The lead pipe and the magnet
+≠ He leads a team that makes magnets.
+en: email list
+= A list of emails
+= Build your email list
+≠ Email us if your ship lists.
+≠ Emails about the listed house
+en: brand awareness
+= How to make people aware of your brand
+= Awareness of a brand
+≠ He is aware that the brand is gone.
+≠ Brand your cattle, be aware of thieves.
+en: marketing plan
+= Plan your marketing
+≠ The market was planned in the square.
+≠ We plan a trip to the market.
+en: keyword research
+= Researching keywords
+= Research on keywords for shops
+≠ The key word in his research was maybe.
+en: blog post
+= Posts for your blog
+= How long should a post on a blog be?
+≠ He blogs about his post in Rome.
+≠ The post brought a blog award.
+en: search intent
+= The intent behind a search
+= What searchers intend
+≠ Intent on winning, he searched on.
+≠ She searched with intent to steal.
+en: page speed
+= The speed of a page
+= Speed up your pages
+≠ He read page ten at speed.
+≠ Page the doctor; speed matters.
+en: target audience
+= Audiences you target
+= Find your target audience
+≠ The audience hit the target.
+≠ The bowman in the audience missed the target.
+en: style sheet
+= A sheet that sets the style
+= Style sheets for print
+≠ She styled her hair under the sheet.
+≠ A sheet of ice in grand style
+en: cover letter
+= Letters that cover a claim
+= Write a cover letter
+≠ Cover the letter with wax.
+≠ Under cover of night the letter came.
+en: cost cutting
+= Cut your costs
+= How costs are cut
+≠ The cut cost him a finger.
+≠ Cutting trees costs money.
+en: weight training
+= Training with weights
+= Train with weights twice a week
+≠ The weight of the train broke the bridge.
+≠ Training carries weight with her.
+en: floor plan
+= A plan for the ground floor
+≠ He planned to sleep on the floor.
+≠ The plan floored him.
 `;

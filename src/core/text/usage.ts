@@ -77,6 +77,15 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
     !usage.times.has(tokens[at + 2]?.folded ?? "")
   )
     return "verb";
+  // "The building links two streets"
+  if (
+    after &&
+    usage.quantities.has(after.folded) &&
+    token.folded.endsWith("s") &&
+    before?.small === false &&
+    usage.determiners.has(beside(at - 2)?.folded ?? "")
+  )
+    return "verb";
   // "Seed for new grass"
   if (!before && after && usage.joining.has(after.folded) && usage.linking.has(after.folded))
     return undefined;

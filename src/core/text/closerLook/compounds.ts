@@ -208,14 +208,16 @@ export function saidByHiring(
   if (!usage?.compounds || isJoined || !hiring) return null;
   const beginnings = firstParts(hiring, hiring).flatMap((base) => LINKS.map((link) => base + link));
   const isThing = (thing: Token, word: Variant["words"][number]) =>
-    content.has(word.stem) && beginnings.some((beginning) => pack.stem(beginning + thing.folded) === word.stem);
+    content.has(word.stem) &&
+    beginnings.some((beginning) => pack.stem(beginning + thing.folded) === word.stem);
   let next = at + 1;
   while (next <= at + MOST_TO_THING && tokens[next]?.small) next++;
   for (const thing of [at - 1, next]) {
     const token = tokens[thing];
     if (token?.sentence !== verb.sentence || token.small) continue;
     const [from, to] = [Math.min(at, thing), Math.max(at, thing)];
-    if (governorOf(tokens, thing, usage) || text.slice(tokens[from]!.end, tokens[to]!.start).includes(",")) continue;
+    if (governorOf(tokens, thing, usage) || text.slice(tokens[from]!.end, tokens[to]!.start).includes(","))
+      continue;
     for (const word of words) if (isThing(token, word)) return { place: content.get(word.stem)!, from, to };
   }
   return null;

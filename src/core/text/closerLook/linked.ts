@@ -81,6 +81,9 @@ function wordsBetween(
   const isDerived = ({ from, place }: Sight): boolean => tokens[from]!.stem !== carriers[place]!.stem;
   const asVerb = (sight: Sight): boolean =>
     isDerived(sight) ||
+    // "How costs are cut"
+    (usage.likePasts.has(tokens[sight.from]!.folded) &&
+      usage.being.has(tokens[sight.from - 1]?.folded ?? "")) ||
     // "Coat a flat roof", "repair a broken seal"
     (!usage.headFirst &&
       carriers[sight.place]!.role === "head" &&

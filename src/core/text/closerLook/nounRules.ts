@@ -1,7 +1,7 @@
 /** What is asked of a word of a text that is a noun in the keyword. */
 import type { AnalysedText } from "../analyse";
 import type { Usage } from "../packs/usage";
-import { isLikelyVerb, isVerbal, usedAs, verbOfDoer } from "../usage";
+import { isLikelyVerb, isOfNoun, isVerbal, usedAs, verbOfDoer } from "../usage";
 import { areParted, isBeforeNoun, PERHAPS } from "./nouns";
 import { governorOf } from "./object";
 import type { SeenWord } from "./seenWord";
@@ -121,6 +121,16 @@ const isOfAnother: Rule = ({ text, at, carrier, usage, token, next }) => {
     ? false
     : undefined;
 };
+
+/** "He is aware that the brand is gone" */
+const isSaid: Rule = ({ text: { tokens }, token, at, carrier, isOtherForm, usage }) =>
+  carrier.role === "head" &&
+  isOtherForm &&
+  usage.adjectives.has(token.folded) &&
+  usage.relatives.has(tokens[at + 1]?.folded ?? "") &&
+  isOfNoun(tokens[at + 2] ?? token, usage)
+    ? false
+    : undefined;
 
 /** "The box is light enough to carry" is about no light. */
 const isSoMuch: Rule = ({ text: { tokens }, at, carrier, usage }) =>
@@ -349,6 +359,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isBeforeOther,
   isOfAnother,
   isSoMuch,
+  isSaid,
   isTurnedRound,
   isDoneByDoer,
   isNoun,

@@ -14,7 +14,7 @@ export const isObject: Link = ({ between: all, usage, isMade, isDone, isDoneFirs
     (usage.pronouns.has(before.folded) && usage.persons.has(before.folded)) ||
     usage.auxiliaries.has(before.folded);
   // "Closing down a bank", "recording or editing sound"
-  const isParted = isMade && usage.particles.has(all[0]?.folded ?? "");
+  const isParted = (isMade || (isDoneFirst && isSaidOrOrdered)) && usage.particles.has(all[0]?.folded ?? "");
   const isTwofold = usage.conjunctions.has(all[0]?.folded ?? "") && usage.gerund?.test(all[1]?.folded ?? "");
   const between = isMade && isTwofold ? all.slice(2) : isParted ? all.slice(1) : all;
   return (

@@ -99,6 +99,9 @@ const withoutOtherHead = (words: Between): Between =>
     ? { ...words, between: words.between.slice(2) }
     : words;
 
+const isLinkToo = (word: Token | undefined, { linking, governing, headFirst }: Usage): boolean =>
+  word !== undefined && (linking.has(word.folded) || (!headFirst && governing.has(word.folded)));
+
 const isOfIt: Link = (words) => {
   const { between, usage, isDone, gap } = words;
   const link = placeOfLink(words);
@@ -106,11 +109,8 @@ const isOfIt: Link = (words) => {
   if (link < 0 || (!isDone && gap.includes(","))) return false;
   // "An interview about losing his job"
   if (!isDone && between.some(({ folded }, i) => i > link && usage.gerund?.test(folded))) return false;
-  // "Een tafel voor in de tuin"
-  const rest = withoutOthers(
-    between.slice(link + (usage.linking.has(between[link + 1]?.folded ?? "") ? 2 : 1)),
-    usage,
-  );
+  // "Een tafel voor in de tuin", "a towel for after your bath"
+  const rest = withoutOthers(between.slice(link + (isLinkToo(between[link + 1], usage) ? 2 : 1)), usage);
   // "The class of things to which the word applies"
   const isWhich = ({ folded }: Token) =>
     usage.relatives.has(folded) || (usage.which.has(folded) && !usage.quantities.has(folded));

@@ -16,7 +16,7 @@ day by day|day in day out|one of these days|days are numbered|to this day|all in
 on board|across the board|at stake|at large|by and large|to a large extent|to some extent|to a certain extent|in store for|in store|for instance|for example
 in part|for the most part|on the part of|part and parcel|in view of|with a view to|in the face of|on the face of|face to face|at face value|in touch|out of touch|touch and go|touch wood
 with respect to|in respect of|in this respect|on the whole|a great deal|a good deal|a good few|in spite of|as far as|in advance|in common|in particular|in short|short of|short and sweet|in brief|in vain|on average
-on behalf of|at risk|out of order|in order to|in short order|in working order|at present|for the present|content with|the sake of|in spirit|in high spirits|in good spirits|in the spirit of
+on behalf of|at risk|out of order|in order to|in short order|in working order|at present|for the present|the sake of|in spirit|in high spirits|in good spirits|in the spirit of
 on grounds of|on the grounds|on the ground that|in the name of|in name only|name of the game|household name|to name but a few|as a result|at heart|by heart|in the heart of|at the heart of|heart of the matter|heart of gold|heart and soul
 in detail|at length|at arm's length|an arm and a leg|up in arms|with open arms|within reach|out of reach|in question|out of the question|a hair's breadth|by a hair|in the long run|in the short run|on the run|in the running|out of the running|run of the mill
 under the weather|weather permitting|in the dark|in the air|up in the air|out of thin air|on foot|on the wrong foot|on the other foot|at the foot of|on fire|under fire|in the firing line|on the firing line
@@ -66,6 +66,8 @@ give gives gave given giving: way|rise to|voice to|chase|ear to|the game away|we
 go goes went gone going: the extra mile|with the flow|against the grain|down the drain|through the roof|through the motions|to pot|to town|up in smoke|off the rails|by the board|the whole hog|hand in hand|on record
 hang hangs hung hanging: by a thread
 have has had having: in mind|a ball|a go at|a word with|words with|a field day|a bone to pick|an axe to grind|second thoughts|the edge over|kittens|no bearing on
+am is are was were be been: content with
+carry carries carried carrying: weight|the can|the day|conviction
 head heads headed: for
 hit hits hitting: the road|home|the nail on the head|the jackpot|the sack|the hay|rock bottom|the spot|the headlines
 hold holds held holding: water|the line|sway|court|your horses|the fort|the key to|his own|her own|their own|your own|hostage
