@@ -4365,4 +4365,151 @@ en: floor plan
 = A plan for the ground floor
 ≠ He planned to sleep on the floor.
 ≠ The plan floored him.
+en: heating oil
+= Oil for heating your home
+= Order heating oil before winter
+≠ The debate is heating up and oil is to blame.
+≠ He was heating oil in a pan.
+en: parking meter
+= Meters where you park
+= A meter for parking
+≠ He parked ten metres from the gate.
+≠ Parking a car in metre-high snow
+en: building site
+= Sites where houses are built
+= Safety on building sites
+≠ The site is building up a readership.
+≠ Building a web site
+en: opening hours
+= Hours when we open
+= The hours of opening
+≠ The opening took hours.
+≠ For hours nobody opened the door.
+en: boarding school
+= A school where pupils board
+= Boarding schools in the north
+≠ The school board met.
+≠ Boarding the train, the school class sang.
+en: dining room
+= Paint for dining rooms
+≠ There was no room, so we dined outside.
+≠ Dining out leaves room for talk.
+en: shower head
+= Heads for your shower
+= A showerhead that saves water
+≠ He showered and scratched his head.
+≠ Head to the shower.
+en: customs duty
+= Duties that customs collect
+= Duty paid to customs
+≠ Customs differ; it is your duty to ask.
+≠ It is his custom to do his duty.
+en: glasses case
+= Cases for glasses
+≠ In case the glass breaks
+≠ A glass case in the museum
+en: works manager
+= Managers of works
+= The manager of the works
+≠ The manager works hard.
+≠ It works for any manager.
+en: savings account
+= Accounts for your savings
+= Open a savings account
+≠ By all accounts she saved him.
+≠ His account of the saving of the ship
+en: goods train
+= Trains for goods
+= A train that carries goods
+≠ The train is good.
+≠ Good trainers cost money.
+en: minutes template
+= A template for minutes
+= Templates for the minutes of a meeting
+≠ The template took two minutes.
+≠ In a minute he found the template.
+en: c# tutorial
+= A tutorial in C#
+= C# tutorials for beginners
+≠ A tutorial on the C major scale
+≠ Tutorial C is sharp.
+en: 4x4 rental
+= Rent a 4x4
+= Rental of 4x4s
+≠ Rental for 4 days and 4 nights
+≠ The rent is 4 times 4.
+en: wi-fi router
+= Routers for WiFi
+= A router for your wi-fi
+≠ The router cuts wood; there is no wi-fi.
+≠ The route has no wifi.
+en: no-show fee
+= A fee for no shows
+= Fees when guests do not show up: the no-show fee
+≠ There is no fee for the show.
+≠ Show me a fee, no?
+en: q&a session
+= Q&A sessions after the talk
+≠ Sessions A and Q
+≠ The A session is quick.
+en: on-call rota
+= A rota for who is on call
+= On-call rotas
+≠ Call on the rota.
+≠ The call is on the rota.
+en: firewood delivery
+= Delivery of fire wood
+= We deliver firewood
+≠ The delivery of wood put out the fire.
+≠ A fire in the woods stopped deliveries.
+en: toothbrush holder
+= A holder for tooth brushes
+= Holders for toothbrushes
+≠ The holder of the record has no tooth.
+≠ He brushed a tooth holder off.
+en: snowboard boots
+= Boots for snow boarding
+= Boots for your snowboard
+≠ He boots up, and snow falls on board.
+≠ Snow on his boots, he boarded.
+en: headphone stand
+= A stand for head phones
+= Stands for headphones
+≠ She cannot stand headphones.
+≠ Stand still, phone the head.
+en: database backup
+= Backing up a data base
+= Back up your database
+≠ With data to back him, he went up to base.
+≠ He backed into the base of the tower with data.
+en: beekeeper suit
+= A suit for bee keepers
+= Suits for beekeepers
+≠ The keeper is suited to bees.
+≠ It suits the bee keeper.
+en: organise files
+= How to get files organised
+= Organising your files
+≠ The organiser filed a claim.
+≠ An organ plays while she files her nails.
+en: legalise documents
+= Have documents legalised
+= Legalising a document
+≠ The legal team lost a document.
+≠ It is legal to copy documents.
+en: sharpen chisels
+= Sharpening a chisel
+= A sharp chisel: how to sharpen it
+≠ A chisel and a sharp tongue
+≠ At two sharp he dropped his chisel.
+en: authorise payment
+= Payments authorised by the bank
+= How to authorise a payment
+≠ The author got no payment.
+≠ By the authority of the king, payment ended.
+en: modernise kitchen
+= Modernising your kitchen
+= A kitchen modernised in a week
+≠ A modern kitchen
+≠ In modern times kitchens were small.
 `;

@@ -249,10 +249,13 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
   // "Call centre": what one calls would be "the centre", or centres.
   const isCompound =
     usage.nounsToo.has(first.folded) && spelling.length === 2 && after === last && !last.folded.endsWith("s");
+  // "On-call rota", "no-show fee"
+  const isBehindPreposition =
+    spelling[0] !== first && !usage.auxiliaries.has(spelling[spelling.indexOf(first) - 1]!.folded);
   const isVerb =
     (usage.headFirst && isInfinitive(first)) ||
     usage.doing.test(fold(keyword)) ||
-    (usage.verbs.has(first.folded) && !isCompound) ||
+    (usage.verbs.has(first.folded) && !isCompound && !isBehindPreposition) ||
     (after !== undefined &&
       ((usage.particles.has(after.folded) && after === spelling.at(-1)) ||
         // "set up a blog"

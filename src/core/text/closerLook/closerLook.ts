@@ -9,7 +9,7 @@ import { doesIt, isVerbAsOne, isVerbFor } from "./asOne";
 import { REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
 import type { Sight } from "./sight";
-import { isUsedSo } from "./usedSo";
+import { isAdjectiveOf, isOtherPlural, isUsedSo, isVerbOfObject } from "./usedSo";
 
 /**
  * Where two thoughts part within a sentence; the two parts of a verb stand in one clause. "Oven: cleaning" is one thought, "installé : en effet,
@@ -83,6 +83,25 @@ function isCaused({ tokens }: AnalysedText, from: number, usage: Usage): boolean
   return false;
 }
 
+/** "A glass case" for "glasses case", "a modern kitchen" for "modernise a kitchen", "the organiser filed": words in sequence, of which one is another. */
+function isOtherThing(
+  { tokens }: AnalysedText,
+  from: number,
+  to: number,
+  { words, carriers }: Variant,
+  usage: Usage,
+): boolean {
+  if (usage.context === undefined || to - from !== words.length - 1) return false;
+  const isOther = ({ folded }: Variant["words"][number], i: number) =>
+    tokens[from + i]!.folded !== folded && isOtherPlural(tokens[from + i]!.folded, folded, usage);
+  const [first, last] = [carriers[0]!, carriers.at(-1)!];
+  return (
+    words.some(isOther) ||
+    (first.role === "verb" &&
+      (isAdjectiveOf(tokens[from]!, first, usage) || isVerbOfObject(tokens[to]!, last, usage)))
+  );
+}
+
 /** "The subject lined up": the last word of a keyword in a form that only a verb has. */
 export function isDone(
   text: AnalysedText,
@@ -98,6 +117,7 @@ export function isDone(
   if ((isJoined || to - from >= words.length) && isVerbAsOne(text, { from, to }, carrier, isJoined, usage))
     return true;
   if (from === to) return false;
+  if (isOtherThing(text, from, to, variant, usage)) return true;
   if (
     carriers[0]!.role === "verb" &&
     isForDoing(text, { place: 0, from, to: from }, { place: 1, from: to, to }, variant, usage)

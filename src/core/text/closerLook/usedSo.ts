@@ -1,6 +1,6 @@
 /** Whether one word of a keyword is used in a text as the keyword uses it. */
-import type { AnalysedText } from "../analyse";
-import type { Variant } from "../keyword";
+import type { AnalysedText, Token } from "../analyse";
+import type { Carrier, Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
 import { isIdle, isLikelyVerb, isVerbal, usedAs } from "../usage";
 import { isVerbAsOne } from "./asOne";
@@ -25,6 +25,11 @@ export function isUsedSo(
   if (isOtherForm && isOtherPlural(token.folded, carrier.folded, usage)) return false;
   // "Capital" is no "capitalism".
   if (isOtherForm && IDEA.test(token.folded) !== IDEA.test(carrier.folded)) return false;
+  // "The organiser filed a claim"
+  const afterVerb = seen.some(
+    (other) => other.to === from - 1 && variant.carriers[other.place]!.role === "verb",
+  );
+  if (usage.context && afterVerb && isVerbOfObject(token, carrier, usage)) return false;
   if (from !== to) return !isVerbAsOne(text, sight, carrier, variant.isJoined, usage);
   const word: SeenWord = {
     text,
@@ -48,11 +53,20 @@ export function isUsedSo(
   return carrier.role === "verb" ? isVerbUsedSo(word) : (decided(NOUN_RULES, word) ?? true);
 }
 
+/** "Modern" of "modernise" */
+export const isAdjectiveOf = ({ folded, stem }: Token, carrier: Carrier, usage: Usage): boolean =>
+  (stem !== carrier.stem || (/i[sz]e$/.test(carrier.folded) && !/i[sz]e/.test(folded))) &&
+  usage.adjectives.has(folded);
+
+/** "Filed" for "files" in "organise files" */
+export const isVerbOfObject = ({ folded }: Token, carrier: Carrier, usage: Usage): boolean =>
+  carrier.role !== "verb" && isVerbal(folded, usage) && !isVerbal(carrier.folded, usage);
+
 /** What is believed or lived, by its ending in the languages that share it. */
 const IDEA = /.{3}is(?:m|ms|me|mes|mo|mos|mus)$/;
 
 /** "Glass" and "glasses", but not "save" for "savings" */
-const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: Usage): boolean =>
+export const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: Usage): boolean =>
   [folded, other].some((one) => otherPlurals.has(one)) &&
   gerund?.test(folded.replace(/s$/, "")) === gerund?.test(other.replace(/s$/, ""));
 
@@ -123,6 +137,8 @@ const isOtherVerb = ({
     carrier.role === "verb";
   return (
     isThing ||
+    // "A modern kitchen"
+    (usage.context !== undefined && isAdjectiveOf(token, carrier, usage)) ||
     isOfOther ||
     isNoParticle ||
     (isSaidOf && usage.participle !== undefined && !usage.pasts.has(token.folded)) ||

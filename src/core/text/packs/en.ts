@@ -289,7 +289,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$/,
     idle: ENGLISH_SET_PHRASES,
     otherPlurals:
-      "glasses arms customs goods grounds spirits manners spectacles woods forces contents quarters savings ashes",
+      "glasses arms customs goods grounds manners spectacles woods forces contents quarters savings ashes",
     verbs: wordUse.verbs,
     nouns: wordUse.nouns,
     adjectives: wordUse.adjectives,

@@ -68,7 +68,8 @@ hang hangs hung hanging: by a thread
 have has had having: in mind|a ball|a go at|a word with|words with|a field day|a bone to pick|an axe to grind|second thoughts|the edge over|kittens|no bearing on
 am is are was were be been: content with
 carry carries carried carrying: weight|the can|the day|conviction
-head heads headed: for
+headed heading: for
+head heads: for the|for a|for home
 hit hits hitting: the road|home|the nail on the head|the jackpot|the sack|the hay|rock bottom|the spot|the headlines
 hold holds held holding: water|the line|sway|court|your horses|the fort|the key to|his own|her own|their own|your own|hostage
 jump jumps jumped jumping: the gun|the queue|on the bandwagon|to conclusions
