@@ -4512,4 +4512,151 @@ en: modernise kitchen
 = A kitchen modernised in a week
 ≠ A modern kitchen
 ≠ In modern times kitchens were small.
+en: rain jacket
+= Jackets for rainy days
+= A jacket that keeps out the rain
+≠ It rained, so he left his jacket at home.
+≠ The dust jacket of the book got wet in the rain.
+en: sofa bed
+= A sofa that turns into a bed
+= Beds and sofas: the sofa bed
+≠ He fell off the sofa and went to bed.
+≠ The dog sleeps on the sofa, never on my bed.
+en: hiking trail
+= Trails to hike in spring
+= Hike the trail around the lake
+≠ Prices were hiked, and sales trailed behind.
+≠ The hikers trailed in late.
+en: diving course
+= Courses for divers
+= Learn to dive: a course in five days
+≠ The stock took a dive in the course of May.
+≠ A duck dived, of course.
+en: bus driver
+= Drivers of buses wanted
+= Drive a bus for the city
+≠ The drive took an hour by bus.
+≠ A driver swore at the bus.
+en: lawn mower
+= Mow your lawn once a week
+= Mowers for a small lawn
+≠ He mowed down the enemy on the lawn.
+≠ The lawn chair was hit by a mower.
+en: wall clock
+= A clock for the wall
+= Clocks to hang on your wall
+≠ He clocked in and leaned on the wall.
+≠ The clock tower has thick walls.
+en: paper shredder
+= Shred paper at home
+= Shredders that take ten sheets of paper
+≠ The papers say he was torn to shreds.
+en: ice skates
+= Skates for the ice
+= Skating on ice: which skates?
+≠ She skated over the subject of ice cream.
+≠ A skate is a fish sold on ice.
+en: window cleaner
+= Clean your windows with vinegar
+= Cleaners for windows
+≠ The windows of the cleaner's shop
+≠ Open the window and breathe cleaner air.
+en: voice recorder
+= Record your voice
+= Recorders for voice memos
+≠ She plays the recorder and has a fine voice.
+≠ He voiced doubts about the record.
+en: phone charger
+= Charge your phone in the car
+= Chargers for phones
+≠ He was charged with stealing a phone.
+≠ Who is in charge of the phone?
+en: oven glove
+= Gloves for hot ovens
+= A glove to use at the oven
+≠ It fits like a glove, said the oven maker.
+≠ The oven was full, the gloves were wet.
+en: stone mason
+= Masons who work with stone
+= A stonemason for your terrace
+≠ The mason threw a stone.
+≠ Stone the crows, said the mason.
+en: bottle opener
+= Openers for bottles
+≠ The opening bottle of the night
+≠ The show opens with a bottle.
+en: horse riding
+= Ride a horse on the beach
+= Riders and their horses
+≠ He rode his bike past a horse.
+≠ She is riding high, said the horse dealer.
+en: mouth wash
+= Wash your mouth with salt water
+= Mouthwash without alcohol
+≠ He wiped his mouth and did the wash.
+≠ The river mouth was washed away.
+en: key ring
+= Rings for your keys
+= A ring to keep keys on
+≠ The bell rings in the key of C.
+≠ A ringing tone is the key.
+en: stage lighting
+= Light a stage with four lamps
+≠ He lit a fire at that stage.
+≠ The lightest stage of the tour
+en: sheet music
+= Music on sheets
+= Sheet music for piano
+≠ The music stopped and she changed the sheets.
+≠ Sheets of rain drowned the music.
+en: garden hose
+= Hoses for your garden
+= Water the garden with a hose
+≠ He hosed down the car by the garden.
+≠ Her hose tore in the garden.
+en: tea strainer
+= Strain your tea
+= Strainers for tea
+≠ Under the strain she spilled her tea.
+≠ He strained his back making tea.
+en: school run
+= Running children to school
+= The daily run to school
+≠ The school runs a farm.
+≠ He ran past the school.
+en: hair loss
+= Lose less hair after forty
+= Losing your hair
+≠ He lost his comb and cut his hair.
+≠ At a loss, she pulled her hair.
+en: mail order
+= Order by mail
+= Orders by mail
+≠ In order to read her mail, she waited.
+≠ He ordered tea and read his mail.
+en: stop sign
+= Signs that tell you to stop
+= Stop at the sign
+≠ There is no sign that he will stop.
+≠ Stop and sign here.
+en: pay rise
+= Ask for a rise in pay
+= When does your pay rise?
+≠ The sun rises whether they pay or not.
+≠ Rising early pays.
+en: chess club
+= A club for chess players
+= Clubs where people play chess
+≠ He clubbed a seal, she played chess.
+≠ Golf clubs and a chess board
+en: fish tank
+= A tank to keep fish in
+= Tanks for fish
+≠ He drank like a fish and crashed the tank.
+≠ Tanks rolled past the fish shop.
+en: house move
+= Moving house in winter
+= Move to a new house
+≠ She moved her hand over the house plan.
+≠ His next move was a house wine.
 `;
