@@ -68,7 +68,15 @@ export function usedAs(analysed: AnalysedText, at: number, usage: Usage): Use | 
   )
     return "noun";
   // Told to do it, "Cover the box", or done by what stands before, "The letter covered the box".
-  if (!before && after && usage.afterOrders.has(after.folded) && !token.folded.endsWith("s")) return "verb";
+  if (
+    !before &&
+    after &&
+    usage.afterOrders.has(after.folded) &&
+    !token.folded.endsWith("s") &&
+    // "Counter where meat is sold"
+    !(usage.asking.has(after.folded) && !isLikelyVerb(analysed, at, usage, 0.5))
+  )
+    return "verb";
   if (
     after &&
     usage.determiners.has(after.folded) &&

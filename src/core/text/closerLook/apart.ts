@@ -123,18 +123,20 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns || usage.headFirst) return false;
   const { first, between } = nouns;
-  const isVerb = (i: number) => isLikelyVerb(text, first.to + 1 + i, usage);
+  const isVerb = (word: Token) => isLikelyVerb(text, text.tokens.indexOf(word, first.to), usage);
   if (
     between.some(
-      ({ folded }, i) =>
-        usage.simplePasts.has(folded) || (/[^s]s$/.test(folded) && !usage.being.has(folded) && isVerb(i)),
+      (word) =>
+        usage.simplePasts.has(word.folded) ||
+        (/[^s]s$/.test(word.folded) && !usage.being.has(word.folded) && isVerb(word)),
     )
   )
     return !between.some(({ folded }) => usage.relatives.has(folded) || usage.pronouns.has(folded));
   if (between.some(({ folded }) => usage.joining.has(folded))) return false;
-  return between.some(({ folded, small }, i) => {
+  return between.some((word, i) => {
+    const { folded, small } = word;
     if (usage.being.has(folded) || usage.auxiliaries.has(folded)) return false;
-    if (!usage.finite.has(folded) && (small || /ing$/.test(folded) || !isVerb(i))) return false;
+    if (!usage.finite.has(folded) && (small || /ing$/.test(folded) || !isVerb(word))) return false;
     const object = between.slice(i + 1);
     // "A car bought secondhand" says of which sort it is.
     const isParticiple = !/s$/.test(folded) && !(object[0] && usage.determiners.has(object[0].folded));

@@ -115,10 +115,8 @@ function wordsBetween(
       ![usage.quantities, usage.adjectives].some((words) => words.has(between.at(-1)?.folded ?? "")),
     before: inSentence(first.from - 1),
     after: inSentence(second.to + 1),
-    isFiniteForm: (i) => {
-      const { start, end } = between[i]!;
-      return usage.finiteForm?.test(text.text.slice(start, end).toLowerCase()) === true;
-    },
-    isVerb: (i, from) => isLikelyVerb(text, first.to + 1 + i, usage, from),
+    isFiniteForm: ({ start, end }) =>
+      usage.finiteForm?.test(text.text.slice(start, end).toLowerCase()) === true,
+    isVerb: (word, from) => isLikelyVerb(text, tokens.indexOf(word, first.to), usage, from),
   };
 }

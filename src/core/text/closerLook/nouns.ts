@@ -55,6 +55,9 @@ export function isTurned(
   );
 }
 
+/** What is said in brackets. */
+const ASIDE = /\([^()]*\)/g;
+
 /** Null where the keyword is not of two nouns. */
 export function twoNouns(
   { tokens, text }: AnalysedText,
@@ -65,8 +68,12 @@ export function twoNouns(
   const [first, second] = [...seen].sort((a, b) => a.from - b.from) as [Sight, Sight];
   const roles = [first, second].map(({ place }) => carriers[place]!.role);
   if (roles.includes("verb") || roles.includes(undefined)) return null;
-  const gap = text.slice(tokens[first.to]!.end, tokens[second.from]!.start);
-  return { first, second, between: tokens.slice(first.to + 1, second.from), gap };
+  const from = tokens[first.to]!.end;
+  const all = text.slice(from, tokens[second.from]!.start);
+  // "A dish (often boat-shaped) for serving gravy"
+  const gap = all.replace(ASIDE, (aside) => " ".repeat(aside.length));
+  const between = tokens.slice(first.to + 1, second.from).filter(({ start }) => gap[start - from] !== " ");
+  return { first, second, between, gap };
 }
 
 /** Does another noun follow that it only says more of? */

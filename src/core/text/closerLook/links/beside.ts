@@ -8,7 +8,7 @@ import { isContent, isPhrase, type Link } from "./between";
 export const isBought: Link = ({ between: [only, more], usage, gap, before, isFiniteForm }) =>
   !more &&
   // "La vela llevaba perfumes"
-  !isFiniteForm(0) &&
+  !isFiniteForm(only!) &&
   // "The letter brought news"; a heading may begin with "a" or "an": "A car bought secondhand".
   !(
     before &&
@@ -38,7 +38,7 @@ export const isBefore: Link = ({ between, usage, isVerb, gap, isMade, earlier })
     // "Spider-shaped flowers", "starting and closing times"
     (gap.startsWith("-") ||
       (isMade && rest !== between && usage.gerund?.test(only!.folded) === true) ||
-      !isVerb(between.length - 1))
+      !isVerb(only!))
   );
 };
 

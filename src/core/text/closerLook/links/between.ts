@@ -22,9 +22,9 @@ export interface Between extends TwoNouns {
   isNoNoun: boolean;
   /** The earlier one is a participle in the keyword. */
   isParticiple: boolean;
-  isVerb(place: number, from?: number): boolean;
+  isVerb(word: Token, from?: number): boolean;
   /** Is a word of them in a form that only a verb has: "salió"? */
-  isFiniteForm(place: number): boolean;
+  isFiniteForm(word: Token): boolean;
   /** The word before the earlier noun and the one after the later, in their sentence. */
   before: Token | undefined;
   after: Token | undefined;

@@ -23,7 +23,7 @@ export const isObject: Link = ({ between: all, usage, isMade, isDone, isDoneFirs
     between.every(
       (word, i) =>
         isOfNoun(word, usage) ||
-        (isMade && isContent(word) && !isVerb(i, PERHAPS)) ||
+        (isMade && isContent(word) && !isVerb(word, PERHAPS)) ||
         // "Share large files", "review the latest films"
         ((isMade || (isDoneFirst && isSaidOrOrdered)) &&
           (usage.adjectives.has(word.folded) ||

@@ -13,6 +13,7 @@ function isBeforeLink(word: Token, link: Token, usage: Usage, isVerb: boolean): 
   const isPast =
     // "Payable on demand"
     usage.adjectives.has(folded) ||
+    (usage.context !== undefined && /[ai]ble$/.test(folded)) ||
     isVerbal(folded, usage) ||
     usage.finite.has(folded) ||
     (usage.likePasts.has(folded) && !usage.of.has(link.folded));
@@ -41,7 +42,9 @@ function placeOfLink({ between, usage, isVerb, isFiniteForm }: Between): number 
   // "A story dealing with love"
   if (link === 1 && usage.gerund?.test(between[0]!.folded)) return link;
   // "El precio salió a la luz"
-  return link === 1 && !isFiniteForm(0) && isBeforeLink(between[0]!, between[1]!, usage, isVerb(0, PERHAPS))
+  return link === 1 &&
+    !isFiniteForm(between[0]!) &&
+    isBeforeLink(between[0]!, between[1]!, usage, isVerb(between[0]!, PERHAPS))
     ? link
     : -1;
 }
