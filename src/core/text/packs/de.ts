@@ -24,12 +24,21 @@ function regularForm(word: string): string {
       .replace(FEMININE, "")
       // "Königinnen", but not "Dachrinnen", "gewinnen"
       .replace(/(?<=[a-z]{3}(?<!(?<!r)r|gew|beg|sp|z)in)nen$/, "")
+      // "Seriös", "kontrovers": the s is the word's own.
+      .replace(/(?:relig|ser|kur|luxur|ambit|nerv|por|pomp|skandal|monstr|fabul|myster|gener)i?os$|(?:kontrov|div|perv)ers$/, "$&e")
+      // "Betreut", "bebaute"
+      .replace(/(?<=^(?:be|er|ver|zer)[a-z]*(?:au|eu))t(?:e[nmrs]?)?$/, "en")
       .replace(/(?<=[a-z]{2}[^l]o|[a-z]{3}(?<!g|gl|gr)a|[a-z]{2}y)s$/, "")
+      // "Shops", "Comics", "Interviews", "Modells", "Bauvorhabens", "Neubaus"
+      .replace(/(?<=[a-z]{2}(?:(?<!schna|ra|gi|mo|kla|lla)p|i[ck]|iew|how|ell|[ai]v|at|iet|ein|in|cht|[a-z]bau))s$/, "")
+      // "Modern", "intern", which the stemmer takes for an ending.
+      .replace(/(?<=(?:mod|int|ext)ern)$/, "e")
       .replace(/(?<=[a-z]{3}er)s$/, "")
       // The s of these is their own, as is -em: "Kurs", "Problem".
       .replace(/(?:kur|wuch|fuch|lach|luch|(?<!sc)hal|pul|gan|zin)s$/, "$&e")
       .replace(/(?:probl|syst|extr)em$/, "$&e")
       .replace(/(?<=[a-z]{2}i)ums?$/, "e")
+      .replace(/(?<=[a-z]{3}um)s$/, "")
       .replace(
         PARTICIPLE,
         (_, prefix = "", root: string) => `${prefix}${root}${/e[lr]$/.test(root) ? "n" : "en"}`,
@@ -66,9 +75,9 @@ finden findet fand fanden gefunden|bringen bringt brachte brachten gebracht|denk
 laufen läuft lief liefen gelaufen|schlafen schläft schlief schliefen geschlafen|essen isst aß aßen gegessen|trinken trinkt trank tranken getrunken
 helfen hilft half halfen geholfen|wählen wählt wählte wählten gewählt|pflegen pflegt pflegte pflegten gepflegt|reparieren repariert reparierte reparierten reparatur reparaturen
 putzen putzt putzte putzten geputzt|mieten mietet mietete mieteten gemietet|testen testet testete testeten getestet|laden lädt lud luden geladen
-gut gute guter gutes guten|besser beste bester bestes besten|hoch hohe hoher hohes hohen höher höchste höchsten|groß große großer großes großen größer größte größten
-viel viele vieler vielen|meiste meisten|nah nahe näher nächste nächsten|museum museen|thema themen|konto konten|firma firmen|praxis praxen
-risiko risiken|visum visa|datum daten|medium medien|studium studien|index indizes indexe|lexikon lexika|rhythmus rhythmen|virus viren|zentrum zentren|album alben|bus busse bussen
+gut gute guter gutes guten|besser beste bester bestes besten|hoch hohe hoher hohes hohen höher höhere höheren höherer höheres höherem höchste höchsten höchster höchstes|groß große großer großes großen größer größere größeren größerer größeres größte größten größter größtes|oper opern|ufer ufern ufers|vers verse versen
+viel viele vieler vielen|meiste meisten|nah nahe näher nähere näheren näherer näheres nächste nächsten nächster nächstes|museum museen|thema themen|konto konten|firma firmen|praxis praxen
+risiko risiken|visum visa|datum daten|medium medien|studium studiums|studie studien|index indizes indexe|lexikon lexika|rhythmus rhythmen|virus viren|zentrum zentren|album alben|bus busse bussen
 foto fotos photo photos|fotografie fotografien photographie photographien|delfin delfine delphin delphine|potenzial potenziale potential potentiale|potenziell potentiell
 `,
   verbs: {
@@ -105,14 +114,16 @@ fahren fährt gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest ge
         "en",
       ),
   perhaps: `
+angebot angeboten|aufgebot aufgeboten|befund befunden|betrieb betrieben|bestand bestanden|unterschied unterschieden|gerät geräten geraten|verbot verboten|auftritt auftritten|studium studien
 schneiden schnitt schnitten|streichen strich strichen|treiben trieb trieben|binden band banden|werfen warf warfen|bieten bot boten|brechen brach brachen|fangen fing fingen|fliegen flog flogen|frieren fror froren|geben gab gaben|gehen ging gingen|gewinnen gewann gewannen|gießen goss gossen|graben grub|greifen griff griffen|halten hielt hielten|hängen hing hingen|heben hob hoben|kommen kam kamen|laden lud luden|lassen ließ ließen|leihen lieh|liegen lag lagen|messen maß maßen|raten riet|reißen riss rissen|reiten ritt ritten|rufen rief riefen|schieben schob schoben|schießen schoss|schlagen schlug schlugen
 schleifen schliff schliffen|schließen schloss schlossen|schmelzen schmolz|schreiben schrieb schrieben|schwimmen schwamm schwammen|singen sang sangen|sinken sank sanken|sitzen saß saßen|sprechen sprach sprachen|springen sprang sprangen|stechen stach|stehen stand standen|stehlen stahl|steigen stieg stiegen|sterben starb starben|stoßen stieß stießen|treffen traf trafen|treten trat traten|verlieren verlor verloren|wachsen wuchs wuchsen|waschen wusch wuschen|werben warb|wiegen wog wogen|ziehen zog zogen|fahren fuhr fuhren|bleiben blieb blieben|braten briet|beginnen begann begannen|scheinen schien|schweigen schwieg|vergleichen verglich|weisen wies wiesen
 `,
   apart: `
+gebiet gebiete gebieten gebiets gebietes|gebet gebete gebeten gebets|gefecht gefechte gefechten|gehöft gehöfte gehöften|gemüt gemüter gemütern|gerät geräte geräts gerätes|gerücht gerüchte gerüchten|gerüst gerüste gerüsten|geschlecht geschlechts geschlechter geschlechtern|gespenst gespenster gespenstern|europäer europäern europäers|geschwister geschwistern
 markt märkte markts marktes märkten|punkt punkte punkten punkts|start starts starten startet startete gestartet|sport sports|planet planeten|internet internets|dienst dienste diensten dienstes|wert werte werten wertes|kunst künste künsten|
 geschäft geschäfte geschäften geschäfts|gericht gerichte gerichten gerichts|gewicht gewichte gewichten gewichts|gesicht gesichter gesichtern|gesamt gesamte gesamten|gestalt gestalten|gehalt gehälter gehalts|gewalt|gedicht gedichte gedichten|geburt geburten|hundert hunderte hunderten|geduld|
 lager lagern lagert lagerte gelagert gelagerte gelagerten lagerung lagerungen|haut häute|feder federn|führer führern führers|fahrt fahrten|fracht frachten|karte karten|garten gärten gartens|monat monate|buch bücher büchern buches|
-wagen wagens|wage wagt gewagt|universität universitäten|universum universen|tonne tonnen|mode moden|modell modelle modellen|mutig mut|müde müder
+wagen wagens|wage wagt gewagt|universität universitäten|universum universen|tonne tonnen|mode moden|modell modelle modellen modells|mutig mut|müde müder
 `,
   smallWords: `der die das des dem den ein eine einer eines einem einen kein keine keiner keines keinem keinen
 ich du er sie es wir ihr mich dich sich uns euch mir dir ihm ihn ihnen mein meine meiner meines meinem meinen dein deine deiner deinem deinen sein seine seiner seines seinem seinen ihre ihrer ihres ihrem ihren unser unsere unserer unserem unseren euer eure eurer eurem euren

@@ -5,11 +5,24 @@ import { SPANISH_SET_PHRASES } from "./setPhrases/es";
 /** Syllables of Spanish: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iuü]?[aeoáéó](?:[iuüy](?![aeoáéóíú]))?|[íú]|[iuüy]+/gu;
 
+/** The s of plurals in -os and -as; not that of "compramos", but that of "últimos" and "tramos". */
+const PLURAL_OF_O_AND_A =
+  /(?<=[a-z]{3}[oa])(?<![aei]mo)s$|(?<=^(?:(?:pen)?ultimo|maximo|minimo|proximo|intimo|i?legitimo|[a-z]+onimo|centimo|decimo|septimo|pesimo|optimo|racimo|animo|maritimo|primo|[a-z]+isimo|(?:[a-z]+)?gramo|tramo|ramo|alamo|reclamo|prestamo|extremo|supremo|remo))s$/;
+/** Who comes from where, in any gender and number: "francesa", "japoneses"; and "interés". */
+const PEOPLE =
+  /(?<=(?:franc|ingl|japon|portugu|irland|dan|escoc|holand|neerland|finland|island|burgu|marqu|gal|liban|camerun|congol|vien|berlin|londin|cordob|leon|aragon|tailand|chin)es)(?:es|as?)$|(?<=^interes)es$/;
+
 /** Forms made ready for the stemmer, which knows endings by their accents. These are folded before, so that they are told here. */
 const prepare = (word: string): string =>
   word
     .replace(/ces$/, "z")
-    .replace(/([aeiu]d)es$/, "$1")
+    .replace(/(?<=[dt]ad|tud|lud|aud|(?:^|a)red|[sc]ped|rced|^vid)es$/, "")
+    // "Clubs", "blogs"
+    .replace(/(?<=[a-z]{2}[bcdfghjklmnpqrtvwy])(?<!(?:bi|tri|cuadri|for)cep|new)s$/, "")
+    // "Famosas", "cuadernos", which the stemmer cuts elsewhere than their singular.
+    .replace(PLURAL_OF_O_AND_A, "")
+    .replace(/(?<=[a-z]{2}ar)es$/, "")
+    .replace(PEOPLE, "")
     .replace(/(?<=[a-z]{3})([aeio])nes$/, "$1n")
     // "construye", and the future: "aprenderá", "compraría".
     .replace(/(?<=[a-z]{2}u)y(?:[oea]|es|en|an|endo|eron)$/, "ir")
@@ -47,7 +60,7 @@ alquilar alquila alquilan alquiló alquilado alquiler alquileres|limpiar limpia 
 bueno buena buenos buenas buen|mejor mejores|malo mala malos malas mal|peor peores|grande grandes gran|mayor mayores|pequeño pequeña pequeños pequeñas|menor menores
 niño niña niños niñas|hijo hija hijos hijas|lápiz lápices|luz luces|pez peces|vez veces|crisis|análisis|mes meses|país países|autobús autobuses|inglés ingleses inglesa inglesas
 carro carros|coche coches|ordenador ordenadores|computadora computadoras computador computadores|vídeo vídeos video videos|móvil móviles
-préstamo préstamos|sol soles solar solares|nadar nadan nadó nadando natación|probar prueba pruebas|buscar búsqueda búsquedas|responder respuesta respuestas|jugar juego juegos|regar riego riegos|sembrar siembra siembras|leer lectura lecturas|traducir traducción traducciones|proteger protección protecciones|construir construcción construcciones|abrir apertura aperturas|volar vuelo vuelos|defender defensa defensas|ofrecer oferta ofertas|imprimir imprime imprimen imprimió imprimiendo impresión impresiones
+préstamo préstamos|sol soles solar solares|héroe héroes|día días|tía tías|vía vías|río ríos|frío fría fríos frías|gobierno gobiernos|taxi taxis|esquí esquís|kiwi kiwis|tribu tribus|espíritu espíritus|pie pies|menú menús|imán imanes|pan panes|gen genes|web webs|angel ángel ángeles|nadar nadan nadó nadando natación|probar prueba pruebas|buscar búsqueda búsquedas|responder respuesta respuestas|jugar juego juegos|regar riego riegos|sembrar siembra siembras|leer lectura lecturas|traducir traducción traducciones|proteger protección protecciones|construir construcción construcciones|abrir apertura aperturas|volar vuelo vuelos|defender defensa defensas|ofrecer oferta ofertas|imprimir imprime imprimen imprimió imprimiendo impresión impresiones
 `,
   verbs: {
     prefixes: "re des de con con com pro pre contra dis ex en em im in man ob ante sobre su su sos abs ab",

@@ -81,6 +81,10 @@ export const withEndings = (endings: string, verbs: string): string =>
     })
     .join("|");
 
+/** Plurals of abbreviations, in any language: "PDFs", "TVs"; those that have a vowel are listed. */
+const ABBREVIATIONS = /^(?!(?:sms|gps|dns|cms|css|wms|rss|pms|tls|https?|mss)$)[bcdfghjklmnpqrstvwxz]{2,4}s$/;
+const WITH_VOWELS = "kpi kpis|cta ctas|api apis|faq faqs|url urls|suv suvs|gpu gpus|cpu cpus|ngo ngos|usp usps|app apps";
+
 /** Stems repeat endlessly in prose; a stem costs far more than a look-up. */
 const KNOWN_LIMIT = 50_000;
 /** What a Snowball stemmer can read once accents are folded. */
@@ -137,7 +141,7 @@ function leaningWords(words: Pick<PackWords, "leaning" | "smallWords">): Languag
 
 function makePack(code: string, name: string, words: PackWords): LanguagePack {
   const snow = snowball.newStemmer(words.stemmer);
-  const listed = exceptions(`${words.alike}\n${words.apart ?? ""}`);
+  const listed = exceptions(`${words.alike}\n${words.apart ?? ""}\n${WITH_VOWELS}`);
   const cache = new Map<string, string>();
   const { clings, prepare = (word) => word, finish = (stem) => stem, perhapsForm = (word) => word } = words;
   const infinitiveOf = verbForms(words.verbs);
@@ -158,9 +162,13 @@ function makePack(code: string, name: string, words: PackWords): LanguagePack {
   const stem = (folded: string): string => {
     const hit = cache.get(folded);
     if (hit !== undefined) return hit;
-    const bare = (clings && folded.replace(clings, "")) || folded;
+    const own = (clings && folded.replace(clings, "")) || folded;
+    const bare = ABBREVIATIONS.test(own) ? own.slice(0, -1) : own;
     const verb = infinitiveOf(bare);
-    const plain = prepare(verb);
+    const prepared = prepare(verb);
+    // "Cubiertos": irregular once its plural is told.
+    const again = infinitiveOf(prepared);
+    const plain = again === prepared ? prepared : prepare(again);
     const regularStem = STEMMED.test(plain) ? finish(snowballed(plain)) : plain;
     const key =
       listed.get(bare) ?? listed.get(verb) ?? listed.get(plain) ?? stems.get(regularStem) ?? regularStem;

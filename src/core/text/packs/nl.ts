@@ -17,12 +17,14 @@ const regularVerb = (word: string): string =>
       // A t or d after a vowel or an s is the stem's own more often than not: "gezet", "getest".
       /[aeious]$/.test(root) ? prefix + root + end : prefix + root,
     )
+    // "Verleende", "bezochten"
+    .replace(/(?<=^(?:be|ver|ont|her|er)[a-z]{2,}[dt])en?$/, "")
     .replace(/(?<=aai|oei|ooi)(?:t|de?n?)$/, "en")
     .replace(/(?<=[a-z]{2})eer(?:t|den?|d)?$/, "eren");
 
 /** The s of plurals of words in -e: "machines", "routes"; not that of "keukenmes", "zwemles", "adres". */
 const PLURAL_OF_E =
-  /(?<=[a-z](?:[iu]l|[aeiouy]m|[a-z](?:[bcdfghjkpstvwz]|[^s]n|[^dps]r))e)(?<!(?:proc|suc+|congr|expr|prins)e)s$/;
+  /(?<=[a-z](?:[aiu]l|[bl]l|[aeiouy]m|[a-z](?:[bcdfghjkpstvwz]|[^s]n|[^dps]r))e)(?<!(?:proc|suc+|congr|expr|prins)e)s$/;
 /** An s that is the word's own, which the stemmer takes for a plural's: "kaars", "lens". */
 const OWN_S = /(?<=^[^aeiou]*(?:aa|ee|oe|eu|ie|[aeou])[rnl]|kaar|laar|koer|beur|len|men|gren|spon)se?$/;
 
@@ -38,6 +40,10 @@ export const dutch = definePack("nl", "Dutch", () => ({
       word
         .replace(/tsen$/, "ts")
         .replace(/(?<=eau)s$/, "")
+        // "Functies", "koloniën", "wandelaars", but neither "verlies" nor "regenlaars"
+        .replace(/(?<=[a-z]{3}(?<!verl|adv|serv|prec)ie)s$/, "")
+        .replace(/(?<=[a-z]{2}[^dthz]i)en$/, "e")
+        .replace(/(?<=[a-z]{2}elaar)s$/, "")
         // "Goedkoopste", but also "bewuste".
         .replace(/(?<=[a-z]{3}[bdfgklmnprtv])ste$/, "")
         .replace(/(?<=[a-z]{3}en)s$/, "")
@@ -62,7 +68,7 @@ nemen neemt nam namen genomen neem|zien ziet gezien|lezen leest las gelezen lees
 vinden vindt vond vonden gevonden vind|denken denkt dacht dachten gedacht|houden houdt hield hielden gehouden|lopen loopt liep liepen gelopen loop|slapen slaapt sliep sliepen geslapen slaap
 huren huurt huurde huurden gehuurd huur|testen test getest testte|poetsen poetst gepoetst|onderhouden onderhoudt onderhield onderhoud|repareren repareert repareerde gerepareerd reparatie reparaties
 laden laadt laadde geladen laad|wassen wast waste gewassen|goed goede|beter betere best beste|veel vele|meest meeste|hoog hoge hoger hogere hoogst hoogste|groot grote groter grotere grootst grootste
-baby baby's babys|foto foto's fotos|auto auto's autos|museum musea|datum data|medium media|bus bussen|fiets fietsen fietst fietste gefietst|auto's|menu menu's
+baby baby's babys|foto foto's fotos|auto auto's autos|museum musea|datum data|medium media|bus bussen|fiets fietsen fietst fietste gefietst|auto's|menu menu's|zone zones|single singles|tournee tournees|controle controles|regio regio's|clan clans|bron bronnen bronne|lid leden|korps korpsen|led leds|dienst diensten
 `,
   verbs: {
     agreeing: (participle) => (/[td]$/.test(participle) ? [`${participle}e`] : []),
@@ -89,7 +95,7 @@ doen deed deden|weten wist|hangen hing hingen|bijten beet|kijken keek keken|krui
   apart: `
 gezond gezonde gezonder gezondste|geduld|geweld|gerecht gerechten|gezicht gezichten|gewicht gewichten|gebied gebieden|geluid geluiden|gebit gebitten|gebed gebeden|gedicht gedichten|geschikt geschikte|gericht gerichte|gemeente gemeenten gemeentes|gedachte gedachten|geboorte
 markt markten|sport sporten|start starts starten|punt punten|kracht krachten|hond honden|hand handen|land landen|maand maanden|avond avonden|
-universiteit universiteiten|universum|organisatie organisaties|orgaan organen|politie|politiek politieke|bank banken|bang bange|maan manen|man mannen|been benen|ben|boom bomen|bom bommen
+universiteit universiteiten|veld velden|kust kusten|universum|organisatie organisaties|orgaan organen|politie|politiek politieke|bank banken|bang bange|maan manen|man mannen|been benen|ben|boom bomen|bom bommen
 weken week|wekken wekt|tenen teen|ten|beer beren|ber|muur muren|mur|zon zonnen|zoon zonen zoons|vis vissen|vies vieze|poot poten|pot potten|boot boten|bot botten|kop koppen|koop
 `,
   smallWords: `de het een der den des 't ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun zich mijn jouw uw zijn onze
