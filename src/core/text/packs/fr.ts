@@ -6,13 +6,27 @@ const NUCLEUS = /[aeiouyàâäéèêëîïôöùûüœæ]+/gu;
 /** A mute e at the end is not said: "roue", "vélos électriques". */
 const MUTE = /(?<=[^aeiouyàâäéèêëîïôöùûü])es?$|(?<=[éiuû])es?$/u;
 
+/** The s of plurals in vowels that the stemmer takes for the word's own. */
+const PLURAL_OF_VOWEL =
+  /(?<=(?:empl|^l|^r|expl|tourn|env|par|conv|^f)oi|(?:ess|del|bal|^qu|^vr|rempl)ai|[a-z](?<!^s|^p|dep)ui|[a-z](?<!^n|^v|^t|dess|abs|diss|^s)ou|[a-z]{2}(?<!virus|camp|bon|cact|dess|incl|conf|ref|process|consens|foc|lot|intr|obs|recl|^pl|^ab|blocb|omnib|minib|autob|airb|hum|vers|stat|detrit|cons|term|bonh|cursus|plex|lax|rhin|sin|fict|nex|pap|vir|thymus|mand)u)s$/;
+/** Who comes from where. */
+const PEOPLE =
+  /(?<=franc|angl|japon|portug|irland|polon|neerland|holland|finland|ecoss|island|thailand|liban|marseill|lyonn|bordel|ardenn|soudan|senegal|cameroun|congol|togol|rwand|zeland|mauv)aise$/;
+
 /** Forms of one word made the form that the stemmer reads right: it knows many endings by accents only, and few of the verbs in -re. */
 const prepare = (word: string): string =>
   word
     // The stemmer leaves the plural of words in -o.
-    .replace(/(?<=[a-z]{2}o)s$/, "")
-    // "potagers", "premiers", which the stemmer reads as other words than their singular.
-    .replace(/(?<=[a-z]{2}er)s$/, "")
+    .replace(/(?<=[a-z]{2}o|(?:[ig]er|ais|[mqc]is)e)s$/, "")
+    // "potagers", "crédits", "émissions", which the stemmer reads as other words than their singular.
+    .replace(/(?<=[a-z]{2}(?:er|[aeo]?it|[oi]r|ion|eau|[iu]en))s$/, "")
+    // "Emplois", "menus", "tabous", but not "bois", "campus", "dessous"
+    .replace(PLURAL_OF_VOWEL, "")
+    // "Première", "étrangère", "française", "admise"
+    .replace(/(?<=[a-z]{2})iere$/, "ier")
+    .replace(/(?<=[a-z]{2}[nl]g|[a-z]sag|^leg|eill|[a-z]ch)ere$/, "er")
+    .replace(PEOPLE, "ais")
+    .replace(/(?<=(?:ad|sou|trans|com|per|pro)m|requ|acqu|conqu|exqu|prec)ise$/, "is")
     // Participles: "réparée".
     .replace(/(?<=[a-z]{2})ees?$/, "er")
     // "traduit", "construisent"; "inscrite".
@@ -44,7 +58,7 @@ export const french = definePack("fr", "French", () => ({
   infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
   alike: `
 freiner freinage freine freinent freiné frein freins
-œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux|national nationaux|bail baux|vitrail vitraux
+œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|bail baux|vitrail vitraux
 monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|cheveu cheveux|feu feux|neveu neveux|vœu vœux|milieu milieux|pneu pneus|bleu bleue bleus bleues|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
 acheter achète achètes achètent achetons achetez acheté achetée achetés achetées achat achats|vendre vend vends vendons vendez vendent vendu vendue vendus vendues vente ventes
 choisir choisit choisis choisissez choisissons choisissent choisi choisie choisis choisies choix|prendre prend prends prenons prenez prennent pris prise prises
@@ -84,9 +98,9 @@ descendre descend descends descendons descendez descendent descendait descendu|r
 lire lit lis|poser pose poses|porter porte portes|marquer marque marques|poster poste postes|peser pèse pèsent|tondre tonte|sécher sèche sèches séché
 `,
   apart: `
-ligne lignes|lignee lignees|musée musées|année années|journée journées|idée idées|
+cuisinière cuisinières|ligne lignes|lignee lignees|musée musées|année années|journée journées|idée idées|
 université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles
-général généraux généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
+général généraux générale générales généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
 `,
   deverbal: "age er|ation er|ations er|ages er",
   smallWords: `le la les l un une des du de d au aux ce cet cette ces c mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs

@@ -5,6 +5,13 @@ import { PORTUGUESE_SET_PHRASES } from "./setPhrases/pt";
 /** Syllables of Portuguese: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iu]?[aeoáâàéêóôãõ](?:[iu](?![aeoáâàéêóôãõíú])|(?<=[ãõ])[oe])?|[íú]|[iu]+/gu;
 
+/** The s of plurals in -os and -as; not that of "compramos", but that of "últimos" and "ramos". */
+const PLURAL_OF_O_AND_A =
+  /(?<=[a-z]{2}[oa])(?<![aei]mo)s$|(?<=^(?:(?:pen)?ultimo|otimo|maximo|minimo|proximo|intimo|i?legitimo|[a-z]+onimo|centimo|decimo|setimo|pessimo|animo|maritimo|primo|[a-z]+issimo|(?:[a-z]+)?gramo|ramo|emprestimo|acrescimo|extremo|supremo|remo))s$/;
+/** Who comes from where, in any gender and number. */
+const PEOPLE =
+  /(?<=(?:franc|ingl|japon|portugu|irland|dinamarqu|escoc|holand|neerland|finland|island|burgu|norueg[u]|chin|polon|albano?|camaron|congol|vien|berlin|londrin|tailand|franc)es)(?:es|as?)$/;
+
 /**
  * Portuguese, of Portugal and Brazil. Stemmer: Snowball's. Small words: articles, pronouns, prepositions with their
  * contractions, conjunctions, auxiliaries and the commonest adverbs.
@@ -14,6 +21,13 @@ export const portuguese = definePack("pt", "Portuguese", () => ({
   // Plurals that the stemmer knows by their accents, which are folded before.
   prepare: (word) =>
     word
+      // "Blogs", "links"
+      .replace(/(?<=[a-z]{2}[bcdfghjkpqtvwy]|[a-z]{3}[lr])(?<!(?:bi|tri|for)cep|new)s$/, "")
+      .replace(/(?<=^(?:re|le|pa|bo|hero)i)s$/, "")
+      .replace(PEOPLE, "")
+      .replace(PLURAL_OF_O_AND_A, "")
+      // "Bancária": the stemmer would take its end for a conditional's.
+      .replace(/(?<=[a-z]{3})aria$/, "ario")
       .replace(/(?:oes|aes)$/, "ao")
       .replace(/([aeou])is$/, "$1l")
       .replace(/ns$/, "m")
@@ -39,6 +53,7 @@ fácil fáceis|difícil difíceis|útil úteis|possível possíveis|móvel móve
 sol sóis solar solares|nadar nadam nadou nadando nade nadem natação|poupar poupança poupanças|mudar mudança mudanças|cobrar cobrança cobranças|traduzir tradução traduções|proteger proteção proteções|construir construção construções|responder resposta respostas|defender defesa defesas|jogar jogo jogos|voar voo voos|abrir abertura aberturas|oferecer oferta ofertas|imprimir imprime imprimem imprimiu imprimindo impressão impressões
 `,
   verbs: {
+    agreeing: (participle) => (/[sth]o$/.test(participle) ? ["a", "os", "as"].map((end) => participle.slice(0, -1) + end) : []),
     prefixes: "re des de con com pro pre contra dis ex en em im in man ob ante sobre su sus abs",
     forms: `
 dormir durma durmam|pedir peça peçam|medir meça meçam|fazer façam|dizer diga digam|ver veja vejam|trazer traga tragam|vir venha venham|pôr ponha ponham|ter tenha tenham|seguir siga sigam|servir sirva sirvam|ouvir ouça ouçam|poder possa possam|saber saiba saibam|querer queira queiram|subir suba subam
