@@ -25,12 +25,18 @@ function regularForm(word: string): string {
       // "Königinnen", but not "Dachrinnen", "gewinnen"
       .replace(/(?<=[a-z]{3}(?<!(?<!r)r|gew|beg|sp|z)in)nen$/, "")
       // "Seriös", "kontrovers": the s is the word's own.
-      .replace(/(?:relig|ser|kur|luxur|ambit|nerv|por|pomp|skandal|monstr|fabul|myster|gener)i?os$|(?:kontrov|div|perv)ers$/, "$&e")
+      .replace(
+        /(?:relig|ser|kur|luxur|ambit|nerv|por|pomp|skandal|monstr|fabul|myster|gener)i?os$|(?:kontrov|div|perv)ers$/,
+        "$&e",
+      )
       // "Betreut", "bebaute"
       .replace(/(?<=^(?:be|er|ver|zer)[a-z]*(?:au|eu))t(?:e[nmrs]?)?$/, "en")
       .replace(/(?<=[a-z]{2}[^l]o|[a-z]{3}(?<!g|gl|gr)a|[a-z]{2}y)s$/, "")
       // "Shops", "Comics", "Interviews", "Modells", "Bauvorhabens", "Neubaus"
-      .replace(/(?<=[a-z]{2}(?:(?<!schna|ra|gi|mo|kla|lla)p|i[ck]|iew|how|ell|[ai]v|at|iet|ein|in|cht|[a-z]bau))s$/, "")
+      .replace(
+        /(?<=[a-z]{2}(?:(?<!schna|ra|gi|mo|kla|lla)p|i[ck]|iew|how|ell|[ai]v|at|iet|ein|in|cht|[a-z]bau))s$/,
+        "",
+      )
       // "Modern", "intern", which the stemmer takes for an ending.
       .replace(/(?<=(?:mod|int|ext)ern)$/, "e")
       .replace(/(?<=[a-z]{3}er)s$/, "")
@@ -75,7 +81,7 @@ finden findet fand fanden gefunden|bringen bringt brachte brachten gebracht|denk
 laufen läuft lief liefen gelaufen|schlafen schläft schlief schliefen geschlafen|essen isst aß aßen gegessen|trinken trinkt trank tranken getrunken
 helfen hilft half halfen geholfen|wählen wählt wählte wählten gewählt|pflegen pflegt pflegte pflegten gepflegt|reparieren repariert reparierte reparierten reparatur reparaturen
 putzen putzt putzte putzten geputzt|mieten mietet mietete mieteten gemietet|testen testet testete testeten getestet|laden lädt lud luden geladen
-gut gute guter gutes guten|besser beste bester bestes besten|hoch hohe hoher hohes hohen höher höhere höheren höherer höheres höherem höchste höchsten höchster höchstes|groß große großer großes großen größer größere größeren größerer größeres größte größten größter größtes|oper opern|ufer ufern ufers|vers verse versen
+gut gute guter gutes guten|besser beste bester bestes besten|hoch hohe hoher hohes hohen höher höhere höheren höherer höheres höherem höchste höchsten höchster höchstes|groß große großer großes großen größer größere größeren größerer größeres größte größten größter größtes|oper opern|ehe ehen|statue statuen|duo duos|show shows|kiwi kiwis|zoo zoos|oma omas|opa opas|menü menüs|ufer ufern ufers|vers verse versen
 viel viele vieler vielen|meiste meisten|nah nahe näher nähere näheren näherer näheres nächste nächsten nächster nächstes|museum museen|thema themen|konto konten|firma firmen|praxis praxen
 risiko risiken|visum visa|datum daten|medium medien|studium studiums|studie studien|index indizes indexe|lexikon lexika|rhythmus rhythmen|virus viren|zentrum zentren|album alben|bus busse bussen
 foto fotos photo photos|fotografie fotografien photographie photographien|delfin delfine delphin delphine|potenzial potenziale potential potentiale|potenziell potentiell

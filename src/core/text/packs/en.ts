@@ -18,6 +18,7 @@ diagnosis diagnoses|oasis oases|hypothesis hypotheses|criterion criteria|phenome
 appendix appendices|matrix matrices|vertex vertices|cactus cacti|fungus fungi|nucleus nuclei|datum data
 medium media|stimulus stimuli|quiz quizzes|hero heroes|potato potatoes|tomato tomatoes|echo echoes
 ride rides riding rode ridden|choose chooses choosing chose chosen|buy buys buying bought|sell sells selling sold
+menu menus|spa spas|bra bras|pro pros|ski skis skiing skied|emu emus|add adds added adding|sacrifice sacrifices sacrificed sacrificing|interfere interferes interfered interfering interference|overheat overheats overheated overheating|butt butts butted butting
 write writes writing wrote written|keep keeps keeping kept|build builds building built|teach teaches teaching taught
 carry carries carrying carried|drive drives driving drove driven|bring brings bringing brought|wear wears wearing wore worn
 freeze freezes freezing froze frozen|break breaks breaking broke broken|steal steals stealing stole stolen
@@ -34,9 +35,9 @@ clean cleanest cleaning cleaned cleans|old older oldest|new newer newest|young y
 tyre tire tyres tires|grey gray greys grays greyer grayer|aluminium aluminum|kerb curb kerbs curbs|jewellery jewelry
 programme program programmes programs|cheque cheques|licence license licences licenses licensed licensing|practise practice practises practices practised practiced practising practicing
 defence defense defences defenses|offence offense offences offenses|catalogue catalog catalogues catalogs|dialogue dialog dialogues dialogs
-plough plow ploughs plows|mould mold moulds molds mouldy moldy|pyjamas pajamas|sceptic skeptic|moustache mustache|doughnut donut doughnuts donuts
+plough plow ploughs plows ploughed plowed ploughing plowing|mould mold moulds molds moulded molded moulding molding mouldy moldy|pyjamas pajamas pyjama pajama|sceptic skeptic|moustache mustache moustaches mustaches|doughnut donut doughnuts donuts
 analyse analyze analyses analyzes analysed analyzed analysing analyzing|storey storeys|cosy cozy|mum mom mums moms|fuel fuels fuelled fueled fuelling fueling
-dial dials dialled dialed dialling dialing|manoeuvre maneuver manoeuvres maneuvers|pedal pedals pedalled pedaled pedalling pedaling
+dial dials dialled dialed dialling dialing|manoeuvre maneuver manoeuvres maneuvers manoeuvred maneuvered manoeuvring maneuvering|pedal pedals pedalled pedaled pedalling pedaling
 `;
 
 /**
@@ -45,7 +46,7 @@ dial dials dialled dialed dialling dialing|manoeuvre maneuver manoeuvres maneuve
  */
 const apart = `
 university universities|universe universes|universal universally|business businesses|important importance importantly
-organ organs|organic organically|organization organizations organizational|experiment experiments experimental|experience experiences experienced
+organ organs|organic organically|organization organizations organizational|experiment experiments experimental|experience experiences experienced experiencing
 photographer photographers|photograph photographs photographed photographing|engineer engineers engineering engineered|engine engines|customer customers|custom customs|evening evenings|internal internally|intern interns internship internships
 paste pastes pasted pasting|past|news|several|marketing|position positions positioned positioning|positive positively positives
 author authors|authority authorities|emergency emergencies|executive executives|objective objectives|object objects
@@ -152,6 +153,8 @@ export const english = definePack("en", "English", () => ({
   stemmer: "english",
   clings: /'s$/,
   prepare: (word) => oneSpelling(irregularPlural(word.replace(/n't$/, "nt"))),
+  // "Staffing", "trafficking"
+  finish: (stem) => stem.replace(/(?<=[a-z]{2})ff$/, "f").replace(/(?<=[a-z]{3}ic)k$/, ""),
   alike: withPlurals(irregular),
   apart,
   perhaps: `lose loss losses|sell sale sales|die death deaths|succeed success|respond response responses|strong strength|wide width widths|deep depth depths|pronounce pronunciation|repeat repetition repetitions|absorb absorption|use usage|break breakage breakages|verify verification|notify notification notifications|judge judgement judgements judgment judgments|behave behaviour behavior|dust dusty|rain rainy|sun sunny|noise noisy|salt salty|spice spicy|dirt dirty|allergy allergic|history historic historical|fame famous|nutrition nutritious|pure purity|urgent urgency|frequent frequency|silent silence|happy happiness|bind bound|arise arose arisen|bear bore borne|bite bit|dwell dwelt|fling flung|lie lain|rise rose|shear shorn|sling slung|smell smelt|speed sped|spoil spoilt|stink stank|string strung|wring wrung|undo undid|oversee oversaw|oversleep overslept|foresee foresaw|hew hewn|melt molten|die dying|vie vying|${derivedVerbs}|photograph photography|ski skier skiers|loyal loyalty loyalties|safe safety|private privacy|warm warmth|wealthy wealth|free freedom|able ability abilities|flexible flexibility|visible visibility|available availability|reliable reliability|mobile mobility|fertile fertility|equal equality|popular popularity|honest honesty|accurate accuracy|fluent fluency|efficient efficiency|pregnant pregnancy pregnancies|vacant vacancy vacancies|diverse diversity|royal royalty|cruel cruelty|certain certainty|custom customise customises customised customising customize customizes customized customizing|wood wooden|wool woollen woolen|gold golden|choose choice choices|fly flight flights|weigh weight weights|advise advice

@@ -63,7 +63,8 @@ carro carros|coche coches|ordenador ordenadores|computadora computadoras computa
 préstamo préstamos|sol soles solar solares|héroe héroes|día días|tía tías|vía vías|río ríos|frío fría fríos frías|gobierno gobiernos|taxi taxis|esquí esquís|kiwi kiwis|tribu tribus|espíritu espíritus|pie pies|menú menús|imán imanes|pan panes|gen genes|web webs|angel ángel ángeles|nadar nadan nadó nadando natación|probar prueba pruebas|buscar búsqueda búsquedas|responder respuesta respuestas|jugar juego juegos|regar riego riegos|sembrar siembra siembras|leer lectura lecturas|traducir traducción traducciones|proteger protección protecciones|construir construcción construcciones|abrir apertura aperturas|volar vuelo vuelos|defender defensa defensas|ofrecer oferta ofertas|imprimir imprime imprimen imprimió imprimiendo impresión impresiones
 `,
   verbs: {
-    agreeing: (participle) => (/[sth]o$/.test(participle) ? ["a", "os", "as"].map((end) => participle.slice(0, -1) + end) : []),
+    agreeing: (participle) =>
+      /[sth]o$/.test(participle) ? ["a", "os", "as"].map((end) => participle.slice(0, -1) + end) : [],
     prefixes: "re des de con con com pro pre contra dis ex en em im in man ob ante sobre su su sos abs ab",
     forms: `${withEndings(
       CHANGED,

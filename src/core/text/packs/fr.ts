@@ -58,7 +58,7 @@ export const french = definePack("fr", "French", () => ({
   infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
   alike: `
 freiner freinage freine freinent freiné frein freins
-œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|bail baux|vitrail vitraux
+œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|suivant suivante suivants suivantes|bail baux|vitrail vitraux
 monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|cheveu cheveux|feu feux|neveu neveux|vœu vœux|milieu milieux|pneu pneus|bleu bleue bleus bleues|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
 acheter achète achètes achètent achetons achetez acheté achetée achetés achetées achat achats|vendre vend vends vendons vendez vendent vendu vendue vendus vendues vente ventes
 choisir choisit choisis choisissez choisissons choisissent choisi choisie choisis choisies choix|prendre prend prends prenons prenez prennent pris prise prises

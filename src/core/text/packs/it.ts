@@ -14,10 +14,28 @@ const prepare = (word: string): string =>
     // The h that keeps a c or g hard before i and e.
     .replace(/(?<=[cg])h(?=er(?:a|o|emo|ete|anno|ai|ebbe|ebbero)$)/, "")
     .replace(/([cg])h([ei])$/, (_, hard: string, end: string) => `${hard}${end === "e" ? "a" : "o"}`)
+    // "Blogs", "smartphones"
+    .replace(
+      /(?<=[a-z]{2}(?:[bcdfghjkpqtvwy]|[a-z][lrn]|[bdgkprt]e)|(?:vide|fot|aut|radi|studi|log|casin)o)(?<!new|^bi)s$/,
+      "",
+    )
+    // Feminine plurals that look like forms of a verb: "monete", "elevate", "moderne".
+    .replace(/(?<=(?:mon|com|compl|segr|atl|concr|discr|inqui|obsol|pian|prof)et|[a-z]{2}at|[a-z]ern)e$/, "a")
+    .replace(
+      /(?<=american|african|uman|lontan|urban|roman|repubblican|ottoman|montan|messican|cuban|padan|stran|artigian)[ae]$/,
+      "o",
+    )
+    // "Telefono", which looks like one too; "archivio", "laboratorio" as their plural.
+    .replace(/(?<=(?:telef|microf|citof|saxof|sassof|abband|cond|perd|smartph))ono$/, "oni")
+    .replace(/ivio$/, "ivo")
+    .replace(/(?<=[a-z]{2}t)orio$/, "ori")
     // "bandiera", "cantieri", "pizzeria", "orari": endings of their own, not a verb's. No Italian word has a j here.
     .replace(/(?<!gl)ier[aeio]$/, "jero")
     .replace(/(?<=[a-z]{2})eri[ae]$/, "erjo")
-    .replace(/(?<=[a-z](?:li|ol|ul|nt))ari$/, "are")
+    .replace(
+      /(?<=[a-z](?:li|ol|ul|le|ne)|stell|collin|prelimin|^lun|(?:alim|elem|ppl?em|plem|parlam|rudim)ent)ari$/,
+      "are",
+    )
     .replace(/(?<=[a-z]{2})ari[oae]?$/, "arjo")
     .replace(/ier(?:emo|ete|anno|ai)$/, "iare")
     .replace(/(?<=[a-z]{2})er(?:a|o|i|emo|ete|anno|ai|ebbe|ebbero)$/, "ere")
@@ -90,7 +108,7 @@ rompere rompe rompono ruppe rotta rotti rotte rotto|correre corre corrono|muover
 piantare pianta piante pianto|portare porta porte porto|visitare visita visite|pulire pulito|piangere pianta pianto|morire morte
 `,
   apart: `
-energia energie|energico energica energici energiche|zucchero zuccheri|zucca zucche|mistero misteri|gambero gamberi|gamba gambe|tempo tempi|tempera tempere|lettera lettere|letto letti|camera camere|terra terre|opera opere|numero numeri|sera sere|pera pere|cera cere|altare altari|impero imperi|oceano oceani|genere generi|tonno tonni|colle colli|colla|danno danni
+energia energie|energico energica energici energiche|zucchero zuccheri|zucca zucche|mistero misteri|gambero gamberi|gamba gambe|tempo tempi|tempera tempere|lettera lettere|letto letti|camera camere|terra terre|opera opere|operaio operai operaia operaie|eroe eroi|chiave chiavi|dollaro dollari|braccio bracci|numero numeri|sera sere|pera pere|cera cere|altare altari|impero imperi|oceano oceani|genere generi|tonno tonni|colle colli|colla|danno danni
 università|universo|universale universali|casa case|caso casi|porta porte|porto porti|foglia foglie|foglio fogli|testa teste|testo testi|modo modi|moda mode|modello modelli
 costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punta punte|polizia|politica politiche|generale generali|generazione generazioni|genere generi|organo organi|organizzazione organizzazioni
 banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici|colpa colpe|colpo colpi|palo pali|pala pale|capello capelli|cappello cappelli

@@ -83,7 +83,8 @@ export const withEndings = (endings: string, verbs: string): string =>
 
 /** Plurals of abbreviations, in any language: "PDFs", "TVs"; those that have a vowel are listed. */
 const ABBREVIATIONS = /^(?!(?:sms|gps|dns|cms|css|wms|rss|pms|tls|https?|mss)$)[bcdfghjklmnpqrstvwxz]{2,4}s$/;
-const WITH_VOWELS = "kpi kpis|cta ctas|api apis|faq faqs|url urls|suv suvs|gpu gpus|cpu cpus|ngo ngos|usp usps|app apps";
+const WITH_VOWELS =
+  "kpi kpis|cta ctas|api apis|faq faqs|url urls|suv suvs|gpu gpus|cpu cpus|ngo ngos|usp usps|app apps";
 
 /** Stems repeat endlessly in prose; a stem costs far more than a look-up. */
 const KNOWN_LIMIT = 50_000;

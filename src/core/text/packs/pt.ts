@@ -43,7 +43,7 @@ export const portuguese = definePack("pt", "Portuguese", () => ({
       .replace(/(?<=[a-z]{2}[^aeou])i$/, ""),
   infinitive: /[aei]r$/,
   alike: `
-passear passeia passeiam passeio passeios passeou passeando|sortear sorteia sorteio sorteios sorteado|bloquear bloqueia bloqueio bloqueios bloqueado|pão pães|mão mãos|cão cães|irmão irmãos irmã irmãs|alemão alemães alemã alemãs|homem homens|mulher mulheres|luz luzes|vez vezes|mês meses|país países|lápis|ônibus|autocarro autocarros
+passear passeia passeiam passeio passeios passeou passeando|sortear sorteia sorteio sorteios sorteado|bloquear bloqueia bloqueio bloqueios bloqueado|pão pães|mãe mães|samurai samurais|album albuns|álbum álbuns|mão mãos|cão cães|irmão irmãos irmã irmãs|alemão alemães alemã alemãs|homem homens|mulher mulheres|luz luzes|vez vezes|mês meses|país países|lápis|ônibus|autocarro autocarros
 fazer faz fazem faço fez fizeram feito feita feitos feitas|comprar compra compram comprou comprado comprada compras|vender vende vendem vendeu vendido vendida venda vendas|escolher escolhe escolhem escolheu escolhido escolha escolhas
 pôr põe põem pus posto posta postos postas|ver vê veem vejo viu visto vista vistos vistas|ler lê leem leio leu lido lida leitura leituras|escrever escreve escrevem escreveu escrito escrita escritos escritas|levar leva levam levo levou levado
 manter mantém mantêm manteve mantido manutenção manutenções|reparar repara reparam reparou reparado reparação reparações reparo reparos|alugar aluga alugam alugou alugado aluguel aluguéis aluguer alugueres|limpar limpa limpam limpou limpo limpeza
@@ -53,7 +53,8 @@ fácil fáceis|difícil difíceis|útil úteis|possível possíveis|móvel móve
 sol sóis solar solares|nadar nadam nadou nadando nade nadem natação|poupar poupança poupanças|mudar mudança mudanças|cobrar cobrança cobranças|traduzir tradução traduções|proteger proteção proteções|construir construção construções|responder resposta respostas|defender defesa defesas|jogar jogo jogos|voar voo voos|abrir abertura aberturas|oferecer oferta ofertas|imprimir imprime imprimem imprimiu imprimindo impressão impressões
 `,
   verbs: {
-    agreeing: (participle) => (/[sth]o$/.test(participle) ? ["a", "os", "as"].map((end) => participle.slice(0, -1) + end) : []),
+    agreeing: (participle) =>
+      /[sth]o$/.test(participle) ? ["a", "os", "as"].map((end) => participle.slice(0, -1) + end) : [],
     prefixes: "re des de con com pro pre contra dis ex en em im in man ob ante sobre su sus abs",
     forms: `
 dormir durma durmam|pedir peça peçam|medir meça meçam|fazer façam|dizer diga digam|ver veja vejam|trazer traga tragam|vir venha venham|pôr ponha ponham|ter tenha tenham|seguir siga sigam|servir sirva sirvam|ouvir ouça ouçam|poder possa possam|saber saiba saibam|querer queira queiram|subir suba subam
@@ -67,7 +68,7 @@ duzir duzo duz duzem duziu duzindo duzido|construir construo constrói constroem
 fazer faça|contar conta contas conto contos|plantar planta plantas|marcar marca marcas
 `,
   apart: `
-vinho vinhos|vinha vinhas|tinto tintos|tinta tintas|bolo bolos|bola bolas|nada|nadar nadam nadou nadando|
+revista revistas|vinho vinhos|vinha vinhas|tinto tintos|tinta tintas|bolo bolos|bola bolas|nada|nadar nadam nadou nadando|
 universidade universidades|universo universos|universal universais|casa casas|caso casos|casar casado|porta portas|porto portos|livro livros|livre livres|conta contas|conto contos|ponto pontos|ponta pontas
 modo modos|moda modas|modelo modelos|polícia polícias|política políticas político políticos|geral gerais|geração gerações|organização organizações|órgão órgãos|banco bancos|banca bancas|barco barcos|barca barcas
 carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
