@@ -23,6 +23,7 @@ const prepare = (word: string): string =>
     .replace(PLURAL_OF_O_AND_A, "")
     .replace(/(?<=[a-z]{2}ar)es$/, "")
     .replace(PEOPLE, "")
+    .replace(/(?<=^financi)era$|(?<=^(?:liter|funer|ferrovi|terci)ari)a$/, (end) => `${end.slice(0, -1)}o`)
     .replace(/(?<=[a-z]{3})([aeio])nes$/, "$1n")
     // "construye", and the future: "aprenderá", "compraría".
     .replace(/(?<=[a-z]{2}u)y(?:[oea]|es|en|an|endo|eron)$/, "ir")

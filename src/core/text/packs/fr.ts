@@ -17,12 +17,17 @@ const PEOPLE =
 const prepare = (word: string): string =>
   word
     // The stemmer leaves the plural of words in -o.
-    .replace(/(?<=[a-z]{2}o|(?:[ig]er|ais|[mqc]is)e)s$/, "")
+    .replace(/(?<=[a-z]{2}o|(?:[ig]er|ais|[mqc]is|[st]iv|eus)e)s$/, "")
     // "potagers", "crédits", "émissions", which the stemmer reads as other words than their singular.
     .replace(/(?<=[a-z]{2}(?:er|[aeo]?it|[oi]r|ion|eau|[iu]en))s$/, "")
     // "Emplois", "menus", "tabous", but not "bois", "campus", "dessous"
     .replace(PLURAL_OF_VOWEL, "")
     // "Première", "étrangère", "française", "admise"
+    .replace(/(?<=[a-z]{2}[st])(?<!cult|capt|mot)ive$/, "if")
+    .replace(
+      /(?<=chant|jou|cour|port|vend|coiff|dans|escrim|nag|travaill|livr|recrut|entrain|blogu|influenc|coach)euse$/,
+      "eur",
+    )
     .replace(/(?<=[a-z]{2})iere$/, "ier")
     .replace(/(?<=[a-z]{2}[nl]g|[a-z]sag|^leg|eill|[a-z]ch)ere$/, "er")
     .replace(PEOPLE, "ais")
@@ -58,7 +63,7 @@ export const french = definePack("fr", "French", () => ({
   infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
   alike: `
 freiner freinage freine freinent freiné frein freins
-œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|suivant suivante suivants suivantes|bail baux|vitrail vitraux
+œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|suivant suivante suivants suivantes|divers diverse diverses|creux creuse creuses|diffus diffuse diffuses|bail baux|vitrail vitraux
 monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|cheveu cheveux|feu feux|neveu neveux|vœu vœux|milieu milieux|pneu pneus|bleu bleue bleus bleues|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
 acheter achète achètes achètent achetons achetez acheté achetée achetés achetées achat achats|vendre vend vends vendons vendez vendent vendu vendue vendus vendues vente ventes
 choisir choisit choisis choisissez choisissons choisissent choisi choisie choisis choisies choix|prendre prend prends prenons prenez prennent pris prise prises

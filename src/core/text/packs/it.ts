@@ -22,13 +22,13 @@ const prepare = (word: string): string =>
     // Feminine plurals that look like forms of a verb: "monete", "elevate", "moderne".
     .replace(/(?<=(?:mon|com|compl|segr|atl|concr|discr|inqui|obsol|pian|prof)et|[a-z]{2}at|[a-z]ern)e$/, "a")
     .replace(
-      /(?<=american|african|uman|lontan|urban|roman|repubblican|ottoman|montan|messican|cuban|padan|stran|artigian)[ae]$/,
+      /(?<=american|african|uman|lontan|urban|roman|repubblican|ottoman|montan|messican|cuban|padan|stran|artigian|napoletan|corean|vatican|metropolitan|musulman|lituan|sovran|friulan|castellan)[ae]$/,
       "o",
     )
     // "Telefono", which looks like one too; "archivio", "laboratorio" as their plural.
     .replace(/(?<=(?:telef|microf|citof|saxof|sassof|abband|cond|perd|smartph))ono$/, "oni")
     .replace(/ivio$/, "ivo")
-    .replace(/(?<=[a-z]{2}t)orio$/, "ori")
+    .replace(/(?<=[a-z]{2}t)ori[oae]$/, "ori")
     // "bandiera", "cantieri", "pizzeria", "orari": endings of their own, not a verb's. No Italian word has a j here.
     .replace(/(?<!gl)ier[aeio]$/, "jero")
     .replace(/(?<=[a-z]{2})eri[ae]$/, "erjo")

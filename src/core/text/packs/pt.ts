@@ -43,7 +43,7 @@ export const portuguese = definePack("pt", "Portuguese", () => ({
       .replace(/(?<=[a-z]{2}[^aeou])i$/, ""),
   infinitive: /[aei]r$/,
   alike: `
-passear passeia passeiam passeio passeios passeou passeando|sortear sorteia sorteio sorteios sorteado|bloquear bloqueia bloqueio bloqueios bloqueado|pão pães|mãe mães|samurai samurais|album albuns|álbum álbuns|mão mãos|cão cães|irmão irmãos irmã irmãs|alemão alemães alemã alemãs|homem homens|mulher mulheres|luz luzes|vez vezes|mês meses|país países|lápis|ônibus|autocarro autocarros
+passear passeia passeiam passeio passeios passeou passeando|sortear sorteia sorteio sorteios sorteado|bloquear bloqueia bloqueio bloqueios bloqueado|pão pães|mãe mães|cheio cheia cheios cheias|oitavo oitava oitavos oitavas|samurai samurais|album albuns|álbum álbuns|mão mãos|cão cães|irmão irmãos irmã irmãs|alemão alemães alemã alemãs|homem homens|mulher mulheres|luz luzes|vez vezes|mês meses|país países|lápis|ônibus|autocarro autocarros
 fazer faz fazem faço fez fizeram feito feita feitos feitas|comprar compra compram comprou comprado comprada compras|vender vende vendem vendeu vendido vendida venda vendas|escolher escolhe escolhem escolheu escolhido escolha escolhas
 pôr põe põem pus posto posta postos postas|ver vê veem vejo viu visto vista vistos vistas|ler lê leem leio leu lido lida leitura leituras|escrever escreve escrevem escreveu escrito escrita escritos escritas|levar leva levam levo levou levado
 manter mantém mantêm manteve mantido manutenção manutenções|reparar repara reparam reparou reparado reparação reparações reparo reparos|alugar aluga alugam alugou alugado aluguel aluguéis aluguer alugueres|limpar limpa limpam limpou limpo limpeza
