@@ -84,6 +84,8 @@ describe("sentences", () => {
     ["Dr. Raman came at 3 p.m. today.", ["Dr. Raman came at 3 p.m. today."]],
     ["It costs 3.5 bar. “So?” He left.", ["It costs 3.5 bar.", "“So?”", "He left."]],
     ["No end", ["No end"]],
+    ["Tyres, chains, etc. They wear.", ["Tyres, chains, etc.", "They wear."]],
+    ["Tyres, chains, etc. wear out.", ["Tyres, chains, etc. wear out."]],
     ["  Blank around.  ", ["Blank around."]],
     ["W. Marsh wrote it. A. B. read.", ["W. Marsh wrote it.", "A. B. read."]],
     ["", []],

@@ -148,7 +148,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
   pointing:
     /\b(?:siehe (?:oben|unten)|wie (?:oben|unten)|(?:oben|unten) (?:beschrieben|genannt|gezeigt)\w*|(?:folgende|vorige|nachste|obige|untenstehende)[nrms]? (?:abschnitt|kapitel|beispiel|tabelle|bild|liste|schritte?)|diese[rsmn]? (?:abschnitt|kapitel|beispiel|tabelle|bild|liste|schritt)|(?:abschnitt|kapitel|abbildung|tabelle|beispiel|anhang) \d|auf dem (?:bild|foto)|hier klicken)\b/,
   abbreviations:
-    "z.b d.h u.a u.u o.ä bzw ca dr prof nr str usw etc vgl evtl ggf inkl exkl zzgl max min mio mrd tel st s abs art bspw sog jan feb apr aug sept okt nov dez hr fr",
+    "z.b d.h u.a u.u o.ä bzw ca dr prof nr str vgl evtl ggf inkl exkl zzgl max min mio mrd tel st s abs art bspw sog jan feb apr aug sept okt nov dez hr fr",
   vagueLinkTexts:
     "hier|klicken sie hier|hier klicken|klick hier|klicke hier|mehr|mehr lesen|weiterlesen|lesen sie mehr|mehr erfahren|erfahren sie mehr|mehr dazu|mehr infos|mehr informationen|weitere informationen|weitere infos|details|link|dieser link|diese seite|dieser artikel|diesen artikel|seite|webseite|website|zur seite|zum artikel|weiter|download|herunterladen|hier herunterladen|ansehen|jetzt ansehen|los|start|info|infos",
   altOpening:

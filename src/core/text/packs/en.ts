@@ -183,7 +183,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
   pointing:
     /\b(?:(?:see|as|shown|listed|described|mentioned|described) (?:above|below)|(?:the )?(?:above|below|following|previous|preceding|next) (?:section|chapter|example|table|figure|image|picture|code|list|steps?|snippet|options?|article|page)|this (?:section|chapter|example|table|figure|image|picture|code|list|snippet|step|paragraph|option|method|function|command)|in the (?:picture|photo|image)|(?:section|chapter|example|table|figure|picture|list) (?:above|below)|(?:section|chapter|figure|table|example|appendix) \d|click here|read on|these|those|both (?!\w+ and\b)\w+s|this (?!guide|article|post|page|review|tutorial|checklist|year|summer|winter|spring|autumn|week|month)\w+)\b/,
   abbreviations:
-    "mr mrs ms dr prof st vs etc e.g i.e approx no fig jan feb mar apr jun jul aug sep sept oct nov dec inc ltd co dept est",
+    "mr mrs ms dr prof st vs e.g i.e approx no fig jan feb mar apr jun jul aug sep sept oct nov dec inc ltd co dept est",
   vagueLinkTexts: `here|click here|click|this|this link|link|this page|this post|this article|read more|more|learn more|find out more|see more|see here|read this|read on|continue|continue reading|details|more details|more info|more information|info|go|go here|website|this website|this site|site|page|check it out|check this out|view|view more|start here|download|download here|over here|tap here|press here|follow this link|click this link|click the link`,
   altOpening:
     /^(?:an? |the |this is an? )?(?:image|picture|photo|photograph|graphic|pic|screenshot) (?:of|showing)\b/,

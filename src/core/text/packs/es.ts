@@ -108,7 +108,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
   pointing:
     /\b(?:(?:ver|como|descrit[oa]s?|mencionad[oa]s?) (?:arriba|abajo|mas arriba|mas abajo)|(?:la siguiente|la anterior|el siguiente|el anterior) (?:seccion|capitulo|ejemplo|tabla|imagen|lista|paso)|est[ea] (?:seccion|capitulo|ejemplo|tabla|imagen|lista|paso)|(?:seccion|capitulo|figura|tabla|ejemplo) \d|haz clic aqui)\b/,
   abbreviations:
-    "sr sra srta dr dra prof ud uds etc ej p.ej pág núm aprox máx mín tel av avda d dña ene feb mar abr jun jul ago sept oct nov dic",
+    "sr sra srta dr dra prof ud uds ej p.ej pág núm aprox máx mín tel av avda d dña ene feb mar abr jun jul ago sept oct nov dic",
   vagueLinkTexts:
     "aquí|haz clic aquí|haga clic aquí|clic aquí|pulsa aquí|pincha aquí|leer más|lee más|más|más información|más info|saber más|ver más|ver|ver aquí|seguir leyendo|continuar|enlace|este enlace|esta página|este artículo|página|web|sitio web|detalles|descargar|descargar aquí|descubre más|info|sigue este enlace",
   altOpening:

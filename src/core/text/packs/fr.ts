@@ -123,7 +123,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
   pointing:
     /\b(?:(?:voir|comme|decrit|indique|mentionne)e?s? (?:ci-dessus|ci-dessous|plus haut|plus bas)|ci-(?:dessus|dessous|contre|apres)|(?:la section|le chapitre|l.exemple|le tableau|l.image|la liste|l.etape) (?:suivante?|precedente?)|cette (?:section|image|liste|etape)|ce (?:chapitre|tableau)|(?:section|chapitre|figure|tableau|exemple|annexe) \d|cliquez ici)\b/,
   abbreviations:
-    "m mm mme mlle dr pr st ste etc cf p.ex ex env av apr fig no vol tél janv févr juil sept oct nov déc min max",
+    "m mm mme mlle dr pr st ste cf p.ex ex env av apr fig no vol tél janv févr juil sept oct nov déc min max",
   vagueLinkTexts:
     "ici|cliquez ici|cliquer ici|clique ici|lire la suite|en savoir plus|plus|plus d'informations|plus d'infos|savoir plus|voir plus|voir|voir ici|lire|lire plus|lien|ce lien|cette page|cet article|page|site|site web|suite|la suite|continuer|détails|télécharger|télécharger ici|découvrir|info|infos|suivez ce lien",
   altOpening:

@@ -129,7 +129,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
   pointing:
     /\b(?:(?:vedi|come|descritt[oaie]|indicat[oaie]) (?:sopra|sotto)|(?:la|il|l.)? ?(?:sezione|capitolo|esempio|tabella|immagine|elenco|passo) (?:seguente|successiv[oa]|precedente)|quest[oa] (?:sezione|capitolo|esempio|tabella|immagine|elenco|passo)|(?:sezione|capitolo|figura|tabella|esempio) \d|clicca qui)\b/,
   abbreviations:
-    "sig sig.ra dott dott.ssa prof ing avv ecc es p.es pag n nr ca max min tel v st gen feb mar apr giu lug ago sett ott nov dic",
+    "sig sig.ra dott dott.ssa prof ing avv es p.es pag n nr ca max min tel v st gen feb mar apr giu lug ago sett ott nov dic",
   vagueLinkTexts:
     "qui|clicca qui|cliccare qui|clicca|leggi di più|leggi tutto|leggi|di più|altro|scopri di più|scopri|maggiori informazioni|più informazioni|per saperne di più|vedi|vedi qui|vai|continua|continua a leggere|link|questo link|questa pagina|questo articolo|pagina|sito|sito web|dettagli|scarica|scarica qui|info|segui questo link",
   altOpening:

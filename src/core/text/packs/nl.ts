@@ -111,7 +111,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
   pointing:
     /\b(?:zie (?:boven|onder|hierboven|hieronder)|(?:hierboven|hieronder)|(?:volgende|vorige) (?:paragraaf|hoofdstuk|voorbeeld|tabel|afbeelding|lijst|stap)|(?:deze|dit) (?:paragraaf|hoofdstuk|voorbeeld|tabel|afbeelding|lijst|stap)|(?:paragraaf|hoofdstuk|figuur|afbeelding|tabel|voorbeeld) \d|klik hier)\b/,
   abbreviations:
-    "dhr mevr dr prof ir nr st bijv bv d.w.z enz etc o.a i.p.v m.b.t t.o.v ca max min blz tel jan feb mrt apr jun jul aug sept okt nov dec",
+    "dhr mevr dr prof ir nr st bijv bv d.w.z o.a i.p.v m.b.t t.o.v ca max min blz tel jan feb mrt apr jun jul aug sept okt nov dec",
   vagueLinkTexts:
     "hier|klik hier|klik|lees meer|lees verder|meer|meer lezen|meer informatie|meer info|meer weten|verder lezen|bekijk|bekijk hier|bekijk meer|link|deze link|deze pagina|dit artikel|pagina|website|site|details|download|downloaden|download hier|ontdek meer|info|volg deze link",
   altOpening:

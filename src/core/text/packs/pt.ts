@@ -87,7 +87,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
   pointing:
     /\b(?:(?:ver|como|descrit[oa]s?|mencionad[oa]s?) (?:acima|abaixo)|(?:a|o)? ?(?:secao|capitulo|exemplo|tabela|imagem|lista|passo) (?:seguinte|anterior)|est[ea] (?:secao|capitulo|exemplo|tabela|imagem|lista|passo)|(?:seccao|secao|capitulo|figura|tabela|exemplo) \d|clique aqui)\b/,
   abbreviations:
-    "sr sra dr dra prof eng etc ex p.ex pág nº aprox máx mín tel av r st jan fev mar abr jun jul ago set out nov dez",
+    "sr sra dr dra prof eng ex p.ex pág nº aprox máx mín tel av r st jan fev mar abr jun jul ago set out nov dez",
   vagueLinkTexts:
     "aqui|clique aqui|clica aqui|clicar aqui|leia mais|ler mais|mais|saiba mais|saber mais|mais informações|mais informação|mais info|ver mais|veja mais|ver|veja aqui|continuar lendo|continuar a ler|continue lendo|continuar|link|este link|esta página|este artigo|página|site|sítio|detalhes|baixar|baixe aqui|descarregar|transferir|info|siga este link",
   altOpening:
