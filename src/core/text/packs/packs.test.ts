@@ -185,7 +185,10 @@ it.each([
   ["es", "ciudad 2 día 2 bicicleta 4 guerra 2 aéreo 4 agua 2"],
   ["nl", "bakfiets 2 mooi 1 ideeën 3 fietsen 2 eeuw 1"],
   ["it", "bicicletta 4 Italia 3 città 2 buono 2"],
-  ["pt", "instalação 4 pão 1 família 3 bicicleta 4"],
+  [
+    "pt",
+    "instalação 4 pão 1 família 3 bicicleta 4 viagem 3 criança 3 situação 4 água 2 região 3 saindo 3 construir 3 praia 2",
+  ],
 ])("in %s, syllables: %s", (language, counted) => {
   const parts = counted.split(" ");
   const words = parts.filter((_, i) => i % 2 === 0);

@@ -5,6 +5,23 @@ import { PORTUGUESE_SET_PHRASES } from "./setPhrases/pt";
 /** Syllables of Portuguese: strong vowels part, weak ones join their neighbours unless an accent parts them. */
 const NUCLEUS = /[iu]?[aeoáâàéêóôãõ](?:[iu](?![aeoáâàéêóôãõíú])|(?<=[ãõ])[oe])?|[íú]|[iu]+/gu;
 
+/** "Vi-agem", "ca-ir": a weak vowel before a strong one, and one that closes its syllable behind one, stand alone (Acordo Ortográfico 1990, Base XX). */
+const HIATUS =
+  /(?<![aeoáâàéêóôãõ])(?:i|(?<![qg])u)(?=[aeoáâàéêóôãõ])|(?<=[aeo]|(?<![qg])u)(?=[iu](?:nh|[lmnrz](?![aeiouáâàéêíóôõúh])))/gu;
+/** "Negó-cio", "séries": unless it ends a word that has its stress before. */
+const STRESSED_BEFORE = /[áâàéêíóôú].*[iu]$/u;
+const UNSTRESSED_END = /^[aeo]s?$/u;
+
+function syllables(word: string): number {
+  const lower = word.toLowerCase().normalize("NFC");
+  const parted = lower.replace(HIATUS, (weak, at: number) => {
+    const end = at + weak.length;
+    const isOne = STRESSED_BEFORE.test(lower.slice(0, end)) && UNSTRESSED_END.test(lower.slice(end));
+    return isOne ? weak : `${weak}-`;
+  });
+  return parted.match(NUCLEUS)?.length ?? 1;
+}
+
 /** The s of plurals in -os and -as; not that of "compramos", but that of "últimos" and "ramos". */
 const PLURAL_OF_O_AND_A =
   /(?<=[a-z]{2}[oa])(?<![aei]mo)s$|(?<=^(?:(?:pen)?ultimo|otimo|maximo|minimo|proximo|intimo|i?legitimo|[a-z]+onimo|centimo|decimo|setimo|pessimo|animo|maritimo|primo|[a-z]+issimo|(?:[a-z]+)?gramo|ramo|emprestimo|acrescimo|extremo|supremo|remo))s$/;
@@ -174,7 +191,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     constant: 248.835,
     perWord: 1.015,
     perSyllable: 84.6,
-    syllables: (word) => word.toLowerCase().normalize("NFC").match(NUCLEUS)?.length ?? 1,
+    syllables,
   },
   fillers: ["é", "hum", "tipo", "né", "quer dizer", "sabe"].map((word) => word.normalize("NFC")),
   claims: {
