@@ -623,6 +623,15 @@ describe("competing pages", () => {
     for (const word of ["die", "man", "winter", "salz", "bremse", "beläge"]) expect(said).not.toContain(word);
     expect(new Set(said)).toEqual(new Set(whole.terms.map(({ text }) => text.toLowerCase())));
   });
+  it("takes no month for a term, unless the keyword has it", () => {
+    const monthly = pages.map((_, i) =>
+      page(60 + i, `${body(i)}<p>${"In March the salt is gone. ".repeat(6)}</p>`),
+    );
+    const termsOf = (keyword: string) => analyse(monthly, keyword).terms.map(({ text }) => text);
+    expect(termsOf("brakes")).not.toContain("March");
+    expect(termsOf("brakes")).toContain("salt");
+    expect(termsOf("brakes in march")).toContain("March");
+  });
   it("counts a page once though it was collected twice", () => {
     expect(analyse([...pages, { ...pages[0]!, rank: 99 }])).toEqual(whole);
   });

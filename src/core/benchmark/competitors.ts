@@ -21,7 +21,7 @@ import { countsAsWords } from "../draft/words";
 import type { Profile } from "../proof/profile";
 import { ReadingCache } from "../proof/reading/remembered";
 import { type AnalysedText, analyseText } from "../text/analyse";
-import { foldPlain } from "../text/fold";
+import { fold, foldPlain } from "../text/fold";
 import { languagePack } from "../text/language";
 import type { LanguagePack } from "../text/packs/pack";
 import { proseOf, sumsIn, sumsOf } from "../text/prose";
@@ -367,7 +367,10 @@ function kindOf(pages: readonly RankedCompetitor[], address: string) {
   return ranked ? placeKind(ranked.page.types) : ("page" as const);
 }
 
-/** Keys that are no terms: what the sites are called, and words of the pages' furniture. */
+/** "Mar" may be another word than the month. */
+const SHORTEST_MONTH = 4;
+
+/** Keys that are no terms: what the sites are called, months, and words of the pages' furniture. */
 function namesAndFurniture(
   pages: readonly RankedCompetitor[],
   keyword: ReadonlySet<string>,
@@ -377,6 +380,10 @@ function namesAndFurniture(
   const excluded = new Set(
     [...pack.furniture].filter((phrase) => !phrase.split(" ").some((stem) => keyword.has(stem))),
   );
+  for (const month of pack.months) {
+    const stem = pack.stem(fold(month));
+    if (month.length >= SHORTEST_MONTH && !keyword.has(stem)) excluded.add(stem);
+  }
   for (const { page } of pages) {
     const host = URL.canParse(page.address) ? (new URL(page.address).hostname.split(".").at(-2) ?? "") : "";
     for (const name of [page.site, host]) {
