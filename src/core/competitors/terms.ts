@@ -40,7 +40,7 @@ const LEAST_PRESENCE = 0.25;
 const CORE = 0.6;
 /** A single word must be this many times as usual here as in general text, or it says nothing of the subject. */
 const KEYNESS = 5;
-/** The same for a word that the pages use as a verb: what people do is said everywhere. Where nouns have capitals, what has none is no term at all. */
+/** The same for a word that the pages use as a verb, and for an adjective: what people do, and how things are, is said everywhere. Where nouns have capitals, what has none is no term at all. */
 const VERB_KEYNESS = 20;
 /** A phrase that is held by one longer phrase in more than this share of its uses is discounted. */
 const HELD = 0.5;
@@ -195,7 +195,7 @@ export class TermCounts {
     return this.#hasCapitals ? Number.POSITIVE_INFINITY : VERB_KEYNESS;
   }
 
-  /** Marks single words that the pages use as verbs more often than as nouns, wherever the words around them tell. */
+  /** Marks single words that the pages use as verbs more often than as nouns, wherever the words around them tell; and adjectives, which say of everything how it is: "low", "usual". */
   #markVerbs(usage: Usage): void {
     const singles = new Map(
       this.#candidates.filter((one) => this.#mayBeEither(one)).map((one) => [one.phrase, one]),
@@ -206,7 +206,11 @@ export class TermCounts {
         for (const [at, { stem }] of text.tokens.entries()) {
           const candidate = singles.get(this.#table.child(-1, stem));
           if (candidate)
-            nouns.set(candidate, (nouns.get(candidate) ?? 0) + weightOf(isNounAt(text, at, usage)));
+            nouns.set(
+              candidate,
+              (nouns.get(candidate) ?? 0) +
+                (usage.adjectives.has(text.tokens[at]!.folded) ? -1 : weightOf(isNounAt(text, at, usage))),
+            );
         }
     for (const [candidate, n] of nouns) candidate.isVerb = n < 0;
   }
