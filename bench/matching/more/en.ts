@@ -4659,4 +4659,152 @@ en: house move
 = Move to a new house
 ≠ She moved her hand over the house plan.
 ≠ His next move was a house wine.
+en: bike insurance
+= Insure your bike against theft
+= Insurance for bikes
+≠ He rests assured that the bike is safe.
+≠ To ensure a fair race, all bikes are weighed.
+en: nail polish
+= Polish for your nails
+= Nail polishes without solvents
+≠ He polished the wood and drove in a nail.
+≠ Polish nails are made in Lodz.
+en: boat rental
+= Rent a boat on the lake
+= Boats you can rent by the day
+≠ The rental boat builder
+≠ Her rent rose, and she sold her boat.
+en: stain remover
+= Removers for wine stains
+= Remove stains with salt
+≠ His removal left no stain.
+≠ The stain stayed when the cup was removed.
+en: skin cancer
+= Cancer of the skin
+= Skin cancers found early
+≠ Born under Cancer, she had fair skin.
+≠ He saved his skin and wrote on cancer.
+en: ring binder
+= Binders with four rings
+= A binder with rings
+≠ The contract binds the ring.
+≠ Rings of smoke round the binder's shop
+en: speech therapy
+= Therapy for speech problems
+= Therapies that help with speech
+≠ The speech on therapy lasted an hour.
+≠ He gave a speech; therapy can wait.
+en: river cruise
+= Cruises on the rivers of France
+= Cruise down the river
+≠ A police car cruised past the river.
+≠ The cruise missile fell into the river.
+en: bread basket
+= Baskets for bread
+= A basket of bread on the table
+≠ Do not put all your eggs in one basket, bread included.
+≠ He baskets the ball and eats bread.
+en: wage slip
+= Slips that show your wage
+= Wage slips online
+≠ He slipped on the stairs and lost his wages.
+≠ They wage war, and profits slip.
+en: shoe rack
+= Racks for shoes
+≠ She racked her brain over a shoe.
+≠ Shoes lay beside the rack of lamb.
+en: carpet cleaning
+= Clean your carpet with foam
+= Cleaning carpets at home
+≠ On the carpet lay a clean towel.
+≠ The cleaning lady was called on the carpet.
+en: job offer
+= Offers of a job
+= How to turn down a job offer
+≠ The job offers little.
+≠ Special offers make my job hard.
+en: stock exchange
+= Exchanges where stocks are traded
+= How the stock exchange works
+≠ In exchange he got the stock pot.
+≠ They exchanged a look beside the stock.
+en: mirror frame
+= Frames for mirrors
+= A frame for your mirror
+≠ He was framed, the mirror lied.
+≠ The film mirrors the frame of mind.
+en: tooth fairy
+= The fairy who takes a tooth
+= Tooth fairies and their gold
+≠ The tooth of the wolf in the fairy tale
+≠ A fairy with a golden tooth
+en: ghost writer
+= Writers who work as ghosts
+= Hire a ghostwriter
+≠ The writer saw a ghost.
+≠ She writes to the ghost of her aunt.
+en: dry cleaning
+= Clothes cleaned dry
+= Dry cleaners in town
+≠ After cleaning, dry the floor.
+≠ A dry wine and a clean glass
+en: crop rotation
+= Rotate your crops
+= Rotation of crops on small farms
+≠ Cropped photos rotate on the screen.
+≠ The wheel's rotation cropped the grass.
+en: cook book
+= Books for cooks
+= Cookbooks for students
+≠ Book a cook for the party.
+≠ They cook the books.
+en: tax return
+= File your tax return
+= Returns to the tax office
+≠ She returned from the tax office.
+≠ In return the tax was cut.
+en: baby monitor
+= Monitors for babies
+= Monitor your baby at night
+≠ The monitor shows a baby elephant.
+≠ The screen monitor was her baby.
+en: fruit juice
+= Juice made from fruit
+= Juices of tropical fruits
+≠ The plan bore fruit, the juice was gone.
+≠ Juicy gossip and dried fruit
+en: sports bra
+= Bras for sport
+= A bra to wear at sport
+≠ He sports a beard; she bought a bra.
+≠ The bra fell off during the sports news.
+en: ski resort
+= Resorts where you can ski
+= A resort for skiers
+≠ As a last resort they sold the skis.
+≠ They resort to skiing when bored.
+en: hotel booking
+= Book a hotel with a pool
+= Bookings of hotels
+≠ He left a book in the hotel.
+≠ The hotel's books were forged.
+en: screen time
+= Time spent in front of screens
+= Less screen time for children
+≠ Time and again the screen froze.
+≠ The screening took a long time.
+en: road works
+= Works on the road
+= When do the roadworks end?
+≠ She works by the road.
+en: pain relief
+= Relieve pain without pills
+= Relief from back pain
+≠ To my relief he was spared the pain.
+≠ The relief of a face in pain
+en: stage play
+= Plays for the stage
+= A play on stage
+≠ He plays down that stage of his life.
+≠ At this stage, play it safe.
 `;

@@ -117,6 +117,9 @@ export function isDone(
   if ((isJoined || to - from >= words.length) && isVerbAsOne(text, { from, to }, carrier, isJoined, usage))
     return true;
   if (from === to) return false;
+  // "The hotel's books" speak of no hotel booking.
+  const isOwned = tokens[to - 1]!.folded.endsWith("'s") && !usage.gerund?.test(token.folded);
+  if (isOwned && usage.gerund?.test(carrier.folded)) return true;
   if (isOtherThing(text, from, to, variant, usage)) return true;
   if (
     carriers[0]!.role === "verb" &&

@@ -197,8 +197,10 @@ function isToldToDo(
 }
 
 /** A noun, and the noun of the keyword: "a paint" is no "painting". */
-const isNoun: Rule = ({ use, isOtherForm, usage, carrier, token, next, at }) => {
-  if (use !== "noun") return undefined;
+const isNoun: Rule = ({ text, use, isOtherForm, usage, carrier, token, next, at }) => {
+  // "The hotel's books" speak of no hotel booking.
+  const isOwned = text.tokens[at - 1]?.folded.endsWith("'s") === true;
+  if (use !== "noun" && !isOwned) return undefined;
   const [isGerund, wasGerund] = [token, carrier].map(({ folded }) => usage.gerund?.test(folded) === true);
   // "A taxing sale" is no "sales tax".
   if (isOtherForm && isGerund && !wasGerund && (next?.from === at + 1 || carrier.role === "modifier"))
@@ -426,10 +428,15 @@ function isObject(
   { tokens }: AnalysedText,
   verb: number,
   noun: number,
-  { determiners }: Usage,
+  { determiners, places, about, context }: Usage,
   isBare: boolean,
 ): boolean {
   const between = tokens.slice(verb + 1, noun);
   const others = between.filter(({ small, folded }) => small && !determiners.has(folded));
-  return !others.length || (!isBare && others.length === 1 && between.every(({ small }) => small));
+  // "She works by the road" has no road works.
+  const isSomewhere =
+    context !== undefined && others.some(({ folded }) => places.has(folded) && !about.has(folded));
+  return (
+    !others.length || (!isBare && !isSomewhere && others.length === 1 && between.every(({ small }) => small))
+  );
 }

@@ -36,7 +36,7 @@ export const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =
 /** Does a comma part two words that stand side by side? Figures follow one as well: "support, 24/7". */
 export function areParted({ tokens, text }: AnalysedText, first: number, second: number): boolean {
   const [one, other] = [tokens[first]!, tokens[second]!];
-  return /[,!?]/.test(text.slice(one.end, other.start)) && !/\p{N}/u.test(one.folded + other.folded);
+  return /[,;!?\u2014]/.test(text.slice(one.end, other.start)) && !/\p{N}/u.test(one.folded + other.folded);
 }
 
 /** "Coches de alquiler", "auto a noleggio": what is done with a thing may say of which sort it is. */

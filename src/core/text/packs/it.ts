@@ -27,7 +27,7 @@ const prepare = (word: string): string =>
     )
     // "Telefono", which looks like one too; "archivio", "laboratorio" as their plural.
     .replace(/(?<=(?:telef|microf|citof|saxof|sassof|abband|cond|perd|smartph))ono$/, "oni")
-    .replace(/ivio$/, "ivo")
+    .replace(/(?<=arch|[a-z]ov)ivi$/, "ivio")
     .replace(/(?<=[a-z]{2}t)ori[oae]$/, "ori")
     // "bandiera", "cantieri", "pizzeria", "orari": endings of their own, not a verb's. No Italian word has a j here.
     .replace(/(?<!gl)ier[aeio]$/, "jero")

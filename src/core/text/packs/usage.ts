@@ -72,6 +72,8 @@ export interface Usage {
   dating: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
+  /** Those of them that say as well what it is about: "on" in "spending on ads". Empty where nobody has said. */
+  about: ReadonlySet<string>;
   /** What begins another clause: "while". Empty where nobody has said. */
   clauses: ReadonlySet<string>;
   /** What follows somebody being told to do something: "now" in "book now". */
@@ -179,6 +181,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   reflexives: true,
   without: true,
   places: true,
+  about: true,
   eitherWay: true,
   times: true,
   dating: true,
