@@ -869,4 +869,53 @@ de: Steuer erklären
 = Steuern einfach erklärt
 ≠ Am Steuer erklärte er den Weg.
 ≠ Er erklärte die Reise, sie saß am Steuer.
+de: Gehaltserhöhung
+= Eine Erhöhung des Gehalts fordern
+= Gehaltserhöhungen verhandeln
+≠ Er gehalten von der Erhöhung der Bühne
+≠ Der Gehalt des Weins, die Erhöhung der Preise
+de: Fensterbank
+= Eine Bank am Fenster
+= Fensterbänke aus Stein
+≠ Die Bank schloss das Fenster für Kredite.
+≠ Am Fenster saß er und dachte an die Bank.
+de: Stromanbieter wechseln
+= Wie Sie den Stromanbieter wechseln
+= Der Wechsel des Stromanbieters
+≠ Der Stromanbieter hat ein wechselndes Logo.
+≠ Sie wechselte das Thema, der Stromanbieter schwieg.
+de: Grillkohle
+= Kohle für den Grill
+= Grillkohlen im Test
+≠ Die Kohle reicht nicht für einen Grill.
+≠ Grillen zirpen neben der Kohle.
+de: Schulranzen
+= Ranzen für die Schule
+= Leichte Schulranzen
+≠ Die Schule beginnt, sein Ranzen liegt da.
+≠ In der Schule verlor er den Ranzen der Schwester.
+de: Laufschuhe
+= Schuhe zum Laufen
+= Laufschuhe für breite Füße
+≠ Im Lauf der Zeit wurden die Schuhe alt.
+≠ Er läuft barfuß, die Schuhe in der Hand.
+de: Rasen mähen
+= Wie oft mäht man Rasen?
+≠ Der Rasen ruht, er mäht die Wiese.
+≠ Sie rasen vorbei und mähen alles um.
+de: Kaffeetasse
+= Tassen für Kaffee
+= Kaffeetassen mit Henkel
+≠ Nicht alle Tassen im Schrank, aber Kaffee
+≠ Er trank Kaffee, die Tasse war aus Tee.
+de: Möbel lackieren
+= Alte Möbel selbst lackieren
+= Lackierte Möbel
+≠ Er lackiert ihr die Nägel zwischen Möbeln.
+≠ Die Möbel stehen, der Lack ist ab.
+de: Buchbinder
+= Wer bindet Bücher?
+= Ein Binder für Bücher
+≠ Er bindet sich die Schuhe und liest ein Buch.
+≠ Das Buch bindet mich nicht.
 `;

@@ -729,4 +729,34 @@ es: ahorrar agua
 = Gestos para ahorrar agua
 ≠ Ahorra dinero y bebe agua.
 ≠ El agua falta y él ahorra.
+es: aumento de sueldo
+= Pedir un aumento de sueldo
+= Aumentos del sueldo en sanidad
+≠ El aumento del alquiler se come el sueldo.
+≠ El sueldo no llega y el aumento de peso sí.
+es: cortar el césped
+= Cómo cortar el césped
+= El césped recién cortado
+≠ Se cortó la mano en el césped.
+≠ El césped crece y él corta leña.
+es: taza de café
+= Tazas para café
+= Una taza de café solo
+≠ El café cerró y la taza se rompió.
+≠ Bebió café en vez de una taza de té.
+es: correa para perros
+= Correas para perro
+= Una correa para tu perro
+≠ El perro mordió la correa del reloj.
+≠ Sin correa, los perros huyen.
+es: puerta de entrada
+= Puertas de entrada de madera
+= La puerta de la entrada
+≠ La entrada se paga en la puerta del cine.
+≠ Entrada libre, puerta cerrada
+es: lavado de coches
+= Lavar el coche en casa
+= El lavado de tu coche
+≠ Lavado de dinero en un coche
+≠ El coche está sucio y el lavado de cara es caro.
 `;

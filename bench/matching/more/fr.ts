@@ -640,4 +640,28 @@ fr: économiser l'eau
 = Des gestes pour économiser l'eau
 ≠ Il économise son argent et boit de l'eau.
 ≠ L'eau manque, il économise.
+fr: augmentation de salaire
+= Demander une augmentation de salaire
+= Les augmentations du salaire à l'hôpital
+≠ L'augmentation du loyer mange le salaire.
+≠ Le salaire ne suffit pas et l'augmentation du poids si.
+fr: tondre la pelouse
+= Comment tondre la pelouse
+= Une pelouse fraîchement tondue
+≠ Il tond le mouton sur la pelouse.
+≠ La pelouse pousse et il tond la haie.
+fr: tasse à café
+= Tasses à café
+= Une tasse pour le café
+≠ Le café ferme et la tasse est cassée.
+≠ Il boit du café et non une tasse de thé.
+fr: porte d'entrée
+= Portes d'entrée en bois
+≠ L'entrée se paie à la porte du cinéma.
+≠ Entrée libre, porte fermée
+fr: lavage de voiture
+= Laver sa voiture chez soi
+= Le lavage de votre voiture
+≠ Lavage d'argent dans une voiture
+≠ La voiture est sale et le lavage de cerveau coûte.
 `;

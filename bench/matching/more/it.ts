@@ -594,4 +594,29 @@ it: risparmiare acqua
 = Gesti per risparmiare l'acqua
 ≠ Risparmia soldi e beve acqua.
 ≠ L'acqua manca e lui risparmia.
+it: aumento di stipendio
+= Chiedere un aumento di stipendio
+= Aumenti dello stipendio nella sanità
+≠ L'aumento dell'affitto mangia lo stipendio.
+≠ Lo stipendio non basta e l'aumento di peso sì.
+it: tagliare l'erba
+= Come tagliare l'erba
+= L'erba appena tagliata
+≠ Si tagliò la mano nell'erba.
+≠ L'erba cresce e lui taglia legna.
+it: tazza da caffè
+= Tazze da caffè
+= Una tazza per il caffè
+≠ Il caffè chiuse e la tazza si ruppe.
+≠ Bevve caffè invece di una tazza di tè.
+it: porta d'ingresso
+= Porte d'ingresso in legno
+= La porta dell'ingresso
+≠ L'ingresso si paga alla porta del cinema.
+≠ Ingresso libero, porta chiusa
+it: lavaggio auto
+= Lavare l'auto a casa
+= Il lavaggio della tua auto
+≠ Lavaggio del denaro in un'auto
+≠ L'auto è sporca e il lavaggio del cervello costa.
 `;

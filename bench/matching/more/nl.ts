@@ -839,4 +839,53 @@ nl: paard rijden
 = Op een paard rijden
 ≠ Het paard stond naast een rijdende trein.
 ≠ Hij reed langs een paard.
+nl: salarisverhoging
+= Een verhoging van je salaris vragen
+= Salarisverhogingen in de zorg
+≠ Hij had verhoging en kreeg zijn salaris.
+≠ Het salaris blijft, de verhoging van de dijk niet.
+nl: vensterbank
+= Een bank bij het venster
+= Vensterbanken van steen
+≠ De bank sloot het venster voor leningen.
+≠ Voor het venster staat hij te bankdrukken.
+nl: energieleverancier wisselen
+= Zo wissel je van energieleverancier
+= Van energieleverancier wisselen
+≠ De energieleverancier heeft een wisselend logo.
+≠ Zij wisselde van onderwerp, de energieleverancier zweeg.
+nl: houtskool
+= Houtskool voor de barbecue
+= Skool van hout
+≠ Het hout ligt op school.
+≠ Op school werkt hij met hout.
+nl: hardloopschoenen
+= Schoenen om op hard te lopen
+= Hardloopschoenen voor brede voeten
+≠ Hij loopt hard van stapel, de schoenen blijven staan.
+≠ De schoenen zijn hard, hij loopt mank.
+nl: gras maaien
+= Hoe vaak maai je gras?
+= Het gras kort maaien
+≠ Hij maait met zijn armen in het gras.
+nl: koffiekop
+= Koppen voor koffie
+= Koffiekoppen met oor
+≠ Kop op, er is koffie!
+≠ Hij stak de kop op bij de koffie.
+nl: meubels lakken
+= Oude meubels zelf lakken
+= Gelakte meubels
+≠ Hij lakt haar nagels tussen de meubels.
+≠ De meubels staan er, hij heeft lak aan alles.
+nl: hondenriem
+= Riemen voor honden
+= Hondenriemen van leer
+≠ De hond at de riem van zijn broek.
+≠ Een hart onder de riem, ook voor honden
+nl: treinkaartje
+= Kaartjes voor de trein
+= Treinkaartjes kopen
+≠ In de trein verloor hij zijn kaartje van de garderobe.
+≠ De trein staat op de kaart.
 `;

@@ -675,4 +675,44 @@ pt: pintar uma parede
 = Paredes pintadas de branco
 ≠ Pintou um quadro na parede.
 ≠ A parede está nua e ela pinta o cabelo.
+pt: aumento salarial
+= Pedir um aumento de salário
+= Aumentos salariais na saúde
+≠ O aumento da renda é maior que a média salarial.
+≠ A tabela salarial e o aumento da água
+pt: cortar relva
+= Como cortar a relva
+= Corte de relva no verão
+≠ Cortou a mão na relva.
+≠ A relva cresce e ele corta lenha.
+pt: chávena de café
+= Chávenas para café
+= Uma chávena de café expresso
+≠ O café fechou e a chávena partiu-se.
+≠ Bebeu café por uma chávena de chá.
+pt: trela para cães
+= Trelas para cão
+= Uma trela para o seu cão
+≠ O cão deu trela ao gato.
+≠ Sem trela, os cães fogem.
+pt: bilhete de comboio
+= Bilhetes de comboio
+= Comprar bilhete para o comboio
+≠ No comboio perdeu o bilhete do teatro.
+≠ O comboio partiu e ele leu o bilhete.
+pt: porta de entrada
+= Portas de entrada em madeira
+= A porta da entrada
+≠ A entrada custa dinheiro à porta.
+≠ Entrada livre, porta fechada
+pt: creme de mãos
+= Cremes para as mãos
+= Um creme para mãos secas
+≠ Pôs creme na sopa com as mãos.
+≠ Mãos ao alto, o creme é meu.
+pt: lavagem de carros
+= Lavar o carro em casa
+= A lavagem do seu carro
+≠ Lavagem de dinheiro num carro
+≠ O carro levou-o à lavagem da roupa.
 `;

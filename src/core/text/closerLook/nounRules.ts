@@ -1,7 +1,7 @@
 /** What is asked of a word of a text that is a noun in the keyword. */
 import type { AnalysedText } from "../analyse";
 import type { Usage } from "../packs/usage";
-import { isLikelyVerb, isOfNoun, isVerbal, usedAs, verbOfDoer } from "../usage";
+import { isLikelyVerb, isNounAt, isOfNoun, isVerbal, usedAs, verbOfDoer } from "../usage";
 import { areParted, isBeforeNoun, PERHAPS } from "./nouns";
 import { governorOf } from "./object";
 import type { SeenWord } from "./seenWord";
@@ -82,6 +82,15 @@ const isAdjectivesVerb: Rule = ({ usage, token, use, isVerbForm }) =>
   usage.adjectives.has(token.folded) &&
   !isVerbal(token.folded, usage) &&
   !usage.gerund?.test(token.folded)
+    ? false
+    : undefined;
+
+/** "Sie rasen vorbei und mähen alles um" is about no "Rasen". */
+const isNoCapital: Rule = ({ text, usage, token, at, carrier }) =>
+  usage.capitals &&
+  carrier.role === undefined &&
+  usage.infinitive?.test(token.folded) &&
+  isNounAt(text, at, usage) === false
     ? false
     : undefined;
 
@@ -349,6 +358,7 @@ const isDoneBySomebody: Rule = ({ text, at, token, carrier, usage, last, seen })
 /** What is asked of a word that is a noun in the keyword, in this order; the first that decides is right. */
 export const NOUN_RULES: readonly Rule[] = [
   standsForNothing,
+  isNoCapital,
   hasNoRole,
   isParticle,
   isDoneHere,

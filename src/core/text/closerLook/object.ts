@@ -34,6 +34,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     (isNounFirst && isGovernedNoun(text, verb, between, usage)) ||
     (isNounFirst && isDoer(text, verb, between, usage)) ||
     isInOtherPart(gap, between, isNounFirst, usage) ||
+    (!isNounFirst && isAnothersSubject(text, noun, between, usage)) ||
     (isNounFirst &&
       (!between.length || opensSentence(text, noun.from, usage)) &&
       isVerbSecond(text, verb.from, usage)) ||
@@ -135,6 +136,26 @@ function isInOtherPart(
     between.filter(({ small, start }) => !small && start - from < comma === isBefore),
   );
   return parts.every(({ length }) => length > 0);
+}
+
+/** "Zij wisselde van onderwerp, de leverancier zweeg", but not "reinigt die Fenster, die Türen und die Dachrinne" */
+function isAnothersSubject(
+  { text, tokens }: AnalysedText,
+  { from, to }: Sight,
+  between: readonly Token[],
+  { determiners, conjunctions }: Usage,
+): boolean {
+  let opens = from;
+  while (determiners.has(tokens[opens - 1]?.folded ?? "")) opens--;
+  const after = tokens[to + 1];
+  return (
+    opens < from &&
+    text.slice(tokens[opens - 1]?.end ?? 0, tokens[opens]!.start).includes(",") &&
+    between.some(({ small }) => !small) &&
+    after?.sentence === tokens[to]!.sentence &&
+    !conjunctions.has(after.folded) &&
+    text.slice(tokens[to]!.end, after.start) === " "
+  );
 }
 
 /** "De stof van de jurk" */
@@ -274,6 +295,9 @@ export function governorOf(
   noun: number,
   { determiners, governing, linking, compounds }: Usage,
 ): string | undefined {
+  // "Nell'erba"
+  const [cling, rest] = tokens[noun]!.folded.split("'");
+  if (rest && governing.has(cling!)) return cling;
   const isPlain = (at: number) =>
     determiners.has(tokens[at]?.folded ?? "") && !governing.has(tokens[at]!.folded);
   let at = noun - 1;

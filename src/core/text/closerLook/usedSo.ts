@@ -148,6 +148,9 @@ const isOtherVerb = ({
 
 const isVerbUsedSo = (word: SeenWord): boolean => !isOtherVerb(word) && isVerbOf(word);
 
+const isGenitive = ({ folded }: Token, { apart, determiners }: Usage): boolean =>
+  apart.has(folded) && determiners.has(folded);
+
 /** "Una planta": in languages where the verb comes first in a keyword, what has an article is a noun. */
 const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }: SeenWord): boolean =>
   (isDerived &&
@@ -163,6 +166,11 @@ const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }:
   usage.action.test(token.folded) ||
   // "Der Bau eines Hauses"
   usage.deed?.test(token.folded) ||
+  // "Der Wechsel des Anbieters"
+  (usage.capitals &&
+    next?.from === at + 2 &&
+    !token.folded.endsWith("t") &&
+    isGenitive(text.tokens[at + 1]!, usage)) ||
   // "El alquiler de una habitación"
   usage.eitherWay.has(token.folded) ||
   (!usage.capitals && next !== undefined && next.from - at === 1);

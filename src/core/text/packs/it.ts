@@ -170,7 +170,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     eitherWay: "noleggio affitto vendita prestito",
     joining: "per che dove",
     governing:
-      "per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
+      "nell sull dall all per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
     linking:
       "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza",
     asking: "che dove cui quando",

@@ -43,6 +43,8 @@ function placeOfLink({ between, usage, isVerb, isFiniteForm }: Between): number 
   if (link === 1 && usage.gerund?.test(between[0]!.folded)) return link;
   // "El precio salió a la luz"
   return link === 1 &&
+    // "Lavage d'argent dans une voiture"
+    !(usage.headFirst && /^d(?:ell)?'/.test(between[0]!.folded)) &&
     !isFiniteForm(between[0]!) &&
     isBeforeLink(between[0]!, between[1]!, usage, isVerb(between[0]!, PERHAPS))
     ? link
