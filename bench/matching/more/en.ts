@@ -4807,4 +4807,145 @@ en: stage play
 = A play on stage
 ≠ He plays down that stage of his life.
 ≠ At this stage, play it safe.
+en: garden furniture
+= Furniture for the garden
+= Teak furniture in gardens
+≠ The garden shed is full, the furniture is old.
+≠ She sold her furniture to a garden firm.
+en: water bottle
+= Bottles for water
+= A bottle of water in your bag
+≠ The bottled beer is watery.
+≠ He bottled up his rage and drank water.
+en: back pain
+= Pains in your back
+≠ He came back in pain.
+≠ She paid him back with pain.
+en: tax refund
+= Refunds of tax
+= Refund tax you paid twice
+≠ The shop refunds tickets, less tax.
+≠ A taxing week ended with a refund for shoes.
+en: hand luggage
+= Luggage you carry by hand
+= What fits in hand luggage?
+≠ Hand me the luggage.
+≠ On the other hand, luggage gets lost.
+en: laundry basket
+= Baskets for laundry
+= A basket to put laundry in
+≠ He ran a laundry and a basket ball team.
+≠ The laundry was done, the basket of figs was empty.
+en: party food
+= Food for parties
+= Finger food at a party
+≠ The party in power taxed food.
+≠ She was party to a food fraud.
+en: door handle
+= A handle on the door
+≠ He handles doors with care.
+≠ Handle with care: door glass
+en: sun cream
+= Cream against the sun
+= Creams for days in the sun
+≠ The sun melted the ice cream.
+≠ Cream rises when the sun rises.
+en: tennis court
+= Courts for tennis
+= Play tennis on a court of grass
+≠ The court fined a tennis star.
+≠ He courted a girl who played tennis.
+en: wedding speech
+= A speech at a wedding
+= Speeches for weddings
+≠ Her speech failed when the wedding began.
+≠ After the wedding he gave a speech on tax.
+en: tea towel
+= Towels for tea time
+= Tea towels of linen
+≠ He threw the tea out and took a towel.
+≠ A towel lay beside the tea.
+en: coffee shop
+= A shop that serves coffee
+= Coffee shops in the old town
+≠ Shop for coffee online.
+≠ She shops while he drinks coffee.
+en: lost property
+= Property lost on trains
+= Where lost property is kept
+≠ He lost his wife's property.
+≠ She lost weight and bought property.
+en: book review
+= Reviews of books
+= Review a book for your blog
+≠ Book a review of your pension.
+≠ The pay review was in the books.
+en: food processor
+= A processor for food
+= Process food in seconds
+≠ The word processor and fast food
+≠ In the process, food was lost.
+en: printing press
+= Presses for printing
+= A press that prints books
+≠ The press prints lies.
+≠ Press the button before printing.
+en: sailing boat
+= Boats for sailing
+= A boat to sail around the world
+≠ The boat was plain sailing to sell.
+≠ He was sailing when the other boat sank.
+en: reading lamp
+≠ She read that lamps are cheap.
+≠ The lamp fell while he was reading.
+en: hiring manager
+= Managers who hire
+= What hiring managers look for
+≠ The manager is hiring a van.
+≠ Hire a car, says the manager.
+en: closing date
+≠ She dates a man who closes deals.
+≠ At the close, her date left.
+en: cleaning lady
+= A lady who cleans
+= Cleaning ladies wanted
+≠ The lady has a clean coat.
+≠ Ladies, clean your room!
+en: chopping board
+= Boards for chopping
+= A board to chop onions on
+≠ The board chopped and changed.
+≠ On board he chopped wood.
+en: swimming lessons
+= Lessons for children who learn to swim
+= Lessons in swimming
+≠ He learned his lesson and swam ashore.
+≠ The lesson was on swimming trunks.
+en: heating engineer
+= Engineers for heating
+= An engineer who fits heating
+≠ The engineer was heating soup.
+≠ Heated words from an engineer
+en: shopping bag
+= A bag to take shopping
+≠ She bagged a bargain at the shops.
+≠ He dropped his bag outside the shop.
+en: drinking water
+= Water fit for drinking
+≠ He was drinking wine by the water.
+≠ The horse drinks, the water rises.
+en: ironing board
+= A board to iron on
+≠ The board ironed out its quarrel.
+≠ Iron boards were nailed to the ship.
+en: parking space
+= Spaces where you can park
+= A space for parking
+≠ The park has space for a pond.
+≠ He parked and gazed into space.
+en: walking holiday
+= Holidays for walkers
+= A holiday spent walking
+≠ He walked out on the last day of his holiday.
+≠ The walk of shame began after the holiday.
 `;
