@@ -1,5 +1,5 @@
 import { list } from "./lists";
-import { setPhrases } from "./setPhrases";
+import { setPhrases } from "./setPhrases/setPhrases";
 
 /** What a language's words say of the words beside them. All words are folded. */
 export interface Usage {

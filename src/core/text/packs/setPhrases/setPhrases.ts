@@ -1,4 +1,4 @@
-import { fold } from "../fold";
+import { fold } from "../../fold";
 
 /**
  * Phrases in which a word does not mean what it means elsewhere, as people write them: "|" between them, or what begins them

@@ -1,9 +1,9 @@
 import { expect, it } from "vitest";
-import { defaultProfile } from "../../proof/profile";
-import { analyseText } from "../analyse";
-import { compileKeyword } from "../keyword";
-import { languagePack, packedLanguages } from "../language";
-import { findKeyword } from "../match";
+import { defaultProfile } from "../../../proof/profile";
+import { analyseText } from "../../analyse";
+import { compileKeyword } from "../../keyword";
+import { languagePack, packedLanguages } from "../../language";
+import { findKeyword } from "../../match";
 import { setPhrases } from "./setPhrases";
 
 it("phrases are written one by one, or by what begins them alike", () => {
