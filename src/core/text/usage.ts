@@ -127,12 +127,12 @@ export function isIdle(
   { tokens }: AnalysedText,
   at: number,
   usage: Usage,
-  own: ReadonlySet<string>,
+  own: readonly { folded: string }[],
 ): boolean {
   return (usage.idle.get(tokens[at]!.folded) ?? []).some(
     ({ phrase, at: place }) =>
       phrase.every((word, i) => tokens[at - place + i]?.folded === word) &&
-      phrase.filter((word) => own.has(word)).length < 2,
+      phrase.filter((word) => own.some(({ folded }) => folded === word)).length < 2,
   );
 }
 

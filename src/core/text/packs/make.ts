@@ -168,7 +168,7 @@ function makePack(code: string, name: string, words: PackWords): LanguagePack {
     const verb = infinitiveOf(bare);
     const prepared = prepare(verb);
     // "Cubiertos": irregular once its plural is told.
-    const again = infinitiveOf(prepared);
+    const again = prepared === verb ? prepared : infinitiveOf(prepared);
     const plain = again === prepared ? prepared : prepare(again);
     const regularStem = STEMMED.test(plain) ? finish(snowballed(plain)) : plain;
     const key =
