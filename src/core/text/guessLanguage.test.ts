@@ -29,6 +29,12 @@ it.each([
   ],
 ])("keywords are %s", (code, text) => expect(guessLanguage(text)).toBe(code));
 
+it("what neighbours share as well tells less than what one says alone", () => {
+  const text =
+    "A companhia está a crescer e tem duas oficinas em cidades da costa, de onde entrega bicicletas de carga a famílias que vivem no interior de Portugal.";
+  expect(guessLanguage(text)).toBe("pt");
+});
+
 it.each([
   ["too little", "Lastenrad kaufen"],
   ["nothing", ""],

@@ -1,4 +1,5 @@
 /** Which language a text is written in, guessed from its small words and its letters. */
+import { once } from "../once";
 import { fold } from "./fold";
 import { languagePack, packedLanguages } from "./language";
 import { words } from "./words";
@@ -22,6 +23,8 @@ const MOST_WORDS = 2000;
 /** Share of the words that speak for a language at least, and how many times as many as for the next. */
 const LEAST_SHARE = 0.08;
 const AHEAD = 1.3;
+/** What a letter speaks, beside a small word that no other language has. */
+const LETTER = 0.5;
 
 /**
  * The language of a text.
@@ -49,17 +52,33 @@ interface WrittenWord {
   folded: string;
 }
 
-/** The same of words that are cut already: there are enough of them, and in no script that names its language. */
+/** Which languages have a word among their small ones: "de" is one of five, "não" of one. */
+const speakersOf = once((): ReadonlyMap<string, readonly string[]> => {
+  const speakers = new Map<string, string[]>();
+  for (const { code } of packedLanguages)
+    for (const word of languagePack(code).smallWords)
+      speakers.set(word, [...(speakers.get(word) ?? []), code]);
+  return speakers;
+});
+
+/** The same of words that are cut already: there are enough of them, and in no script that names its language. What several languages say speaks for each of them by a part. */
 export function languageOfWords(cut: readonly WrittenWord[]): string | null {
+  const speakers = speakersOf();
   const scores = packedLanguages
     .map(({ code }) => {
-      const { smallWords } = languagePack(code);
       const letters = LETTERS[code];
       let speak = 0;
-      for (const { lower, folded } of cut) if (smallWords.has(folded) || letters?.test(lower)) speak++;
-      return { code, share: speak / cut.length };
+      let weight = 0;
+      for (const { lower, folded } of cut) {
+        const sharing = speakers.get(folded);
+        const isSmall = sharing?.includes(code) === true;
+        if (!isSmall && !letters?.test(lower)) continue;
+        speak++;
+        weight += isSmall ? 1 / sharing!.length : LETTER;
+      }
+      return { code, share: speak / cut.length, weight };
     })
-    .sort((a, b) => b.share - a.share);
+    .sort((a, b) => b.weight - a.weight);
   const [best, next] = scores;
-  return best!.share >= LEAST_SHARE && best!.share >= AHEAD * next!.share ? best!.code : null;
+  return best!.share >= LEAST_SHARE && best!.weight >= AHEAD * next!.weight ? best!.code : null;
 }
