@@ -203,9 +203,10 @@ export function saidByHiring(
   pack: LanguagePack,
 ): Sight | null {
   const { usage } = pack;
+  if (!usage?.compounds || isJoined) return null;
   const verb = tokens[at]!;
-  const hiring = [...(usage?.eitherWay ?? [])].find((one) => pack.stem(one) === verb.stem);
-  if (!usage?.compounds || isJoined || !hiring) return null;
+  const hiring = [...usage.eitherWay].find((one) => pack.stem(one) === verb.stem);
+  if (!hiring) return null;
   const beginnings = firstParts(hiring, hiring).flatMap((base) => LINKS.map((link) => base + link));
   const isThing = (thing: Token, word: Variant["words"][number]) =>
     content.has(word.stem) &&
