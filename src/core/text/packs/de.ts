@@ -45,6 +45,8 @@ function regularForm(word: string): string {
       .replace(/(?:probl|syst|extr)em$/, "$&e")
       .replace(/(?<=[a-z]{2}i)ums?$/, "e")
       .replace(/(?<=[a-z]{3}um)s$/, "")
+      // "Mechanismen"
+      .replace(/(?<=[a-z]{2}ism)en$/, "us")
       .replace(
         PARTICIPLE,
         (_, prefix = "", root: string) => `${prefix}${root}${/e[lr]$/.test(root) ? "n" : "en"}`,
@@ -81,7 +83,7 @@ finden findet fand fanden gefunden|bringen bringt brachte brachten gebracht|denk
 laufen läuft lief liefen gelaufen|schlafen schläft schlief schliefen geschlafen|essen isst aß aßen gegessen|trinken trinkt trank tranken getrunken
 helfen hilft half halfen geholfen|wählen wählt wählte wählten gewählt|pflegen pflegt pflegte pflegten gepflegt|reparieren repariert reparierte reparierten reparatur reparaturen
 putzen putzt putzte putzten geputzt|mieten mietet mietete mieteten gemietet|testen testet testete testeten getestet|laden lädt lud luden geladen
-gut gute guter gutes guten|besser beste bester bestes besten|hoch hohe hoher hohes hohen höher höhere höheren höherer höheres höherem höchste höchsten höchster höchstes|groß große großer großes großen größer größere größeren größerer größeres größte größten größter größtes|oper opern|ehe ehen|statue statuen|duo duos|show shows|kiwi kiwis|zoo zoos|oma omas|opa opas|menü menüs|ufer ufern ufers|vers verse versen
+gut gute guter gutes guten|besser beste bester bestes besten|hoch hohe hoher hohes hohen höher höhere höheren höherer höheres höherem höchste höchsten höchster höchstes|groß große großer großes großen größer größere größeren größerer größeres größte größten größter größtes|oper opern|basis basen|drama dramen|individuum individuen individuums|indiz indizien|liga ligen|material materialien materials|mineral mineralien minerals|modus modi|mythos mythen|neubau neubauten neubaus|altbau altbauten altbaus|prinzip prinzipien prinzips|stadion stadien stadions|villa villen|zyklus zyklen|algorithmus algorithmen|plateau plateaus|ehe ehen|statue statuen|duo duos|show shows|kiwi kiwis|zoo zoos|oma omas|opa opas|menü menüs|ufer ufern ufers|vers verse versen
 viel viele vieler vielen|meiste meisten|nah nahe näher nähere näheren näherer näheres nächste nächsten nächster nächstes|museum museen|thema themen|konto konten|firma firmen|praxis praxen
 risiko risiken|visum visa|datum daten|medium medien|studium studiums|studie studien|index indizes indexe|lexikon lexika|rhythmus rhythmen|virus viren|zentrum zentren|album alben|bus busse bussen
 foto fotos photo photos|fotografie fotografien photographie photographien|delfin delfine delphin delphine|potenzial potenziale potential potentiale|potenziell potentiell
@@ -125,7 +127,7 @@ schneiden schnitt schnitten|streichen strich strichen|treiben trieb trieben|bind
 schleifen schliff schliffen|schließen schloss schlossen|schmelzen schmolz|schreiben schrieb schrieben|schwimmen schwamm schwammen|singen sang sangen|sinken sank sanken|sitzen saß saßen|sprechen sprach sprachen|springen sprang sprangen|stechen stach|stehen stand standen|stehlen stahl|steigen stieg stiegen|sterben starb starben|stoßen stieß stießen|treffen traf trafen|treten trat traten|verlieren verlor verloren|wachsen wuchs wuchsen|waschen wusch wuschen|werben warb|wiegen wog wogen|ziehen zog zogen|fahren fuhr fuhren|bleiben blieb blieben|braten briet|beginnen begann begannen|scheinen schien|schweigen schwieg|vergleichen verglich|weisen wies wiesen
 `,
   apart: `
-gewinn gewinne gewinns gewinnes|gebiet gebiete gebieten gebiets gebietes|gebet gebete gebeten gebets|gefecht gefechte gefechten|gehöft gehöfte gehöften|gemüt gemüter gemütern|gerät geräte geräts gerätes|gerücht gerüchte gerüchten|gerüst gerüste gerüsten|geschlecht geschlechts geschlechter geschlechtern|gespenst gespenster gespenstern|europäer europäern europäers|geschwister geschwistern
+auftritt auftritte auftritts auftritten|gewinn gewinne gewinns gewinnes|gebiet gebiete gebieten gebiets gebietes|gebet gebete gebeten gebets|gefecht gefechte gefechten|gehöft gehöfte gehöften|gemüt gemüter gemütern|gerät geräte geräts gerätes|gerücht gerüchte gerüchten|gerüst gerüste gerüsten|geschlecht geschlechts geschlechter geschlechtern|gespenst gespenster gespenstern|europäer europäern europäers|geschwister geschwistern
 markt märkte markts marktes märkten|punkt punkte punkten punkts|start starts starten startet startete gestartet|sport sports|planet planeten|internet internets|dienst dienste diensten dienstes|wert werte werten wertes|kunst künste künsten|
 geschäft geschäfte geschäften geschäfts|gericht gerichte gerichten gerichts|gewicht gewichte gewichten gewichts|gesicht gesichter gesichtern|gesamt gesamte gesamten|gestalt gestalten|gehalt gehälter gehalts|gewalt|gedicht gedichte gedichten|geburt geburten|hundert hunderte hunderten|geduld|
 lager lagern lagert lagerte gelagert gelagerte gelagerten lagerung lagerungen|haut häute|feder federn|führer führern führers|fahrt fahrten|fracht frachten|karte karten|garten gärten gartens|monat monate|buch bücher büchern buches|

@@ -16,6 +16,9 @@ const PEOPLE =
 const prepare = (word: string): string =>
   word
     .replace(/ces$/, "z")
+    // "Identifica", "comunica", "existe", whose ends the stemmer takes for a noun's
+    .replace(/(?<=[a-z]{2}if|^comun|^multipl)ic(?:[ao]s?|an)$/, "icar")
+    .replace(/(?<=^(?:ex|as|res|ins|cons|pers|subs|des))iste[ns]?$/, "istir")
     .replace(/(?<=[dt]ad|tud|lud|aud|(?:^|a)red|[sc]ped|rced|^vid)es$/, "")
     // "Clubs", "blogs"
     .replace(/(?<=[a-z]{2}[bcdfghjklmnpqrtvwy])(?<!(?:bi|tri|cuadri|for)cep|new)s$/, "")

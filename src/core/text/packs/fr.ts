@@ -31,13 +31,23 @@ const prepare = (word: string): string =>
     .replace(/(?<=[a-z]{2})iere$/, "ier")
     .replace(/(?<=[a-z]{2}[nl]g|[a-z]sag|^leg|eill|[a-z]ch)ere$/, "er")
     .replace(PEOPLE, "ais")
-    .replace(/(?<=(?:ad|sou|trans|com|per|pro)m|requ|acqu|conqu|exqu|prec)ise$/, "is")
+    .replace(/(?<=(?:ad|sou|trans|com|per|pro)m|requ|acqu|conqu|exqu)ise$/, "is")
     // Participles: "réparée".
     .replace(/(?<=[a-z]{2})ees?$/, "er")
     // "traduit", "construisent"; "inscrite".
     .replace(/(?<=[a-z]{2}d|[a-z]tr)ui(?:te?s?|s|sent|sait|saient|sant|sez|ra|rez|ront)$/, "uire")
     // "obtenue", "devenu".
     .replace(/(?<=[a-z]{2}[tv]en)ue?s?$/, "ir")
+    // "Permettent", "incluant", "proclament"
+    .replace(/(?<=(?:per|^e|ad|com|pro|sou|trans|re|o)mett)(?:e|ent|ant|ait|aient|ra|ront|ez|ons)$/, "re")
+    .replace(/^(incl|excl|concl)u(?:t|ent|ant|ait|aient|s|ses?)$/, "$1ure")
+    .replace(/^(procl|recl|decl|ent)ament$/, "$1amer")
+    // "Représente", "consomment", "expriment"
+    .replace(/(?<=(?:^|re)pres|^ori|^inv|frequ)ente?s?$/, "enter")
+    .replace(
+      /(?<=^(?:re)?(?:nom|som|program|conso?m|ren?om)|^est|^an|^rean|(?:ex|im|sup|com|op|ré)pr|ass|cons|res)((?:im|um|m))ent$/,
+      "$1er",
+    )
     // "coûtent", but also "différent, différente": all forms of both.
     .replace(/(?<=[a-z]{2}(?:[a-ln-z]|rm))(?<!ai|iss)ente?s?$/, "er")
     // "vendre", "tondue", "mordra".
@@ -63,7 +73,7 @@ export const french = definePack("fr", "French", () => ({
   infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
   alike: `
 freiner freinage freine freinent freiné frein freins
-œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|suivant suivante suivants suivantes|divers diverse diverses|creux creuse creuses|diffus diffuse diffuses|bail baux|vitrail vitraux
+œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|suivant suivante suivants suivantes|divers diverse diverses|creux creuse creuses|diffuser diffuse diffuses diffusent diffusez diffusé diffusée diffusés diffus diffusion diffusions|précis précise précises préciser précisez précisé précisée précision précisions|bail baux|vitrail vitraux
 monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|cheveu cheveux|feu feux|neveu neveux|vœu vœux|milieu milieux|pneu pneus|bleu bleue bleus bleues|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
 acheter achète achètes achètent achetons achetez acheté achetée achetés achetées achat achats|vendre vend vends vendons vendez vendent vendu vendue vendus vendues vente ventes
 choisir choisit choisis choisissez choisissons choisissent choisi choisie choisis choisies choix|prendre prend prends prenons prenez prennent pris prise prises

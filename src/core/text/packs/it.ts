@@ -14,6 +14,11 @@ const prepare = (word: string): string =>
     // The h that keeps a c or g hard before i and e.
     .replace(/(?<=[cg])h(?=er(?:a|o|emo|ete|anno|ai|ebbe|ebbero)$)/, "")
     .replace(/([cg])h([ei])$/, (_, hard: string, end: string) => `${hard}${end === "e" ? "a" : "o"}`)
+    // "Verifica", "comunicano", whose ends the stemmer takes for a noun's
+    .replace(/(?<=[a-z]{2}if|^comun|^diment|^moltipl|^compl|^impl|^appl|^repl)ic(?:[ao]|ano)$/, "icare")
+    .replace(/^(ev|osp|vis|rec|susc|inv)it(?:a|o|ano)$/, "$1itare")
+    .replace(/^(aiut|rifiut|salut|arriv|deriv|ricav)(?:a|o|i|ano)$/, "$1are")
+    .replace(/(?<=scr|sopravv|conv)iv(?:e|o|i|ono)$/, "ivere")
     // "Blogs", "smartphones"
     .replace(
       /(?<=[a-z]{2}(?:[bcdfghjkpqtvwy]|[a-z][lrn]|[bdgkprt]e)|(?:vide|fot|aut|radi|studi|log|casin)o)(?<!new|^bi)s$/,
@@ -108,7 +113,7 @@ rompere rompe rompono ruppe rotta rotti rotte rotto|correre corre corrono|muover
 piantare pianta piante pianto|portare porta porte porto|visitare visita visite|pulire pulito|piangere pianta pianto|morire morte
 `,
   apart: `
-energia energie|energico energica energici energiche|zucchero zuccheri|zucca zucche|mistero misteri|gambero gamberi|gamba gambe|tempo tempi|tempera tempere|lettera lettere|letto letti|camera camere|terra terre|opera opere|operaio operai operaia operaie|eroe eroi|chiave chiavi|dollaro dollari|braccio bracci|numero numeri|sera sere|pera pere|cera cere|altare altari|impero imperi|oceano oceani|genere generi|tonno tonni|colle colli|colla|danno danni
+energia energie|energico energica energici energiche|zucchero zuccheri|zucca zucche|mistero misteri|gambero gamberi|gamba gambe|tempo tempi|tempera tempere|lettera lettere|letto letti|camera camere|terra terre|opera opere|operaio operai operaia operaie|eroe eroi|chiave chiavi|giovane giovani|interprete interpreti|dollaro dollari|braccio bracci|numero numeri|sera sere|pera pere|cera cere|altare altari|impero imperi|oceano oceani|genere generi|tonno tonni|colle colli|colla|danno danni
 università|universo|universale universali|casa case|caso casi|porta porte|porto porti|foglia foglie|foglio fogli|testa teste|testo testi|modo modi|moda mode|modello modelli
 costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punta punte|polizia|politica politiche|generale generali|generazione generazioni|genere generi|organo organi|organizzazione organizzazioni
 banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici|colpa colpe|colpo colpi|palo pali|pala pale|capello capelli|cappello cappelli

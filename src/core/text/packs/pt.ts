@@ -38,6 +38,9 @@ export const portuguese = definePack("pt", "Portuguese", () => ({
   // Plurals that the stemmer knows by their accents, which are folded before.
   prepare: (word) =>
     word
+      // "Identifica", "existe", whose ends the stemmer takes for a noun's
+      .replace(/(?<=[a-z]{2}if|^comun|^multipl)ic(?:[ao]s?|am)$/, "icar")
+      .replace(/(?<=^(?:ex|ass|res|ins|cons|pers|subs|des))iste[ms]?$/, "istir")
       // "Blogs", "links"
       .replace(/(?<=[a-z]{2}[bcdfghjkpqtvwy]|[a-z]{3}[lr])(?<!(?:bi|tri|for)cep|new)s$/, "")
       .replace(/(?<=^(?:re|le|pa|bo|hero)i)s$/, "")
