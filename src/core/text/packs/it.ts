@@ -15,7 +15,10 @@ const prepare = (word: string): string =>
     .replace(/(?<=[cg])h(?=er(?:a|o|emo|ete|anno|ai|ebbe|ebbero)$)/, "")
     .replace(/([cg])h([ei])$/, (_, hard: string, end: string) => `${hard}${end === "e" ? "a" : "o"}`)
     // "Verifica", "comunicano", whose ends the stemmer takes for a noun's
-    .replace(/(?<=[a-z]{2}if|^comun|^diment|^moltipl|^compl|^impl|^appl|^repl)ic(?:[ao]|ano)$/, "icare")
+    .replace(
+      /(?<=[a-z]{2}if|^comun|^diment|^moltipl|^compl|^impl|^appl|^repl)ic(?:[ao]|ano)$|(?<=^(?:spec|scient|pac|magn|prol)if)ici$/,
+      "icare",
+    )
     .replace(/^(ev|osp|vis|rec|susc|inv)it(?:a|o|ano)$/, "$1itare")
     .replace(/^(aiut|rifiut|salut|arriv|deriv|ricav)(?:a|o|i|ano)$/, "$1are")
     .replace(/(?<=scr|sopravv|conv)iv(?:e|o|i|ono)$/, "ivere")
