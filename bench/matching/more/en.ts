@@ -4948,4 +4948,151 @@ en: walking holiday
 = A holiday spent walking
 ≠ He walked out on the last day of his holiday.
 ≠ The walk of shame began after the holiday.
+en: winter coat
+= Coats for winter
+= A coat that keeps you warm in winter
+≠ In winter the fence gets a coat of paint.
+≠ Snow coats the roof in winter.
+en: bookkeeping course
+= Courses in book keeping
+= Learn bookkeeping: a course for sole traders
+≠ Of course he keeps the book.
+≠ Keep to the course of the book.
+en: guest room
+= A room for guests
+= Guest rooms with a bath
+≠ The guest left room for pudding.
+≠ Guests stood in every room of the bank.
+en: road bike
+= A bike to ride on roads
+≠ He left the road and lost his bike.
+≠ The road was closed to bikes.
+en: blood test
+= Have your blood tested
+≠ The test made his blood boil.
+≠ Bad blood came of the spelling test.
+en: flower shop
+= Shops that sell flowers
+= A shop for flowers
+≠ Shop lights made the flowers wilt.
+≠ The shop gave each guest a flower of sugar.
+en: light therapy
+= Therapy with light
+= Light therapies for winter
+≠ Therapy made him feel light.
+≠ Light a candle before therapy.
+en: cat litter
+= Litter for cats
+= Which litter do cats like?
+≠ The cat had a litter of four.
+≠ Litter lay where the cat slept.
+en: drill bit
+= Bits for your drill
+= A bit that fits any drill
+≠ He drilled for a bit.
+≠ The fire drill was a bit dull.
+en: fitness tracker
+= Track your fitness
+= Trackers for fitness
+≠ He lost track of his fitness.
+≠ The dog's fitness as a tracker of deer
+en: home bakery
+= Bake at home
+= A bakery in your home
+≠ He came home from the bakery.
+≠ The bakery is home to mice.
+en: ice cream maker
+= Make ice cream at home
+= Makers of ice cream
+≠ Ice makes roads slick, cream makes tea mild.
+≠ The film maker ate ice and cream.
+en: lead generation
+= Generate leads with a form
+= Generating more leads
+≠ The next generation will lead.
+≠ Lead pipes of that generation
+en: live music
+= Music played live
+= Bars with live music
+≠ He lives for music.
+≠ Where do you live? Music to my ears!
+en: mountain hut
+= Huts in the mountains
+= A hut on a mountain
+≠ A mountain of bills lay in the hut.
+≠ From the hut he saw mountains.
+en: name tag
+= Tags with your name
+= A tag for each name
+≠ He tagged along under a false name.
+≠ Name a price, said the tag.
+en: opera glasses
+= Glasses for the opera
+= Small opera glasses
+≠ She broke a glass at the opera.
+≠ Glass doors lead to the opera.
+en: pepper mill
+= Mills for pepper
+= Mill your own pepper
+≠ The mill was peppered with shot.
+≠ Pepper grew by the mill stream.
+en: plumbing services
+= Services of a plumber
+= Plumbing service day and night
+≠ He plumbed the depths of church services.
+≠ The service was out of plumb.
+en: quiz night
+= A night of quizzes
+= Quiz nights at the pub
+≠ He quizzed her all night.
+≠ The night was a quiz to her.
+en: rubber boots
+= Rubber boots for mud
+≠ He rubs his boots with wax.
+≠ The boot was full of rubber ducks.
+en: shipping costs
+= What does shipping cost?
+= Costs of shipping
+≠ The ship cost him his life.
+≠ He shipped wine at all costs.
+en: skin care
+= Care for your skin
+= Caring for dry skin
+≠ He does not care if his skin burns.
+≠ Take care: skin the rabbit first.
+en: spare parts
+= Parts to spare
+= Order spare parts
+≠ Spare me the part about the cat.
+≠ They part and have no time to spare.
+en: tea garden
+= Gardens where tea is served
+= Tea in the garden
+≠ Weed the garden, then drink tea.
+≠ The tea was grown in no garden.
+en: trip planner
+= Plan a trip in minutes
+= Planners for trips
+≠ He tripped over the planner.
+≠ The plan was a trip wire.
+en: upright piano
+= Pianos that stand upright
+= An upright piano for small rooms
+≠ He sat upright at the piano.
+≠ The upright citizen bought a piano.
+en: violin case
+= Cases for violins
+= A case for your violin
+≠ In case the violin breaks
+≠ The case against the violin thief
+en: wood stain
+= Stains for wood
+= Stain wood in three steps
+≠ Red wine stained the wood.
+≠ There was a stain behind the wood stove.
+en: yoga class
+= Classes in yoga
+= A class for yoga at noon
+≠ First class yoga mats
+≠ He classed yoga as a sport.
 `;

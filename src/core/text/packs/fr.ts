@@ -45,7 +45,7 @@ const prepare = (word: string): string =>
     // "Représente", "consomment", "expriment"
     .replace(/(?<=(?:^|re)pres|^ori|^inv|frequ)ente?s?$/, "enter")
     .replace(
-      /(?<=^(?:re)?(?:nom|som|program|conso?m|ren?om)|^est|^an|^rean|(?:ex|im|sup|com|op|ré)pr|ass|cons|res)((?:im|um|m))ent$/,
+      /(?<=^(?:re)?(?:nom|som|program|conso?m|ren?om)|^est|^an|^rean|(?:ex|im|sup|com|op|re)pr|ass|cons|res)((?:im|um|m))ent$/,
       "$1er",
     )
     // "coûtent", but also "différent, différente": all forms of both.

@@ -34,14 +34,14 @@ const prepare = (word: string): string =>
       "o",
     )
     // "Telefono", which looks like one too; "archivio", "laboratorio" as their plural.
-    .replace(/(?<=(?:telef|microf|citof|saxof|sassof|abband|cond|perd|smartph))ono$/, "oni")
+    .replace(/(?<=(?:telef|microf|citof|saxof|sassof|abband|cond|perd))ono$/, "oni")
     .replace(/(?<=arch|[a-z]ov)ivi$/, "ivio")
     .replace(/(?<=[a-z]{2}t)ori[oae]$/, "ori")
     // "bandiera", "cantieri", "pizzeria", "orari": endings of their own, not a verb's. No Italian word has a j here.
     .replace(/(?<!gl)ier[aeio]$/, "jero")
     .replace(/(?<=[a-z]{2})eri[ae]$/, "erjo")
     .replace(
-      /(?<=[a-z](?:li|ol|ul|le|ne)|stell|collin|prelimin|^lun|(?:alim|elem|ppl?em|plem|parlam|rudim)ent)ari$/,
+      /(?<=[a-z](?:li|ol|ul|le|ne)|stell|collin|prelimin|^lun|(?:alim|elem|plem|parlam|rudim)ent)ari$/,
       "are",
     )
     .replace(/(?<=[a-z]{2})ari[oae]?$/, "arjo")

@@ -82,7 +82,8 @@ export const withEndings = (endings: string, verbs: string): string =>
     .join("|");
 
 /** Plurals of abbreviations, in any language: "PDFs", "TVs"; those that have a vowel are listed. */
-const ABBREVIATIONS = /^(?!(?:sms|gps|dns|cms|css|wms|rss|pms|tls|https?|mss)$)[bcdfghjklmnpqrstvwxz]{2,4}s$/;
+const ABBREVIATIONS =
+  /^(?!(?:mrs|hrs|sms|gps|dns|cms|css|wms|rss|pms|tls|https?|mss)$)[bcdfghjklmnpqrstvwxz]{2,4}s$/;
 const WITH_VOWELS =
   "kpi kpis|cta ctas|api apis|faq faqs|url urls|suv suvs|gpu gpus|cpu cpus|ngo ngos|usp usps|app apps";
 

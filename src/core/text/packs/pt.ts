@@ -27,7 +27,7 @@ const PLURAL_OF_O_AND_A =
   /(?<=[a-z]{2}[oa])(?<![aei]mo)s$|(?<=^(?:(?:pen)?ultimo|otimo|maximo|minimo|proximo|intimo|i?legitimo|[a-z]+onimo|centimo|decimo|setimo|pessimo|animo|maritimo|primo|[a-z]+issimo|(?:[a-z]+)?gramo|ramo|emprestimo|acrescimo|extremo|supremo|remo))s$/;
 /** Who comes from where, in any gender and number. */
 const PEOPLE =
-  /(?<=(?:franc|ingl|japon|portugu|irland|dinamarqu|escoc|holand|neerland|finland|island|burgu|norueg[u]|chin|polon|albano?|camaron|congol|vien|berlin|londrin|tailand|franc)es)(?:es|as?)$/;
+  /(?<=(?:franc|ingl|japon|portugu|irland|dinamarqu|escoc|holand|neerland|finland|island|burgu|noruegu|chin|polon|alban|camaron|congol|vien|tailand)es)(?:es|as?)$/;
 
 /**
  * Portuguese, of Portugal and Brazil. Stemmer: Snowball's. Small words: articles, pronouns, prepositions with their
