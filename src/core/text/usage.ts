@@ -118,21 +118,25 @@ export const isLikelyVerb = (text: AnalysedText, at: number, usage: Usage, from 
 export const isLikelyNoun = (text: AnalysedText, at: number, usage: Usage): boolean =>
   usage.context !== undefined && verbLikelihood(text, at, usage) <= 1 - SURE;
 
+type Written = Pick<Token, "folded">;
+
 /**
  * Is it part of a phrase in which it does not mean what it means elsewhere: "account" in "on account of"?
  *
- * @param own words of the keyword: where it has two of the phrase, the phrase is what it asks for
+ * @param keyword its words, and those that carry its subject: where it has the phrase, or two of its words that do, the phrase is what it asks for
  */
 export function isIdle(
   { tokens }: AnalysedText,
   at: number,
   usage: Usage,
-  own: readonly { folded: string }[],
+  { words, carriers }: { words: readonly Written[]; carriers: readonly Written[] },
 ): boolean {
+  const isAskedFor = (phrase: readonly string[]): boolean =>
+    carriers.filter(({ folded }) => phrase.includes(folded)).length > 1 ||
+    words.some((_, from) => phrase.every((word, i) => words[from + i]?.folded === word));
   return (usage.idle.get(tokens[at]!.folded) ?? []).some(
     ({ phrase, at: place }) =>
-      phrase.every((word, i) => tokens[at - place + i]?.folded === word) &&
-      phrase.filter((word) => own.some(({ folded }) => folded === word)).length < 2,
+      phrase.every((word, i) => tokens[at - place + i]?.folded === word) && !isAskedFor(phrase),
   );
 }
 

@@ -20,7 +20,7 @@ export function isUsedSo(
   const { place, from, to } = sight;
   const carrier = variant.carriers[place]!;
   const token = text.tokens[to]!;
-  if (isIdle(text, from, usage, variant.words)) return false;
+  if (isIdle(text, from, usage, variant)) return false;
   const isOtherForm = token.folded !== carrier.folded;
   if (isOtherForm && isOtherPlural(token.folded, carrier.folded, usage)) return false;
   // "Capital" is no "capitalism".
