@@ -73,14 +73,24 @@ const SIGNS_REACH = 3;
  * another. Where a sentence ends between two of them is told by what stands between them.
  */
 function unchanged(text: string, before: AnalysedText): Token[] {
-  const most = Math.min(text.length, before.text.length);
-  if (most > MOST_AT_ONCE || !isWestern(text) || !isWestern(before.text)) return [];
-  let same = 0;
-  while (same < most && text.charCodeAt(same) === before.text.charCodeAt(same)) same++;
+  if (Math.min(text.length, before.text.length) > MOST_AT_ONCE || !isWestern(text) || !isWestern(before.text))
+    return [];
+  const same = sameLetters(text, before.text);
   const { tokens } = before;
   let kept = tokens.length;
   while (kept && !isBefore(tokens[kept - 1]!, same, text)) kept--;
   return tokens.slice(0, kept);
+}
+
+/** Letters compared at once: the comparison of two texts is far faster than one of each letter. */
+const AT_ONCE = 64;
+
+/** With how many letters two texts begin alike. */
+function sameLetters(a: string, b: string): number {
+  let same = 0;
+  while (same + AT_ONCE <= b.length && a.startsWith(b.slice(same, same + AT_ONCE), same)) same += AT_ONCE;
+  while (same < b.length && a.charCodeAt(same) === b.charCodeAt(same)) same++;
+  return same;
 }
 
 const isBefore = ({ end }: Token, change: number, text: string): boolean =>

@@ -141,8 +141,8 @@ function withVerbParted(spelling: Token[], keyword: string, pack: LanguagePack):
 const isParticle = (spelling: Token[], at: number, { usage }: LanguagePack): boolean =>
   spelling.length === 2 && usage?.particles.has(spelling[at]!.folded) === true;
 
-export const isPart = ({ folded, small }: Token): boolean =>
-  !small && folded.length >= SHORTEST_PART && /^\p{L}+$/u.test(folded);
+export const isPart = ({ folded, small, facts }: Token): boolean =>
+  !small && folded.length >= SHORTEST_PART && facts.isLetters;
 
 function variantOf(
   spelling: Token[],

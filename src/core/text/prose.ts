@@ -18,14 +18,17 @@ export function proseOf({ tokens }: AnalysedText, leaveOut?: ReadonlySet<number>
   let syllables = 0;
   let words = 0;
   let current = -1;
-  for (const [i, { sentence, facts }] of tokens.entries()) {
+  let last: Prose["sentences"][number] | undefined;
+  for (let i = 0; i < tokens.length; i++) {
+    const { sentence, facts } = tokens[i]!;
     if (leaveOut?.has(sentence)) continue;
     words++;
-    if (sentence !== current) {
-      sentences.push({ words: 0, first: i });
+    if (!last || sentence !== current) {
+      last = { words: 0, first: i };
+      sentences.push(last);
       current = sentence;
     }
-    sentences.at(-1)!.words++;
+    last.words++;
     syllables += facts.syllables;
   }
   return { sentences, words, syllables };

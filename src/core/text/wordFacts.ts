@@ -12,6 +12,8 @@ export class WordFacts {
   /** Stem of the other word that it may be a form of (see LanguagePack.otherStem). */
   readonly otherStem: string | undefined;
   readonly small: boolean;
+  /** It has nothing but letters. */
+  readonly isLetters: boolean;
   #syllables: number | undefined;
 
   constructor(
@@ -21,6 +23,7 @@ export class WordFacts {
     this.folded = fold(word);
     this.stem = pack.stem(this.folded);
     this.otherStem = pack.otherStem(this.folded);
+    this.isLetters = /^\p{L}+$/u.test(this.folded);
     const { clings, smallWords } = pack;
     // "d'une", "qu'il"
     this.small =

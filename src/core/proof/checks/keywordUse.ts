@@ -3,8 +3,8 @@ import type { CompetitorMeasure } from "../../competitors/measure";
 import { stemKey } from "../../keywords/stemKey";
 import { MemoBy } from "../../memo";
 import { total } from "../../shares";
-import { defineCheck, judged, waiting, waitingForKeyword } from "../check";
-import { inBlock, number, percent, percents, plural } from "../evidence";
+import { defineCheck, type Evidence, judged, waiting, waitingForKeyword } from "../check";
+import { inBlock, number, percent, percents, placesIn, plural } from "../evidence";
 import type { Grounds, Stretch } from "../reading/reading";
 import { amount, share, thresholdsIn } from "../thresholds";
 
@@ -48,7 +48,7 @@ export const keywordUse = defineCheck({
     const { low, high, ofCompetitors } = usualDensity(reading);
     const { useCount, words } = reading;
     const density = useCount / words;
-    const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_USES);
+    const evidence = placesIn(counts, MOST_USES);
     const [shown, from, to] = percents([density, low, high], 1);
     const usual = `usual is ${from} to ${to}${ofCompetitors ? " for competitors" : ""}`;
     const said = `${plural(useCount, "use")} in ${plural(words, "word")} (${shown})`;
@@ -78,12 +78,12 @@ export const keywordUse = defineCheck({
 /** So many sentences that begin alike are heard as a drum. */
 const MANY_OPENINGS = 4;
 
-const usesIn = (stretch: Stretch) => ({
-  places: stretch.flatMap((block) =>
-    block.reading.uses.map((use) => inBlock(block, use.start, use.end, use.form)),
-  ),
-  beginning: sentencesThatBegin(stretch),
-});
+function usesIn(stretch: Stretch) {
+  const places: Evidence[] = [];
+  for (const block of stretch)
+    for (const { start, end, form } of block.reading.uses) places.push(inBlock(block, start, end, form));
+  return { places, beginning: sentencesThatBegin(stretch) };
+}
 
 function sentencesThatBegin(blocks: Stretch): number {
   let count = 0;

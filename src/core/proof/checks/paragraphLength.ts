@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess, total } from "../../shares";
 import { defineCheck, judged, waiting } from "../check";
-import { atFault, MOST_EVIDENCE, number, percent, percents, plural, wholeBlock } from "../evidence";
+import { atFault, number, percent, percents, placesIn, plural, wholeBlock } from "../evidence";
 import type { Stretch } from "../reading/reading";
 import { amount, share } from "../thresholds";
 
@@ -38,7 +38,7 @@ export const paragraphLength = defineCheck({
     return judged(
       fallingShare(share, full, zero),
       share > full ? `${said}; ${most} is the most that reads well.` : `${said}.`,
-      atFault(counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE), oneLess(long, all, full, zero)),
+      atFault(placesIn(counts), oneLess(long, all, full, zero)),
       {
         formula: `${long} / ${all} = ${percent(share, 2)}; all of the weight to ${percent(full)}, none from ${percent(zero)}.`,
       },

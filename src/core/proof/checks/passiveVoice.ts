@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess, total } from "../../shares";
 import { defineCheck, type Evidence, judged, notApplicable, waiting } from "../check";
-import { atFault, inBlock, MOST_EVIDENCE, number, percent, percents, plural } from "../evidence";
+import { atFault, inBlock, MOST_EVIDENCE, number, percent, percents, placesIn, plural } from "../evidence";
 import type { Stretch } from "../reading/reading";
 import { share } from "../thresholds";
 
@@ -29,7 +29,7 @@ export const passiveVoice = defineCheck({
     if (!reading.pack.passive) return notApplicable("The passive cannot be recognised in this language.");
     const all = total(counts, ({ all }) => all);
     const passive = total(counts, ({ passive }) => passive);
-    const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE);
+    const evidence = placesIn(counts);
     if (!all) return waiting("There is no text yet.");
     const share = passive / all;
     const [shown, most] = percents([share, full]);

@@ -2,7 +2,7 @@ import { Type } from "@sinclair/typebox";
 import { fallingShare, oneLess, total } from "../../shares";
 import type { Evidence } from "../check";
 import { defineCheck, judged, waiting } from "../check";
-import { atFault, inBlock, MOST_EVIDENCE, number, percent, percents, plural } from "../evidence";
+import { atFault, inBlock, MOST_EVIDENCE, number, percent, percents, placesIn, plural } from "../evidence";
 import type { Stretch } from "../reading/reading";
 import { amount, share } from "../thresholds";
 
@@ -30,7 +30,7 @@ export const sentenceLength = defineCheck({
   judge(_, { mostWords, full, zero }, counts) {
     const all = total(counts, ({ all }) => all);
     const long = total(counts, ({ long }) => long);
-    const evidence = counts.flatMap(({ places }) => places).slice(0, MOST_EVIDENCE);
+    const evidence = placesIn(counts);
     if (!all) return waiting("There is no text yet.");
     const share = long / all;
     const [shown, most] = percents([share, full]);

@@ -16,8 +16,6 @@ export class PlacedBlock implements BlockReading {
   readonly heading: HeadingReading | null;
   readonly picture: PictureReading | null;
 
-  #covers: { shared: CompiledShared; answerWords: number; covered: CoveredBlock } | null = null;
-
   /** @param factsOf asks for what the block says of what competing pages share */
   constructor(
     readonly block: number,
@@ -37,13 +35,9 @@ export class PlacedBlock implements BlockReading {
 
   /** What it covers of what competing pages share. */
   covered(shared: CompiledShared, answerWords: number): CoveredBlock {
-    if (this.#covers?.shared !== shared || this.#covers.answerWords !== answerWords) {
-      const words = Math.min(this.words, answerWords);
-      const heading = this.of.kind === "heading";
-      const covered = { facts: this.factsOf(shared), words, heading, at: this.block };
-      this.#covers = { shared, answerWords, covered };
-    }
-    return this.#covers.covered;
+    const { block: at, of } = this;
+    const words = Math.min(this.words, answerWords);
+    return { facts: this.factsOf(shared), words, heading: of.kind === "heading", at };
   }
 }
 

@@ -33,7 +33,7 @@ import type {
 } from "./reading";
 import {
   type BlockStages,
-  coveredBy,
+  coveredIn,
   LazyTextReading,
   linksIn,
   passivesOf,
@@ -95,6 +95,15 @@ interface Answered {
   values: readonly unknown[];
 }
 
+interface Covered {
+  shared: CompiledShared;
+  answerWords: number;
+  blocks: readonly PlacedBlock[];
+  /** By block; null where it does not count. */
+  covers: readonly (CoveredBlock | null)[];
+  counting: readonly CoveredBlock[];
+}
+
 interface UsesInText {
   whole: Memo<Occurrence[]>;
   parts: Memo<Occurrence[]>;
@@ -112,11 +121,7 @@ export class ReadingCache implements Stages {
   private readonly readyShared = new Memo<CompiledShared>();
   private readonly compiled = new Memo<CompiledKeyword | null>();
   private lastPlaced: { on: readonly unknown[]; blocks: readonly PlacedBlock[] } | null = null;
-  private lastCovered: {
-    shared: CompiledShared;
-    answerWords: number;
-    blocks: readonly CoveredBlock[];
-  } | null = null;
+  private lastCovered: Covered | null = null;
   private readonly cut = new Map<string, readonly Stretch[]>();
   private readonly counts = new Map<string, Counted<unknown>>();
   private readonly answers = new Map<string, Memo<unknown>>();
@@ -171,19 +176,20 @@ export class ReadingCache implements Stages {
     answerWords: number,
   ): readonly CoveredBlock[] {
     const held = this.lastCovered;
-    const last = held?.shared === shared && held.answerWords === answerWords ? held.blocks : [];
-    const now = coveredBy(blocks, shared, answerWords);
-    let stays = now.length === last.length;
-    for (let i = 0; i < now.length; i++) {
-      const before = last[i];
-      if (before === now[i]) continue;
+    const last = held?.shared === shared && held.answerWords === answerWords ? held : null;
+    let stays = last?.blocks.length === blocks.length;
+    const covers = blocks.map((block, i) => {
+      const before = last?.covers[i] ?? null;
+      if (last?.blocks[i] === block) return before;
+      const now = coveredIn(block, shared, answerWords);
       // Most keys change nothing of what a block covers, though it is read anew.
-      if (before && coversTheSame(before, now[i]!)) now[i] = before;
-      else stays = false;
-    }
-    if (stays) return last;
-    this.lastCovered = { shared, answerWords, blocks: now };
-    return now;
+      if (before && now && coversTheSame(before, now)) return before;
+      stays &&= before === now;
+      return now;
+    });
+    const counting = stays ? last!.counting : covers.filter((one) => one !== null);
+    this.lastCovered = { shared, answerWords, blocks, covers, counting };
+    return counting;
   }
 
   find(

@@ -161,7 +161,8 @@ export const stages: Stages = {
   },
   keyword: compileKeyword,
   shared: compileShared,
-  covered: coveredBy,
+  covered: (blocks, shared, answerWords) =>
+    blocks.map((block) => coveredIn(block, shared, answerWords)).filter((one) => one !== null),
   find: findKeyword,
   memory: () => ({ get: (_text, compute) => compute() }),
   stretches: (_name, members) => inStretches(members),
@@ -170,15 +171,12 @@ export const stages: Stages = {
   answer: (_question, _on, compute) => compute(),
 };
 
-export function coveredBy(
-  blocks: readonly PlacedBlock[],
+/** @returns null where the block does not count */
+export const coveredIn = (
+  block: PlacedBlock,
   shared: CompiledShared,
   answerWords: number,
-): CoveredBlock[] {
-  const covered: CoveredBlock[] = [];
-  for (const block of blocks) if (block.counts) covered.push(block.covered(shared, answerWords));
-  return covered;
-}
+): CoveredBlock | null => (block.counts ? block.covered(shared, answerWords) : null);
 
 /** No occurrences: the same list each time. */
 export const NONE: Occurrence[] = [];
@@ -199,9 +197,12 @@ const proseIn = (analysed: AnalysedText, uses: readonly Occurrence[]): Prose =>
  */
 function saysOnly({ tokens }: AnalysedText, uses: readonly Occurrence[]): ReadonlySet<number> | undefined {
   if (!uses.length) return undefined;
-  const only = new Set(tokens.map(({ sentence }) => sentence));
+  const only = new Set<number>();
   let use = 0;
+  let last = -1;
   for (const { sentence, start } of tokens) {
+    if (sentence !== last) only.add(sentence);
+    last = sentence;
     while (use < uses.length && uses[use]!.end <= start) use++;
     if (use >= uses.length || uses[use]!.start > start) only.delete(sentence);
   }
