@@ -147,7 +147,8 @@ export class TermCounts {
     const forms = this.#writtenForms();
     return kept.map(({ candidate: { phrase, key, uses }, pages, presence, use, salience }) => {
       const rates = of
-        .flatMap((i) => (uses[i] ? [(1000 * uses[i]!) / this.#words[i]!] : []))
+        .filter((i) => uses[i])
+        .map((i) => (1000 * uses[i]!) / this.#words[i]!)
         .sort((a, b) => a - b);
       return {
         key,
@@ -184,7 +185,8 @@ export class TermCounts {
   /** Is a single word a term or none by whether it is a verb, whichever page is left out? */
   #mayBeEither({ single, uses, rarity }: Candidate): boolean {
     if (!single) return false;
-    const rates = uses.flatMap((n, i) => (this.#words[i] ? [(1000 * n) / this.#words[i]!] : []));
+    const rates: number[] = [];
+    for (const [i, n] of uses.entries()) if (this.#words[i]) rates.push((1000 * n) / this.#words[i]!);
     const sum = rates.reduce((all, rate) => all + rate, 0);
     const means = [sum / rates.length, ...rates.map((rate) => (sum - rate) / Math.max(1, rates.length - 1))];
     const keyness = (use: number) => (use / 1000) * Math.exp(rarity);
