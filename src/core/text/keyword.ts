@@ -96,14 +96,16 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
 /** Spellings with two neighbours written as one word, as compounds are as often as not: "car wash" as "carwash". */
 function closed(spelling: Token[], pack: LanguagePack): Token[][] {
   if (!pack.supported) return [];
-  return spelling.slice(1).flatMap((_, i) =>
+  return spelling.slice(1).flatMap((_, i) => {
+    const [first, second] = [spelling[i]!, spelling[i + 1]!];
     // "Free bread" is nothing of "gluten free bread".
-    isPart(spelling[i]!) &&
-    !(i > 0 && pack.usage?.clinging.has(spelling[i]!.folded)) &&
-    (isPart(spelling[i + 1]!) || isParticle(spelling, i + 1, pack))
-      ? [[...spelling.slice(0, i), joined(spelling, i, i + 1, pack), ...spelling.slice(i + 2)]]
-      : [],
-  );
+    if (!isPart(first) || (i > 0 && pack.usage?.clinging.has(first.folded))) return [];
+    if (!isPart(second) && !isParticle(spelling, i + 1, pack)) return [];
+    const both = joined(spelling, i, i + 1, pack);
+    // "Manga rosa" is no "manga", though its second word ends as words of the first might.
+    if (both.stem === first.stem || both.stem === second.stem) return [];
+    return [[...spelling.slice(0, i), both, ...spelling.slice(i + 2)]];
+  });
 }
 
 /** "Tische aus Holz" are "Holztische". */

@@ -3,7 +3,7 @@ import type { AnalysedText, Token } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal } from "../usage";
 import { isUnlinked } from "./linked";
-import { type Apart, beginOfSentence, isTurned, PERHAPS, twoNouns } from "./nouns";
+import { type Apart, beginOfSentence, isDoneBehind, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
 
 /** "In spring we air the mattress": the sentence begins with a word of the keyword and says something else. */
@@ -67,6 +67,7 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   if (first.from === 1 && usage.which.has(asks!.folded) && asks!.sentence === text.tokens[1]!.sentence)
     return false;
   if (gap.includes(":") || isFor(between, usage) || isTurned(text, nouns, usage)) return false;
+  if (!gap.includes(",") && isDoneBehind(text, nouns, variant, usage)) return false;
   // "La sal espera en la mesa": with an article, two nouns side by side are a noun and its verb.
   const [verb, modifier] = [text.tokens[second.from]!, variant.carriers[second.place]!];
   if (

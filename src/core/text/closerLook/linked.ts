@@ -2,7 +2,7 @@
 import type { AnalysedText } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
-import { isLikelyVerb, isVerbal, usedAs } from "../usage";
+import { isLikelyVerb, isOfNoun, isVerbal, usedAs } from "../usage";
 import { type Between, isContent } from "./links/between";
 import { FAR, HEAD_FIRST, HEAD_LAST } from "./links/links";
 import { type Apart, areParted, isTurned, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
@@ -26,14 +26,18 @@ function isThat(
   );
 }
 
-/** "Vela por su hija perfumada", but "velas de cera perfumadas", "una casa en un entorno rural" */
-function isSaidOfOther({ between }: TwoNouns, { persons, linking }: Usage): boolean {
-  const [whose, other] = between.slice(-2);
+/** "Vela por su hija perfumada", "porta l'auto blindata", but "velas de cera perfumadas", "una casa en un entorno rural" */
+function isSaidOfOther({ between, gap }: TwoNouns, usage: Usage): boolean {
+  const { persons, linking, determiners, places } = usage;
+  const [where, whose, other] = [undefined, undefined, ...between].slice(-3);
+  if (gap.includes(",")) return false;
+  // An article may be part of its noun.
+  if (between.length === 1 && isContent(other!) && /^(?:l|un)['’]/.test(other!.folded)) return true;
+  if (!whose || !other || !isContent(other) || isOfNoun(other, usage) || linking.has(whose.folded))
+    return false;
   return (
-    other !== undefined &&
-    isContent(other) &&
-    persons.has(whose!.folded) &&
-    between.slice(0, -2).some(({ folded }) => linking.has(folded))
+    (determiners.has(whose.folded) && !places.has(where?.folded ?? "")) ||
+    (persons.has(whose.folded) && between.slice(0, -2).some(({ folded }) => linking.has(folded)))
   );
 }
 
@@ -45,6 +49,16 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
   const isTurnedRound = usage.headFirst && !isHeadFirst(nouns, variant);
   if (isTurnedRound && variant.words.length === 2 && nouns.gap.includes(",")) return true;
   const words = wordsBetween(text, nouns, variant, usage);
+  // "Le centre pédagogique ferme à midi": what is said of another noun.
+  const before = text.tokens[nouns.first.from - 1];
+  if (
+    isTurnedRound &&
+    variant.words.length === 2 &&
+    !nouns.between.length &&
+    before?.sentence === text.tokens[nouns.first.from]!.sentence &&
+    isContent(before)
+  )
+    return true;
   // "Many happy returns, policy makers", but "furniture, customised by hand"
   if (!nouns.between.length)
     return !usage.compounds && !words.isDone && areParted(text, nouns.first.to, nouns.second.from);

@@ -23,8 +23,9 @@ const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, isDeriv
     : undefined;
 
 /** "Juega con la carta" speaks of no *juego*: what has no article and another vowel at its end is the verb. */
-const isVerbByVowel: Rule = ({ token, carrier, usage, use }) =>
+const isVerbByVowel: Rule = ({ token, carrier, usage, use, isAction }) =>
   usage.headFirst &&
+  !isAction &&
   carrier.role === "head" &&
   use !== "noun" &&
   /[^d]o$/.test(carrier.folded) &&

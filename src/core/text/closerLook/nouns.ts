@@ -55,6 +55,28 @@ export function isTurned(
   );
 }
 
+/** "Casas vendidas" for "venta de casas", "voitures à louer" for "location de voitures": behind a thing, what is done to it. */
+export function isDoneBehind(
+  { tokens }: AnalysedText,
+  { first, second, between }: TwoNouns,
+  { carriers }: Variant,
+  { done, action, infinitive, linking, joining }: Usage,
+): boolean {
+  const [thing, deed] = [tokens[first.to]!, tokens[second.from]!];
+  const { folded, role } = carriers[second.place]!;
+  if (role !== "head" || !action.test(folded) || deed.folded === folded) return false;
+  const [link] = between;
+  if (link) {
+    return (
+      between.length === 1 &&
+      linking.has(link.folded) &&
+      (link.folded.startsWith("a") || link.folded.startsWith("da") || joining.has(link.folded)) &&
+      infinitive?.test(deed.folded) === true
+    );
+  }
+  return done?.test(deed.folded) === true && thing.folded.endsWith("s") === deed.folded.endsWith("s");
+}
+
 /** What is said in brackets. */
 const ASIDE = /\([^()]*\)/g;
 

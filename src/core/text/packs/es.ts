@@ -149,6 +149,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     clauses: "mientras porque aunque pero sino pues cuando",
     timing: "despues antes durante mientras hasta desde luego tambien tras",
     headFirst: true,
+    places: "en",
     finiteForm: /[óí]$|(?<=[a-zñ]{3})(?:aba|aban|aron|ieron)$/,
     eitherWay: "alquiler venta prestamo",
     joining: "para que donde",
@@ -173,7 +174,9 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     infinitive: /[aei]r$/,
     doing: /^(?:como|donde|cuando) /,
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
-    action: /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$/,
+    done: /(?:[ai]d|ist|[aei]rt|crit|ech|uest|elt)[oa]s?$/,
+    action:
+      /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:arreglo|cambio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
     idle: SPANISH_SET_PHRASES,
   },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,

@@ -73,7 +73,7 @@ export const french = definePack("fr", "French", () => ({
   infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
   alike: `
 freiner freinage freine freinent freiné frein freins
-œil yeux|cheval chevaux|travail travaux|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|suivant suivante suivants suivantes|divers diverse diverses|creux creuse creuses|diffuser diffuse diffuses diffusent diffusez diffusé diffusée diffusés diffus diffusion diffusions|précis précise précises préciser précisez précisé précisée précision précisions|bail baux|vitrail vitraux
+œil yeux|cheval chevaux|travail travaux travailler travaille travaillent travaillez travaillons travaillé travaillée travaillés travaillant|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|suivant suivante suivants suivantes|divers diverse diverses|creux creuse creuses|diffuser diffuse diffuses diffusent diffusez diffusé diffusée diffusés diffus diffusion diffusions|précis précise précises préciser précisez précisé précisée précision précisions|bail baux|vitrail vitraux
 monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|cheveu cheveux|feu feux|neveu neveux|vœu vœux|milieu milieux|pneu pneus|bleu bleue bleus bleues|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
 acheter achète achètes achètent achetons achetez acheté achetée achetés achetées achat achats|vendre vend vends vendons vendez vendent vendu vendue vendus vendues vente ventes
 choisir choisit choisis choisissez choisissons choisissent choisi choisie choisis choisies choix|prendre prend prends prenons prenez prennent pris prise prises
@@ -171,6 +171,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     clauses: "pendant tandis parce quoique mais car lorsque quand",
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
+    places: "dans en",
     eitherWay: "location",
     joining: "pour qui",
     governing:
@@ -196,7 +197,8 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
     doing: /^(?:comment|ou|quand) /,
     doer: /(?:eurs?|euses?|trices?)$/,
-    action: /(?:age|tion|ment|ure|ance|ence|ees?)$/,
+    done: /(?:[eiu]e?|[iu]te?|[aei]inte?|erte?|[iu]se|aite?)s?$/,
+    action: /(?:age|tion|ment|ure|ance|ence|ees?)$|^(?:achat|calcul|envoi|transport|travail|travaux|vente)s?$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",
     idle: FRENCH_SET_PHRASES,
   },

@@ -174,6 +174,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     clauses: "mentre perche ma pero quando",
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
+    places: "in",
     finiteForm: /ò$|(?<=[a-z]{3})(?:arono|irono|ava|avano)$/,
     eitherWay: "noleggio affitto vendita prestito",
     joining: "per che dove",
@@ -200,7 +201,9 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     infinitive: /[aei]re$/,
     doing: /^(?:come|dove|quando) /,
     doer: /(?:tor[ei]|tric[ei])$/,
-    action: /(?:izia|izie|zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$/,
+    done: /(?:[aiu]t|st|[rlt]t|es|os|us)[oaie]$/,
+    action:
+      /(?:izia|izie|zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$|^(?:acquist|affitt|calcol|lavor|nolegg|restaur|trasport|vendit)(?:o|i|io|a|e)$/,
     idle: ITALIAN_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|fase \d+|\d+[.:)]|(?:innanzitutto|poi|infine)\b[,:]?)\s*[:.,-]?\s*/,

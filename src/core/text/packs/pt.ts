@@ -145,6 +145,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     clauses: "enquanto porque embora mas quando pois",
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,
+    places: "em",
     finiteForm: /(?<=[a-zç]{3})(?:ou|aram|eram|iram|ava|avam)$/,
     eitherWay: "aluguer aluguel",
     joining: "para que onde",
@@ -170,7 +171,9 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     infinitive: /(?:[aei]|(?:^|com|pro|dis|ex|im|o|su|trans|re|de)p[o])r$/,
     doing: /^(?:como|onde|quando) /,
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
-    action: /(?:cao|coes|mento|mentos|agem|agens|ura|[aei]da|[ai]do)s?$/,
+    done: /(?:[ai]d|ist|[aei]rt|crit|eit|ost|mp|g|nt)[oa]s?$/,
+    action:
+      /(?:cao|coes|mento|mentos|agem|agens|ura|[aei]da|[ai]do|eza)s?$|^(?:aluguel|aluguer|alugueis|calculo|conserto|cultivo|reforma|trabalho|transporte|venda)s?$/,
     idle: PORTUGUESE_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|\d+[.:)]|(?:primeiro|segundo|por fim|finalmente)\b[,:]?)\s*[:.,-]?\s*/,

@@ -132,7 +132,10 @@ const isOfIt: Link = (words) => {
   if (!isDone && rest.some(isSaid)) return false;
   // "Tive a impressão de que a foto era falsa"
   if (usage.headFirst && usage.asking.has(rest[0]?.folded ?? "")) return false;
-  const whole = rest.slice(rest.findLastIndex(({ folded }) => usage.joining.has(folded)) + 1);
+  const join = rest.findLastIndex(({ folded }) => usage.joining.has(folded));
+  // "Cuesta más que un coche"
+  if (usage.headFirst && usage.quantities.has(rest[join - 1]?.folded ?? "")) return false;
+  const whole = rest.slice(join + 1);
   // "Pizza with lots of cheese"
   const [much, of] = whole.slice(-2);
   const isMuch = of && usage.of.has(of.folded) && usage.parts.has(much!.folded.replace(/s$/, ""));
