@@ -181,6 +181,29 @@ const isWhen: Apart = ({ tokens }, seen, { carriers }, { times, dating, gerund }
     );
   });
 
+/** "El cura tiene sueño": one has the other. */
+const hasOther: Apart = (text, seen, variant, usage) => {
+  const nouns = twoNouns(text, seen, variant);
+  if (!nouns || !usage.headFirst) return false;
+  const has = (words: ReadonlySet<string>) => nouns.between.some(({ folded }) => words.has(folded));
+  return has(usage.having) && !has(usage.asking);
+};
+
+/** "Hace pan y compra leche": what would be done is done itself, to something else. */
+const doesAnother: Apart = ({ tokens, text }, seen, { carriers }, { headFirst, conjunctions, linking }) => {
+  const verb = seen.find(({ place }) => carriers[place]!.role === "verb");
+  const noun = seen.find(({ place }) => carriers[place]!.role !== "verb");
+  if (!headFirst || !verb || !noun || noun.from < verb.to + 2) return false;
+  const after = tokens[noun.to + 1];
+  return (
+    conjunctions.has(tokens[noun.from - 1]!.folded) &&
+    after?.sentence === tokens[noun.to]!.sentence &&
+    !linking.has(after.folded) &&
+    !conjunctions.has(after.folded) &&
+    text.slice(tokens[noun.to]!.end, after.start) === " "
+  );
+};
+
 /** "She hit the book with a club": what somebody does with a thing, and where, says nothing of its sort. */
 const isTold: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
@@ -209,5 +232,7 @@ export const APART: readonly Apart[] = [
   isWhen,
   isTornFrom,
   isTold,
+  hasOther,
+  doesAnother,
   isUnlinked,
 ];

@@ -54,6 +54,8 @@ function firstParts(folded: string, stem: string): string[] {
   const doing = folded.replace(/[iu]ng(?:en)?$/, "");
   return [
     doing,
+    // "Verhuizing"
+    softened(doing),
     folded.replace(/'?s$/, ""),
     folded,
     // "Handschuhe für Boxer"
@@ -89,7 +91,7 @@ const LINKS = ["", "s", "es", "n", "en", "er", "e", "ne"];
 /** Who or what does something; the stemmer leaves that away. */
 const DOER = /er(?:n|s|in|innen)?$/;
 /** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */
-const MOST_BETWEEN = 3;
+const MOST_BETWEEN = 4;
 
 /**
  * Where a compound is said in several words, the last part first: "die Tür am Haus" for "Haustür".
@@ -144,7 +146,11 @@ export function saidApart(
           (DOER.test(word.folded) === DOER.test(last.folded) ||
             // "Bretter zum Bügeln"
             last.folded.startsWith(word.folded.slice(beginning.length))) &&
-          word.folded.startsWith(last.folded.slice(0, SHORTEST_PART), beginning.length) &&
+          // "Goten" of "dakgoot"
+          word.folded.startsWith(
+            last.folded.slice(0, pack.usage.capitals ? SHORTEST_PART : SHORTEST_PART - 1),
+            beginning.length,
+          ) &&
           // "Konten Ihrer Bank"
           [last.folded.replace(/'s$/, ""), pack.usage.capitals ? plainStem(last.stem) : last.folded].some(
             (end) => pack.stem(beginning + end) === word.stem,

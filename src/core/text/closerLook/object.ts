@@ -5,7 +5,7 @@
 import type { AnalysedText, Token } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
-import { type Apart, beginOfSentence, isBeforeNoun } from "./nouns";
+import { type Apart, beginOfSentence, isBeforeNoun, isCapital } from "./nouns";
 import type { Sight } from "./sight";
 
 /** What a verb is done to has no preposition before it, where the keyword has none, and stands in its clause. */
@@ -34,7 +34,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     (isNounFirst && isGovernedNoun(text, verb, between, usage)) ||
     (isNounFirst && isDoer(text, verb, between, usage)) ||
     isInOtherPart(gap, between, isNounFirst, usage) ||
-    (!isNounFirst && isAnothersSubject(text, noun, between, usage)) ||
+    (!isNounFirst && isAnothersSubject(text, noun, between, gap, usage)) ||
     (isNounFirst &&
       (!between.length || opensSentence(text, noun.from, usage)) &&
       isVerbSecond(text, verb.from, usage)) ||
@@ -138,11 +138,12 @@ function isInOtherPart(
   return parts.every(({ length }) => length > 0);
 }
 
-/** "Zij wisselde van onderwerp, de leverancier zweeg", but not "reinigt die Fenster, die Türen und die Dachrinne" */
+/** "Zij wisselde van onderwerp, de leverancier zweeg", "wurde verlegt, der Boden ist nass", but not "reinigt die Fenster, die Türen und die Dachrinne" */
 function isAnothersSubject(
   { text, tokens }: AnalysedText,
   { from, to }: Sight,
   between: readonly Token[],
+  gap: string,
   { determiners, conjunctions }: Usage,
 ): boolean {
   let opens = from;
@@ -151,7 +152,7 @@ function isAnothersSubject(
   return (
     opens < from &&
     text.slice(tokens[opens - 1]?.end ?? 0, tokens[opens]!.start).includes(",") &&
-    between.some(({ small }) => !small) &&
+    (gap.startsWith(",") || between.some(({ small }) => !small)) &&
     after?.sentence === tokens[to]!.sentence &&
     !conjunctions.has(after.folded) &&
     text.slice(tokens[to]!.end, after.start) === " "
@@ -276,14 +277,19 @@ export const isGoverned = ({ tokens }: AnalysedText, noun: number, variant: Vari
 
 /** "Training for puppies", "Kündigung von Verträgen" */
 const isDoneFor = (
-  { tokens }: AnalysedText,
+  text: AnalysedText,
   verb: Sight,
   noun: number,
-  { joining, gerund, of, deed }: Usage,
+  { joining, gerund, of, deed, capitals, infinitive }: Usage,
 ): boolean => {
-  const [done, link] = [tokens[verb.to]!.folded, tokens[noun - 1]!.folded];
+  const [done, link] = [text.tokens[verb.to]!.folded, text.tokens[noun - 1]!.folded];
   if (noun !== verb.to + 2) return false;
-  return (gerund?.test(done) === true && joining.has(link)) || (deed?.test(done) === true && of.has(link));
+  // "Das Zahlen von Steuern"
+  const isNamed = capitals && infinitive?.test(done) === true && isCapital(text, verb.to);
+  return (
+    (gerund?.test(done) === true && joining.has(link)) ||
+    ((isNamed || deed?.test(done) === true) && of.has(link))
+  );
 };
 
 const isGovernedInside = ({ words, isParted }: Variant, { governing }: Usage): boolean =>

@@ -160,6 +160,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     quantities:
       "mas muchos muchas varios varias todos todas menos algunos algunas otros otras propio propia dos tres cuatro cinco seis siete ocho nueve diez",
     copulas: "es son era eran esta estan",
+    having: "tiene tienen tenia tenian",
     reflexives: "se",
     which: "que cual cuales",
     tellers: "ella ellos ellas",
@@ -176,7 +177,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     done: /(?:[ai]d|ist|[aei]rt|crit|ech|uest|elt)[oa]s?$/,
     action:
-      /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:arreglo|cambio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
+      /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:alquiler|alquileres|arreglo|cambio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
     idle: SPANISH_SET_PHRASES,
   },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,

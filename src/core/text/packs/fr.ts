@@ -172,7 +172,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
     places: "dans en",
-    eitherWay: "location",
+    eitherWay: "location vente",
     joining: "pour qui",
     governing:
       "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres pendant apres avant depuis travers",

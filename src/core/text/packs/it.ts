@@ -105,7 +105,7 @@ accendere acceso|appendere appeso|attendere atteso|intendere inteso|tendere teso
 dividere diviso|decidere deciso|uccidere ucciso|concludere concluso|includere incluso|escludere escluso|deludere deluso|invadere invaso|mordere morso|spargere sparso|immergere immerso|emergere emerso|convincere convinto|piangere pianto|spingere spinto|stringere stretto|tingere tinto|fingere finto
 giungere giunto|aggiungere aggiunto|raggiungere raggiunto|svolgere svolto|volgere volto|avvolgere avvolto|coinvolgere coinvolto|risolvere risolto|sciogliere sciolgo sciolgono sciolto|accogliere accolgo accolgono accolto|proteggere protetto|friggere fritto|correggere corretto|dirigere diretto|distruggere distrutto
 rimanere rimango rimane rimangono rimasto|discutere discusso|esprimere espresso|comprimere compresso|assumere assunto|spegnere spengo spengono spento|distinguere distinto|estinguere estinto|soffrire sofferto|apparire appaio appare appaiono apparso|scoprire scoperto|morire muore muoiono morto|piacere piaccio piacciono|possedere possiedo possiede possiedono posseduto|sedere siedo siede siedono
-vedere vedrà vedrai vedremo vedranno|venire vieni verrà verrai verremo verranno|tenere tieni terrai terremo terranno|mantenere manterrà manterrai manterremo manterranno|fare farà farai faremo faranno faceva|bere berrà berranno beviamo beveva|dire dici dirà diranno diceva|sapere sai sappiamo saprà saprai saprete sapranno|vivere vivrà vivrai vivremo vivranno|andare vai andrà andrai andremo andranno|porre poni poniamo ponete
+vedere vedrà vedrai vedremo vedranno|venire vieni verrà verrai verremo verranno|tenere tieni terrai terremo terranno|mantenere manterrà manterrai manterremo manterranno|fare facciamo fate faceva facendo farà farai faremo faranno faceva|bere berrà berranno beviamo beveva|dire dici dirà diranno diceva|sapere sai sappiamo saprà saprai saprete sapranno|vivere vivrà vivrai vivremo vivranno|andare vai andrà andrai andremo andranno|porre poni poniamo ponete
 militare militari|affare affari|esemplare esemplari|cambiare cambierà cambierò|inviare invierà|iniziare inizierà|risparmiare risparmierà|coltivare coltivano coltivò|scegliere|abitare abita abitano|imparare impari|preparare prepari|riparare ripari|separare separi|dichiarare dichiari|superare supera supero supererà|operare operano|generare genera generano|visitare visita visitano|limitare limita limitano|evitare evita evitano|ospitare ospita ospitano|invitare invita invitano|meritare merita meritano
 tenere tengo tiene tengono teniamo tenne tennero terrà tenendo tenuta tenuti tenute tenuto|venire vengo viene vengono veniamo venne vennero verrà venendo venuta venuti venute venuto|mettere metto mette mettono misero mettendo messa messi messe messo|prendere prendo prende prendono prese presero prendendo presa presi preso|scendere scende scendono scese sceso|spendere spende spendono speso|rendere rende rendono reso
 chiudere chiudo chiude chiudono chiuse chiudendo chiusa chiusi chiuso|ridurre riduco riduce riducono ridusse riducendo ridotta ridotti ridotte ridotto|durre duce ducono dusse ducendo dotta dotti dotte dotto|porre pongo pone pongono ponendo posta posti poste posto|aprire apro apre aprono aprì aprendo aperta aperti aperte aperto|coprire copre coprono coprì coperta coperti coperte coperto|offrire offre offrono offrì offerta offerti offerte offerto|dire dico dice dicono disse dicendo detta detti dette detto
@@ -181,12 +181,13 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     governing:
       "nell sull dall all per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
     linking:
-      "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza",
+      "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza presso",
     asking: "che dove cui quando",
     manner: "come",
     quantities:
       "piu molti molte alcuni alcune tutti tutte meno altri altre parecchi proprio propria due tre quattro cinque sei sette otto nove dieci",
     copulas: "e sono era erano",
+    having: "ha hanno",
     reflexives: "si",
     which: "quale quali",
     tellers: "lui lei",

@@ -88,6 +88,8 @@ zitten zit gezeten|liggen ligt lig gelegen|bidden bidt gebeden|eten eet gegeten|
 schuiven schuift geschoven|ruiken ruikt geroken|schijnen schijnt geschenen|grijpen grijpt gegrepen|doen doet doe gedaan|weten weet geweten|zoeken zoekt zoek zochten gezocht|maken maakt maak maakte maakten gemaakt|koken kookt kook kookte kookten gekookt|boeken boekt boekte geboekt|leren leert leerde leerden geleerd|spelen speelt speelde speelden gespeeld
 rijden rijdt rijd gereden|dragen draagt draag gedragen|kiezen kiest kies gekozen|nemen neemt neem genomen|zien ziet gezien|lezen leest lees gelezen|schrijven schrijft schrijf geschreven|brengen brengt breng brachten gebracht|vinden vindt vind gevonden|denken denkt denk dachten gedacht|houden houdt gehouden|lopen loopt loop gelopen|slapen slaapt slaap geslapen|kopen koopt koop kochten gekocht`,
   },
+  // "Snellere", "duurdere"
+  perhapsForm: (word) => word.replace(/(?<=[a-z]{2})(?:(?<=r)dere|re(?<=ere))$/, ""),
   perhaps: `
 geven gaf gaven|staan stond stonden|gaan ging gingen|komen kwam kwamen|blijven bleef bleven|stijgen steeg|krijgen kreeg kregen|wijzen wees|snijden sneed sneden|sluiten sloot sloten|bieden bood boden|vliegen vloog vlogen|buigen boog bogen|gieten goot goten|verliezen verloor|wegen woog wogen|trekken trok trokken|spreken sprak spraken|breken brak braken|helpen hielp hielpen|werpen wierp|zwemmen zwom zwommen|winnen won wonnen|zingen zong|springen sprong|binden bond bonden|drinken dronk dronken|zitten zat zaten|liggen lag lagen|eten at aten|meten mat maten|slaan sloeg sloegen|vangen ving|laten liet lieten|vallen viel vielen|roepen riep|schuiven schoof|ruiken rook|grijpen greep
 doen deed deden|weten wist|hangen hing hingen|bijten beet|kijken keek keken|kruipen kroop|schieten schoot|scheren schoor|slijpen sleep|smelten smolt|steken stak staken|strijken streek|zuigen zoog|zien zag zagen|rijden reed reden|nemen nam namen
@@ -147,10 +149,12 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
   usage: {
     persons:
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
-    governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij",
+    governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij op over",
     of: "van",
     eitherWay: "huren lenen",
-    apart: "vol van voor bij in op met uit tegen zonder aan naar over om te",
+    // "Haar verven"
+    particles: "haar",
+    apart: "vol van voor bij in op met uit tegen zonder aan naar over om te door",
     linking: "van voor bij in op met uit tegen zonder aan naar over",
     asking: "die dat waar wanneer waarvan",
     enough: "genoeg",

@@ -77,7 +77,7 @@ sol sóis solar solares|nadar nadam nadou nadando nade nadem natação|poupar po
       /[sth]o$/.test(participle) ? ["a", "os", "as"].map((end) => participle.slice(0, -1) + end) : [],
     prefixes: "re des de con com pro pre contra dis ex en em im in man ob ante sobre su sus abs",
     forms: `
-dormir durma durmam|pedir peça peçam|medir meça meçam|fazer façam|dizer diga digam|ver veja vejam|trazer traga tragam|vir venha venham|pôr ponha ponham|ter tenha tenham|seguir siga sigam|servir sirva sirvam|ouvir ouça ouçam|poder possa possam|saber saiba saibam|querer queira queiram|subir suba subam
+dormir durma durmam|pedir peça peçam|medir meça meçam|fazer façam fizemos fiz faça|dizer diga digam|ver veja vejam|trazer traga tragam|vir venha venham|pôr ponha ponham|ter tenha tenham|seguir siga sigam|servir sirva sirvam|ouvir ouça ouçam|poder possa possam|saber saiba saibam|querer queira queiram|subir suba subam
 vender vendo|aprender aprendo|atender atendo|defender defendo|depender dependo|corrigir corrijo corrija|dirigir dirijo dirija|proteger protejo proteja|decidir decido decida|dividir divido divida|assistir assiste|passear passeio passeia passeiam passeie|sortear sorteia|bloquear bloqueia bloqueiam|recear|preferir prefiro prefira|conseguir consigo consiga|repetir repito repita|vestir visto vista|sentir sinto sinta|divertir divirto divirta
 odiar odeia|incendiar incendeia|mediar medeia|possuir possui possuem|incluir inclui incluem|substituir substitui substituem|contribuir contribui contribuem|destruir destrói destroem|sair saiam saia|cair caiam caía|rir ri riem rindo rido|eleger elejo eleito|entregar entregue|imprimir impresso|aceitar aceite|acender aceso|prender preso|gastar gasto|morrer morto
 ter tenho tem têm temos teve tiveram tendo tido|pôr ponho põe põem pomos pôs puseram pondo posta postos postas posto|dizer digo diz dizem disse disseram dizendo dita ditos dito|fazer faço faz fazem fazemos fez fizeram fazendo feita feitos feitas feito|trazer trago traz trazem trouxe trouxeram trazendo trazido|vir venho vem vêm veio vieram vindo|sair saio sai saem saiu saíram saindo saído|ver vejo vê veem viu viram vendo vista vistos vistas visto
@@ -147,7 +147,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     headFirst: true,
     places: "em",
     finiteForm: /(?<=[a-zç]{3})(?:ou|aram|eram|iram|ava|avam)$/,
-    eitherWay: "aluguer aluguel",
+    eitherWay: "aluguer aluguel venda",
     joining: "para que onde",
     governing:
       "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos",
@@ -157,6 +157,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     quantities:
       "mais muitos muitas varios varias todos todas menos alguns algumas outros outras proprio propria dois duas tres quatro cinco seis sete oito nove dez",
     copulas: "e sao era eram esta estao",
+    having: "tem tinha tinham",
     reflexives: "se",
     which: "que qual quais",
     tellers: "ele ela eles elas",
