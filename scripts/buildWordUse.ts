@@ -39,18 +39,36 @@ const THING = 0.75;
 
 const uses = new Map<
   string,
-  { noun: number; thing: number; verb: number; adjective: number; all: number; files: Set<string> }
+  {
+    noun: number;
+    /** Uses as a noun that were tagged in texts. */
+    tagged: number;
+    thing: number;
+    verb: number;
+    adjective: number;
+    all: number;
+    files: Set<string>;
+  }
 >();
 for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")) {
   // lemma%ss_type:lex_filenum:lex_id:head_word:head_id sense_number tag_cnt, with the offset between.
   const [, lemma, type, file, sense, count] =
     /^([a-z]{3,})%(\d):(\d\d):\S* \d+ (\d+) (\d+)$/.exec(line) ?? [];
   if (!lemma || !type) continue;
-  const earlier = uses.get(lemma) ?? { noun: 0, thing: 0, verb: 0, adjective: 0, all: 0, files: new Set() };
+  const earlier = uses.get(lemma) ?? {
+    noun: 0,
+    tagged: 0,
+    thing: 0,
+    verb: 0,
+    adjective: 0,
+    all: 0,
+    files: new Set(),
+  };
   const weight = Number(count) + 1 / Number(sense);
   earlier.all += weight;
   if (type === "1") {
     earlier.noun += weight;
+    earlier.tagged += Number(count);
     earlier.files.add(file!);
   }
   if (type === "1" && !NO_THINGS.has(file!)) earlier.thing += weight;
@@ -69,10 +87,34 @@ const mostly = (use: "noun" | "verb" | "adjective", most: number, rarest: number
 
 /** Share of a verb's uses from which it is a noun as well: "watch", "call". */
 const NOUN_TOO = 0.02;
+/** Names of things, words parted by "_" or "-". */
+const names = new Set(
+  readFileSync(join(path, "index.noun"), "latin1")
+    .split("\n")
+    .map((line) => line.slice(0, Math.max(0, line.indexOf(" ")))),
+);
+/** Nouns that begin a name of two words: "call" of "call centre". */
+const beginnings = new Set([...names].flatMap((name) => /^([a-z]+)[_-]/.exec(name)?.[1] ?? []));
 const nounsToo = mostly("verb", VERB, RAREST.verbs).filter((word) => {
-  const { noun, all } = uses.get(word)!;
-  return noun / all >= NOUN_TOO;
+  const { noun, tagged, all } = uses.get(word)!;
+  // "Cancel" is a noun in dictionaries alone.
+  return noun / all >= NOUN_TOO && (tagged > 0 || beginnings.has(word));
 });
+/** Share of a word's uses from which it may be an order before a noun: "book hotel". */
+const VERB_TOO = 0.1;
+const verbsToo = mostly("verb", VERB_TOO, RAREST.doers).filter(
+  (word) => uses.get(word)!.verb / uses.get(word)!.all < VERB,
+);
+
+/** Things whose name, of two words or two made one, begins with such a verb: "trust fund", "postcode". */
+function namesWith(verb: string): string[] {
+  const isCommon = (word: string) => word.length > 2 && names.has(word) && rarityOf(word) <= RAREST.doers;
+  return [...names].flatMap((name) => {
+    if (!name.startsWith(verb)) return [];
+    const rest = name.slice(verb.length).replace(/^[_-]/, "");
+    return isCommon(rest) ? [rest] : [];
+  });
+}
 const thingsWithVerbs = [...uses]
   .filter(
     ([word, { noun, thing, verb }]) => verb && thing / noun >= THING && rarityOf(word) <= RAREST.derived,
@@ -172,6 +214,12 @@ const out = {
   nouns: mostly("noun", NOUN, RAREST.nouns).join(" "),
   adjectives: mostly("adjective", ADJECTIVE, RAREST.adjectives).join(" "),
   nounsToo: nounsToo.join(" "),
+  verbsToo: verbsToo.join(" "),
+  names: verbsToo
+    .map((verb) => [verb, ...new Set(namesWith(verb))])
+    .filter(({ length }) => length > 1)
+    .map((words) => words.join(" "))
+    .join("|"),
   things: thingsWithVerbs.join(" "),
   doers: [...doers]
     .sort(([a], [b]) => (a < b ? -1 : 1))

@@ -37,6 +37,8 @@ export interface Variant {
   isJoined: boolean;
   /** Its verb is in two, as in "legen … an". */
   isParted: boolean;
+  /** Its first word may be an order, as in "reset password": it is found where a text tells somebody to do so. */
+  isOrder: boolean;
   /** Of three words or more that carry its subject, the last noun and the one that says most of it: "car hire" of "cheap car hire". */
   pair?: Variant;
 }
@@ -79,8 +81,10 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
       for (const carrier of variant.carriers) carrier.role = others.has(carrier.stem) ? undefined : "verb";
     }
     const pair = isParted ? undefined : pairIn(spelling, variant, keyword, pack);
-    return { ...variant, isJoined: together.includes(spelling), isParted, ...(pair && { pair }) };
+    const isJoined = together.includes(spelling);
+    return { ...variant, isJoined, isParted, isOrder: false, ...(pair && { pair }) };
   });
+  variants.push(...spellings.flatMap((spelling) => asOrder(spelling, keyword, pack)));
   return {
     text: keyword,
     variants,
@@ -146,11 +150,31 @@ const isParticle = (spelling: Token[], at: number, { usage }: LanguagePack): boo
 export const isPart = ({ folded, small, facts }: Token): boolean =>
   !small && folded.length >= SHORTEST_PART && facts.isLetters;
 
+/** Words that an order has at most: "change bike tyre". */
+const LONGEST_ORDER = 3;
+
+/** "Reset password", "book hotel": of two nouns, the first is perhaps what to do with the second. */
+function asOrder(spelling: Token[], keyword: string, pack: LanguagePack): Variant[] {
+  const [first] = spelling;
+  const { usage } = pack;
+  if (!first || !usage?.verbsToo.has(first.folded) || usage.pasts.has(first.folded)) return [];
+  const thing = spelling[1]?.folded ?? "";
+  const names = usage.names.get(first.folded);
+  if (names?.has(thing) || names?.has(thing.replace(/s$/, ""))) return [];
+  if (spelling.length < 2 || spelling.length > LONGEST_ORDER || spelling.some(({ small }) => small))
+    return [];
+  if (rolesIn(spelling, keyword, pack).get(first.stem) !== "modifier") return [];
+  const variant = variantOf(spelling, keyword, pack, new Map([[first.stem, "verb"]]));
+  const pair = pairIn(spelling, variant, keyword, pack);
+  return [{ ...variant, isJoined: false, isParted: false, isOrder: true, ...(pair && { pair }) }];
+}
+
 function variantOf(
   spelling: Token[],
   keyword: string,
   pack: LanguagePack,
-): Omit<Variant, "isJoined" | "isParted"> {
+  roles: ReadonlyMap<string, Carrier["role"]> = rolesIn(spelling, keyword, pack),
+): Omit<Variant, "isJoined" | "isParted" | "isOrder"> {
   const { usage } = pack;
   const some = spelling.filter(({ small }) => !small);
   // "log in", "mine shaft": beside one word alone, a small one may mean more than elsewhere.
@@ -164,7 +188,6 @@ function variantOf(
   if (size > 1)
     for (const { stem, otherStem } of carrying.values())
       if (otherStem && !content.has(otherStem)) content.set(otherStem, content.get(stem)!);
-  const roles = rolesIn(spelling, keyword, pack);
   if (size > 1)
     for (const { folded, stem } of carrying.values()) {
       for (const other of pack.otherKinds(folded).map(pack.stem))
@@ -202,7 +225,12 @@ function objectOf(
     (one) => usage?.nouns.has(one) || usage?.things.has(one),
   );
   if (!isNoun || to !== from + 1) return undefined;
-  return { ...variantOf(spelling.slice(from), keyword, pack), isJoined: false, isParted: false };
+  return {
+    ...variantOf(spelling.slice(from), keyword, pack),
+    isJoined: false,
+    isParted: false,
+    isOrder: false,
+  };
 }
 
 /** Where nouns say more of nouns: the one that is said of, and its neighbour, with what joins them. */
@@ -223,7 +251,7 @@ function pairIn(
     spelling.findIndex(({ stem }) => stem === carriers[place]!.stem),
   );
   const words = spelling.slice(Math.min(...places), Math.max(...places) + 1);
-  return { ...variantOf(words, keyword, pack), isJoined: false, isParted: false };
+  return { ...variantOf(words, keyword, pack), isJoined: false, isParted: false, isOrder: false };
 }
 
 /** Stems of who or what does something, by the stem of its verb. */

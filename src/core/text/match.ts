@@ -64,7 +64,8 @@ export function findKeyword(
   for (const form of ["exact", "inflected"] as const) {
     for (const i of sighted) {
       for (const variant of keyword.variants) {
-        if (form === "inflected" && !variant.size) continue;
+        // Its words are those of another.
+        if (variant.isOrder || (form === "inflected" && !variant.size)) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
         if (to < 0 || !free(taken, i, to)) continue;
         // "On the other hand, soap is cheap."

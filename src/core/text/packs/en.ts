@@ -299,6 +299,8 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     adjectives: wordUse.adjectives,
     likePasts: "cut put set shut spread split cast hit shed",
     nounsToo: `${wordUse.nounsToo} leave download`,
+    verbsToo: wordUse.verbsToo,
+    names: wordUse.names,
     things: wordUse.things,
     doers: wordUse.doers,
     doer: /[^aeiou](?:er|or)s?$/,

@@ -198,7 +198,8 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     doing: /^(?:comment|ou|quand) /,
     doer: /(?:eurs?|euses?|trices?)$/,
     done: /(?:[eiu]e?|[iu]te?|[aei]inte?|erte?|[iu]se|aite?)s?$/,
-    action: /(?:age|tion|ment|ure|ance|ence|ees?)$|^(?:achat|calcul|envoi|transport|travail|travaux|vente)s?$/,
+    action:
+      /(?:age|tion|ment|ure|ance|ence|ees?)$|^(?:achat|calcul|envoi|transport|travail|travaux|vente)s?$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",
     idle: FRENCH_SET_PHRASES,
   },

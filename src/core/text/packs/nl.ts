@@ -149,7 +149,8 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
   usage: {
     persons:
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
-    governing: "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij op over",
+    governing:
+      "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij op over",
     of: "van",
     eitherWay: "huren lenen",
     // "Haar verven"

@@ -123,6 +123,10 @@ export interface Usage {
   /** What says of which sort a noun is, more often than it is used otherwise: "important". Empty where nobody has said. */
   adjectives: ReadonlySet<string>;
   nouns: ReadonlySet<string>;
+  /** Words that are verbs as often as anything else, or nearly: "reset", "book". Empty where nobody has said. */
+  verbsToo: ReadonlySet<string>;
+  /** By such a word, nouns with which it names a thing: "fund" by "trust". */
+  names: ReadonlyMap<string, ReadonlySet<string>>;
   /** Those of the verbs that are nouns as well: "call" in "call centre". */
   nounsToo: ReadonlySet<string>;
   /** Nouns of things whose verbs say something else: "chain", "coat". Empty where nobody has said. */
@@ -147,9 +151,11 @@ type ListName = NonNullable<
 type Said = "pronouns" | "auxiliaries" | "determiners" | "persons" | "timing";
 
 /** The same, as people write it: words with blanks between them, and "|" between phrases. What a language has no need of is left out. */
-export type UsageWords = Record<Said, string> & { doers?: string } & Partial<Record<ListName, string>> &
+export type UsageWords = Record<Said, string> & { doers?: string; names?: string } & Partial<
+    Record<ListName, string>
+  > &
   Pick<Usage, "doing" | "action"> &
-  Partial<Omit<Usage, ListName | "idle" | "doers">> & { idle: string };
+  Partial<Omit<Usage, ListName | "idle" | "doers" | "names">> & { idle: string };
 
 /** Every list of words, by name. */
 const LISTS: Readonly<Record<ListName, true>> = {
@@ -203,6 +209,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   adjectives: true,
   likePasts: true,
   nounsToo: true,
+  verbsToo: true,
   things: true,
 };
 const LIST_NAMES = Object.keys(LISTS) as ListName[];
@@ -219,6 +226,12 @@ export function makeUsage(words: UsageWords): Usage {
       (words.doers ?? "").split("|").map((pair): [string, string] => {
         const [noun = "", verb = ""] = pair.split(" ");
         return [noun, verb];
+      }),
+    ),
+    names: new Map(
+      (words.names ?? "").split("|").map((line): [string, ReadonlySet<string>] => {
+        const [first = "", ...others] = line.split(" ");
+        return [first, new Set(others)];
       }),
     ),
     idle: byWord(setPhrases(words.idle)),

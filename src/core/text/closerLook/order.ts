@@ -1,0 +1,64 @@
+/** Whether a text tells somebody to do what a keyword of two nouns may ask for: "how to reset your password" for "reset password". */
+import type { AnalysedText } from "../analyse";
+import type { Variant } from "../keyword";
+import type { Usage } from "../packs/usage";
+import { isOfNoun, usedAs } from "../usage";
+import { isBeforeNoun } from "./nouns";
+import type { Sight } from "./sight";
+
+/** "Password reset": the deed after what it is done to. "Wall paint" is a thing, and "prices change" by themselves. */
+function isDeedNamed(
+  text: AnalysedText,
+  object: Sight,
+  verb: Sight,
+  carriers: Variant["carriers"],
+  usage: Usage,
+): boolean {
+  const [thing, deed, after] = [text.tokens[object.to]!, text.tokens[verb.to]!, text.tokens[verb.to + 1]];
+  const { folded } = carriers[0]!;
+  return (
+    !thing.folded.endsWith("s") &&
+    text.text.slice(thing.end, deed.start) === " " &&
+    (usage.gerund?.test(deed.folded) ||
+      ((deed.folded === folded || deed.folded === `${folded}s`) &&
+        ![usage.nouns, usage.things, usage.adjectives].some((words) => words.has(folded)) &&
+        usedAs(text, verb.from, usage) !== "verb")) &&
+    !(after?.sentence === deed.sentence && isOfNoun(after, usage))
+  );
+}
+
+/** @param seen where each of the keyword's words is; the first is the verb */
+export function isOrdered(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  { carriers }: Variant,
+  usage: Usage,
+): boolean {
+  const { tokens } = text;
+  const verb = seen.find(({ place }) => place === 0)!;
+  const objects = seen.filter(({ place }) => place > 0).sort((a, b) => a.from - b.from);
+  const [object] = objects;
+  if (!object || verb.from !== verb.to) return false;
+  if (objects.length === 1 && object.to + 1 === verb.from)
+    return isDeedNamed(text, object, verb, carriers, usage);
+  if (object.from <= verb.to) return false;
+  // "Change a bike tyre"
+  if (
+    objects.some(
+      (one, i) => i > 0 && (one.from !== objects[i - 1]!.to + 1 || one.place < objects[i - 1]!.place),
+    )
+  )
+    return false;
+  // "Hand me the cream", "trust me, the fund is safe"
+  const between = tokens.slice(verb.to + 1, object.from);
+  if (between.some(({ folded }) => usage.persons.has(folded) && !usage.determiners.has(folded))) return false;
+  if (text.text.slice(tokens[verb.to]!.end, tokens[object.from]!.start).includes(",")) return false;
+  if (isBeforeNoun(text, objects.at(-1)!.to, usage, seen)) return false;
+  if (!between.every((word) => isOfNoun(word, usage) || usage.adjectives.has(word.folded))) return false;
+  const token = tokens[verb.from]!;
+  if (usage.gerund?.test(token.folded)) {
+    const before = tokens[verb.from - 1];
+    return !(before?.sentence === token.sentence && usage.determiners.has(before.folded));
+  }
+  return token.folded === carriers[0]!.folded && usedAs(text, verb.from, usage) === "verb";
+}
