@@ -41,7 +41,7 @@ export function isUsedSo(
     token,
     carrier,
     use: usedAs(text, from, usage),
-    next: seen.find((other) => other.from > to),
+    next: nextOf(seen, to),
     last: seen.find((other) => other.to === from - 1),
     isOtherForm,
     isDerived: token.stem !== carrier.stem,
@@ -52,6 +52,10 @@ export function isUsedSo(
   };
   return carrier.role === "verb" ? isVerbUsedSo(word) : (decided(NOUN_RULES, word) ?? true);
 }
+
+/** The nearest behind a word: the keyword may name them in another order. */
+const nextOf = (seen: readonly Sight[], to: number): Sight | undefined =>
+  seen.filter(({ from }) => from > to).sort((a, b) => a.from - b.from)[0];
 
 /** "Modern" of "modernise" */
 export const isAdjectiveOf = ({ folded, stem }: Token, carrier: Carrier, usage: Usage): boolean =>
