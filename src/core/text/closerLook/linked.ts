@@ -116,6 +116,7 @@ function wordsBetween(
       (usage.action.test(carriers[first.place]!.folded) && asVerb(first)),
     isNounToo: usage.nouns.has(tokens[first.from]!.folded),
     isDoneFirst: asVerb(first),
+    isOrder: usedAs(text, first.from, usage) === "verb",
     earlier: tokens[first.to]!,
     later: tokens[second.from]!,
     isJoinedThere: words.length > carriers.length,

@@ -296,9 +296,19 @@ const isNoVerb: Rule = (word) =>
 /** "He chained his bicycle": that is no bicycle chain. */
 const isThingsVerb: Rule = ({ carrier, isThing }) => (carrier.role === "head" && isThing ? false : undefined);
 
+/** "Ideas for tiling a bathroom" for "bathroom tile ideas", "policies on working remotely" */
+const isDoneThere = ({ carrier, token, usage, variant, next, text }: SeenWord): boolean =>
+  carrier.role === "modifier" &&
+  variant.carriers.length > 2 &&
+  usage.gerund?.test(token.folded) === true &&
+  next !== undefined &&
+  (variant.carriers[next.place]!.role === "modifier" ||
+    usage.adverb?.test(text.tokens[next.from]!.folded) === true);
+
 /** May a verb in this form say what its noun says: "wash the car", "noleggiare una bici", "customise your mug" for "customised mug"? */
-const saysItsNoun = ({ carrier, token, usage, isAction, isVerbForm }: SeenWord): boolean => {
-  if (isAction) return true;
+const saysItsNoun = (word: SeenWord): boolean => {
+  const { carrier, token, usage, isAction, isVerbForm } = word;
+  if (isAction || isDoneThere(word)) return true;
   if (carrier.role === "head") return !usage.headFirst || usage.infinitive?.test(token.folded) === true;
   return isVerbal(carrier.folded, usage) && !isVerbForm;
 };

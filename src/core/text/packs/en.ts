@@ -290,7 +290,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
       sweated swam swum talked thrived ticked travelled traveled trembled turned vanished voted waited walked wandered wept whispered whistled wilted winked worked worried yawned yelled`,
     particles: "up down in out off on over back away mine will may can",
     doing: /^(?:how (?:to|do|does|can|should)|to|ways to|when to|where to|learn to) /,
-    action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$/,
+    action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$|^costs?$/,
     idle: ENGLISH_SET_PHRASES,
     otherPlurals:
       "glasses arms customs goods grounds manners spectacles woods forces contents quarters savings ashes",

@@ -14,6 +14,8 @@ export interface Between extends TwoNouns {
   /** The later one is in a form of its verb, and so the earlier. */
   isDone: boolean;
   isDoneFirst: boolean;
+  /** The earlier one tells somebody to do it, by the words beside it. */
+  isOrder: boolean;
   earlier: Token;
   later: Token;
   /** A small word joins the two in the keyword. */

@@ -118,6 +118,21 @@ export const isMadeSo: Link = ({ between, usage, isParticiple, isDone, isDoneFir
   !isDone &&
   between.every((word) => isOfNoun(word, usage));
 
+/** "Design your garden with software", "researching keywords with free tools" */
+export const isDoneWith: Link = ({ between, usage, isDone, isDoneFirst, isOrder, isMade, earlier }) => {
+  const link = between.findIndex(({ folded }) => usage.having.has(folded) && usage.linking.has(folded));
+  const object = between.slice(0, link);
+  return (
+    link >= 0 &&
+    !isDone &&
+    (isMade || isDoneFirst || isOrder) &&
+    !isVerbal(earlier.folded, usage) &&
+    isPhrase(between.slice(link + 1), usage) &&
+    object.every((word) => isOfNoun(word, usage) || isContent(word)) &&
+    object.filter(isContent).length <= 1
+  );
+};
+
 /** "Boats for hire" */
 export const isFor: Link = ({ between, usage, isDone }) =>
   isDone && between.length === 1 && usage.linking.has(between[0]!.folded);

@@ -2,7 +2,17 @@
 import { hasIt, isBefore, isBought, isNamed } from "./beside";
 import type { Link } from "./between";
 import { isAsked, isBeing, isWhat, isWhichIs } from "./clause";
-import { doesIt, isBeingDone, isDoingIt, isFor, isForDoing, isMadeSo, isObject, isTo } from "./deed";
+import {
+  doesIt,
+  isBeingDone,
+  isDoingIt,
+  isDoneWith,
+  isFor,
+  isForDoing,
+  isMadeSo,
+  isObject,
+  isTo,
+} from "./deed";
 import { isOf, isToIt } from "./preposition";
 
 export const HEAD_FIRST: readonly Link[] = [
@@ -18,6 +28,15 @@ export const HEAD_FIRST: readonly Link[] = [
   isBeing,
   isBought,
 ];
-export const HEAD_LAST: readonly Link[] = [isNamed, isBefore, isBeingDone, doesIt, hasIt, isFor, isMadeSo];
+export const HEAD_LAST: readonly Link[] = [
+  isNamed,
+  isBefore,
+  isBeingDone,
+  doesIt,
+  hasIt,
+  isFor,
+  isMadeSo,
+  isDoneWith,
+];
 /** Those that reach further than words that only stand near each other. */
 export const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isWhichIs];
