@@ -296,11 +296,11 @@ const isNoVerb: Rule = (word) =>
 /** "He chained his bicycle": that is no bicycle chain. */
 const isThingsVerb: Rule = ({ carrier, isThing }) => (carrier.role === "head" && isThing ? false : undefined);
 
-/** "Ideas for tiling a bathroom" for "bathroom tile ideas", "policies on working remotely" */
-const isDoneThere = ({ carrier, token, usage, variant, next, text }: SeenWord): boolean =>
+/** "Ideas for tiling a bathroom" for "bathroom tile ideas", "design your garden with software", "policies on working remotely" */
+const isDoneThere = ({ carrier, token, usage, variant, next, text, use }: SeenWord): boolean =>
   carrier.role === "modifier" &&
   variant.carriers.length > 2 &&
-  usage.gerund?.test(token.folded) === true &&
+  (usage.gerund?.test(token.folded) === true || (use === "verb" && token.folded === carrier.folded)) &&
   next !== undefined &&
   (variant.carriers[next.place]!.role === "modifier" ||
     usage.adverb?.test(text.tokens[next.from]!.folded) === true);

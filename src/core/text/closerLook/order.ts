@@ -18,6 +18,8 @@ function isDeedNamed(
   const { folded } = carriers[0]!;
   return (
     !thing.folded.endsWith("s") &&
+    // "Fair trade"
+    !usage.adjectives.has(thing.folded) &&
     text.text.slice(thing.end, deed.start) === " " &&
     (usage.gerund?.test(deed.folded) ||
       ((deed.folded === folded || deed.folded === `${folded}s`) &&
