@@ -274,6 +274,7 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
   const isInfinitive = (token: Token) =>
     usage.infinitive?.test(token.folded) === true &&
     !usage.likeInfinitives.has(token.folded) &&
+    !usage.pluralsLikeInfinitives.has(token.folded) &&
     !(usage.capitals && isCapital(keyword, token));
   if (!usage.headFirst && last !== first && isInfinitive(last)) return roles.set(last.stem, "verb");
   // "Call centre": what one calls would be "the centre", or centres.

@@ -1,3 +1,4 @@
+import likeInfinitives from "./likeInfinitives.json";
 import { accented, list } from "./lists";
 import { definePack } from "./make";
 import { GERMAN_SET_PHRASES } from "./setPhrases/de";
@@ -206,6 +207,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     auxiliaries: "zu",
     determiners:
       "der die das des dem den ein eine einen einem einer kein keine mein meine dein deine sein seine ihr ihre unser unsere jeder jede jedes beim im am zum zur vom",
+    pluralsLikeInfinitives: likeInfinitives.de,
     infinitive: /[^u]n$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,
     of: "von",

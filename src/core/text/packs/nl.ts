@@ -1,3 +1,4 @@
+import likeInfinitives from "./likeInfinitives.json";
 import { accented, list } from "./lists";
 import { definePack, withEndings } from "./make";
 import { DUTCH_SET_PHRASES } from "./setPhrases/nl";
@@ -171,6 +172,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     pronouns: "ik jij u hij zij wij we wie",
     auxiliaries: "te kan kun kunt kunnen moet moeten mag mogen wil wilt willen zal zult zullen",
     determiners: "de het een mijn jouw zijn haar ons onze hun deze dit die dat elke ieder iedere geen",
+    pluralsLikeInfinitives: likeInfinitives.nl,
     infinitive: /en$|gaan$|staan$|doen$/,
     doing: /^(?:hoe|zo) /,
     action: /(?:ing|ingen|en|tie|ties)$/,

@@ -91,6 +91,8 @@ export interface Usage {
   infinitive?: RegExp;
   /** Nouns that end so as well: "panier". Empty where nobody has said. */
   likeInfinitives: ReadonlySet<string>;
+  /** Nouns that end so in the plural, where the verb stands last in a keyword: "schoenen". Empty where nobody has said. */
+  pluralsLikeInfinitives: ReadonlySet<string>;
   /** Forms that only a verb has: by their endings, and those that are irregular. */
   verbal?: RegExp;
   pasts: ReadonlySet<string>;
@@ -173,6 +175,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   of: true,
   linking: true,
   likeInfinitives: true,
+  pluralsLikeInfinitives: true,
   apart: true,
   manner: true,
   enough: true,
