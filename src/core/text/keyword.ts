@@ -37,8 +37,11 @@ export interface Variant {
   isJoined: boolean;
   /** Its verb is in two, as in "legen … an". */
   isParted: boolean;
-  /** Its first word may be an order, as in "reset password": it is found where a text tells somebody to do so. */
-  isOrder: boolean;
+  /**
+   * Another reading of the same words, which is found only where they stand near each other. Of an order, the first word tells what to do, as in
+   * "reset password"; turned round, the first noun is the one that the other says more of, as in "laptop studenten".
+   */
+  reading: "order" | "turned" | undefined;
   /** Of three words or more that carry its subject, the last noun and the one that says most of it: "car hire" of "cheap car hire". */
   pair?: Variant;
 }
@@ -82,9 +85,14 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
     }
     const pair = isParted ? undefined : pairIn(spelling, variant, keyword, pack);
     const isJoined = together.includes(spelling);
-    return { ...variant, isJoined, isParted, isOrder: false, ...(pair && { pair }) };
+    return { ...variant, isJoined, isParted, reading: undefined, ...(pair && { pair }) };
   });
-  variants.push(...spellings.flatMap((spelling) => asOrder(spelling, keyword, pack)));
+  variants.push(
+    ...spellings.flatMap((spelling) => [
+      ...asOrder(spelling, keyword, pack),
+      ...turnedRound(spelling, keyword, pack),
+    ]),
+  );
   return {
     text: keyword,
     variants,
@@ -97,6 +105,9 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
   };
 }
 
+/** What may stand between two words that have grown together: "Umzugscheckliste", "Familienfest". */
+const LINKS = ["", "s", "n", "en", "er"];
+
 /** Spellings with two neighbours written as one word, as compounds are as often as not: "car wash" as "carwash". */
 function closed(spelling: Token[], pack: LanguagePack): Token[][] {
   if (!pack.supported) return [];
@@ -105,10 +116,13 @@ function closed(spelling: Token[], pack: LanguagePack): Token[][] {
     // "Free bread" is nothing of "gluten free bread".
     if (!isPart(first) || (i > 0 && pack.usage?.clinging.has(first.folded))) return [];
     if (!isPart(second) && !isParticle(spelling, i + 1, pack)) return [];
-    const both = joined(spelling, i, i + 1, pack);
-    // "Manga rosa" is no "manga", though its second word ends as words of the first might.
-    if (both.stem === first.stem || both.stem === second.stem) return [];
-    return [[...spelling.slice(0, i), both, ...spelling.slice(i + 2)]];
+    const links = pack.usage?.compounds ? LINKS : [""];
+    return links.flatMap((link) => {
+      const both = joined([{ ...first, folded: first.folded + link }, second], 0, 1, pack);
+      // "Manga rosa" is no "manga", though its second word ends as words of the first might.
+      if (both.stem === first.stem || both.stem === second.stem) return [];
+      return [[...spelling.slice(0, i), both, ...spelling.slice(i + 2)]];
+    });
   });
 }
 
@@ -166,7 +180,31 @@ function asOrder(spelling: Token[], keyword: string, pack: LanguagePack): Varian
   if (rolesIn(spelling, keyword, pack).get(first.stem) !== "modifier") return [];
   const variant = variantOf(spelling, keyword, pack, new Map([[first.stem, "verb"]]));
   const pair = pairIn(spelling, variant, keyword, pack);
-  return [{ ...variant, isJoined: false, isParted: false, isOrder: true, ...(pair && { pair }) }];
+  return [{ ...variant, isJoined: false, isParted: false, reading: "order", ...(pair && { pair }) }];
+}
+
+/** "Laptop Studenten": where nouns grow together, two that stand apart are no compound, and either may be what is looked for. */
+function turnedRound(spelling: Token[], keyword: string, pack: LanguagePack): Variant[] {
+  const [first, last] = spelling;
+  if (
+    !first ||
+    !last ||
+    spelling.length !== 2 ||
+    !pack.usage?.compounds ||
+    spelling.some(({ small }) => small)
+  )
+    return [];
+  // "Gebrauchtes Fahrrad"
+  const isTold = pack.usage.capitals && keyword !== keyword.toLowerCase();
+  if (isTold && !(isCapital(keyword, first) && isCapital(keyword, last))) return [];
+  if (rolesIn(spelling, keyword, pack).get(first.stem) !== "modifier") return [];
+  const roles = new Map<string, Carrier["role"]>([
+    [first.stem, "head"],
+    [last.stem, "modifier"],
+  ]);
+  return [
+    { ...variantOf(spelling, keyword, pack, roles), isJoined: false, isParted: false, reading: "turned" },
+  ];
 }
 
 function variantOf(
@@ -174,7 +212,7 @@ function variantOf(
   keyword: string,
   pack: LanguagePack,
   roles: ReadonlyMap<string, Carrier["role"]> = rolesIn(spelling, keyword, pack),
-): Omit<Variant, "isJoined" | "isParted" | "isOrder"> {
+): Omit<Variant, "isJoined" | "isParted" | "reading"> {
   const { usage } = pack;
   const some = spelling.filter(({ small }) => !small);
   // "log in", "mine shaft": beside one word alone, a small one may mean more than elsewhere.
@@ -229,7 +267,7 @@ function objectOf(
     ...variantOf(spelling.slice(from), keyword, pack),
     isJoined: false,
     isParted: false,
-    isOrder: false,
+    reading: undefined,
   };
 }
 
@@ -251,7 +289,7 @@ function pairIn(
     spelling.findIndex(({ stem }) => stem === carriers[place]!.stem),
   );
   const words = spelling.slice(Math.min(...places), Math.max(...places) + 1);
-  return { ...variantOf(words, keyword, pack), isJoined: false, isParted: false, isOrder: false };
+  return { ...variantOf(words, keyword, pack), isJoined: false, isParted: false, reading: undefined };
 }
 
 /** Stems of who or what does something, by the stem of its verb. */

@@ -8,7 +8,7 @@ import { APART, isSetApart } from "./apart";
 import { doesIt, isVerbAsOne, isVerbFor } from "./asOne";
 import { REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
-import { isOrdered } from "./order";
+import { isReadSo } from "./reading";
 import type { Sight } from "./sight";
 import { isAdjectiveOf, isOtherPlural, isUsedSo, isVerbOfObject } from "./usedSo";
 
@@ -37,7 +37,7 @@ export function goTogether(
     return false;
   const { usage } = pack;
   if (!usage) return true;
-  if (variant.isOrder && !isOrdered(text, seen, variant, usage)) return false;
+  if (!isReadSo(text, seen, variant, usage)) return false;
   const first = seen.find((one) => one.from === from)!;
   // "Wie pflegt man einen Hund?" says a compound in several words.
   const mayBeSetApart = first.from === first.to && variant.carriers[first.place]!.role !== "verb";

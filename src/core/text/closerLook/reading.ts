@@ -1,9 +1,9 @@
-/** Whether a text tells somebody to do what a keyword of two nouns may ask for: "how to reset your password" for "reset password". */
+/** Whether a text bears out another reading of a keyword's words than the plain one. */
 import type { AnalysedText } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
 import { isOfNoun, usedAs } from "../usage";
-import { isBeforeNoun } from "./nouns";
+import { isBeforeNoun, isCapital } from "./nouns";
 import type { Sight } from "./sight";
 
 /** "Password reset": the deed after what it is done to. "Wall paint" is a thing, and "prices change" by themselves. */
@@ -29,13 +29,37 @@ function isDeedNamed(
   );
 }
 
-/** @param seen where each of the keyword's words is; the first is the verb */
-export function isOrdered(
+/** @param seen where each of the keyword's words is */
+export const isReadSo = (
   text: AnalysedText,
   seen: readonly Sight[],
-  { carriers }: Variant,
+  variant: Variant,
   usage: Usage,
-): boolean {
+): boolean =>
+  variant.reading === "order"
+    ? isOrdered(text, seen, variant, usage)
+    : variant.reading === "turned"
+      ? areBeside(text, seen, usage)
+      : true;
+
+/** "Laptops für Studenten": two nouns, and nothing between them but small words and an adjective. */
+function areBeside(text: AnalysedText, seen: readonly Sight[], usage: Usage): boolean {
+  const [first, last] = [...seen].sort((a, b) => a.from - b.from) as [Sight, Sight];
+  const { tokens } = text;
+  const isNoun = (at: number) => !usage.capitals || isCapital(text, at);
+  const between = tokens.slice(first.to + 1, last.from);
+  const content = between.filter(({ small }) => !small);
+  return (
+    isNoun(first.from) &&
+    isNoun(last.from) &&
+    content.length <= 1 &&
+    !content.some((word) => usage.capitals && isCapital(text, tokens.indexOf(word, first.to))) &&
+    !/[,;]/.test(text.text.slice(tokens[first.to]!.end, tokens[last.from]!.start))
+  );
+}
+
+/** "How to reset your password" for "reset password": the text tells somebody to do it. */
+function isOrdered(text: AnalysedText, seen: readonly Sight[], { carriers }: Variant, usage: Usage): boolean {
   const { tokens } = text;
   const verb = seen.find(({ place }) => place === 0)!;
   const objects = seen.filter(({ place }) => place > 0).sort((a, b) => a.from - b.from);
