@@ -77,7 +77,8 @@ export function findKeyword(
     }
   }
   for (const variant of keyword.variants) {
-    if (variant.size) closeMatches(text, sighted, taken, variant, windowOf(variant, values), pack, take);
+    if (variant.size)
+      closeMatches(text, sighted, taken, variant, windowOf(variant, values, pack), pack, take);
   }
   if (whole && !matches.length) {
     for (const variant of keyword.variants) {
@@ -289,9 +290,16 @@ const MORE_IF_LINKED = 2;
 /** Words more that a verb in two may reach over: its second part ends the clause. */
 const MORE_IF_PARTED = 3;
 
+/** What people type without small words has them in a text: "precio reforma cocina", "el precio de la reforma de una cocina". */
+const leftOut = ({ words, size }: Variant, { usage }: LanguagePack): number =>
+  usage?.headFirst && words.length > 2 && words.length === size ? size - 1 : 0;
+
 /** A compound that is said in several words has one word more. */
-const windowOf = ({ words, isParted }: Variant, { closeWindow }: MatchValues): number =>
-  Math.max(words.length, 2) + closeWindow + (isParted ? MORE_IF_PARTED : 0);
+const windowOf = (variant: Variant, { closeWindow }: MatchValues, pack: LanguagePack): number =>
+  Math.max(variant.words.length, 2) +
+  closeWindow +
+  (variant.isParted ? MORE_IF_PARTED : 0) +
+  leftOut(variant, pack);
 
 function scatteredSpan(
   text: AnalysedText,

@@ -64,6 +64,8 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
     return !usage.compounds && !words.isDone && areParted(text, nouns.first.to, nouns.second.from);
   if (usage.headFirst && variant.words.length === 2 && isSaidOfOther(nouns, usage)) return true;
   // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
+  // "Déco de salon : nos idées"
+  if (isTurnedRound && nouns.gap.includes(":") && !nouns.between.some(isContent)) return false;
   if (isTurnedRound)
     return variant.words.length === 2 && !isTurned(text, nouns, usage) && !isThat(text, nouns, usage);
   return !(isHeadFirst(nouns, variant) ? HEAD_FIRST : HEAD_LAST).some((link) => link(words));

@@ -122,6 +122,7 @@ fahren fährt gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest ge
         /(?<!^(?:zeit|wohn|kleid|richt|nahr|wahr|waehr|fest|satz|pack|rechn|ord|mein|gatt|quitt))(?<=[a-z]{3})ung(?:en)?$/,
         "en",
       ),
+  deverbal: "ation ieren|ationen ieren|ktion zieren|ktionen zieren",
   perhaps: `
 angebot angeboten|aufgebot aufgeboten|befund befunden|betrieb betrieben|bestand bestanden|unterschied unterschieden|gerät geräten geraten|verbot verboten|auftritt auftritten|studium studien
 schneiden schnitt schnitten|streichen strich strichen|treiben trieb trieben|binden band banden|werfen warf warfen|bieten bot boten|brechen brach brachen|fangen fing fingen|fliegen flog flogen|frieren fror froren|geben gab gaben|gehen ging gingen|gewinnen gewann gewannen|gießen goss gossen|graben grub|greifen griff griffen|halten hielt hielten|hängen hing hingen|heben hob hoben|kommen kam kamen|laden lud luden|lassen ließ ließen|leihen lieh|liegen lag lagen|messen maß maßen|raten riet|reißen riss rissen|reiten ritt ritten|rufen rief riefen|schieben schob schoben|schießen schoss|schlagen schlug schlugen
@@ -206,7 +207,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     pronouns: "ich du er wir man wer",
     auxiliaries: "zu",
     determiners:
-      "der die das des dem den ein eine einen einem einer kein keine mein meine dein deine sein seine ihr ihre unser unsere jeder jede jedes beim im am zum zur vom",
+      "der die das des dem den ein eine einen einem einer kein keine mein meine dein deine sein seine ihr ihre unser unsere jeder jede jedes meinen meinem meiner meines deinen deinem deiner deines seinen seinem seiner seines ihren ihrem ihrer ihres unseren unserem unserer unseres eure euer euren eurem eurer eures keinen keinem keiner keines eines jeden jedem diese dieser dieses diesen diesem beim im am zum zur vom",
     pluralsLikeInfinitives: likeInfinitives.de,
     infinitive: /[^u]n$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,

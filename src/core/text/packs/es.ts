@@ -96,7 +96,8 @@ puerta puertas|puerto puertos|libro libros|libra libras|libre libres|cuenta cuen
 moda modas|modo modos|modelo modelos|policía policías|política políticas político políticos|organización organizaciones|órgano órganos|vino vinos|venir viene vienen
 banco bancos|banca|barco barcos|barca barcas|fruta frutas|fruto frutos|plano planos|plana planas|planta plantas|marco marcos|marca marcas
 `,
-  deverbal: "acion ar|aciones ar|ura ar|uras ar|aje ar|ajes ar",
+  deverbal:
+    "acion ar|aciones ar|ura ar|uras ar|aje ar|ajes ar|izaje er|sion tir|siones tir|sion dir|siones dir|sion der|siones der",
   smallWords: `el la los las un una unos unas lo al del de a en por para con sin sobre entre hasta desde hacia según tras ante bajo contra durante mediante
 yo tú él ella ello nosotros nosotras vosotros ellos ellas usted ustedes me te se nos os le les mi mis tu tus su sus nuestro nuestra nuestros nuestras vuestro vuestra mío mía
 este esta esto estos estas ese esa eso esos esas aquel aquella aquello aquellos aquellas que qué quien quién quienes cual cuál cuales cuyo cuya donde dónde cuando cuándo como cómo cuanto cuánto cuánta cuántos
@@ -151,6 +152,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     headFirst: true,
     places: "en",
     finiteForm: /[óí]$|(?<=[a-zñ]{3})(?:aba|aban|aron|ieron)$/,
+    of: "de del",
     eitherWay: "alquiler venta prestamo",
     joining: "para que donde",
     governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca durante tras",
@@ -177,7 +179,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     done: /(?:[ai]d|ist|[aei]rt|crit|ech|uest|elt)[oa]s?$/,
     action:
-      /(?:eza|cion|ciones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:alquiler|alquileres|arreglo|cambio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
+      /(?:eza|cion|ciones|sion|siones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:alquiler|alquileres|arreglo|cambio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
     idle: SPANISH_SET_PHRASES,
   },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,

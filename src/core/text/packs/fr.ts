@@ -99,12 +99,12 @@ appeler appelle appelles appellent appellera appelleront|jeter jette jettes jett
 vendre vendez vendait vendaient vendant|battre bat bats|envoyer enverra enverront|courir courra courront courue|tenir tiendrez tiendront|venir viendrez viendront|savoir saurez sauront|voir verrez verront|recevoir recevrez recevront|boire boirez boiront|croire croirez croiront cru crue|faire fera ferez feront faisait faisaient faisant|aller ira irez iront|pouvoir pourra
 permettre permet permets permettez permettait permise permises permis|remettre remet remets remettez remettait remise remises remis|soumettre soumet soumis|promettre promet promis|admettre admet admis|naître né née nés nées|permettre|sécher sèche sèchent
 résoudre résout résous résolvent résolvait résolu résolue|coudre coud couds cousent cousait cousu cousue|convaincre convainc convaincs convainquent convaincu convaincue|cueillir cueille cueillent cueilli|souffrir souffre souffrent souffert soufferte soufferts|découvrir découvre découvrent découvrez découvert découverte|apparaître apparaît apparaissent apparaissait apparu apparue|rire rit rient riait ri|plaire plaît plaisent plaisait|fuir fuit fuient fui|élire élit élisent élu élue|nuire nuit
-apprendre appris|comprendre compris|permettre permis|promettre promis|prendre prend prends prenons prenez prennent prenait prenaient prendra prenant prise prises pris|mettre met mets mettons mettez mettent mettait mettaient mettra mettant mise mises mis|tenir tient tiens tenons tenez tiennent tenait tiendra tenant tenue tenus tenues tenu|venir vient viens venons venez viennent venait viendra venant venue venus venues venu
+apprendre appris apprentissage apprentissages|comprendre compris|permettre permis|promettre promis|prendre prend prends prenons prenez prennent prenait prenaient prendra prenant prise prises pris|mettre met mets mettons mettez mettent mettait mettaient mettra mettant mise mises mis|tenir tient tiens tenons tenez tiennent tenait tiendra tenant tenue tenus tenues tenu|venir vient viens venons venez viennent venait viendra venant venue venus venues venu
 ouvrir ouvre ouvres ouvrons ouvrez ouvrent ouvrait ouvrira ouvrant ouverte ouverts ouvertes ouvert|couvrir couvre couvrent couvrait couvrant couverte couverts couvertes couvert|offrir offre offrent offrait offrant offerte offerts offertes offert|partir part pars partons partez partent partait partira partant partie partis parties parti|sortir sort sors sortons sortez sortent sortait sortira sortant sortie sortis sorties sorti
 dormir dort dors dormons dormez dorment dormait dormira dormant dormi|servir sert sers servons servez servent servait servira servant servie servis servies servi|sentir sent sens sentons sentez sentent sentait sentant sentie senti|courir courent courait courra courant couru|mourir meurt meurent mourait morte morts mortes mort
 boire boit buvons buvez boivent buvait boira buvant bue bu|dire dit dis disons dites disent disait dira disant dite dits|croire croit crois croyons croyez croient croyait croira croyant|vivre vit vivons vivez vivent vivait vivra vivant vécue vécu|suivre suit suivons suivez suivent suivait suivra suivant suivie suivis suivies suivi|savoir sait savons savez savent savait saura sachant su
 connaître connaît connais connaissons connaissez connaissent connaissait connaîtra connue connus connues connu|paraître paraît paraissent paraissait paru|naître naît naissent naissait|recevoir reçoit reçois recevons recevez reçoivent recevait recevra reçue reçus reçues reçu|duire duit duis duisons duisez duisent duisait duira duisant duite duites duits|struire struit struis struisons struisez struisent struisait struira struisant struite struites struits
-cuire cuit cuis cuisons cuisent cuisait cuite cuites cuits|peindre peint peins peignons peignez peignent peignait peindra peignant peinte peints peintes|joindre joint joignons joignez joignent joignait joignant jointe joints jointes|craindre craint craignent craignait crainte|rendre rend rends rendons rendez rendent rendait rendra rendant rendue rendus rendues rendu|perdre perd perds perdons perdez perdent perdait perdra perdant perdue perdus perdues perdu|attendre attend attends attendons attendez attendent attendait attendra attendu
+cuire cuit cuis cuisons cuisent cuisait cuite cuites cuits|peindre peint peins peignons peignez peignent peignait peindra peignant peinte peints peintes|joindre joint joignons joignez joignent joignait joignant jointe joints jointes|craindre craint craignent craignait crainte|rendre rend rends rendons rendez rendent rendait rendra rendant rendue rendus rendues rendu|perdre perte pertes perd perds perdons perdez perdent perdait perdra perdant perdue perdus perdues perdu|attendre attend attends attendons attendez attendent attendait attendra attendu
 descendre descend descends descendons descendez descendent descendait descendu|répondre répond réponds répondons répondez répondent répondait répondu|vendre vend vends vendons vendez vendent vendait vendra vendue vendus vendues vendu|battre bat bats battons battez battent battait battue battus battu|écrire écrit écris écrivons écrivez écrivent écrivait écrira écrivant écrite écrits écrites|crire crit cris crivons crivez crivent crivait crira crivant crite crites crits|lire lisons lisez lisent lisait lira lisant lue lus lues lu|voir voit vois voyons voyez voient voyait verra voyant vue vus vues vu`,
   },
   // "achetons", but also "poissons".
@@ -117,7 +117,7 @@ cuisinière cuisinières|ligne lignes|lignee lignees|musée musées|année anné
 université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles
 général généraux générale générales généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
 `,
-  deverbal: "age er|ation er|ations er|ages er",
+  deverbal: "age er|ation er|ations er|ages er|sion tir|sions tir|sion der|sions der|ie iser|ies iser",
   smallWords: `le la les l un une des du de d au aux ce cet cette ces c mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs
 je j tu il elle on nous vous ils elles me m te t se s lui eux y en moi toi soi qui que qu quoi dont où quel quelle quels quelles lequel laquelle lesquels lesquelles
 et ou mais donc or ni car si comme quand lorsque puisque parce afin ainsi alors
@@ -172,6 +172,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
     places: "dans en",
+    of: "de du des d",
     eitherWay: "location vente",
     joining: "pour qui",
     governing:
@@ -199,7 +200,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     doer: /(?:eurs?|euses?|trices?)$/,
     done: /(?:[eiu]e?|[iu]te?|[aei]inte?|erte?|[iu]se|aite?)s?$/,
     action:
-      /(?:age|tion|ment|ure|ance|ence|ees?)$|^(?:achat|calcul|envoi|transport|travail|travaux|vente)s?$/,
+      /(?:age|[st]ion|ment|ure|ance|ence|ees?)$|^(?:achat|calcul|envoi|transport|travail|travaux|vente)s?$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",
     idle: FRENCH_SET_PHRASES,
   },

@@ -105,7 +105,7 @@ accendere acceso|appendere appeso|attendere atteso|intendere inteso|tendere teso
 dividere diviso|decidere deciso|uccidere ucciso|concludere concluso|includere incluso|escludere escluso|deludere deluso|invadere invaso|mordere morso|spargere sparso|immergere immerso|emergere emerso|convincere convinto|piangere pianto|spingere spinto|stringere stretto|tingere tinto|fingere finto
 giungere giunto|aggiungere aggiunto|raggiungere raggiunto|svolgere svolto|volgere volto|avvolgere avvolto|coinvolgere coinvolto|risolvere risolto|sciogliere sciolgo sciolgono sciolto|accogliere accolgo accolgono accolto|proteggere protetto|friggere fritto|correggere corretto|dirigere diretto|distruggere distrutto
 rimanere rimango rimane rimangono rimasto|discutere discusso|esprimere espresso|comprimere compresso|assumere assunto|spegnere spengo spengono spento|distinguere distinto|estinguere estinto|soffrire sofferto|apparire appaio appare appaiono apparso|scoprire scoperto|morire muore muoiono morto|piacere piaccio piacciono|possedere possiedo possiede possiedono posseduto|sedere siedo siede siedono
-vedere vedrà vedrai vedremo vedranno|venire vieni verrà verrai verremo verranno|tenere tieni terrai terremo terranno|mantenere manterrà manterrai manterremo manterranno|fare facciamo fate faceva facendo farà farai faremo faranno faceva|bere berrà berranno beviamo beveva|dire dici dirà diranno diceva|sapere sai sappiamo saprà saprai saprete sapranno|vivere vivrà vivrai vivremo vivranno|andare vai andrà andrai andremo andranno|porre poni poniamo ponete
+vedere vedrà vedrai vedremo vedranno|venire vieni verrà verrai verremo verranno|tenere tieni terrai terremo terranno|mantenere manterrà manterrai manterremo manterranno|disdire disdici disdice disdicono disdetto disdetta disdette|fare facciamo fate faceva facendo farà farai faremo faranno faceva|bere berrà berranno beviamo beveva|dire dici dirà diranno diceva|sapere sai sappiamo saprà saprai saprete sapranno|vivere vivrà vivrai vivremo vivranno|andare vai andrà andrai andremo andranno|porre poni poniamo ponete
 militare militari|affare affari|esemplare esemplari|cambiare cambierà cambierò|inviare invierà|iniziare inizierà|risparmiare risparmierà|coltivare coltivano coltivò|scegliere|abitare abita abitano|imparare impari|preparare prepari|riparare ripari|separare separi|dichiarare dichiari|superare supera supero supererà|operare operano|generare genera generano|visitare visita visitano|limitare limita limitano|evitare evita evitano|ospitare ospita ospitano|invitare invita invitano|meritare merita meritano
 tenere tengo tiene tengono teniamo tenne tennero terrà tenendo tenuta tenuti tenute tenuto|venire vengo viene vengono veniamo venne vennero verrà venendo venuta venuti venute venuto|mettere metto mette mettono misero mettendo messa messi messe messo|prendere prendo prende prendono prese presero prendendo presa presi preso|scendere scende scendono scese sceso|spendere spende spendono speso|rendere rende rendono reso
 chiudere chiudo chiude chiudono chiuse chiudendo chiusa chiusi chiuso|ridurre riduco riduce riducono ridusse riducendo ridotta ridotti ridotte ridotto|durre duce ducono dusse ducendo dotta dotti dotte dotto|porre pongo pone pongono ponendo posta posti poste posto|aprire apro apre aprono aprì aprendo aperta aperti aperte aperto|coprire copre coprono coprì coperta coperti coperte coperto|offrire offre offrono offrì offerta offerti offerte offerto|dire dico dice dicono disse dicendo detta detti dette detto
@@ -121,7 +121,8 @@ università|universo|universale universali|casa case|caso casi|porta porte|porto
 costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punta punte|polizia|politica politiche|generale generali|generazione generazioni|genere generi|organo organi|organizzazione organizzazioni
 banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici|colpa colpe|colpo colpi|palo pali|pala pale|capello capelli|cappello cappelli
 `,
-  deverbal: "grafia grafare|grafie grafare|aggio are|aggi are|atura are|ature are|azione are|azioni are",
+  deverbal:
+    "grafia grafare|grafie grafare|aggio are|aggi are|atura are|ature are|azione are|azioni are|sione dere|sioni dere|sione tire|sioni tire",
   smallWords: `il lo la i gli le l un uno una del dello della dei degli delle al allo alla ai agli alle dal dallo dalla dai dagli dalle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle col
 di a da in con su per tra fra senza verso dopo prima durante contro sotto sopra presso
 io tu lui lei noi voi loro mi ti si ci vi ne me te sé suo sua suoi sue mio mia miei mie tuo tua tuoi tue nostro nostra nostri nostre vostro vostra
@@ -176,6 +177,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     headFirst: true,
     places: "in",
     finiteForm: /ò$|(?<=[a-z]{3})(?:arono|irono|ava|avano)$/,
+    of: "di d del dello della dei degli delle",
     eitherWay: "noleggio affitto vendita prestito",
     joining: "per che dove",
     governing:
@@ -196,7 +198,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     pronouns: "io tu lui lei noi voi mi ti si chi",
     auxiliaries: "puo possono puoi posso deve devono ho hai hanno abbiamo avete aveva non",
     determiners:
-      "il lo la i gli le un uno una del dello della dei degli delle al allo alla ai agli alle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle questo questa questi queste suo sua suoi sue mio mia tuo tua nostro nostra vostro vostra",
+      "il lo la i gli le un uno una del dello della dei degli delle al allo alla ai agli alle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle questo questa questi queste suo sua suoi sue mio mia miei mie tuo tua tuoi tue nostro nostra nostri nostre vostro vostra vostri vostre loro",
     likeInfinitives:
       "mare altare alveare cellulare militare solare particolare popolare regolare familiare scolare lunare potere piacere genere cenere carcere polvere rovere cameriere bicchiere cantiere giardiniere quartiere mestiere infermiere ingegnere parrucchiere pompiere consigliere corriere sentiere cavaliere camere lettere opere pere sere ere",
     infinitive: /[aei]re$/,
@@ -204,7 +206,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     doer: /(?:tor[ei]|tric[ei])$/,
     done: /(?:[aiu]t|st|[rlt]t|es|os|us)[oaie]$/,
     action:
-      /(?:izia|izie|zione|zioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$|^(?:acquist|affitt|calcol|lavor|nolegg|restaur|trasport|vendit)(?:o|i|io|a|e)$/,
+      /(?:izia|izie|zione|zioni|sione|sioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$|^(?:acquist|affitt|calcol|cost|lavor|nolegg|restaur|trasport|vendit)(?:o|i|io|a|e)$/,
     idle: ITALIAN_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|fase \d+|\d+[.:)]|(?:innanzitutto|poi|infine)\b[,:]?)\s*[:.,-]?\s*/,

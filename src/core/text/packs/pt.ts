@@ -77,7 +77,7 @@ sol sóis solar solares|nadar nadam nadou nadando nade nadem natação|poupar po
       /[sth]o$/.test(participle) ? ["a", "os", "as"].map((end) => participle.slice(0, -1) + end) : [],
     prefixes: "re des de con com pro pre contra dis ex en em im in man ob ante sobre su sus abs",
     forms: `
-dormir durma durmam|pedir peça peçam|medir meça meçam|fazer façam fizemos fiz faça|dizer diga digam|ver veja vejam|trazer traga tragam|vir venha venham|pôr ponha ponham|ter tenha tenham|seguir siga sigam|servir sirva sirvam|ouvir ouça ouçam|poder possa possam|saber saiba saibam|querer queira queiram|subir suba subam
+dormir durma durmam|pedir peça peçam|medir meça meçam|perder perca percam perco perda perdas|fazer façam fizemos fiz faça|dizer diga digam|ver veja vejam|trazer traga tragam|vir venha venham|pôr ponha ponham|ter tenha tenham|seguir siga sigam|servir sirva sirvam|ouvir ouça ouçam|poder possa possam|saber saiba saibam|querer queira queiram|subir suba subam
 vender vendo|aprender aprendo|atender atendo|defender defendo|depender dependo|corrigir corrijo corrija|dirigir dirijo dirija|proteger protejo proteja|decidir decido decida|dividir divido divida|assistir assiste|passear passeio passeia passeiam passeie|sortear sorteia|bloquear bloqueia bloqueiam|recear|preferir prefiro prefira|conseguir consigo consiga|repetir repito repita|vestir visto vista|sentir sinto sinta|divertir divirto divirta
 odiar odeia|incendiar incendeia|mediar medeia|possuir possui possuem|incluir inclui incluem|substituir substitui substituem|contribuir contribui contribuem|destruir destrói destroem|sair saiam saia|cair caiam caía|rir ri riem rindo rido|eleger elejo eleito|entregar entregue|imprimir impresso|aceitar aceite|acender aceso|prender preso|gastar gasto|morrer morto
 ter tenho tem têm temos teve tiveram tendo tido|pôr ponho põe põem pomos pôs puseram pondo posta postos postas posto|dizer digo diz dizem disse disseram dizendo dita ditos dito|fazer faço faz fazem fazemos fez fizeram fazendo feita feitos feitas feito|trazer trago traz trazem trouxe trouxeram trazendo trazido|vir venho vem vêm veio vieram vindo|sair saio sai saem saiu saíram saindo saído|ver vejo vê veem viu viram vendo vista vistos vistas visto
@@ -93,7 +93,8 @@ universidade universidades|universo universos|universal universais|casa casas|ca
 modo modos|moda modas|modelo modelos|polícia polícias|política políticas político políticos|geral gerais|geração gerações|organização organizações|órgão órgãos|banco bancos|banca bancas|barco barcos|barca barcas
 carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
 `,
-  deverbal: "grafia grafar|grafias grafar|acao ar|acoes ar|agem ar|agens ar|ura ar",
+  deverbal:
+    "grafia grafar|grafias grafar|acao ar|acoes ar|agem ar|agens ar|ura ar|izado er|sao tir|soes tir|sao dir|soes dir|omia omizar",
   smallWords: `o a os as um uma uns umas de do da dos das em no na nos nas num numa por pelo pela pelos pelas para com sem sobre entre até desde após ante sob contra durante ao à aos às dum duma neste nesta nesse nessa deste desta desse dessa daquele naquele
 eu tu ele ela nós vós eles elas você vocês me te se lhe lhes vos meu minha meus minhas teu tua seu sua seus suas nosso nossa nossos nossas
 este esta isto estes estas esse essa isso esses essas aquele aquela aquilo que quem qual quais cujo cuja onde quando como quanto quanta quantos porque porquê
@@ -147,6 +148,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     headFirst: true,
     places: "em",
     finiteForm: /(?<=[a-zç]{3})(?:ou|aram|eram|iram|ava|avam)$/,
+    of: "de do da dos das",
     eitherWay: "aluguer aluguel venda",
     joining: "para que onde",
     governing:
@@ -166,7 +168,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     pronouns: "eu tu ele ela nos vos eles elas voce voces me te se lhe lhes quem",
     auxiliaries: "pode podem deve devem nao",
     determiners:
-      "teu tua teus tuas nossos nossas o a os as um uma uns umas do da dos das no na nos nas ao aos meu minha seu sua seus suas nosso nossa este esta estes estas esse essa aquele aquela",
+      "teu tua teus tuas nossos nossas o a os as um uma uns umas do da dos das no na nos nas ao aos meu minha meus minhas seu sua seus suas nosso nossa este esta estes estas esse essa aquele aquela",
     likeInfinitives:
       "lugar lar mar colar par bar celular solar militar familiar escolar popular particular regular titular pulgar mulher talher aluguer prazer poder chanceler acucar altar radar dolar",
     infinitive: /(?:[aei]|(?:^|com|pro|dis|ex|im|o|su|trans|re|de)p[o])r$/,
@@ -174,7 +176,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     done: /(?:[ai]d|ist|[aei]rt|crit|eit|ost|mp|g|nt)[oa]s?$/,
     action:
-      /(?:cao|coes|mento|mentos|agem|agens|ura|[aei]da|[ai]do|eza)s?$|^(?:aluguel|aluguer|alugueis|calculo|conserto|cultivo|reforma|trabalho|transporte|venda)s?$/,
+      /(?:[cs]ao|[cs]oes|mento|mentos|agem|agens|ura|[aei]da|[ai]do|eza)s?$|^(?:aluguel|aluguer|alugueis|calculo|conserto|cultivo|reforma|trabalho|transporte|venda)s?$/,
     idle: PORTUGUESE_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|\d+[.:)]|(?:primeiro|segundo|por fim|finalmente)\b[,:]?)\s*[:.,-]?\s*/,
