@@ -19,7 +19,7 @@ function commonest(language: string): string[] {
   const folder = join(dirname(load.resolve(`@zxcvbn-ts/language-${language}/package.json`)), "src");
   return ["commonWords", "wikipedia"]
     .flatMap((file) => (load(join(folder, `${file}.json`)) as string[]).slice(0, MOST))
-    .map((word) => word.toLowerCase());
+    .map((word) => (language === "de" ? word.toLowerCase() : fold(word)));
 }
 
 type Tree = string | readonly Tree[] | { readonly [key: string]: Tree };

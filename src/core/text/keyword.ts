@@ -21,6 +21,8 @@ export interface CompiledKeyword {
 export interface Carrier {
   folded: string;
   stem: string;
+  /** Written without a capital, in a keyword that has one elsewhere. */
+  isLower: boolean;
   /** The noun that the others say more of, one of the others, a verb, or nobody can tell. */
   role: "head" | "modifier" | "verb" | undefined;
 }
@@ -241,6 +243,7 @@ function variantOf(
     (token): Carrier => ({
       folded: token.folded,
       stem: token.stem,
+      isLower: keyword !== keyword.toLowerCase() && !isCapital(keyword, token),
       role: roles.get(token.stem),
     }),
   );

@@ -292,7 +292,7 @@ const MORE_IF_PARTED = 3;
 
 /** What people type without small words has them in a text: "precio reforma cocina", "el precio de la reforma de una cocina". */
 const leftOut = ({ words, size }: Variant, { usage }: LanguagePack): number =>
-  usage?.headFirst && words.length > 2 && words.length === size ? size - 1 : 0;
+  (usage?.headFirst || usage?.compounds) && words.length > 2 && words.length === size ? size - 1 : 0;
 
 /** A compound that is said in several words has one word more. */
 const windowOf = (variant: Variant, { closeWindow }: MatchValues, pack: LanguagePack): number =>

@@ -89,6 +89,7 @@ const isAdjectivesVerb: Rule = ({ usage, token, use, isVerbForm }) =>
 /** "Sie rasen vorbei und mähen alles um" is about no "Rasen". */
 const isNoCapital: Rule = ({ text, usage, token, at, carrier }) =>
   usage.capitals &&
+  !carrier.isLower &&
   carrier.role === undefined &&
   usage.infinitive?.test(token.folded) &&
   isNounAt(text, at, usage) === false

@@ -280,7 +280,7 @@ const isDoneFor = (
   text: AnalysedText,
   verb: Sight,
   noun: number,
-  { joining, gerund, of, deed, capitals, infinitive }: Usage,
+  { joining, gerund, of, about, deed, capitals, infinitive }: Usage,
 ): boolean => {
   const [done, link] = [text.tokens[verb.to]!.folded, text.tokens[noun - 1]!.folded];
   if (noun !== verb.to + 2) return false;
@@ -288,7 +288,7 @@ const isDoneFor = (
   const isNamed = capitals && infinitive?.test(done) === true && isCapital(text, verb.to);
   return (
     (gerund?.test(done) === true && joining.has(link)) ||
-    ((isNamed || deed?.test(done) === true) && of.has(link))
+    ((isNamed || deed?.test(done) === true) && (of.has(link) || about.has(link)))
   );
 };
 
