@@ -128,11 +128,12 @@ function closed(spelling: Token[], pack: LanguagePack): Token[][] {
   });
 }
 
-/** "Tische aus Holz" are "Holztische". */
+/** "Tische aus Holz" are "Holztische", "Tomaten auf dem Balkon" "Balkontomaten". */
 function asCompound(spelling: Token[], pack: LanguagePack): Token[][] {
-  const [head, between, material] = spelling;
-  if (!pack.usage?.compounds || spelling.length !== 3 || !head || !material) return [];
-  return between!.small && isPart(head) && isPart(material)
+  const [head, ...rest] = spelling;
+  const material = rest.pop();
+  if (!pack.usage?.compounds || !head || !material || !rest.length) return [];
+  return rest.every(({ small }) => small) && isPart(head) && isPart(material)
     ? [[joined([{ ...material, end: head.end }, head], 0, 1, pack)]]
     : [];
 }
@@ -228,7 +229,8 @@ function variantOf(
   if (size > 1)
     for (const { stem, otherStem } of carrying.values())
       if (otherStem && !content.has(otherStem)) content.set(otherStem, content.get(stem)!);
-  if (size > 1)
+  // "Mitarbeitermotivation"
+  if (size > 1 || usage?.compounds)
     for (const { folded, stem } of carrying.values()) {
       for (const other of pack.otherKinds(folded).map(pack.stem))
         if (!content.has(other)) content.set(other, content.get(stem)!);

@@ -291,8 +291,10 @@ const MORE_IF_LINKED = 2;
 const MORE_IF_PARTED = 3;
 
 /** What people type without small words has them in a text: "precio reforma cocina", "el precio de la reforma de una cocina". */
-const leftOut = ({ words, size }: Variant, { usage }: LanguagePack): number =>
-  (usage?.headFirst || usage?.compounds) && words.length > 2 && words.length === size ? size - 1 : 0;
+const leftOut = ({ words, content }: Variant, { usage }: LanguagePack): number =>
+  (usage?.headFirst || usage?.compounds) && words.length > 2
+    ? words.filter(({ stem }, i) => i > 0 && content.has(stem) && content.has(words[i - 1]!.stem)).length
+    : 0;
 
 /** A compound that is said in several words has one word more. */
 const windowOf = (variant: Variant, { closeWindow }: MatchValues, pack: LanguagePack): number =>

@@ -97,7 +97,7 @@ moda modas|modo modos|modelo modelos|policía policías|política políticas pol
 banco bancos|banca|barco barcos|barca barcas|fruta frutas|fruto frutos|plano planos|plana planas|planta plantas|marco marcos|marca marcas
 `,
   deverbal:
-    "acion ar|aciones ar|ura ar|uras ar|aje ar|ajes ar|izaje er|sion tir|siones tir|sion dir|siones dir|sion der|siones der",
+    "acion ar|aciones ar|ura ar|uras ar|aje ar|ajes ar|izaje er|amiento ar|amientos ar|imiento er|imiento ir|sion tir|siones tir|sion dir|siones dir|sion der|siones der",
   smallWords: `el la los las un una unos unas lo al del de a en por para con sin sobre entre hasta desde hacia según tras ante bajo contra durante mediante
 yo tú él ella ello nosotros nosotras vosotros ellos ellas usted ustedes me te se nos os le les mi mis tu tus su sus nuestro nuestra nuestros nuestras vuestro vuestra mío mía
 este esta esto estos estas ese esa eso esos esas aquel aquella aquello aquellos aquellas que qué quien quién quienes cual cuál cuales cuyo cuya donde dónde cuando cuándo como cómo cuanto cuánto cuánta cuántos

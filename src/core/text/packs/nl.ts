@@ -158,7 +158,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     // "Haar verven"
     particles: "haar",
     apart: "vol van voor bij in op met uit tegen zonder aan naar over om te door",
-    linking: "van voor bij in op met uit tegen zonder aan naar over",
+    linking: "van voor bij in op met uit tegen zonder aan naar over door",
     asking: "die dat waar wanneer waarvan",
     enough: "genoeg",
     quantities:
