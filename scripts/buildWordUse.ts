@@ -103,7 +103,7 @@ const nounsToo = mostly("verb", VERB, RAREST.verbs).filter((word) => {
 /** Share of a word's uses from which it may be an order before a noun: "book hotel". */
 const VERB_TOO = 0.1;
 const verbsToo = mostly("verb", VERB_TOO, RAREST.doers).filter(
-  (word) => uses.get(word)!.verb / uses.get(word)!.all < VERB,
+  (word) => uses.get(word)!.verb / uses.get(word)!.all < VERB || nounsToo.includes(word),
 );
 
 /** Things whose name, of two words or two made one, begins with such a verb: "trust fund", "postcode". */

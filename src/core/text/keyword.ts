@@ -4,6 +4,7 @@ import { perObject } from "../once";
 import { analyseText, type Token } from "./analyse";
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
+import type { Usage } from "./packs/usage";
 import { verbOfDoer } from "./usage";
 import { wordFacts } from "./wordFacts";
 
@@ -170,11 +171,17 @@ export const isPart = ({ folded, small, facts }: Token): boolean =>
 /** Words that an order has at most: "change bike tyre". */
 const LONGEST_ORDER = 3;
 
+/** "Reset", and "refinance" by "finance". */
+const mayBeVerb = (folded: string, { verbs, verbsToo, nouns }: Usage): boolean => {
+  const again = /^re(.{4,})/.exec(folded)?.[1] ?? "";
+  return verbsToo.has(folded) || (!nouns.has(folded) && (verbs.has(again) || verbsToo.has(again)));
+};
+
 /** "Reset password", "book hotel": of two nouns, the first is perhaps what to do with the second. */
 function asOrder(spelling: Token[], keyword: string, pack: LanguagePack): Variant[] {
   const [first] = spelling;
   const { usage } = pack;
-  if (!first || !usage?.verbsToo.has(first.folded) || usage.pasts.has(first.folded)) return [];
+  if (!first || !usage || usage.pasts.has(first.folded) || !mayBeVerb(first.folded, usage)) return [];
   const thing = spelling[1]?.folded ?? "";
   const names = usage.names.get(first.folded);
   if (names?.has(thing) || names?.has(thing.replace(/s$/, ""))) return [];

@@ -18,6 +18,9 @@ function isDeedNamed(
   const { folded } = carriers[0]!;
   return (
     !thing.folded.endsWith("s") &&
+    // "The record call" is no "call recording".
+    thing.stem === carriers[object.place]!.stem &&
+    usage.gerund?.test(thing.folded) === usage.gerund?.test(carriers[object.place]!.folded) &&
     // "Fair trade"
     !usage.adjectives.has(thing.folded) &&
     text.text.slice(thing.end, deed.start) === " " &&
@@ -78,6 +81,9 @@ function isOrdered(text: AnalysedText, seen: readonly Sight[], { carriers }: Var
   // "Hand me the cream", "trust me, the fund is safe"
   const between = tokens.slice(verb.to + 1, object.from);
   if (between.some(({ folded }) => usage.persons.has(folded) && !usage.determiners.has(folded))) return false;
+  // "Watch him repair the roof"
+  const after = tokens[objects.at(-1)!.to + 1];
+  if (after?.sentence === tokens[verb.from]!.sentence && usage.determiners.has(after.folded)) return false;
   if (text.text.slice(tokens[verb.to]!.end, tokens[object.from]!.start).includes(",")) return false;
   if (isBeforeNoun(text, objects.at(-1)!.to, usage, seen)) return false;
   if (!between.every((word) => isOfNoun(word, usage) || usage.adjectives.has(word.folded))) return false;
