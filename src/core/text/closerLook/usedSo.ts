@@ -133,6 +133,12 @@ const isOtherVerb = ({
     usage.adverb !== undefined &&
     (usage.adverb.test(token.folded) ||
       (!isVerbal(token.folded, usage) && isBeforeNoun(analysed, at, usage, seen)));
+  // "Die Pflanzen haben keine Blumen" for "Blumen pflanzen"
+  const isPlural =
+    before?.sentence === token.sentence &&
+    usage.beforePlurals.has(before.folded) &&
+    !isOtherForm &&
+    usage.infinitive?.test(token.folded) === true;
   // "De schone oven" for "schoonmaken"
   const isNoParticle =
     variant.isParted &&
@@ -141,6 +147,7 @@ const isOtherVerb = ({
     carrier.role === "verb";
   return (
     isThing ||
+    isPlural ||
     // "A modern kitchen"
     (usage.context !== undefined && isAdjectiveOf(token, carrier, usage)) ||
     isOfOther ||

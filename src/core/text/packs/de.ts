@@ -209,6 +209,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     auxiliaries: "zu",
     determiners:
       "der die das des dem den ein eine einen einem einer kein keine mein meine dein deine sein seine ihr ihre unser unsere jeder jede jedes meinen meinem meiner meines deinen deinem deiner deines seinen seinem seiner seines ihren ihrem ihrer ihres unseren unserem unserer unseres eure euer euren eurem eurer eures keinen keinem keiner keines eines jeden jedem diese dieser dieses diesen diesem beim im am zum zur vom",
+    beforePlurals: "die der den diese alle keine meine deine seine ihre unsere eure viele manche",
     pluralsLikeInfinitives: likeInfinitives.de,
     infinitive: /[^u]n$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,

@@ -173,6 +173,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     pronouns: "ik jij u hij zij wij we wie",
     auxiliaries: "te kan kun kunt kunnen moet moeten mag mogen wil wilt willen zal zult zullen",
     determiners: "de het een mijn jouw zijn haar ons onze hun deze dit die dat elke ieder iedere geen",
+    beforePlurals: "de deze die alle veel",
     pluralsLikeInfinitives: likeInfinitives.nl,
     infinitive: /en$|gaan$|staan$|doen$/,
     doing: /^(?:hoe|zo) /,

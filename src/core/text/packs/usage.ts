@@ -15,6 +15,8 @@ export interface Usage {
   auxiliaries: ReadonlySet<string>;
   /** What stands before a noun: "the", "your". */
   determiners: ReadonlySet<string>;
+  /** What stands before nouns in the plural, and never before what is done: "die" in "die Pflanzen". Empty where nobody has said. */
+  beforePlurals: ReadonlySet<string>;
   /** What, before a form in "-ing" or a participle, makes one verb with it; and what may be "which" as well as "this one". Empty where a language has no need. */
   being: ReadonlySet<string>;
   relatives: ReadonlySet<string>;
@@ -164,6 +166,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   pronouns: true,
   auxiliaries: true,
   determiners: true,
+  beforePlurals: true,
   persons: true,
   timing: true,
   being: true,
