@@ -108,6 +108,19 @@ const isDoneByThem: Rule = ({ text: { tokens }, at, token, carrier, usage, isOth
     ? false
     : undefined;
 
+/** "Isso prova que a matemática serve" */
+const isSaidByOne: Rule = ({ text: { tokens }, at, token, carrier, usage, isAction }) => {
+  const before = tokens[at - 1];
+  return usage.headFirst &&
+    carrier.role === "head" &&
+    !isAction &&
+    before?.sentence === token.sentence &&
+    (usage.persons.has(before.folded) || usage.pronouns.has(before.folded)) &&
+    !usage.determiners.has(before.folded)
+    ? false
+    : undefined;
+};
+
 const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
 
 /** "Companies that move pianos", "shoes for running on trails": the purpose of what the keyword says last. */
@@ -264,8 +277,18 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
 };
 
 /** "Customised furniture", "the choice of a mattress". */
-const isMadeOfIt: Rule = ({ isDerived, token, carrier, usage }) => {
+const isMadeOfIt: Rule = ({ isDerived, token, carrier, usage, text: { tokens }, at, seen }) => {
   if (!isDerived) return undefined;
+  // "A coffee maker" makes no cards.
+  const before = tokens[at - 1];
+  if (
+    before?.sentence === token.sentence &&
+    !before.small &&
+    usage.nouns.has(before.folded) &&
+    verbOfDoer(token.folded, usage) !== undefined &&
+    !seen.some(({ to }) => to === at - 1)
+  )
+    return false;
   // "He trains safely" speaks of no safety.
   const isManner = usage.context !== undefined && usage.adverb?.test(token.folded) === true;
   return !isManner || usage.adjectives.has(carrier.folded) || usage.adverb?.test(carrier.folded) === true;
@@ -337,6 +360,9 @@ const isDoneToRest: Rule = (word) => {
     !(after?.sentence === text.tokens[at]!.sentence && !after.small)
   )
     return false;
+  // "They booked the main course" speaks of no course book.
+  if (isVerbForm && word.carrier.role === "head" && !word.isAction && usage.nouns.has(word.carrier.folded))
+    return false;
   const isBare = isVerbForm && !last && isSaidOf(text, at, usage);
   return next && isObject(text, at, next.from, usage, isBare) ? saysItsNoun(word) : undefined;
 };
@@ -351,6 +377,8 @@ const isSensed: Rule = ({ isVerbForm, carrier, next, text, at, usage }) =>
 const isDoneToLast: Rule = ({ isVerbForm, token, carrier, last, text, at, usage }) =>
   isVerbForm &&
   !usage.intransitives.has(token.folded) &&
+  // "The trial ran for weeks"
+  !usage.simplePasts.has(token.folded) &&
   carrier.role === "head" &&
   last &&
   // "In a loft, insulated from noise"
@@ -385,6 +413,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isNoCapital,
   isDoneByThem,
   hasNoRole,
+  isSaidByOne,
   isParticle,
   isDoneHere,
   isPartOf,

@@ -139,6 +139,23 @@ const isOtherVerb = ({
     usage.beforePlurals.has(before.folded) &&
     !isOtherForm &&
     usage.infinitive?.test(token.folded) === true;
+  // "Insurance against cancelled flights" for "cancel insurance"
+  const isSaidOfOther =
+    usage.context !== undefined &&
+    isVerbal(token.folded, usage) &&
+    before?.sentence === token.sentence &&
+    (usage.linking.has(before.folded) || usage.determiners.has(before.folded)) &&
+    after?.sentence === token.sentence &&
+    !after.small &&
+    !seen.some(({ from }) => from === at + 1) &&
+    text.slice(token.end, after.start) === " " &&
+    !usage.adverb?.test(after.folded);
+  // "De winkel is open" for "winkel openen"
+  const isAdjective =
+    before?.sentence === token.sentence &&
+    usage.compounds &&
+    usage.copulas.has(before.folded) &&
+    carrier.folded === `${token.folded}en`;
   // "De schone oven" for "schoonmaken"
   const isNoParticle =
     variant.isParted &&
@@ -148,6 +165,8 @@ const isOtherVerb = ({
   return (
     isThing ||
     isPlural ||
+    isSaidOfOther ||
+    isAdjective ||
     // "A modern kitchen"
     (usage.context !== undefined && isAdjectiveOf(token, carrier, usage)) ||
     isOfOther ||
