@@ -181,12 +181,13 @@ const isWhen: Apart = ({ tokens }, seen, { carriers }, { times, dating, gerund }
     );
   });
 
-/** "El cura tiene sueño": one has the other. */
-const hasOther: Apart = (text, seen, variant, usage) => {
+/** "El cura tiene sueño": one has the other. "O prato foi feito": it was done once, and is not of that sort. */
+const isOrHasOther: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns || !usage.headFirst) return false;
   const has = (words: ReadonlySet<string>) => nouns.between.some(({ folded }) => words.has(folded));
-  return has(usage.having) && !has(usage.asking);
+  const wasDone = usage.finite.has(nouns.between.at(-1)?.folded ?? "");
+  return wasDone || (has(usage.having) && !has(usage.asking));
 };
 
 /** "Hace pan y compra leche": what would be done is done itself, to something else. */
@@ -232,7 +233,7 @@ export const APART: readonly Apart[] = [
   isWhen,
   isTornFrom,
   isTold,
-  hasOther,
+  isOrHasOther,
   doesAnother,
   isUnlinked,
 ];

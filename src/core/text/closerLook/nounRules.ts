@@ -172,6 +172,13 @@ const isSaid: Rule = ({ text: { tokens }, token, at, carrier, isOtherForm, usage
 const isSoMuch: Rule = ({ text: { tokens }, at, carrier, usage }) =>
   carrier.role === "modifier" && usage.enough.has(tokens[at + 1]?.folded ?? "") ? false : undefined;
 
+/** "Sleep better" for "better sleep": what is more so than before may be how it is done as well. */
+const isHow = ({ usage, text, at, next }: SeenWord): boolean =>
+  usage.context !== undefined &&
+  next?.from === at + 1 &&
+  COMPARED.test(text.tokens[next.from]!.folded) &&
+  usage.adjectives.has(text.tokens[next.from]!.folded);
+
 /** "A design package" is another matter than "packaging design". */
 const isTurnedRound: Rule = (word) => {
   const { use, usage, carrier, next, at, text, token, variant } = word;
@@ -179,6 +186,7 @@ const isTurnedRound: Rule = (word) => {
     return undefined;
   const after = text.tokens[next.from]!;
   if (usage.gerund?.test(token.folded) || text.text.slice(token.end, after.start) !== " ") return undefined;
+  if (isHow(word)) return undefined;
   // "Which machine mills flour?"
   if (usage.which.has(text.tokens[at - 1]?.folded ?? "")) return undefined;
   // "The language spoken there"
@@ -352,6 +360,7 @@ const saysItsNoun = (word: SeenWord): boolean => {
 /** "Wash the car": a verb says what its noun says where the rest is what it is done to. "He walked to the boot of his car" */
 const isDoneToRest: Rule = (word) => {
   const { next, text, at, usage, isVerbForm, last } = word;
+  if (isHow(word)) return true;
   // "He drives hard" has no hard drive.
   const after = next && text.tokens[next.to + 1];
   if (

@@ -161,6 +161,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     manner: "como",
     quantities:
       "mas muchos muchas varios varias todos todas menos algunos algunas otros otras propio propia dos tres cuatro cinco seis siete ocho nueve diez",
+    finite: "fue fueron",
     copulas: "es son era eran esta estan",
     having: "tiene tienen tenia tenian",
     reflexives: "se",

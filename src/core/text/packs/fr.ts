@@ -182,6 +182,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     manner: "comment",
     quantities:
       "plus plusieurs tous toutes beaucoup moins assez quelques autres certains propre propres deux trois quatre cinq six sept huit neuf dix",
+    finite: "fut furent",
     copulas: "est sont etait etaient",
     reflexives: "se on l'on",
     which: "quel quelle quels quelles",

@@ -188,6 +188,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     manner: "come",
     quantities:
       "piu molti molte alcuni alcune tutti tutte meno altri altre parecchi proprio propria due tre quattro cinque sei sette otto nove dieci",
+    finite: "fu furono",
     copulas: "e sono era erano",
     having: "ha hanno",
     reflexives: "si",

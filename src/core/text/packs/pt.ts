@@ -158,6 +158,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     manner: "como",
     quantities:
       "mais muitos muitas varios varias todos todas menos alguns algumas outros outras proprio propria dois duas tres quatro cinco seis sete oito nove dez",
+    finite: "foi foram",
     copulas: "e sao era eram esta estao",
     having: "tem tinha tinham",
     reflexives: "se",
