@@ -71,13 +71,15 @@ function isOrdered(text: AnalysedText, seen: readonly Sight[], { carriers }: Var
   if (objects.length === 1 && object.to + 1 === verb.from)
     return isDeedNamed(text, object, verb, carriers, usage);
   if (object.from <= verb.to) return false;
-  // "Change a bike tyre"
-  if (
-    objects.some(
-      (one, i) => i > 0 && (one.from !== objects[i - 1]!.to + 1 || one.place < objects[i - 1]!.place),
-    )
-  )
-    return false;
+  // "Change a bike tyre", "track the rankings of your keywords"
+  const areTogether = objects.slice(1).every((one, i) => {
+    const last = objects[i]!;
+    const words = tokens.slice(last.to + 1, one.from);
+    return words.length
+      ? words.every(({ small }) => small) && words.some(({ folded }) => usage.linking.has(folded))
+      : one.place > last.place;
+  });
+  if (!areTogether) return false;
   // "Hand me the cream", "trust me, the fund is safe"
   const between = tokens.slice(verb.to + 1, object.from);
   if (between.some(({ folded }) => usage.persons.has(folded) && !usage.determiners.has(folded))) return false;
