@@ -31,6 +31,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   const isNounFirst = noun.from === first;
   return (
     areInTwoClauses(between, isNounFirst, usage) ||
+    (!isNounFirst && wasDoneElsewhere(text.tokens[verb.from]!, between, usage)) ||
     (isNounFirst && isGovernedNoun(text, verb, between, usage)) ||
     (isNounFirst && isDoer(text, verb, between, usage)) ||
     isInOtherPart(gap, between, isNounFirst, usage) ||
@@ -242,6 +243,8 @@ function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage:
   if (isNounFirst && own && !own.small && between.some(({ folded }) => pronouns.has(folded))) return true;
   if (between.some(({ folded }) => clauses.has(folded))) return true;
   if (and < 0) return false;
+  // "Plantas e flores à venda"
+  if (!isNounFirst && between.length === 1) return true;
   // "Hij geeft les en zag bloed"
   const [earlier, later] = [between.slice(0, and), between.slice(and + 1)];
   if ([earlier, later].every((words) => words.some(({ small }) => !small))) return true;
@@ -249,6 +252,14 @@ function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage:
   if (isNounFirst && (headFirst || between.length === 1)) return true;
   return pronouns.has(between[and + 1]?.folded ?? "");
 }
+
+/** "Hij is gewassen en hangt de gordijnen op": a participle ends its clause. */
+const wasDoneElsewhere = ({ folded }: Token, [and, ...rest]: readonly Token[], usage: Usage): boolean =>
+  usage.compounds &&
+  /^ge.*(?:[dt]|en)$/.test(folded) &&
+  and !== undefined &&
+  usage.conjunctions.has(and.folded) &&
+  rest.some(({ small }) => !small);
 
 /** "Escribió una carta al blog", "zij haalt brood met haar rijbewijs": it is a letter that is written. */
 function isToAnother(

@@ -191,7 +191,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     governing:
       "aus fur fuer von vom bei beim in im mit ohne gegen zum zur an am auf uber ueber um nach hinter unter neben zwischen vor nach wahrend waehrend seit bis durch",
     apart:
-      "meiner deiner seiner ihrer unserer eurer einer dieser jeder meines deines seines ihres unseres eures eines dieses jedes der des fur fuer furs fuers aus von vom am an im in auf bei beim gegen vor zum zur zu mit ohne uber unter hinter neben voller durch",
+      "meiner deiner seiner ihrer unserer eurer einer dieser jeder meines deines seines ihres unseres eures eines dieses jedes der des fur fuer furs fuers aus von vom am an im in auf bei beim gegen vor zum zur zu mit ohne uber unter hinter neben voller",
     linking:
       "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen durch zum zur am an auf uber ueber um",
     asking: "der die das den dem wo wann deren dessen",

@@ -157,7 +157,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     eitherWay: "huren lenen",
     // "Haar verven"
     particles: "haar",
-    apart: "vol van voor bij in op met uit tegen zonder aan naar over om te door",
+    apart: "vol van voor bij in op met uit tegen zonder aan naar over om te",
     linking: "van voor bij in op met uit tegen zonder aan naar over door",
     asking: "die dat waar wanneer waarvan",
     enough: "genoeg",
