@@ -119,6 +119,12 @@ const isInOtherClause: Apart = (text, seen, variant, usage) => {
   return has(usage.clauses) || (nouns.gap.includes(",") && (has(usage.conjunctions) || has(usage.finite)));
 };
 
+/** "Sells": hardly ever a noun. */
+const isVerbAlone = (folded: string, { verbs, nounsToo }: Usage): boolean => {
+  const plain = folded.replace(/s$/, "");
+  return verbs.has(plain) && !nounsToo.has(plain);
+};
+
 /** "The bag holds papers", "the guest lost his post", "the man came to the school": one does something, and the other is no part of it. */
 const isDoneToOther: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
@@ -129,7 +135,9 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
     between.some(
       (word) =>
         usage.simplePasts.has(word.folded) ||
-        (/[^s]s$/.test(word.folded) && !usage.being.has(word.folded) && isVerb(word)),
+        (/[^s]s$/.test(word.folded) &&
+          !usage.being.has(word.folded) &&
+          (isVerb(word) || isVerbAlone(word.folded, usage))),
     )
   )
     return !between.some(({ folded }) => usage.relatives.has(folded) || usage.pronouns.has(folded));

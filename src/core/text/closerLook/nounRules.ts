@@ -357,10 +357,29 @@ const saysItsNoun = (word: SeenWord): boolean => {
   return isVerbal(carrier.folded, usage) && !isVerbForm;
 };
 
+/** "The tide washed the car away", "tune in for piano music": with a particle it is another deed. */
+function isUndone({ text: { tokens }, at, next, usage, token, use, isVerbForm }: SeenWord): boolean {
+  if (!next || !(use === "verb" || isVerbForm)) return false;
+  const ends = (i: number) => {
+    const [particle, after] = [tokens[i], tokens[i + 1]];
+    return (
+      particle?.sentence === token.sentence &&
+      usage.undoing.has(particle.folded) &&
+      !(
+        after?.sentence === token.sentence &&
+        (usage.determiners.has(after.folded) || !after.small) &&
+        i < next.from
+      )
+    );
+  };
+  return ends(at + 1) || (ends(next.to + 1) && !usage.linking.has(tokens[next.to + 1]!.folded));
+}
+
 /** "Wash the car": a verb says what its noun says where the rest is what it is done to. "He walked to the boot of his car" */
 const isDoneToRest: Rule = (word) => {
   const { next, text, at, usage, isVerbForm, last } = word;
   if (isHow(word)) return true;
+  if (isUndone(word)) return false;
   // "He drives hard" has no hard drive.
   const after = next && text.tokens[next.to + 1];
   if (

@@ -84,8 +84,10 @@ ter tenho tem têm temos teve tiveram tendo tido|pôr ponho põe põem pomos pô
 saber sei sabe sabem soube souberam sabido|poder posso pode podem pôde puderam podido|querer quero quer querem quis quiseram querido|dar dou dá dão deu deram dando|dormir durmo dorme dormem dormiu dormindo dormido|pedir peço pede pedem pediu pedindo pedido|seguir sigo segue seguem seguiu seguindo seguido|servir sirvo serve servem serviu servindo servido|vestir veste vestem vestiu vestindo vestido|medir meço mede medem mediu medindo medido|ouvir ouço ouve ouvem ouviu ouvindo ouvido
 duzir duzo duz duzem duziu duzindo duzido|construir construo constrói constroem construiu construindo construída construído|abrir abro abre abrem abriu abrindo aberta abertos abertas aberto|cobrir cubro cobre cobrem cobriu coberta cobertos cobertas coberto|escrever escrevo escreve escrevem escreveu escrevendo escrita escritos escritas escrito|ler leio lê leem leu leram lendo lida lido|cair caio cai caem caiu caíram caindo caído|crescer cresce crescem cresceu crescido|conhecer conheço conhece conhecem conheceu conhecida conhecido|pagar pago paga pagam pagou pagando|ganhar ganho ganha ganham ganhou ganhando|gastar gasto gasta gastam gastou gastando|subir subo sobe sobem subiu subindo subido|correr corro corre correm correu correndo corrido`,
   },
+  // "Semeie"
+  perhapsForm: (word) => word.replace(/(?<=[a-z]{2})ei(?:as?|am|es?|em|o)$/, "ear"),
   perhaps: `
-fazer faça|contar conta contas conto contos|plantar planta plantas|marcar marca marcas
+colher colheita colheitas|fazer faça|contar conta contas conto contos|plantar planta plantas|marcar marca marcas
 `,
   apart: `
 revista revistas|vinho vinhos|vinha vinhas|tinto tintos|tinta tintas|bolo bolos|bola bolas|nada|nadar nadam nadou nadando|

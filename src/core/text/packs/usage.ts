@@ -26,6 +26,8 @@ export interface Usage {
   timing: ReadonlySet<string>;
   /** Small words that make another word of the one before them: "up" of "set up". */
   particles: ReadonlySet<string>;
+  /** Those that make another deed of it: "away" in "the tide washed the car away". Empty where nobody has said. */
+  undoing: ReadonlySet<string>;
   /** Those that do so before what is done as well: "set up a blog". */
   verbParticles: ReadonlySet<string>;
   /** What stands before a noun, or a form in "-ing": "of". Empty where nobody has said. */
@@ -172,6 +174,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   being: true,
   relatives: true,
   particles: true,
+  undoing: true,
   verbParticles: true,
   prepositions: true,
   joining: true,
