@@ -22,6 +22,7 @@ export function isVerbAsOne(
   isJoined: boolean,
   usage: Usage,
 ): boolean {
+  if (isOneDoing(text, from, to, carrier, usage)) return true;
   // "Das Wasser filtert": the second part of a compound has a capital where the first has one.
   const [first, last] = [text.tokens[from]!, text.tokens[to]!];
   const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
@@ -50,6 +51,25 @@ function endsAlike(part: string, compound: string): boolean {
       .replace(/z$/, "s")
       .replace(/(.)\1/g, "$1");
   return bare(compound).endsWith(bare(part));
+}
+
+/** "Every vote counts": behind what stands before one thing, a plural is a verb. "How a baby sleeps" tells of its sleep. */
+export function isOneDoing(
+  { tokens }: AnalysedText,
+  from: number,
+  to: number,
+  carrier: Carrier,
+  { singling, manner }: Usage,
+): boolean {
+  const [one, how] = [tokens[from - 1], tokens[from - 2]];
+  return (
+    to > from &&
+    one?.sentence === tokens[from]!.sentence &&
+    singling.has(one.folded) &&
+    !manner.has(how?.folded ?? "") &&
+    /[^s]s$/.test(tokens[to]!.folded) &&
+    !carrier.folded.endsWith("s")
+  );
 }
 
 /** "The bus passes the school": what would be a plural says what the word before it does. */

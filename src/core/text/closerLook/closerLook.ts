@@ -5,7 +5,7 @@ import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
-import { doesIt, isVerbAsOne, isVerbFor } from "./asOne";
+import { doesIt, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
 import { REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
 import { isReadSo } from "./reading";
@@ -135,6 +135,7 @@ export function isDone(
   // "A dog walk" needs no "dog walker".
   if (to - from === words.length - 1 && token.stem !== carrier.stem && verbOfDoer(carrier.folded, usage))
     return true;
+  if (isOneDoing(text, from, to, carrier, usage)) return true;
   // "We saw blades of grass"
   const before = tokens[from - 1];
   const isSaidOf = before?.sentence === tokens[from]!.sentence && usage.pronouns.has(before.folded);

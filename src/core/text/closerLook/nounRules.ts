@@ -2,6 +2,7 @@
 import type { AnalysedText } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isNounAt, isOfNoun, isVerbal, usedAs, verbOfDoer } from "../usage";
+import { isOneDoing } from "./asOne";
 import { areParted, isBeforeNoun, PERHAPS } from "./nouns";
 import { governorOf } from "./object";
 import type { SeenWord } from "./seenWord";
@@ -124,8 +125,11 @@ const isSaidByOne: Rule = ({ text: { tokens }, at, token, carrier, usage, isActi
 const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
 
 /** "Companies that move pianos", "shoes for running on trails": the purpose of what the keyword says last. */
-const isPurpose: Rule = ({ carrier, isThing, use, text, at, seen, usage }) =>
-  carrier.role === "modifier" && !(isThing && use === "verb") && isJoinedTo(text, at, seen, usage)
+const isPurpose: Rule = ({ carrier, token, isThing, use, text, at, seen, usage }) =>
+  carrier.role === "modifier" &&
+  // "They plan to game the system"
+  !((isThing || (token.folded === carrier.folded && usage.nouns.has(carrier.folded))) && use === "verb") &&
+  isJoinedTo(text, at, seen, usage)
     ? true
     : undefined;
 
@@ -358,28 +362,36 @@ const saysItsNoun = (word: SeenWord): boolean => {
 };
 
 /** "The tide washed the car away", "tune in for piano music": with a particle it is another deed. */
-function isUndone({ text: { tokens }, at, next, usage, token, use, isVerbForm }: SeenWord): boolean {
-  if (!next || !(use === "verb" || isVerbForm)) return false;
-  const ends = (i: number) => {
-    const [particle, after] = [tokens[i], tokens[i + 1]];
-    return (
-      particle?.sentence === token.sentence &&
-      usage.undoing.has(particle.folded) &&
-      !(
-        after?.sentence === token.sentence &&
-        (usage.determiners.has(after.folded) || !after.small) &&
-        i < next.from
-      )
-    );
-  };
-  return ends(at + 1) || (ends(next.to + 1) && !usage.linking.has(tokens[next.to + 1]!.folded));
-}
+const isUndone: Rule = ({
+  text: { tokens },
+  at,
+  next,
+  usage,
+  token,
+  carrier,
+  use,
+  isVerbForm,
+  isOtherForm,
+}) => {
+  const isDeed = use === "verb" || isVerbForm || (isOtherForm && usage.gerund?.test(carrier.folded) === true);
+  if (!next || !isDeed) return undefined;
+  const isParticle = (i: number) =>
+    tokens[i]?.sentence === token.sentence && usage.undoing.has(tokens[i]!.folded);
+  const after = (i: number) => (tokens[i + 1]?.sentence === token.sentence ? tokens[i + 1] : undefined);
+  // "Tune in for music", but "clean in the kitchen"
+  const isBefore = isParticle(at + 1) && usage.linking.has(after(at + 1)?.folded ?? "");
+  const isBehind = isParticle(next.to + 1) && !usage.linking.has(tokens[next.to + 1]!.folded);
+  return isBefore || isBehind ? false : undefined;
+};
+
+/** "Every vote counts" */
+const doesOneThing: Rule = ({ text, at, carrier, last, usage }) =>
+  carrier.role === "head" && last && isOneDoing(text, last.from, at, carrier, usage) ? false : undefined;
 
 /** "Wash the car": a verb says what its noun says where the rest is what it is done to. "He walked to the boot of his car" */
 const isDoneToRest: Rule = (word) => {
   const { next, text, at, usage, isVerbForm, last } = word;
   if (isHow(word)) return true;
-  if (isUndone(word)) return false;
   // "He drives hard" has no hard drive.
   const after = next && text.tokens[next.to + 1];
   if (
@@ -387,6 +399,9 @@ const isDoneToRest: Rule = (word) => {
     usage.adjectives.has(text.tokens[next.to]!.folded) &&
     !(after?.sentence === text.tokens[at]!.sentence && !after.small)
   )
+    return false;
+  // "She saw his hand" speaks of no saw.
+  if (word.use === "verb" && word.carrier.role === "head" && usage.simplePasts.has(word.token.folded))
     return false;
   // "They booked the main course" speaks of no course book.
   if (isVerbForm && word.carrier.role === "head" && !word.isAction && usage.nouns.has(word.carrier.folded))
@@ -424,13 +439,17 @@ const saysNothingDone: Rule = ({ isAction }) => (isAction ? undefined : false);
 
 const isParticiple: Rule = ({ use }) => (use === "verb" ? undefined : true);
 
-const isDoneBySomebody: Rule = ({ text, at, token, carrier, usage, last, seen }) => {
+const isDoneBySomebody: Rule = ({ text, at, token, carrier, usage, use, last, seen, isThing }) => {
   const before = text.tokens[at - 1];
   // "Which machine sews leather?"
   const asks = last && text.tokens[last.from - 1];
   if (!usage.headFirst && asks && usage.which.has(asks.folded)) return true;
   // "Rocks for climbing"
   if (usage.gerund?.test(token.folded) && isJoinedTo(text, at, seen, usage)) return true;
+  // "Face it"
+  const isNamedSo = token.folded === carrier.folded && (isThing || usage.nouns.has(carrier.folded));
+  if (carrier.role === "modifier" && use === "verb" && isNamedSo && !usage.gerund?.test(token.folded))
+    return false;
   if (!before || carrier.role === "modifier") return !before || !(usage.being.has(before.folded) || last);
   return [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded));
 };
@@ -461,6 +480,8 @@ export const NOUN_RULES: readonly Rule[] = [
   isDoneByHead,
   wasDoneByHead,
   isAdverb,
+  isUndone,
+  doesOneThing,
   isNoVerb,
   isThingsVerb,
   isSensed,
@@ -520,11 +541,13 @@ function isObject(
   { tokens }: AnalysedText,
   verb: number,
   noun: number,
-  { determiners, places, about, context }: Usage,
+  { determiners, places, about, context, persons }: Usage,
   isBare: boolean,
 ): boolean {
   const between = tokens.slice(verb + 1, noun);
   const others = between.filter(({ small, folded }) => small && !determiners.has(folded));
+  // "Face it: the mask slipped"
+  if (context !== undefined && others.some(({ folded }) => persons.has(folded))) return false;
   // "She works by the road" has no road works.
   const isSomewhere =
     context !== undefined && others.some(({ folded }) => places.has(folded) && !about.has(folded));

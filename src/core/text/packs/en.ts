@@ -289,6 +289,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
       progressed raced rained reacted relaxed remained responded rested retired returned risen roamed roared rolled rowed rushed rusted sailed sat screamed settled shone shopped shouted shrunk sighed
       sat skated skied slept slid slipped smelled smelt smiled sneezed snowed snored sounded spread sprung spun squatted stared started stayed stepped stood stopped strolled struggled succeeded surfed survived
       sweated swam swum talked thrived ticked travelled traveled trembled turned vanished voted waited walked wandered wept whispered whistled wilted winked worked worried yawned yelled`,
+    singling: "a an every each another",
     undoing: "away off back in",
     particles: "up down in out off on over back away mine will may can",
     doing:

@@ -40,6 +40,8 @@ export interface Usage {
   governing: ReadonlySet<string>;
   /** What stands between the parts of a compound that is said in several words: "für", "des". Empty where nouns do not grow together. */
   apart: ReadonlySet<string>;
+  /** What stands before one thing, and never before several: "every". Empty where nobody has said. */
+  singling: ReadonlySet<string>;
   /** What begins a clause that says how or why, where it stands among the determiners as well. Empty where nobody has said. */
   manner: ReadonlySet<string>;
   /** What asks for one of several: "which", "how much". Empty where nobody has said. */
@@ -184,6 +186,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   pluralsLikeInfinitives: true,
   apart: true,
   manner: true,
+  singling: true,
   enough: true,
   degrees: true,
   which: true,
