@@ -24,11 +24,12 @@ export class WordFacts {
     this.stem = pack.stem(this.folded);
     this.otherStem = pack.otherStem(this.folded);
     this.isLetters = /^\p{L}+$/u.test(this.folded);
-    const { clings, smallWords } = pack;
+    const { clings, smallWords, noSmallWords } = pack;
     // "d'une", "qu'il"
     this.small =
-      smallWords.has(this.folded) ||
-      (clings !== undefined && smallWords.has(this.folded.replace(clings, "")));
+      (smallWords.has(this.folded) ||
+        (clings !== undefined && smallWords.has(this.folded.replace(clings, "")))) &&
+      !noSmallWords.has(word.toLowerCase().normalize("NFC"));
   }
 
   get syllables(): number {

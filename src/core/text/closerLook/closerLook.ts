@@ -139,7 +139,10 @@ export function isDone(
   // "We saw blades of grass"
   const before = tokens[from - 1];
   const isSaidOf = before?.sentence === tokens[from]!.sentence && usage.pronouns.has(before.folded);
-  if (isSaidOf && carriers[0]!.role === "modifier" && isLikelyVerb(text, from, usage)) return true;
+  // "They type face to face"
+  const isName = usage.names.get(carriers[0]!.folded)?.has(carrier.folded) === true;
+  if (isSaidOf && carriers[0]!.role === "modifier" && (isName || isLikelyVerb(text, from, usage)))
+    return true;
   // "Il livre des cuisines"
   if (isSaidOf && usage.headFirst && carriers[0]!.role === "head") return true;
   // "She will write": no will writing.

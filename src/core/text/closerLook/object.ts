@@ -31,7 +31,9 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
   const isNounFirst = noun.from === first;
   return (
     areInTwoClauses(between, isNounFirst, usage) ||
-    (!isNounFirst && wasDoneElsewhere(text.tokens[verb.from]!, between, usage)) ||
+    (!isNounFirst &&
+      (wasDoneElsewhere(text.tokens[verb.from]!, between, usage) ||
+        isWhatSomebodyIs(text.tokens[verb.from]!, gap, usage))) ||
     (isNounFirst && isGovernedNoun(text, verb, between, usage)) ||
     (isNounFirst && isDoer(text, verb, between, usage)) ||
     isInOtherPart(gap, between, isNounFirst, usage) ||
@@ -252,6 +254,10 @@ function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage:
   if (isNounFirst && (headFirst || between.length === 1)) return true;
   return pronouns.has(between[and + 1]?.folded ?? "");
 }
+
+/** "Aislado, miraba la pared": what somebody is, and not what is done to the wall. */
+const isWhatSomebodyIs = ({ folded }: Token, gap: string, { headFirst, done, infinitive }: Usage): boolean =>
+  headFirst && gap.startsWith(",") && done?.test(folded) === true && !infinitive?.test(folded);
 
 /** "Hij is gewassen en hangt de gordijnen op": a participle ends its clause. */
 const wasDoneElsewhere = ({ folded }: Token, [and, ...rest]: readonly Token[], usage: Usage): boolean =>

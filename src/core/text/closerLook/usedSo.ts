@@ -182,25 +182,34 @@ const isGenitive = ({ folded }: Token, { apart, determiners }: Usage): boolean =
   apart.has(folded) && determiners.has(folded);
 
 /** "Una planta": in languages where the verb comes first in a keyword, what has an article is a noun. */
-const isVerbOf = ({ isDerived, isOtherForm, use, usage, token, next, at, text }: SeenWord): boolean =>
-  (isDerived &&
-    !(usage.headFirst && use === "noun" && token.otherStem && !usage.action.test(token.folded))) ||
-  // "El alquiler de un coche": what ends like a verb is a noun in the keyword as well.
-  (usage.headFirst && !isOtherForm) ||
-  use !== "noun" ||
-  // "De verhuur van een kamer"
-  (next !== undefined &&
-    usage.of.has(text.tokens[at + 1]!.folded) &&
-    // "A pack of dogs chased the suitcase"
-    text.tokens.slice(at + 1, next.from).every(({ small }) => small)) ||
-  usage.action.test(token.folded) ||
-  // "Der Bau eines Hauses"
-  usage.deed?.test(token.folded) ||
-  // "Der Wechsel des Anbieters"
-  (usage.capitals &&
-    next?.from === at + 2 &&
-    !token.folded.endsWith("t") &&
-    isGenitive(text.tokens[at + 1]!, usage)) ||
-  // "El alquiler de una habitación"
-  usage.eitherWay.has(token.folded) ||
-  (!usage.capitals && next !== undefined && next.from - at === 1);
+const isVerbOf = ({ isDerived, isOtherForm, use: told, usage, token, next, at, text }: SeenWord): boolean => {
+  // "L'isola ha una parete di roccia"
+  const isNoun = usage.headFirst && CLUNG_ARTICLE.test(token.folded) && !usage.infinitive?.test(token.folded);
+  const use = isNoun ? "noun" : told;
+  return (
+    (isDerived &&
+      !(usage.headFirst && use === "noun" && token.otherStem && !usage.action.test(token.folded))) ||
+    // "El alquiler de un coche": what ends like a verb is a noun in the keyword as well.
+    (usage.headFirst && !isOtherForm) ||
+    use !== "noun" ||
+    // "De verhuur van een kamer"
+    (next !== undefined &&
+      usage.of.has(text.tokens[at + 1]!.folded) &&
+      // "A pack of dogs chased the suitcase"
+      text.tokens.slice(at + 1, next.from).every(({ small }) => small)) ||
+    usage.action.test(token.folded) ||
+    // "Der Bau eines Hauses"
+    usage.deed?.test(token.folded) ||
+    // "Der Wechsel des Anbieters"
+    (usage.capitals &&
+      next?.from === at + 2 &&
+      !token.folded.endsWith("t") &&
+      isGenitive(text.tokens[at + 1]!, usage)) ||
+    // "El alquiler de una habitación"
+    usage.eitherWay.has(token.folded) ||
+    (!usage.capitals && next !== undefined && next.from - at === 1)
+  );
+};
+
+/** An article that is one word with its noun. */
+const CLUNG_ARTICLE = /^(?:l|un)['’]/;

@@ -46,6 +46,10 @@ function regularForm(word: string): string {
       .replace(/(?:probl|syst|extr)em$/, "$&e")
       .replace(/(?<=[a-z]{2}i)ums?$/, "e")
       .replace(/(?<=[a-z]{3}um)s$/, "")
+      // "Bankkonten", "Baufirmen", "Rechenzentren"
+      .replace(/(?<=[a-z]{3}(?:kont|risik))en$/, "o")
+      .replace(/(?<=[a-z]{3}(?:firm|them|vill))en$/, "a")
+      .replace(/(?<=[a-z]{3}(?:zentr|muse|alb|visi))en$/, "um")
       // "Mechanismen"
       .replace(/(?<=[a-z]{2}ism)en$/, "us")
       .replace(
@@ -79,10 +83,10 @@ export const german = definePack("de", "German", () => ({
 lehrer lehrers lehrern lehrerin lehrerinnen|gestalten gestaltet gestaltete gestalteten gestaltung gestaltungen|taxi taxis|profi profis|ski skis skier|pulli pullis|motiv motive motivs motiven|handy handys
 mutter mütter müttern|ei eier eiern eies|reis reises|reise reisen reist reiste|tochter töchter töchtern|vater väter vätern|bruder brüder brüdern|mann männer männern mannes|haus häuser häusern hauses
 kaufen kauft kaufte kauften gekauft|verkaufen verkauft verkaufte verkauften|fahren fährt gefahren fahre|tragen trägt trug trugen getragen
-nehmen nimmt nahm nahmen genommen|sehen sieht sah sahen gesehen|lesen liest las lasen gelesen|schreiben schreibt schrieb schrieben geschrieben
+nehmen nimm nimmt nahm nahmen genommen|sehen sieh sieht sah sahen gesehen|lesen lies liest las lasen gelesen|schreiben schreibt schrieb schrieben geschrieben
 finden findet fand fanden gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält hielt hielten gehalten
-laufen läuft lief liefen gelaufen|schlafen schläft schlief schliefen geschlafen|essen isst aß aßen gegessen|trinken trinkt trank tranken getrunken
-helfen hilft half halfen geholfen|wählen wählt wählte wählten gewählt|pflegen pflegt pflegte pflegten gepflegt|reparieren repariert reparierte reparierten reparatur reparaturen
+laufen läuft lief liefen gelaufen|schlafen schläft schlief schliefen geschlafen|essen iss isst aß aßen gegessen|trinken trinkt trank tranken getrunken
+helfen hilf hilft half halfen geholfen|wählen wählt wählte wählten gewählt|pflegen pflegt pflegte pflegten gepflegt|reparieren repariert reparierte reparierten reparatur reparaturen
 putzen putzt putzte putzten geputzt|mieten mietet mietete mieteten gemietet|testen testet testete testeten getestet|laden lädt lud luden geladen
 gut gute guter gutes guten|besser beste bester bestes besten|hoch hohe hoher hohes hohen höher höhere höheren höherer höheres höherem höchste höchsten höchster höchstes|groß große großer großes großen größer größere größeren größerer größeres größte größten größter größtes|oper opern|drama dramen|individuum individuen individuums|indiz indizien|liga ligen|material materialien materials|mineral mineralien minerals|modus modi|mythos mythen|neubau neubauten neubaus|altbau altbauten altbaus|prinzip prinzipien prinzips|stadion stadien stadions|villa villen|zyklus zyklen|algorithmus algorithmen|plateau plateaus|ehe ehen|statue statuen|duo duos|show shows|kiwi kiwis|zoo zoos|oma omas|opa opas|menü menüs|ufer ufern ufers|vers verse versen
 viel viele vieler vielen|meiste meisten|nah nahe näher nähere näheren näherer näheres nächste nächsten nächster nächstes|museum museen|thema themen|konto konten|firma firmen|praxis praxen
@@ -100,12 +104,12 @@ leiden leidet gelitten|streiten streitet gestritten|gleiten gleitet geglitten|sc
 bergen birgt geborgen|schwellen schwillt geschwollen|kriechen kriecht gekrochen|treten tritt getreten|stechen sticht gestochen|schwören schwört geschworen|löschen löscht gelöscht|reichen reicht reichte reichten gereicht|lachen lacht lachte lachten gelacht|tauchen taucht tauchte tauchten getaucht|wachen wacht wachte gewacht|schmecken schmeckt geschmeckt
 üben übt übte übten geübt|bauen baut baute bauten gebaut|schauen schaut schaute schauten geschaut|freuen freut freute gefreut|trauen traut traute getraut|kauen kaut kaute gekaut|hauen haut gehauen|streuen streut streute gestreut|hören hört hörte hörten gehört|führen führt führte führten geführt|lösen löst löste lösten gelöst|malen malt malte malten gemalt|holen holt holte holten geholt|legen legt legte legten gelegt|sagen sagt sagte sagten gesagt|jagen jagt jagte gejagt
 leben lebt lebte lebten gelebt|reden redet redete geredet|baden badet badete gebadet|beten betet betete gebetet|sägen sägt sägte gesägt|loben lobt lobte gelobt|ölen ölt ölte geölt|fegen fegt fegte gefegt|biegen|gären gärt gegoren|garen gart garte gegart|weben webt gewebt|atmen atmet atmete geatmet|haben|
-ziehen zieht gezogen|streichen streicht gestrichen|schneiden schneidet geschnitten|geben gibt gegeben|nehmen nimmt genommen
+ziehen zieht gezogen|streichen streicht gestrichen|schneiden schneidet geschnitten|geben gib gibt gegeben|nehmen nimmt genommen
 gehen geht gegangen|stehen steht gestanden|kommen kommt gekommen|bleiben bleibt geblieben|steigen steigt gestiegen|treiben treibt getrieben
 schließen schließt geschlossen|gießen gießt gegossen|fließen fließt geflossen|bieten bietet geboten|fliegen fliegt geflogen|biegen biegt gebogen|wiegen wiegt gewogen
-frieren friert gefroren|verlieren verliert verloren|heben hebt gehoben|werfen wirft geworfen|sprechen spricht gesprochen|brechen bricht gebrochen|treffen trifft getroffen
-sterben stirbt gestorben|werben wirbt geworben|beginnen beginnt begonnen|schwimmen schwimmt geschwommen|gewinnen gewinnt gewonnen|singen singt gesungen|springen springt gesprungen
-binden bindet gebunden|sinken sinkt gesunken|sitzen sitzt gesessen|liegen liegt|bitten bittet gebeten|messen misst gemessen|vergessen vergisst vergaßen|geschehen geschieht geschah
+frieren friert gefroren|verlieren verliert verloren|heben hebt gehoben|werfen wirf wirft geworfen|sprechen sprich spricht gesprochen|brechen brich bricht gebrochen|treffen triff trifft getroffen
+sterben stirbt gestorben|werben wirb wirbt geworben|beginnen beginnt begonnen|schwimmen schwimmt geschwommen|gewinnen gewinnt gewonnen|singen singt gesungen|springen springt gesprungen
+binden bindet gebunden|sinken sinkt gesunken|sitzen sitzt gesessen|liegen liegt|bitten bittet gebeten|messen miss misst gemessen|vergessen vergiss vergisst vergaßen|geschehen geschieht geschah
 waschen wäscht gewaschen|wachsen wächst gewachsen|schlagen schlägt geschlagen|backen bäckt gebacken|graben gräbt gegraben|fangen fängt gefangen|lassen lässt gelassen|raten rät geraten|fallen fällt gefallen
 rufen ruft gerufen|heißen heißt geheißen|stoßen stößt gestoßen|schieben schiebt geschoben|riechen riecht gerochen|reiten reitet geritten|greifen greift gegriffen|leihen leiht geliehen|scheinen scheint geschienen|weisen weist gewiesen|gleichen gleicht geglichen|reißen reißt gerissen
 kennen kennt kannte kannten gekannt|nennen nennt nannte nannten genannt|rennen rennt rannte rannten gerannt|brennen brennt brannte brannten gebrannt|senden sendet sandte gesandt|wenden wendet wandte gewandt|machen macht machte machten gemacht|kochen kocht kochte kochten gekocht|suchen sucht suchte suchten gesucht|brauchen braucht brauchte brauchten gebraucht|buchen bucht buchte buchten gebucht|besuchen besucht besuchten|rauchen raucht rauchte geraucht
@@ -135,6 +139,7 @@ geschäft geschäfte geschäften geschäfts|gericht gerichte gerichten gerichts|
 lager lagern lagert lagerte gelagert gelagerte gelagerten lagerung lagerungen|haut häute|feder federn|führer führern führers|fahrt fahrten|fracht frachten|karte karten|garten gärten gartens|monat monate|buch bücher büchern buches|
 wagen wagens|wage wagt gewagt|universität universitäten|universum universen|tonne tonnen|mode moden|modell modelle modellen modells|mutig mut|müde müder
 `,
+  noSmallWords: "schön",
   smallWords: `der die das des dem den ein eine einer eines einem einen kein keine keiner keines keinem keinen
 ich du er sie es wir ihr mich dich sich uns euch mir dir ihm ihn ihnen mein meine meiner meines meinem meinen dein deine deiner deinem deinen sein seine seiner seines seinem seinen ihre ihrer ihres ihrem ihren unser unsere unserer unserem unseren euer eure eurer eurem euren
 dieser diese dieses diesem diesen jener jene jenes jenem jenen welcher welche welches welchem welchen wer wen wem wessen was man
@@ -216,7 +221,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     of: "von",
     eitherWay: "mieten leihen",
     action: /(?:ung|ungen|en|eln|ern|erei|ur|tion|ionen)$/,
-    deed: /(?:atur|aturen|ung|ungen|tion|tionen|erei|pflege|suche|wasche|miete|hilfe|analyse|kauf|spende|verleih|bau|schutz|vergleich|druck|umbau|schnitt|zucht)$/,
+    deed: /(?:atur|aturen|ung|ungen|tion|tionen|erei|pflege|suche|wasche|miete|hilfe|analyse|kauf|spende|verleih|bau|schutz|vergleich|druck|tausch|umbau|schnitt|zucht)$/,
     idle: GERMAN_SET_PHRASES,
     parting:
       /^(?:sauber|ab|an|auf|aus|bei|ein|fest|her|hin|los|mit|nach|vor|weg|zu|zurueck|zuruck|zusammen|um)(?=.{4,}$)/,

@@ -56,7 +56,7 @@ export const spanish = definePack("es", "Spanish", () => ({
   finish,
   infinitive: /[aei]r$/,
   alike: `
-cerro cerros|hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
+cerro cerros|pasear pasea pasean pasee paseo paseos paseamos paseando paseó paseado|plantear plantea plantean planteo plantee planteó planteado planteamiento|pelear pelea pelean peleas peleo peleando|hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
 vender vende venden vendió vendido vendida venta ventas|elegir elige eligen eligió elegido elegida elección elecciones|poner pone ponen pongo puso puesto puesta puestos puestas
 ver ve ven veo vio visto vista vistos vistas|escribir escribe escriben escribió escrito escrita escritos escritas escritura|llevar lleva llevan llevo llevó llevado llevando
 conducir conduce conducen conduzco condujo conducido|mantener mantiene mantienen mantuvo mantenido mantenimiento mantenimientos|reparar repara reparan reparó reparado reparada reparación reparaciones
@@ -98,6 +98,7 @@ banco bancos|banca|barco barcos|barca barcas|fruta frutas|fruto frutos|plano pla
 `,
   deverbal:
     "acion ar|aciones ar|ura ar|uras ar|aje ar|ajes ar|izaje er|amiento ar|amientos ar|imiento er|imiento ir|sion tir|siones tir|sion dir|siones dir|sion der|siones der",
+  noSmallWords: "té uñas",
   smallWords: `el la los las un una unos unas lo al del de a en por para con sin sobre entre hasta desde hacia según tras ante bajo contra durante mediante
 yo tú él ella ello nosotros nosotras vosotros ellos ellas usted ustedes me te se nos os le les mi mis tu tus su sus nuestro nuestra nuestros nuestras vuestro vuestra mío mía
 este esta esto estos estas ese esa eso esos esas aquel aquella aquello aquellos aquellas que qué quien quién quienes cual cuál cuales cuyo cuya donde dónde cuando cuándo como cómo cuanto cuánto cuánta cuántos

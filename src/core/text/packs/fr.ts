@@ -117,7 +117,9 @@ cuisinière cuisinières|ligne lignes|lignee lignees|musée musées|année anné
 université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles
 général généraux générale générales généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
 `,
-  deverbal: "age er|ation er|ations er|ages er|sion tir|sions tir|sion der|sions der|ie iser|ies iser",
+  deverbal:
+    "age er|ation er|ations er|ages er|sion tir|sions tir|sion der|sions der|ie iser|ies iser|ade er|ades er|ette ir|ettes ir",
+  noSmallWords: "sûr sûrs dû né",
   smallWords: `le la les l un une des du de d au aux ce cet cette ces c mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs
 je j tu il elle on nous vous ils elles me m te t se s lui eux y en moi toi soi qui que qu quoi dont où quel quelle quels quelles lequel laquelle lesquels lesquelles
 et ou mais donc or ni car si comme quand lorsque puisque parce afin ainsi alors

@@ -123,6 +123,7 @@ banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici
 `,
   deverbal:
     "grafia grafare|grafie grafare|aggio are|aggi are|atura are|ature are|azione are|azioni are|amento are|amenti are|imento ire|sione dere|sioni dere|sione tire|sioni tire",
+  noSmallWords: "tè",
   smallWords: `il lo la i gli le l un uno una del dello della dei degli delle al allo alla ai agli alle dal dallo dalla dai dagli dalle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle col
 di a da in con su per tra fra senza verso dopo prima durante contro sotto sopra presso
 io tu lui lei noi voi loro mi ti si ci vi ne me te sé suo sua suoi sue mio mia miei mie tuo tua tuoi tue nostro nostra nostri nostre vostro vostra

@@ -43,6 +43,8 @@ export interface PackWords {
   /** Words that the stemmer joins with others of another meaning, in the same form: each keeps to itself. */
   apart?: string;
   smallWords: string;
+  /** Words with accents that would be small ones without. */
+  noSmallWords?: string;
   leaning: string;
   pointing: RegExp;
   abbreviations: string;
@@ -199,6 +201,7 @@ function makePack(code: string, name: string, words: PackWords): LanguagePack {
     otherStem,
     ...(clings && { clings }),
     smallWords: list(words.smallWords),
+    noSmallWords: accented(words.noSmallWords ?? ""),
     leans: leaningWords(words),
     pointing: words.pointing,
     abbreviations: list(words.abbreviations),

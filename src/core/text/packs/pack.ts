@@ -48,6 +48,8 @@ export interface LanguagePack {
   otherKinds(folded: string): string[];
   /** Small words: they carry no subject of their own. */
   smallWords: ReadonlySet<string>;
+  /** Words, as they are written, that only look like one of them when folded: "té", "uñas". */
+  noSmallWords: ReadonlySet<string>;
   /** What clings to the beginning or end of a word and is none of it: "l'", "'s". Tested against the folded word; absent where nothing does. */
   clings?: RegExp;
   /** Whether a word, as written, needs what was said before where it comes first: "but", "these". Accents count: "él" does, "el" does not. */

@@ -97,6 +97,7 @@ carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plan
 `,
   deverbal:
     "grafia grafar|grafias grafar|acao ar|acoes ar|agem ar|agens ar|ura ar|izado er|amento ar|amentos ar|imento er|imento ir|sao tir|soes tir|sao dir|soes dir|omia omizar",
+  noSmallWords: "dó",
   smallWords: `o a os as um uma uns umas de do da dos das em no na nos nas num numa por pelo pela pelos pelas para com sem sobre entre até desde após ante sob contra durante ao à aos às dum duma neste nesta nesse nessa deste desta desse dessa daquele naquele
 eu tu ele ela nós vós eles elas você vocês me te se lhe lhes vos meu minha meus minhas teu tua seu sua seus suas nosso nossa nossos nossas
 este esta isto estes estas esse essa isso esses essas aquele aquela aquilo que quem qual quais cujo cuja onde quando como quanto quanta quantos porque porquê

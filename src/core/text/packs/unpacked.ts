@@ -9,6 +9,7 @@ export const unpacked: LanguagePack = {
   otherStem: () => undefined,
   otherKinds: () => [],
   smallWords: new Set(),
+  noSmallWords: new Set(),
   leans: () => false,
   pointing: /^(?!)/,
   abbreviations: new Set(),

@@ -14,4 +14,5 @@ voor de dag|dag in dag uit|op een dag|voor de gek|voor het blok|voor het eerst|v
 de bloemetjes buiten|de boot missen|de boot gemist|de boot afhouden|de draad kwijt|rode draad|de knoop doorhakken|de knoop doorgehakt|de kat uit de boom|de koe bij de horens|de kop indrukken|over de kop|de kroon op het werk|aan het werk|de lakens uitdelen|de spijker op de kop
 de vinger op de zere plek|de vlag uit|de zaken op een rijtje|het bos door de bomen|het ijs gebroken|het ijs breken|het roer om|het schip ingaan|het vuur uit|vuur en vlam|in vuur en vlam|het zout in de pap|een steentje bij|steen des aanstoots|rol spelen|speelt een rol|speelde een rol|spelen een rol
 een brug te ver|een koud kunstje|een kwestie van|een gegeven paard|schoon schip|schoon genoeg|geen punt|geen stap|stap voor stap|de eerste stap|in de pas|pas op de plaats|last hebben|heeft last|had last|last van|zin in|zin om|geen zin|bij zinnen
+houd rekening met|houdt rekening met|hou rekening met|rekening houden met|rekening gehouden met
 `;
