@@ -1,9 +1,9 @@
 /** A closer look at where a keyword seems to be: are its words used there as the keyword uses them? See docs/scoring.md, "Matching a keyword". */
 import type { AnalysedText } from "../analyse";
-import type { Variant } from "../keyword";
+import type { Carrier, Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
-import { isLikelyVerb, verbOfDoer } from "../usage";
+import { isLikelyVerb, usedAs, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
 import { REACH } from "./nouns";
@@ -85,6 +85,10 @@ function isCaused({ tokens }: AnalysedText, from: number, usage: Usage): boolean
   return false;
 }
 
+/** May two words tell what to do, as "print photos" does? */
+const mayBeOrder = (first: Carrier, last: Carrier, { verbsToo, names }: Usage): boolean =>
+  verbsToo.has(first.folded) && names.get(first.folded)?.has(last.folded) !== true;
+
 /** "A glass case" for "glasses case", "a modern kitchen" for "modernise a kitchen", "the organiser filed": words in sequence, of which one is another. */
 function isOtherThing(
   { tokens }: AnalysedText,
@@ -140,9 +144,10 @@ export function isDone(
   const before = tokens[from - 1];
   const isSaidOf = before?.sentence === tokens[from]!.sentence && usage.pronouns.has(before.folded);
   // "They type face to face"
-  const isName = usage.names.get(carriers[0]!.folded)?.has(carrier.folded) === true;
-  if (isSaidOf && carriers[0]!.role === "modifier" && (isName || isLikelyVerb(text, from, usage)))
-    return true;
+  const isVerb = mayBeOrder(carriers[0]!, carrier, usage)
+    ? isLikelyVerb(text, from, usage)
+    : usedAs(text, from, usage) === "verb";
+  if (isSaidOf && carriers[0]!.role === "modifier" && isVerb) return true;
   // "Il livre des cuisines"
   if (isSaidOf && usage.headFirst && carriers[0]!.role === "head") return true;
   // "She will write": no will writing.

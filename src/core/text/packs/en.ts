@@ -264,7 +264,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
       "full people anyone everyone those inside outside top bottom end side back front corner middle edge foot centre center case day week month year hour set pair piece kind type sort range lot amount amounts number numbers bunch couple glass cup shape form style",
     causing: "have has having had get gets getting got",
     about: "on",
-    places: "in on at behind within under over near beside from through across against around",
+    places: "along in on at behind within under over near beside from through across against around",
     tellers: "he she",
     without: "without",
     clinging: "free friendly proof based resistant ready safe style sized shaped powered",
