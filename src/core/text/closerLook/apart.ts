@@ -145,8 +145,10 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
   return between.some((word, i) => {
     const { folded, small } = word;
     if (usage.being.has(folded) || usage.auxiliaries.has(folded)) return false;
-    if (!usage.finite.has(folded) && (small || /ing$/.test(folded) || !isVerb(word))) return false;
     const object = between.slice(i + 1);
+    // "The lamp in the hall lit the desk"
+    const didIt = isVerbal(folded, usage) && usage.determiners.has(object[0]?.folded ?? "");
+    if (!usage.finite.has(folded) && !didIt && (small || /ing$/.test(folded) || !isVerb(word))) return false;
     // "A car bought secondhand" says of which sort it is.
     const isParticiple = !/s$/.test(folded) && !(object[0] && usage.determiners.has(object[0].folded));
     return !isParticiple && object.every((token) => !token.small || usage.determiners.has(token.folded));

@@ -400,6 +400,8 @@ const isDoneToRest: Rule = (word) => {
     !(after?.sentence === text.tokens[at]!.sentence && !after.small)
   )
     return false;
+  // "They return to tax the rich" speaks of no tax return.
+  if (word.use === "verb" && next && usage.context && usedAs(text, next.from, usage) === "verb") return false;
   // "She saw his hand" speaks of no saw.
   if (word.use === "verb" && word.carrier.role === "head" && usage.simplePasts.has(word.token.folded))
     return false;

@@ -115,4 +115,5 @@ rack racks racked racking: his brain|his brains|her brain|her brains
 spill spills spilled spilling: the beans
 toe toes toed toeing: the line
 weather weathers weathered: the storm
+hold a candle to|holds a candle to|held a candle to
 `;
