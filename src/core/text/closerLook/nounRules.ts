@@ -401,7 +401,9 @@ const isDoneToRest: Rule = (word) => {
   )
     return false;
   // "They return to tax the rich" speaks of no tax return.
-  if (word.use === "verb" && next && usage.context && usedAs(text, next.from, usage) === "verb") return false;
+  const isTo = next !== undefined && usage.auxiliaries.has(text.tokens[next.from - 1]!.folded);
+  if (word.use === "verb" && isTo && !word.isAction && usedAs(text, next.from, usage) === "verb")
+    return false;
   // "She saw his hand" speaks of no saw.
   if (word.use === "verb" && word.carrier.role === "head" && usage.simplePasts.has(word.token.folded))
     return false;
