@@ -125,6 +125,13 @@ const isVerbAlone = (folded: string, { verbs, nounsToo }: Usage): boolean => {
   return verbs.has(plain) && !nounsToo.has(plain);
 };
 
+/** "Lit the": a past form with its object, where a participle would have none. */
+const didTo = ({ folded }: Token, object: Token | undefined, usage: Usage): boolean =>
+  object !== undefined &&
+  isVerbal(folded, usage) &&
+  usage.determiners.has(object.folded) &&
+  !usage.adjectives.has(folded);
+
 /** "The bag holds papers", "the guest lost his post", "the man came to the school": one does something, and the other is no part of it. */
 const isDoneToOther: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
@@ -141,14 +148,15 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
     )
   )
     return !between.some(({ folded }) => usage.relatives.has(folded) || usage.pronouns.has(folded));
+  const isSaidOfIt = between.some(({ folded }) => usage.relatives.has(folded) || usage.pronouns.has(folded));
+  // "The lamp in the hall lit the desk"
+  if (!isSaidOfIt && between.some((word, i) => didTo(word, between[i + 1], usage))) return true;
   if (between.some(({ folded }) => usage.joining.has(folded))) return false;
   return between.some((word, i) => {
     const { folded, small } = word;
     if (usage.being.has(folded) || usage.auxiliaries.has(folded)) return false;
     const object = between.slice(i + 1);
-    // "The lamp in the hall lit the desk"
-    const didIt = isVerbal(folded, usage) && usage.determiners.has(object[0]?.folded ?? "");
-    if (!usage.finite.has(folded) && !didIt && (small || /ing$/.test(folded) || !isVerb(word))) return false;
+    if (!usage.finite.has(folded) && (small || /ing$/.test(folded) || !isVerb(word))) return false;
     // "A car bought secondhand" says of which sort it is.
     const isParticiple = !/s$/.test(folded) && !(object[0] && usage.determiners.has(object[0].folded));
     return !isParticiple && object.every((token) => !token.small || usage.determiners.has(token.folded));

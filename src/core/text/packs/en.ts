@@ -278,7 +278,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     inflected: /(?:[^s]s|ed|ing)$/,
     // "Covered", but not "need", "seed", "bed".
     verbal: /(?<!^(?:n|f|sp|s|w|br|d|r|gr|ind|exc|succ|proc|tw|h)e|^(?:b|r|sh|sl))ed(?:ly)?$/,
-    pasts,
+    pasts: `${pasts} lit stank strode swore woke`,
     finite: `is are was were am has have had do does did can could will would should must may might shall isn't aren't wasn't weren't don't doesn't didn't can't won't said says made went came took gave got knew saw lost felt kept left
       held led met paid sold sent spent stood told thought won wore wrote rose fell grew drew flew drove ate drank broke chose spoke stole began ran became brought bought caught taught sought fought found showed meant built`,
     simplePasts:
