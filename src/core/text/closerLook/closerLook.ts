@@ -3,7 +3,7 @@ import type { AnalysedText } from "../analyse";
 import type { Carrier, Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
-import { isLikelyVerb, usedAs, verbOfDoer } from "../usage";
+import { isIdle, isLikelyVerb, usedAs, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
 import { REACH } from "./nouns";
@@ -123,6 +123,8 @@ export function isDone(
   if ((isJoined || to - from >= words.length) && isVerbAsOne(text, { from, to }, carrier, isJoined, usage))
     return true;
   if (from === to) return false;
+  // "Ten slotte vervangt hij de lamp" for "slot vervangen"
+  for (let i = from; i <= to; i++) if (isIdle(text, i, usage, variant)) return true;
   // "The hotel's books" speak of no hotel booking.
   const isOwned = tokens[to - 1]!.folded.endsWith("'s") && !usage.gerund?.test(token.folded);
   if (isOwned && usage.gerund?.test(carrier.folded)) return true;

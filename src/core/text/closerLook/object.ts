@@ -37,7 +37,8 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     (isNounFirst && isGovernedNoun(text, verb, between, usage)) ||
     (isNounFirst && isDoer(text, verb, between, usage)) ||
     isInOtherPart(gap, between, isNounFirst, usage) ||
-    (!isNounFirst && isAnothersSubject(text, noun, between, gap, usage)) ||
+    (isNounFirst && theyDoIt(gap, between, usage)) ||
+    (!isNounFirst && isAnothersSubject(text, noun, usage)) ||
     (isNounFirst &&
       (!between.length || opensSentence(text, noun.from, usage)) &&
       isVerbSecond(text, verb.from, usage)) ||
@@ -145,8 +146,6 @@ function isInOtherPart(
 function isAnothersSubject(
   { text, tokens }: AnalysedText,
   { from, to }: Sight,
-  between: readonly Token[],
-  gap: string,
   { determiners, conjunctions }: Usage,
 ): boolean {
   let opens = from;
@@ -155,12 +154,18 @@ function isAnothersSubject(
   return (
     opens < from &&
     text.slice(tokens[opens - 1]?.end ?? 0, tokens[opens]!.start).includes(",") &&
-    (gap.startsWith(",") || between.some(({ small }) => !small)) &&
     after?.sentence === tokens[to]!.sentence &&
     !conjunctions.has(after.folded) &&
     text.slice(tokens[to]!.end, after.start) === " "
   );
 }
+
+/** "Zij hebben een band, zij plakken samen", but "een band, die zij plakken" */
+const theyDoIt = (gap: string, between: readonly Token[], { compounds, pronouns, asking }: Usage): boolean =>
+  compounds &&
+  gap.includes(",") &&
+  between.some(({ folded }) => pronouns.has(folded)) &&
+  !between.some(({ folded }) => asking.has(folded));
 
 /** "De stof van de jurk" */
 function opensSentence({ tokens }: AnalysedText, at: number, { determiners }: Usage): boolean {

@@ -219,6 +219,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     infinitive: /[^u]n$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,
     of: "von",
+    about: "fur",
     eitherWay: "mieten leihen",
     action: /(?:ung|ungen|en|eln|ern|erei|ur|tion|ionen)$/,
     deed: /(?:atur|aturen|ung|ungen|tion|tionen|erei|pflege|suche|wasche|miete|hilfe|analyse|kauf|spende|verleih|bau|schutz|vergleich|druck|tausch|umbau|schnitt|zucht)$/,

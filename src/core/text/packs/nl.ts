@@ -68,7 +68,7 @@ kopen koopt koop kocht kochten gekocht|verkopen verkoopt verkocht verkochte verk
 nemen neemt nam namen genomen neem|zien ziet gezien|lezen leest las gelezen lees|schrijven schrijft schreef schreven geschreven schrijf|brengen brengt bracht brachten gebracht
 vinden vindt vond vonden gevonden vind|denken denkt dacht dachten gedacht|houden houdt hield hielden gehouden|lopen loopt liep liepen gelopen loop|slapen slaapt sliep sliepen geslapen slaap
 huren huurt huurde huurden gehuurd huur|testen test getest testte|poetsen poetst gepoetst|onderhouden onderhoudt onderhield onderhoud|repareren repareert repareerde gerepareerd reparatie reparaties
-plannen planning planningen gepland geplande|laden laadt laadde geladen laad|wassen wast waste gewassen|goed goede|beter betere best beste|veel vele|meest meeste|hoog hoge hoger hogere hoogst hoogste|groot grote groter grotere grootst grootste
+brouwen brouwt brouwde gebrouwen|plannen planning planningen gepland geplande|laden laadt laadde geladen laad|wassen wast waste gewassen|goed goede|beter betere best beste|veel vele|meest meeste|hoog hoge hoger hogere hoogst hoogste|groot grote groter grotere grootst grootste
 baby baby's babys|foto foto's fotos|auto auto's autos|museum musea|datum data|medium media|bus bussen|fiets fietsen fietst fietste gefietst|auto's|menu menu's|zone zones|single singles|sample samples|tournee tournees|controle controles|regio regio's|clan clans|bron bronnen bronne|lid leden|korps korpsen|led leds|dienst diensten
 `,
   verbs: {
@@ -151,9 +151,9 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     persons:
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
     governing:
-      "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij op over",
+      "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij op over met",
     of: "van",
-    about: "op",
+    about: "op voor",
     eitherWay: "huren lenen",
     // "Haar verven"
     particles: "haar",

@@ -96,7 +96,7 @@ modo modos|moda modas|modelo modelos|polícia polícias|política políticas pol
 carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
 `,
   deverbal:
-    "grafia grafar|grafias grafar|acao ar|acoes ar|agem ar|agens ar|ura ar|izado er|amento ar|amentos ar|imento er|imento ir|sao tir|soes tir|sao dir|soes dir|omia omizar",
+    "grafia grafar|grafias grafar|acao ar|acoes ar|agem ar|agens ar|ura ar|izado er|amento ar|amentos ar|imento er|imento ir|ocao over|ocoes over|sao tir|soes tir|sao dir|soes dir|omia omizar",
   noSmallWords: "dó",
   smallWords: `o a os as um uma uns umas de do da dos das em no na nos nas num numa por pelo pela pelos pelas para com sem sobre entre até desde após ante sob contra durante ao à aos às dum duma neste nesta nesse nessa deste desta desse dessa daquele naquele
 eu tu ele ela nós vós eles elas você vocês me te se lhe lhes vos meu minha meus minhas teu tua seu sua seus suas nosso nossa nossos nossas
