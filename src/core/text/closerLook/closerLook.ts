@@ -142,6 +142,15 @@ export function isDone(
   if (to - from === words.length - 1 && token.stem !== carrier.stem && verbOfDoer(carrier.folded, usage))
     return true;
   if (isOneDoing(text, from, to, carrier, usage)) return true;
+  // "He was heating oil in a pan"
+  const [is, who] = [tokens[from - 1], tokens[from - 2]];
+  if (
+    usage.gerund?.test(tokens[from]!.folded) &&
+    usage.being.has(is?.folded ?? "") &&
+    usage.tellers.has(who?.folded ?? "") &&
+    who?.sentence === tokens[from]!.sentence
+  )
+    return true;
   // "We saw blades of grass"
   const before = tokens[from - 1];
   const isSaidOf = before?.sentence === tokens[from]!.sentence && usage.pronouns.has(before.folded);

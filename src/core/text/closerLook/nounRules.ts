@@ -55,12 +55,12 @@ const isDoneHere: Rule = ({ text: { tokens }, token, at, carrier, usage }) =>
     : undefined;
 
 /** "He calls back" */
-const isParticle: Rule = ({ text, token, at, usage }) =>
-  usage.particles.has(token.folded) &&
-  text.tokens[at - 1]?.small === false &&
-  isLikelyVerb(text, at - 1, usage)
-    ? false
-    : undefined;
+const isParticle: Rule = ({ text, token, at, usage }) => {
+  if (!usage.particles.has(token.folded)) return undefined;
+  // "She paid him back"
+  const verb = usage.persons.has(text.tokens[at - 1]?.folded ?? "") ? at - 2 : at - 1;
+  return text.tokens[verb]?.small === false && isLikelyVerb(text, verb, usage) ? false : undefined;
+};
 
 /** "First-class meals" speak of no class. */
 const isJoinedOn: Rule = ({ text: { tokens }, at, token, carrier, seen, usage }) =>

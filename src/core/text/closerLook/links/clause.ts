@@ -67,6 +67,8 @@ export const isBeing: Link = ({
     (usage.gerund?.test(what) || (isDone && usage.gerund)) &&
     !rest.some(({ folded }) => usage.linking.has(folded))
   ) &&
+  // "The meter is light"
+  !(!rest.length && usage.context !== undefined && !usage.adjectives.has(what)) &&
   // "The answer is a key"
   !([usage.things, usage.nouns].some((words) => words.has(what)) && !rest.length && !usage.headFirst) &&
   !rest.some(
