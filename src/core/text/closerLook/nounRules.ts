@@ -341,6 +341,15 @@ const isSurelyVerb = ({ text, at, usage, carrier, next }: SeenWord): boolean =>
 const isNoVerb: Rule = (word) =>
   word.use !== "verb" && !word.isVerbForm && !isSurelyVerb(word) ? true : undefined;
 
+/** "Stop the bus": a thing that two words name is no deed. */
+const isOfThing: Rule = ({ carrier, variant, usage, use, isVerbForm }) =>
+  carrier.role === "head" &&
+  (use === "verb" || isVerbForm) &&
+  variant.words.length === 2 &&
+  usage.thingsOfTwo.get(carrier.folded)?.has(variant.words[0]!.folded)
+    ? false
+    : undefined;
+
 /** "He chained his bicycle": that is no bicycle chain. */
 const isThingsVerb: Rule = ({ carrier, isThing }) => (carrier.role === "head" && isThing ? false : undefined);
 
@@ -488,6 +497,7 @@ export const NOUN_RULES: readonly Rule[] = [
   doesOneThing,
   isNoVerb,
   isThingsVerb,
+  isOfThing,
   isSensed,
   isDoneToRest,
   isDoneToLast,

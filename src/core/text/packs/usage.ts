@@ -133,6 +133,8 @@ export interface Usage {
   nouns: ReadonlySet<string>;
   /** Words that are verbs as often as anything else, or nearly: "reset", "book". Empty where nobody has said. */
   verbsToo: ReadonlySet<string>;
+  /** By a noun that is a verb as well, the nouns before it with which it names a thing: "bus" by "stop". */
+  thingsOfTwo: ReadonlyMap<string, ReadonlySet<string>>;
   /** By such a word, nouns with which it names a thing: "fund" by "trust". */
   names: ReadonlyMap<string, ReadonlySet<string>>;
   /** Those of the verbs that are nouns as well: "call" in "call centre". */
@@ -159,11 +161,13 @@ type ListName = NonNullable<
 type Said = "pronouns" | "auxiliaries" | "determiners" | "persons" | "timing";
 
 /** The same, as people write it: words with blanks between them, and "|" between phrases. What a language has no need of is left out. */
-export type UsageWords = Record<Said, string> & { doers?: string; names?: string } & Partial<
-    Record<ListName, string>
-  > &
+export type UsageWords = Record<Said, string> & {
+  doers?: string;
+  names?: string;
+  thingsOfTwo?: string;
+} & Partial<Record<ListName, string>> &
   Pick<Usage, "doing" | "action"> &
-  Partial<Omit<Usage, ListName | "idle" | "doers" | "names">> & { idle: string };
+  Partial<Omit<Usage, ListName | "idle" | "doers" | "names" | "thingsOfTwo">> & { idle: string };
 
 /** Every list of words, by name. */
 const LISTS: Readonly<Record<ListName, true>> = {
@@ -240,15 +244,20 @@ export function makeUsage(words: UsageWords): Usage {
         return [noun, verb];
       }),
     ),
-    names: new Map(
-      (words.names ?? "").split("|").map((line): [string, ReadonlySet<string>] => {
-        const [first = "", ...others] = line.split(" ");
-        return [first, new Set(others)];
-      }),
-    ),
+    names: byFirst(words.names),
+    thingsOfTwo: byFirst(words.thingsOfTwo),
     idle: byWord(setPhrases(words.idle)),
   };
 }
+
+/** @param lines a word and those that go with it, "|" between the lines */
+const byFirst = (lines = ""): ReadonlyMap<string, ReadonlySet<string>> =>
+  new Map(
+    lines.split("|").map((line): [string, ReadonlySet<string>] => {
+      const [first = "", ...others] = line.split(" ");
+      return [first, new Set(others)];
+    }),
+  );
 
 function byWord(idle: readonly string[][]): Usage["idle"] {
   const out = new Map<string, { phrase: readonly string[]; at: number }[]>();
