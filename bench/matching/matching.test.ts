@@ -4,6 +4,7 @@ import { adversarialPairs } from "./adversarial";
 import { glosses } from "./glosses";
 import { type Judgement, judge } from "./judge";
 import { matchingTable } from "./table";
+import { typedPairs } from "./typedPairs";
 
 const figures = ({ precision, recall }: Judgement) => `${precision.toFixed(3)} ${recall.toFixed(3)}`;
 
@@ -28,6 +29,16 @@ describe("matching, on glosses of a dictionary", () => {
     const open = judge(glosses.open);
     expect({ figures: figures(open), wrong: open.wrong }).toMatchSnapshot("open");
     expect(figures(judge(glosses.heldOut))).toMatchSnapshot("held out");
+  });
+});
+
+describe.each(Object.entries(typedPairs))("matching, on keywords as people type them, in %s", (_, pairs) => {
+  it("is as good as it was: by name in the open set, by figures alone in the set that nobody made a rule by", () => {
+    const open = judge(pairs.open);
+    expect(open.precision).toBeGreaterThanOrEqual(0.95);
+    expect(open.recall).toBeGreaterThanOrEqual(0.9);
+    expect({ figures: figures(open), wrong: open.wrong }).toMatchSnapshot("open");
+    expect(figures(judge(pairs.heldOut))).toMatchSnapshot("held out");
   });
 });
 

@@ -181,7 +181,9 @@ const mayBeVerb = (folded: string, { verbs, verbsToo, nouns }: Usage): boolean =
 function asOrder(spelling: Token[], keyword: string, pack: LanguagePack): Variant[] {
   const [first] = spelling;
   const { usage } = pack;
-  if (!first || !usage || usage.pasts.has(first.folded) || !mayBeVerb(first.folded, usage)) return [];
+  if (!first || !usage || !mayBeVerb(first.folded, usage)) return [];
+  // "Saw blade"
+  if ([usage.pasts, usage.simplePasts].some((words) => words.has(first.folded))) return [];
   const thing = spelling[1]?.folded ?? "";
   const names = usage.names.get(first.folded);
   if (names?.has(thing) || names?.has(thing.replace(/s$/, ""))) return [];
@@ -326,7 +328,9 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
     !usage.likeInfinitives.has(token.folded) &&
     !usage.pluralsLikeInfinitives.has(token.folded) &&
     !(usage.capitals && isCapital(keyword, token));
-  if (!usage.headFirst && last !== first && isInfinitive(last)) return roles.set(last.stem, "verb");
+  // "Haar verven"
+  const hasOther = last !== first || (spelling.length > 1 && usage.particles.has(spelling[0]!.folded));
+  if (!usage.headFirst && hasOther && isInfinitive(last)) return roles.set(last.stem, "verb");
   // "Call centre": what one calls would be "the centre", or centres.
   const isCompound =
     usage.nounsToo.has(first.folded) && spelling.length === 2 && after === last && !last.folded.endsWith("s");

@@ -57,7 +57,7 @@ export function isTurned(
 
 /** "Casas vendidas" for "venta de casas", "voitures à louer" for "location de voitures": behind a thing, what is done to it. */
 export function isDoneBehind(
-  { tokens }: AnalysedText,
+  { tokens, text }: AnalysedText,
   { first, second, between }: TwoNouns,
   { carriers }: Variant,
   { done, action, infinitive, linking, joining }: Usage,
@@ -74,7 +74,8 @@ export function isDoneBehind(
       infinitive?.test(deed.folded) === true
     );
   }
-  return done?.test(deed.folded) === true && thing.folded.endsWith("s") === deed.folded.endsWith("s");
+  const written = text.slice(deed.start, deed.end).toLowerCase().normalize("NFC");
+  return done?.test(written) === true && thing.folded.endsWith("s") === deed.folded.endsWith("s");
 }
 
 /** What is said in brackets. */

@@ -33,7 +33,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     areInTwoClauses(between, isNounFirst, usage) ||
     (!isNounFirst &&
       (wasDoneElsewhere(text.tokens[verb.from]!, between, usage) ||
-        isWhatSomebodyIs(text.tokens[verb.from]!, gap, usage))) ||
+        isWhatSomebodyIs(text, text.tokens[verb.from]!, gap, usage))) ||
     (isNounFirst && isGovernedNoun(text, verb, between, usage)) ||
     (isNounFirst && isDoer(text, verb, between, usage)) ||
     isInOtherPart(gap, between, isNounFirst, usage) ||
@@ -261,8 +261,16 @@ function areInTwoClauses(between: readonly Token[], isNounFirst: boolean, usage:
 }
 
 /** "Aislado, miraba la pared": what somebody is, and not what is done to the wall. */
-const isWhatSomebodyIs = ({ folded }: Token, gap: string, { headFirst, done, infinitive }: Usage): boolean =>
-  headFirst && gap.startsWith(",") && done?.test(folded) === true && !infinitive?.test(folded);
+const isWhatSomebodyIs = (
+  { text }: AnalysedText,
+  { start, end, folded }: Token,
+  gap: string,
+  { headFirst, done, infinitive }: Usage,
+): boolean =>
+  headFirst &&
+  gap.startsWith(",") &&
+  done?.test(text.slice(start, end).toLowerCase().normalize("NFC")) === true &&
+  !infinitive?.test(folded);
 
 /** "Hij is gewassen en hangt de gordijnen op": a participle ends its clause. */
 const wasDoneElsewhere = ({ folded }: Token, [and, ...rest]: readonly Token[], usage: Usage): boolean =>

@@ -201,7 +201,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
     doing: /^(?:comment|ou|quand) /,
     doer: /(?:eurs?|euses?|trices?)$/,
-    done: /(?:[eiu]e?|[iu]te?|[aei]inte?|erte?|[iu]se|aite?)s?$/,
+    done: /(?:(?:é|i|(?<!o)u)e?|[iu]te?|[aei]inte?|erte?|[iu]se|aite?)s?$/,
     action:
       /(?:age|[st]ion|ment|ure|ance|ence|ees?)$|^(?:achat|calcul|envoi|transport|travail|travaux|vente)s?$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",

@@ -178,7 +178,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     infinitive: /(?:[aei]|(?:^|com|pro|dis|ex|im|o|su|trans|re|de)p[o])r$/,
     doing: /^(?:como|onde|quando) /,
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
-    done: /(?:[ai]d|ist|[aei]rt|crit|eit|ost|mp|g|nt)[oa]s?$/,
+    done: /(?:[aií]d|ist|[aei]rt|crit|eit|ost|mp|g|nt)[oa]s?$/,
     action:
       /(?:[cs]ao|[cs]oes|mento|mentos|agem|agens|ura|[aei]da|[ai]do|eza)s?$|^(?:aluguel|aluguer|alugueis|calculo|conserto|cultivo|reforma|trabalho|transporte|venda)s?$/,
     idle: PORTUGUESE_SET_PHRASES,

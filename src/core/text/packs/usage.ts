@@ -112,7 +112,7 @@ export interface Usage {
   finiteForm?: RegExp;
   /** Forms that do not stand behind an auxiliary. */
   inflected?: RegExp;
-  /** Forms, folded, that say what was done to the noun before them: "vendida" in "casa vendida". Absent where nobody has said. */
+  /** Forms, as they are written, that say what was done to the noun before them: "vendida" in "casa vendida". Absent where nobody has said. */
   done?: RegExp;
   /** Openings of a keyword that asks how something is done, tested against the folded keyword. */
   doing: RegExp;
