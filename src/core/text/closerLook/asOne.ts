@@ -55,7 +55,7 @@ function endsAlike(part: string, compound: string): boolean {
 
 /** "Every vote counts": behind what stands before one thing, a plural is a verb. "How a baby sleeps" tells of its sleep. */
 export function isOneDoing(
-  { tokens }: AnalysedText,
+  { tokens, text }: AnalysedText,
   from: number,
   to: number,
   carrier: Carrier,
@@ -67,6 +67,8 @@ export function isOneDoing(
     one?.sentence === tokens[from]!.sentence &&
     singling.has(one.folded) &&
     !manner.has(how?.folded ?? "") &&
+    // "A logo: makers compared"
+    !/[:,;]/.test(text.slice(tokens[from]!.end, tokens[to]!.start)) &&
     /[^s]s$/.test(tokens[to]!.folded) &&
     !carrier.folded.endsWith("s")
   );

@@ -56,7 +56,7 @@ export const spanish = definePack("es", "Spanish", () => ({
   finish,
   infinitive: /[aei]r$/,
   alike: `
-pasear pasea pasean pasee paseo paseos paseamos paseando paseó paseado|plantear plantea plantean planteo plantee planteó planteado planteamiento|pelear pelea pelean peleas peleo peleando|hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
+pasear pasea pasean pasee paseo paseos paseamos paseando paseó paseado|pasar pasa pasan pase pasen pasé pasó pasado pasada pasados pasando pasaron|hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
 vender vende venden vendió vendido vendida venta ventas|elegir elige eligen eligió elegido elegida elección elecciones|poner pone ponen pongo puso puesto puesta puestos puestas
 ver ve ven veo vio visto vista vistos vistas|escribir escribe escriben escribió escrito escrita escritos escritas escritura|llevar lleva llevan llevo llevó llevado llevando
 conducir conduce conducen conduzco condujo conducido|mantener mantiene mantienen mantuvo mantenido mantenimiento mantenimientos|reparar repara reparan reparó reparado reparada reparación reparaciones

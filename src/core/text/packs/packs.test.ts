@@ -329,8 +329,6 @@ it.each([
   ["fr", "police politique"],
   ["es", "copa copia"],
   ["es", "pasear pasar"],
-  ["es", "plantear plantar"],
-  ["es", "pelear pelar"],
   ["es", "casa caso"],
   ["es", "luz lujo"],
   ["es", "vuelo volante"],
