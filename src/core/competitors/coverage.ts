@@ -225,7 +225,10 @@ export function sharedTermSpans(
 }
 
 export function blockFacts(competitors: CompiledShared, block: Block, text: AnalysedText): BlockFacts {
-  if (block.kind !== "heading") return { ...saidIn(text, competitors), topics: [], questions: [] };
+  if (block.kind !== "heading") {
+    const { terms, held } = saidIn(text, competitors);
+    return { terms, held, topics: [], questions: [] };
+  }
   const stems = headingStems(text, competitors.ignored, competitors.pack, competitors.subjectsOf);
   const all = new Set(text.tokens.filter(({ small }) => !small).map(({ stem }) => stem));
   return {

@@ -63,11 +63,12 @@ function isPairApart(
   const { sentence } = text.tokens[two[0]!.from]!;
   const begin = Math.max(0, Math.min(...seen.map(({ from }) => from)) - REACH);
   const end = Math.max(...seen.map(({ to }) => to)) + REACH;
-  const left = text.tokens.slice(begin, end).flatMap((token, i) => {
-    const isOther = others.some(({ from, to }) => from <= begin + i && begin + i <= to);
-    return token.sentence === sentence && !isOther ? [begin + i] : [];
-  });
-  const rest = { ...text, tokens: left.map((at) => text.tokens[at]!) };
+  const left: number[] = [];
+  for (let i = begin; i < end && i < text.tokens.length; i++) {
+    const isOther = others.some(({ from, to }) => from <= i && i <= to);
+    if (!isOther && text.tokens[i]!.sentence === sentence) left.push(i);
+  }
+  const rest = { text: text.text, tokens: left.map((at) => text.tokens[at]!), sentences: text.sentences };
   const pairSeen = two.map((sight) => ({
     place: placeOf(sight),
     from: left.indexOf(sight.from),

@@ -109,8 +109,12 @@ function wordsBetween(
     // "Test your hearing"
     (isLikelyVerb(text, sight.from, usage, PERHAPS) &&
       !usage.determiners.has(tokens[sight.from - 1]?.folded ?? ""));
+  // Written out, since a spread costs more than all that is asked.
   return {
-    ...nouns,
+    first,
+    second,
+    between,
+    gap: nouns.gap,
     usage,
     isMade:
       usage.gerund?.test(tokens[first.from]!.folded) === true ||
@@ -118,7 +122,7 @@ function wordsBetween(
       (usage.action.test(carriers[first.place]!.folded) && asVerb(first)),
     isNounToo: usage.nouns.has(tokens[first.from]!.folded),
     isDoneFirst: asVerb(first),
-    isOrder: usedAs(text, first.from, usage) === "verb",
+    isOrder: () => usedAs(text, first.from, usage) === "verb",
     earlier: tokens[first.to]!,
     later: tokens[second.from]!,
     isJoinedThere: words.length > carriers.length,

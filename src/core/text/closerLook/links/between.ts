@@ -15,7 +15,7 @@ export interface Between extends TwoNouns {
   isDone: boolean;
   isDoneFirst: boolean;
   /** The earlier one tells somebody to do it, by the words beside it. */
-  isOrder: boolean;
+  isOrder(): boolean;
   earlier: Token;
   later: Token;
   /** A small word joins the two in the keyword. */

@@ -125,7 +125,7 @@ export const isDoneWith: Link = ({ between, usage, isDone, isDoneFirst, isOrder,
   return (
     link >= 0 &&
     !isDone &&
-    (isMade || isDoneFirst || isOrder) &&
+    (isMade || isDoneFirst || isOrder()) &&
     !isVerbal(earlier.folded, usage) &&
     isPhrase(between.slice(link + 1), usage) &&
     object.every((word) => isOfNoun(word, usage) || isContent(word)) &&
