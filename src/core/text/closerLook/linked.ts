@@ -32,7 +32,7 @@ function isSaidOfOther({ between, gap }: TwoNouns, usage: Usage): boolean {
   const [where, whose, other] = [undefined, undefined, ...between].slice(-3);
   if (gap.includes(",")) return false;
   // An article may be part of its noun.
-  if (between.length === 1 && isContent(other!) && /^(?:l|un)['’]/.test(other!.folded)) return true;
+  if (between.length === 1 && isContent(other!) && usage.clungArticle?.test(other!.folded)) return true;
   if (!whose || !other || !isContent(other) || isOfNoun(other, usage) || linking.has(whose.folded))
     return false;
   return (

@@ -60,20 +60,14 @@ export function isDoneBehind(
   { tokens, text }: AnalysedText,
   { first, second, between }: TwoNouns,
   { carriers }: Variant,
-  { done, action, infinitive, linking, joining }: Usage,
+  { done, action, infinitive, toBeDone }: Usage,
 ): boolean {
   const [thing, deed] = [tokens[first.to]!, tokens[second.from]!];
   const { folded, role } = carriers[second.place]!;
   if (role !== "head" || !action.test(folded) || deed.folded === folded) return false;
   const [link] = between;
-  if (link) {
-    return (
-      between.length === 1 &&
-      linking.has(link.folded) &&
-      (link.folded.startsWith("a") || link.folded.startsWith("da") || joining.has(link.folded)) &&
-      infinitive?.test(deed.folded) === true
-    );
-  }
+  if (link)
+    return between.length === 1 && toBeDone.has(link.folded) && infinitive?.test(deed.folded) === true;
   const written = text.slice(deed.start, deed.end).toLowerCase().normalize("NFC");
   return done?.test(written) === true && thing.folded.endsWith("s") === deed.folded.endsWith("s");
 }

@@ -184,7 +184,7 @@ const isGenitive = ({ folded }: Token, { apart, determiners }: Usage): boolean =
 /** "Una planta": in languages where the verb comes first in a keyword, what has an article is a noun. */
 const isVerbOf = ({ isDerived, isOtherForm, use: told, usage, token, next, at, text }: SeenWord): boolean => {
   // "L'isola ha una parete di roccia"
-  const isNoun = usage.headFirst && CLUNG_ARTICLE.test(token.folded) && !usage.infinitive?.test(token.folded);
+  const isNoun = usage.clungArticle?.test(token.folded) && !usage.infinitive?.test(token.folded);
   const use = isNoun ? "noun" : told;
   return (
     (isDerived &&
@@ -210,6 +210,3 @@ const isVerbOf = ({ isDerived, isOtherForm, use: told, usage, token, next, at, t
     (!usage.capitals && next !== undefined && next.from - at === 1)
   );
 };
-
-/** An article that is one word with its noun. */
-const CLUNG_ARTICLE = /^(?:l|un)['’]/;

@@ -151,6 +151,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     clauses: "mientras porque aunque pero sino pues cuando",
     timing: "despues antes durante mientras hasta desde luego tambien tras",
     headFirst: true,
+    toBeDone: "por para",
     places: "en",
     finiteForm: /[óí]$|(?<=[a-zñ]{3})(?:aba|aban|aron|ieron)$/,
     of: "de del",

@@ -173,6 +173,8 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     clauses: "pendant tandis parce quoique mais car lorsque quand",
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
+    toBeDone: "a",
+    clungArticle: /^(?:l|un)'/,
     places: "dans en",
     of: "de du des d",
     eitherWay: "location vente",

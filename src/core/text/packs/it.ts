@@ -176,6 +176,8 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     clauses: "mentre perche ma pero quando",
     timing: "dopo prima durante mentre fino poi anche",
     headFirst: true,
+    toBeDone: "da",
+    clungArticle: /^(?:l|un)'/,
     places: "in",
     finiteForm: /ò$|(?<=[a-z]{3})(?:arono|irono|ava|avano)$/,
     of: "di d del dello della dei degli delle",

@@ -149,6 +149,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     clauses: "enquanto porque embora mas quando pois",
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,
+    toBeDone: "a por para",
     places: "em",
     finiteForm: /(?<=[a-zç]{3})(?:ou|aram|eram|iram|ava|avam)$/,
     of: "de do da dos das",

@@ -42,6 +42,8 @@ export interface Usage {
   apart: ReadonlySet<string>;
   /** What stands before one thing, and never before several: "every". Empty where nobody has said. */
   singling: ReadonlySet<string>;
+  /** What stands before what is to be done to the noun before it: "à" in "voitures à louer". Empty where nobody has said. */
+  toBeDone: ReadonlySet<string>;
   /** What begins a clause that says how or why, where it stands among the determiners as well. Empty where nobody has said. */
   manner: ReadonlySet<string>;
   /** What asks for one of several: "which", "how much". Empty where nobody has said. */
@@ -112,6 +114,8 @@ export interface Usage {
   finiteForm?: RegExp;
   /** Forms that do not stand behind an auxiliary. */
   inflected?: RegExp;
+  /** An article that is one word with its noun, tested against the folded word: "l'auto". Absent where none is. */
+  clungArticle?: RegExp;
   /** Forms, as they are written, that say what was done to the noun before them: "vendida" in "casa vendida". Absent where nobody has said. */
   done?: RegExp;
   /** Openings of a keyword that asks how something is done, tested against the folded keyword. */
@@ -190,6 +194,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   pluralsLikeInfinitives: true,
   apart: true,
   manner: true,
+  toBeDone: true,
   singling: true,
   enough: true,
   degrees: true,
