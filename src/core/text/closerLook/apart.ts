@@ -66,7 +66,12 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   // "Qué papel necesita la impresora"
   if (first.from === 1 && usage.which.has(asks!.folded) && asks!.sentence === text.tokens[1]!.sentence)
     return false;
-  if (gap.includes(":") || isFor(between, usage) || isTurned(text, nouns, usage)) return false;
+  if (
+    gap.includes(":") ||
+    isFor(between, variant.carriers[first.place]!.role === "modifier", usage) ||
+    isTurned(text, nouns, usage)
+  )
+    return false;
   if (!gap.includes(",") && isDoneBehind(text, nouns, variant, usage)) return false;
   // "La sal espera en la mesa": with an article, two nouns side by side are a noun and its verb.
   const [verb, modifier] = [text.tokens[second.from]!, variant.carriers[second.place]!];
@@ -104,8 +109,15 @@ const goesOn = ({ tokens }: AnalysedText, at: number, { linking }: Usage): boole
   tokens[at + 1]?.sentence === tokens[at]!.sentence && !linking.has(tokens[at + 1]!.folded);
 
 /** "Madera para muebles", but not "guarda el deporte para mañana y la bolsa para hoy" */
-function isFor(between: readonly Token[], { joining, conjunctions }: Usage): boolean {
-  const at = between.findLastIndex(({ folded }) => joining.has(folded));
+function isFor(
+  between: readonly Token[],
+  isTurnedRound: boolean,
+  { joining, conjunctions, asking }: Usage,
+): boolean {
+  // "Juro que a taxa é falsa"
+  const at = between.findLastIndex(
+    ({ folded }) => joining.has(folded) && !(isTurnedRound && asking.has(folded)),
+  );
   // "Dança sem olhar para os sapatos"
   if (at < 0 || between.slice(0, at).some(({ small }) => !small)) return false;
   return !between.slice(at + 1).some(({ folded }) => conjunctions.has(folded));

@@ -33,8 +33,10 @@ function isSaidOfOther({ between, gap }: TwoNouns, usage: Usage): boolean {
   if (gap.includes(",")) return false;
   // An article may be part of its noun.
   if (between.length === 1 && isContent(other!) && usage.clungArticle?.test(other!.folded)) return true;
-  if (!whose || !other || !isContent(other) || isOfNoun(other, usage) || linking.has(whose.folded))
+  if (!whose || !other || !isContent(other) || isOfNoun(other, usage) || places.has(whose.folded))
     return false;
+  // "Velas de cera", but "pela filha", which has an article within
+  if (linking.has(whose.folded) && !determiners.has(whose.folded)) return false;
   return (
     (determiners.has(whose.folded) && !places.has(where?.folded ?? "")) ||
     (persons.has(whose.folded) && between.slice(0, -2).some(({ folded }) => linking.has(folded)))

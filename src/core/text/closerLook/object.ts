@@ -43,6 +43,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
       (!between.length || opensSentence(text, noun.from, usage)) &&
       isVerbSecond(text, verb.from, usage)) ||
     (usage.headFirst && isNounFirst && isSubjectOf(text, verb, between, usage)) ||
+    (!isNounFirst && isToOneself(text, verb, usage)) ||
     // "Het gras groeit, de boer maait koren"
     (isNounFirst && isOtherSubject(between, usage) && gap.includes(",")) ||
     isToAnother(between, isNounFirst, variant, usage) ||
@@ -87,6 +88,17 @@ function isSubjectOf(
   if ([...between, tokens[from + 1]].some((word) => word && reflexives.has(word.folded))) return false;
   return !infinitive?.test(folded) && !PARTICIPLE.test(text.slice(start, end).toLowerCase());
 }
+
+/** "Ele se cortou e quebrou o vidro" */
+const isToOneself = ({ tokens }: AnalysedText, { from }: Sight, usage: Usage): boolean => {
+  const [who, self] = [tokens[from - 2], tokens[from - 1]];
+  return (
+    usage.headFirst &&
+    who?.sentence === tokens[from]!.sentence &&
+    usage.reflexives.has(self!.folded) &&
+    usage.persons.has(who.folded)
+  );
+};
 
 /** "Het tapijt ligt bij de reiniging" */
 function isGovernedNoun(

@@ -5,7 +5,7 @@ import type { Usage } from "../packs/usage";
 import { isIdle, isLikelyVerb, isVerbal, usedAs } from "../usage";
 import { isVerbAsOne } from "./asOne";
 import { NOUN_RULES, type Rule } from "./nounRules";
-import { isBeforeNoun, PERHAPS } from "./nouns";
+import { isBeforeNoun, PERHAPS, REACH } from "./nouns";
 import type { SeenWord } from "./seenWord";
 import type { Sight } from "./sight";
 
@@ -95,6 +95,16 @@ function isWithAdjective(text: AnalysedText, at: number, usage: Usage): boolean 
   );
 }
 
+/** Is a verb parted from a beginning that ends its sentence? */
+function isPartedFrom({ tokens }: AnalysedText, at: number, { parting }: Usage): boolean {
+  if (!parting) return false;
+  const { sentence } = tokens[at]!;
+  let last = at;
+  while (last - at < REACH && tokens[last + 1]?.sentence === sentence) last++;
+  // A beginning is known by what could follow it.
+  return last > at && tokens[last]!.small && parting.test(`${tokens[last]!.folded}aaaaaa`);
+}
+
 /** "The carpet was clean", "growing up, he ate": no verb, or another. */
 const isOtherVerb = ({
   text: analysed,
@@ -150,6 +160,8 @@ const isOtherVerb = ({
     !seen.some(({ from }) => from === at + 1) &&
     text.slice(token.end, after.start) === " " &&
     !usage.adverb?.test(after.folded);
+  // "Die Anzeige schaltet sich ab", "hij maait het gras weg": what ends the sentence makes another verb of it.
+  const isOtherParted = !variant.isParted && isOtherForm && isPartedFrom(analysed, at, usage);
   // "De winkel is open" for "winkel openen"
   const isAdjective =
     before?.sentence === token.sentence &&
@@ -167,6 +179,7 @@ const isOtherVerb = ({
     isPlural ||
     isSaidOfOther ||
     isAdjective ||
+    isOtherParted ||
     // "A modern kitchen"
     (usage.context !== undefined && isAdjectiveOf(token, carrier, usage)) ||
     isOfOther ||

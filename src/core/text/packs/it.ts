@@ -178,7 +178,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     headFirst: true,
     toBeDone: "da",
     clungArticle: /^(?:l|un)'/,
-    places: "in",
+    places: "in nel nello nella nei negli nelle",
     finiteForm: /ò$|(?<=[a-z]{3})(?:arono|irono|ava|avano)$/,
     of: "di d del dello della dei degli delle",
     eitherWay: "noleggio affitto vendita prestito",

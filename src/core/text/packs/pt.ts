@@ -150,13 +150,14 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     timing: "depois antes durante enquanto ate desde logo tambem apos",
     headFirst: true,
     toBeDone: "a por para",
-    places: "em",
-    finiteForm: /(?<=[a-zç]{3})(?:ou|aram|eram|iram|ava|avam)$/,
+    places: "em no na nos nas num numa",
+    finiteForm:
+      /(?<=[a-zç]{3})(?:ou|aram|eram|iram|ava|avam)$|(?<=[a-zç]{2})(?<!mus|pn|europ|jud|at|lic)[ei]u$/,
     of: "de do da dos das",
     eitherWay: "aluguer aluguel venda",
     joining: "para que onde",
     governing:
-      "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos",
+      "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos sob ante perante contra",
     linking: "de do da dos das em no na nos nas num numa para com por pelo pela sem a ao contra",
     asking: "que onde quando cujo cuja",
     manner: "como",
