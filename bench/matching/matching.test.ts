@@ -1,10 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { packedLanguages } from "../../src/core/text/language";
-import { adversarialPairs } from "./adversarial";
-import { glosses } from "./glosses";
+
 import { type Judgement, judge } from "./judge";
-import { matchingTable } from "./table";
-import { typedPairs } from "./typedPairs";
+
+import { adversarialPairs, glosses, matchingTable, typedPairs } from "./pairSets";
 
 const figures = ({ precision, recall }: Judgement) => `${precision.toFixed(3)} ${recall.toFixed(3)}`;
 

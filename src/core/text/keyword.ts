@@ -2,6 +2,7 @@
 
 import { perObject } from "../once";
 import { analyseText, type Token } from "./analyse";
+import { usualLinks } from "./compoundLinks";
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
@@ -108,9 +109,6 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
   };
 }
 
-/** What most often stands between two words that have grown together: "Umzugscheckliste", "Familienfest". */
-const USUAL_LINKS = ["", "s", "n", "en", "er"];
-
 /** Spellings with two neighbours written as one word, as compounds are as often as not: "car wash" as "carwash". */
 function closed(spelling: Token[], pack: LanguagePack): Token[][] {
   if (!pack.supported) return [];
@@ -119,7 +117,7 @@ function closed(spelling: Token[], pack: LanguagePack): Token[][] {
     // "Free bread" is nothing of "gluten free bread".
     if (!isPart(first) || (i > 0 && pack.usage?.clinging.has(first.folded))) return [];
     if (!isPart(second) && !isParticle(spelling, i + 1, pack)) return [];
-    const links = pack.usage?.compounds ? USUAL_LINKS : [""];
+    const links = pack.usage?.compounds ? usualLinks : [""];
     return links.flatMap((link) => {
       const both = joined([{ ...first, folded: first.folded + link }, second], 0, 1, pack);
       // "Manga rosa" is no "manga", though its second word ends as words of the first might.

@@ -1,5 +1,7 @@
 /** Compounds that a text says in several words: "die Tür am Haus" for "Haustür", "den Garten pflegen" for "Gartenpflege". */
+
 import type { AnalysedText, Token } from "../analyse";
+import { compoundLinks } from "../compoundLinks";
 import { SHORTEST_PART, type Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
@@ -86,8 +88,6 @@ export function anyFormBegins({ folded, stem }: Token, compounds: readonly strin
   );
 }
 
-/** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf", "zon-ne-bril". */
-const LINKS = ["", "s", "es", "n", "en", "er", "e", "ne"];
 /** Who or what does something; the stemmer leaves that away. */
 const DOER = /er(?:n|s|in|innen)?$/;
 /** Small words between the parts of a compound that is said in several: "die Tür an unserem Haus". */
@@ -110,7 +110,7 @@ export function saidApart(
   if (!pack.usage?.compounds || isJoined || !mayBePart(first)) return null;
   // "Karten zum Wandern", "Schutz vor Bränden": a compound begins with what all forms of a word have.
   const bases = [...new Set(firstParts(first.folded, first.stem))];
-  const ends = [...LINKS, ...verbsBases(text, at, pack.usage)];
+  const ends = [...compoundLinks, ...verbsBases(text, at, pack.usage)];
   const beginnings = bases.flatMap((base) => ends.map((end) => base + end));
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;
@@ -184,7 +184,9 @@ export function saidByVerb(
   if (!usage?.deed || isJoined || !mayBePart(noun)) return null;
   const deeds = words.filter(({ folded, stem }) => usage.deed!.test(folded) && content.has(stem));
   if (!deeds.length || governorOf(tokens, at, usage)) return null;
-  const beginnings = firstParts(noun.folded, noun.stem).flatMap((base) => LINKS.map((link) => base + link));
+  const beginnings = firstParts(noun.folded, noun.stem).flatMap((base) =>
+    compoundLinks.map((link) => base + link),
+  );
   for (const verb of verbsOf(text, at, usage))
     for (const word of deeds)
       for (const beginning of beginnings)
@@ -213,7 +215,7 @@ export function saidByHiring(
   const verb = tokens[at]!;
   const hiring = [...usage.eitherWay].find((one) => pack.stem(one) === verb.stem);
   if (!hiring) return null;
-  const beginnings = firstParts(hiring, hiring).flatMap((base) => LINKS.map((link) => base + link));
+  const beginnings = firstParts(hiring, hiring).flatMap((base) => compoundLinks.map((link) => base + link));
   const isThing = (thing: Token, word: Variant["words"][number]) =>
     content.has(word.stem) &&
     beginnings.some((beginning) => pack.stem(beginning + thing.folded) === word.stem);

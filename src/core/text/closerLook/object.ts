@@ -71,6 +71,9 @@ export function isForDoing(
   return linking.has(link) && (of.has(link) || !joining.has(link));
 }
 
+/** How participles look in German and Dutch: a regular one, wherever its "ge" stands ("aangemeld"), and any that begins with it. */
+const REGULAR_PARTICIPLE = /ge.{3,}[dt]$/;
+const GE_PARTICIPLE = /^ge.*(?:[dt]|en)$/;
 /** Endings of participles in the Romance languages, as they are written, and of what one is doing. */
 const PARTICIPLE = /(?:[oi]|[ai]da|d?[oa]s|[aiusrt]t[ae]|cha|és?|[éiut]es?|[st]|(?<![aeio])u|ant|ndo)$/;
 
@@ -189,7 +192,7 @@ function opensSentence({ tokens }: AnalysedText, at: number, { determiners }: Us
 export function isVerbSecond({ text, tokens }: AnalysedText, from: number, usage: Usage): boolean {
   const [verb, next] = [tokens[from]!, tokens[from + 1]];
   if (!usage.compounds || usage.capitals || next?.sentence !== verb.sentence) return false;
-  const isPlain = !usage.infinitive?.test(verb.folded) && !/ge.{3,}[dt]$/.test(verb.folded);
+  const isPlain = !usage.infinitive?.test(verb.folded) && !REGULAR_PARTICIPLE.test(verb.folded);
   return isPlain && text.slice(verb.end, next.start) === " " && !usage.pronouns.has(next.folded);
 }
 
@@ -287,7 +290,7 @@ const isWhatSomebodyIs = (
 /** "Hij is gewassen en hangt de gordijnen op": a participle ends its clause. */
 const wasDoneElsewhere = ({ folded }: Token, [and, ...rest]: readonly Token[], usage: Usage): boolean =>
   usage.compounds &&
-  /^ge.*(?:[dt]|en)$/.test(folded) &&
+  GE_PARTICIPLE.test(folded) &&
   and !== undefined &&
   usage.conjunctions.has(and.folded) &&
   rest.some(({ small }) => !small);
