@@ -197,18 +197,26 @@ const isTornFrom: Apart = ({ tokens }, seen, { carriers }, { clinging, linking, 
   return between.length !== 1 || !(linking.has(only!.folded) || joining.has(only!.folded));
 };
 
-/** "The water was cold that spring": when something was, not of which sort. */
-const isWhen: Apart = ({ tokens }, seen, { carriers }, { times, dating, gerund }) =>
-  // "Cleaning the house this spring" is spring cleaning.
-  !seen.some(({ from }) => gerund?.test(tokens[from]!.folded) && !times.has(tokens[from]!.folded)) &&
+/** "The water was cold that spring": when something was, not of which sort. "Clean the spring": it is another one. */
+const isWhen: Apart = ({ tokens }, seen, { carriers }, { times, dating, gerund, determiners, context }) =>
   seen.some(({ place, from }) => {
     const [before, token] = [tokens[from - 1], tokens[from]!];
-    return (
-      carriers[place]!.role === "modifier" &&
-      times.has(token.folded) &&
-      before?.sentence === token.sentence &&
-      dating.has(before.folded)
+    if (carriers[place]!.role !== "modifier" || !times.has(token.folded)) return false;
+    if (before?.sentence !== token.sentence) return false;
+    const deed = seen.find((other) => gerund?.test(carriers[other.place]!.folded) && other.from !== from);
+    if (
+      context !== undefined &&
+      deed &&
+      deed.to === from - 2 &&
+      determiners.has(before.folded) &&
+      !dating.has(before.folded)
+    )
+      return true;
+    // "Cleaning the house this spring" is spring cleaning.
+    const isDoing = seen.some(
+      (other) => gerund?.test(tokens[other.from]!.folded) && !times.has(tokens[other.from]!.folded),
     );
+    return !isDoing && dating.has(before.folded);
   });
 
 /** "El cura tiene sueño": one has the other. "O prato foi feito": it was done once, and is not of that sort. */

@@ -128,7 +128,9 @@ const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
 const isPurpose: Rule = ({ carrier, token, isThing, use, text, at, seen, usage }) =>
   carrier.role === "modifier" &&
   // "They plan to game the system"
-  !((isThing || (token.folded === carrier.folded && usage.nouns.has(carrier.folded))) && use === "verb") &&
+  // "Blocks for building towers"
+  (usage.gerund?.test(token.folded) === true ||
+    !((isThing || (token.folded === carrier.folded && usage.nouns.has(carrier.folded))) && use === "verb")) &&
   isJoinedTo(text, at, seen, usage)
     ? true
     : undefined;
@@ -268,6 +270,15 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
   // "The opening letter of the alphabet" speaks of no opener.
   const before = text.tokens[at - 1]?.folded ?? "";
   if (!between.length && usage.gerund?.test(token.folded) && usage.determiners.has(before)) return false;
+  // "He made a sign with his hand" speaks of no sign maker, "he made signs" may.
+  if (
+    usage.tellers.has(before) &&
+    isVerbal(token.folded, usage) &&
+    between.some(({ folded }) => usage.determiners.has(folded)) &&
+    next !== undefined &&
+    !text.tokens[next.to]!.folded.endsWith("s")
+  )
+    return false;
   const others = between.filter(
     ({ folded }) => !usage.determiners.has(folded) && !usage.quantities.has(folded),
   );
@@ -289,8 +300,19 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
 };
 
 /** "Customised furniture", "the choice of a mattress". */
-const isMadeOfIt: Rule = ({ isDerived, token, carrier, usage, text: { tokens }, at, seen }) => {
+const isMadeOfIt: Rule = ({ isDerived, token, carrier, usage, text: { tokens }, at, seen, last }) => {
   if (!isDerived) return undefined;
+  // "The loss weighed on him" speaks of no weight loss.
+  if (
+    !usage.headFirst &&
+    carrier.role === "modifier" &&
+    last?.to === at - 1 &&
+    usage.determiners.has(tokens[last.from - 1]?.folded ?? "") &&
+    /ed$/.test(token.folded) &&
+    !isVerbal(carrier.folded, usage) &&
+    !usage.adjectives.has(carrier.folded)
+  )
+    return false;
   // "A coffee maker" makes no cards.
   const before = tokens[at - 1];
   if (
@@ -459,6 +481,14 @@ const isDoneBySomebody: Rule = ({ text, at, token, carrier, usage, use, last, se
   if (!usage.headFirst && asks && usage.which.has(asks.folded)) return true;
   // "Rocks for climbing"
   if (usage.gerund?.test(token.folded) && isJoinedTo(text, at, seen, usage)) return true;
+  // "A checklist for cleaning in spring"
+  if (
+    before &&
+    usage.gerund?.test(carrier.folded) &&
+    token.folded === carrier.folded &&
+    usage.joining.has(before.folded)
+  )
+    return true;
   // "Face it"
   const isNamedSo = token.folded === carrier.folded && (isThing || usage.nouns.has(carrier.folded));
   if (carrier.role === "modifier" && use === "verb" && isNamedSo && !usage.gerund?.test(token.folded))
