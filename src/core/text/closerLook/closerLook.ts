@@ -4,6 +4,7 @@ import type { Carrier, Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
 import { isIdle, isLikelyVerb, usedAs, verbOfDoer } from "../usage";
+import { isOtherAlone } from "./alone";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
 import { REACH } from "./nouns";
@@ -43,6 +44,7 @@ export function goTogether(
   const mayBeSetApart = first.from === first.to && variant.carriers[first.place]!.role !== "verb";
   return (
     !(mayBeSetApart && isSetApart(text, from, usage)) &&
+    !(from === to && isOtherAlone(text, from, variant, usage)) &&
     !APART.some((areApart) => areApart(text, seen, variant, usage)) &&
     !isPairApart(text, seen, variant, usage) &&
     seen.every((one) => isUsedSo(text, one, seen, variant, usage))
@@ -101,9 +103,16 @@ function isOtherThing(
   if (usage.context === undefined || to - from !== words.length - 1) return false;
   const isOther = ({ folded }: Variant["words"][number], i: number) =>
     tokens[from + i]!.folded !== folded && isOtherPlural(tokens[from + i]!.folded, folded, usage);
+  // "Ship costs" are no shipping costs.
+  const isDoneByThing = ({ folded }: Variant["words"][number], i: number) =>
+    i < words.length - 1 &&
+    usage.gerund?.test(folded) === true &&
+    tokens[from + i]!.folded !== folded &&
+    usage.things.has(tokens[from + i]!.folded.replace(/s$/, ""));
   const [first, last] = [carriers[0]!, carriers.at(-1)!];
   return (
     words.some(isOther) ||
+    words.some(isDoneByThing) ||
     (first.role === "verb" &&
       (isAdjectiveOf(tokens[from]!, first, usage) || isVerbOfObject(tokens[to]!, last, usage)))
   );
@@ -123,7 +132,7 @@ export function isDone(
   if (!usage || !carrier) return false;
   if ((isJoined || to - from >= words.length) && isVerbAsOne(text, { from, to }, carrier, isJoined, usage))
     return true;
-  if (from === to) return false;
+  if (from === to) return isOtherAlone(text, from, variant, usage);
   // "Ten slotte vervangt hij de lamp" for "slot vervangen"
   for (let i = from; i <= to; i++) if (isIdle(text, i, usage, variant)) return true;
   // "The hotel's books" speak of no hotel booking.

@@ -258,6 +258,17 @@ const isNoun: Rule = ({ text, use, isOtherForm, usage, carrier, token, next, at 
   return !(isOtherForm && wasGerund && !usage.action.test(token.folded));
 };
 
+/** "Ship costs rose" says nothing of shipping costs. */
+const isThingBefore: Rule = ({ text, at, token, carrier, usage, next, isOtherForm }) =>
+  carrier.role === "modifier" &&
+  isOtherForm &&
+  next?.from === at + 1 &&
+  usage.gerund?.test(carrier.folded) &&
+  usage.things.has(token.folded.replace(/s$/, "")) &&
+  !isLikelyVerb(text, at, usage, PERHAPS)
+    ? false
+    : undefined;
+
 /** "Plan your meals" for "meal planner": who does something is said by the verb where that does it to the rest. */
 const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage, next, text, at }) => {
   const isDoer = isDerived
@@ -517,6 +528,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isSoMuch,
   isSaid,
   isTurnedRound,
+  isThingBefore,
   isDoneByDoer,
   isNoun,
   isMadeOfIt,

@@ -244,8 +244,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
       "more most many much all both several few less fewer enough other another such own two three four five six seven eight nine ten",
     trailing: "well full equal worth one ones",
     dating: "this that last next every each all",
-    times:
-      "morning afternoon evening night day week weekend month year season spring summer autumn winter",
+    times: "morning afternoon evening night day week weekend month year season spring summer autumn winter",
     copulas: "is are was were be been",
     being: "am is are was were be been being get gets got",
     relatives: "that",
