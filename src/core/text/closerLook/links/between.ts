@@ -30,6 +30,8 @@ export interface Between extends TwoNouns {
   /** The word before the earlier noun and the one after the later, in their sentence. */
   before: Token | undefined;
   after: Token | undefined;
+  /** And the one before that. */
+  beforeThat: Token | undefined;
 }
 
 export type Link = (words: Between) => boolean;

@@ -1,6 +1,7 @@
 /** A clause says of the one what it has to do with the other: "a machine that sews leather", "which oil is best for cooking?" */
-import { isVerbal } from "../../usage";
-import { isContent, isPhrase, isRelative, isSubject, type Link } from "./between";
+import type { Token } from "../../analyse";
+import { isOfNoun, isVerbal } from "../../usage";
+import { type Between, isContent, isPhrase, isRelative, isSubject, type Link } from "./between";
 
 /** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
 export const isWhat: Link = ({ between, usage, isMade, isNounToo, isDone, isNoNoun, before: by, after }) => {
@@ -46,8 +47,35 @@ export const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
   (isContent(verb!) || usage.auxiliaries.has(verb!.folded)) &&
   isPhrase(rest, usage);
 
+/** "Shipping is free" for "free shipping", "our cotton is always organic"; but no "hot dog" is a dog that is hot. */
+const isSaidSo = ({ usage, before, beforeThat, earlier, later, after }: Between): boolean => {
+  const subject = before && isOfNoun(before, usage) ? beforeThat : before;
+  const isClause = !subject || usage.conjunctions.has(subject.folded) || usage.asking.has(subject.folded);
+  const isEnd = !after || usage.linking.has(after.folded) || usage.conjunctions.has(after.folded);
+  return (
+    isClause && isEnd && usage.thingsCalled.get(later.folded)?.has(earlier.folded.replace(/s$/, "")) !== true
+  );
+};
+
+/** Is a noun said to be so, and nothing else: "is free", "is always free", "is certified and organic"? */
+const saysHow = ({ between: [is, ...all], usage, later }: Between): boolean => {
+  const isHow = ({ folded }: Token) => usage.adverb?.test(folded) || usage.degrees.has(folded);
+  const isAnd = usage.conjunctions.has(all.at(-1)?.folded ?? "");
+  const [other, ...rest] = isAnd ? all.slice(0, -1).reverse() : all;
+  const isOtherSaid = (word: Token) => usage.adjectives.has(word.folded) || isVerbal(word.folded, usage);
+  return (
+    !usage.headFirst &&
+    usage.copulas.has(is!.folded) &&
+    usage.adjectives.has(later.folded) &&
+    (!other || isHow(other) || (isAnd && isOtherSaid(other))) &&
+    rest.every(isHow)
+  );
+};
+
 /** "Which oil is best for cooking?" */
-export const isBeing: Link = ({
+export const isBeing: Link = (words) => (saysHow(words) ? isSaidSo(words) : isBeingOf(words));
+
+const isBeingOf: Link = ({
   between: [first, ...rest],
   usage,
   isDone,
