@@ -3,7 +3,7 @@ import type { AnalysedText } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isNounAt, isOfNoun, isVerbal, usedAs, verbOfDoer } from "../usage";
 import { isOneDoing } from "./asOne";
-import { areParted, isBeforeNoun, PERHAPS } from "./nouns";
+import { areParted, isBeforeNoun, isCapital, PERHAPS } from "./nouns";
 import { governorOf } from "./object";
 import type { SeenWord } from "./seenWord";
 import type { Sight } from "./sight";
@@ -162,6 +162,20 @@ const isOfAnother: Rule = ({ text, at, carrier, usage, token, next }) => {
     !isLikelyVerb(text, isTwofold ? at + 3 : at + 1, usage, PERHAPS)
     ? false
     : undefined;
+};
+
+/** "Tee in einer schwarzen Tasse", "thee in een zwart kopje" for "zwarte thee" */
+const isOfNounBehind: Rule = ({ text, at, carrier, usage, token, seen }) => {
+  const other = text.tokens[at + 1];
+  if (!usage.compounds || carrier.role !== "modifier" || other?.sentence !== token.sentence) return undefined;
+  if (other.small || seen.some(({ from }) => from === at + 1)) return undefined;
+  if (text.text.slice(token.end, other.start) !== " ") return undefined;
+  const [before, beforeThat] = [text.tokens[at - 1]?.folded ?? "", text.tokens[at - 2]?.folded ?? ""];
+  const isBehindLink = usage.linking.has(usage.determiners.has(before) ? beforeThat : before);
+  const isAdjective = usage.capitals
+    ? carrier.isLower && !isCapital(text, at) && isCapital(text, at + 1)
+    : carrier.folded.endsWith("e") && isBehindLink;
+  return isAdjective ? false : undefined;
 };
 
 /** "He is aware that the brand is gone" */
@@ -525,6 +539,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isPurpose,
   isBeforeOther,
   isOfAnother,
+  isOfNounBehind,
   isSoMuch,
   isSaid,
   isTurnedRound,

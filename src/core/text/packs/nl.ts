@@ -23,6 +23,17 @@ const regularVerb = (word: string): string =>
     .replace(/(?<=aai|oei|ooi)(?:t|de?n?)$/, "en")
     .replace(/(?<=[a-z]{2})eer(?:t|den?|d)?$/, "eren");
 
+/** Diminutives of long words, which hardly ever name another thing: "vakantiehuisje", "bijzettafeltje", but "broodje" is no "brood". */
+const diminutive = (word: string): string =>
+  /(?<=[a-z]{7}[^i])jes?$/.test(word)
+    ? word
+        .replace(/jes?$/, "")
+        .replace(/([bdfgklmnprst])\1et$/, "$1")
+        .replace(/(?<=[aeioulnrw])t$/, "")
+        .replace(/(?<=m)p$/, "")
+        .replace(/(?<=i)nk$/, "ng")
+    : word;
+
 /** The s of plurals of words in -e: "machines", "routes"; not that of "keukenmes", "zwemles", "adres". */
 const PLURAL_OF_E =
   /(?<=[a-z](?:[aiu]l|[bl]l|[aeiouy]m|[a-z](?:[bcdfghjkpstvwz]|[^s]n|[^dps]r))e)(?<!(?:proc|suc+|congr|expr|prins)e)s$/;
@@ -38,7 +49,7 @@ export const dutch = definePack("nl", "Dutch", () => ({
   clings: /'s$/,
   prepare: (word) =>
     regularVerb(
-      word
+      diminutive(word)
         .replace(/tsen$/, "ts")
         .replace(/(?<=eau)s$/, "")
         // "Functies", "koloniën", "wandelaars", but neither "verlies" nor "regenlaars"

@@ -73,14 +73,17 @@ export function isOfOtherThing({ between, usage, isDone }: Between): boolean {
   return !usage.headFirst && isDone && link >= 0 && between.slice(link, Math.max(link, to)).some(isContent);
 }
 
-/** "Limits to your speed", as a sentence begins; elsewhere a verb may say what goes there: "take the bus to the school". */
-export const isToIt: Link = ({ between: [to, own, ...rest], usage, isDone, before, earlier }) =>
+/** "Limits to your speed", "delivery to your home", as a sentence begins; elsewhere a verb may say what goes there: "take the bus to the school". */
+export const isToIt: Link = ({ between: [to, own, ...rest], usage, isDone, isMade, before, earlier }) =>
   !usage.headFirst &&
   !isDone &&
   // "Switch to a lighter coat"
   (before
-    ? before.folded.length === 1 || usage.quantities.has(before.folded)
-    : earlier.folded.endsWith("s")) &&
+    ? before.folded.length === 1 ||
+      usage.quantities.has(before.folded) ||
+      // "We deliver to your home"
+      (isMade && usage.pronouns.has(before.folded) && !usage.tellers.has(before.folded))
+    : earlier.folded.endsWith("s") || usage.action.test(earlier.folded)) &&
   to !== undefined &&
   usage.auxiliaries.has(to.folded) &&
   usage.joining.has(to.folded) &&
