@@ -243,18 +243,20 @@ const doesAnother: Apart = ({ tokens, text }, seen, { carriers }, { headFirst, c
   );
 };
 
-/** "She hit the book with a club": what somebody does with a thing, and where, says nothing of its sort. */
+/** "She hit the book with a club", "he took bread with a knife": what somebody does with a thing, and where, says nothing of its sort. */
 const isTold: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
-  if (!nouns?.between.length || variant.carriers[nouns.first.place]!.role !== "head") return false;
+  if (!nouns?.between.length) return false;
   const { tokens } = text;
   const opens = beginOfSentence(tokens, nouns.first.from);
   const [link] = nouns.between;
+  const isHead = variant.carriers[nouns.first.place]!.role === "head";
   return (
     opens >= 0 &&
     opens < nouns.first.from - 1 &&
     usage.tellers.has(tokens[opens]!.folded) &&
     usage.governing.has(link!.folded) &&
+    (isHead || usage.having.has(link!.folded)) &&
     !usage.joining.has(link!.folded) &&
     !usage.of.has(link!.folded)
   );

@@ -298,7 +298,7 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
   // "He made a sign with his hand" speaks of no sign maker, "he made signs" may.
   if (
     usage.tellers.has(before) &&
-    isVerbal(token.folded, usage) &&
+    (isVerbal(token.folded, usage) || token.folded.endsWith("s")) &&
     between.some(({ folded }) => usage.determiners.has(folded)) &&
     next !== undefined &&
     !text.tokens[next.to]!.folded.endsWith("s")
@@ -463,9 +463,10 @@ const isDoneToRest: Rule = (word) => {
   // "She saw his hand" speaks of no saw.
   if (word.use === "verb" && word.carrier.role === "head" && usage.simplePasts.has(word.token.folded))
     return false;
-  // "They booked the main course" speaks of no course book.
-  if (isVerbForm && word.carrier.role === "head" && !word.isAction && usage.nouns.has(word.carrier.folded))
-    return false;
+  // "They booked the main course" speaks of no course book, "she passed the ski to him" of no ski pass.
+  const isTold = usage.tellers.has(text.tokens[at - 1]?.folded ?? "");
+  const isOtherDeed = isTold || usage.nouns.has(word.carrier.folded);
+  if (isVerbForm && word.carrier.role === "head" && !word.isAction && isOtherDeed) return false;
   const isBare = isVerbForm && !last && isSaidOf(text, at, usage);
   return next && isObject(text, at, next.from, usage, isBare) ? saysItsNoun(word) : undefined;
 };
