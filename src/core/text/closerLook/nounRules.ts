@@ -272,6 +272,18 @@ const isNoun: Rule = ({ text, use, isOtherForm, usage, carrier, token, next, at 
   return !(isOtherForm && wasGerund && !usage.action.test(token.folded));
 };
 
+/** "He rated the bouncer" says nothing of a bounce rate. */
+const isDoerOfIt: Rule = ({ token, carrier, usage, isOtherForm }) =>
+  carrier.role === "modifier" &&
+  isOtherForm &&
+  usage.context !== undefined &&
+  usage.doer?.test(token.folded) === true &&
+  !usage.doer.test(carrier.folded) &&
+  !usage.gerund?.test(carrier.folded) &&
+  !usage.adjectives.has(carrier.folded)
+    ? false
+    : undefined;
+
 /** "Ship costs rose" says nothing of shipping costs. */
 const isThingBefore: Rule = ({ text, at, token, carrier, usage, next, isOtherForm }) =>
   carrier.role === "modifier" &&
@@ -545,6 +557,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isSaid,
   isTurnedRound,
   isThingBefore,
+  isDoerOfIt,
   isDoneByDoer,
   isNoun,
   isMadeOfIt,

@@ -25,6 +25,9 @@ export function isUsedSo(
   if (isOtherForm && isOtherPlural(token.folded, carrier.folded, usage)) return false;
   // "Capital" is no "capitalism".
   if (isOtherForm && IDEA.test(token.folded) !== IDEA.test(carrier.folded)) return false;
+  // "Be careful with the child" speaks of no child care.
+  if (isOtherForm && usage.context && HAVING_IT.test(token.folded) !== HAVING_IT.test(carrier.folded))
+    return false;
   // "The organiser filed a claim"
   const afterVerb = seen.some(
     (other) => other.to === from - 1 && variant.carriers[other.place]!.role === "verb",
@@ -68,6 +71,9 @@ export const isVerbOfObject = ({ folded }: Token, carrier: Carrier, usage: Usage
 
 /** What is believed or lived, by its ending in the languages that share it. */
 const IDEA = /.{3}is(?:m|ms|me|mes|mo|mos|mus)$/;
+
+/** What has much of something, or nothing, in English. */
+const HAVING_IT = /.{3}(?:ful|less)(?:ly)?$/;
 
 /** "Glass" and "glasses", but not "save" for "savings" */
 export const isOtherPlural = (folded: string, other: string, { otherPlurals, gerund }: Usage): boolean =>
