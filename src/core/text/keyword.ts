@@ -109,6 +109,9 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
   };
 }
 
+/** Letters of the second that the stem of two words made one has to keep. */
+const LEAST_OF_SECOND = 2;
+
 /** Spellings with two neighbours written as one word, as compounds are as often as not: "car wash" as "carwash". */
 function closed(spelling: Token[], pack: LanguagePack): Token[][] {
   if (!pack.supported) return [];
@@ -122,7 +125,10 @@ function closed(spelling: Token[], pack: LanguagePack): Token[][] {
       const both = joined([{ ...first, folded: first.folded + link }, second], 0, 1, pack);
       // "Manga rosa" is no "manga", though its second word ends as words of the first might.
       if (both.stem === first.stem || both.stem === second.stem) return [];
-      return [[...spelling.slice(0, i), both, ...spelling.slice(i + 2)]];
+      // "Bouncerate", of which a "bouncer" would be left, is found as it is written.
+      const isLost = !pack.usage?.compounds && both.stem.length < first.folded.length + LEAST_OF_SECOND;
+      const word = isLost ? { ...both, stem: both.folded } : both;
+      return [[...spelling.slice(0, i), word, ...spelling.slice(i + 2)]];
     });
   });
 }

@@ -1,7 +1,7 @@
 /** English phrases in which a word does not mean what it means elsewhere; see setPhrases.ts for how they are written. */
 export const ENGLISH_SET_PHRASES = `
 on account of|on no account|on this account|by all accounts|on sale by|by the yard|by the hour|by the pound|by the metre|by the mile|by the dozen|by the million
-no sign|no signs|in the key of|no point in|lock of hair|locks of hair|little point in|at this point|at that point|the point is|to the point|at some point|beside the point|what is the point|what was the point|see the point
+no sign|no signs|manage to|manages to|managed to|managing to|in the key of|no point in|lock of hair|locks of hair|little point in|at this point|at that point|the point is|to the point|at some point|beside the point|what is the point|what was the point|see the point
 point of view|point of no return|sore point|in point of fact|to the point of|point blank|case in point|note that|please note|in return for|in return|happy returns|in turn|at every turn|out of turn
 is room for|no room for|light on|in a flap|next door|used to be|used to have|used to|in the light of|in light of|bear in mind|in two minds|never mind|mind you|keep in mind|peace of mind
 at the time|at that time|by the time|in the meantime|from time to time|it was time|it is time|in time|in good time|time permitting|at times|at one time|at the same time|time and again|time after time
@@ -15,7 +15,7 @@ in general|on purpose|at cross purposes|by chance|by any chance|on the off chanc
 day by day|day in day out|one of these days|days are numbered|to this day|all in a day's work|in terms of|on good terms|in line with|in line to|out of line|down the line|line of duty
 on board|across the board|at stake|at large|by and large|to a large extent|to some extent|to a certain extent|in store for|in store|for instance|for example
 in part|for the most part|on the part of|part and parcel|in view of|with a view to|in the face of|on the face of|face to face|at face value|in touch|out of touch|touch and go|touch wood
-with respect to|in respect of|in this respect|on the whole|a great deal|a good deal|a good few|in spite of|as far as|in advance|in common|in particular|in short|short of|short and sweet|in brief|in vain|on average
+with respect to|in respect of|in this respect|on the whole|a great deal|a good deal|a good few|in spite of|as far as|in advance|in common|in particular|in short|short of|short and sweet|in brief|in vain|in short supply|of no value|of little value|on average
 on behalf of|at risk|out of order|in order to|in short order|in working order|at present|for the present|the sake of|in spirit|in high spirits|in good spirits|in the spirit of
 on grounds of|on the grounds|on the ground that|in the name of|in name only|name of the game|household name|to name but a few|as a result|at heart|by heart|in the heart of|at the heart of|heart of the matter|heart of gold|heart and soul
 in detail|at length|at arm's length|an arm and a leg|up in arms|with open arms|within reach|out of reach|in question|out of the question|a hair's breadth|by a hair|in the long run|in the short run|on the run|in the running|out of the running|run of the mill
