@@ -102,7 +102,9 @@ function isOtherThing(
 ): boolean {
   if (usage.context === undefined || to - from !== words.length - 1) return false;
   const isOther = ({ folded }: Variant["words"][number], i: number) =>
-    tokens[from + i]!.folded !== folded && isOtherPlural(tokens[from + i]!.folded, folded, usage);
+    i < words.length - 1 &&
+    tokens[from + i]!.folded !== folded &&
+    isOtherPlural(tokens[from + i]!.folded, folded, usage);
   // "Ship costs" are no shipping costs.
   const isDoneByThing = ({ folded }: Variant["words"][number], i: number) =>
     i < words.length - 1 &&

@@ -22,7 +22,9 @@ export function isUsedSo(
   const token = text.tokens[to]!;
   if (isIdle(text, from, usage, variant)) return false;
   const isOtherForm = token.folded !== carrier.folded;
-  if (isOtherForm && isOtherPlural(token.folded, carrier.folded, usage)) return false;
+  // "Glasses for wine" for "wine glass"
+  const isSaidMoreOf = !usage.headFirst && carrier.role === "head" && seen.length > 1;
+  if (isOtherForm && !isSaidMoreOf && isOtherPlural(token.folded, carrier.folded, usage)) return false;
   // "Capital" is no "capitalism".
   if (isOtherForm && IDEA.test(token.folded) !== IDEA.test(carrier.folded)) return false;
   // "Be careful with the child" speaks of no child care.
