@@ -262,6 +262,40 @@ const isTold: Apart = (text, seen, variant, usage) => {
   );
 };
 
+/** "The wedding was on the guest's list", "the building team lost the remote": of three words or more, some say what happens to the others. */
+const isStory: Apart = ({ tokens }, seen, { carriers }, usage) => {
+  if (carriers.length < 3 || usage.context === undefined) return false;
+  const from = Math.min(...seen.map((sight) => sight.from));
+  const to = Math.max(...seen.map((sight) => sight.to));
+  const isSeen = (at: number) => seen.some((sight) => sight.from <= at && at <= sight.to);
+  const opens = beginOfSentence(tokens, from);
+  const isAsked = tokens
+    .slice(Math.max(opens, 0), to)
+    .some(({ folded }) =>
+      [usage.relatives, usage.asking, usage.which, usage.manner, usage.pronouns].some((words) =>
+        words.has(folded),
+      ),
+    );
+  if (opens < 0 || isAsked) return false;
+  for (let i = from + 1; i < to; i++) {
+    const word = tokens[i]!;
+    if (isSeen(i)) continue;
+    const isBeforeObject = usage.determiners.has(tokens[i + 1]!.folded);
+    if (
+      didTo(word, tokens[i + 1], usage) ||
+      (isSeen(i - 1) && isBeforeObject && isVerbal(word.folded, usage))
+    )
+      return true;
+    if (!usage.copulas.has(word.folded)) continue;
+    let next = i + 1;
+    while (next < to && (usage.adverb?.test(tokens[next]!.folded) || usage.degrees.has(tokens[next]!.folded)))
+      next++;
+    // "Our running shoes are cheap", "solar panels are cleaned"
+    if (!isSeen(next)) return true;
+  }
+  return false;
+};
+
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
 export const APART: readonly Apart[] = [
   isElsewhere,
@@ -273,6 +307,7 @@ export const APART: readonly Apart[] = [
   isWhen,
   isTornFrom,
   isTold,
+  isStory,
   isOrHasOther,
   doesAnother,
   isUnlinked,

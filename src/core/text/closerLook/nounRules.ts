@@ -284,6 +284,18 @@ const isDoerOfIt: Rule = ({ token, carrier, usage, isOtherForm }) =>
     ? false
     : undefined;
 
+/** "The dealer used my car" speaks of no used car. */
+const isDoneByLast: Rule = ({ text: { tokens }, token, carrier, usage, last, next, at }) =>
+  usage.context !== undefined &&
+  carrier.role === "modifier" &&
+  last?.to === at - 1 &&
+  next !== undefined &&
+  isVerbal(carrier.folded, usage) &&
+  isVerbal(token.folded, usage) &&
+  usage.determiners.has(tokens[at + 1]!.folded)
+    ? false
+    : undefined;
+
 /** "Ship costs rose" says nothing of shipping costs. */
 const isThingBefore: Rule = ({ text, at, token, carrier, usage, next, isOtherForm }) =>
   carrier.role === "modifier" &&
@@ -296,7 +308,7 @@ const isThingBefore: Rule = ({ text, at, token, carrier, usage, next, isOtherFor
     : undefined;
 
 /** "Plan your meals" for "meal planner": who does something is said by the verb where that does it to the rest. */
-const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage, next, text, at }) => {
+const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage, next, last, text, at }) => {
   const isDoer = isDerived
     ? verbOfDoer(carrier.folded, usage) !== undefined
     : isOtherForm && usage.doer?.test(carrier.folded) && !usage.doer.test(token.folded);
@@ -304,6 +316,8 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
   const between = next ? text.tokens.slice(at + 1, next.from) : [];
   // "A story that was published in a newspaper"
   if (isVerbal(token.folded, usage) && usage.being.has(text.tokens[at - 1]?.folded ?? "")) return false;
+  // "The meal contains prep notes" speaks of no containers.
+  if (next && last?.to === at - 1 && /[^s]s$/.test(token.folded)) return false;
   // "The opening letter of the alphabet" speaks of no opener.
   const before = text.tokens[at - 1]?.folded ?? "";
   if (!between.length && usage.gerund?.test(token.folded) && usage.determiners.has(before)) return false;
@@ -556,6 +570,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isSoMuch,
   isSaid,
   isTurnedRound,
+  isDoneByLast,
   isThingBefore,
   isDoerOfIt,
   isDoneByDoer,

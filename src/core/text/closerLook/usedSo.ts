@@ -35,7 +35,11 @@ export function isUsedSo(
     (other) => other.to === from - 1 && variant.carriers[other.place]!.role === "verb",
   );
   if (usage.context && afterVerb && isVerbOfObject(token, carrier, usage)) return false;
-  if (from !== to) return !isVerbAsOne(text, sight, carrier, variant.isJoined, usage);
+  if (from !== to) {
+    // "The bench by the wooden garden gate"
+    const isOfOther = !usage.headFirst && carrier.role === "modifier" && isBeforeNoun(text, to, usage, seen);
+    return !isOfOther && !isVerbAsOne(text, sight, carrier, variant.isJoined, usage);
+  }
   const word: SeenWord = {
     text,
     usage,
