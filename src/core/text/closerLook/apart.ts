@@ -269,14 +269,15 @@ const isStory: Apart = ({ tokens }, seen, { carriers }, usage) => {
   const to = Math.max(...seen.map((sight) => sight.to));
   const isSeen = (at: number) => seen.some((sight) => sight.from <= at && at <= sight.to);
   const opens = beginOfSentence(tokens, from);
+  if (opens < 0) return false;
   const isAsked = tokens
-    .slice(Math.max(opens, 0), to)
+    .slice(opens, to)
     .some(({ folded }) =>
       [usage.relatives, usage.asking, usage.which, usage.manner, usage.pronouns].some((words) =>
         words.has(folded),
       ),
     );
-  if (opens < 0 || isAsked) return false;
+  if (isAsked) return false;
   for (let i = from + 1; i < to; i++) {
     const word = tokens[i]!;
     if (isSeen(i)) continue;
