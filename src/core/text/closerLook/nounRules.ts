@@ -164,6 +164,16 @@ const isOfAnother: Rule = ({ text, at, carrier, usage, token, next }) => {
     : undefined;
 };
 
+/** "Die Veganerin" is no "vegane" one. */
+const isPersonSaid: Rule = ({ text, at, carrier, usage, token }) =>
+  usage.capitals &&
+  carrier.isLower &&
+  carrier.role === "modifier" &&
+  /in(?:nen)?$/.test(token.folded) &&
+  isCapital(text, at)
+    ? false
+    : undefined;
+
 /** "Tee in einer schwarzen Tasse", "thee in een zwart kopje" for "zwarte thee" */
 const isOfNounBehind: Rule = ({ text, at, carrier, usage, token, seen }) => {
   const other = text.tokens[at + 1];
@@ -567,6 +577,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isBeforeOther,
   isOfAnother,
   isOfNounBehind,
+  isPersonSaid,
   isSoMuch,
   isSaid,
   isTurnedRound,

@@ -204,6 +204,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     quantities:
       "mehr viele viel alle einige mehrere wenige weniger genug andere solche eigene eigenen eigenes zwei drei vier funf sechs sieben acht neun zehn",
     copulas: "ist sind war waren",
+    degrees: "so zu sehr ganz besonders ziemlich",
     which: "welche welcher welches welchen welchem",
     tellers: "er",
     without: "ohne",

@@ -175,6 +175,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     quantities:
       "meer veel alle sommige meerdere weinig minder genoeg andere zulke eigen twee drie vier vijf zes zeven acht negen tien",
     copulas: "is zijn was waren",
+    degrees: "zo te heel erg zeer",
     which: "welk welke",
     tellers: "hij zij ze",
     without: "zonder",
@@ -189,7 +190,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     infinitive: /en$|gaan$|staan$|doen$/,
     doing: /^(?:hoe|zo) /,
     action: /(?:ing|ingen|en|tie|ties)$/,
-    deed: /(?:.{4}ing|ingen|tie|ties|onderhoud|verhuur|verkoop|bouw|verzorging|huur|beheer|gebruik)$/,
+    deed: /(?:.{4}ing|ingen|tie|ties|onderhoud|verhuur|verkoop|bouw|verzorging|(?<!c)huur|beheer|gebruik)$/,
     idle: DUTCH_SET_PHRASES,
     parting: /^(?:schoon|af|aan|op|uit|bij|in|vast|mee|na|voor|weg|toe|terug|samen|om|door|over)(?=.{4,}$)/,
     compounds: true,

@@ -33,6 +33,8 @@ export const isBefore: Link = ({ between, usage, isVerb, gap, isMade, earlier })
   return (
     rest.length === 1 &&
     isContent(only!) &&
+    // "Der Laptop fiel, langsam ging sie weiter"
+    !(usage.compounds && gap.includes(",")) &&
     !isOfNoun(only!, usage) &&
     !/[^s]s$/.test(only!.folded) &&
     // "Spider-shaped flowers", "starting and closing times"

@@ -110,6 +110,13 @@ const isBeingOf: Link = ({
   // "Research is the keyword of this decade"
   !(!usage.headFirst && rest[0] && usage.determiners.has(rest[0].folded));
 
+/** "Warum ist mein Laptop so langsam?", "de laptop is te traag", where the keyword says so without a verb. */
+export const isSaidToBe: Link = ({ between, usage, gap }) =>
+  usage.compounds &&
+  !gap.includes(",") &&
+  between.some(({ folded }) => usage.degrees.has(folded)) &&
+  between.every(({ folded }) => usage.copulas.has(folded) || usage.degrees.has(folded));
+
 /** "Which seat is safe for my child?" */
 export const isWhichIs: Link = (words) =>
   words.before !== undefined && words.usage.which.has(words.before.folded) && isBeing(words);

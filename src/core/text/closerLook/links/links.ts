@@ -1,7 +1,7 @@
 /** Ways in which one noun says more of another, by what stands between them: a new one is a function in its file and a name here. */
 import { hasIt, isBefore, isBought, isNamed } from "./beside";
 import type { Link } from "./between";
-import { isAsked, isBeing, isWhat, isWhichIs } from "./clause";
+import { isAsked, isBeing, isSaidToBe, isWhat, isWhichIs } from "./clause";
 import {
   doesIt,
   isBeingDone,
@@ -36,6 +36,7 @@ export const HEAD_LAST: readonly Link[] = [
   hasIt,
   isFor,
   isMadeSo,
+  isSaidToBe,
   isDoneWith,
 ];
 /** Those that reach further than words that only stand near each other. */

@@ -1,6 +1,6 @@
 /** German phrases in which a word does not mean what it means elsewhere; see setPhrases.ts for how they are written. */
 export const GERMAN_SET_PHRASES = `
-auf grund|auf keinen fall|in jedem fall|auf jeden fall|im fall|auf alle fälle|für den fall|von fall zu fall|in der lage|im laufe der|zum beispiel|in der regel|zur zeit|von zeit zu zeit|im grunde|im gegensatz|auf der hand|an der hand|unter dem strich|in frage|zum schluss|im rahmen|im zuge|am ende
+auf grund|in sicht|auf keinen fall|in jedem fall|auf jeden fall|im fall|auf alle fälle|für den fall|von fall zu fall|in der lage|im laufe der|zum beispiel|in der regel|zur zeit|von zeit zu zeit|im grunde|im gegensatz|auf der hand|an der hand|unter dem strich|in frage|zum schluss|im rahmen|im zuge|am ende
 in bezug auf|in hinsicht|in anspruch|in kauf nehmen|in ordnung|im namen|auf dauer|auf die dauer|im schnitt|zur sprache|auf der hut|zahn der zeit|aus erster hand|aus zweiter hand|vor der hand|alle hände voll|hand und fuß|mit leeren händen|freie hand
 aus den augen|ein auge zu|unter vier augen|dorn im auge|auf den ersten blick|auf einen blick|im hinblick auf|auf anhieb|auf einmal|auf deutsch gesagt|auf dem spiel|aufs spiel|aus dem spiel|auf kosten|auf wunsch|auf abruf
 auf dem laufenden|auf dem weg|im weg|aus dem weg|in die wege|auf den weg|auf dem holzweg|auf halbem weg|auf dem schlauch|auf den punkt|auf dem punkt|wunder punkt|kopf an kopf|hals über kopf|aus dem kopf|vor den kopf|den kopf zerbrechen|auf eigene faust|auf großem fuß|auf freiem fuß|auf dem fuße
