@@ -247,8 +247,17 @@ function isLikelyTurned({ usage, carrier, at, text, token, variant }: SeenWord, 
     text.tokens[at - 1]?.sentence === token.sentence &&
     usage.gerund?.test(other.folded) === true &&
     !isLikelyVerb(text, next.from, usage, PERHAPS);
+  // "Students pick fruit"
+  const before = text.tokens[at - 1];
+  const isDoneByThem =
+    usage.gerund?.test(carrier.folded) === true &&
+    before?.sentence === token.sentence &&
+    !before.small &&
+    /[^s]s$/.test(before.folded) &&
+    !token.folded.endsWith("s");
   return (
     usage.context !== undefined &&
+    !isDoneByThem &&
     (folded === other.folded || isOtherNoun) &&
     /^\p{L}+$/u.test(folded) &&
     !isVerbal(folded, usage) &&

@@ -271,7 +271,8 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     clauses: "while because although though unless until whereas but",
     afterOrders: "now how what where why when whether it them him me us here",
     modals: "can may might must will",
-    adverb: /(?:.{3}ly|never|always|also|not|often|just|only)$/,
+    adverb:
+      /(?:.{3}ly(?<!(?:app|supp|rep|comp|multip|imp|assemb|fami|anoma|monopo|butterf|surp)ly)|never|always|also|not|often|just|only)$/,
     participle: /(?:ing|ed)$/,
     gerund: /ing$/,
     inflected: /(?:[^s]s|ed|ing)$/,
