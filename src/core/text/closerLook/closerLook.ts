@@ -38,7 +38,7 @@ export function goTogether(
     return false;
   const { usage } = pack;
   if (!usage) return true;
-  if (!isReadSo(text, seen, variant, usage)) return false;
+  if (isThingThere(text, from, to, pack) || !isReadSo(text, seen, variant, usage)) return false;
   const first = seen.find((one) => one.from === from)!;
   // "Wie pflegt man einen Hund?" says a compound in several words.
   const mayBeSetApart = first.from === first.to && variant.carriers[first.place]!.role !== "verb";
@@ -117,6 +117,23 @@ function isOtherThing(
     words.some(isDoneByThing) ||
     (first.role === "verb" &&
       (isAdjectiveOf(tokens[from]!, first, usage) || isVerbOfObject(tokens[to]!, last, usage)))
+  );
+}
+
+/** "The log in the fireplace" for "log in": a thing, and where it is. */
+export function isThingThere(
+  { tokens }: AnalysedText,
+  from: number,
+  to: number,
+  { usage }: LanguagePack,
+): boolean {
+  const isThe = (token: (typeof tokens)[number] | undefined) =>
+    token?.sentence === tokens[from]!.sentence && usage?.determiners.has(token.folded) === true;
+  return (
+    to === from + 1 &&
+    usage?.particles.has(tokens[to]!.folded) === true &&
+    isThe(tokens[from - 1]) &&
+    isThe(tokens[to + 1])
   );
 }
 
