@@ -23,6 +23,8 @@ export interface CompiledKeyword {
 export interface Carrier {
   folded: string;
   stem: string;
+  /** As it stands in the keyword. */
+  written: string;
   /** Written without a capital, in a keyword that has one elsewhere. */
   isLower: boolean;
   /** The noun that the others say more of, one of the others, a verb, or nobody can tell. */
@@ -258,6 +260,7 @@ function variantOf(
     (token): Carrier => ({
       folded: token.folded,
       stem: token.stem,
+      written: keyword.slice(token.start, token.end),
       isLower: keyword !== keyword.toLowerCase() && !isCapital(keyword, token),
       role: roles.get(token.stem),
     }),

@@ -3,7 +3,7 @@
  * docs/scoring.md, "Matching a keyword".
  */
 import type { AnalysedText, Token } from "./analyse";
-import { goTogether, isDone, isThingThere } from "./closerLook/closerLook";
+import { areOthers, goTogether, isDone } from "./closerLook/closerLook";
 import { anyFormBegins, beginsCompound, saidApart, saidByHiring, saidByVerb } from "./closerLook/compounds";
 import { isFarLinked } from "./closerLook/linked";
 import { areParted } from "./closerLook/nouns";
@@ -70,7 +70,7 @@ export function findKeyword(
         if (to < 0 || !free(taken, i, to)) continue;
         // "On the other hand, soap is cheap."
         if (mayNotPart && variant.words.length === 2 && to === i + 1 && areParted(text, i, to)) continue;
-        if (isThingThere(text, i, to, pack)) continue;
+        if (areOthers(text, i, to, variant, pack)) continue;
         // "Die Kinder wagen sich aufs Eis": what is one word in the keyword is two here.
         const isWhole = form === "exact" && to - i < variant.words.length;
         if (isWhole || !isDone(text, i, to, variant, pack)) take(form, i, to);

@@ -1,5 +1,5 @@
 /** A closer look at where a keyword seems to be: are its words used there as the keyword uses them? See docs/scoring.md, "Matching a keyword". */
-import type { AnalysedText } from "../analyse";
+import type { AnalysedText, Token } from "../analyse";
 import type { Carrier, Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
@@ -11,6 +11,7 @@ import { REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
 import { isReadSo } from "./reading";
 import type { Sight } from "./sight";
+import { isOtherByUmlaut } from "./umlaut";
 import { isAdjectiveOf, isOtherPlural, isUsedSo, isVerbOfObject } from "./usedSo";
 
 /**
@@ -38,13 +39,13 @@ export function goTogether(
     return false;
   const { usage } = pack;
   if (!usage) return true;
-  if (isThingThere(text, from, to, pack) || !isReadSo(text, seen, variant, usage)) return false;
+  if (!isReadSo(text, seen, variant, usage)) return false;
   const first = seen.find((one) => one.from === from)!;
   // "Wie pflegt man einen Hund?" says a compound in several words.
   const mayBeSetApart = first.from === first.to && variant.carriers[first.place]!.role !== "verb";
   return (
     !(mayBeSetApart && isSetApart(text, from, usage)) &&
-    !(from === to && isOtherAlone(text, from, variant, usage)) &&
+    !areOthers(text, from, to, variant, pack) &&
     !APART.some((areApart) => areApart(text, seen, variant, usage)) &&
     !isPairApart(text, seen, variant, usage) &&
     seen.every((one) => isUsedSo(text, one, seen, variant, usage))
@@ -121,12 +122,7 @@ function isOtherThing(
 }
 
 /** "The log in the fireplace" for "log in": a thing, and where it is. */
-export function isThingThere(
-  { tokens }: AnalysedText,
-  from: number,
-  to: number,
-  { usage }: LanguagePack,
-): boolean {
+function isThingThere({ tokens }: AnalysedText, from: number, to: number, { usage }: LanguagePack): boolean {
   const isThe = (token: (typeof tokens)[number] | undefined) =>
     token?.sentence === tokens[from]!.sentence && usage?.determiners.has(token.folded) === true;
   return (
@@ -136,6 +132,30 @@ export function isThingThere(
     isThe(tokens[to + 1])
   );
 }
+
+/** Are words in sequence, as they are written there, not those of the keyword? */
+export function areOthers(
+  text: AnalysedText,
+  from: number,
+  to: number,
+  variant: Variant,
+  pack: LanguagePack,
+): boolean {
+  const { usage } = pack;
+  if (!usage) return false;
+  return (
+    isThingThere(text, from, to, pack) ||
+    (from === to && isOtherAlone(text, from, variant, usage)) ||
+    (usage.capitals &&
+      text.tokens
+        .slice(from, to + 1)
+        .some((token) => variant.carriers.some((carrier) => isOtherWord(text, token, carrier))))
+  );
+}
+
+/** "Küchen" for "Kuchen" */
+const isOtherWord = ({ text }: AnalysedText, { stem, start, end }: Token, carrier: Carrier): boolean =>
+  stem === carrier.stem && !stem.startsWith("=") && isOtherByUmlaut(text.slice(start, end), carrier.written);
 
 /** "The subject lined up": the last word of a keyword in a form that only a verb has. */
 export function isDone(
@@ -151,7 +171,7 @@ export function isDone(
   if (!usage || !carrier) return false;
   if ((isJoined || to - from >= words.length) && isVerbAsOne(text, { from, to }, carrier, isJoined, usage))
     return true;
-  if (from === to) return isOtherAlone(text, from, variant, usage);
+  if (from === to) return false;
   // "Ten slotte vervangt hij de lamp" for "slot vervangen"
   for (let i = from; i <= to; i++) if (isIdle(text, i, usage, variant)) return true;
   // "The hotel's books" speak of no hotel booking.
