@@ -25,6 +25,8 @@ export interface Carrier {
   stem: string;
   /** As it stands in the keyword. */
   written: string;
+  /** In a keyword that was typed with accents. */
+  hasAccents: boolean;
   /** Written without a capital, in a keyword that has one elsewhere. */
   isLower: boolean;
   /** The noun that the others say more of, one of the others, a verb, or nobody can tell. */
@@ -261,6 +263,7 @@ function variantOf(
       folded: token.folded,
       stem: token.stem,
       written: keyword.slice(token.start, token.end),
+      hasAccents: /\p{M}/u.test(keyword.normalize("NFD")),
       isLower: keyword !== keyword.toLowerCase() && !isCapital(keyword, token),
       role: roles.get(token.stem),
     }),

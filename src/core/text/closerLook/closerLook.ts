@@ -4,6 +4,7 @@ import type { Carrier, Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
 import { isIdle, isLikelyVerb, usedAs, verbOfDoer } from "../usage";
+import { isOtherByAccent, isOtherByUmlaut } from "./accents";
 import { isOtherAlone } from "./alone";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
@@ -11,7 +12,6 @@ import { REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
 import { isReadSo } from "./reading";
 import type { Sight } from "./sight";
-import { isOtherByUmlaut } from "./umlaut";
 import { isAdjectiveOf, isOtherPlural, isUsedSo, isVerbOfObject } from "./usedSo";
 
 /**
@@ -146,16 +146,26 @@ export function areOthers(
   return (
     isThingThere(text, from, to, pack) ||
     (from === to && isOtherAlone(text, from, variant, usage)) ||
-    (usage.capitals &&
+    ((usage.capitals || usage.accentTells !== undefined) &&
       text.tokens
         .slice(from, to + 1)
-        .some((token) => variant.carriers.some((carrier) => isOtherWord(text, token, carrier))))
+        .some((token) => variant.carriers.some((carrier) => isOtherWord(text, token, carrier, usage))))
   );
 }
 
-/** "Küchen" for "Kuchen" */
-const isOtherWord = ({ text }: AnalysedText, { stem, start, end }: Token, carrier: Carrier): boolean =>
-  stem === carrier.stem && !stem.startsWith("=") && isOtherByUmlaut(text.slice(start, end), carrier.written);
+/** "Küchen" for "Kuchen", "marche" for "marché" */
+function isOtherWord(
+  { text }: AnalysedText,
+  { stem, start, end }: Token,
+  carrier: Carrier,
+  { capitals, accentTells }: Usage,
+): boolean {
+  if (stem !== carrier.stem || stem.startsWith("=")) return false;
+  const written = text.slice(start, end);
+  return capitals
+    ? isOtherByUmlaut(written, carrier.written)
+    : accentTells !== undefined && isOtherByAccent(carrier, written, accentTells);
+}
 
 /** "The subject lined up": the last word of a keyword in a form that only a verb has. */
 export function isDone(

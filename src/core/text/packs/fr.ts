@@ -174,6 +174,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     timing: "apres avant pendant depuis jusque jusqu puis ensuite aussi lors",
     headFirst: true,
     toBeDone: "a",
+    accentTells: /és?$/,
     clungArticle: /^(?:l|un)'/,
     places: "dans en",
     of: "de du des d",

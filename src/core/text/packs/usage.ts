@@ -118,6 +118,8 @@ export interface Usage {
   clungArticle?: RegExp;
   /** Forms, as they are written, that say what was done to the noun before them: "vendida" in "casa vendida". Absent where nobody has said. */
   done?: RegExp;
+  /** An accent at the end that makes another word of it: "marché", "marche". Absent where nobody has said. */
+  accentTells?: RegExp;
   /** Openings of a keyword that asks how something is done, tested against the folded keyword. */
   doing: RegExp;
   /** Nouns that say what is done: "painting", "generation". */

@@ -1,5 +1,6 @@
-/** Words that German tells apart by an umlaut, which folding takes away. */
+/** Words that a language tells apart by an accent or an umlaut, which folding takes away. */
 import { fold } from "../fold";
+import type { Carrier } from "../keyword";
 
 /** Typed without one, too: "Fluege". */
 const UMLAUT = /[äöü]|(?<![aeioq])[aou]e/;
@@ -18,4 +19,23 @@ export function isOtherByUmlaut(one: string, other: string): boolean {
   if (UMLAUT.test(first) === UMLAUT.test(second)) return false;
   const [withIt, without] = UMLAUT.test(first) ? [fold(first), second] : [fold(second), first];
   return withIt.length <= without.length && !UMLAUT_ALONE.test(withIt);
+}
+
+/**
+ * Does an accent at the end make another word of it: "marche" for "étude de marché"? What a text has in capitals has none, and what somebody types without
+ * any may be either.
+ *
+ * @param keyword a word of the keyword
+ * @param word of the text, as it is written
+ * @param tells the accent that does so
+ */
+export function isOtherByAccent(
+  keyword: Pick<Carrier, "written" | "hasAccents">,
+  word: string,
+  tells: RegExp,
+): boolean {
+  if (word === word.toUpperCase()) return false;
+  const [has, had] = [word, keyword.written].map((one) => tells.test(one.toLowerCase().normalize("NFC")));
+  const [one, other] = [word, keyword.written].map((written) => fold(written).replace(/s$/, ""));
+  return has !== had && (had || keyword.hasAccents) && one === other;
 }
