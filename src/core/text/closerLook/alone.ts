@@ -56,7 +56,10 @@ function isOtherInGerman(text: AnalysedText, at: number, carrier: Carrier, usage
   const token = text.tokens[at]!;
   const { folded, written } = carrier;
   if (folded.endsWith("e") && token.folded.startsWith(`${folded}r`)) return true;
-  return /^\p{Lu}/u.test(written) && !isCapital(text, at) && !mayBeDeed(carrier, usage);
+  if (!/^\p{Lu}/u.test(written) || isCapital(text, at)) return false;
+  const before = text.tokens[at - 1];
+  const isDone = before?.sentence === token.sentence && usage.pronouns.has(before.folded);
+  return isDone || !mayBeDeed(carrier, usage);
 }
 
 /** "Reinigung", "putzen" */
