@@ -105,6 +105,28 @@ describe("what the words of a keyword are there for", () => {
   });
 });
 
+it("a word keeps how it was written, and whether the keyword has accents", () => {
+  const written = (keyword: string) =>
+    compiled("fr", keyword).variants[0]!.carriers.map(({ written, hasAccents }) => [written, hasAccents]);
+  expect(written("étude de Marché")).toEqual([
+    ["étude", true],
+    ["Marché", true],
+  ]);
+  expect(written("etude de marche")).toEqual([
+    ["etude", false],
+    ["marche", false],
+  ]);
+});
+
+it("two words made one keep letters of the second in their stem, or are found as they are written alone", () => {
+  const closed = (keyword: string) =>
+    compiled("en", keyword)
+      .variants.filter(({ isJoined }) => isJoined)
+      .map(({ words: [word] }) => word!.stem);
+  expect(closed("bounce rate")).toEqual(["bouncerate"]);
+  expect(closed("car wash")).toEqual(["carwash"]);
+});
+
 it("nothing is made of signs and blanks", () => {
   for (const keyword of ["", "  ", "—", "!?"]) expect(compileKeyword(keyword, languagePack("en"))).toBeNull();
 });
