@@ -20,6 +20,7 @@ describe("in English", () => {
     ["skating", "They skated until noon.", "skated"],
     ["camping", "We camped by a lake.", "camped"],
     ["roof", "Two roofs leak.", "roofs"],
+    ["skating", "Skating's best months", "Skating's"],
     ["plan", "Planning takes a week.", "Planning"],
     ["painter", "Two painters came.", "painters"],
     ["order", "It was ordered on Monday.", "ordered"],
@@ -93,6 +94,7 @@ describe("in Dutch and the Romance languages", () => {
     ["fr", "cuisine", "Deux cuisiniers", "who does it"],
     ["fr", "marché", "Une marche abîmée", "an accent"],
     ["es", "cocina", "La cocinera sonríe.", "who does it"],
+    ["es", "frutería", "Un frutero amable", "who does it"],
     ["it", "porta", "Lei porta il pane.", "somebody does it"],
     ["pt", "conta", "Ela conta uma piada.", "somebody does it"],
   ])("%s: %s is not found in “%s”: %s", (language, keyword, text) => {

@@ -23,7 +23,7 @@ function isOtherInEnglish(text: AnalysedText, at: number, { folded }: Carrier, u
   const token = text.tokens[at]!;
   if (token.folded === folded) return false;
   const [isDoing, wasDoing] = [token.folded, folded].map(
-    (word) => usage.gerund?.test(word.replace(/s$/, "")) === true,
+    (word) => usage.gerund?.test(word.replace(/'?s$/, "")) === true,
   );
   const one = folded.replace(/s$/, "");
   const isThing = usage.things.has(one);
@@ -86,4 +86,4 @@ const DOER = /(?:ier|iere|er[oa]|eir[oa]|ai[oa])s?$/;
 
 /** "Le cuisinier" for "cuisine" */
 const isDoerOfIt = (token: string, { folded }: Carrier, { headFirst }: Usage): boolean =>
-  headFirst && token.length > folded.length && DOER.test(token) && !DOER.test(folded);
+  headFirst && DOER.test(token) && !DOER.test(folded);

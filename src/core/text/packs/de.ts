@@ -82,7 +82,7 @@ export const german = definePack("de", "German", () => ({
   alike: `
 lehrer lehrers lehrern lehrerin lehrerinnen|gestalten gestaltet gestaltete gestalteten gestaltung gestaltungen|taxi taxis|profi profis|ski skis skier|pulli pullis|motiv motive motivs motiven|handy handys
 mutter mütter müttern|ei eier eiern eies|reis reises|reise reisen reist reiste|tochter töchter töchtern|vater väter vätern|bruder brüder brüdern|mann männer männern mannes|haus häuser häusern hauses
-kaufen kauft kaufte kauften gekauft|verkaufen verkauft verkaufte verkauften|fahren fährt gefahren fahre|tragen trägt trug trugen getragen
+kaufen kauft kaufte kauften gekauft|verkaufen verkauft verkaufte verkauften|fahren gefahren fahre|tragen trägt trug trugen getragen
 nehmen nimm nimmt nahm nahmen genommen|sehen sieh sieht sah sahen gesehen|lesen lies liest las lasen gelesen|schreiben schreibt schrieb schrieben geschrieben
 finden findet fand fanden gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält hielt hielten gehalten
 laufen läuft lief liefen gelaufen|schlafen schläft schlief schliefen geschlafen|essen iss isst aß aßen gegessen|trinken trinkt trank tranken getrunken
@@ -115,7 +115,7 @@ rufen ruft gerufen|heißen heißt geheißen|stoßen stößt gestoßen|schieben s
 kennen kennt kannte kannten gekannt|nennen nennt nannte nannten genannt|rennen rennt rannte rannten gerannt|brennen brennt brannte brannten gebrannt|senden sendet sandte gesandt|wenden wendet wandte gewandt|machen macht machte machten gemacht|kochen kocht kochte kochten gekocht|suchen sucht suchte suchten gesucht|brauchen braucht brauchte brauchten gebraucht|buchen bucht buchte buchten gebucht|besuchen besucht besuchten|rauchen raucht rauchte geraucht
 drehen dreht drehte drehten gedreht|mähen mäht mähte mähten gemäht|nähen näht nähte nähten genäht|blühen blüht blühte blühten geblüht
 tun tut getan|wissen weiß wusste wussten gewusst
-fahren fährt gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest gelesen|schreiben schreibt geschrieben|finden findet gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält gehalten|laufen läuft gelaufen|schlafen schläft geschlafen|essen isst gegessen|trinken trinkt getrunken|helfen hilft geholfen|laden lädt geladen`,
+fahren gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest gelesen|schreiben schreibt geschrieben|finden findet gefunden|bringen bringt brachte brachten gebracht|denken denkt dachte dachten gedacht|halten hält gehalten|laufen läuft gelaufen|schlafen schläft geschlafen|essen isst gegessen|trinken trinkt getrunken|helfen hilft geholfen|laden lädt geladen`,
   },
   // "du baust", but also "Kunst".
   perhapsForm: (word) =>
@@ -128,7 +128,7 @@ fahren fährt gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest ge
       ),
   deverbal: "ation ieren|ationen ieren|ktion zieren|ktionen zieren",
   perhaps: `
-angebot angeboten|aufgebot aufgeboten|befund befunden|betrieb betrieben|bestand bestanden|unterschied unterschieden|gerät geräten geraten|verbot verboten|auftritt auftritten|studium studien
+fahren fährt|angebot angeboten|aufgebot aufgeboten|befund befunden|betrieb betrieben|bestand bestanden|unterschied unterschieden|gerät geräten geraten|verbot verboten|auftritt auftritten|studium studien
 schneiden schnitt schnitten|streichen strich strichen|treiben trieb trieben|binden band banden|werfen warf warfen|bieten bot boten|brechen brach brachen|fangen fing fingen|fliegen flog flogen|frieren fror froren|geben gab gaben|gehen ging gingen|gewinnen gewann gewannen|gießen goss gossen|graben grub|greifen griff griffen|halten hielt hielten|hängen hing hingen|heben hob hoben|kommen kam kamen|laden lud luden|lassen ließ ließen|leihen lieh|liegen lag lagen|messen maß maßen|raten riet|reißen riss rissen|reiten ritt ritten|rufen rief riefen|schieben schob schoben|schießen schoss|schlagen schlug schlugen
 schleifen schliff schliffen|schließen schloss schlossen|schmelzen schmolz|schreiben schrieb schrieben|schwimmen schwamm schwammen|singen sang sangen|sinken sank sanken|sitzen saß saßen|sprechen sprach sprachen|springen sprang sprangen|stechen stach|stehen stand standen|stehlen stahl|steigen stieg stiegen|sterben starb starben|stoßen stieß stießen|treffen traf trafen|treten trat traten|verlieren verlor verloren|wachsen wuchs wuchsen|waschen wusch wuschen|werben warb|wiegen wog wogen|ziehen zog zogen|fahren fuhr fuhren|bleiben blieb blieben|braten briet|beginnen begann begannen|scheinen schien|schweigen schwieg|vergleichen verglich|weisen wies wiesen
 `,
