@@ -36,6 +36,8 @@ it.each([
   ["en", "school delivery", "We deliver to your school.", "She delivered a speech to the school."],
   ["en", "water pass", "Passes for the water park", "She passed the water to him."],
   ["en", "lemon knife", "Knives for lemons", "She took the lemon with a knife."],
+  ["en", "jar opener", "How to open a jar", "The nurse opened the jar at once."],
+  ["en", "grain processor", "A machine that processes grain", "They processed the grain of truth."],
   ["en", "map reader", "Readers of maps", "She reads the map aloud."],
   ["en", "health care", "Caring for your health", "Be careful with your health."],
   ["en", "climb rate", "Rates of climb", "They rate climbers by age."],

@@ -217,8 +217,10 @@ const isTurnedRound: Rule = (word) => {
   const after = text.tokens[next.from]!;
   if (usage.gerund?.test(token.folded) || text.text.slice(token.end, after.start) !== " ") return undefined;
   if (isHow(word)) return undefined;
-  // "Which machine mills flour?"
-  if (usage.which.has(text.tokens[at - 1]?.folded ?? "")) return undefined;
+  // "Which machine mills flour?", "a machine that processes food"
+  const before = text.tokens[at - 1]?.folded ?? "";
+  if (usage.which.has(before) || (usage.relatives.has(before) && /[^s]s$/.test(token.folded)))
+    return undefined;
   // "The language spoken there"
   if (isVerbal(after.folded, usage) && !usage.gerund?.test(after.folded)) return undefined;
   // "Coffee ground by hand"
@@ -326,6 +328,16 @@ const isThingBefore: Rule = ({ text, at, token, carrier, usage, next, isOtherFor
     ? false
     : undefined;
 
+/** "He opened", "he opens", "the nurse opened" */
+function wasDoneOnce({ tokens }: AnalysedText, at: number, usage: Usage): boolean {
+  const { folded, sentence } = tokens[at]!;
+  const [who, before] = [tokens[at - 1], tokens[at - 2]];
+  if (who?.sentence !== sentence || usage.gerund?.test(folded)) return false;
+  const isPast = isVerbal(folded, usage);
+  if (usage.tellers.has(who.folded)) return isPast || folded.endsWith("s");
+  return isPast && !who.small && before?.sentence === sentence && usage.determiners.has(before.folded);
+}
+
 /** "Plan your meals" for "meal planner": who does something is said by the verb where that does it to the rest. */
 const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage, next, last, text, at }) => {
   const isDoer = isDerived
@@ -340,13 +352,12 @@ const isDoneByDoer: Rule = ({ isDerived, isOtherForm, carrier, token, use, usage
   // "The opening letter of the alphabet" speaks of no opener.
   const before = text.tokens[at - 1]?.folded ?? "";
   if (!between.length && usage.gerund?.test(token.folded) && usage.determiners.has(before)) return false;
-  // "He made a sign with his hand" speaks of no sign maker, "he made signs" may.
+  // "He made a sign with his hand", "the nurse opened the letter": but "he made signs" may speak of a sign maker.
+  const isOneThing = next !== undefined && !text.tokens[next.to]!.folded.endsWith("s");
   if (
-    usage.tellers.has(before) &&
-    (isVerbal(token.folded, usage) || token.folded.endsWith("s")) &&
+    isOneThing &&
     between.some(({ folded }) => usage.determiners.has(folded)) &&
-    next !== undefined &&
-    !text.tokens[next.to]!.folded.endsWith("s")
+    wasDoneOnce(text, at, usage)
   )
     return false;
   const others = between.filter(

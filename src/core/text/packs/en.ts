@@ -264,7 +264,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     causing: "have has having had get gets getting got",
     about: "on",
     places: "along in on at behind within under over near beside from through across against around",
-    tellers: "he she",
+    tellers: "he she they",
     without: "without",
     clinging: "free friendly proof based resistant ready safe style sized shaped powered",
     conjunctions: "and or",
