@@ -40,7 +40,9 @@ const isElsewhere: Apart = (text, seen, variant, usage) => {
   return (
     between.some(
       ({ folded, small }, i) =>
-        usage.being.has(folded) || (!small && isLikelyVerb(text, first.to + 1 + i, usage, PERHAPS)),
+        usage.being.has(folded) ||
+        usage.simplePasts.has(folded) ||
+        (!small && isLikelyVerb(text, first.to + 1 + i, usage, PERHAPS)),
     ) && !between.some(({ folded }) => usage.joining.has(folded))
   );
 };

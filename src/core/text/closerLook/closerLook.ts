@@ -133,6 +133,23 @@ function isThingThere({ tokens }: AnalysedText, from: number, to: number, { usag
   );
 }
 
+/** "A first-class trip" for "class trip" */
+function isJoinedToOther(
+  { tokens }: AnalysedText,
+  from: number,
+  to: number,
+  { context, adjectives, quantities }: Usage,
+): boolean {
+  const before = tokens[from - 1];
+  return (
+    context !== undefined &&
+    to > from &&
+    !tokens[from]!.joinsNext &&
+    before?.joinsNext === true &&
+    (adjectives.has(before.folded) || quantities.has(before.folded))
+  );
+}
+
 /** Are words in sequence, as they are written there, not those of the keyword? */
 export function areOthers(
   text: AnalysedText,
@@ -145,6 +162,7 @@ export function areOthers(
   if (!usage) return false;
   return (
     isThingThere(text, from, to, pack) ||
+    isJoinedToOther(text, from, to, usage) ||
     (from === to && isOtherAlone(text, from, variant, usage)) ||
     ((usage.capitals || usage.accentTells !== undefined) &&
       text.tokens

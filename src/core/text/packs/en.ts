@@ -282,7 +282,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     finite: `is are was were am has have had do does did can could will would should must may might shall isn't aren't wasn't weren't don't doesn't didn't can't won't said says made went came took gave got knew saw lost felt kept left
       held led met paid sold sent spent stood told thought won wore wrote rose fell grew drew flew drove ate drank broke chose spoke stole began ran became brought bought caught taught sought fought found showed meant built`,
     simplePasts:
-      "came became began ran rang sang sank drank swam shrank sprang went gave took shook saw knew grew threw blew flew drew wore tore swore bore broke spoke woke stole froze chose rose wrote rode drove fell ate forgot",
+      "came became began ran rang sang sank drank swam shrank sprang went gave took shook saw knew grew threw blew flew drew wore tore swore bore broke spoke woke stole froze chose rose wrote rode drove fell ate forgot hid arose awoke forbade wove strode trod mistook overcame undertook withdrew foresaw",
     intransitives: `seemed tended met appeared arose arrived barked beamed belonged bloomed bounced burned burnt camped circled climbed collapsed come crashed crawled crept danced declined departed descended died differed dined
       disappeared drifted dripped dropped drowned dwelt emerged ended existed expired faded failed fainted fallen fished flashed floated flourished flowed flown gone glowed happened hesitated hiked hopped hovered howled
       hung hurried jogged jumped knelt landed lasted laughed lain lay leaked leaned leapt lingered listened lived looked lunched marched mattered melted mingled moved napped occurred parked parted passed paused perished played posed

@@ -22,7 +22,7 @@ export const isBought: Link = ({ between: [only, more], usage, gap, before, isFi
     ? [usage.conjunctions, usage.clauses, usage.asking, usage.copulas, usage.manner].every(
         (words) => !words.has(only!.folded),
       )
-    : isContent(only!) && isVerbal(only!.folded, usage));
+    : isContent(only!) && isVerbal(only!.folded, usage) && !usage.intransitives.has(only!.folded));
 
 /** "A mobile work phone", "guitar and piano lessons" */
 export const isBefore: Link = ({ between, usage, isVerb, gap, isMade, earlier }) => {
@@ -30,6 +30,9 @@ export const isBefore: Link = ({ between, usage, isVerb, gap, isMade, earlier })
   // "Toads and sheep frogs" are no toad frogs.
   if (rest !== between && usage.context && /[^sui]s$/.test(earlier.folded)) return false;
   const [only] = rest;
+  // "He let off steam and pumped iron", but "live and recorded music"
+  const isOtherDeed = only && isVerbal(only.folded, usage) && !usage.adjectives.has(earlier.folded);
+  if (rest !== between && usage.context && isOtherDeed && !isMade) return false;
   return (
     rest.length === 1 &&
     isContent(only!) &&

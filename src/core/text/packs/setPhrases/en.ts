@@ -2,7 +2,7 @@
 export const ENGLISH_SET_PHRASES = `
 on account of|on no account|on this account|by all accounts|on sale by|by the yard|by the hour|by the pound|by the metre|by the mile|by the dozen|by the million
 no idea|no sign|no signs|manage to|manages to|managed to|managing to|in the key of|no point in|lock of hair|locks of hair|little point in|at this point|at that point|the point is|to the point|at some point|beside the point|what is the point|what was the point|see the point
-point of view|point of no return|sore point|in point of fact|to the point of|point blank|case in point|note that|please note|in return for|in return|happy returns|in turn|at every turn|out of turn
+point of view|in my view|in our view|in his view|in her view|in their view|in your view|point of no return|sore point|in point of fact|to the point of|point blank|case in point|note that|please note|in return for|in return|happy returns|in turn|at every turn|out of turn
 is room for|no room for|light on|in a flap|next door|used to be|used to have|used to|in the light of|in light of|bear in mind|in two minds|never mind|mind you|keep in mind|peace of mind
 at the time|at that time|by the time|in the meantime|from time to time|it was time|it is time|in time|in good time|time permitting|at times|at one time|at the same time|time and again|time after time
 time will tell|time flies|matter of time|in no time|at no time|race against time|for the time being|for old times' sake|high time|behind the times|sign of the times|signs of the times|about time|time immemorial
