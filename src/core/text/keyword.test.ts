@@ -65,6 +65,9 @@ describe("other readings of the same words", () => {
     ["en", "paint old garden wall", []],
     ["de", "Laptop Studenten", ["turned: laptop head, studenten modifier"]],
     ["nl", "rugpijn bureaustoel", ["turned: rugpijn head, bureaustoel modifier"]],
+    ["de", "blauer Teppich Wohnzimmer", ["turned: blauer modifier, teppich head, wohnzimmer modifier"]],
+    ["nl", "grote tafel tuin", ["turned: grote modifier, tafel head, tuin modifier"]],
+    ["de", "Laptop Studenten Test", []],
     // An adjective is told by its small letter, in a keyword that has a capital.
     ["de", "gebrauchtes Fahrrad", []],
     ["de", "Steuern sparen", []],

@@ -203,29 +203,38 @@ function asOrder(spelling: Token[], keyword: string, pack: LanguagePack): Varian
   return [{ ...variant, isJoined: false, isParted: false, reading: "order", ...(pair && { pair }) }];
 }
 
-/** "Laptop Studenten": where nouns grow together, two that stand apart are no compound, and either may be what is looked for. */
+/**
+ * "Laptop Studenten", "blauer Teppich Wohnzimmer": where nouns grow together, two that stand apart are no compound, and either may be what is looked
+ * for. An adjective may stand before them.
+ */
 function turnedRound(spelling: Token[], keyword: string, pack: LanguagePack): Variant[] {
-  const [first, last] = spelling;
-  if (
-    !first ||
-    !last ||
-    spelling.length !== 2 ||
-    !pack.usage?.compounds ||
-    spelling.some(({ small }) => small)
-  )
+  const { usage } = pack;
+  const [first, last] = spelling.slice(-2);
+  if (!first || !last || spelling.length > 3 || !usage?.compounds || spelling.some(({ small }) => small))
     return [];
   // "Gebrauchtes Fahrrad"
-  const isTold = pack.usage.capitals && keyword !== keyword.toLowerCase();
+  const isTold = usage.capitals && keyword !== keyword.toLowerCase();
   if (isTold && !(isCapital(keyword, first) && isCapital(keyword, last))) return [];
+  const [adjective] = spelling.slice(0, -2);
+  const isAdjective = (token: Token) => (isTold ? !isCapital(keyword, token) : DECLINED.test(token.folded));
+  if (adjective && !isAdjective(adjective)) return [];
   if (rolesIn(spelling, keyword, pack).get(first.stem) !== "modifier") return [];
   const roles = new Map<string, Carrier["role"]>([
+    ...(adjective ? ([[adjective.stem, "modifier"]] as const) : []),
     [first.stem, "head"],
     [last.stem, "modifier"],
   ]);
-  return [
-    { ...variantOf(spelling, keyword, pack, roles), isJoined: false, isParted: false, reading: "turned" },
-  ];
+  const turned = (words: Token[]): Variant => ({
+    ...variantOf(words, keyword, pack, roles),
+    isJoined: false,
+    isParted: false,
+    reading: "turned",
+  });
+  return [{ ...turned(spelling), ...(adjective && { pair: turned([first, last]) }) }];
 }
+
+/** How an adjective ends before a noun in German and Dutch. */
+const DECLINED = /.{3}e[rsnm]?$/;
 
 function variantOf(
   spelling: Token[],

@@ -42,7 +42,11 @@ export const isReadSo = (
   variant.reading === "order"
     ? isOrdered(text, seen, variant, usage)
     : variant.reading === "turned"
-      ? areBeside(text, seen, usage)
+      ? areBeside(
+          text,
+          seen.filter(({ place }) => place >= variant.carriers.length - 2),
+          usage,
+        )
       : true;
 
 /** "Laptops für Studenten": two nouns, and nothing between them but small words and an adjective. */

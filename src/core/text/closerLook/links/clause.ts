@@ -110,6 +110,16 @@ const isBeingOf: Link = ({
   // "Research is the keyword of this decade"
   !(!usage.headFirst && rest[0] && usage.determiners.has(rest[0].folded));
 
+/** "Übungen, die bei Rückenschmerzen helfen", "oefeningen die bij rugpijn helpen" */
+export const isWithin: Link = ({ between: [relative, link, ...rest], usage, after }) =>
+  usage.compounds &&
+  link !== undefined &&
+  after !== undefined &&
+  isRelative(relative!, usage) &&
+  usage.linking.has(link.folded) &&
+  isPhrase(rest, usage) &&
+  rest.filter(isContent).length <= 1;
+
 /** "Warum ist mein Laptop so langsam?", "de laptop is te traag", where the keyword says so without a verb. */
 export const isSaidToBe: Link = ({ between, usage, gap }) =>
   usage.compounds &&

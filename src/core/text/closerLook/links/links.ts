@@ -1,7 +1,7 @@
 /** Ways in which one noun says more of another, by what stands between them: a new one is a function in its file and a name here. */
 import { hasIt, isBefore, isBought, isNamed } from "./beside";
 import type { Link } from "./between";
-import { isAsked, isBeing, isSaidToBe, isWhat, isWhichIs } from "./clause";
+import { isAsked, isBeing, isSaidToBe, isWhat, isWhichIs, isWithin } from "./clause";
 import {
   doesIt,
   isBeingDone,
@@ -23,6 +23,7 @@ export const HEAD_FIRST: readonly Link[] = [
   isForDoing,
   isDoingIt,
   isWhat,
+  isWithin,
   isTo,
   isAsked,
   isBeing,
