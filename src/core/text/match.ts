@@ -3,10 +3,11 @@
  * docs/scoring.md, "Matching a keyword".
  */
 import type { AnalysedText, Token } from "./analyse";
-import { areOthers, goTogether, isDone } from "./closerLook/closerLook";
+import { goTogether, isDone } from "./closerLook/closerLook";
 import { anyFormBegins, beginsCompound, saidApart, saidByHiring, saidByVerb } from "./closerLook/compounds";
 import { isFarLinked } from "./closerLook/linked";
 import { areParted } from "./closerLook/nouns";
+import { areOthers } from "./closerLook/others";
 import type { Sight } from "./closerLook/sight";
 import { type CompiledKeyword, isPart, joined, type Variant } from "./keyword";
 import type { LanguagePack } from "./packs/pack";

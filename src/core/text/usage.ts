@@ -115,6 +115,10 @@ export function isNounAt(text: AnalysedText, at: number, usage: Usage): boolean 
 export const isLikelyVerb = (text: AnalysedText, at: number, usage: Usage, from = SURE): boolean =>
   usage.context !== undefined && verbLikelihood(text, at, usage) >= from;
 
+/** Is a word a verb, by the words beside it or by all that stands around it? */
+export const isVerbHere = (text: AnalysedText, at: number, usage: Usage): boolean =>
+  usedAs(text, at, usage) === "verb" || isLikelyVerb(text, at, usage);
+
 export const isLikelyNoun = (text: AnalysedText, at: number, usage: Usage): boolean =>
   usage.context !== undefined && verbLikelihood(text, at, usage) <= 1 - SURE;
 

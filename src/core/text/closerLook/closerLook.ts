@@ -1,15 +1,14 @@
 /** A closer look at where a keyword seems to be: are its words used there as the keyword uses them? See docs/scoring.md, "Matching a keyword". */
-import type { AnalysedText, Token } from "../analyse";
+import type { AnalysedText } from "../analyse";
 import type { Carrier, Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
 import { isIdle, isLikelyVerb, usedAs, verbOfDoer } from "../usage";
-import { isOtherByAccent, isOtherByUmlaut } from "./accents";
-import { isOtherAlone } from "./alone";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
 import { REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
+import { areOthers } from "./others";
 import { isReadSo } from "./reading";
 import type { Sight } from "./sight";
 import { isAdjectiveOf, isOtherPlural, isUsedSo, isVerbOfObject } from "./usedSo";
@@ -119,70 +118,6 @@ function isOtherThing(
     (first.role === "verb" &&
       (isAdjectiveOf(tokens[from]!, first, usage) || isVerbOfObject(tokens[to]!, last, usage)))
   );
-}
-
-/** "The log in the fireplace" for "log in": a thing, and where it is. */
-function isThingThere({ tokens }: AnalysedText, from: number, to: number, { usage }: LanguagePack): boolean {
-  const isThe = (token: (typeof tokens)[number] | undefined) =>
-    token?.sentence === tokens[from]!.sentence && usage?.determiners.has(token.folded) === true;
-  return (
-    to === from + 1 &&
-    usage?.particles.has(tokens[to]!.folded) === true &&
-    isThe(tokens[from - 1]) &&
-    isThe(tokens[to + 1])
-  );
-}
-
-/** "A first-class trip" for "class trip" */
-function isJoinedToOther(
-  { tokens }: AnalysedText,
-  from: number,
-  to: number,
-  { context, adjectives, quantities }: Usage,
-): boolean {
-  const before = tokens[from - 1];
-  return (
-    context !== undefined &&
-    to > from &&
-    !tokens[from]!.joinsNext &&
-    before?.joinsNext === true &&
-    (adjectives.has(before.folded) || quantities.has(before.folded))
-  );
-}
-
-/** Are words in sequence, as they are written there, not those of the keyword? */
-export function areOthers(
-  text: AnalysedText,
-  from: number,
-  to: number,
-  variant: Variant,
-  pack: LanguagePack,
-): boolean {
-  const { usage } = pack;
-  if (!usage) return false;
-  return (
-    isThingThere(text, from, to, pack) ||
-    isJoinedToOther(text, from, to, usage) ||
-    (from === to && isOtherAlone(text, from, variant, usage)) ||
-    ((usage.capitals || usage.accentTells !== undefined) &&
-      text.tokens
-        .slice(from, to + 1)
-        .some((token) => variant.carriers.some((carrier) => isOtherWord(text, token, carrier, usage))))
-  );
-}
-
-/** "Küchen" for "Kuchen", "marche" for "marché" */
-function isOtherWord(
-  { text }: AnalysedText,
-  { stem, start, end }: Token,
-  carrier: Carrier,
-  { capitals, accentTells }: Usage,
-): boolean {
-  if (stem !== carrier.stem || stem.startsWith("=")) return false;
-  const written = text.slice(start, end);
-  return capitals
-    ? isOtherByUmlaut(written, carrier.written)
-    : accentTells !== undefined && isOtherByAccent(carrier, written, accentTells);
 }
 
 /** "The subject lined up": the last word of a keyword in a form that only a verb has. */

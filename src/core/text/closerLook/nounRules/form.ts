@@ -1,0 +1,124 @@
+/** What the form of a word tells, and what stands right before it. */
+import type { AnalysedText } from "../../analyse";
+import type { Usage } from "../../packs/usage";
+import { isLikelyVerb, isNounAt, isVerbal } from "../../usage";
+import { isCapital } from "../nouns";
+import type { Rule } from "./rule";
+
+export const standsForNothing: Rule = ({ text, usage, token, at }) =>
+  token.small && !usage.parting && !isNamed(text, at, usage) ? false : undefined;
+
+/** "El médico recetó pan": what only a verb can be, beside a noun that says nothing done. */
+export const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, isDerived }) =>
+  isOtherForm &&
+  !isAction &&
+  !isDerived &&
+  usage.finiteForm?.test(text.text.slice(token.start, token.end).toLowerCase())
+    ? false
+    : undefined;
+
+/** "Juega con la carta" speaks of no *juego*: what has no article and another vowel at its end is the verb. */
+export const isVerbByVowel: Rule = ({ token, carrier, usage, use, isAction }) =>
+  usage.headFirst &&
+  !isAction &&
+  carrier.role === "head" &&
+  use !== "noun" &&
+  /[^d]o$/.test(carrier.folded) &&
+  token.folded.startsWith(carrier.folded.slice(0, -1)) &&
+  /^a(?:n|m|no)?$/.test(token.folded.slice(carrier.folded.length - 1))
+    ? false
+    : undefined;
+
+/** "La mesa está puesta al sol": done, where the keyword's noun says what is done. */
+export const isDoneHere: Rule = ({ text: { tokens }, token, at, carrier, usage }) =>
+  usage.headFirst &&
+  carrier.role === "head" &&
+  /(?:[ai]d|st)[oa]s?$/.test(token.folded) &&
+  usage.copulas.has(tokens[at - 1]?.folded ?? "")
+    ? false
+    : undefined;
+
+/** "He calls back" */
+export const isParticle: Rule = ({ text, token, at, usage }) => {
+  if (!usage.particles.has(token.folded)) return undefined;
+  // "She paid him back"
+  const verb = usage.persons.has(text.tokens[at - 1]?.folded ?? "") ? at - 2 : at - 1;
+  return text.tokens[verb]?.small === false && isLikelyVerb(text, verb, usage) ? false : undefined;
+};
+
+/** "First-class meals" speak of no class. */
+export const isJoinedOn: Rule = ({ text: { tokens }, at, token, carrier, seen, usage }) =>
+  (carrier.role === "head" && tokens[at - 1]?.joinsNext && !seen.some(({ to }) => to === at - 1)) ||
+  // "A colour-blind person" is not blind.
+  (usage.adjectives.has(token.folded) &&
+    tokens[at - 1]?.joinsNext &&
+    !seen.some(({ to }) => to === at - 1)) ||
+  // "Cold-water fishes" are not cold, but "custom-made" is.
+  (usage.adjectives.has(token.folded) &&
+    token.joinsNext &&
+    !isVerbal(tokens[at + 1]!.folded, usage) &&
+    !seen.some(({ from }) => from === at + 1))
+    ? false
+    : undefined;
+
+/** "A rack for plates to dry" is for no dry plates. */
+export const isAdjectivesVerb: Rule = ({ usage, token, use, isVerbForm }) =>
+  use === "verb" &&
+  !isVerbForm &&
+  usage.adjectives.has(token.folded) &&
+  !isVerbal(token.folded, usage) &&
+  !usage.gerund?.test(token.folded)
+    ? false
+    : undefined;
+
+/** "Sie rasen vorbei und mähen alles um" is about no "Rasen". */
+export const isNoCapital: Rule = ({ text, usage, token, at, carrier }) =>
+  usage.capitals &&
+  !carrier.isLower &&
+  carrier.role === undefined &&
+  usage.infinitive?.test(token.folded) &&
+  isNounAt(text, at, usage) === false
+    ? false
+    : undefined;
+
+/** "Zij kussen elkaar" speaks of no *kussen*. */
+export const isDoneByThem: Rule = ({ text: { tokens }, at, token, carrier, usage, isOtherForm }) =>
+  carrier.role === undefined &&
+  usage.compounds &&
+  !usage.capitals &&
+  !isOtherForm &&
+  tokens[at - 1]?.sentence === token.sentence &&
+  usage.pronouns.has(tokens[at - 1]!.folded) &&
+  usage.infinitive?.test(token.folded)
+    ? false
+    : undefined;
+
+/** "Isso prova que a matemática serve" */
+export const isSaidByOne: Rule = ({ text: { tokens }, at, token, carrier, usage, isAction }) => {
+  const before = tokens[at - 1];
+  return usage.headFirst &&
+    carrier.role === "head" &&
+    !isAction &&
+    before?.sentence === token.sentence &&
+    (usage.persons.has(before.folded) || usage.pronouns.has(before.folded)) &&
+    !usage.determiners.has(before.folded)
+    ? false
+    : undefined;
+};
+
+/** "Die Veganerin" is no "vegane" one. */
+export const isPersonSaid: Rule = ({ text, at, carrier, usage, token }) =>
+  usage.capitals &&
+  carrier.isLower &&
+  carrier.role === "modifier" &&
+  /in(?:nen)?$/.test(token.folded) &&
+  isCapital(text, at)
+    ? false
+    : undefined;
+
+/** A small word that stands for a thing: "an old mine", "a will". */
+function isNamed({ tokens }: AnalysedText, at: number, { determiners, modals }: Usage): boolean {
+  const before = tokens[at - 1];
+  if (!before) return false;
+  return determiners.has(before.folded) || (!before.small && !modals.has(tokens[at]!.folded));
+}
