@@ -75,6 +75,18 @@ describe("in German", () => {
   });
 });
 
+describe("in an address, which has neither capitals nor accents", () => {
+  it.each([
+    ["de", "Fahrrad", "fahrrad kaufen ratgeber", "fahrrad"],
+    ["de", "Küche", "kuche planen", "kuche"],
+    ["de", "Küche planen", "kueche planen tipps", "kueche planen"],
+    ["fr", "marché", "marche de noel", "marche"],
+    ["fr", "étude de marché", "etude de marche guide", "etude de marche"],
+  ])("%s: %s is found in “%s”", (language, keyword, text, place) => {
+    expect(foundIn(language, keyword, text)).toEqual([place]);
+  });
+});
+
 describe("in Dutch and the Romance languages", () => {
   it.each([
     ["nl", "boek", "Twee boeken", "boeken"],

@@ -3,7 +3,7 @@ import type { AnalysedText } from "../analyse";
 import type { Carrier, Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal, usedAs } from "../usage";
-import { isCapital, PERHAPS } from "./nouns";
+import { hasCapitals, isCapital, PERHAPS } from "./nouns";
 import { isOtherPlural } from "./usedSo";
 
 /** @param at the token that has the stem of the keyword's word */
@@ -56,7 +56,7 @@ function isOtherInGerman(text: AnalysedText, at: number, carrier: Carrier, usage
   const token = text.tokens[at]!;
   const { folded, written } = carrier;
   if (folded.endsWith("e") && token.folded.startsWith(`${folded}r`)) return true;
-  if (!/^\p{Lu}/u.test(written) || isCapital(text, at)) return false;
+  if (!/^\p{Lu}/u.test(written) || isCapital(text, at) || !hasCapitals(text)) return false;
   const before = text.tokens[at - 1];
   const isDone = before?.sentence === token.sentence && usage.pronouns.has(before.folded);
   return isDone || !mayBeDeed(carrier, usage);

@@ -33,6 +33,9 @@ export function beginOfSentence(tokens: readonly Token[], at: number): number {
 export const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =>
   /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
 
+/** Is a text written with capitals? The words of an address are not: there, a small letter tells nothing. */
+export const hasCapitals = ({ text }: AnalysedText): boolean => /\p{Lu}/u.test(text);
+
 /** Does a comma part two words that stand side by side? Figures follow one as well: "support, 24/7". */
 export function areParted({ tokens, text }: AnalysedText, first: number, second: number): boolean {
   const [one, other] = [tokens[first]!, tokens[second]!];

@@ -5,6 +5,7 @@ import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
 import { isOtherByAccent, isOtherByUmlaut } from "./accents";
 import { isOtherAlone } from "./alone";
+import { hasCapitals } from "./nouns";
 
 /** "The log in the fireplace" for "log in": a thing, and where it is. */
 function isThingThere({ tokens }: AnalysedText, from: number, to: number, { usage }: LanguagePack): boolean {
@@ -49,12 +50,15 @@ export function areOthers(
     isThingThere(text, from, to, pack) ||
     isJoinedToOther(text, from, to, usage) ||
     (from === to && isOtherAlone(text, from, variant, usage)) ||
-    ((usage.capitals || usage.accentTells !== undefined) &&
+    ((usage.capitals ? hasCapitals(text) : usage.accentTells !== undefined && hasAccents(text)) &&
       text.tokens
         .slice(from, to + 1)
         .some((token) => variant.carriers.some((carrier) => isOtherWord(text, token, carrier, usage))))
   );
 }
+
+/** The words of an address have none, and one without any is no sign that its words have none. */
+const hasAccents = ({ text }: AnalysedText): boolean => /[\u00C0-\u017F]|\p{M}/u.test(text);
 
 /** "Küchen" for "Kuchen", "marche" for "marché" */
 function isOtherWord(
