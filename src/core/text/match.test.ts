@@ -180,6 +180,21 @@ describe("a keyword", () => {
     20_000,
   );
 
+  // Whether a text has capitals or accents at all is asked once of it: at each place, it takes a minute of the German one.
+  it.each([
+    ["de", "Fahrrad", "das fahrrad steht im hof. "],
+    ["fr", "étude de marché", "une etude de marche vaut mieux. "],
+  ])(
+    "%s: is found in a long text without a capital or an accent in time that grows with its length",
+    (language, keyword, sentence) => {
+      const other = languagePack(language);
+      const text = analyseText(sentence.repeat(24_000), other);
+      const found = findKeyword(text, compileKeyword(keyword, other)!, defaultProfile.matching, other);
+      expect(found).toHaveLength(24_000);
+    },
+    20_000,
+  );
+
   it("is best where it is worth most, then where it stands first", () => {
     const at = (value: number, start: number) => ({ form: "close" as const, value, start, end: start + 1 });
     expect(bestOccurrence([at(0.8, 0), at(1, 5), at(1, 9)])).toMatchObject({ start: 5 });

@@ -1,4 +1,5 @@
 /** The two nouns of a keyword where a text has them, and what is between them. */
+import { perObject } from "../../once";
 import type { AnalysedText, Token } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
@@ -34,7 +35,7 @@ export const isCapital = ({ text, tokens }: AnalysedText, at: number): boolean =
   /^\p{Lu}/u.test(text.slice(tokens[at]!.start, tokens[at]!.end));
 
 /** Is a text written with capitals? The words of an address are not: there, a small letter tells nothing. */
-export const hasCapitals = ({ text }: AnalysedText): boolean => /\p{Lu}/u.test(text);
+export const hasCapitals = perObject(({ text }: AnalysedText): boolean => /\p{Lu}/u.test(text));
 
 /** Does a comma part two words that stand side by side? Figures follow one as well: "support, 24/7". */
 export function areParted({ tokens, text }: AnalysedText, first: number, second: number): boolean {

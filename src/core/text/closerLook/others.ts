@@ -1,4 +1,5 @@
 /** Words in sequence that are not those of the keyword, by how they are written and what they are joined to. */
+import { perObject } from "../../once";
 import type { AnalysedText, Token } from "../analyse";
 import type { Carrier, Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
@@ -57,8 +58,8 @@ export function areOthers(
   );
 }
 
-/** The words of an address have none, and one without any is no sign that its words have none. */
-const hasAccents = ({ text }: AnalysedText): boolean => /[\u00C0-\u017F]|\p{M}/u.test(text);
+/** The words of an address have none: there, one that is missing tells nothing. */
+const hasAccents = perObject(({ text }: AnalysedText): boolean => /[\u00C0-\u017F]|\p{M}/u.test(text));
 
 /** "Küchen" for "Kuchen", "marche" for "marché" */
 function isOtherWord(
