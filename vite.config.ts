@@ -4,7 +4,9 @@ import react from "@vitejs/plugin-react";
 import express from "express";
 import { defineConfig, type Plugin } from "vite";
 import { compressedFiles } from "./scripts/compressedFiles.ts";
+import { demoScores } from "./scripts/demoScores.ts";
 import { offlineFiles } from "./scripts/offlineFiles.ts";
+import { scoringRules } from "./scripts/scoringRules.ts";
 import type * as Api from "./src/server/api";
 
 /** Its browser build asks the document for help, which a worker does not have; the plain one works everywhere. */
@@ -30,12 +32,15 @@ export default defineConfig({
       dexie: "dexie/dist/modern/dexie.mjs",
     },
   },
+  // A score that an older version kept is made anew by the rules of this one.
+  define: { SCORING_RULES: JSON.stringify(scoringRules()) },
   root: "src/app",
   publicDir: "../../public",
   plugins: [
     react(),
     tailwindcss(),
     withApi,
+    demoScores(),
     offlineFiles("src/serviceWorker/serviceWorker.ts"),
     compressedFiles(),
   ],

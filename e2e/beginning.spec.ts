@@ -1,12 +1,14 @@
 /** The first minutes: the demo says what it is, a site of one's own begins with four answers, and leads to an exported post. */
 import { readFileSync } from "node:fs";
 import { strToU8, unzipSync, zipSync } from "fflate";
+import type { PostScore } from "../src/data/model";
 import {
   choose,
   downloaded,
   expect,
   expectAccessible,
   field,
+  keptScores,
   openDesk,
   openStage,
   sheet,
@@ -38,6 +40,11 @@ test("a newcomer gets from the demo to an exported post of their own", async ({ 
 
   await openDesk(page);
   await expect(page.getByText("This is a demo.")).toBeVisible();
+  // The demo brings its scores along. Had one of them not held here, all would have been made again by now, and rest on something else.
+  const brought = (await (await page.request.get("/demo/scores.json")).json()) as PostScore[];
+  expect(brought.length).toBeGreaterThan(10);
+  await page.waitForTimeout(3000);
+  expect(await keptScores(page)).toEqual(brought);
   await expect(page.getByRole("link", { name: "Look around in the tour post" })).toBeVisible();
   await click("Start my own site");
   const start = page.getByRole("dialog");

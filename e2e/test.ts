@@ -1,6 +1,7 @@
 /** What every browser test starts from: the demo in a fresh profile, no error unseen, no request to anywhere else. */
 import { test as base, expect, type Locator, type Page } from "@playwright/test";
 import axe from "axe-core";
+import type { PostScore } from "../src/data/model";
 
 export const TOUR = "/post/electric-cargo-bike-for-families";
 
@@ -129,19 +130,22 @@ export async function downloaded(
 export async function keptScore(page: Page, postId: string): Promise<number> {
   // Kept when typing has rested for a moment.
   await page.waitForTimeout(1500);
-  return page.evaluate(
-    (id) =>
-      new Promise<number>((resolve, reject) => {
+  return (await keptScores(page)).find((kept) => kept.postId === postId)!.score;
+}
+
+/** Scores of all posts that the database has at this moment. */
+export const keptScores = (page: Page): Promise<PostScore[]> =>
+  page.evaluate(
+    () =>
+      new Promise<PostScore[]>((resolve, reject) => {
         const open = indexedDB.open("dune-sparrow");
         open.onerror = () => reject(open.error);
         open.onsuccess = () => {
-          const get = open.result.transaction("scores").objectStore("scores").get(id);
+          const get = open.result.transaction("scores").objectStore("scores").getAll();
           get.onsuccess = () => {
             open.result.close();
-            resolve((get.result as { score: number }).score);
+            resolve(get.result as PostScore[]);
           };
         };
       }),
-    postId,
   );
-}

@@ -44,7 +44,7 @@ export type ListedFinding = Omit<Finding, "evidence" | "says" | "place">;
 /** The last report of a post, as the Desk shows it. Derived: it can be made anew at any time. */
 export interface PostScore {
   postId: string;
-  /** `updatedAt` of the post that was scored. */
+  /** What it rests on (scoreBasis.ts). */
   scoredAt: string;
   score: number;
   words: number;

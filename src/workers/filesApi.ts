@@ -2,7 +2,8 @@
  * Files that hold other files: the workspace, posts with their pictures, imports. A worker for one task, so that it can be ended: what
  * replaces the workspace does so in one transaction, which then has not happened.
  */
-import { listPosts } from "../data/posts";
+import type { PostScore } from "../data/model";
+import { listPosts, saveScores } from "../data/posts";
 import { ShapeError } from "../data/schemas/validate";
 import { getSite } from "../data/settings";
 import { addSnapshot, NoRoomError, snapshotFile } from "../data/snapshots";
@@ -16,6 +17,8 @@ import { type Progress, pack, type Unpacked, unpack, type ZipBounds, type ZipIte
 export type Replacement =
   | { kind: "empty" }
   | { kind: "file"; file: Blob; takeTheRest?: boolean }
+  /** A file of our own, with scores of its posts. */
+  | { kind: "scored file"; file: Blob; scores: readonly PostScore[] }
   | { kind: "snapshot"; id: string };
 
 /** Why nothing was replaced, as it crosses to the screen: errors lose their fields on the way. */
@@ -56,7 +59,7 @@ export function createFilesApi() {
         const workspace =
           by.kind === "empty"
             ? null
-            : await readWorkspace(by.kind === "file" ? by.file : await snapshotFile(by.id), {
+            : await readWorkspace(by.kind === "snapshot" ? await snapshotFile(by.id) : by.file, {
                 onProgress: (done, of) => tell("Reading", done, of),
                 takeTheRest: by.kind === "file" && by.takeTheRest === true,
               });
@@ -78,6 +81,7 @@ export function createFilesApi() {
         tell("Replacing", 0, 0);
         if (workspace) await replaceWorkspace(workspace, now);
         else await emptyWorkspace(now);
+        if (by.kind === "scored file") await saveScores(by.scores);
         return { notes: workspace?.notes ?? [] };
       } catch (error) {
         const refused = refusalOf(error);

@@ -4,13 +4,14 @@ import type { ProofContext } from "../../core/proof/context";
 import type { Profile } from "../../core/proof/profile";
 import { draftMeta } from "../../data/draft";
 import type { PostScore } from "../../data/model";
+import { scoreBasis } from "../../data/scoreBasis";
 import { summarise } from "../../data/summarise";
 import { openContext } from "../posts/openContext";
 import { debounceUntilIdle } from "../store/debounceUntilIdle";
 import { reportArrived, reportFailed } from "../store/openPostSlice";
 import type { PostSession } from "../store/postSession";
 import { keepScore } from "../store/scoreActions";
-import { scoreBasis } from "../store/scoreBasis";
+import { selectScoringTerms } from "../store/scoringTerms";
 import type { AppThunk } from "../store/thunk";
 
 /** Numbers objects that are never changed in place, so that a number can stand for one; 0 stands for none. */
@@ -125,7 +126,10 @@ export const startLiveProof =
           // What the store tells is drawn in a microtask, before this goes on.
           await null;
           cost = gathered + performance.now() - arrived;
-          latest = { ...summarise(post.id, report), scoredAt: scoreBasis(post, getState()) };
+          latest = {
+            ...summarise(post.id, report),
+            scoredAt: scoreBasis(post, selectScoringTerms(getState())),
+          };
           keeping.note();
         }
       } catch (error) {

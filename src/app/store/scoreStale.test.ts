@@ -2,12 +2,13 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { Post, PostScore } from "../../data/model";
 import { newPost } from "../../data/newPost";
+import { scoreBasis } from "../../data/scoreBasis";
 import { emptySite } from "../../data/settings";
 import type { PostToScore } from "../../workers/proofApi";
 import { createTestStore } from "../testing/testStore";
 import { postsRead, scoresRead } from "./postsSlice";
-import { scoreBasis } from "./scoreBasis";
 import { scoreStale } from "./scoreStale";
+import { selectScoringTerms } from "./scoringTerms";
 
 const NOW = "2026-11-28T10:00:00.000Z";
 const post = (id: string, more: Partial<Post> = {}): Post =>
@@ -76,7 +77,7 @@ describe("scoring in the background", () => {
 
   it("keeps a score that another tab made of the same", async () => {
     const it = setUp([post("a")]);
-    const basis = scoreBasis(post("a"), it.store.getState());
+    const basis = scoreBasis(post("a"), selectScoringTerms(it.store.getState()));
     it.store.dispatch(scoresRead([scoreOf({ post: post("a"), scoredAt: basis })]));
     await it.store.dispatch(scoreStale());
     expect(it.requests.runs).toBe(0);

@@ -1,8 +1,9 @@
 /** Scores in the background every post whose score is missing or rests on something that has changed. */
 import { freshId } from "../../data/freshId";
+import { scoreBasis } from "../../data/scoreBasis";
 import { showScores } from "./scoreActions";
-import { scoreBasis } from "./scoreBasis";
-import { selectPosts, selectPostTitles, selectScoreById } from "./selectors";
+import { selectScoringTerms } from "./scoringTerms";
+import { selectPosts, selectScoreById } from "./selectors";
 import { scoringMoved } from "./sessionSlice";
 import type { AppThunk } from "./thunk";
 
@@ -27,9 +28,9 @@ const scoreOnce =
   (): AppThunk<Promise<void>> =>
   async (dispatch, getState, { workers, scoring }) => {
     const state = getState();
-    const { site, profile } = state.session;
+    const terms = selectScoringTerms(state);
     const stale = selectPosts(state).filter(
-      (post) => selectScoreById(state, post.id)?.scoredAt !== scoreBasis(post, state),
+      (post) => selectScoreById(state, post.id)?.scoredAt !== scoreBasis(post, terms),
     );
     if (!stale.length) return;
     const run = freshId();
@@ -44,7 +45,7 @@ const scoreOnce =
       while (next < stale.length && !scoring.askedAgain) {
         const chunk = stale
           .slice(next, next + CHUNK)
-          .map((post) => ({ post, scoredAt: scoreBasis(post, state) }));
+          .map((post) => ({ post, scoredAt: scoreBasis(post, terms) }));
         next += chunk.length;
         dispatch(showScores(await scorer.scoreMany(run, chunk)));
         done += chunk.length;
@@ -52,7 +53,7 @@ const scoreOnce =
       }
     };
     const score = async (scorer: (typeof apis)[number]): Promise<void> => {
-      await scorer.beginRun(run, selectPostTitles(state), site, profile);
+      await scorer.beginRun(run, terms.titles, terms.site, terms.profile);
       // While the scores of some posts are kept and shown, others are scored.
       await Promise.all([scoreChunks(scorer), scoreChunks(scorer)]);
     };

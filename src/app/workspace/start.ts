@@ -60,7 +60,7 @@ async function sweep(): Promise<void> {
 /** In a browser that has no workspace yet. */
 const bringInDemo = (): AppThunk<Promise<void>> => async (dispatch) => {
   const { fetchDemo, replaceWorkspace } = await import("./workspace");
-  const outcome = await dispatch(replaceWorkspace({ kind: "file", file: await fetchDemo() }, { why: "" }));
+  const outcome = await dispatch(replaceWorkspace(await fetchDemo(), { why: "" }));
   if (outcome.kind !== "replaced") throw new Error("The demo could not be read.");
 };
 

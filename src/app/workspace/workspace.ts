@@ -2,10 +2,12 @@
 
 import * as Comlink from "comlink";
 import { freshId } from "../../data/freshId";
+import type { PostScore } from "../../data/model";
 import type { Refused, Replacement } from "../../workers/filesApi";
 import type { AppThunk } from "../store/thunk";
 
 const DEMO = "/demo/brackenford.dunesparrow.zip";
+const DEMO_SCORES = "/demo/scores.json";
 
 /** A step of a long task: what is going on, and how far; of 0 where that cannot be said. */
 export interface Step {
@@ -58,9 +60,16 @@ export const replaceWorkspace =
     }
   };
 
-/** The demo's file. @throws Error where it cannot be had */
-export async function fetchDemo(): Promise<Blob> {
-  const response = await fetch(DEMO);
+/** The demo. @throws Error where it cannot be had */
+export async function fetchDemo(): Promise<Replacement> {
+  const [response, scores] = await Promise.all([fetch(DEMO), fetchDemoScores()]);
   if (!response.ok) throw new Error(`The demo could not be fetched (${response.status}).`);
-  return response.blob();
+  return { kind: "scored file", file: await response.blob(), scores };
+}
+
+/** Its scores, as the build made them; none where there are none, as while developing: then they are made here. */
+async function fetchDemoScores(): Promise<PostScore[]> {
+  const response = await fetch(DEMO_SCORES);
+  const isJson = response.headers.get("content-type")?.includes("json");
+  return response.ok && isJson ? response.json() : [];
 }

@@ -155,7 +155,7 @@ export function WorkspaceSection() {
             void replace({
               says: "Started again with the demo.",
               why: "Before the demo was started again",
-              by: async () => ({ kind: "file", file: await fetchDemo() }),
+              by: fetchDemo,
             })
           }
         >
