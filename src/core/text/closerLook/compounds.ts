@@ -1,16 +1,13 @@
 /** Compounds that a text says in several words: "die Tür am Haus" for "Haustür", "den Garten pflegen" for "Gartenpflege". */
 
 import type { AnalysedText, Token } from "../analyse";
-import { compoundLinks } from "../compoundLinks";
+import { compoundLinks, firstParts, plainStem } from "../compoundParts";
 import { SHORTEST_PART, type Variant } from "../keyword";
 import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
 import { isCapital } from "./nouns";
 import { governorOf } from "./object";
 import type { Sight } from "./sight";
-
-/** The stem of a word that is listed as irregular, without the sign of that. */
-const plainStem = (stem: string): string => (stem.startsWith("=") ? stem.slice(1) : stem);
 
 /** "Welche Schuhe braucht man fürs Wandern?" */
 const isAskedFor = (tokens: readonly Token[], thing: number, { which }: Usage): boolean =>
@@ -45,32 +42,6 @@ function verbsBases({ tokens }: AnalysedText, other: number, { auxiliaries }: Us
 }
 
 const bareVerb = (folded: string): string => folded.replace(/(?:e?n|e?t)$/, "");
-
-/** Dutch writes no v and no z at the end of a word: "lezen", "lees". */
-const softened = (folded: string): string => folded.replace(/v$/, "f").replace(/z$/, "s");
-
-/** How a word begins a compound: "Schlaf" of "schlafen", "spaar" of "sparen". */
-function firstParts(folded: string, stem: string): string[] {
-  const bare = folded.replace(/e?n$/, "");
-  // "De kosten van verzending"
-  const doing = folded.replace(/[iu]ng(?:en)?$/, "");
-  return [
-    doing,
-    // "Verhuizing"
-    softened(doing),
-    folded.replace(/'?s$/, ""),
-    folded,
-    // "Handschuhe für Boxer"
-    folded.replace(/ers?$/, ""),
-    plainStem(stem),
-    bare,
-    // "Verträge für die Miete"
-    folded.replace(/e$/, ""),
-    // "Kook" of "koken", "lees" of "lezen", "was" of "wassen", "rij" of "rijden"
-    ...[bare, doing, softened(bare)].map((one) => one.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")),
-    bare.replace(/([^aeiou])\1$|(?<=ij)d$/, "$1"),
-  ];
-}
 
 export function beginsCompound(folded: string, compounds: readonly string[]): boolean {
   if (folded.length < SHORTEST_PART) return false;

@@ -5,7 +5,8 @@ import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isOfNoun, isVerbal, usedAs } from "../usage";
 import { type Between, isContent } from "./links/between";
 import { FAR, HEAD_FIRST, HEAD_LAST } from "./links/links";
-import { type Apart, areParted, isTurned, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
+import { isThere } from "./links/there";
+import { type Apart, areParted, isCapital, isTurned, PERHAPS, type TwoNouns, twoNouns } from "./nouns";
 import type { Sight } from "./sight";
 
 const isHeadFirst = ({ first }: TwoNouns, { carriers }: Variant): boolean =>
@@ -81,8 +82,9 @@ export function isFarLinked(
   usage: Usage | undefined,
 ): boolean {
   const nouns = twoNouns(text, seen, variant);
-  if (!usage?.linking.size || !nouns?.between.length || !isHeadFirst(nouns, variant)) return false;
+  if (!usage?.linking.size || !nouns?.between.length) return false;
   const words = wordsBetween(text, nouns, variant, usage);
+  if (!isHeadFirst(nouns, variant)) return isThere(words);
   return FAR.some((link) => link(words));
 }
 
@@ -127,6 +129,7 @@ function wordsBetween(
     isOrder: () => usedAs(text, first.from, usage) === "verb",
     earlier: tokens[first.to]!,
     later: tokens[second.from]!,
+    isNameLater: isCapital(text, second.from),
     isJoinedThere: words.length > carriers.length,
     isNoNoun:
       usage.action.test(carriers[first.place]!.folded) && !usage.action.test(tokens[first.from]!.folded),

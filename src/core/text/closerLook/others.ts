@@ -51,7 +51,8 @@ export function areOthers(
     isThingThere(text, from, to, pack) ||
     isJoinedToOther(text, from, to, usage) ||
     (from === to && isOtherAlone(text, from, variant, usage)) ||
-    ((usage.capitals ? hasCapitals(text) : usage.accentTells !== undefined && hasAccents(text)) &&
+    (!variant.isGrown &&
+      (usage.capitals ? hasCapitals(text) : usage.accentTells !== undefined && hasAccents(text)) &&
       text.tokens
         .slice(from, to + 1)
         .some((token) => variant.carriers.some((carrier) => isOtherWord(text, token, carrier, usage))))

@@ -158,6 +158,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     eitherWay: "alquiler venta prestamo",
     joining: "para que donde",
     governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca durante tras",
+    towns: "en",
     linking: "de del en para con por sin a al contra",
     asking: "que donde cuando cuyo cuya",
     manner: "como",

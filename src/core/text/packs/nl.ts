@@ -168,12 +168,14 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     eitherWay: "huren lenen",
     // "Haar verven"
     particles: "haar",
-    apart: "vol van voor bij in op met uit tegen zonder aan naar over om te",
+    apart: "vol van voor bij in op met uit tegen zonder aan naar over om te langs onder achter",
+    towns: "in bij rond te",
     linking: "van voor bij in op met uit tegen zonder aan naar over door",
     asking: "die dat waar wanneer waarvan",
     enough: "genoeg",
     quantities:
       "meer veel alle sommige meerdere weinig minder genoeg andere zulke eigen twee drie vier vijf zes zeven acht negen tien",
+    measures: "glas kop kopje fles beker blik blikje doos zak pak kan schaal bord emmer pot krat stuk plak",
     copulas: "is zijn was waren",
     degrees: "zo te heel erg zeer",
     which: "welk welke",

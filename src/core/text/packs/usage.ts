@@ -58,6 +58,8 @@ export interface Usage {
   degrees: ReadonlySet<string>;
   /** How much of a thing: "more". Empty where nobody has said. */
   quantities: ReadonlySet<string>;
+  /** What holds so much of another thing: "fles" in "een fles wijn". Empty where "of" joins the two, and where nobody has said. */
+  measures: ReadonlySet<string>;
   /** What says that one thing is the other: "is". Empty where nobody has said. */
   copulas: ReadonlySet<string>;
   /** What a thing has, and what is done with it: "with", "do". Empty where nobody has said. */
@@ -80,6 +82,8 @@ export interface Usage {
   dating: ReadonlySet<string>;
   /** Where something is: "in", "behind". Empty where nobody has said. */
   places: ReadonlySet<string>;
+  /** What stands before the name of a town: "in", "à". Empty where nobody has said. */
+  towns: ReadonlySet<string>;
   /** Those of them that say as well what it is about: "on" in "spending on ads". Empty where nobody has said. */
   about: ReadonlySet<string>;
   /** What begins another clause: "while". Empty where nobody has said. */
@@ -210,6 +214,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   parts: true,
   causing: true,
   quantities: true,
+  measures: true,
   copulas: true,
   having: true,
   asking: true,
@@ -217,6 +222,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   reflexives: true,
   without: true,
   places: true,
+  towns: true,
   about: true,
   eitherWay: true,
   times: true,

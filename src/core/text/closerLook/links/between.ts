@@ -16,6 +16,8 @@ export interface Between extends TwoNouns {
   isDoneFirst: boolean;
   /** The earlier one tells somebody to do it, by the words beside it. */
   isOrder(): boolean;
+  /** The later one is written as names are, in a text that has capitals. */
+  isNameLater: boolean;
   earlier: Token;
   later: Token;
   /** A small word joins the two in the keyword. */

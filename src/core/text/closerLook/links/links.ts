@@ -14,6 +14,7 @@ import {
   isTo,
 } from "./deed";
 import { isOf, isToIt } from "./preposition";
+import { isThere } from "./there";
 
 export const HEAD_FIRST: readonly Link[] = [
   isNamed,
@@ -28,6 +29,7 @@ export const HEAD_FIRST: readonly Link[] = [
   isAsked,
   isBeing,
   isBought,
+  isThere,
 ];
 export const HEAD_LAST: readonly Link[] = [
   isNamed,
@@ -39,6 +41,7 @@ export const HEAD_LAST: readonly Link[] = [
   isMadeSo,
   isSaidToBe,
   isDoneWith,
+  isThere,
 ];
 /** Those that reach further than words that only stand near each other. */
-export const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isWhichIs];
+export const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isWhichIs, isThere];
