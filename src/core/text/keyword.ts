@@ -401,7 +401,9 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
     !(usage.capitals && isCapital(keyword, token));
   // "Haar verven"
   const hasOther = last !== first || (spelling.length > 1 && usage.particles.has(spelling[0]!.folded));
-  if (!usage.headFirst && hasOther && isInfinitive(last)) return roles.set(last.stem, "verb");
+  // "Cursus koken"
+  const teaches = usage.lessons.has(spelling[spelling.indexOf(last) - 1]?.folded ?? "");
+  if (!usage.headFirst && hasOther && isInfinitive(last) && !teaches) return roles.set(last.stem, "verb");
   // "Call centre": what one calls would be "the centre", or centres.
   const isCompound =
     usage.nounsToo.has(first.folded) && spelling.length === 2 && after === last && !last.folded.endsWith("s");

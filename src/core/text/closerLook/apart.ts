@@ -299,6 +299,21 @@ const isStory: Apart = ({ tokens }, seen, { carriers }, usage) => {
   return false;
 };
 
+/** "De verzekering dat hij geen auto had", "zij verzekert dat de auto schoon is": what is said, of something else. Nouns in -ing are never neuter. */
+const isSayingThat: Apart = (text, seen, variant, usage) => {
+  const nouns = twoNouns(text, seen, variant);
+  const [that, next] = nouns?.between ?? [];
+  if (!nouns || !that || !next || !usage.that.has(that.folded)) return false;
+  const { folded } = text.tokens[nouns.first.to]!;
+  const carrier = variant.carriers[nouns.first.place]!;
+  const isDeed = usage.deed?.test(carrier.folded) === true;
+  return (
+    isDeed &&
+    (folded.endsWith("ing") || !usage.action.test(folded)) &&
+    [usage.determiners, usage.pronouns, usage.tellers].some((words) => words.has(next.folded))
+  );
+};
+
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
 export const APART: readonly Apart[] = [
   isElsewhere,
@@ -311,6 +326,7 @@ export const APART: readonly Apart[] = [
   isTornFrom,
   isTold,
   isStory,
+  isSayingThat,
   isOrHasOther,
   doesAnother,
   isUnlinked,

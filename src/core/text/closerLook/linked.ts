@@ -130,6 +130,7 @@ function wordsBetween(
     earlier: tokens[first.to]!,
     later: tokens[second.from]!,
     isNameLater: isCapital(text, second.from),
+    isNameEarlier: isCapital(text, first.from),
     isJoinedThere: words.length > carriers.length,
     isNoNoun:
       usage.action.test(carriers[first.place]!.folded) && !usage.action.test(tokens[first.from]!.folded),

@@ -198,6 +198,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     apart:
       "meiner deiner seiner ihrer unserer eurer einer dieser jeder meines deines seines ihres unseres eures eines dieses jedes der des fur fuer furs fuers aus von vom am an im in auf bei beim gegen vor zum zur zu mit ohne uber unter hinter neben voller",
     towns: "in bei um",
+    parts: "rand mitte zentrum herzen nahe naehe umgebung norden suden osten westen",
     linking:
       "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen durch zum zur am an auf uber ueber um",
     asking: "der die das den dem wo wann deren dessen",
@@ -206,6 +207,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
       "mehr viele viel alle einige mehrere wenige weniger genug andere solche eigene eigenen eigenes zwei drei vier funf sechs sieben acht neun zehn",
     measures:
       "glas tasse flasche becher dose kiste sack kanne schussel teller eimer topf kasten stuck scheibe",
+    lessons: "kurs kurse unterricht training workshop workshops schule lehrgang seminar ausbildung verein",
     copulas: "ist sind war waren",
     degrees: "so zu sehr ganz besonders ziemlich",
     which: "welche welcher welches welchen welchem",

@@ -159,6 +159,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     joining: "para que donde",
     governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca durante tras",
     towns: "en",
+    parts: "centro corazon norte sur oeste afueras alrededores",
     linking: "de del en para con por sin a al contra",
     asking: "que donde cuando cuyo cuya",
     manner: "como",

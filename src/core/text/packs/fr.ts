@@ -183,6 +183,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     governing:
       "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres pendant apres avant depuis travers",
     towns: "a en pres",
+    parts: "centre bord coeur nord sud ouest environs",
     linking: "de du des d d'un d'une en pour dans sur avec sans par a au aux contre chez entre",
     asking: "qui que dont ou quand",
     manner: "comment",

@@ -186,6 +186,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     governing:
       "nell sull dall all per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
     towns: "a ad in",
+    parts: "centro cuore nord sud ovest dintorni periferia",
     linking:
       "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza presso",
     asking: "che dove cui quando",

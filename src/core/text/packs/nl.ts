@@ -170,12 +170,16 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     particles: "haar",
     apart: "vol van voor bij in op met uit tegen zonder aan naar over om te langs onder achter",
     towns: "in bij rond te",
+    parts: "rand midden centrum hart noorden zuiden oosten westen omgeving buurt nabijheid",
     linking: "van voor bij in op met uit tegen zonder aan naar over door",
     asking: "die dat waar wanneer waarvan",
     enough: "genoeg",
     quantities:
       "meer veel alle sommige meerdere weinig minder genoeg andere zulke eigen twee drie vier vijf zes zeven acht negen tien",
     measures: "glas kop kopje fles beker blik blikje doos zak pak kan schaal bord emmer pot krat stuk plak",
+    lessons:
+      "cursus cursussen les lessen training trainingen workshop workshops opleiding school schema club",
+    that: "dat",
     copulas: "is zijn was waren",
     degrees: "zo te heel erg zeer",
     which: "welk welke",

@@ -159,6 +159,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     governing:
       "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos sob ante perante contra",
     towns: "em no na nos nas",
+    parts: "centro coracao norte sul leste oeste arredores",
     linking: "de do da dos das em no na nos nas num numa para com por pelo pela sem a ao contra",
     asking: "que onde quando cujo cuja",
     manner: "como",

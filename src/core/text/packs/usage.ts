@@ -60,6 +60,10 @@ export interface Usage {
   quantities: ReadonlySet<string>;
   /** What holds so much of another thing: "fles" in "een fles wijn". Empty where "of" joins the two, and where nobody has said. */
   measures: ReadonlySet<string>;
+  /** What teaches what a verb behind it says: "cursus koken". Empty where nobody has said. */
+  lessons: ReadonlySet<string>;
+  /** What begins what somebody says, and where a noun is neuter a relative clause as well: "dat". Empty where nobody has said. */
+  that: ReadonlySet<string>;
   /** What says that one thing is the other: "is". Empty where nobody has said. */
   copulas: ReadonlySet<string>;
   /** What a thing has, and what is done with it: "with", "do". Empty where nobody has said. */
@@ -215,6 +219,8 @@ const LISTS: Readonly<Record<ListName, true>> = {
   causing: true,
   quantities: true,
   measures: true,
+  that: true,
+  lessons: true,
   copulas: true,
   having: true,
   asking: true,

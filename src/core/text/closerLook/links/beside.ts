@@ -36,6 +36,8 @@ export const isBefore: Link = ({ between, usage, isVerb, gap, isMade, earlier })
   return (
     rest.length === 1 &&
     isContent(only!) &&
+    // "Auf dem Tisch lag Holz"
+    !(usage.compounds && only!.otherStem !== undefined) &&
     // "Der Laptop fiel, langsam ging sie weiter"
     !(usage.compounds && gap.includes(",")) &&
     !isOfNoun(only!, usage) &&

@@ -18,6 +18,8 @@ export interface Between extends TwoNouns {
   isOrder(): boolean;
   /** The later one is written as names are, in a text that has capitals. */
   isNameLater: boolean;
+  /** And so the earlier. */
+  isNameEarlier: boolean;
   earlier: Token;
   later: Token;
   /** A small word joins the two in the keyword. */

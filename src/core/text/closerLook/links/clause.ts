@@ -41,11 +41,15 @@ export const isWhat: Link = ({ between, usage, isMade, isNounToo, isDone, isNoNo
 };
 
 /** "Which boots do hikers wear?", "which bag protects a laptop best?" */
-export const isAsked: Link = ({ between: [verb, ...rest], usage, before }) =>
-  before !== undefined &&
-  usage.which.has(before.folded) &&
-  (isContent(verb!) || usage.auxiliaries.has(verb!.folded)) &&
-  isPhrase(rest, usage);
+export const isAsked: Link = ({ between: [verb, ...all], usage, before }) => {
+  if (!before || !usage.which.has(before.folded)) return false;
+  // "Welke kleur kies je voor de muur?"
+  const rest = all[0] && isSubject(all[0], usage) ? all.slice(1) : all;
+  return (
+    (isContent(verb!) || usage.auxiliaries.has(verb!.folded)) &&
+    isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage)
+  );
+};
 
 /** "Shipping is free" for "free shipping", "our cotton is always organic"; but no "hot dog" is a dog that is hot. */
 const isSaidSo = ({ usage, before, beforeThat, earlier, later, after }: Between): boolean => {

@@ -72,9 +72,11 @@ export const isTo: Link = (words) => {
   // "More power, and to draw a crowd"
   if (before && usage.conjunctions.has(before.folded)) return false;
   if (usage.auxiliaries.has(last.folded) && usage.gerund?.test(later.folded)) return false;
-  const [to, verb, ...rest] = between;
+  // "Een cursus om te leren koken"
+  const isOm = usage.compounds && usage.apart.has(between[0]!.folded);
+  const [to, verb, ...rest] = isOm ? between.slice(1) : between;
   // "Games to play on a board"
-  if (usage.auxiliaries.has(to!.folded) && verb && isContent(verb))
+  if (to && usage.auxiliaries.has(to.folded) && verb && isContent(verb))
     return isPhrase(usage.linking.has(rest[0]?.folded ?? "") ? rest.slice(1) : rest, usage);
   // "A little bird told me to sing", but "a dog trained to herd"
   const isToldTo = between.slice(0, -1).some(

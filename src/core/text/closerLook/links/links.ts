@@ -14,7 +14,7 @@ import {
   isTo,
 } from "./deed";
 import { isOf, isToIt } from "./preposition";
-import { isThere } from "./there";
+import { isThere, isThereFirst } from "./there";
 
 export const HEAD_FIRST: readonly Link[] = [
   isNamed,
@@ -30,6 +30,7 @@ export const HEAD_FIRST: readonly Link[] = [
   isBeing,
   isBought,
   isThere,
+  isThereFirst,
 ];
 export const HEAD_LAST: readonly Link[] = [
   isNamed,
@@ -42,6 +43,7 @@ export const HEAD_LAST: readonly Link[] = [
   isSaidToBe,
   isDoneWith,
   isThere,
+  isThereFirst,
 ];
 /** Those that reach further than words that only stand near each other. */
 export const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isWhichIs, isThere];
