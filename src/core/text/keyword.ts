@@ -404,6 +404,11 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
   // "Cursus koken"
   const teaches = usage.lessons.has(spelling[spelling.indexOf(last) - 1]?.folded ?? "");
   if (!usage.headFirst && hasOther && isInfinitive(last) && !teaches) return roles.set(last.stem, "verb");
+  // "Ofen reinigen Hausmittel"
+  const [object, middle] = spelling;
+  if (usage.compounds && spelling.length === 3 && spelling.every(({ small }) => !small))
+    if (isInfinitive(middle!) && !isInfinitive(object!) && !usage.lessons.has(object!.folded))
+      return roles.set(middle!.stem, "verb");
   // "Call centre": what one calls would be "the centre", or centres.
   const isCompound =
     usage.nounsToo.has(first.folded) && spelling.length === 2 && after === last && !last.folded.endsWith("s");

@@ -200,7 +200,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     towns: "in bei um",
     parts: "rand mitte zentrum herzen nahe naehe umgebung norden suden osten westen",
     linking:
-      "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen durch zum zur am an auf uber ueber um",
+      "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen durch zum zur am an auf uber ueber um ins ans aufs",
     asking: "der die das den dem wo wann deren dessen",
     enough: "genug",
     quantities:
