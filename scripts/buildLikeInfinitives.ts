@@ -18,7 +18,7 @@ const GERMAN_NOUNS_FIRST =
   "Becken Betten Firmen Fliesen Karten Ketten Nacken Nudeln Rasen Reifen Schmerzen Schulen Steuern";
 /** Singular nouns, and what says where or how: their like is no plural. */
 const DUTCH_OTHERS =
-  "aandelen examen haven inkomen keuken koren kozijnen kussen laken molen oven teken toren varken vermogen veulen wagen wapen deken eten " +
+  "aandelen zonnepanelen examen haven inkomen keuken koren kozijnen kussen laken molen oven teken toren varken vermogen veulen wagen wapen deken eten " +
   "beneden binnen boven buiten eigen morgen open samen";
 /** What ends so and is neither noun nor verb: "Lampe für draußen". */
 const GERMAN_OTHERS =
@@ -74,7 +74,7 @@ const DUTCH_PREFIX =
   /^(?:be|her|ont|ver|er|voor|op|aan|uit|over|in|af|na|bij|toe|door|om|onder|mee|weg|terug|samen)/;
 /** Strong verbs and others whose forms the list does not have, or has for another word. */
 const DUTCH_VERBS =
-  /(?:schilderen|schuren|koelen|spuiten|sluiten|schieten|gieten|fluiten|snijden|rijden|bijten|strijden|glijden|lappen|haken|naaien|breien|braden|vouwen)$/;
+  /(?:schilderen|schuren|koelen|vinden|laden|houden|spuiten|sluiten|schieten|gieten|fluiten|snijden|rijden|bijten|strijden|glijden|lappen|haken|naaien|breien|braden|vouwen)$/;
 /** How nouns made of such verbs end in the plural. */
 const DUTCH_NOUN = /(?:ing|heid|hed|schap|teit|sel|st|punt|plaats|tijd|vraag|vrag)en$/;
 

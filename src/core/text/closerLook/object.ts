@@ -344,7 +344,7 @@ const isGovernedInside = ({ words, isParted }: Variant, { governing }: Usage): b
 export function governorOf(
   tokens: readonly Token[],
   noun: number,
-  { determiners, governing, linking, compounds }: Usage,
+  { determiners, governing, linking, compounds, inOrder, auxiliaries }: Usage,
 ): string | undefined {
   // "Nell'erba"
   const [cling, rest] = tokens[noun]!.folded.split("'");
@@ -357,6 +357,8 @@ export function governorOf(
   while (isPlain(at)) at--;
   const before = tokens[at];
   if (before?.sentence !== tokens[noun]!.sentence) return undefined;
+  // "Um den Ofen zu reinigen"
+  if (inOrder.has(before.folded) && auxiliaries.has(tokens[noun + 1]?.folded ?? "")) return undefined;
   // "Op het brood ligt ei": elsewhere it may belong to the verb.
   const opens = compounds && tokens[at - 1]?.sentence !== before.sentence && linking.has(before.folded);
   return opens || governing.has(before.folded) ? before.folded : undefined;

@@ -194,20 +194,21 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
     persons:
       "ich du er sie es wir ihr mich dich ihn uns euch mir dir ihm ihnen mein dein sein unser dies dieses diese dieser",
     governing:
-      "aus fur fuer von vom bei beim in im mit ohne gegen zum zur an am auf uber ueber um nach hinter unter neben zwischen vor nach wahrend waehrend seit bis durch",
+      "aus fur fuer furs fuers von vom bei beim in im ins mit ohne gegen zum zur an ans am auf aufs uber ueber um ums nach hinter unter neben zwischen vor nach wahrend waehrend seit bis durch",
     apart:
       "meiner deiner seiner ihrer unserer eurer einer dieser jeder meines deines seines ihres unseres eures eines dieses jedes der des fur fuer furs fuers aus von vom am an im in auf bei beim gegen vor zum zur zu mit ohne uber unter hinter neben voller",
     towns: "in bei um",
     parts: "rand mitte zentrum herzen nahe naehe umgebung norden suden osten westen",
     linking:
-      "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen durch zum zur am an auf uber ueber um ins ans aufs",
+      "aus fur fuer furs fuers von vom bei beim im in mit ohne gegen durch zum zur am an auf uber ueber um ins ans aufs zwischen",
     asking: "der die das den dem wo wann deren dessen",
     enough: "genug",
     quantities:
       "mehr viele viel alle einige mehrere wenige weniger genug andere solche eigene eigenen eigenes zwei drei vier funf sechs sieben acht neun zehn",
     measures:
       "glas tasse flasche becher dose kiste sack kanne schussel teller eimer topf kasten stuck scheibe",
-    lessons: "kurs kurse unterricht training workshop workshops schule lehrgang seminar ausbildung verein",
+    inOrder: "um",
+    lessons: "kurs kurse unterricht training workshop workshops lehrgang seminar",
     copulas: "ist sind war waren",
     degrees: "so zu sehr ganz besonders ziemlich",
     which: "welche welcher welches welchen welchem",
@@ -222,7 +223,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
       "der die das des dem den ein eine einen einem einer kein keine mein meine dein deine sein seine ihr ihre unser unsere jeder jede jedes meinen meinem meiner meines deinen deinem deiner deines seinen seinem seiner seines ihren ihrem ihrer ihres unseren unserem unserer unseres eure euer euren eurem eurer eures keinen keinem keiner keines eines jeden jedem diese dieser dieses diesen diesem beim im am zum zur vom",
     beforePlurals: "die der den diese alle keine meine deine seine ihre unsere eure viele manche",
     pluralsLikeInfinitives: likeInfinitives.de,
-    infinitive: /e[lr]?n$|tun$/,
+    infinitive: /(?<!.ung|heit|keit|schaft|tion)e[lr]?n$|tun$/,
     doing: /^(?:wie|so) (?:man|kann|du|sie|ich) /,
     of: "von",
     about: "fur",

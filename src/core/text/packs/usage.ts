@@ -64,6 +64,8 @@ export interface Usage {
   lessons: ReadonlySet<string>;
   /** What begins what somebody says, and where a noun is neuter a relative clause as well: "dat". Empty where nobody has said. */
   that: ReadonlySet<string>;
+  /** What is a preposition by itself, and with "to" behind it says what for: "um den Ofen zu reinigen". Empty where nobody has said. */
+  inOrder: ReadonlySet<string>;
   /** What says that one thing is the other: "is". Empty where nobody has said. */
   copulas: ReadonlySet<string>;
   /** What a thing has, and what is done with it: "with", "do". Empty where nobody has said. */
@@ -219,6 +221,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   causing: true,
   quantities: true,
   measures: true,
+  inOrder: true,
   that: true,
   lessons: true,
   copulas: true,
