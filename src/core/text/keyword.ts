@@ -52,6 +52,8 @@ export interface Variant {
    * "reset password"; turned round, the first noun is the one that the other says more of, as in "laptop studenten".
    */
   reading: "order" | "turned" | undefined;
+  /** Its last word is perhaps a town, and this all that stands before it: "broken window repair" of "broken window repair leeds". */
+  beforeTown?: Variant;
   /** Of three words or more that carry its subject, the last noun and the one that says most of it: "car hire" of "cheap car hire". */
   pair?: Variant;
 }
@@ -67,6 +69,22 @@ export const SHORTEST_PART = 3;
 export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKeyword | null {
   const tokens = analyseText(keyword, pack).tokens;
   if (!tokens.length) return null;
+  const { variants, compounds } = readingsOf(keyword, tokens, pack);
+  const all = [...variants, ...inTown(keyword, tokens, pack)];
+  return {
+    text: keyword,
+    variants: all,
+    stems: new Set(all.flatMap(({ content, words: [first] }) => [first!.stem, ...content.keys()])),
+    compounds,
+  };
+}
+
+/** All ways to write and to read a keyword. */
+function readingsOf(
+  keyword: string,
+  tokens: Token[],
+  pack: LanguagePack,
+): Pick<CompiledKeyword, "variants" | "compounds"> {
   // Each run of hyphens is either parted or joined; runs beyond the first three stay parted, or spellings explode.
   let spellings: Token[][] = [[]];
   let runs = 0;
@@ -121,9 +139,7 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
     ),
   );
   return {
-    text: keyword,
     variants,
-    stems: new Set(variants.flatMap(({ content, words: [first] }) => [first!.stem, ...content.keys()])),
     compounds: [
       ...new Set(
         written
@@ -133,6 +149,40 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
       ),
     ],
   };
+}
+
+/** May a word be the name of a town, as far as anybody can tell who does not know them all? */
+const mayBeTown = (
+  { folded, small, facts }: Token,
+  { things, adjectives, verbs, verbsToo }: Usage,
+): boolean =>
+  !small &&
+  facts.isLetters &&
+  [folded, folded.replace(/s$/, "")].every((word) =>
+    [things, adjectives, verbs, verbsToo].every((list) => !list.has(word)),
+  );
+
+/** "Broken window repair leeds": what stands before the town is a keyword by itself. Elsewhere nouns are not as many in a row. */
+function inTown(keyword: string, tokens: Token[], pack: LanguagePack): Variant[] {
+  const { usage } = pack;
+  const town = tokens.at(-1)!;
+  if (tokens.length < 3 || !usage?.context || !mayBeTown(town, usage)) return [];
+  const before = keyword.slice(0, town.start);
+  const { variants } = readingsOf(before, analyseText(before, pack).tokens, pack);
+  const alone = variantOf([town], keyword, pack, new Map());
+  return variants
+    .filter(({ size, content }) => size > 1 && !content.has(town.stem))
+    .map((rest) => {
+      const { pair: _, ...others } = rest;
+      return {
+        ...others,
+        words: [...rest.words, town],
+        carriers: [...rest.carriers, ...alone.carriers],
+        content: new Map([...rest.content, [town.stem, rest.size]]),
+        size: rest.size + 1,
+        beforeTown: rest,
+      };
+    });
 }
 
 const lettersOf = (spelling: readonly Token[]): string => spelling.map(({ folded }) => folded).join("");

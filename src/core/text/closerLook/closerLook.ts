@@ -6,7 +6,7 @@ import type { Usage } from "../packs/usage";
 import { isIdle, isLikelyVerb, usedAs, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
 import { doesIt, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
-import { REACH } from "./nouns";
+import { isCapital, REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
 import { areOthers } from "./others";
 import { isReadSo } from "./reading";
@@ -38,6 +38,7 @@ export function goTogether(
     return false;
   const { usage } = pack;
   if (!usage) return true;
+  if (variant.beforeTown) return isInTown(text, seen, variant.beforeTown, pack);
   if (!isReadSo(text, seen, variant, usage)) return false;
   const first = seen.find((one) => one.from === from)!;
   // "Wie pflegt man einen Hund?" says a compound in several words.
@@ -51,6 +52,34 @@ export function goTogether(
   );
 }
 
+/** "A wedding photographer based in Kent": all but the town goes together, and it is there. */
+function isInTown(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  beforeTown: Variant,
+  pack: LanguagePack,
+): boolean {
+  const rest = seen.filter(({ place }) => place < beforeTown.size);
+  const town = seen.find(({ place }) => place === beforeTown.size)!;
+  const link = linkOfTown(text, town.from, rest, pack.usage!);
+  if (link < 0) return false;
+  const left = leaveOut(text, rest, [{ from: link, to: town.to }], [town]);
+  return goTogether(left.text, left.seen, beforeTown, pack);
+}
+
+/** Where what says that something is in a town begins: "in Kent", "Dublin" of "Dublin airport"; -1 where the word is no name, or something else is said. */
+function linkOfTown(text: AnalysedText, at: number, rest: readonly Sight[], usage: Usage): number {
+  const { tokens } = text;
+  const before = tokens[at - 1];
+  if (!isCapital(text, at)) return -1;
+  if (rest.some(({ from }) => from === at + 1)) return at;
+  if (before?.sentence !== tokens[at]!.sentence) return -1;
+  const isLink = [usage.towns, usage.governing, usage.joining].some((words) => words.has(before.folded));
+  if (!isLink) return -1;
+  // "Hotels near Dublin" for "hotels near dublin"
+  return rest.some(({ from, to }) => from <= at - 1 && at - 1 <= to) ? at : at - 1;
+}
+
 /** "New hires drive cheap cars" has no "cheap car hire": its last two nouns speak of different things, whatever else is said of them. */
 function isPairApart(
   text: AnalysedText,
@@ -62,21 +91,30 @@ function isPairApart(
   const placeOf = ({ place }: Sight) => pair.carriers.findIndex(({ stem }) => stem === carriers[place]!.stem);
   const two = seen.filter((sight) => placeOf(sight) >= 0);
   const others = seen.filter((sight) => placeOf(sight) < 0);
-  const { sentence } = text.tokens[two[0]!.from]!;
-  const begin = Math.max(0, Math.min(...seen.map(({ from }) => from)) - REACH);
-  const end = Math.max(...seen.map(({ to }) => to)) + REACH;
+  const left = leaveOut(text, two, others, others);
+  const pairSeen = left.seen.map((sight, i) => ({ ...sight, place: placeOf(two[i]!) }));
+  return APART.some((areApart) => areApart(left.text, pairSeen, pair, usage));
+}
+
+/** A sentence without some of its words, and where others are in what is left. @param near what has to be near enough to be looked at */
+function leaveOut(
+  { text, tokens, sentences }: AnalysedText,
+  seen: readonly Sight[],
+  others: readonly Pick<Sight, "from" | "to">[],
+  near: readonly Pick<Sight, "from" | "to">[],
+): { text: AnalysedText; seen: Sight[] } {
+  const { sentence } = tokens[seen[0]!.from]!;
+  const begin = Math.max(0, Math.min(...[...seen, ...near].map(({ from }) => from)) - REACH);
+  const end = Math.max(...[...seen, ...near].map(({ to }) => to)) + REACH;
   const left: number[] = [];
-  for (let i = begin; i < end && i < text.tokens.length; i++) {
+  for (let i = begin; i < end && i < tokens.length; i++) {
     const isOther = others.some(({ from, to }) => from <= i && i <= to);
-    if (!isOther && text.tokens[i]!.sentence === sentence) left.push(i);
+    if (!isOther && tokens[i]!.sentence === sentence) left.push(i);
   }
-  const rest = { text: text.text, tokens: left.map((at) => text.tokens[at]!), sentences: text.sentences };
-  const pairSeen = two.map((sight) => ({
-    place: placeOf(sight),
-    from: left.indexOf(sight.from),
-    to: left.indexOf(sight.to),
-  }));
-  return APART.some((areApart) => areApart(rest, pairSeen, pair, usage));
+  return {
+    text: { text, tokens: left.map((at) => tokens[at]!), sentences },
+    seen: seen.map((sight) => ({ ...sight, from: left.indexOf(sight.from), to: left.indexOf(sight.to) })),
+  };
 }
 
 /** "Have your old car washed": what stands before the keyword's words says that it is to be done. */

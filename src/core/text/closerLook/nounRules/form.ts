@@ -61,6 +61,10 @@ export const isJoinedOn: Rule = ({ text: { tokens }, at, token, carrier, seen, u
     ? false
     : undefined;
 
+/** "Piano lessons near you" */
+export const isWhereItIs: Rule = ({ usage, token, carrier }) =>
+  usage.places.has(carrier.folded) && token.folded === carrier.folded ? true : undefined;
+
 /** "A rack for plates to dry" is for no dry plates. */
 export const isAdjectivesVerb: Rule = ({ usage, token, use, isVerbForm }) =>
   use === "verb" &&

@@ -31,6 +31,7 @@ import {
   isPersonSaid,
   isSaidByOne,
   isVerbByVowel,
+  isWhereItIs,
   standsForNothing,
 } from "./form";
 import { isDoerOfIt, isNoun, isOfThing, isThingBefore, isThingsVerb } from "./noun";
@@ -49,6 +50,7 @@ import type { Rule } from "./rule";
 
 /** What is asked of a word that is a noun in the keyword, in this order; the first that decides is right. */
 export const NOUN_RULES: readonly Rule[] = [
+  isWhereItIs,
   standsForNothing,
   isNoCapital,
   isDoneByThem,
