@@ -52,8 +52,8 @@ export interface Variant {
    * "reset password"; turned round, the first noun is the one that the other says more of, as in "laptop studenten".
    */
   reading: "order" | "turned" | undefined;
-  /** Its last word is perhaps a town, and this all that stands before it: "broken window repair" of "broken window repair leeds". */
-  beforeTown?: Variant;
+  /** Readings of all but its last word, which may be where or for whom it is: "broken window repair" of "broken window repair leeds". */
+  beforeLast?: readonly Variant[];
   /** Of three words or more that carry its subject, the last noun and the one that says most of it: "car hire" of "cheap car hire". */
   pair?: Variant;
 }
@@ -70,11 +70,10 @@ export function compileKeyword(keyword: string, pack: LanguagePack): CompiledKey
   const tokens = analyseText(keyword, pack).tokens;
   if (!tokens.length) return null;
   const { variants, compounds } = readingsOf(keyword, tokens, pack);
-  const all = [...variants, ...inTown(keyword, tokens, pack)];
   return {
     text: keyword,
-    variants: all,
-    stems: new Set(all.flatMap(({ content, words: [first] }) => [first!.stem, ...content.keys()])),
+    variants: variants.map((variant) => withBeforeLast(variant, keyword, tokens, pack)),
+    stems: new Set(variants.flatMap(({ content, words: [first] }) => [first!.stem, ...content.keys()])),
     compounds,
   };
 }
@@ -151,38 +150,18 @@ function readingsOf(
   };
 }
 
-/** May a word be the name of a town, as far as anybody can tell who does not know them all? */
-const mayBeTown = (
-  { folded, small, facts }: Token,
-  { things, adjectives, verbs, verbsToo }: Usage,
-): boolean =>
-  !small &&
-  facts.isLetters &&
-  [folded, folded.replace(/s$/, "")].every((word) =>
-    [things, adjectives, verbs, verbsToo].every((list) => !list.has(word)),
-  );
-
-/** "Broken window repair leeds": what stands before the town is a keyword by itself. Elsewhere nouns are not as many in a row. */
-function inTown(keyword: string, tokens: Token[], pack: LanguagePack): Variant[] {
-  const { usage } = pack;
-  const town = tokens.at(-1)!;
-  if (tokens.length < 3 || !usage?.context || !mayBeTown(town, usage)) return [];
-  const before = keyword.slice(0, town.start);
-  const { variants } = readingsOf(before, analyseText(before, pack).tokens, pack);
-  const alone = variantOf([town], keyword, pack, new Map());
-  return variants
-    .filter(({ size, content }) => size > 1 && !content.has(town.stem))
-    .map((rest) => {
-      const { pair: _, ...others } = rest;
-      return {
-        ...others,
-        words: [...rest.words, town],
-        carriers: [...rest.carriers, ...alone.carriers],
-        content: new Map([...rest.content, [town.stem, rest.size]]),
-        size: rest.size + 1,
-        beforeTown: rest,
-      };
-    });
+/** "Broken window repair leeds", "wooden toys baby": what stands before the last word is perhaps a keyword by itself. Elsewhere nouns are not as many in a row. */
+function withBeforeLast(variant: Variant, keyword: string, tokens: Token[], pack: LanguagePack): Variant {
+  const isPlain = !variant.isJoined && !variant.isParted && !variant.reading;
+  if (tokens.length < 3 || !isPlain || !pack.usage?.context || tokens.at(-1)!.small) return variant;
+  const before = keyword.slice(0, tokens.at(-1)!.start);
+  const words = analyseText(before, pack).tokens;
+  const beforeLast = readingsOf(before, words, pack)
+    .variants.filter(
+      ({ isJoined, isParted, size }) => !isJoined && !isParted && size > 1 && size === variant.size - 1,
+    )
+    .map((one) => withBeforeLast(one, before, words, pack));
+  return beforeLast.length ? { ...variant, beforeLast } : variant;
 }
 
 const lettersOf = (spelling: readonly Token[]): string => spelling.map(({ folded }) => folded).join("");

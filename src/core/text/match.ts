@@ -66,7 +66,7 @@ export function findKeyword(
     for (const i of sighted) {
       for (const variant of keyword.variants) {
         // Its words are those of another.
-        if (variant.reading || variant.beforeTown || (form === "inflected" && !variant.size)) continue;
+        if (variant.reading || (form === "inflected" && !variant.size)) continue;
         const to = sequenceEnd(tokens, i, variant, form, pack);
         if (to < 0 || !free(taken, i, to)) continue;
         // "On the other hand, soap is cheap."

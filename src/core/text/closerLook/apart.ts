@@ -151,6 +151,9 @@ const isDoneToOther: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   if (!nouns || usage.headFirst) return false;
   const { first, between } = nouns;
+  // "How much noise does a heat pump make?"
+  const asks = text.tokens[first.from - 1];
+  if (asks?.sentence === text.tokens[first.from]!.sentence && usage.which.has(asks.folded)) return false;
   const isVerb = (word: Token) => isLikelyVerb(text, text.tokens.indexOf(word, first.to), usage);
   if (
     between.some(

@@ -38,7 +38,21 @@ export function goTogether(
     return false;
   const { usage } = pack;
   if (!usage) return true;
-  if (variant.beforeTown) return isInTown(text, seen, variant.beforeTown, pack);
+  return (
+    areUsedSo(text, seen, variant, pack, usage) ||
+    variant.beforeLast?.some((before) => isBeforeLast(text, seen, before, pack, usage)) === true
+  );
+}
+
+function areUsedSo(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  variant: Variant,
+  pack: LanguagePack,
+  usage: Usage,
+): boolean {
+  const from = Math.min(...seen.map((one) => one.from));
+  const to = Math.max(...seen.map((one) => one.to));
   if (!isReadSo(text, seen, variant, usage)) return false;
   const first = seen.find((one) => one.from === from)!;
   // "Wie pflegt man einen Hund?" says a compound in several words.
@@ -52,32 +66,47 @@ export function goTogether(
   );
 }
 
-/** "A wedding photographer based in Kent": all but the town goes together, and it is there. */
-function isInTown(
+/** "A wedding photographer based in Kent", "wooden toys for a baby": all but the last word goes together, and that is where or for whom it is. */
+function isBeforeLast(
   text: AnalysedText,
   seen: readonly Sight[],
-  beforeTown: Variant,
+  before: Variant,
   pack: LanguagePack,
+  usage: Usage,
 ): boolean {
-  const rest = seen.filter(({ place }) => place < beforeTown.size);
-  const town = seen.find(({ place }) => place === beforeTown.size)!;
-  const link = linkOfTown(text, town.from, rest, pack.usage!);
-  if (link < 0) return false;
-  const left = leaveOut(text, rest, [{ from: link, to: town.to }], [town]);
-  return goTogether(left.text, left.seen, beforeTown, pack);
+  const rest = seen.filter(({ place }) => place < before.size);
+  const last = seen.find(({ place }) => place === before.size)!;
+  const link = isCapital(text, last.from)
+    ? linkOfTown(text, last.from, rest, usage)
+    : linkOfPurpose(text, last.from, usage);
+  if (link < 0 || rest.some(({ from, to }) => from >= link && to <= last.to)) return false;
+  const left = leaveOut(text, rest, [{ from: link, to: last.to }]);
+  return goTogether(left.text, left.seen, before, pack);
 }
 
-/** Where what says that something is in a town begins: "in Kent", "Dublin" of "Dublin airport"; -1 where the word is no name, or something else is said. */
+/** Where what says that something is in a town begins: "in Kent", "Dublin" of "Dublin airport"; -1 where something else is said. */
 function linkOfTown(text: AnalysedText, at: number, rest: readonly Sight[], usage: Usage): number {
   const { tokens } = text;
   const before = tokens[at - 1];
-  if (!isCapital(text, at)) return -1;
   if (rest.some(({ from }) => from === at + 1)) return at;
   if (before?.sentence !== tokens[at]!.sentence) return -1;
   const isLink = [usage.towns, usage.governing, usage.joining].some((words) => words.has(before.folded));
   if (!isLink) return -1;
   // "Hotels near Dublin" for "hotels near dublin"
   return rest.some(({ from, to }) => from <= at - 1 && at - 1 <= to) ? at : at - 1;
+}
+
+/** Words that may stand between "for" and whom it is for. */
+const MOST_TO_WHOM = 3;
+
+/** Where what says for whom it is begins: "for a young baby"; -1 where nothing does. */
+function linkOfPurpose({ tokens }: AnalysedText, at: number, usage: Usage): number {
+  for (let i = at - 1; i >= at - MOST_TO_WHOM && tokens[i]?.sentence === tokens[at]!.sentence; i--) {
+    const { folded } = tokens[i]!;
+    if (usage.purpose.has(folded)) return i;
+    if (!usage.determiners.has(folded) && !usage.adjectives.has(folded)) return -1;
+  }
+  return -1;
 }
 
 /** "New hires drive cheap cars" has no "cheap car hire": its last two nouns speak of different things, whatever else is said of them. */
@@ -91,21 +120,20 @@ function isPairApart(
   const placeOf = ({ place }: Sight) => pair.carriers.findIndex(({ stem }) => stem === carriers[place]!.stem);
   const two = seen.filter((sight) => placeOf(sight) >= 0);
   const others = seen.filter((sight) => placeOf(sight) < 0);
-  const left = leaveOut(text, two, others, others);
+  const left = leaveOut(text, two, others);
   const pairSeen = left.seen.map((sight, i) => ({ ...sight, place: placeOf(two[i]!) }));
   return APART.some((areApart) => areApart(left.text, pairSeen, pair, usage));
 }
 
-/** A sentence without some of its words, and where others are in what is left. @param near what has to be near enough to be looked at */
+/** A sentence without some of its words, and where others are in what is left. */
 function leaveOut(
   { text, tokens, sentences }: AnalysedText,
   seen: readonly Sight[],
   others: readonly Pick<Sight, "from" | "to">[],
-  near: readonly Pick<Sight, "from" | "to">[],
 ): { text: AnalysedText; seen: Sight[] } {
   const { sentence } = tokens[seen[0]!.from]!;
-  const begin = Math.max(0, Math.min(...[...seen, ...near].map(({ from }) => from)) - REACH);
-  const end = Math.max(...[...seen, ...near].map(({ to }) => to)) + REACH;
+  const begin = Math.max(0, Math.min(...[...seen, ...others].map(({ from }) => from)) - REACH);
+  const end = Math.max(...[...seen, ...others].map(({ to }) => to)) + REACH;
   const left: number[] = [];
   for (let i = begin; i < end && i < tokens.length; i++) {
     const isOther = others.some(({ from, to }) => from <= i && i <= to);

@@ -255,6 +255,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
       "for in on at from with by against about without into over under behind near through across around past along beyond between during after before until since",
     of: "of",
     towns: "in near around",
+    purpose: "for",
     linking: "of for in at under near into on at from with by against about without",
     having: "with do does whose",
     asking: "when where whose",

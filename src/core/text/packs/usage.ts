@@ -66,6 +66,8 @@ export interface Usage {
   that: ReadonlySet<string>;
   /** What is a preposition by itself, and with "to" behind it says what for: "um den Ofen zu reinigen". Empty where nobody has said. */
   inOrder: ReadonlySet<string>;
+  /** What says for whom a thing is: "for". Empty where nobody has said. */
+  purpose: ReadonlySet<string>;
   /** What says that one thing is the other: "is". Empty where nobody has said. */
   copulas: ReadonlySet<string>;
   /** What a thing has, and what is done with it: "with", "do". Empty where nobody has said. */
@@ -221,6 +223,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   causing: true,
   quantities: true,
   measures: true,
+  purpose: true,
   inOrder: true,
   that: true,
   lessons: true,
