@@ -107,7 +107,7 @@ kiezen keuze keuzes|leasen least geleaset geleased geleasede|geven gaf gaven|sta
 doen deed deden|weten wist|hangen hing hingen|bijten beet|kijken keek keken|kruipen kroop|schieten schoot|scheren schoor|slijpen sleep|smelten smolt|steken stak staken|strijken streek|zuigen zoog|zien zag zagen|rijden reed reden|nemen nam namen
 `,
   apart: `
-gezond gezonde gezonder gezondste|geduld|geweld|gerecht gerechten|gezicht gezichten|gewicht gewichten|gebied gebieden|geluid geluiden|gebit gebitten|gebed gebeden|gedicht gedichten|geschikt geschikte|gericht gerichte|gemeente gemeenten gemeentes|gedachte gedachten|geboorte
+les lessen|gezond gezonde gezonder gezondste|geduld|geweld|gerecht gerechten|gezicht gezichten|gewicht gewichten|gebied gebieden|geluid geluiden|gebit gebitten|gebed gebeden|gedicht gedichten|geschikt geschikte|gericht gerichte|gemeente gemeenten gemeentes|gedachte gedachten|geboorte
 markt markten|sport sporten|start starts starten|punt punten|kracht krachten|hond honden|hand handen|land landen|maand maanden|avond avonden|
 universiteit universiteiten|veld velden|kust kusten|universum|organisatie organisaties|orgaan organen|politie|politiek politieke|bank banken|bang bange|maan manen|man mannen|been benen|ben|boom bomen|bom bommen
 weken week|wekken wekt|tenen teen|ten|beer beren|ber|muur muren|mur|zon zonnen|zoon zonen zoons|vis vissen|vies vieze|poot poten|pot potten|boot boten|bot botten|kop koppen|koop

@@ -108,16 +108,22 @@ export const doesIt: Link = ({ between: [first, ...rest], usage, isDone }) =>
   // "A court who keeps order" gives none.
   // "Hearing that the test was over"
   (isSubject(first!, usage) &&
-    (isDone || (usage.persons.has(first!.folded) && !usage.relatives.has(first!.folded)))) ||
+    (isDone ||
+      (usage.persons.has(first!.folded) &&
+        !usage.relatives.has(first!.folded) &&
+        // "In the football match he wore red socks"
+        !(usage.tellers.has(first!.folded) && rest.length > 1)))) ||
   (isDone && usage.relatives.has(first!.folded)) ||
   // "It is fine to copy art", "lines to permit drawing"
   (usage.auxiliaries.has(first!.folded) &&
     (isDone ? rest.every(({ folded }) => usage.adverb?.test(folded)) : !usage.joining.has(first!.folded)));
 
 /** "Customise your own mug" for "customised mug" */
-export const isMadeSo: Link = ({ between, usage, isParticiple, isDone, isDoneFirst, before, earlier }) =>
+export const isMadeSo: Link = ({ between, usage, isParticiple, isDone, isDoneFirst, before, earlier, gap }) =>
   (isParticiple || (isDoneFirst && !before && !usage.gerund?.test(earlier.folded))) &&
   !isDone &&
+  // "Wait, the list is wrong"
+  !(usage.context && gap.includes(",")) &&
   between.every((word) => isOfNoun(word, usage));
 
 /** "Design your garden with software", "researching keywords with free tools" */
