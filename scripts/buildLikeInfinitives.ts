@@ -18,7 +18,7 @@ const GERMAN_NOUNS_FIRST =
   "Becken Betten Firmen Fliesen Karten Ketten Nacken Nudeln Rasen Reifen Schmerzen Schulen Steuern";
 /** Singular nouns, and what says where or how: their like is no plural. */
 const DUTCH_OTHERS =
-  "aandelen zonnepanelen examen haven inkomen keuken koren kozijnen kussen laken molen oven teken toren varken vermogen veulen wagen wapen deken eten " +
+  "kinderen eieren bladeren liederen goederen kleren aandelen zonnepanelen examen haven inkomen keuken koren kozijnen kussen laken molen oven teken toren varken vermogen veulen wagen wapen deken eten " +
   "beneden binnen boven buiten eigen morgen open samen";
 /** What ends so and is neither noun nor verb: "Lampe für draußen". */
 const GERMAN_OTHERS =

@@ -3,7 +3,7 @@ import type { AnalysedText, Token } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal } from "../usage";
 import { isUnlinked } from "./linked";
-import { type Apart, beginOfSentence, isDoneBehind, isTurned, PERHAPS, twoNouns } from "./nouns";
+import { type Apart, beginOfSentence, isCapital, isDoneBehind, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
 
 /** "In spring we air the mattress": the sentence begins with a word of the keyword and says something else. */
@@ -306,7 +306,8 @@ const isStory: Apart = ({ tokens }, seen, { carriers }, usage) => {
 const isSayingThat: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
   const [that, next] = nouns?.between ?? [];
-  if (!nouns || !that || !next || !usage.that.has(that.folded)) return false;
+  if (!nouns || !that || !next || !(usage.neuter.has(that.folded) && usage.asking.has(that.folded)))
+    return false;
   const { folded } = text.tokens[nouns.first.to]!;
   const carrier = variant.carriers[nouns.first.place]!;
   const isDeed = usage.deed?.test(carrier.folded) === true;
@@ -314,6 +315,28 @@ const isSayingThat: Apart = (text, seen, variant, usage) => {
     isDeed &&
     (folded.endsWith("ing") || !usage.action.test(folded)) &&
     [usage.determiners, usage.pronouns, usage.tellers].some((words) => words.has(next.folded))
+  );
+};
+
+/** "Ein Haus, gebaut aus Holz", "een taart besteld" */
+const PERHAPS_PARTICIPLE = /^(?:be|er|ent|her|ont|ver|zer)|ge.{3,}t$|iert$/;
+
+/** "Kinderen spelen buiten" for "spel kinderen": two nouns side by side would be one word, so the second is what the first does. */
+const isItsVerb: Apart = (text, seen, variant, usage) => {
+  const nouns = usage.compounds ? twoNouns(text, seen, variant) : null;
+  if (!nouns || nouns.between.length) return false;
+  const [noun, verb] = [nouns.first, nouns.second].map(({ from, place }) => ({
+    folded: text.tokens[from]!.folded,
+    carrier: variant.carriers[place]!.folded,
+  })) as [{ folded: string; carrier: string }, { folded: string; carrier: string }];
+  return (
+    noun.folded === noun.carrier &&
+    !verb.carrier.startsWith(verb.folded) &&
+    // "Het kantoor schoonmaken"
+    ((verb.folded.endsWith("t") && !PERHAPS_PARTICIPLE.test(verb.folded)) ||
+      (verb.folded.endsWith("en") && /(?:en|s)$/.test(noun.folded))) &&
+    !(usage.capitals && isCapital(text, nouns.second.from)) &&
+    !usage.action.test(verb.carrier)
   );
 };
 
@@ -330,6 +353,7 @@ export const APART: readonly Apart[] = [
   isTold,
   isStory,
   isSayingThat,
+  isItsVerb,
   isOrHasOther,
   doesAnother,
   isUnlinked,

@@ -3,7 +3,7 @@ import { perObject } from "../../once";
 import type { AnalysedText, Token } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
-import { isLikelyNoun } from "../usage";
+import { isLikelyNoun, isOfNoun } from "../usage";
 import type { Sight } from "./sight";
 
 /** In the order of the text. */
@@ -41,6 +41,17 @@ export const hasCapitals = perObject(({ text }: AnalysedText): boolean => /\p{Lu
 export function areParted({ tokens, text }: AnalysedText, first: number, second: number): boolean {
   const [one, other] = [tokens[first]!, tokens[second]!];
   return /[,;!?\u2014]/.test(text.slice(one.end, other.start)) && !/\p{N}/u.test(one.folded + other.folded);
+}
+
+/** "Het was droog": a noun that is written as what says that one thing is the other has its article. */
+export function isCopulaAt({ tokens }: AnalysedText, at: number, usage: Usage): boolean {
+  const [before, token] = [tokens[at - 1], tokens[at]!];
+  return (
+    usage.compounds &&
+    usage.copulas.has(token.folded) &&
+    before?.sentence === token.sentence &&
+    (!isOfNoun(before, usage) || usage.neuter.has(before.folded))
+  );
 }
 
 /** "Coches de alquiler", "auto a noleggio": what is done with a thing may say of which sort it is. */

@@ -6,7 +6,7 @@ import type { LanguagePack } from "../packs/pack";
 import type { Usage } from "../packs/usage";
 import { isOtherByAccent, isOtherByUmlaut } from "./accents";
 import { isOtherAlone } from "./alone";
-import { hasCapitals } from "./nouns";
+import { hasCapitals, isCopulaAt } from "./nouns";
 
 /** "The log in the fireplace" for "log in": a thing, and where it is. */
 function isThingThere({ tokens }: AnalysedText, from: number, to: number, { usage }: LanguagePack): boolean {
@@ -49,6 +49,7 @@ export function areOthers(
   if (!usage) return false;
   return (
     isThingThere(text, from, to, pack) ||
+    isCopulaAt(text, from, usage) ||
     isJoinedToOther(text, from, to, usage) ||
     (from === to && isOtherAlone(text, from, variant, usage)) ||
     (!variant.isGrown &&

@@ -167,7 +167,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     about: "op voor",
     eitherWay: "huren lenen",
     // "Haar verven"
-    particles: "haar",
+    particles: "haar was",
     apart: "vol van voor bij in op met uit tegen zonder aan naar over om te langs onder achter",
     towns: "in bij rond te",
     parts: "rand midden centrum hart noorden zuiden oosten westen omgeving buurt nabijheid",
@@ -179,7 +179,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     measures: "glas kop kopje fles beker blik blikje doos zak pak kan schaal bord emmer pot krat stuk plak",
     inOrder: "om",
     lessons: "cursus cursussen les lessen training trainingen workshop workshops opleiding",
-    that: "dat",
+    neuter: "het dat dit",
     copulas: "is zijn was waren",
     degrees: "zo te heel erg zeer",
     which: "welk welke",

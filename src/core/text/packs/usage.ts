@@ -62,8 +62,8 @@ export interface Usage {
   measures: ReadonlySet<string>;
   /** What teaches what a verb behind it says: "cursus koken". Empty where nobody has said. */
   lessons: ReadonlySet<string>;
-  /** What begins what somebody says, and where a noun is neuter a relative clause as well: "dat". Empty where nobody has said. */
-  that: ReadonlySet<string>;
+  /** What stands with nouns that are neuter alone: "het", "dat". Empty where nobody has said. */
+  neuter: ReadonlySet<string>;
   /** What is a preposition by itself, and with "to" behind it says what for: "um den Ofen zu reinigen". Empty where nobody has said. */
   inOrder: ReadonlySet<string>;
   /** What says for whom a thing is: "for". Empty where nobody has said. */
@@ -225,7 +225,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   measures: true,
   purpose: true,
   inOrder: true,
-  that: true,
+  neuter: true,
   lessons: true,
   copulas: true,
   having: true,

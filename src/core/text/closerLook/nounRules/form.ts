@@ -2,7 +2,7 @@
 import type { AnalysedText } from "../../analyse";
 import type { Usage } from "../../packs/usage";
 import { isLikelyVerb, isNounAt, isVerbal } from "../../usage";
-import { isCapital } from "../nouns";
+import { isCapital, isCopulaAt } from "../nouns";
 import type { Rule } from "./rule";
 
 export const standsForNothing: Rule = ({ text, usage, token, at }) =>
@@ -60,6 +60,23 @@ export const isJoinedOn: Rule = ({ text: { tokens }, at, token, carrier, seen, u
     !seen.some(({ from }) => from === at + 1))
     ? false
     : undefined;
+
+/** "Het was droog" for "was drogen" */
+export const isCopula: Rule = ({ text, at, usage }) => (isCopulaAt(text, at, usage) ? false : undefined);
+
+/** "Hij droogde de huid" for "droge huid", "het spelt" for "spel": endings that Dutch verbs have alone. */
+export const isDutchVerb: Rule = ({ token, carrier, usage }) => {
+  if (!usage.compounds || usage.capitals || carrier.folded.startsWith(token.folded)) return undefined;
+  // "Tapijten", "pakketten"
+  const { folded } = carrier;
+  if ([folded, folded + folded.at(-1)].some((one) => token.folded === `${one}en`)) return undefined;
+  if (usage.action.test(carrier.folded) || usage.eitherWay.has(carrier.folded)) return undefined;
+  const long = carrier.stem.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1");
+  return [carrier.stem, long].some((stem) => VERB_ENDINGS.some((end) => token.folded === stem + end))
+    ? false
+    : undefined;
+};
+const VERB_ENDINGS = ["t", "de", "te", "den", "ten"];
 
 /** "Piano lessons near you" */
 export const isWhereItIs: Rule = ({ usage, token, carrier }) =>

@@ -22,8 +22,10 @@ import {
 } from "./doer";
 import {
   isAdjectivesVerb,
+  isCopula,
   isDoneByThem,
   isDoneHere,
+  isDutchVerb,
   isFiniteForm,
   isJoinedOn,
   isNoCapital,
@@ -51,6 +53,8 @@ import type { Rule } from "./rule";
 /** What is asked of a word that is a noun in the keyword, in this order; the first that decides is right. */
 export const NOUN_RULES: readonly Rule[] = [
   isWhereItIs,
+  isCopula,
+  isDutchVerb,
   standsForNothing,
   isNoCapital,
   isDoneByThem,
