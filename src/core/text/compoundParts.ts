@@ -3,6 +3,13 @@
 /** What most often stands between two words that have grown together: "Umzugscheckliste", "Familienfest". */
 export const usualLinks: readonly string[] = ["", "s", "n", "en", "er"];
 
+/** Which words a link may follow: "Blume-n-topf", "Familie-n-fest", "Kind-er-stuhl", "Umzug-s-kosten". */
+const FOLLOWS: Readonly<Record<string, RegExp>> = { s: /[^sxz]$/, n: /e$/, en: /[^aeiou]$/, er: /[^aeiou]$/ };
+
+/** A word with each link that usually follows one that ends as it does. */
+export const linked = (folded: string): string[] =>
+  usualLinks.filter((link) => FOLLOWS[link]?.test(folded) ?? true).map((link) => folded + link);
+
 /** What may stand between the parts of a compound: "Verein-s-haus", "Blume-n-topf", "zon-ne-bril". */
 export const compoundLinks: readonly string[] = [...usualLinks, "es", "e", "ne"];
 

@@ -11,8 +11,8 @@ const spellings = (language: string, keyword: string): string[] =>
     .variants.filter(({ reading }) => !reading)
     .map(({ words }) => words.map(({ folded }) => folded).join(" "));
 const readings = (language: string, keyword: string): string[] =>
-  compiled(language, keyword).variants.flatMap(({ reading, carriers }) =>
-    reading
+  compiled(language, keyword).variants.flatMap(({ reading, carriers, isJoined }) =>
+    reading && !isJoined
       ? [`${reading}: ${carriers.map(({ folded, role }) => `${folded} ${role ?? "any"}`).join(", ")}`]
       : [],
   );
@@ -32,11 +32,18 @@ describe("words written as one", () => {
         "umzug checkliste",
         "umzugcheckliste",
         "umzugscheckliste",
-        "umzugncheckliste",
         "umzugencheckliste",
         "umzugercheckliste",
+        "umzuugcheckliste",
+        "checklisteumzug",
+        "checklistesumzug",
+        "checklistenumzug",
+        "checklisumzug",
+        "checklistumzug",
       ],
     ],
+    // Who wants a glass of wine wants no wine glass.
+    ["nl", "glas wijn", ["glas wijn", "glaswijn", "glasenwijn", "glaserwijn", "glawijn", "glaaswijn"]],
     ["nl", "tafels van hout", ["tafels van hout", "houttafels"]],
     ["de", "Tomaten auf dem Balkon", ["tomaten auf dem balkon", "balkontomaten"]],
     // What the stemmer would make one of the two words is none.
@@ -44,6 +51,37 @@ describe("words written as one", () => {
     ["en", "a part", ["a part"]],
   ])("%s: %s", (language, keyword, expected) => {
     expect(spellings(language, keyword)).toEqual(expected);
+  });
+});
+
+describe("towns that end as verbs do", () => {
+  it.each([
+    ["de", "hotel berlin", ["modifier", "head"]],
+    ["de", "wetter wien", ["modifier", "head"]],
+    ["de", "reise italien", ["modifier", "head"]],
+    ["de", "haus finden", [undefined, "verb"]],
+    ["de", "kosten heizungen", ["modifier", "head"]],
+    ["nl", "hotel groningen", ["modifier", "head"]],
+    ["nl", "kosten uitkeringen", ["modifier", "head"]],
+    ["nl", "huis kopen", [undefined, "verb"]],
+    // What teaches it is no object of the verb.
+    ["nl", "cursus koken", ["modifier", "head"]],
+    // Between two nouns, what is done to the first.
+    ["de", "ofen reinigen hausmittel", [undefined, "verb", undefined]],
+  ])("%s: %s", (language, keyword, expected) => {
+    expect(rolesOf(language, keyword)).toEqual(expected);
+  });
+});
+
+describe("what stands before the last word", () => {
+  const beforeLast = (keyword: string) =>
+    compiled("en", keyword).variants.flatMap(({ beforeLast: readings = [] }) =>
+      readings.map(({ words }) => words.map(({ folded }) => folded).join(" ")),
+    );
+  it("is a keyword by itself where three words or more are", () => {
+    expect(beforeLast("plumber leeds")).toEqual([]);
+    expect(beforeLast("bike repair leeds")).toContain("bike repair");
+    expect(beforeLast("broken window repair leeds")).toContain("broken window repair");
   });
 });
 

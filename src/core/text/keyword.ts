@@ -2,7 +2,7 @@
 
 import { perObject } from "../once";
 import { analyseText, type Token } from "./analyse";
-import { firstParts, usualLinks } from "./compoundParts";
+import { firstParts, linked } from "./compoundParts";
 import { fold } from "./fold";
 import type { LanguagePack } from "./packs/pack";
 import type { Usage } from "./packs/usage";
@@ -193,7 +193,7 @@ function closed(spelling: Token[], pack: LanguagePack): Token[][] {
 function beginningsOf({ folded, stem }: Token, { usage }: LanguagePack): string[] {
   if (!usage?.compounds) return [folded];
   const forms = firstParts(folded, stem).filter(({ length }) => length >= SHORTEST_PART);
-  return [...new Set([...usualLinks.map((link) => folded + link), ...forms])];
+  return [...new Set([...linked(folded), ...forms])];
 }
 
 /** "Versicherung Auto" is an "Autoversicherung", "Kurs Fotografie Köln" a "Fotografiekurs Köln"; but a "Glas Wein" is no "Weinglas". */

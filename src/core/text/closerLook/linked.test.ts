@@ -377,6 +377,84 @@ it.each([
     "Il est installé : en effet, ce logiciel plaît.",
   ],
   ["en", "mail server", "A server for your mail", "MX (mail exchange): an old server."],
+  // Towns: plainly, behind what else is said, in a part of them, and first.
+  ["en", "plumber leeds", "A plumber in Leeds", "The plumber wrote to his aunt from Leeds."],
+  ["en", "hotel berlin", "Hotels for families in Berlin", "The hotel told a man in Berlin to wait."],
+  ["en", "hotel york", "A small hotel on the edge of York", "He left the hotel and wrote to York."],
+  ["en", "wedding photographer kent", "Photographers for weddings across Kent", "A wedding in Kent"],
+  [
+    "en",
+    "train ticket paris",
+    "A train ticket to Paris",
+    "He lost a ticket on his train of thought to Paris.",
+  ],
+  ["en", "bike repair near me", "Bike repair near you", "Near me a bike lay in need of repair to its name."],
+  [
+    "de",
+    "wohnung münchen",
+    "Wohnungen für Familien in München",
+    "Die Wohnung gehört einem Mann aus München.",
+  ],
+  [
+    "de",
+    "günstige hotels hamburg",
+    "In Hamburg gibt es günstige Hotels am Hafen.",
+    "Hotels sind teuer, günstige Kaffees gibt es in Hamburg.",
+  ],
+  [
+    "nl",
+    "hotel nijmegen",
+    "Een klein hotel aan de rand van Nijmegen",
+    "Zij las het hotel voor en reed langs Nijmegen.",
+  ],
+  ["fr", "hôtel paris", "Un hôtel avec piscine à Paris", "L'hôtel appartient à une famille qui vit à Paris."],
+  ["it", "hotel roma", "Un hotel con piscina a Roma", "Lasciò l'hotel e scrisse a un amico a Roma."],
+  // For whom it is.
+  ["en", "wooden toys baby", "Wooden toys for a young baby", "The baby slept in a wooden bed without toys."],
+  [
+    "en",
+    "heat pump noise",
+    "How much noise does a heat pump make?",
+    "In the heat the noise of the water pump stopped.",
+  ],
+  // Compounds of words that were typed the other way round, and of verbs.
+  ["de", "versicherung auto", "Autoversicherungen im Vergleich", "Die Versicherung, ein Auto und ein Hund"],
+  [
+    "de",
+    "kurs fotografie köln",
+    "Fotografiekurse für Anfänger in Köln",
+    "Der Kurs fiel, die Fotografie hing in Köln.",
+  ],
+  ["de", "kochen buch", "Kochbücher für Anfänger", "Er kocht gern, und das Buch lag im Regen."],
+  [
+    "nl",
+    "kosten verhuizing berekenen",
+    "Je verhuiskosten berekenen",
+    "Na de verhuizing kostte het rekenen tijd.",
+  ],
+  ["nl", "glas wijn", "Een glas wijn", "Wijnglazen poetsen"],
+  ["nl", "cursus koken", "Een kookcursus in Gent", "De cursus is klaar, thuis kookt hij."],
+  ["nl", "hardlopen schema", "Een schema om te leren hardlopen", "Het schema van de trein loopt uit."],
+  [
+    "de",
+    "ofen reinigen hausmittel",
+    "Hausmittel, um den Ofen zu reinigen",
+    "Das Hausmittel am Ofen half nicht.",
+  ],
+  [
+    "nl",
+    "verf badkamer",
+    "Welke verf gebruik je voor de badkamer?",
+    "De verf valt om, de badkamer blijft nat.",
+  ],
+  // What somebody says, and Dutch verbs that look like the noun.
+  ["nl", "verzekering auto", "Een verzekering voor je auto", "Zij verzekert dat de auto schoon is."],
+  ["nl", "spel kinderen", "Een spel voor kinderen", "Kinderen spelen buiten."],
+  ["nl", "droge huid", "Crème voor een droge huid", "Hij droogde de huid van het konijn."],
+  ["nl", "was drogen", "De was binnen drogen", "Het was droog."],
+  ["nl", "tafel hout", "Een tafel van hout", "Op de tafel lag hout."],
+  ["en", "matching socks", "Socks that match", "In the football match he wore red socks."],
+  ["en", "waiting list", "A list for those who wait", "Wait, the list is wrong."],
 ])("in %s, %s: %j, and not %j", (language, keyword, about, apart) => {
   expect([about, apart].map((sentence) => isFound(language, keyword, sentence))).toEqual([true, false]);
 });

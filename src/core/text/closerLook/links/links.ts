@@ -46,4 +46,4 @@ export const HEAD_LAST: readonly Link[] = [
   isThereFirst,
 ];
 /** Those that reach further than words that only stand near each other. */
-export const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isWhichIs, isThere];
+export const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isAsked, isWhichIs, isThere];
