@@ -35,7 +35,7 @@ function isOtherInEnglish(text: AnalysedText, at: number, { folded }: Carrier, u
   // "Gardening" for "garden", "booking" for "book", but "planning" for "plan"
   if (isDoing) return isThing || (usage.nouns.has(one) && usage.verbsToo.has(one));
   // "Where to park" for "parking", but "the question floored him" says nothing of "flooring".
-  return isVerbal(token.folded, usage) || isVerbThere(text, at, usage)
+  return isVerbal(token.folded, usage) || isPerhapsVerb(text, at, usage)
     ? isThing
     : usedAs(text, at, usage) === "noun" || isNounOfItsOwn(token.folded, usage);
 }
@@ -43,7 +43,7 @@ function isOtherInEnglish(text: AnalysedText, at: number, { folded }: Carrier, u
 const isDoersBase = (folded: string, doer: string, usage: Usage): boolean =>
   usage.doer?.test(doer) === true && !usage.doer.test(folded) && !folded.startsWith(doer.replace(/s$/, ""));
 
-const isVerbThere = (text: AnalysedText, at: number, usage: Usage): boolean => {
+const isPerhapsVerb = (text: AnalysedText, at: number, usage: Usage): boolean => {
   const use = usedAs(text, at, usage);
   return use === "verb" || (use === undefined && isLikelyVerb(text, at, usage, PERHAPS));
 };
