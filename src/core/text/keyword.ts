@@ -150,10 +150,20 @@ function readingsOf(
   };
 }
 
+/** Words of a keyword of which all but the last may be one: nobody types more of them. */
+const MOST_TO_LAST = 6;
+
 /** "Broken window repair leeds", "wooden toys baby": what stands before the last word is perhaps a keyword by itself. Elsewhere nouns are not as many in a row. */
 function withBeforeLast(variant: Variant, keyword: string, tokens: Token[], pack: LanguagePack): Variant {
   const isPlain = !variant.isJoined && !variant.isParted && !variant.reading;
-  if (tokens.length < 3 || !isPlain || !pack.usage?.context || tokens.at(-1)!.small) return variant;
+  if (
+    tokens.length < 3 ||
+    tokens.length > MOST_TO_LAST ||
+    !isPlain ||
+    !pack.usage?.context ||
+    tokens.at(-1)!.small
+  )
+    return variant;
   const before = keyword.slice(0, tokens.at(-1)!.start);
   const words = analyseText(before, pack).tokens;
   const beforeLast = readingsOf(before, words, pack)
