@@ -43,11 +43,12 @@ export function areParted({ tokens, text }: AnalysedText, first: number, second:
   return /[,;!?\u2014]/.test(text.slice(one.end, other.start)) && !/\p{N}/u.test(one.folded + other.folded);
 }
 
-/** "Het was droog": a noun that is written as what says that one thing is the other has its article. */
+/** "Het was droog": a noun that is written as what says that one thing is the other has its article. In German it has a capital. */
 export function isCopulaAt({ tokens }: AnalysedText, at: number, usage: Usage): boolean {
   const [before, token] = [tokens[at - 1], tokens[at]!];
   return (
     usage.compounds &&
+    !usage.capitals &&
     usage.copulas.has(token.folded) &&
     before?.sentence === token.sentence &&
     (!isOfNoun(before, usage) || usage.neuter.has(before.folded))

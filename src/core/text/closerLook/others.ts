@@ -49,7 +49,8 @@ export function areOthers(
   if (!usage) return false;
   return (
     isThingThere(text, from, to, pack) ||
-    isCopulaAt(text, from, usage) ||
+    // In "is kaas gezond" the small word is none that carries the subject.
+    (variant.carriers[0]?.folded === text.tokens[from]!.folded && isCopulaAt(text, from, usage)) ||
     isJoinedToOther(text, from, to, usage) ||
     (from === to && isOtherAlone(text, from, variant, usage)) ||
     (!variant.isGrown &&
