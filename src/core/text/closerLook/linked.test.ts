@@ -453,12 +453,7 @@ it.each([
   ["nl", "droge huid", "Crème voor een droge huid", "Hij droogde de huid van het konijn."],
   ["nl", "was drogen", "De was binnen drogen", "Het was droog."],
   ["nl", "is kaas gezond", "Waarom is kaas gezond?", "De kaas is op, hij is niet meer gezond."],
-  [
-    "de",
-    "Waren transportieren",
-    "Der Händler will Waren transportieren.",
-    "Die Ware liegt im Lager.",
-  ],
+  ["de", "Waren transportieren", "Der Händler will Waren transportieren.", "Die Ware liegt im Lager."],
   ["nl", "tafel hout", "Een tafel van hout", "Op de tafel lag hout."],
   ["en", "matching socks", "Socks that match", "In the football match he wore red socks."],
   ["en", "waiting list", "A list for those who wait", "Wait, the list is wrong."],
