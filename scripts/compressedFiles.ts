@@ -6,7 +6,7 @@ import { readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { brotliCompressSync, constants, gzipSync } from "node:zlib";
 import zopfli from "@gfx/zopfli";
-import type { Plugin } from "vite";
+import { afterBuild } from "./afterBuild.ts";
 
 const TEXT = /\.(?:js|css|html|svg|json|webmanifest|map)$/;
 /** Smaller files go out in one packet anyway. */
@@ -14,41 +14,30 @@ const WORTH = 1024;
 /** Rounds of Zopfli; more of them gain next to nothing. */
 const ROUNDS = 15;
 
-export function compressedFiles(): Plugin {
-  const out = { folder: "" };
-  return {
-    name: "compressed files",
-    apply: "build",
-    configResolved: ({ root, build }) => {
-      out.folder = join(root, build.outDir);
+export const compressedFiles = () =>
+  afterBuild(
+    "compressed files",
+    async (folder) => {
+      const begins = readFileSync(join(folder, "index.html"), "utf8");
+      for (const name of readdirSync(folder, { recursive: true, encoding: "utf8" })) {
+        const path = join(folder, name);
+        if (!TEXT.test(name) || statSync(path).size < WORTH) continue;
+        const bytes = readFileSync(path);
+        const smallest = begins.includes(`/${name}`);
+        writeFileSync(
+          `${path}.gz`,
+          smallest ? await zopfli.gzipAsync(bytes, { numiterations: ROUNDS }) : gzipSync(bytes, { level: 9 }),
+        );
+        writeFileSync(
+          `${path}.br`,
+          brotliCompressSync(bytes, {
+            params: {
+              [constants.BROTLI_PARAM_QUALITY]: 10,
+              [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length,
+            },
+          }),
+        );
+      }
     },
-    closeBundle: {
-      order: "post",
-      sequential: true,
-      async handler() {
-        const begins = readFileSync(join(out.folder, "index.html"), "utf8");
-        for (const name of readdirSync(out.folder, { recursive: true, encoding: "utf8" })) {
-          const path = join(out.folder, name);
-          if (!TEXT.test(name) || statSync(path).size < WORTH) continue;
-          const bytes = readFileSync(path);
-          const smallest = begins.includes(`/${name}`);
-          writeFileSync(
-            `${path}.gz`,
-            smallest
-              ? await zopfli.gzipAsync(bytes, { numiterations: ROUNDS })
-              : gzipSync(bytes, { level: 9 }),
-          );
-          writeFileSync(
-            `${path}.br`,
-            brotliCompressSync(bytes, {
-              params: {
-                [constants.BROTLI_PARAM_QUALITY]: 10,
-                [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length,
-              },
-            }),
-          );
-        }
-      },
-    },
-  };
-}
+    "post",
+  );

@@ -25,6 +25,10 @@ describe("what a score rests on", () => {
     ["another profile", { profile: { ...defaultProfile, version: defaultProfile.version + 1 } }],
     ["another address of the site", { site: { ...emptySite, origin: "https://other.example" } }],
     ["another title beside it", { titles: [title("gears", "All about gears"), title("brakes")] }],
+    [
+      "another category beside it",
+      { titles: [{ ...title("gears"), categories: ["parts"] }, title("brakes")] },
+    ],
     ["a post more", { titles: [...terms.titles, title("tyres")] }],
   ])("is another with %s", (_name, change) => {
     expect(scoreBasis(post, { ...terms, ...change })).not.toBe(basis);

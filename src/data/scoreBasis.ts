@@ -26,7 +26,10 @@ export const scoreBasis = (
 const hashOfProfile = perObject((profile: Profile) => hashOf(profile));
 const hashOfSite = perObject((site: Site) => hashOf(site));
 const hashOfTitles = perObject((titles: readonly SitePost[]) =>
-  hashOf(titles.map(({ slug, metaTitle, title }) => JSON.stringify([slug, metaTitle || title])).sort()),
+  hashOf(
+    // Addresses have categories in them, and links of other posts lead there.
+    titles.map((one) => JSON.stringify([one.slug, one.categories, one.metaTitle || one.title])).sort(),
+  ),
 );
 
 /** FNV-1a, 32 bits (Fowler, Noll, Vo): only to notice change. */

@@ -16,9 +16,8 @@ import { type Progress, pack, type Unpacked, unpack, type ZipBounds, type ZipIte
 /** What the workspace is to become. */
 export type Replacement =
   | { kind: "empty" }
-  | { kind: "file"; file: Blob; takeTheRest?: boolean }
-  /** A file of our own, with scores of its posts. */
-  | { kind: "scored file"; file: Blob; scores: readonly PostScore[] }
+  /** Its posts may have scores already where it is our own: those of a file from elsewhere could say anything. */
+  | { kind: "file"; file: Blob; takeTheRest?: boolean; scores?: readonly PostScore[] }
   | { kind: "snapshot"; id: string };
 
 /** Why nothing was replaced, as it crosses to the screen: errors lose their fields on the way. */
@@ -59,7 +58,7 @@ export function createFilesApi() {
         const workspace =
           by.kind === "empty"
             ? null
-            : await readWorkspace(by.kind === "snapshot" ? await snapshotFile(by.id) : by.file, {
+            : await readWorkspace(by.kind === "file" ? by.file : await snapshotFile(by.id), {
                 onProgress: (done, of) => tell("Reading", done, of),
                 takeTheRest: by.kind === "file" && by.takeTheRest === true,
               });
@@ -81,7 +80,11 @@ export function createFilesApi() {
         tell("Replacing", 0, 0);
         if (workspace) await replaceWorkspace(workspace, now);
         else await emptyWorkspace(now);
-        if (by.kind === "scored file") await saveScores(by.scores);
+        if (by.kind === "file" && by.scores)
+          await saveScores(by.scores).catch((error: unknown) =>
+            // Scores are derived: they are made anew.
+            console.error("The scores could not be kept", error),
+          );
         return { notes: workspace?.notes ?? [] };
       } catch (error) {
         const refused = refusalOf(error);

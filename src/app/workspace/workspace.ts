@@ -64,12 +64,11 @@ export const replaceWorkspace =
 export async function fetchDemo(): Promise<Replacement> {
   const [response, scores] = await Promise.all([fetch(DEMO), fetchDemoScores()]);
   if (!response.ok) throw new Error(`The demo could not be fetched (${response.status}).`);
-  return { kind: "scored file", file: await response.blob(), scores };
+  return { kind: "file", file: await response.blob(), scores };
 }
 
-/** Its scores, as the build made them; none where there are none, as while developing: then they are made here. */
-async function fetchDemoScores(): Promise<PostScore[]> {
-  const response = await fetch(DEMO_SCORES);
-  const isJson = response.headers.get("content-type")?.includes("json");
-  return response.ok && isJson ? response.json() : [];
-}
+/** Its scores, as the build made them; none where they cannot be had, as while developing: then they are made here. */
+const fetchDemoScores = (): Promise<PostScore[]> =>
+  fetch(DEMO_SCORES)
+    .then((response) => response.json() as Promise<PostScore[]>)
+    .catch(() => []);

@@ -1,7 +1,7 @@
 /** How words grow together in German and Dutch: what stands between two of them, and how the first one looks there. */
 
 /** What most often stands between two words that have grown together: "Umzugscheckliste", "Familienfest". */
-export const usualLinks: readonly string[] = ["", "s", "n", "en", "er"];
+const usualLinks: readonly string[] = ["", "s", "n", "en", "er"];
 
 /** Which words a link may follow: "Blume-n-topf", "Familie-n-fest", "Kind-er-stuhl", "Umzug-s-kosten". */
 const FOLLOWS: Readonly<Record<string, RegExp>> = { s: /[^sxz]$/, n: /e$/, en: /[^aeiou]$/, er: /[^aeiou]$/ };
@@ -18,6 +18,10 @@ export const plainStem = (stem: string): string => (stem.startsWith("=") ? stem.
 
 /** Dutch writes no v and no z at the end of a word: "lezen", "lees". */
 const softened = (folded: string): string => folded.replace(/v$/, "f").replace(/z$/, "s");
+
+/** Dutch writes a long vowel twice before one consonant: "kook" of "koken". */
+export const longVowel = (folded: string): string =>
+  folded.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1");
 
 /** How a word begins a compound: "Schlaf" of "schlafen", "spaar" of "sparen". */
 export function firstParts(folded: string, stem: string): string[] {
@@ -37,7 +41,7 @@ export function firstParts(folded: string, stem: string): string[] {
     // "Verträge für die Miete"
     folded.replace(/e$/, ""),
     // "Kook" of "koken", "lees" of "lezen", "was" of "wassen", "rij" of "rijden"
-    ...[bare, doing, softened(bare)].map((one) => one.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1")),
+    ...[bare, doing, softened(bare)].map(longVowel),
     bare.replace(/([^aeiou])\1$|(?<=ij)d$/, "$1"),
   ];
 }

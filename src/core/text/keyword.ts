@@ -58,6 +58,9 @@ export interface Variant {
   pair?: Variant;
 }
 
+/** A variant as it is written and read plainly. */
+const PLAIN = { isJoined: false, isGrown: false, isParted: false, reading: undefined } as const;
+
 /** Letters that each part of a compound has: "car wash" is "carwash", but nobody means "a part" by "apart". */
 export const SHORTEST_PART = 3;
 
@@ -281,9 +284,7 @@ function asOrder(spelling: Token[], keyword: string, pack: LanguagePack): Varian
   if (rolesIn(spelling, keyword, pack).get(first.stem) !== "modifier") return [];
   const variant = variantOf(spelling, keyword, pack, new Map([[first.stem, "verb"]]));
   const pair = pairIn(spelling, variant, keyword, pack);
-  return [
-    { ...variant, isJoined: false, isGrown: false, isParted: false, reading: "order", ...(pair && { pair }) },
-  ];
+  return [{ ...variant, ...PLAIN, reading: "order", ...(pair && { pair }) }];
 }
 
 /**
@@ -309,9 +310,7 @@ function turnedRound(spelling: Token[], keyword: string, pack: LanguagePack): Va
   ]);
   const turned = (words: Token[]): Variant => ({
     ...variantOf(words, keyword, pack, roles),
-    isJoined: false,
-    isGrown: false,
-    isParted: false,
+    ...PLAIN,
     reading: "turned",
   });
   return [{ ...turned(spelling), ...(adjective && { pair: turned([first, last]) }) }];
@@ -382,10 +381,7 @@ function objectOf(
   if (!isNoun || to !== from + 1) return undefined;
   return {
     ...variantOf(spelling.slice(from), keyword, pack),
-    isJoined: false,
-    isGrown: false,
-    isParted: false,
-    reading: undefined,
+    ...PLAIN,
   };
 }
 
@@ -409,10 +405,7 @@ function pairIn(
   const words = spelling.slice(Math.min(...places), Math.max(...places) + 1);
   return {
     ...variantOf(words, keyword, pack),
-    isJoined: false,
-    isGrown: false,
-    isParted: false,
-    reading: undefined,
+    ...PLAIN,
   };
 }
 

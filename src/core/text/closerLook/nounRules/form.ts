@@ -1,5 +1,7 @@
 /** What the form of a word tells, and what stands right before it. */
+
 import type { AnalysedText } from "../../analyse";
+import { longVowel } from "../../compoundParts";
 import type { Usage } from "../../packs/usage";
 import { isLikelyVerb, isNounAt, isVerbal } from "../../usage";
 import { isCapital, isCopulaAt } from "../nouns";
@@ -71,8 +73,9 @@ export const isDutchVerb: Rule = ({ token, carrier, usage }) => {
   const { folded } = carrier;
   if ([folded, folded + folded.at(-1)].some((one) => token.folded === `${one}en`)) return undefined;
   if (usage.action.test(carrier.folded) || usage.eitherWay.has(carrier.folded)) return undefined;
-  const long = carrier.stem.replace(/(?<![aeiou])([aeou])(?=[^aeiou]$)/, "$1$1");
-  return [carrier.stem, long].some((stem) => VERB_ENDINGS.some((end) => token.folded === stem + end))
+  return [carrier.stem, longVowel(carrier.stem)].some((stem) =>
+    VERB_ENDINGS.some((end) => token.folded === stem + end),
+  )
     ? false
     : undefined;
 };
