@@ -273,14 +273,14 @@ const mayBeVerb = (folded: string, { verbs, verbsToo, nouns }: Usage): boolean =
 function asOrder(spelling: Token[], keyword: string, pack: LanguagePack): Variant[] {
   const [first] = spelling;
   const { usage } = pack;
-  if (!first || !usage || !mayBeVerb(first.folded, usage)) return [];
+  if (!first || !usage || !(mayBeVerb(first.folded, usage) || isOfVerb(spelling, 1, usage))) return [];
   // "Saw blade"
   if ([usage.pasts, usage.simplePasts].some((words) => words.has(first.folded))) return [];
   const thing = spelling[1]?.folded ?? "";
   const names = usage.names.get(first.folded);
   if (names?.has(thing) || names?.has(thing.replace(/s$/, ""))) return [];
-  if (spelling.length < 2 || spelling.length > LONGEST_ORDER || spelling.some(({ small }) => small))
-    return [];
+  if (spelling.length < 2 || spelling.length > LONGEST_ORDER) return [];
+  if (spelling.some(({ small }, i) => small && !isOfVerb(spelling, i, usage))) return [];
   if (rolesIn(spelling, keyword, pack).get(first.stem) !== "modifier") return [];
   const variant = variantOf(spelling, keyword, pack, new Map([[first.stem, "verb"]]));
   const pair = pairIn(spelling, variant, keyword, pack);
@@ -419,6 +419,10 @@ const doersBy = perObject(({ usage, stem }: LanguagePack): ReadonlyMap<string, s
 
 const isCapital = (keyword: string, { start }: Token): boolean => /^\p{Lu}/u.test(keyword.slice(start));
 
+/** "Pull up bar", "top up card": a small word that makes another verb of the one before it, and something behind the two. */
+const isOfVerb = (spelling: readonly Token[], at: number, { verbParticles }: Usage): boolean =>
+  at === 1 && verbParticles.has(spelling[at]?.folded ?? "") && spelling[at + 1]?.small === false;
+
 /** What the words of a keyword are there for, by stem. */
 function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): Map<string, Carrier["role"]> {
   const roles = new Map<string, Carrier["role"]>();
@@ -441,6 +445,10 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
   if (usage.compounds && spelling.length === 3 && spelling.every(({ small }) => !small))
     if (isInfinitive(middle!) && !isInfinitive(object!) && !usage.lessons.has(object!.folded))
       return roles.set(middle!.stem, "verb");
+  // "Tuna can"
+  const end = spelling.at(-1)!;
+  if (spelling.length === 2 && after === end && usage.modals.has(end.folded))
+    return roles.set(first.stem, "modifier").set(end.stem, "head");
   // "Call centre": what one calls would be "the centre", or centres.
   const isCompound =
     usage.nounsToo.has(first.folded) && spelling.length === 2 && after === last && !last.folded.endsWith("s");
@@ -461,7 +469,7 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
   // What follows a small word says more of what stands before it: "recipes with fish".
   const from = spelling.indexOf(first);
   let to = from;
-  while (spelling[to + 1] && !spelling[to + 1]!.small) to++;
+  while (spelling[to + 1] && (!spelling[to + 1]!.small || isOfVerb(spelling, to + 1, usage))) to++;
   const head = spelling[usage.headFirst ? from : to]!;
   for (const [i, token] of spelling.entries())
     if (!token.small && !usage.auxiliaries.has(spelling[i - 1]?.folded ?? ""))

@@ -2,6 +2,7 @@
 import type { AnalysedText, Token } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal } from "../usage";
+import { doThey } from "./asOne";
 import { isUnlinked } from "./linked";
 import { type Apart, beginOfSentence, isCapital, isDoneBehind, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
@@ -340,6 +341,17 @@ const isItsVerb: Apart = (text, seen, variant, usage) => {
   );
 };
 
+/** "The horses race the clock" */
+const areDoing: Apart = (text, seen, variant, usage) => {
+  const nouns = twoNouns(text, seen, variant);
+  return (
+    nouns !== null &&
+    !nouns.between.length &&
+    nouns.first.place === 0 &&
+    doThey(text, nouns.first.to, nouns.second.from, variant.carriers, usage)
+  );
+};
+
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
 export const APART: readonly Apart[] = [
   isElsewhere,
@@ -354,6 +366,7 @@ export const APART: readonly Apart[] = [
   isStory,
   isSayingThat,
   isItsVerb,
+  areDoing,
   isOrHasOther,
   doesAnother,
   isUnlinked,

@@ -80,3 +80,24 @@ export const doesIt = (text: AnalysedText, at: number, carrier: Carrier, usage: 
   const isPlural = folded.endsWith("s") && !carrier.folded.endsWith(folded);
   return isPlural && !usage.headFirst && usedAs(text, at, usage) === "verb";
 };
+
+/** "Mood swings set in", "the horses race the clock": what several things do, where the keyword has one and what that is. */
+export function doThey(
+  { tokens }: AnalysedText,
+  from: number,
+  to: number,
+  [first, last, ...more]: readonly Carrier[],
+  usage: Usage,
+): boolean {
+  const [things, deed, after] = [tokens[from]!, tokens[to]!, tokens[to + 1]];
+  return (
+    usage.context !== undefined &&
+    !more.length &&
+    last !== undefined &&
+    first!.role === "modifier" &&
+    things.folded === `${first!.folded}s` &&
+    deed.folded === last.folded &&
+    after?.sentence === deed.sentence &&
+    [usage.undoing, usage.determiners].some((words) => words.has(after.folded))
+  );
+}

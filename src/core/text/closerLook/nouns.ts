@@ -3,7 +3,7 @@ import { perObject } from "../../once";
 import type { AnalysedText, Token } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
-import { isLikelyNoun, isOfNoun } from "../usage";
+import { isLikelyNoun, isOfNoun, isVerbal, isVerbHere } from "../usage";
 import type { Sight } from "./sight";
 
 /** In the order of the text. */
@@ -124,11 +124,35 @@ export function isBeforeNoun(
   if (tokens[at]!.folded.endsWith("'s")) return !seen.some(({ from }) => from > at);
   if (tokens[at]!.folded.endsWith("s")) return false;
   if (text.slice(tokens[at]!.end, next.start) !== " ") return false;
+  // "The price of a share fell"
+  if (usage.simplePasts.has(next.folded) && !usage.nouns.has(next.folded)) return false;
   const forms = [next.folded, next.folded.replace(/s$/, "")];
   // "Tyre makers"
   if (forms.some((one) => usage.doers.has(one))) return true;
   return (
     forms.some((one) => usage.nouns.has(one) || usage.things.has(one)) &&
     isLikelyNoun(analysed, at + 1, usage)
+  );
+}
+
+/** "She replaced the hip flask": does what ends the clause follow a noun, and nothing says that it is no noun itself? */
+export function isBeforeLastNoun(analysed: AnalysedText, at: number, usage: Usage): boolean {
+  const { tokens, text } = analysed;
+  const [noun, token, after] = [tokens[at]!, tokens[at + 1], tokens[at + 2]];
+  if (!usage.context || !token || token.small || token.sentence !== noun.sentence) return false;
+  if (/s$/.test(noun.folded) || text.slice(noun.end, token.start) !== " " || isVerbHere(analysed, at, usage))
+    return false;
+  const ends =
+    after?.sentence !== token.sentence ||
+    usage.governing.has(after.folded) ||
+    text.slice(token.end, after.start) !== " ";
+  const forms = [token.folded, token.folded.replace(/(?:s|i?er|i?est|r|st)$/, "")];
+  const isOther = [usage.adjectives, usage.adverbs, usage.trailing, usage.verbs, usage.verbsToo, usage.pasts];
+  return (
+    ends &&
+    !isOther.some((words) => forms.some((one) => words.has(one))) &&
+    !isVerbal(token.folded, usage) &&
+    !usage.gerund?.test(token.folded) &&
+    !usage.adverb?.test(token.folded)
   );
 }

@@ -66,7 +66,12 @@ function areBeside(text: AnalysedText, seen: readonly Sight[], usage: Usage): bo
 }
 
 /** "How to reset your password" for "reset password": the text tells somebody to do it. */
-function isOrdered(text: AnalysedText, seen: readonly Sight[], { carriers }: Variant, usage: Usage): boolean {
+function isOrdered(
+  text: AnalysedText,
+  seen: readonly Sight[],
+  { carriers, words }: Variant,
+  usage: Usage,
+): boolean {
   const { tokens } = text;
   const verb = seen.find(({ place }) => place === 0)!;
   const objects = seen.filter(({ place }) => place > 0).sort((a, b) => a.from - b.from);
@@ -75,6 +80,10 @@ function isOrdered(text: AnalysedText, seen: readonly Sight[], { carriers }: Var
   if (objects.length === 1 && object.to + 1 === verb.from)
     return isDeedNamed(text, object, verb, carriers, usage);
   if (object.from <= verb.to) return false;
+  // "Top up your card", "top your card up" for "top up card"
+  const particle = words.find(({ folded }) => usage.verbParticles.has(folded))?.folded;
+  const isUp = (at: number) => particle !== undefined && tokens[at]?.folded === particle;
+  if (particle && ![verb.to + 1, objects.at(-1)!.to + 1].some(isUp)) return false;
   // "Change a bike tyre", "track the rankings of your keywords"
   const areTogether = objects.slice(1).every((one, i) => {
     const last = objects[i]!;
@@ -85,7 +94,7 @@ function isOrdered(text: AnalysedText, seen: readonly Sight[], { carriers }: Var
   });
   if (!areTogether) return false;
   // "Hand me the cream", "trust me, the fund is safe"
-  const between = tokens.slice(verb.to + 1, object.from);
+  const between = tokens.slice(verb.to + (isUp(verb.to + 1) ? 2 : 1), object.from);
   if (between.some(({ folded }) => usage.persons.has(folded) && !usage.determiners.has(folded))) return false;
   // "Watch him repair the roof"
   const after = tokens[objects.at(-1)!.to + 1];
@@ -98,5 +107,7 @@ function isOrdered(text: AnalysedText, seen: readonly Sight[], { carriers }: Var
     const before = tokens[verb.from - 1];
     return !(before?.sentence === token.sentence && usage.determiners.has(before.folded));
   }
-  return token.folded === carriers[0]!.folded && usedAs(text, verb.from, usage) === "verb";
+  if (token.folded !== carriers[0]!.folded) return false;
+  const use = usedAs(text, verb.from, usage);
+  return use === "verb" || (particle !== undefined && use !== "noun");
 }

@@ -31,11 +31,12 @@ export function isUsedSo(
   // "Be careful with the child" speaks of no child care.
   if (isOtherForm && usage.context && HAVING_IT.test(token.folded) !== HAVING_IT.test(carrier.folded))
     return false;
-  // "The organiser filed a claim"
-  const afterVerb = seen.some(
-    (other) => other.to === from - 1 && variant.carriers[other.place]!.role === "verb",
+  // "The organiser filed a claim", "she trained to express milk"
+  const isObject = seen.some(
+    (other) =>
+      variant.carriers[other.place]!.role === "verb" && (other.to === from - 1 || carrier.role === undefined),
   );
-  if (usage.context && afterVerb && isVerbOfObject(token, carrier, usage)) return false;
+  if (usage.context && isObject && isVerbOfObject(token, carrier, usage)) return false;
   if (from !== to) {
     // "The bench by the wooden garden gate"
     const isOfOther = !usage.headFirst && carrier.role === "modifier" && isBeforeNoun(text, to, usage, seen);

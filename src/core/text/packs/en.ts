@@ -23,7 +23,7 @@ menu menus|spa spas|bra bras|pro pros|ski skis skiing skied|emu emus|add adds ad
 write writes writing wrote written|keep keeps keeping kept|build builds building built|teach teaches teaching taught
 carry carries carrying carried|drive drives driving drove driven|bring brings bringing brought|wear wears wearing wore worn
 freeze freezes freezing froze frozen|break breaks breaking broke broken|steal steals stealing stole stolen
-think thinks thinking thought|begin begins beginning began begun|grow grows growing grew grown|speak speaks speaking spoke spoken
+think thinks thinking|begin begins beginning began begun|grow grows growing grew grown|speak speaks speaking spoken
 run runs running ran|make makes making made|take takes taking took taken|give gives giving gave given|eat eats eating ate eaten|fly flies flying flew flown
 drink drinks drinking drank drunk|draw draws drawing drawings drew drawn|throw throws throwing threw thrown|know knows knowing knew known|win wins winning won winner winners
 send sends sending sent|spend spends spending spent|lend lends lending lent|sleep sleeps sleeping slept|feed feeds feeding fed|meet meets meeting meetings met|lead leads leading led
@@ -159,7 +159,7 @@ export const english = definePack("en", "English", () => ({
   alike: withPlurals(irregular),
   apart,
   perhaps: `low lowering lowered lowers|lose loss losses|relieve relief|sell sale sales|die death deaths|succeed success|respond response responses|strong strength|wide width widths|deep depth depths|pronounce pronunciation|repeat repetition repetitions|absorb absorption|use usage|break breakage breakages|verify verification|notify notification notifications|judge judgement judgements judgment judgments|behave behaviour behavior|dust dusty|rain rainy|sun sunny|noise noisy|salt salty|spice spicy|dirt dirty|allergy allergic|history historic historical|fame famous|nutrition nutritious|pure purity|urgent urgency|frequent frequency|silent silence|happy happiness|bind bound|arise arose arisen|bear bore borne|bite bit|dwell dwelt|fling flung|lie lain|rise rose|shear shorn|sling slung|smell smelt|speed sped|spoil spoilt|stink stank|string strung|wring wrung|undo undid|oversee oversaw|oversleep overslept|foresee foresaw|hew hewn|melt molten|die dying|vie vying|${derivedVerbs}|photograph photography|ski skier skiers|loyal loyalty loyalties|safe safety|private privacy|warm warmth|wealthy wealth|free freedom|able ability abilities|flexible flexibility|visible visibility|available availability|reliable reliability|mobile mobility|fertile fertility|equal equality|popular popularity|honest honesty|accurate accuracy|fluent fluency|efficient efficiency|pregnant pregnancy pregnancies|vacant vacancy vacancies|diverse diversity|royal royalty|cruel cruelty|certain certainty|custom customise customises customised customising customize customizes customized customizing|wood wooden|wool woollen woolen|gold golden|choose choice choices|fly flight flights|weigh weight weights|advise advice
-find found|leave left|feel felt|grind ground|wind wound|train training trained|light lit|speak spoke|wake woke|shoot shot shots|strike struck`,
+find found|leave left|feel felt|grind ground|wind wound|train training trained|light lit|speak spoke|think thought|wake woke|shoot shot shots|strike struck`,
   verbs: {
     shortest: 4,
     prefixes: "re over under out un mis fore with inter",
@@ -256,6 +256,14 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     of: "of",
     towns: "in near around",
     purpose: "for",
+    example: "such as",
+    adverbs: `abroad again ahead alike alone already altogether anyhow anymore anytime anyway anywhere apart aside backwards beforehand best better cheap downstairs downtown downwards early else elsewhere everywhere far fast forever
+      forward forwards hard high home indoors inside instead inwards late later likewise live loud low nationwide nearby nowadays nowhere offline offshore once online open otherwise outdoors outside outwards overnight overseas right
+      sideways somehow sometimes somewhere soon sooner straight thereafter today together tomorrow tonight twice upstairs upwards wide worldwide yesterday yet`,
+    firstNames: `amber angel art barry basil bill bob bud carol chase chip chuck cliff crystal daisy dale dawn dean dolly drew duke earl faith flora forest frank gale gene ginger glen grace grant guy harry hazel heath heather holly
+      hope iris ivy jack jade jay jasmine jean jewel joy lance lily luke mark marina mason max melody mercy miles nick olive opal pat patience pearl peg penny pepper peter poppy prudence ray reed rich rob robin rocky
+      rod rose rosemary ruby rusty sage sandy scarlet sky skip sonny spike stella sterling stone sue sunny teddy terry trey tucker verity victor viola violet wade ward warren will woody wren`,
+    others: "other",
     linking: "of for in at under near into on at from with by against about without",
     having: "with do does whose",
     asking: "when where whose",

@@ -66,6 +66,10 @@ export interface Usage {
   neuter: ReadonlySet<string>;
   /** What is a preposition by itself, and with "to" behind it says what for: "um den Ofen zu reinigen". Empty where nobody has said. */
   inOrder: ReadonlySet<string>;
+  /** The two words that name an example: "such as". Empty where nobody has said. */
+  example: ReadonlySet<string>;
+  /** What says that more of the same sort was named before: "other" in "palms and other trees". Empty where nobody has said. */
+  others: ReadonlySet<string>;
   /** What says for whom a thing is: "for". Empty where nobody has said. */
   purpose: ReadonlySet<string>;
   /** What says that one thing is the other: "is". Empty where nobody has said. */
@@ -84,6 +88,10 @@ export interface Usage {
   without: ReadonlySet<string>;
   /** What may follow a noun and is none itself, though its like often are: "well", "full". Empty where nobody has said. */
   trailing: ReadonlySet<string>;
+  /** What may end a clause behind a noun and says when, where or how: "online". Empty where nobody has said. */
+  adverbs: ReadonlySet<string>;
+  /** First names that are words as well: "Bill". Empty where nobody has said. */
+  firstNames: ReadonlySet<string>;
   /** Of whom a story tells: "she hit the book with a club". Empty where nobody has said. */
   tellers: ReadonlySet<string>;
   /** What, before a time, says when: "that" in "that spring". Empty where nobody has said. */
@@ -202,6 +210,10 @@ const LISTS: Readonly<Record<ListName, true>> = {
   timing: true,
   being: true,
   relatives: true,
+  example: true,
+  others: true,
+  adverbs: true,
+  firstNames: true,
   particles: true,
   undoing: true,
   verbParticles: true,

@@ -24,6 +24,15 @@ export const isBought: Link = ({ between: [only, more], usage, gap, before, isFi
       )
     : isContent(only!) && isVerbal(only!.folded, usage) && !usage.intransitives.has(only!.folded));
 
+/** "Trees such as palms", "trees such as oaks and palms" */
+export const isSuchAs: Link = ({ between: [such, as, ...others], usage }) =>
+  [such, as].every((word) => usage.example.has(word?.folded ?? "")) &&
+  others.every((word) => isContent(word) || isOfNoun(word, usage) || usage.conjunctions.has(word.folded));
+
+/** "Strikes and other actions" */
+export const isAndOther: Link = ({ between: [and, other, ...rest], usage }) =>
+  !rest.length && usage.conjunctions.has(and!.folded) && usage.others.has(other?.folded ?? "");
+
 /** "A mobile work phone", "guitar and piano lessons" */
 export const isBefore: Link = ({ between, usage, isVerb, gap, isMade, earlier }) => {
   const rest = usage.conjunctions.has(between[0]!.folded) ? between.slice(1) : between;

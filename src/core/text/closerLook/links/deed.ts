@@ -14,12 +14,18 @@ export const isObject: Link = ({ between: all, usage, isMade, isDone, isDoneFirs
     (usage.pronouns.has(before.folded) && usage.persons.has(before.folded)) ||
     usage.auxiliaries.has(before.folded);
   // "Closing down a bank", "recording or editing sound"
-  const isParted = (isMade || (isDoneFirst && isSaidOrOrdered)) && usage.particles.has(all[0]?.folded ?? "");
+  const particle = all[0]?.folded ?? "";
+  const isParted =
+    (isMade || (isDoneFirst && isSaidOrOrdered)) &&
+    usage.particles.has(particle) &&
+    // "They dance in the square"
+    !(usage.places.has(particle) && usage.determiners.has(all[1]?.folded ?? ""));
   const isTwofold = usage.conjunctions.has(all[0]?.folded ?? "") && usage.gerund?.test(all[1]?.folded ?? "");
   const between = isMade && isTwofold ? all.slice(2) : isParted ? all.slice(1) : all;
   return (
     !isDone &&
     !gap.includes(",") &&
+    !(isForSomebody(all, usage) && !isMade) &&
     between.every(
       (word, i) =>
         isOfNoun(word, usage) ||
@@ -33,6 +39,10 @@ export const isObject: Link = ({ between: all, usage, isMade, isDone, isDoneFirs
     between.filter(isContent).length <= 1
   );
 };
+
+/** "Show me the slide" speaks of no slide show. */
+const isForSomebody = ([whom, next]: readonly Token[], { persons, determiners, afterOrders }: Usage): boolean =>
+  next !== undefined && persons.has(whom!.folded) && afterOrders.has(whom!.folded) && determiners.has(next.folded);
 
 /** What is said of a thing before what it is for: "suitable" in "leather suitable for making gloves", "used". */
 const withoutFit = ([fit, ...rest]: readonly Token[], usage: Usage): readonly Token[] =>
@@ -66,6 +76,8 @@ export const isDoingIt: Link = ({ between: [doing, ...rest], usage, isDone, isMa
 export const isTo: Link = (words) => {
   const { between, usage, isDone, before: is, later } = words;
   if (isOfOtherThing(words)) return false;
+  // "They met to paint the board"
+  if (usage.context && is && isVerbal(words.earlier.folded, usage)) return false;
   const [last, before] = [between.at(-1)!, between.at(-2)];
   // "It is fair to trade places", "stick to walking if running hurts"
   if (is && usage.being.has(is.folded)) return false;

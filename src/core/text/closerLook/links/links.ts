@@ -1,5 +1,5 @@
 /** Ways in which one noun says more of another, by what stands between them: a new one is a function in its file and a name here. */
-import { hasIt, isBefore, isBought, isNamed } from "./beside";
+import { hasIt, isAndOther, isBefore, isBought, isNamed, isSuchAs } from "./beside";
 import type { Link } from "./between";
 import { isAsked, isBeing, isSaidToBe, isWhat, isWhichIs, isWithin } from "./clause";
 import {
@@ -31,6 +31,7 @@ export const HEAD_FIRST: readonly Link[] = [
   isBought,
   isThere,
   isThereFirst,
+  isSuchAs,
 ];
 export const HEAD_LAST: readonly Link[] = [
   isNamed,
@@ -44,6 +45,7 @@ export const HEAD_LAST: readonly Link[] = [
   isDoneWith,
   isThere,
   isThereFirst,
+  isAndOther,
 ];
 /** Those that reach further than words that only stand near each other. */
 export const FAR: readonly Link[] = [isOf, isForDoing, isWhat, isTo, isAsked, isWhichIs, isThere];

@@ -3,7 +3,7 @@ import type { AnalysedText } from "../../analyse";
 import type { Usage } from "../../packs/usage";
 import { isLikelyVerb, isVerbal, isVerbHere, verbOfDoer } from "../../usage";
 import { isOneDoing } from "../asOne";
-import { PERHAPS } from "../nouns";
+import { isBeforeNoun, PERHAPS } from "../nouns";
 import { isJoinedTo } from "./place";
 import type { Rule } from "./rule";
 
@@ -41,6 +41,7 @@ export const isDoneByDoer: Rule = ({
   last,
   text,
   at,
+  seen,
 }) => {
   const isDoer = isDerived
     ? verbOfDoer(carrier.folded, usage) !== undefined
@@ -69,6 +70,8 @@ export const isDoneByDoer: Rule = ({
   const isVerb = use === "verb" || isLikelyVerb(text, at, usage, PERHAPS);
   return (
     next !== undefined &&
+    // "Line the drawer keys up" says nothing of a drawer liner.
+    !isBeforeNoun(text, next.to, usage, seen) &&
     // "In the heat his fans left"
     !(isDerived && use === "noun") &&
     // "He makes her sign the form"
@@ -91,7 +94,7 @@ export const isMadeOfIt: Rule = ({ isDerived, token, carrier, usage, text: { tok
     carrier.role === "modifier" &&
     last?.to === at - 1 &&
     usage.determiners.has(tokens[last.from - 1]?.folded ?? "") &&
-    /ed$/.test(token.folded) &&
+    isVerbal(token.folded, usage) &&
     !isVerbal(carrier.folded, usage) &&
     !usage.adjectives.has(carrier.folded)
   )

@@ -4,7 +4,7 @@ import type { AnalysedText } from "../../analyse";
 import { longVowel } from "../../compoundParts";
 import type { Usage } from "../../packs/usage";
 import { isLikelyVerb, isNounAt, isVerbal } from "../../usage";
-import { isCapital, isCopulaAt } from "../nouns";
+import { isCapital, isCopulaAt, PERHAPS } from "../nouns";
 import type { Rule } from "./rule";
 
 export const standsForNothing: Rule = ({ text, usage, token, at }) =>
@@ -80,6 +80,33 @@ export const isDutchVerb: Rule = ({ token, carrier, usage }) => {
     : undefined;
 };
 const VERB_ENDINGS = ["t", "de", "te", "den", "ten"];
+
+/** "Bill cooks with gas": somebody's name, written with a capital where other words have none. */
+export const isFirstName: Rule = ({ text, token, carrier, at, usage }) =>
+  usage.firstNames.has(token.folded.replace(/'s$/, "")) &&
+  !isCapitalised(carrier.written) &&
+  isCapital(text, at) &&
+  isNameHere(text, at, usage)
+    ? false
+    : undefined;
+
+const isCapitalised = (written: string): boolean => /^\p{Lu}/u.test(written);
+
+/** As a sentence begins, a name has the verb right behind it; elsewhere any word but a name has no capital. */
+function isNameHere(text: AnalysedText, at: number, usage: Usage): boolean {
+  const { tokens } = text;
+  const { sentence } = tokens[at]!;
+  const around = [at - 1, at + 1].filter((i) => tokens[i]?.sentence === sentence);
+  if (around.some((i) => !tokens[i]!.small && isCapital(text, i))) return false;
+  if (tokens[at - 1]?.sentence === sentence) return true;
+  const after = tokens[at + 1];
+  return (
+    after?.sentence === sentence &&
+    !tokens[at]!.folded.endsWith("s") &&
+    /(?:[^s]s|ed)$/.test(after.folded) &&
+    isLikelyVerb(text, at + 1, usage, PERHAPS)
+  );
+}
 
 /** "Piano lessons near you" */
 export const isWhereItIs: Rule = ({ usage, token, carrier }) =>

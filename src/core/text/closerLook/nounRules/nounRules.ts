@@ -27,6 +27,7 @@ import {
   isDoneHere,
   isDutchVerb,
   isFiniteForm,
+  isFirstName,
   isJoinedOn,
   isNoCapital,
   isParticle,
@@ -52,6 +53,7 @@ import type { Rule } from "./rule";
 
 /** What is asked of a word that is a noun in the keyword, in this order; the first that decides is right. */
 export const NOUN_RULES: readonly Rule[] = [
+  isFirstName,
   isWhereItIs,
   isCopula,
   isDutchVerb,

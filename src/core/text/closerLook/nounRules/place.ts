@@ -2,21 +2,31 @@
 import type { AnalysedText } from "../../analyse";
 import type { Usage } from "../../packs/usage";
 import { isLikelyVerb, isOfNoun, isVerbal, isVerbHere } from "../../usage";
-import { isBeforeNoun, isCapital, PERHAPS } from "../nouns";
+import { isBeforeLastNoun, isBeforeNoun, isCapital, PERHAPS } from "../nouns";
 import { governorOf } from "../object";
 import type { SeenWord } from "../seenWord";
 import type { Sight } from "../sight";
 import type { Rule } from "./rule";
 
-/** "At the centre of the garden", "a game with an equal number of points" */
-export const isPartOf: Rule = ({ text: { tokens }, token, at, carrier, usage, next }) =>
+/** "Doors for the front of the house" are front doors. */
+const isPartItIsFor = ({ text: { tokens }, token, at, seen, usage }: SeenWord): boolean => {
+  // "A setting for this type of plug"
+  if (usage.nouns.has(token.folded) && !usage.things.has(token.folded)) return false;
+  const thing = seen.findLast(({ to }) => to < at);
+  const [link, ...rest] = thing ? tokens.slice(thing.to + 1, at) : [];
+  return link !== undefined && usage.linking.has(link.folded) && rest.every((word) => isOfNoun(word, usage));
+};
+
+const isPart = ({ text: { tokens }, token, at, carrier, usage, next }: SeenWord): boolean =>
   usage.parts.has(token.folded) &&
   usage.of.has(tokens[at + 1]?.folded ?? "") &&
   (carrier.role === "head"
     ? usage.places.has(governorOf(tokens, at, usage) ?? "")
-    : !usage.headFirst && !next)
-    ? false
-    : undefined;
+    : !usage.headFirst && !next);
+
+/** "At the centre of the garden", "a game with an equal number of points" */
+export const isPartOf: Rule = (word) =>
+  isPart(word) && !isPartItIsFor(word) ? false : undefined;
 
 export const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
 
@@ -31,10 +41,29 @@ export const isPurpose: Rule = ({ carrier, token, isThing, use, text, at, seen, 
     ? true
     : undefined;
 
+/** "She replaced the hip flask", but "designing web sites" */
+const isBeforeUnseen = (text: AnalysedText, at: number, usage: Usage, seen: readonly Sight[]): boolean =>
+  !seen.some(
+    ({ from, to }) => from === at + 1 || (to === at - 1 && usage.gerund?.test(text.tokens[to]!.folded)),
+  ) && isBeforeLastNoun(text, at, usage);
+
 /** "A parking permit scheme": it only says more of the noun behind it. */
-export const isBeforeOther: Rule = ({ text, at, usage, seen, token }) =>
+export const isBeforeOther: Rule = ({ text, at, usage, seen, token, carrier }) =>
   // "Print 3D models"
-  !usage.headFirst && !/\d/.test(token.folded) && isBeforeNoun(text, at, usage, seen) ? false : undefined;
+  !usage.headFirst &&
+  !/\d/.test(token.folded) &&
+  // "Eggs from free-range hens"
+  !(text.tokens[at - 1]?.joinsNext && seen.some(({ to }) => to === at - 1)) &&
+  // "A tape for measuring cloth"
+  !(
+    carrier.role === "head" &&
+    usage.gerund?.test(token.folded) &&
+    !usage.gerund.test(carrier.folded) &&
+    isJoinedTo(text, at, seen, usage)
+  ) &&
+  (isBeforeNoun(text, at, usage, seen) || isBeforeUnseen(text, at, usage, seen))
+    ? false
+    : undefined;
 
 /** "Higher", "highest" */
 const COMPARED = /e(?:r|st)$/;
