@@ -7,6 +7,7 @@ import {
   noCirclesOfFiles,
   noCirclesOfFolders,
   noModuleState,
+  noWholeSlices,
   onlyDataOpensTheDatabase,
   type Rule,
 } from "./rules";
@@ -17,6 +18,7 @@ const RULES: readonly Rule[] = [
   onlyDataOpensTheDatabase,
   noModuleState,
   namesSayWhatThingsAre,
+  noWholeSlices,
   noCirclesOfFiles,
   noCirclesOfFolders,
 ];

@@ -5,6 +5,7 @@ import {
   noCirclesOfFiles,
   noCirclesOfFolders,
   noModuleState,
+  noWholeSlices,
   onlyDataOpensTheDatabase,
 } from "./rules";
 import { type Source, sourceOf } from "./sources";
@@ -26,6 +27,8 @@ describe("reading a source", () => {
         const read = new Map<string, number>();
         const rows: number[] = [];
         const FIXED = new Set(["a"]);
+        const all = () => useAppSelector((state) => state.posts);
+        const some = () => useAppSelector((state) => state.posts.ids);
         const w = () => { let inside = 4; return inside; };
         function made({ asked, b: [known = 1] }, found, ...wanted) { return asked.found; }`,
       "src/app/b.ts": "",
@@ -38,6 +41,7 @@ describe("reading a source", () => {
       packages: ["react"],
       moduleState: ["x", "y", "read", "rows"],
       participles: ["made", "asked", "known", "found", "wanted"],
+      wholeSlices: ["posts"],
     });
   });
   it("refuses what it cannot read", () =>
@@ -83,6 +87,13 @@ describe("the rules", () => {
     ["a list to be filled", noModuleState, { "src/app/a.ts": "const a: string[] = [];" }, 1],
     ["a constant", noModuleState, { "src/app/a.ts": `const a = 1; const b = new Map([[1, 2]]);` }, 0],
     ["a constant that is empty", noModuleState, { "src/app/a.ts": "const NONE: string[] = [];" }, 0],
+    [
+      "a slice taken whole",
+      noWholeSlices,
+      { "src/app/a.tsx": "const { site } = useAppSelector((state) => state.session);" },
+      1,
+    ],
+    ["parts of a slice", noWholeSlices, { "src/app/a.tsx": `const { site } = useSession("site");` }, 0],
     [
       "two files in a circle, by a type",
       noCirclesOfFiles,

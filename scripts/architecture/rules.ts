@@ -53,6 +53,12 @@ export const namesSayWhatThingsAre: Rule = (sources) =>
     participles.map((name) => `${path} has something named “${name}”: name it for what it is.`),
   );
 
+/** What takes a whole slice is drawn anew with every change of it: twenty pages being analysed drew Proof forty times. */
+export const noWholeSlices: Rule = (sources) =>
+  sources.flatMap(({ path, wholeSlices }) =>
+    wholeSlices.map((name) => `${path} takes all of “${name}”: ask for its parts with useParts.`),
+  );
+
 /** Two files that need each other are one idea, or hide a third that both need. */
 export const noCirclesOfFiles: Rule = (sources) => {
   const graph = new Map(sources.map(({ path, imports }) => [path, new Set(imports)]));

@@ -28,6 +28,8 @@ export interface Source {
   moduleState: readonly string[];
   /** Names of variables, parameters and functions that tell what happened to them: `found`, `made` and the like. */
   participles: readonly string[];
+  /** Slices of the state that a component takes whole. */
+  wholeSlices: readonly string[];
 }
 
 /** Names that tell what happened to a thing instead of what it is. */
@@ -75,6 +77,7 @@ export function sourceOf(path: string, text: string, exists: (file: string) => b
         .map(({ name }) => name);
     }),
     participles: namesIn(program).filter((name) => PARTICIPLE.test(name)),
+    wholeSlices: wholeSlicesIn(program),
   };
 }
 
@@ -114,6 +117,21 @@ function namesIn(program: Program): string[] {
     ArrowFunctionExpression: ({ params }) => params.forEach(bind),
   }).visit(program);
   return names;
+}
+
+/** "posts" of `useAppSelector((state) => state.posts)` */
+function wholeSlicesIn(program: Program): string[] {
+  const slices: string[] = [];
+  new Visitor({
+    CallExpression: ({ callee, arguments: [selector] }) => {
+      if (callee.type !== "Identifier" || callee.name !== "useAppSelector") return;
+      if (selector?.type !== "ArrowFunctionExpression") return;
+      const read = selector.body;
+      if (read.type !== "MemberExpression" || read.object.type !== "Identifier") return;
+      if (read.property.type === "Identifier") slices.push(read.property.name);
+    },
+  }).visit(program);
+  return slices;
 }
 
 /** `new Map()`, `new WeakMap<…>()`, `[]` and the like, where the type does not say that it stays as it is. */

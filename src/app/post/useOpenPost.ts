@@ -1,14 +1,10 @@
-import { shallowEqual } from "react-redux";
-import { useAppSelector } from "../store/hooks";
 import type { OpenPostState } from "../store/openPostSlice";
+import type { RootState } from "../store/reducer";
+import { useParts } from "../store/useParts";
 
-/** Some parts of the open post: a component that asks for these is drawn anew when one of them changes, and only then. */
-export function useOpenPost<Part extends keyof OpenPostState>(
+const openPost = (state: RootState): OpenPostState => state.openPost;
+
+/** Some parts of the open post: drawn anew when one of them changes, and only then. */
+export const useOpenPost = <Part extends keyof OpenPostState>(
   ...parts: readonly Part[]
-): Pick<OpenPostState, Part> {
-  return useAppSelector(
-    ({ openPost }) =>
-      Object.fromEntries(parts.map((part) => [part, openPost[part]])) as Pick<OpenPostState, Part>,
-    shallowEqual,
-  );
-}
+): Pick<OpenPostState, Part> => useParts(openPost, ...parts);

@@ -9,6 +9,7 @@ import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { type BoardMode, filterCleared, modeChosen, sortChanged } from "../../store/researchSlice";
 import { selectLists } from "../../store/selectors";
+import { useResearch } from "../../store/useResearch";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
@@ -45,7 +46,7 @@ export function LookUpPage() {
   const [params] = useSearchParams();
   const search = params.toString() ? `?${params}` : "";
   const navigate = useNavigate();
-  const { lookUps, read } = useAppSelector((state) => state.research);
+  const { lookUps, read } = useResearch("lookUps", "read");
   const current = id ? lookUps.find((lookUp) => lookUp.id === id) : lookUps[0];
   const { failure, retry } = useRegions();
   const location = useLocation();
@@ -130,7 +131,7 @@ function NoLookUp({ missing, onFile }: { missing: boolean; onFile: () => void })
 
 function LookUpBoard({ lookUp, fresh }: { lookUp: LookUp; fresh: boolean }) {
   const { workers } = useDependencies();
-  const { filter, sort, mode } = useAppSelector((state) => state.research);
+  const { filter, sort, mode } = useResearch("filter", "sort", "mode");
   const hidden = useAppSelector((state) => state.session.hidden);
   const lists = useAppSelector(selectLists);
   const [params] = useSearchParams();

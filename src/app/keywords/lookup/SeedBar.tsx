@@ -3,6 +3,7 @@ import { type FormEvent, useState } from "react";
 import type { LookUp } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { regionChosen } from "../../store/researchSlice";
+import { useResearch } from "../../store/useResearch";
 import { Button } from "../../ui/Button";
 import { LabelledSelect } from "../../ui/Select";
 
@@ -15,7 +16,7 @@ export function SeedBar({
   busy: boolean;
   onAsk: (seeds: string[], add: boolean) => void;
 }) {
-  const { region, regions } = useAppSelector((state) => state.research);
+  const { region, regions } = useResearch("region", "regions");
   // The stand-in's regions are made up, and belong to the demo alone.
   const madeUp = useAppSelector(({ session }) => session.search.kind === "stand-in" && !session.site.demo);
   const dispatch = useAppDispatch();

@@ -6,6 +6,7 @@ import { freshId } from "../../../data/freshId";
 import type { LookUp } from "../../../data/model";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppSelector } from "../../store/hooks";
+import { useResearch } from "../../store/useResearch";
 import { now } from "../actions";
 
 export type Job =
@@ -17,7 +18,7 @@ export type Job =
 export function useLookUpJob(current: LookUp | undefined, onDone: (id: string) => void) {
   const { workers } = useDependencies();
   const connection = useAppSelector((state) => state.session.search);
-  const { region, regions } = useAppSelector((state) => state.research);
+  const { region, regions } = useResearch("region", "regions");
   const [job, setJob] = useState<Job>({ state: "idle" });
   const askedFor = useRef("");
 

@@ -10,8 +10,9 @@ import { OverlapPanel } from "../../keywords/lists/OverlapPanel";
 import { useLookUps } from "../../keywords/lookup/useLookUps";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppSelector } from "../../store/hooks";
-import { selectPostEntities, selectPosts } from "../../store/selectors";
+import { selectListEntities, selectPostEntities, selectPosts } from "../../store/selectors";
 import { useAskOrTell } from "../../store/useAskOrTell";
+import { useResearch } from "../../store/useResearch";
 import { attemptRead } from "../../ui/attemptRead";
 import { whole } from "../../ui/figures";
 import { Term } from "../../ui/Term";
@@ -34,8 +35,8 @@ function FindFor({ post }: { post: Post }) {
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const posts = useAppSelector(selectPosts);
   const byId = useAppSelector(selectPostEntities);
-  const { lookUps, read } = useAppSelector((state) => state.research);
-  const lists = useAppSelector((state) => state.lists);
+  const { lookUps, read } = useResearch("lookUps", "read");
+  const lists = useAppSelector(selectListEntities);
   const connection = useAppSelector((state) => state.session.search);
   const region =
     useAppSelector((state) => state.research.region) || (lookUps.find((one) => one.region)?.region ?? "");

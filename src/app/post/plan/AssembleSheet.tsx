@@ -11,6 +11,7 @@ import { attempt } from "../../store/attempt";
 import { useDependencies } from "../../store/DependenciesContext";
 import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
 import { outlineReplaced, outlineUndone } from "../../store/openPostSlice";
+import { useSession } from "../../store/useSession";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
@@ -20,14 +21,15 @@ import { Sheet } from "../../ui/Sheet";
 import { toast } from "../../ui/toast";
 import { useOpenPost } from "../useOpenPost";
 import { gapRules, openCompetitors, readKept } from "./competitorActions";
+import { useCompetitorParts } from "./useCompetitorParts";
 
 export function AssembleSheet({ onClose }: { onClose: () => void }) {
   const store = useAppStore();
   const { workers } = useDependencies();
   const dispatch = useAppDispatch();
   const { post, piece, readOnly } = useOpenPost("post", "piece", "readOnly");
-  const { analysis, drawer } = useAppSelector((state) => state.competitors);
-  const { site, profile } = useAppSelector((state) => state.session);
+  const { analysis, drawer } = useCompetitorParts("analysis", "drawer");
+  const { site, profile } = useSession("site", "profile");
   const [busy, setBusy] = useState(false);
   if (!post) return null;
   const make = async () => {
@@ -80,7 +82,7 @@ function Entry({ entry, onTaken }: { entry: KeptOutline; onTaken: () => void }) 
   const { workers } = useDependencies();
   const dispatch = useAppDispatch();
   const { outline, readOnly } = useOpenPost("outline", "readOnly");
-  const { analysis } = useAppSelector((state) => state.competitors);
+  const { analysis } = useCompetitorParts("analysis");
   const site = useAppSelector((state) => state.session.site);
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   const { id, title, why, items, createdAt, postId } = entry;

@@ -11,7 +11,7 @@ import type { Post } from "../../../data/model";
 import { getListOfPost } from "../../../data/wholeLists";
 import type { BriefForm } from "../../../workers/competitorsApi";
 import { useDependencies } from "../../store/DependenciesContext";
-import { useAppDispatch, useAppSelector, useAppStore } from "../../store/hooks";
+import { useAppDispatch, useAppStore } from "../../store/hooks";
 import { selectPosts } from "../../store/selectors";
 import type { AppThunk } from "../../store/thunk";
 import { useAskOrTell } from "../../store/useAskOrTell";
@@ -22,6 +22,7 @@ import { download } from "../../ui/download";
 import { Radio, RadioGroup } from "../../ui/Radio";
 import { Sheet } from "../../ui/Sheet";
 import { toast } from "../../ui/toast";
+import { useOpenPost } from "../useOpenPost";
 import { openCompetitors } from "./competitorActions";
 
 const FILES: Record<Exclude<BriefForm, "prompt">, { name: string; ending: string; type: string }> = {
@@ -39,10 +40,9 @@ export function BriefSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
   const store = useAppStore();
   const { workers } = useDependencies();
-  const openPost = useAppSelector((state) => state.openPost);
   const [parts, setParts] = useState<BriefPart[]>([...BRIEF_PARTS]);
   const [seen, setSeen] = useState<"prompt" | "markdown">("markdown");
-  const { post } = openPost;
+  const { post } = useOpenPost("post");
   const brief = async (form: BriefForm) => {
     const about = await dispatch(material());
     return about && workers.competitors.brief(openCompetitors(store.getState()), about, parts, form);

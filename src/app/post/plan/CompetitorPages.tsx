@@ -11,6 +11,7 @@ import { Tooltip } from "../../ui/Tooltip";
 import { retryFailed } from "./collecting";
 import { setKept } from "./competitorActions";
 import { PageDetail } from "./PageDetail";
+import { useCompetitorParts } from "./useCompetitorParts";
 
 const DOUBTS = {
   "other-language": "is written in another language",
@@ -20,7 +21,7 @@ const DOUBTS = {
 
 export function CompetitorPages({ competitors }: { competitors: Competitors }) {
   const dispatch = useAppDispatch();
-  const { analysis, jobs } = useAppSelector((state) => state.competitors);
+  const { analysis, jobs } = useCompetitorParts("analysis", "jobs");
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const [shown, setShown] = useState<string | null>(null);
   const byAddress = new Map(analysis?.pages.map((page) => [page.address, page]));

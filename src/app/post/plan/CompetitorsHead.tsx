@@ -11,6 +11,7 @@ import { day } from "../../ui/dates";
 import { count, points, whole } from "../../ui/figures";
 import { Term } from "../../ui/Term";
 import { CompetitorPages } from "./CompetitorPages";
+import { useCompetitorParts } from "./useCompetitorParts";
 
 export function CompetitorsHead({
   competitors,
@@ -20,7 +21,12 @@ export function CompetitorsHead({
   onCollect: () => void;
 }) {
   const [open, setOpen] = useState(false);
-  const { analysis, failure, ours: draft, earlier } = useAppSelector((state) => state.competitors);
+  const {
+    analysis,
+    failure,
+    ours: draft,
+    earlier,
+  } = useCompetitorParts("analysis", "failure", "ours", "earlier");
   // An empty draft has nothing to compare yet.
   const ours = draft?.words ? draft : null;
   const readOnly = useAppSelector((state) => state.openPost.readOnly);

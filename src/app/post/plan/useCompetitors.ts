@@ -3,7 +3,8 @@ import { useDebouncedCallback } from "use-debounce";
 import { analysisArrived } from "../../store/competitorsSlice";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { usePostSession } from "../SessionContext";
-import { analyse, analysisKey, findGaps, readKept } from "./competitorActions";
+import { findGaps, readKept } from "./competitorActions";
+import { useAnalysis } from "./useAnalysis";
 
 /** Long enough to gather what is typed into a heading. */
 const PAUSE = 200;
@@ -15,17 +16,14 @@ export function useCompetitors(): void {
   const postId = useAppSelector((state) => state.openPost.post?.id);
   const competitors = useAppSelector((state) => state.openPost.competitors);
   const outline = useAppSelector((state) => state.openPost.outline);
-  const profile = useAppSelector((state) => state.session.profile);
-  const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.competitors);
-  const key = competitors ? analysisKey(competitors, profile) : "";
+  const analysis = useAnalysis();
 
   useEffect(() => {
     if (postId) void dispatch(readKept(postId));
   }, [postId, dispatch]);
   useEffect(() => {
     if (!competitors) dispatch(analysisArrived({ key: "", analysis: null }));
-    else if (key !== analysed && !analysing && !failure) void dispatch(analyse(competitors));
-  }, [competitors, key, analysed, analysing, failure, dispatch]);
+  }, [competitors, dispatch]);
   const findSoon = useDebouncedCallback(() => void dispatch(findGaps()), PAUSE);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the gaps are of the outline
   useEffect(() => {

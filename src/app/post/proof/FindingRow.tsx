@@ -14,6 +14,7 @@ import { ShareSymbol } from "../../ui/ShareSymbol";
 import { Tooltip } from "../../ui/Tooltip";
 import { FixPanel } from "../fixing/FixPanel";
 import { useGo } from "../useGo";
+import { useOpenPost } from "../useOpenPost";
 import { Workings } from "./Workings";
 
 const QUOTES_SHOWN = 3;
@@ -45,7 +46,7 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
   const { id, name, state, share, weight, reason, evidence, excess = 0 } = finding;
   const go = useGo();
   const dispatch = useAppDispatch();
-  const { post, readOnly } = useAppSelector((root) => root.openPost);
+  const { post, readOnly } = useOpenPost("post", "readOnly");
   const site = useAppSelector((root) => root.session.site);
   const [asking, setAsking] = useState(false);
   const [fix, setFixing] = useState(false);

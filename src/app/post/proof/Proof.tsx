@@ -5,7 +5,7 @@ import { byWorth, counts, type Finding, hasGain } from "../../../core/proof/find
 import { groups } from "../../../core/proof/groups";
 import { shownGains } from "../../../core/proof/shownGains";
 import { ReportMenu } from "../../reports/ReportMenu";
-import { useAppSelector } from "../../store/hooks";
+import { useSession } from "../../store/useSession";
 import { Button } from "../../ui/Button";
 import { count, points } from "../../ui/figures";
 import { Segments } from "../../ui/Segments";
@@ -31,7 +31,7 @@ type Order = keyof typeof ORDERS;
 
 export function Proof() {
   const { post, report, competitors, readOnly } = useOpenPost("post", "report", "competitors", "readOnly");
-  const { site, profile } = useAppSelector((state) => state.session);
+  const { site, profile } = useSession("site", "profile");
   const [order, setOrder] = useState<Order>("worth");
   const [several, setSeveral] = useState(false);
   const [comparing, setComparing] = useState<string | true | null>(null);

@@ -4,7 +4,7 @@ import "@fontsource/arimo/latin-ext-400.css";
 import { cutToWidth } from "../../../core/snippet/width";
 import { postAddress } from "../../../data/draft";
 import type { Try } from "../../../data/model";
-import { useAppSelector } from "../../store/hooks";
+import { useSession } from "../../store/useSession";
 import { useMatches } from "../../ui/useMatches";
 import { useOpenPost } from "../useOpenPost";
 
@@ -18,7 +18,7 @@ const SMALL_SCALE = 0.5;
 /** @param tried what stands in for the draft's own fields */
 export function ResultPreview({ tried }: { tried?: Try | undefined }) {
   const { post: open, report } = useOpenPost("post", "report");
-  const { site, profile } = useAppSelector((state) => state.session);
+  const { site, profile } = useSession("site", "profile");
   const scale = useMatches("(max-width: 719px)") ? SMALL_SCALE : WIDE_SCALE;
   if (!open) return null;
   const post = { ...open, ...tried };

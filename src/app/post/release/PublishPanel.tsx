@@ -6,8 +6,9 @@ import type { BlogConfig } from "../../../services/blog/blogClient";
 import { sayItIsNotThere, takeOut } from "../../publishing/outboxActions";
 import { publish, sendOver, tryAgain, withdraw } from "../../publishing/publish";
 import type { Publishing } from "../../publishing/usePublishing";
-import { useAppDispatch, useAppSelector } from "../../store/hooks";
+import { useAppDispatch } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
+import { useSession } from "../../store/useSession";
 import { attemptRead } from "../../ui/attemptRead";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
@@ -37,7 +38,7 @@ export function PublishPanel(props: Props) {
   const { copy, item, changes } = publishing;
   const dispatch = useAppDispatch();
   const session = usePostSession();
-  const { site, blog } = useAppSelector((state) => state.session);
+  const { site, blog } = useSession("site", "blog");
   const [scheduling, setScheduling] = useState(false);
   // What both sides changed is decided first, beside this.
   const held = readOnly || (open > 0 && !waived) || item?.state === "conflict";
@@ -208,7 +209,7 @@ function State({ post, publishing, comparing, onCompare, site }: Props & { site:
 /** What waits, and what stands in its way. */
 function OnItsWay({ item }: { item: NonNullable<Publishing["item"]> }) {
   const dispatch = useAppDispatch();
-  const { site } = useAppSelector((state) => state.session);
+  const { site } = useSession("site");
   const { state, says, notBefore, nextTry, id, action } = item;
   const later = notBefore > new Date().toISOString();
   const words: Record<typeof state, string> = {

@@ -11,6 +11,7 @@ import { Progress } from "../../../ui/Progress";
 import { Radio, RadioGroup } from "../../../ui/Radio";
 import { Tooltip } from "../../../ui/Tooltip";
 import { gapRules, putIn } from "../competitorActions";
+import { useCompetitorParts } from "../useCompetitorParts";
 import { CoverRow } from "./CoverRow";
 import { QuestionRow } from "./QuestionRow";
 import { TermRow } from "./TermRow";
@@ -26,8 +27,14 @@ const TABS = [
 ] as const;
 type Tab = (typeof TABS)[number][0];
 
+/** By itself, since it moves with every page. */
+function HowFar() {
+  const analysing = useAppSelector((state) => state.competitors.analysing);
+  return analysing && <Progress label="Pages analysed" value={analysing.done} of={analysing.of} />;
+}
+
 export function CompetitorsPanel({ onNote }: { onNote: (text: string) => void }) {
-  const { analysis, gaps, analysing, failure } = useAppSelector((state) => state.competitors);
+  const { analysis, gaps, failure } = useCompetitorParts("analysis", "gaps", "failure");
   const readOnly = useAppSelector((state) => state.openPost.readOnly);
   const { leastPresence } = gapRules(useAppSelector((state) => state.session.profile));
   const [tab, setTab] = useState<Tab>("gaps");
@@ -38,8 +45,7 @@ export function CompetitorsPanel({ onNote }: { onNote: (text: string) => void })
       </p>
     ) : (
       <p role="status" className="p-3 text-ink-2">
-        Reading what the pages share …{" "}
-        {analysing && <Progress label="Pages analysed" value={analysing.done} of={analysing.of} />}
+        Reading what the pages share … <HowFar />
       </p>
     );
   const open = gaps.outline;

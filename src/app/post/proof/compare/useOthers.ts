@@ -1,11 +1,11 @@
-import { useEffect, useMemo } from "react";
+import { useMemo } from "react";
 import type { PostVersion } from "../../../../data/model";
 import { listVersions } from "../../../../data/versions";
 import { useAppDispatch, useAppSelector } from "../../../store/hooks";
 import { selectPosts, selectScoreEntities } from "../../../store/selectors";
 import { useAskOrTell } from "../../../store/useAskOrTell";
 import { dayAndTime } from "../../../ui/dates";
-import { analyse, analysisKey } from "../../plan/competitorActions";
+import { useAnalysis } from "../../plan/useAnalysis";
 import { useOpenPost } from "../../useOpenPost";
 import { type Other, postReport, versionReport } from "./others";
 
@@ -13,20 +13,14 @@ import { type Other, postReport, versionReport } from "./others";
 export function useOthers(): (Other & { score?: number })[] {
   const dispatch = useAppDispatch();
   const { post, competitors } = useOpenPost("post", "competitors");
-  const profile = useAppSelector((state) => state.session.profile);
+  const analysis = useAnalysis();
   const posts = useAppSelector(selectPosts);
   const scores = useAppSelector(selectScoreEntities);
-  const { analysis, analysed, analysing, failure } = useAppSelector((state) => state.competitors);
   const versions = usePostVersions(post?.id);
-  const key = competitors ? analysisKey(competitors, profile) : "";
-  useEffect(() => {
-    if (competitors && key !== analysed && !analysing && !failure) void dispatch(analyse(competitors));
-  }, [competitors, key, analysed, analysing, failure, dispatch]);
   return useMemo(() => {
     if (!post) return [];
-    const pages = key && key === analysed ? (analysis?.pages ?? []) : [];
     return [
-      ...pages.map((page) => ({
+      ...(analysis?.pages ?? []).map((page) => ({
         id: `page ${page.address}`,
         kind: "page" as const,
         name: competitors?.pages.find(({ address }) => address === page.address)?.title || page.address,
@@ -53,7 +47,7 @@ export function useOthers(): (Other & { score?: number })[] {
         };
       }),
     ];
-  }, [post, competitors, key, analysed, analysis, versions, posts, scores, dispatch]);
+  }, [post, competitors, analysis, versions, posts, scores, dispatch]);
 }
 
 const NONE: PostVersion[] = [];
