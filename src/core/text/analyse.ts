@@ -106,16 +106,21 @@ function wordsFrom(text: string, from: number): Word[] {
   }));
 }
 
-const MAY_HAVE_SIGNS = /[#/&]|\+\+|(?:^|\s|\()\./;
+const MAY_HAVE_SIGNS = /[#/&]|\+\+|\d:\d|(?:^|\s|\()\./;
 
-/** Words with the signs that make other words of them: "C++" is not C, ".NET" no net, "24/7" neither 24 nor 7, and "Q&A" one. */
+/** Words with the signs that make other words of them: "C++" is not C, ".NET" no net, "24/7" neither 24 nor 7, "1:1" not twice one, and "Q&A" one. */
 function withSigns(cut: Word[], text: string, from: number): Word[] {
   if (!MAY_HAVE_SIGNS.test(from ? text.slice(from) : text)) return cut;
   const out: Word[] = [];
   for (const word of cut) {
     let { start, end } = word;
     const last = out.at(-1);
-    if (last && /\d$/.test(last.text) && /^\d/.test(word.text) && text.slice(last.end, start) === "/") {
+    if (
+      last &&
+      /\d$/.test(last.text) &&
+      /^\d/.test(word.text) &&
+      /^[/:]$/.test(text.slice(last.end, start))
+    ) {
       out.pop();
       start = last.start;
     }

@@ -458,7 +458,9 @@ function rolesIn(spelling: Token[], keyword: string, { usage }: LanguagePack): M
   const isVerb =
     (usage.headFirst && isInfinitive(first)) ||
     usage.doing.test(fold(keyword)) ||
-    (usage.verbs.has(first.folded) && !isCompound && !isBehindPreposition) ||
+    ((usage.verbs.has(first.folded) || (hasOther && usage.verbEnding?.test(first.folded))) &&
+      !isCompound &&
+      !isBehindPreposition) ||
     (after !== undefined &&
       ((usage.particles.has(after.folded) && after === spelling.at(-1)) ||
         // "set up a blog"

@@ -66,6 +66,7 @@ describe("a keyword", () => {
     ["It ends here. Net gains", "net gains", ["exact: Net gains"]],
     ["A 24/7 plumber, 24 pipes and 7 taps", "24/7", ["exact: 24/7"]],
     ["On 24/7 we came", "7", []],
+    ["A 1:1 call, not 1 to 1", "1:1", ["exact: 1:1"]],
     // What stands close together is looked at once more: is it used as the keyword uses it?
     ["They permit dogs in the building", "building permit", []],
     ["You need a permit for the building", "building permit", ["close: permit for the building"]],

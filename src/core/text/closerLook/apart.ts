@@ -341,6 +341,19 @@ const isItsVerb: Apart = (text, seen, variant, usage) => {
   );
 };
 
+/** "The rule: no thumbs in the soup" */
+const isOtherSaying: Apart = ({ tokens }, seen, { words }, { oneThing }) => {
+  const phrase = oneThing?.exec(words.map(({ folded }) => folded).join(" "))?.[0];
+  if (!phrase) return false;
+  const from = Math.min(...seen.map((sight) => sight.from));
+  const to = Math.max(...seen.map((sight) => sight.to));
+  const there = tokens
+    .slice(from, to + 1)
+    .map(({ folded }) => folded)
+    .join(" ");
+  return ![phrase, phrase.replace(" ", "s ")].some((one) => there.includes(one));
+};
+
 /** "The horses race the clock" */
 const areDoing: Apart = (text, seen, variant, usage) => {
   const nouns = twoNouns(text, seen, variant);
@@ -367,6 +380,7 @@ export const APART: readonly Apart[] = [
   isSayingThat,
   isItsVerb,
   areDoing,
+  isOtherSaying,
   isOrHasOther,
   doesAnother,
   isUnlinked,

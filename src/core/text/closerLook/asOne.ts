@@ -90,14 +90,10 @@ export function doThey(
   usage: Usage,
 ): boolean {
   const [things, deed, after] = [tokens[from]!, tokens[to]!, tokens[to + 1]];
+  if (!usage.context || more.length || !last || first!.role !== "modifier") return false;
+  if (deed.folded !== last.folded || after?.sentence !== deed.sentence) return false;
   return (
-    usage.context !== undefined &&
-    !more.length &&
-    last !== undefined &&
-    first!.role === "modifier" &&
     things.folded === `${first!.folded}s` &&
-    deed.folded === last.folded &&
-    after?.sentence === deed.sentence &&
     [usage.undoing, usage.determiners].some((words) => words.has(after.folded))
   );
 }

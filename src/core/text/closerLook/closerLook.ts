@@ -6,7 +6,7 @@ import type { Usage } from "../packs/usage";
 import { isIdle, isLikelyVerb, usedAs, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
 import { doesIt, doThey, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
-import { isCapital, PERHAPS, REACH } from "./nouns";
+import { isCapital, REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
 import { areOthers } from "./others";
 import { isReadSo } from "./reading";
@@ -242,14 +242,6 @@ export function isDone(
   // "She will write": no will writing.
   if (usage.modals.has(tokens[to - 1]!.folded) && token.folded.length < carrier.folded.length) return true;
   const isWhole = to - from === words.length - 1;
-  // "Tuna can swim"
-  const after = tokens[to + 1];
-  if (
-    usage.modals.has(carrier.folded) &&
-    after?.sentence === token.sentence &&
-    (usage.being.has(after.folded) || isLikelyVerb(text, to + 1, usage, PERHAPS))
-  )
-    return true;
   if (isWhole && doThey(text, from, to, carriers, usage)) return true;
   return (!isWhole || carrier.stem === token.stem) && isVerbFor(token, carrier, usage);
 }

@@ -59,15 +59,15 @@ export function isCopulaAt({ tokens }: AnalysedText, at: number, usage: Usage): 
 export function isTurned(
   { tokens }: AnalysedText,
   { second, between }: TwoNouns,
-  { eitherWay, linking }: Usage,
+  { eitherWay, linking, of }: Usage,
 ): boolean {
   const isLink = (token: Token | undefined) => linking.has(token?.folded ?? "");
   return (
     between.length === 1 &&
     isLink(between[0]) &&
     eitherWay.has(tokens[second.from]!.folded) &&
-    // "La voiture de location de vélos"
-    !isLink(tokens[second.to + 1])
+    // "La voiture de location de vélos", but "coches de alquiler en Faro"
+    !of.has(tokens[second.to + 1]?.folded ?? "")
   );
 }
 

@@ -22,6 +22,10 @@ describe("a keyword that may tell what to do", () => {
     ["repair gutter", "Gutter repair made simple"],
     ["frame small print", "How to frame a small print"],
     ["track sales figures", "Track the figures of your sales"],
+    ["top up card", "Top up your card at a till"],
+    ["fold up bike", "How to fold your bike up"],
+    ["pull up bar", "A bar for pull-ups"],
+    ["categorise expenses", "How to categorise your expenses"],
   ])("%s: “%s”", (keyword, sentence) => {
     expect(isFound("en", keyword, sentence)).toBe(true);
   });
@@ -40,6 +44,8 @@ describe("a keyword that may tell what to do", () => {
     ["call recording", "The record call for papers ended"],
     ["trade fair", "Fair trade is no trick of the trade"],
     ["trim hedge", "The trim of the sail, then a hedge"],
+    ["top up card", "The top of the card curls up"],
+    ["fold up bike", "Fold the map on your bike"],
   ])("%s: not “%s”", (keyword, sentence) => {
     expect(isFound("en", keyword, sentence)).toBe(false);
   });

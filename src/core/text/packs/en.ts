@@ -275,7 +275,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     about: "on",
     places: "along in on at behind within under over near beside from through across against around",
     tellers: "he she they",
-    without: "without",
+    without: "without no",
     clinging: "free friendly proof based resistant ready safe style sized shaped powered",
     conjunctions: "and or",
     clauses: "while because although though unless until whereas but",
@@ -283,6 +283,8 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     modals: "can may might must will",
     adverb:
       /(?:.{3}ly(?<!(?:app|supp|rep|comp|multip|imp|assemb|fami|anoma|monopo|butterf|surp)ly)|never|always|also|not|often|just|only)$/,
+    verbEnding: /.{2,}(?:(?:al|ar|er|or|on|an|en|in|at|it|id|im|om|gn)i[sz]e|ify)$/,
+    lessons: "lesson lessons class classes course courses workshop workshops tutorial tutorials",
     participle: /(?:ing|ed)$/,
     gerund: /ing$/,
     inflected: /(?:[^s]s|ed|ing)$/,
@@ -306,6 +308,8 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
       /^(?:how (?:to|do|does|can|should)|to|ways? to|when to|where to|what to|learn to|(?:can|should|do) (?:you|i|we)) /,
     action: /(?:ing|[ts]ion|ment|an?ce|al|ure|age|th|ysis|ery)s?$|^costs?$/,
     idle: ENGLISH_SET_PHRASES,
+    oneThing:
+      /\b(?:coat of arms|frame of mind|peace of mind|point of view|rule of thumb|state of the art|turn of phrase|way of life|word of mouth|work of art)\b/,
     otherPlurals:
       "glasses arms customs goods grounds manners spectacles woods forces contents quarters savings ashes",
     verbs: wordUse.verbs,
@@ -317,7 +321,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     names: wordUse.names,
     thingsOfTwo: wordUse.thingsOfTwo,
     thingsCalled: wordUse.thingsCalled,
-    things: wordUse.things,
+    things: `${wordUse.things} cable chart clip file fund lead leave lift mark mask note patch rack ring sign stamp tag tap tie zip`,
     doers: wordUse.doers,
     doer: /[^aeiou](?:er|or)s?$/,
     context: new Map(

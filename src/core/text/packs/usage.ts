@@ -140,6 +140,10 @@ export interface Usage {
   done?: RegExp;
   /** An accent at the end that makes another word of it: "marché", "marche". Absent where nobody has said. */
   accentTells?: RegExp;
+  /** What is one thing in these words alone: "rule of thumb". Absent where nobody has said. */
+  oneThing?: RegExp;
+  /** How words end that are verbs and nothing else: "categorise". Absent where nobody has said. */
+  verbEnding?: RegExp;
   /** Openings of a keyword that asks how something is done, tested against the folded keyword. */
   doing: RegExp;
   /** Nouns that say what is done: "painting", "generation". */

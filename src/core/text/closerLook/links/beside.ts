@@ -65,6 +65,8 @@ export const hasIt: Link = ({ between, usage, isDoneFirst }) =>
 /** "A paste: the recipe" */
 export const isNamed: Link = ({ gap, between, usage, isNoNoun, earlier }) =>
   gap.includes(":") &&
+  // "Safety measures: no spoons"
+  !usage.without.has(between.at(-1)?.folded ?? "") &&
   !(usage.headFirst && (isNoNoun || between.some(isContent))) &&
   // "A sign of the times: makers leave"
   !isOfAnother(

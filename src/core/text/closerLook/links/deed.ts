@@ -33,16 +33,24 @@ export const isObject: Link = ({ between: all, usage, isMade, isDone, isDoneFirs
         // "Share large files", "review the latest films"
         ((isMade || (isDoneFirst && isSaidOrOrdered)) &&
           (usage.adjectives.has(word.folded) ||
-            // "Repair a broken seal"
-            (usage.determiners.has(between[i - 1]?.folded ?? "") && isVerbal(word.folded, usage)))),
+            // "Repair a broken seal", "update your graphics driver"
+            (usage.determiners.has(between[i - 1]?.folded ?? "") &&
+              (isVerbal(word.folded, usage) ||
+                (!before && isContent(word) && !/(?<!ic)s$/.test(word.folded) && !isVerb(word, PERHAPS)))))),
     ) &&
     between.filter(isContent).length <= 1
   );
 };
 
 /** "Show me the slide" speaks of no slide show. */
-const isForSomebody = ([whom, next]: readonly Token[], { persons, determiners, afterOrders }: Usage): boolean =>
-  next !== undefined && persons.has(whom!.folded) && afterOrders.has(whom!.folded) && determiners.has(next.folded);
+const isForSomebody = (
+  [whom, next]: readonly Token[],
+  { persons, determiners, afterOrders }: Usage,
+): boolean =>
+  next !== undefined &&
+  persons.has(whom!.folded) &&
+  afterOrders.has(whom!.folded) &&
+  determiners.has(next.folded);
 
 /** What is said of a thing before what it is for: "suitable" in "leather suitable for making gloves", "used". */
 const withoutFit = ([fit, ...rest]: readonly Token[], usage: Usage): readonly Token[] =>
@@ -152,6 +160,14 @@ export const isDoneWith: Link = ({ between, usage, isDone, isDoneFirst, isOrder,
     object.filter(isContent).length <= 1
   );
 };
+
+/** "Learn to swim in ten lessons" */
+export const isTaughtIn: Link = ({ between: [link, ...rest], usage, before, later }) =>
+  !usage.compounds &&
+  usage.auxiliaries.has(before?.folded ?? "") &&
+  usage.linking.has(link!.folded) &&
+  usage.lessons.has(later.folded) &&
+  isPhrase(rest, usage);
 
 /** "Boats for hire" */
 export const isFor: Link = ({ between, usage, isDone }) =>

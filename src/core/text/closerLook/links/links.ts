@@ -11,6 +11,7 @@ import {
   isForDoing,
   isMadeSo,
   isObject,
+  isTaughtIn,
   isTo,
 } from "./deed";
 import { isOf, isToIt } from "./preposition";
@@ -32,6 +33,7 @@ export const HEAD_FIRST: readonly Link[] = [
   isThere,
   isThereFirst,
   isSuchAs,
+  isDoneWith,
 ];
 export const HEAD_LAST: readonly Link[] = [
   isNamed,
@@ -43,6 +45,7 @@ export const HEAD_LAST: readonly Link[] = [
   isMadeSo,
   isSaidToBe,
   isDoneWith,
+  isTaughtIn,
   isThere,
   isThereFirst,
   isAndOther,

@@ -25,8 +25,7 @@ const isPart = ({ text: { tokens }, token, at, carrier, usage, next }: SeenWord)
     : !usage.headFirst && !next);
 
 /** "At the centre of the garden", "a game with an equal number of points" */
-export const isPartOf: Rule = (word) =>
-  isPart(word) && !isPartItIsFor(word) ? false : undefined;
+export const isPartOf: Rule = (word) => (isPart(word) && !isPartItIsFor(word) ? false : undefined);
 
 export const hasNoRole: Rule = ({ carrier }) => (carrier.role ? undefined : true);
 

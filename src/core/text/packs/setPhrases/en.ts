@@ -1,5 +1,6 @@
 /** English phrases in which a word does not mean what it means elsewhere; see setPhrases.ts for how they are written. */
 export const ENGLISH_SET_PHRASES = `
+up there|up here|count on|counts on|counted on|counting on|one sharp|two sharp|three sharp|four sharp|five sharp|six sharp|seven sharp|eight sharp|nine sharp|ten sharp|eleven sharp|twelve sharp|o'clock sharp|house hunting|flat hunting|job hunting|bargain hunting
 on account of|on no account|on this account|by all accounts|on sale by|by the yard|by the hour|by the pound|by the metre|by the mile|by the dozen|by the million
 no idea|no sign|no signs|manage to|manages to|managed to|managing to|in the key of|no point in|lock of hair|locks of hair|little point in|at this point|at that point|the point is|to the point|at some point|beside the point|what is the point|what was the point|see the point
 point of view|in my view|in our view|in his view|in her view|in their view|in your view|point of no return|sore point|in point of fact|to the point of|point blank|case in point|note that|please note|in return for|in return|happy returns|in turn|at every turn|out of turn
