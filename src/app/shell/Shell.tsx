@@ -1,7 +1,7 @@
 import { Settings as Gear, Search } from "lucide-react";
 import { Suspense, useEffect, useState } from "react";
 import { NavLink, Outlet } from "react-router";
-import { useSession } from "../store/useSession";
+import { useAppSelector } from "../store/hooks";
 import { Loading } from "../ui/Loading";
 import { Notice } from "../ui/Notice";
 import { lazyPart } from "../ui/part";
@@ -18,7 +18,9 @@ const isTyping = (target: EventTarget | null): boolean =>
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 export function Shell() {
-  const { start, failure, site } = useSession("start", "failure", "site");
+  const start = useAppSelector((state) => state.session.start);
+  const failure = useAppSelector((state) => state.session.failure);
+  const site = useAppSelector((state) => state.session.site);
   const [finding, setFinding] = useState(false);
   const [keys, setKeys] = useState(false);
 

@@ -52,6 +52,8 @@ export interface Variant {
    * "reset password"; turned round, the first noun is the one that the other says more of, as in "laptop studenten".
    */
   reading: "order" | "turned" | undefined;
+  /** What of it is one thing in these words alone: "rule of thumb". */
+  saying?: string;
   /** Readings of all but its last word, which may be where or for whom it is: "broken window repair" of "broken window repair leeds". */
   beforeLast?: readonly Variant[];
   /** Of three words or more that carry its subject, the last noun and the one that says most of it: "car hire" of "cheap car hire". */
@@ -360,7 +362,8 @@ function variantOf(
       role: roles.get(token.stem),
     }),
   );
-  return { words: spelling, carriers, content, size };
+  const saying = usage?.oneThing?.exec(spelling.map(({ folded }) => folded).join(" "))?.[0];
+  return { words: spelling, carriers, content, size, ...(saying && { saying }) };
 }
 
 /** "Bank account" of "open a bank account": what a verb is done to, where two nouns name it. */

@@ -342,26 +342,24 @@ const isItsVerb: Apart = (text, seen, variant, usage) => {
 };
 
 /** "The rule: no thumbs in the soup" */
-const isOtherSaying: Apart = ({ tokens }, seen, { words }, { oneThing }) => {
-  const phrase = oneThing?.exec(words.map(({ folded }) => folded).join(" "))?.[0];
-  if (!phrase) return false;
+const isOtherSaying: Apart = ({ tokens }, seen, { saying }) => {
+  if (!saying) return false;
   const from = Math.min(...seen.map((sight) => sight.from));
   const to = Math.max(...seen.map((sight) => sight.to));
   const there = tokens
     .slice(from, to + 1)
     .map(({ folded }) => folded)
     .join(" ");
-  return ![phrase, phrase.replace(" ", "s ")].some((one) => there.includes(one));
+  return ![saying, saying.replace(" ", "s ")].some((one) => there.includes(one));
 };
 
 /** "The horses race the clock" */
-const areDoing: Apart = (text, seen, variant, usage) => {
-  const nouns = twoNouns(text, seen, variant);
+const areDoing: Apart = (text, seen, { carriers }, usage) => {
+  const [things, deed] = [0, 1].map((at) => seen.find(({ place }) => place === at));
   return (
-    nouns !== null &&
-    !nouns.between.length &&
-    nouns.first.place === 0 &&
-    doThey(text, nouns.first.to, nouns.second.from, variant.carriers, usage)
+    carriers.length === 2 &&
+    deed?.from === things!.to + 1 &&
+    doThey(text, things!.to, deed.from, carriers, usage)
   );
 };
 

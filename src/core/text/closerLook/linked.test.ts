@@ -29,11 +29,13 @@ it.each([
   ["en", "end wall", "A wall for the end of your garden", "At the end of the road he sat on a wall."],
   ["en", "gas pump", "A pump for the gas from the well", "Bill cooks with gas and pumps water."],
   ["en", "rose garden", "A garden with a rose", "Rose planted a garden."],
+  ["en", "rose garden", "Our advice: Rose and herb gardens", "They asked Rose about the garden."],
   ["en", "horse race", "A race for horses", "The horses race the clock."],
   ["en", "rope measure", "A rope for measuring fields", "The rope lay by a measure of salt."],
   ["en", "boot price", "The price of a boot fell.", "He fell, boot first, over the price list."],
   ["en", "hip operation", "Operations on the hip", "She operated with a hip flask."],
   ["en", "choir meeting", "Meetings of the choir", "They met to hear the choir."],
+  ["en", "promise ring", "Rings for a promise", "Promise to ring me."],
   ["en", "driver update", "Update your graphics driver.", "The driver said no to the update list."],
   [
     "en",

@@ -140,8 +140,7 @@ export function isBeforeLastNoun(analysed: AnalysedText, at: number, usage: Usag
   const { tokens, text } = analysed;
   const [noun, token, after] = [tokens[at]!, tokens[at + 1], tokens[at + 2]];
   if (!usage.context || !token || token.small || token.sentence !== noun.sentence) return false;
-  if (/s$/.test(noun.folded) || text.slice(noun.end, token.start) !== " " || isVerbHere(analysed, at, usage))
-    return false;
+  if (noun.folded.endsWith("s") || text.slice(noun.end, token.start) !== " ") return false;
   const ends =
     after?.sentence !== token.sentence ||
     usage.governing.has(after.folded) ||
@@ -153,6 +152,7 @@ export function isBeforeLastNoun(analysed: AnalysedText, at: number, usage: Usag
     !isOther.some((words) => forms.some((one) => words.has(one))) &&
     !isVerbal(token.folded, usage) &&
     !usage.gerund?.test(token.folded) &&
-    !usage.adverb?.test(token.folded)
+    !usage.adverb?.test(token.folded) &&
+    !isVerbHere(analysed, at, usage)
   );
 }

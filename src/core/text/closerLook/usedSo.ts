@@ -32,11 +32,9 @@ export function isUsedSo(
   if (isOtherForm && usage.context && HAVING_IT.test(token.folded) !== HAVING_IT.test(carrier.folded))
     return false;
   // "The organiser filed a claim", "she trained to express milk"
-  const isObject = seen.some(
-    (other) =>
-      variant.carriers[other.place]!.role === "verb" && (other.to === from - 1 || carrier.role === undefined),
-  );
-  if (usage.context && isObject && isVerbOfObject(token, carrier, usage)) return false;
+  const isOfVerb = (other: Sight) =>
+    variant.carriers[other.place]!.role === "verb" && (other.to === from - 1 || carrier.role === undefined);
+  if (usage.context && isVerbOfObject(token, carrier, usage) && seen.some(isOfVerb)) return false;
   if (from !== to) {
     // "The bench by the wooden garden gate"
     const isOfOther = !usage.headFirst && carrier.role === "modifier" && isBeforeNoun(text, to, usage, seen);

@@ -283,7 +283,9 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     modals: "can may might must will",
     adverb:
       /(?:.{3}ly(?<!(?:app|supp|rep|comp|multip|imp|assemb|fami|anoma|monopo|butterf|surp)ly)|never|always|also|not|often|just|only)$/,
-    verbEnding: /.{2,}(?:(?:al|ar|er|or|on|an|en|in|at|it|id|im|om|gn)i[sz]e|ify)$/,
+    // But not "promise", "treatise".
+    verbEnding:
+      /^(?!(?:com)?promise|treatise).{2,}(?:(?:al|ar|er|or|on|an|en|in|at|it|id|im|om|gn)i[sz]e|ify)$/,
     lessons: "lesson lessons class classes course courses workshop workshops tutorial tutorials",
     participle: /(?:ing|ed)$/,
     gerund: /ing$/,

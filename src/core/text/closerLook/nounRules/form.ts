@@ -83,7 +83,8 @@ const VERB_ENDINGS = ["t", "de", "te", "den", "ten"];
 
 /** "Bill cooks with gas": somebody's name, written with a capital where other words have none. */
 export const isFirstName: Rule = ({ text, token, carrier, at, usage }) =>
-  usage.firstNames.has(token.folded.replace(/'s$/, "")) &&
+  (usage.firstNames.has(token.folded) ||
+    (token.folded.endsWith("'s") && usage.firstNames.has(token.folded.slice(0, -2)))) &&
   !isCapitalised(carrier.written) &&
   isCapital(text, at) &&
   isNameHere(text, at, usage)
@@ -98,15 +99,17 @@ function isNameHere(text: AnalysedText, at: number, usage: Usage): boolean {
   const { sentence } = tokens[at]!;
   const around = [at - 1, at + 1].filter((i) => tokens[i]?.sentence === sentence);
   if (around.some((i) => !tokens[i]!.small && isCapital(text, i))) return false;
-  if (tokens[at - 1]?.sentence === sentence) return true;
-  const after = tokens[at + 1];
+  const [before, token, after] = [tokens[at - 1], tokens[at]!, tokens[at + 1]];
+  // "Our advice: Stone walls last" begins anew.
+  if (before?.sentence === sentence && !BEGINS.test(text.text.slice(before.end, token.start))) return true;
   return (
     after?.sentence === sentence &&
-    !tokens[at]!.folded.endsWith("s") &&
+    !token.folded.endsWith("s") &&
     /(?:[^s]s|ed)$/.test(after.folded) &&
     isLikelyVerb(text, at + 1, usage, PERHAPS)
   );
 }
+const BEGINS = /[^\s,'’-]/;
 
 /** "Piano lessons near you" */
 export const isWhereItIs: Rule = ({ usage, token, carrier }) =>
