@@ -56,7 +56,7 @@ export const namesSayWhatThingsAre: Rule = (sources) =>
 /** What takes a whole slice is drawn anew with every change of it: twenty pages being analysed drew Proof forty times. */
 export const noWholeSlices: Rule = (sources) =>
   sources.flatMap(({ path, wholeSlices }) =>
-    wholeSlices.map((name) => `${path} takes all of “${name}”: ask for its parts with useParts.`),
+    wholeSlices.map((name) => `${path} takes all of “${name}”: ask for its parts with a hook of partsOf.`),
   );
 
 /** Two files that need each other are one idea, or hide a third that both need. */

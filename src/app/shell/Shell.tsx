@@ -20,7 +20,7 @@ const isTyping = (target: EventTarget | null): boolean =>
 export function Shell() {
   const start = useAppSelector((state) => state.session.start);
   const failure = useAppSelector((state) => state.session.failure);
-  const site = useAppSelector((state) => state.session.site);
+  const name = useAppSelector((state) => state.session.site.name);
   const [finding, setFinding] = useState(false);
   const [keys, setKeys] = useState(false);
 
@@ -56,9 +56,9 @@ export function Shell() {
           <span className="whitespace-nowrap font-serif text-[15px] font-semibold max-[480px]:sr-only">
             Dune Sparrow
           </span>
-          <Tooltip says={site.name} whenCut>
+          <Tooltip says={name} whenCut>
             <span className="max-w-56 truncate small:hidden border-l border-rule pl-2 text-[13px] text-ink-2">
-              <bdi>{site.name}</bdi>
+              <bdi>{name}</bdi>
             </span>
           </Tooltip>
         </div>

@@ -20,7 +20,7 @@ export interface CollectJob {
   outcomes: ReadOutcome[];
 }
 
-export interface CompetitorsState {
+interface CompetitorsState {
   analysis: CompetitorAnalysis | null;
   /** Of what the analysis is; see analysisKey. */
   analysed: string;

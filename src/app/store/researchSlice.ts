@@ -6,7 +6,7 @@ import type { Region } from "../../data/schemas/search";
 
 export type BoardMode = "table" | "groups" | "map";
 
-export interface ResearchState {
+interface ResearchState {
   lookUps: LookUp[];
   /** Null until they have been read once. */
   read: boolean;

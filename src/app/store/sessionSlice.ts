@@ -4,7 +4,7 @@ import { defaultProfile, type Profile } from "../../core/proof/profile";
 import type { BlogConnection, SearchConnection, Site, WriterConnection } from "../../data/model";
 import { emptySite, standInBlog, standInSearch, standInWriter } from "../../data/settings";
 
-export interface SessionState {
+interface SessionState {
   start: "starting" | "ready" | "failed";
   /** Why the start failed, in words. */
   failure: string;

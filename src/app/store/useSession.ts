@@ -1,10 +1,4 @@
-import type { RootState } from "./reducer";
-import type { SessionState } from "./sessionSlice";
-import { useParts } from "./useParts";
-
-const session = (state: RootState): SessionState => state.session;
+import { partsOf } from "./partsOf";
 
 /** Some parts of what holds for all of the site while it is open: the progress of scoring is among them, and moves often. */
-export const useSession = <Part extends keyof SessionState>(
-  ...parts: readonly Part[]
-): Pick<SessionState, Part> => useParts(session, ...parts);
+export const useSession = partsOf((state) => state.session);

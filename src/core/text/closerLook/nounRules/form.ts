@@ -85,13 +85,11 @@ const VERB_ENDINGS = ["t", "de", "te", "den", "ten"];
 export const isFirstName: Rule = ({ text, token, carrier, at, usage }) =>
   (usage.firstNames.has(token.folded) ||
     (token.folded.endsWith("'s") && usage.firstNames.has(token.folded.slice(0, -2)))) &&
-  !isCapitalised(carrier.written) &&
+  !/^\p{Lu}/u.test(carrier.written) &&
   isCapital(text, at) &&
   isNameHere(text, at, usage)
     ? false
     : undefined;
-
-const isCapitalised = (written: string): boolean => /^\p{Lu}/u.test(written);
 
 /** As a sentence begins, a name has the verb right behind it; elsewhere any word but a name has no capital. */
 function isNameHere(text: AnalysedText, at: number, usage: Usage): boolean {
