@@ -84,7 +84,8 @@ export function findKeyword(
   }
   if (whole && !matches.length) {
     for (const variant of keyword.variants) {
-      const span = variant.size ? scatteredSpan(text, sighted, variant, pack) : null;
+      // One word is not scattered: where it is not found, it is another.
+      const span = variant.size > 1 ? scatteredSpan(text, sighted, variant, pack) : null;
       if (span && !matches.length) take("scattered", span[0], span[1]);
     }
   }

@@ -3,6 +3,7 @@ import type { AnalysedText, Token } from "../analyse";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal } from "../usage";
 import { doThey } from "./asOne";
+import { isVerbWithoutIt, isWithoutItsPreposition } from "./behindPreposition";
 import { isUnlinked } from "./linked";
 import { type Apart, beginOfSentence, isCapital, isDoneBehind, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
@@ -78,11 +79,16 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   if (!gap.includes(",") && isDoneBehind(text, nouns, variant, usage)) return false;
   // "La sal espera en la mesa": with an article, two nouns side by side are a noun and its verb.
   const [verb, modifier] = [text.tokens[second.from]!, variant.carriers[second.place]!];
+  // "A aula conduz à reflexão"
+  const isFinite =
+    !infinitive?.test(verb.folded) &&
+    !usage.action.test(verb.folded) &&
+    !usage.done?.test(text.text.slice(verb.start, verb.end).toLowerCase());
   if (
     !between.length &&
     asks?.sentence === verb.sentence &&
     determiners.has(asks.folded) &&
-    verb.stem === modifier.stem &&
+    (verb.stem === modifier.stem || isFinite) &&
     // "Una camisa bordada", "un lit d'enfant", "un conto risparmio"
     !infinitive?.test(modifier.folded) &&
     !isVerbal(verb.folded, usage) &&
@@ -365,6 +371,8 @@ const areDoing: Apart = (text, seen, { carriers }, usage) => {
 
 /** Ways in which the words of a keyword stand near each other and speak of different things. */
 export const APART: readonly Apart[] = [
+  isWithoutItsPreposition,
+  isVerbWithoutIt,
   isElsewhere,
   isInOtherClause,
   isDoneToOther,

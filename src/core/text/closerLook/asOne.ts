@@ -3,7 +3,7 @@ import type { AnalysedText, Token } from "../analyse";
 import type { Carrier } from "../keyword";
 import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal, usedAs } from "../usage";
-import { isCapital } from "./nouns";
+import { isCapital, REACH } from "./nouns";
 import { governorOf } from "./object";
 import type { Sight } from "./sight";
 
@@ -27,6 +27,8 @@ export function isVerbAsOne(
   const [first, last] = [text.tokens[from]!, text.tokens[to]!];
   const inTwo = to === from + 1 && text.text.slice(first.end, last.start) === " ";
   const isDeed =
+    // "Een cursus schilderen"
+    usage.lessons.has(first.folded) ||
     // "Einen Wagen mieten"
     usage.eitherWay.has(last.folded) ||
     (usage.deed?.test(carrier.folded) === true && governorOf(text.tokens, from, usage) === undefined);
@@ -38,7 +40,7 @@ export function isVerbAsOne(
     isVerbFor(last, carrier, usage) ||
     // "Bread makes up half of it" has no bread maker.
     (isJoined && from !== to && usage.doer?.test(carrier.folded) === true && !usage.doer.test(last.folded)) ||
-    (isJoined && from !== to && (isLikelyVerb(text, to, usage) || doesIt(text, to, carrier, usage)))
+    (isJoined && from !== to && (isLikelyVerb(text, to, usage) || doesIt(text, to, [carrier], usage)))
   );
 }
 
@@ -74,11 +76,41 @@ export function isOneDoing(
   );
 }
 
+export const isPluralOf = (folded: string, one: string): boolean =>
+  folded === `${one}s` || folded === `${one}es`;
+
+/**
+ * "Cold calls that work", "house plants every beginner should try": one thing without an article does nothing, so that the plural behind it is what the
+ * two name. "The phone charges the battery" has one.
+ */
+export function areSeveral(
+  { tokens }: AnalysedText,
+  at: number,
+  [first, last, ...more]: readonly Carrier[],
+  { determiners, relatives }: Usage,
+): boolean {
+  const [thing, several, after] = [tokens[at - 1], tokens[at]!, tokens[at + 1]];
+  if (more.length || !last || first!.role !== "modifier" || thing?.folded !== first!.folded) return false;
+  if (!isPluralOf(several.folded, last.folded) || after?.sentence !== several.sentence) return false;
+  let opens = at - 1;
+  while (at - opens < REACH && tokens[opens - 1]?.sentence === several.sentence && !tokens[opens - 1]!.small)
+    opens--;
+  const before = tokens[opens - 1];
+  const isOneThing = before?.sentence === several.sentence && determiners.has(before.folded);
+  return !isOneThing && (determiners.has(after.folded) || relatives.has(after.folded));
+}
+
 /** "The bus passes the school": what would be a plural says what the word before it does. */
-export const doesIt = (text: AnalysedText, at: number, carrier: Carrier, usage: Usage): boolean => {
+export const doesIt = (
+  text: AnalysedText,
+  at: number,
+  carriers: readonly Carrier[],
+  usage: Usage,
+): boolean => {
   const { folded } = text.tokens[at]!;
-  const isPlural = folded.endsWith("s") && !carrier.folded.endsWith(folded);
-  return isPlural && !usage.headFirst && usedAs(text, at, usage) === "verb";
+  const isPlural = folded.endsWith("s") && !carriers.at(-1)!.folded.endsWith(folded);
+  if (!isPlural || usage.headFirst) return false;
+  return !areSeveral(text, at, carriers, usage) && usedAs(text, at, usage) === "verb";
 };
 
 /** "Mood swings set in", "the horses race the clock": what several things do, where the keyword has one and what that is. */
@@ -93,7 +125,7 @@ export function doThey(
   if (!usage.context || more.length || !last || first!.role !== "modifier") return false;
   if (deed.folded !== last.folded || after?.sentence !== deed.sentence) return false;
   return (
-    things.folded === `${first!.folded}s` &&
+    isPluralOf(things.folded, first!.folded) &&
     [usage.undoing, usage.determiners].some((words) => words.has(after.folded))
   );
 }

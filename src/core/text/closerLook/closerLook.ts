@@ -6,7 +6,7 @@ import type { Usage } from "../packs/usage";
 import { isIdle, isLikelyVerb, usedAs, verbOfDoer } from "../usage";
 import { APART, isSetApart } from "./apart";
 import { doesIt, doThey, isOneDoing, isVerbAsOne, isVerbFor } from "./asOne";
-import { isCapital, REACH } from "./nouns";
+import { isCapital, isSaidAt, REACH } from "./nouns";
 import { isForDoing, isGoverned, isVerbSecond } from "./object";
 import { areOthers } from "./others";
 import { isReadSo } from "./reading";
@@ -177,10 +177,17 @@ function isOtherThing(
     usage.gerund?.test(folded) === true &&
     tokens[from + i]!.folded !== folded &&
     usage.things.has(tokens[from + i]!.folded.replace(/s$/, ""));
+  // "A cool fan" is no cooling fan.
+  const isSaidOfIt = ({ folded }: Variant["words"][number], i: number) =>
+    i < words.length - 1 &&
+    usage.gerund?.test(folded) === true &&
+    tokens[from + i]!.folded !== folded &&
+    usage.adjectives.has(tokens[from + i]!.folded);
   const [first, last] = [carriers[0]!, carriers.at(-1)!];
   return (
     words.some(isOther) ||
     words.some(isDoneByThing) ||
+    words.some(isSaidOfIt) ||
     (first.role === "verb" &&
       (isAdjectiveOf(tokens[from]!, first, usage) || isVerbOfObject(tokens[to]!, last, usage)))
   );
@@ -207,6 +214,8 @@ export function isDone(
   const isOwned = tokens[to - 1]!.folded.endsWith("'s") && !usage.gerund?.test(token.folded);
   if (isOwned && usage.gerund?.test(carrier.folded)) return true;
   if (isOtherThing(text, from, to, variant, usage)) return true;
+  // "Não é seguro viajar"
+  if (carriers[0]!.role === "head" && isSaidAt(text, from, usage)) return true;
   if (
     carriers[0]!.role === "verb" &&
     isForDoing(text, { place: 0, from, to: from }, { place: 1, from: to, to }, variant, usage)
@@ -215,7 +224,7 @@ export function isDone(
   if (isCaused(text, from, usage)) return false;
   if (carrier.role === "verb" && (isGoverned(text, from, variant, usage) || isVerbSecond(text, to, usage)))
     return true;
-  if (doesIt(text, to, carrier, usage)) return true;
+  if (doesIt(text, to, carriers, usage)) return true;
   // "A dog walk" needs no "dog walker".
   if (to - from === words.length - 1 && token.stem !== carrier.stem && verbOfDoer(carrier.folded, usage))
     return true;

@@ -83,6 +83,19 @@ export function saidApart(
   const bases = [...new Set(firstParts(first.folded, first.stem))];
   const ends = [...compoundLinks, ...verbsBases(text, at, pack.usage)];
   const beginnings = bases.flatMap((base) => ends.map((end) => base + end));
+  // "Een cursus schilderen" for "schildercursus"
+  const lesson = tokens[at - 1];
+  if (
+    lesson?.sentence === first.sentence &&
+    pack.usage.lessons.has(lesson.folded) &&
+    (!pack.usage.capitals || isCapital(text, at)) &&
+    pack.usage.infinitive?.test(first.folded)
+  ) {
+    const isNamed = ({ stem }: Variant["words"][number]) =>
+      content.has(stem) && beginnings.some((beginning) => pack.stem(beginning + lesson.folded) === stem);
+    const word = words.find(isNamed);
+    if (word) return { place: content.get(word.stem)!, from: at - 1, to: at };
+  }
   for (let from = at - 2; from >= 0 && at - from - 1 <= MOST_BETWEEN; from--) {
     const last = tokens[from]!;
     // "Eine Creme für trockene Haut": a word that is no noun may stand before the first part.

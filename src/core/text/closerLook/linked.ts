@@ -66,6 +66,18 @@ export const isUnlinked: Apart = (text, seen, variant, usage) => {
   if (!nouns.between.length)
     return !usage.compounds && !words.isDone && areParted(text, nouns.first.to, nouns.second.from);
   if (usage.headFirst && variant.words.length === 2 && isSaidOfOther(nouns, usage)) return true;
+  // "Viajou com roupa barata" for "viagem barata"
+  const isPlain = ({ from, place }: Sight) =>
+    text.tokens[from]!.folded.startsWith(variant.carriers[place]!.folded.slice(0, -1));
+  if (
+    usage.headFirst &&
+    variant.words.length === 2 &&
+    isHeadFirst(nouns, variant) &&
+    !isPlain(nouns.first) &&
+    nouns.between.some(isContent) &&
+    nouns.between.some(({ folded }) => usage.linking.has(folded) && !usage.determiners.has(folded))
+  )
+    return true;
   // "Un tinto es un vino con piel", but no "panneau solaire" with cream; of longer keywords isTwoThings knows more.
   // "Déco de salon : nos idées"
   if (isTurnedRound && nouns.gap.includes(":") && !nouns.between.some(isContent)) return false;

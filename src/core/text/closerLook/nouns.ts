@@ -55,6 +55,28 @@ export function isCopulaAt({ tokens }: AnalysedText, at: number, usage: Usage): 
   );
 }
 
+/**
+ * "Es seguro viajar", "seguro que la salud mejora": does a noun that may say as well how something is say that here?
+ *
+ * @param isBehindVerb a verb stands right before it: "viaje seguro"
+ */
+export function isSaidAt(
+  { text, tokens }: AnalysedText,
+  at: number,
+  { adjectivesToo, copulas, conjunctions, asking }: Usage,
+  isBehindVerb = false,
+): boolean {
+  const token = tokens[at]!;
+  if (!adjectivesToo.has(token.folded)) return false;
+  const [before, after] = [at - 1, at + 1].map((i) =>
+    tokens[i]?.sentence === token.sentence ? tokens[i] : undefined,
+  );
+  if (!before) return after !== undefined && asking.has(after.folded);
+  // "É", but not "e"
+  const isAnd = conjunctions.has(before.folded) && !/[éÉ]/.test(text.slice(before.start, before.end));
+  return isBehindVerb || (copulas.has(before.folded) && !isAnd);
+}
+
 /** "Coches de alquiler", "auto a noleggio": what is done with a thing may say of which sort it is. */
 export function isTurned(
   { tokens }: AnalysedText,

@@ -46,8 +46,19 @@ export const isReadSo = (
           text,
           seen.filter(({ place }) => place >= variant.carriers.length - 2),
           usage,
-        )
+        ) && !seen.some((sight) => isSaidSo(text, sight, variant, usage))
       : true;
+
+/** "Zij las het recept snel" for "snelle recepten": what loses an "e" at its end is no noun. */
+const isSaidSo = (
+  { tokens }: AnalysedText,
+  { from, place }: Sight,
+  { carriers }: Variant,
+  usage: Usage,
+): boolean => {
+  const { folded } = carriers[place]!;
+  return !usage.capitals && /[^ei]e$/.test(folded) && !tokens[from]!.folded.startsWith(folded);
+};
 
 /** "Laptops für Studenten": two nouns, and nothing between them but small words and an adjective. */
 function areBeside(text: AnalysedText, seen: readonly Sight[], usage: Usage): boolean {

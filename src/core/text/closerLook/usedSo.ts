@@ -180,6 +180,12 @@ const isOtherVerb = ({
     usage.compounds &&
     usage.copulas.has(before.folded) &&
     carrier.folded === `${token.folded}en`;
+  // "Zijn bleke tanden" for "tanden bleken"
+  const isDeclined =
+    usage.compounds &&
+    !usage.capitals &&
+    carrier.folded === `${token.folded}n` &&
+    seen.some(({ from }) => from === at + 1);
   // "De schone oven" for "schoonmaken"
   const isNoParticle =
     variant.isParted &&
@@ -192,6 +198,7 @@ const isOtherVerb = ({
     isSaidOfOther ||
     isAdjective ||
     isOtherParted ||
+    isDeclined ||
     // "A modern kitchen"
     (usage.context !== undefined && isAdjectiveOf(token, carrier, usage)) ||
     isOfOther ||

@@ -126,8 +126,10 @@ fahren gefahren|tragen trägt getragen|sehen sieht gesehen|lesen liest gelesen|s
         /(?<!^(?:zeit|wohn|kleid|richt|nahr|wahr|waehr|fest|satz|pack|rechn|ord|mein|gatt|quitt))(?<=[a-z]{3})ung(?:en)?$/,
         "en",
       ),
-  deverbal: "ation ieren|ationen ieren|ktion zieren|ktionen zieren",
+  deverbal:
+    "age ieren|agen ieren|ur ieren|ition ieren|itionen ieren|lung eln|lungen eln|uktion uieren|ation ieren|ationen ieren|ktion zieren|ktionen zieren",
   perhaps: `
+üben übung übungen|umziehen umzug umzüge|fliegen flug flüge|versenden versand|springen sprung sprünge|singen gesang gesänge|korrigieren korrektur korrekturen|
 fahren fährt|angebot angeboten|aufgebot aufgeboten|befund befunden|betrieb betrieben|bestand bestanden|unterschied unterschieden|gerät geräten geraten|verbot verboten|auftritt auftritten|studium studien
 schneiden schnitt schnitten|streichen strich strichen|treiben trieb trieben|binden band banden|werfen warf warfen|bieten bot boten|brechen brach brachen|fangen fing fingen|fliegen flog flogen|frieren fror froren|geben gab gaben|gehen ging gingen|gewinnen gewann gewannen|gießen goss gossen|graben grub|greifen griff griffen|halten hielt hielten|hängen hing hingen|heben hob hoben|kommen kam kamen|laden lud luden|lassen ließ ließen|leihen lieh|liegen lag lagen|messen maß maßen|raten riet|reißen riss rissen|reiten ritt ritten|rufen rief riefen|schieben schob schoben|schießen schoss|schlagen schlug schlugen
 schleifen schliff schliffen|schließen schloss schlossen|schmelzen schmolz|schreiben schrieb schrieben|schwimmen schwamm schwammen|singen sang sangen|sinken sank sanken|sitzen saß saßen|sprechen sprach sprachen|springen sprang sprangen|stechen stach|stehen stand standen|stehlen stahl|steigen stieg stiegen|sterben starb starben|stoßen stieß stießen|treffen traf trafen|treten trat traten|verlieren verlor verloren|wachsen wuchs wuchsen|waschen wusch wuschen|werben warb|wiegen wog wogen|ziehen zog zogen|fahren fuhr fuhren|bleiben blieb blieben|braten briet|beginnen begann begannen|scheinen schien|schweigen schwieg|vergleichen verglich|weisen wies wiesen

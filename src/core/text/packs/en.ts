@@ -324,7 +324,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     thingsOfTwo: wordUse.thingsOfTwo,
     thingsCalled: wordUse.thingsCalled,
     things: `${wordUse.things} cable chart clip file fund lead leave lift mark mask note patch rack ring sign stamp tag tap tie zip`,
-    doers: wordUse.doers,
+    doers: `${wordUse.doers}|donor donate`,
     doer: /[^aeiou](?:er|or)s?$/,
     context: new Map(
       Object.entries(wordContext.tenths).flatMap(([tenths, features]) =>

@@ -56,6 +56,7 @@ export const spanish = definePack("es", "Spanish", () => ({
   finish,
   infinitive: /[aei]r$/,
   alike: `
+prestar presta prestan preste presten prestó prestado préstamo préstamos|coser cose cosen cosió cosiendo cosido cosida costura costuras|mudar muda mudan mude mudó mudado mudanza mudanzas|
 pasear pasea pasean pasee paseo paseos paseamos paseando paseó paseado|pasar pasa pasan pase pasen pasé pasó pasado pasada pasados pasando pasaron|hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
 vender vende venden vendió vendido vendida venta ventas|elegir elige eligen eligió elegido elegida elección elecciones|poner pone ponen pongo puso puesto puesta puestos puestas
 ver ve ven veo vio visto vista vistos vistas|escribir escribe escriben escribió escrito escrita escritos escritas escritura|llevar lleva llevan llevo llevó llevado llevando
@@ -97,7 +98,7 @@ moda modas|modo modos|modelo modelos|policía policías|política políticas pol
 banco bancos|banca|barco barcos|barca barcas|fruta frutas|fruto frutos|plano planos|plana planas|planta plantas|marco marcos|marca marcas
 `,
   deverbal:
-    "acion ar|aciones ar|ura ar|uras ar|aje ar|ajes ar|izaje er|amiento ar|amientos ar|imiento er|imiento ir|sion tir|siones tir|sion dir|siones dir|sion der|siones der",
+    "uccion ucir|ucciones ucir|cripcion cribir|cripciones cribir|eccion egir|ecciones egir|exion ectar|exiones ectar|accion actar|acciones actar|acion ar|aciones ar|ura ar|uras ar|aje ar|ajes ar|izaje er|amiento ar|amientos ar|imiento er|imiento ir|sion tir|siones tir|sion dir|siones dir|sion der|siones der",
   noSmallWords: "té uñas",
   smallWords: `el la los las un una unos unas lo al del de a en por para con sin sobre entre hasta desde hacia según tras ante bajo contra durante mediante
 yo tú él ella ello nosotros nosotras vosotros ellos ellas usted ustedes me te se nos os le les mi mis tu tus su sus nuestro nuestra nuestros nuestras vuestro vuestra mío mía
@@ -157,7 +158,9 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     of: "de del",
     eitherWay: "alquiler venta prestamo",
     joining: "para que donde",
-    governing: "para con por sin en contra sobre detras delante bajo entre hacia junto cerca durante tras",
+    adjectivesToo: "seguro seguros movil moviles fijo fijos publico particular",
+    governing:
+      "para con por sin en desde hasta contra sobre detras delante bajo entre hacia junto cerca durante tras",
     towns: "en",
     parts: "centro corazon norte sur oeste afueras alrededores",
     linking: "de del en para con por sin a al contra",

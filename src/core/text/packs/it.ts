@@ -86,6 +86,7 @@ export const italian = definePack("it", "Italian", () => ({
   finish,
   infinitive: /[aei]re$/,
   alike: `
+spedire spedisce spediscono spedito spedita spedizione spedizioni|iscrivere iscrive iscrivono iscritto iscritta iscrizione iscrizioni|gestire gestisce gestiscono gestisci gestito gestita gestione gestioni|redigere redige redigono redatto redazione redazioni|
 parete pareti|uomo uomini|bue buoi|dio dei|dito dita|braccio braccia|uovo uova|paio paia|lenzuolo lenzuola|ginocchio ginocchia|mano mani|città|bambino bambini bambina bambine
 comprare compra compri comprano compriamo comprato comprata comprati|vendere vende vendono venduto venduta vendita vendite|scegliere sceglie scegli scelgono scelto scelta scelti scelte
 fare fa fanno faccio fatto fatta fatti fatte|mettere mette mettono messo messa messi messe|prendere prende prendono preso presa presi prese|vedere vede vedono visto vista visti viste
@@ -122,7 +123,7 @@ costume costumi|costa coste|costo costi|posto posti|posta poste|punto punti|punt
 banca banche|banco banchi|pianta piante|piano piani|manica maniche|manico manici|colpa colpe|colpo colpi|palo pali|pala pale|capello capelli|cappello cappelli
 `,
   deverbal:
-    "grafia grafare|grafie grafare|aggio are|aggi are|atura are|ature are|azione are|azioni are|amento are|amenti are|imento ire|sione dere|sioni dere|sione tire|sioni tire",
+    "uzione urre|uzioni urre|ezione eggere|ezioni eggere|nessione nettere|nessioni nettere|grafia grafare|grafie grafare|aggio are|aggi are|atura are|ature are|azione are|azioni are|amento are|amenti are|imento ire|sione dere|sioni dere|sione tire|sioni tire",
   noSmallWords: "tè",
   smallWords: `il lo la i gli le l un uno una del dello della dei degli delle al allo alla ai agli alle dal dallo dalla dai dagli dalle nel nello nella nei negli nelle sul sullo sulla sui sugli sulle col
 di a da in con su per tra fra senza verso dopo prima durante contro sotto sopra presso

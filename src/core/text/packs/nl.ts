@@ -73,6 +73,7 @@ export const dutch = definePack("nl", "Dutch", () => ({
       .replace(/([b-df-hj-np-tv-xz])\1$/, "$1"),
   infinitive: /en$/,
   alike: `
+trainen traint trainde getraind training trainingen|corrigeren corrigeert gecorrigeerd correctie correcties|adviseren adviseert adviseerde geadviseerd advies adviezen|
 gebruiken gebruikt gebruikte gebruikten gebruik|geloven gelooft geloofde geloof|genieten geniet genoten|gebeuren gebeurt gebeurde gebeurd|openen open opent opende openden geopend geopende|genezen geneest
 kind kinderen kinders|ei eieren|lied liederen|stad steden|schip schepen|lid leden|weg wegen|dag dagen|pad paden|bad baden|glas glazen|dak daken|gat gaten|blad bladen bladeren|rad raderen
 kopen koopt koop kocht kochten gekocht|verkopen verkoopt verkocht verkochte verkochten|rijden rijdt reed reden gereden rijd|dragen draagt droeg droegen gedragen draag|kiezen kiest kies koos kozen gekozen
@@ -106,8 +107,10 @@ rijden rijdt rijd gereden|dragen draagt draag gedragen|kiezen kiest kies gekozen
 kiezen keuze keuzes|leasen least geleaset geleased geleasede|geven gaf gaven|staan stond stonden|gaan ging gingen|komen kwam kwamen|blijven bleef bleven|stijgen steeg|krijgen kreeg kregen|wijzen wees|snijden sneed sneden|sluiten sloot sloten|bieden bood boden|vliegen vloog vlogen|buigen boog bogen|gieten goot goten|verliezen verloor|wegen woog wogen|trekken trok trokken|spreken sprak spraken|breken brak braken|helpen hielp hielpen|werpen wierp|zwemmen zwom zwommen|winnen won wonnen|zingen zong|springen sprong|binden bond bonden|drinken dronk dronken|zitten zat zaten|liggen lag lagen|eten at aten|meten mat maten|slaan sloeg sloegen|vangen ving|laten liet lieten|vallen viel vielen|roepen riep|schuiven schoof|ruiken rook|grijpen greep
 doen deed deden|weten wist|hangen hing hingen|bijten beet|kijken keek keken|kruipen kroop|schieten schoot|scheren schoor|slijpen sleep|smelten smolt|steken stak staken|strijken streek|zuigen zoog|zien zag zagen|rijden reed reden|nemen nam namen
 `,
+  deverbal:
+    "uctie uceren|ucties uceren|uctie ueren|ucties ueren|age eren|ages eren|kage ken|kages ken|gifte geven|giften geven",
   apart: `
-les lessen|gezond gezonde gezonder gezondste|geduld|geweld|gerecht gerechten|gezicht gezichten|gewicht gewichten|gebied gebieden|geluid geluiden|gebit gebitten|gebed gebeden|gedicht gedichten|geschikt geschikte|gericht gerichte|gemeente gemeenten gemeentes|gedachte gedachten|geboorte
+plant planten plantje plantjes geplant geplante|les lessen|gezond gezonde gezonder gezondste|geduld|geweld|gerecht gerechten|gezicht gezichten|gewicht gewichten|gebied gebieden|geluid geluiden|gebit gebitten|gebed gebeden|gedicht gedichten|geschikt geschikte|gericht gerichte|gemeente gemeenten gemeentes|gedachte gedachten|geboorte
 markt markten|sport sporten|start starts starten|punt punten|kracht krachten|hond honden|hand handen|land landen|maand maanden|avond avonden|
 universiteit universiteiten|veld velden|kust kusten|universum|organisatie organisaties|orgaan organen|politie|politiek politieke|bank banken|bang bange|maan manen|man mannen|been benen|ben|boom bomen|bom bommen
 weken week|wekken wekt|tenen teen|ten|beer beren|ber|muur muren|mur|zon zonnen|zoon zonen zoons|vis vissen|vies vieze|poot poten|pot potten|boot boten|bot botten|kop koppen|koop
@@ -195,7 +198,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     pluralsLikeInfinitives: likeInfinitives.nl,
     infinitive: /(?<!..(?<!spr|dw|dr|wr|zw|kl)(?<![zv])ing|heid|hed|teit|schapp)en$|gaan$|staan$|doen$/,
     doing: /^(?:hoe|zo) /,
-    action: /(?:ing|ingen|en|tie|ties)$/,
+    action: /(?:ing|ingen|en|tie|ties|.{3}ages?)$/,
     deed: /(?:.{4}ing|ingen|tie|ties|onderhoud|verhuur|verkoop|bouw|verzorging|(?<!c)huur|beheer|gebruik)$/,
     idle: DUTCH_SET_PHRASES,
     parting: /^(?:schoon|af|aan|op|uit|bij|in|vast|mee|na|voor|weg|toe|terug|samen|om|door|over)(?=.{4,}$)/,

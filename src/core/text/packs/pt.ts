@@ -63,6 +63,7 @@ export const portuguese = definePack("pt", "Portuguese", () => ({
       .replace(/(?<=[a-z]{2}[^aeou])i$/, ""),
   infinitive: /[aei]r$/,
   alike: `
+inscrever inscreve inscrevem inscrito inscrita inscrição inscrições|viajar viaja viajam viajou viajei viajamos viajando viajado viagem viagens|gerir gere gerem geriu gerido gestão|redigir redige redigiu redigido redação redações|emprestar empresta emprestam emprestou emprestado emprestada empréstimo empréstimos|coser cose cosem coseu cosendo cosido costura costuras costurar|
 passear passeia passeiam passeio passeios passeou passeando|sortear sorteia sorteio sorteios sorteado|bloquear bloqueia bloqueio bloqueios bloqueado|pão pães|mãe mães|cheio cheia cheios cheias|oitavo oitava oitavos oitavas|samurai samurais|album albuns|álbum álbuns|mão mãos|cão cães|irmão irmãos irmã irmãs|alemão alemães alemã alemãs|homem homens|mulher mulheres|luz luzes|vez vezes|mês meses|país países|lápis|ônibus|autocarro autocarros
 fazer faz fazem faço fez fizeram feito feita feitos feitas|comprar compra compram comprou comprado comprada compras|vender vende vendem vendeu vendido vendida venda vendas|escolher escolhe escolhem escolheu escolhido escolha escolhas
 pôr põe põem pus posto posta postos postas|ver vê veem vejo viu visto vista vistos vistas|ler lê leem leio leu lido lida leitura leituras|escrever escreve escrevem escreveu escrito escrita escritos escritas|levar leva levam levo levou levado
@@ -90,13 +91,14 @@ duzir duzo duz duzem duziu duzindo duzido|construir construo constrói constroem
 colher colheita colheitas|fazer faça|contar conta contas conto contos|plantar planta plantas|marcar marca marcas
 `,
   apart: `
+costa costas|
 revista revistas|vinho vinhos|vinha vinhas|tinto tintos|tinta tintas|bolo bolos|bola bolas|nada|nadar nadam nadou nadando|
-universidade universidades|universo universos|universal universais|casa casas|caso casos|casar casado|porta portas|porto portos|livro livros|livre livres|conta contas|conto contos|ponto pontos|ponta pontas
+universidade universidades|universo universos|universal universais|casa casas|caso casos|casar casado|porta portas|porto portos|livro livros|livre livres|conta contas|conto contos|cobrir cubro cobre cobrem cobriu cobrindo coberto coberta cobertos cobertas cobertura coberturas|ponto pontos|ponta pontas
 modo modos|moda modas|modelo modelos|polícia polícias|política políticas político políticos|geral gerais|geração gerações|organização organizações|órgão órgãos|banco bancos|banca bancas|barco barcos|barca barcas
 carro carros|carta cartas|cartão cartões|marca marcas|marco marcos|planta plantas|plano planos|rota rotas|roto rotos
 `,
   deverbal:
-    "grafia grafar|grafias grafar|acao ar|acoes ar|agem ar|agens ar|ura ar|izado er|amento ar|amentos ar|imento er|imento ir|ocao over|ocoes over|sao tir|soes tir|sao dir|soes dir|omia omizar",
+    "ucao uzir|ucoes uzir|ecao igir|ecoes igir|agem ajar|agens ajar|edura er|eduras er|grafia grafar|grafias grafar|acao ar|acoes ar|agem ar|agens ar|ura ar|izado er|amento ar|amentos ar|imento er|imento ir|ocao over|ocoes over|sao tir|soes tir|sao dir|soes dir|omia omizar",
   noSmallWords: "dó",
   smallWords: `o a os as um uma uns umas de do da dos das em no na nos nas num numa por pelo pela pelos pelas para com sem sobre entre até desde após ante sob contra durante ao à aos às dum duma neste nesta nesse nessa deste desta desse dessa daquele naquele
 eu tu ele ela nós vós eles elas você vocês me te se lhe lhes vos meu minha meus minhas teu tua seu sua seus suas nosso nossa nossos nossas
@@ -156,6 +158,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     of: "de do da dos das",
     eitherWay: "aluguer aluguel venda",
     joining: "para que onde",
+    adjectivesToo: "seguro seguros movel moveis fixo fixos publico particular",
     governing:
       "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos sob ante perante contra",
     towns: "em no na nos nas",

@@ -86,6 +86,8 @@ export interface Usage {
   times: ReadonlySet<string>;
   /** What says that a thing has none of another: "sans" in "pain sans gluten". Empty where nobody has said. */
   without: ReadonlySet<string>;
+  /** Nouns that say as well how something is: "seguro". Empty where nobody has said. */
+  adjectivesToo: ReadonlySet<string>;
   /** What may follow a noun and is none itself, though its like often are: "well", "full". Empty where nobody has said. */
   trailing: ReadonlySet<string>;
   /** What may end a clause behind a noun and says when, where or how: "online". Empty where nobody has said. */
@@ -256,6 +258,7 @@ const LISTS: Readonly<Record<ListName, true>> = {
   times: true,
   dating: true,
   trailing: true,
+  adjectivesToo: true,
   tellers: true,
   clauses: true,
   afterOrders: true,

@@ -4,8 +4,26 @@ import { isOfNoun, isVerbal } from "../../usage";
 import { type Between, isContent, isPhrase, isRelative, isSubject, type Link } from "./between";
 
 /** "A machine that sews leather", "the date when applications close", "clases en las que se aprende cocina" */
-export const isWhat: Link = ({ between, usage, isMade, isNounToo, isDone, isNoNoun, before: by, after }) => {
+export const isWhat: Link = ({
+  between,
+  usage,
+  isMade,
+  isNounToo,
+  isDone,
+  isNoNoun,
+  before: by,
+  after,
+  later,
+}) => {
   const [first, second] = between;
+  // "Check that the advice is sound"
+  if (
+    usage.relatives.has(first!.folded) &&
+    usage.being.has(between.at(-1)!.folded) &&
+    !isVerbal(later.folded, usage) &&
+    between.slice(1).some(isContent)
+  )
+    return false;
   // "Elle assure que l'habitation est vide"
   if (
     usage.headFirst &&

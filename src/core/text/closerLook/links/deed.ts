@@ -3,7 +3,7 @@ import type { Token } from "../../analyse";
 import type { Usage } from "../../packs/usage";
 import { isOfNoun, isVerbal } from "../../usage";
 import { PERHAPS } from "../nouns";
-import { isContent, isPhrase, isSubject, type Link } from "./between";
+import { isContent, isPhrase, isRelative, isSubject, type Link } from "./between";
 import { isOfOtherThing } from "./preposition";
 
 /** "Wash the car", "generating more leads", "tasting local wine" */
@@ -116,27 +116,41 @@ export const isTo: Link = (words) => {
 };
 
 /** "How a knife is sharpened", "how should panels for power be cleaned?" */
-export const isBeingDone: Link = ({ between, usage, isDone }) => {
+export const isBeingDone: Link = ({ between, usage, isDone, later }) => {
   const isBeing = ({ folded }: Token) => usage.being.has(folded) || usage.auxiliaries.has(folded);
+  // "Traffic was light"
+  if (usage.being.has(between.at(-1)!.folded) && !mayBeDone(later, usage)) return false;
   const be = between.findIndex(({ folded }) => usage.being.has(folded));
   const from = usage.linking.has(between[0]!.folded) ? Math.max(0, be) : 0;
   return isDone && between.slice(from).every((word) => isBeing(word) || usage.adverb?.test(word.folded));
 };
 
+/** Has a word the form of what was done, or is being done? */
+const mayBeDone = ({ folded }: Token, usage: Usage): boolean =>
+  usage.participle === undefined ||
+  usage.participle.test(folded) ||
+  usage.likePasts.has(folded) ||
+  isVerbal(folded, usage);
+
 /** "Kids who travel", "hotels you can book" */
-export const doesIt: Link = ({ between: [first, ...rest], usage, isDone }) =>
+export const doesIt: Link = ({ between: [first, ...rest], usage, isDone, gap }) =>
+  // "Spaar me, ik heb kinderen"
+  !(usage.compounds && gap.includes(",") && isSubject(first!, usage) && !isRelative(first!, usage)) &&
+  doesItTo(first!, rest, usage, isDone);
+
+const doesItTo = (first: Token, rest: readonly Token[], usage: Usage, isDone: boolean): boolean =>
   // "A court who keeps order" gives none.
   // "Hearing that the test was over"
-  (isSubject(first!, usage) &&
+  (isSubject(first, usage) &&
     (isDone ||
-      (usage.persons.has(first!.folded) &&
-        !usage.relatives.has(first!.folded) &&
+      (usage.persons.has(first.folded) &&
+        !usage.relatives.has(first.folded) &&
         // "In the football match he wore red socks"
-        !(usage.tellers.has(first!.folded) && rest.length > 1)))) ||
-  (isDone && usage.relatives.has(first!.folded)) ||
+        !(usage.tellers.has(first.folded) && rest.length > 1)))) ||
+  (isDone && usage.relatives.has(first.folded)) ||
   // "It is fine to copy art", "lines to permit drawing"
-  (usage.auxiliaries.has(first!.folded) &&
-    (isDone ? rest.every(({ folded }) => usage.adverb?.test(folded)) : !usage.joining.has(first!.folded)));
+  (usage.auxiliaries.has(first.folded) &&
+    (isDone ? rest.every(({ folded }) => usage.adverb?.test(folded)) : !usage.joining.has(first.folded)));
 
 /** "Customise your own mug" for "customised mug" */
 export const isMadeSo: Link = ({ between, usage, isParticiple, isDone, isDoneFirst, before, earlier, gap }) =>

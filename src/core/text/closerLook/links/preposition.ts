@@ -146,5 +146,12 @@ const isOfIt: Link = (words) => {
   // "Le siège de la ville affama l'enfant"
   if (usage.headFirst && phrase.filter(isContent).length > 1) return false;
   const last = phrase.at(-1);
+  // "Uma máquina para se barbear"
+  if (
+    usage.headFirst &&
+    usage.reflexives.has(last?.folded ?? "") &&
+    usage.infinitive?.test(words.later.folded)
+  )
+    return isPhrase(phrase.slice(0, -1), usage);
   return isPhrase(isDone && last && isSubject(last, usage) ? phrase.slice(0, -1) : phrase, usage);
 };

@@ -2,7 +2,7 @@
 import type { AnalysedText } from "../../analyse";
 import type { Usage } from "../../packs/usage";
 import { isLikelyVerb, isVerbal, isVerbHere, verbOfDoer } from "../../usage";
-import { isOneDoing } from "../asOne";
+import { areSeveral, isOneDoing, isPluralOf } from "../asOne";
 import { isBeforeNoun, PERHAPS } from "../nouns";
 import { isJoinedTo } from "./place";
 import type { Rule } from "./rule";
@@ -114,8 +114,6 @@ export const isMadeOfIt: Rule = ({ isDerived, token, carrier, usage, text: { tok
   return !isManner || usage.adjectives.has(carrier.folded) || usage.adverb?.test(carrier.folded) === true;
 };
 
-const isPluralOf = (folded: string, one: string): boolean => folded === `${one}s` || folded === `${one}es`;
-
 /** "The pump heats": what the keyword says first is here what the second does. */
 export const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text }) => {
   if (usage.headFirst || carrier.role !== "modifier" || !last || !isPluralOf(token.folded, carrier.folded))
@@ -135,6 +133,10 @@ export const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text 
 /** "The class cooked": done by what the keyword names last. */
 export const wasDoneByHead: Rule = ({ isVerbForm, last, carrier }) =>
   isVerbForm && last && carrier.role === "modifier" ? false : undefined;
+
+/** "Cold calls that work" */
+export const areSeveralThings: Rule = ({ text, at, carrier, last, variant, usage }) =>
+  carrier.role === "head" && last && areSeveral(text, at, variant.carriers, usage) ? true : undefined;
 
 /** "Every vote counts" */
 export const doesOneThing: Rule = ({ text, at, carrier, last, usage }) =>

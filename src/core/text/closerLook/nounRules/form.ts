@@ -4,7 +4,7 @@ import type { AnalysedText } from "../../analyse";
 import { longVowel } from "../../compoundParts";
 import type { Usage } from "../../packs/usage";
 import { isLikelyVerb, isNounAt, isVerbal } from "../../usage";
-import { isCapital, isCopulaAt, PERHAPS } from "../nouns";
+import { isCapital, isCopulaAt, isSaidAt, PERHAPS } from "../nouns";
 import type { Rule } from "./rule";
 
 export const standsForNothing: Rule = ({ text, usage, token, at }) =>
@@ -25,20 +25,28 @@ export const isVerbByVowel: Rule = ({ token, carrier, usage, use, isAction }) =>
   !isAction &&
   carrier.role === "head" &&
   use !== "noun" &&
-  /[^d]o$/.test(carrier.folded) &&
   token.folded.startsWith(carrier.folded.slice(0, -1)) &&
-  /^a(?:n|m|no)?$/.test(token.folded.slice(carrier.folded.length - 1))
+  (/[^d]o$/.test(carrier.folded)
+    ? /^a(?:n|m|no)?$/.test(token.folded.slice(carrier.folded.length - 1))
+    : // "Guarde em segurança" for "guarda de segurança"
+      usage.clungArticle === undefined &&
+      carrier.folded.endsWith("a") &&
+      /^e[mn]?$/.test(token.folded.slice(carrier.folded.length - 1)))
     ? false
     : undefined;
 
-/** "La mesa está puesta al sol": done, where the keyword's noun says what is done. */
+/** "La mesa está puesta al sol", "a piscina está coberta de folhas": done, where the keyword's noun says what is done or of which sort it is. */
 export const isDoneHere: Rule = ({ text: { tokens }, token, at, carrier, usage }) =>
   usage.headFirst &&
-  carrier.role === "head" &&
-  /(?:[ai]d|st)[oa]s?$/.test(token.folded) &&
+  (carrier.role === "head" || usage.of.has(tokens[at + 1]?.folded ?? "")) &&
+  /(?:[ai]d|st|rt)[oa]s?$/.test(token.folded) &&
   usage.copulas.has(tokens[at - 1]?.folded ?? "")
     ? false
     : undefined;
+
+/** "Es seguro viajar", "viaje seguro", "seguro que la salud mejora": how something is, where the keyword has a thing. */
+export const isHowItIs: Rule = ({ text, at, carrier, usage, last }) =>
+  carrier.role === "head" && isSaidAt(text, at, usage, last?.to === at - 1) ? false : undefined;
 
 /** "He calls back" */
 export const isParticle: Rule = ({ text, token, at, usage }) => {

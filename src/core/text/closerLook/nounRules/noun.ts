@@ -38,6 +38,19 @@ export const isThingBefore: Rule = ({ text, at, token, carrier, usage, next, isO
     ? false
     : undefined;
 
+/** "Plants under a tree" say nothing of tree planting. */
+export const isThingFirst: Rule = ({ text, at, token, carrier, usage, use, last }) =>
+  carrier.role === "head" &&
+  !last &&
+  use !== "verb" &&
+  usage.gerund?.test(carrier.folded) &&
+  /[^s]s$/.test(token.folded) &&
+  usage.things.has(token.folded.slice(0, -1)) &&
+  usage.places.has(text.tokens[at + 1]?.folded ?? "") &&
+  !isLikelyVerb(text, at, usage, PERHAPS)
+    ? false
+    : undefined;
+
 /** "Stop the bus": a thing that two words name is no deed. */
 export const isOfThing: Rule = ({ carrier, variant, usage, use, isVerbForm }) =>
   carrier.role === "head" &&

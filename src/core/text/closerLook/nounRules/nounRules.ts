@@ -12,6 +12,7 @@ import {
   saysNothingDone,
 } from "./deed";
 import {
+  areSeveralThings,
   doesOneThing,
   isDoneByDoer,
   isDoneByHead,
@@ -28,6 +29,7 @@ import {
   isDutchVerb,
   isFiniteForm,
   isFirstName,
+  isHowItIs,
   isJoinedOn,
   isNoCapital,
   isParticle,
@@ -37,7 +39,7 @@ import {
   isWhereItIs,
   standsForNothing,
 } from "./form";
-import { isDoerOfIt, isNoun, isOfThing, isThingBefore, isThingsVerb } from "./noun";
+import { isDoerOfIt, isNoun, isOfThing, isThingBefore, isThingFirst, isThingsVerb } from "./noun";
 import {
   hasNoRole,
   isBeforeOther,
@@ -64,6 +66,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isSaidByOne,
   isParticle,
   isDoneHere,
+  isHowItIs,
   isPartOf,
   isJoinedOn,
   isFiniteForm,
@@ -79,6 +82,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isTurnedRound,
   isDoneByLast,
   isThingBefore,
+  isThingFirst,
   isDoerOfIt,
   isDoneByDoer,
   isNoun,
@@ -87,6 +91,7 @@ export const NOUN_RULES: readonly Rule[] = [
   wasDoneByHead,
   isAdverb,
   isUndone,
+  areSeveralThings,
   doesOneThing,
   isNoVerb,
   isThingsVerb,

@@ -17,7 +17,7 @@ day by day|day in day out|one of these days|days are numbered|to this day|all in
 on board|across the board|at stake|at large|by and large|to a large extent|to some extent|to a certain extent|in store for|in store|for instance|for example
 in part|for the most part|on the part of|part and parcel|in view of|with a view to|in the face of|on the face of|face to face|at face value|in touch|out of touch|touch and go|touch wood
 with respect to|in respect of|in this respect|on the whole|a great deal|a good deal|a good few|in spite of|as far as|in advance|in common|in particular|in short|short of|short and sweet|in brief|in vain|in short supply|of no value|of little value|on average
-on behalf of|at risk|out of order|in order to|in short order|in working order|at present|for the present|the sake of|in spirit|in high spirits|in good spirits|in the spirit of
+on behalf of|at risk|out of order|in order of|in order to|in short order|in working order|at present|for the present|the sake of|in spirit|in high spirits|in good spirits|in the spirit of
 on grounds of|on the grounds|on the ground that|in the name of|in name only|name of the game|household name|to name but a few|as a result|at heart|by heart|in the heart of|at the heart of|heart of the matter|heart of gold|heart and soul
 in detail|at length|at arm's length|an arm and a leg|up in arms|with open arms|within reach|out of reach|in question|out of the question|a hair's breadth|by a hair|in the long run|in the short run|on the run|in the running|out of the running|run of the mill
 under the weather|weather permitting|in the dark|in the air|up in the air|out of thin air|on foot|on the wrong foot|on the other foot|at the foot of|on fire|under fire|in the firing line|on the firing line

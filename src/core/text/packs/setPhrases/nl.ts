@@ -15,5 +15,5 @@ de bloemetjes buiten|de boot missen|de boot gemist|de boot afhouden|de draad kwi
 de vinger op de zere plek|de vlag uit|de zaken op een rijtje|het bos door de bomen|het ijs gebroken|het ijs breken|het roer om|het schip ingaan|het vuur uit|vuur en vlam|in vuur en vlam|het zout in de pap|een steentje bij|steen des aanstoots|rol spelen|speelt een rol|speelde een rol|spelen een rol
 een brug te ver|een koud kunstje|een kwestie van|een gegeven paard|schoon schip|schoon genoeg|geen punt|geen stap|stap voor stap|de eerste stap|in de pas|pas op de plaats|last hebben|heeft last|had last|last van|zin in|zin om|geen zin|bij zinnen
 houd rekening met|houdt rekening met|hou rekening met|rekening houden met|rekening gehouden met
-ten slotte|tot slot|ver weg
+ten slotte|tot slot|goed dat|fijn dat|jammer dat|leuk dat|mooi dat|ver weg
 `;
