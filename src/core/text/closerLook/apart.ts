@@ -4,6 +4,7 @@ import type { Usage } from "../packs/usage";
 import { isLikelyVerb, isVerbal } from "../usage";
 import { doThey } from "./asOne";
 import { isVerbWithoutIt, isWithoutItsPreposition } from "./behindPreposition";
+import { isOfOtherGender } from "./gender";
 import { isUnlinked } from "./linked";
 import { type Apart, beginOfSentence, isCapital, isDoneBehind, isTurned, PERHAPS, twoNouns } from "./nouns";
 import { isDoneElsewhere } from "./object";
@@ -77,6 +78,18 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   )
     return false;
   if (!gap.includes(",") && isDoneBehind(text, nouns, variant, usage)) return false;
+  // "El médico receta pan"
+  const who = text.tokens[first.from - 1];
+  const article = text.tokens[first.from - 2];
+  if (
+    !between.length &&
+    variant.carriers[first.place]!.role === "head" &&
+    who?.small === false &&
+    who.sentence === text.tokens[first.from]!.sentence &&
+    article?.sentence === who.sentence &&
+    determiners.has(article.folded)
+  )
+    return true;
   // "La sal espera en la mesa": with an article, two nouns side by side are a noun and its verb.
   const [verb, modifier] = [text.tokens[second.from]!, variant.carriers[second.place]!];
   // "A aula conduz à reflexão"
@@ -99,9 +112,15 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
     )
   )
     return true;
-  // "Coser a máquina"
-  if (variant.carriers[first.place]!.role === "modifier")
-    return !infinitive?.test(text.tokens[first.from]!.folded) || gap.includes(",");
+  // "Coser a máquina", but "le rosier de la bouture": behind "de" no verb stands where "à" says what a thing is for.
+  if (variant.carriers[first.place]!.role === "modifier") {
+    const isNamed = usage.toBeDone.size > 0 && usage.of.has(variant.words.at(-2)!.folded);
+    return (
+      (isNamed && usage.clungArticle !== undefined) ||
+      !infinitive?.test(text.tokens[first.from]!.folded) ||
+      gap.includes(",")
+    );
+  }
   if (gap.includes(",")) return true;
   const and = between.findLastIndex(({ folded }) => conjunctions.has(folded));
   if (and >= 0 && determiners.has(between[and + 1]?.folded ?? "")) return true;
@@ -373,6 +392,7 @@ const areDoing: Apart = (text, seen, { carriers }, usage) => {
 export const APART: readonly Apart[] = [
   isWithoutItsPreposition,
   isVerbWithoutIt,
+  isOfOtherGender,
   isElsewhere,
   isInOtherClause,
   isDoneToOther,

@@ -47,7 +47,48 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     // "Het gras groeit, de boer maait koren"
     (isNounFirst && isOtherSubject(between, usage) && gap.includes(",")) ||
     isToAnother(between, isNounFirst, variant, usage) ||
+    (!isNounFirst && isSaidOfBefore(text, verb, between, variant, usage)) ||
+    (!isNounFirst && isInNextClause(gap, between, variant, usage)) ||
     (isGoverned(text, noun.from, variant, usage) && !isDoneFor(text, verb, noun.from, usage))
+  );
+};
+
+/** "Pan limpio del horno": what is said of the noun before it, and no verb. "Bevi dell'acqua": elsewhere "of" says how much. */
+const isSaidOfBefore = (
+  { text, tokens }: AnalysedText,
+  { from }: Sight,
+  between: readonly Token[],
+  { words }: Variant,
+  { headFirst, of, clungArticle, infinitive, action }: Usage,
+): boolean => {
+  const [before, token] = [tokens[from - 1], tokens[from]!];
+  return (
+    headFirst &&
+    clungArticle === undefined &&
+    between.length === 1 &&
+    of.has(between[0]!.folded) &&
+    !words.some(({ folded }) => of.has(folded)) &&
+    before?.sentence === token.sentence &&
+    !before.small &&
+    text.slice(before.end, token.start) === " " &&
+    !infinitive?.test(token.folded) &&
+    !action.test(token.folded)
+  );
+};
+
+/** "Es gießt, und die Pflanzen freuen sich", "der Kapitän legte an und zählte sein Geld" */
+const isInNextClause = (
+  gap: string,
+  between: readonly Token[],
+  { isParted }: Variant,
+  { compounds, conjunctions }: Usage,
+): boolean => {
+  const and = between.findIndex(({ folded }) => conjunctions.has(folded));
+  if (!compounds || and < 0) return false;
+  const [last] = between.slice(and - 1, and);
+  const isBehindComma = and === 0 ? /^\s*,/.test(gap) : false;
+  return (
+    isBehindComma || (isParted && last !== undefined && between.slice(and + 1).some(({ small }) => !small))
   );
 };
 

@@ -67,11 +67,13 @@ const hasAccents = perObject(({ text }: AnalysedText): boolean => /[\u00C0-\u017
 /** "Küchen" for "Kuchen", "marche" for "marché" */
 function isOtherWord(
   { text }: AnalysedText,
-  { stem, start, end }: Token,
+  { stem, start, end, folded }: Token,
   carrier: Carrier,
   { capitals, accentTells }: Usage,
 ): boolean {
-  if (stem !== carrier.stem || stem.startsWith("=")) return false;
+  // Of listed forms each has its own accents; "marche" and "marché" are one word without them.
+  const isListed = stem.startsWith("=") && folded.replace(/s$/, "") !== carrier.folded.replace(/s$/, "");
+  if (stem !== carrier.stem || isListed) return false;
   const written = text.slice(start, end);
   return capitals
     ? isOtherByUmlaut(written, carrier.written)

@@ -86,7 +86,7 @@ volver vuelvo vuelve vuelven volvió volvieron vuelto|solver suelve suelven solv
 ducir duzco duce ducen dujo dujeron duciendo ducido|construir construyo construye construyen construyó construyeron construyendo construida construido|oír oigo oye oyen oyó oído|abrir abro abre abren abrió abriendo abierta abiertos abiertas abierto|escribir escribo escribe escriben escribió escribiendo escrita escritos escritas escrito|romper rompe rompen rompió rota rotos rotas roto|morir muere mueren murió muerta muertos muertas muerto|caer cae caen cayó cayeron cayendo caído|leer lee leen leyó leyeron leyendo leída leído|crecer crece crecen creció crecido|conocer conozco conoce conocen conoció conocida conocido|cocer cuece cuecen coció cocida cocido|regar riega riegan regó regado|calentar caliento calienta calientan calentó calentado`,
   },
   perhaps: `
-volar vuelo vuelos|soñar sueño sueños|jugar juego juegos|regar riego riegos|mostrar muestra muestras|probar prueba pruebas|rodar rueda ruedas|cerrar cierre cierres|almorzar almuerzo almuerzos|acordar acuerdo acuerdos|recordar recuerdo recuerdos|encontrar encuentro encuentros|pensar pienso piensos|sembrar siembra siembras|comenzar comienzo comienzos|soltar suelto suelta|costar cuesta|pedir pedido pedidos|vestir vestido vestidos|medir medidas medida|comer comida comidas
+asegurar seguro seguros|volar vuelo vuelos|soñar sueño sueños|jugar juego juegos|regar riego riegos|mostrar muestra muestras|probar prueba pruebas|rodar rueda ruedas|cerrar cierre cierres|almorzar almuerzo almuerzos|acordar acuerdo acuerdos|recordar recuerdo recuerdos|encontrar encuentro encuentros|pensar pienso piensos|sembrar siembra siembras|comenzar comienzo comienzos|soltar suelto suelta|costar cuesta|pedir pedido pedidos|vestir vestido vestidos|medir medidas medida|comer comida comidas
 contar cuenta cuentas cuento cuentos|plantar planta plantas|marcar marca marcas|limpiar limpio limpia|secar seco seca
 `,
   apart: `
@@ -159,6 +159,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     eitherWay: "alquiler venta prestamo",
     joining: "para que donde",
     adjectivesToo: "seguro seguros movil moviles fijo fijos publico particular",
+    genders: [["o", "a"]],
     governing:
       "para con por sin en desde hasta contra sobre detras delante bajo entre hacia junto cerca durante tras",
     towns: "en",
@@ -187,7 +188,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     done: /(?:[aií]d|ist|[aei]rt|crit|ech|uest|elt)[oa]s?$/,
     action:
-      /(?:eza|cion|ciones|sion|siones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:alquiler|alquileres|arreglo|cambio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
+      /(?:eza|cion|ciones|sion|siones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:alquiler|alquileres|arreglo|cambio|compra|entrega|envio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
     idle: SPANISH_SET_PHRASES,
   },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,

@@ -72,7 +72,7 @@ export const french = definePack("fr", "French", () => ({
   finish,
   infinitive: /(?:er|ir|[nru]dre|ettre|faire|crire|lire|uire|suivre|vivre|oire)$/,
   alike: `
-inscrire inscrit inscrite inscrivent inscription inscriptions|gérer gère gèrent gérez géré gérée gestion gestions|rédiger rédige rédigent rédigez rédigé rédigée rédaction rédactions|nager nage nagent nagez nagé natation|décrire décrit décrivent description descriptions|
+livrer livrez livrons livrée livrées livrent livraison livraisons|comparer compare comparent comparez comparé comparée comparaison comparaisons|inscrire inscrit inscrite inscrivent inscription inscriptions|gérer gère gèrent gérez géré gérée gestion gestions|rédiger rédige rédigent rédigez rédigé rédigée rédaction rédactions|nager nage nagent nagez nagé natation|décrire décrit décrivent description descriptions|
 freiner freinage freine freinent freiné frein freins
 œil yeux|cheval chevaux|travail travaux travailler travaille travaillent travaillez travaillons travaillé travaillée travaillés travaillant|journal journaux|animal animaux|hôpital hôpitaux|canal canaux|général généraux générale générales|national nationaux nationale nationales|enjeu enjeux|aveu aveux|noyau noyaux|matériau matériaux|joyau joyaux|tuyau tuyaux|caillou cailloux|hibou hiboux|pou poux|idéal idéaux idéale idéales|ski skis|suivant suivante suivants suivantes|divers diverse diverses|creux creuse creuses|diffuser diffuse diffuses diffusent diffusez diffusé diffusée diffusés diffus diffusion diffusions|précis précise précises préciser précisez précisé précisée précision précisions|bail baux|vitrail vitraux
 monsieur messieurs|madame mesdames|bonhomme bonshommes|ciel cieux|genou genoux|bijou bijoux|chou choux|jeu jeux|cheveu cheveux|feu feux|neveu neveux|vœu vœux|milieu milieux|pneu pneus|bleu bleue bleus bleues|lieu lieux|eau eaux|bateau bateaux|château châteaux|vélo vélos
@@ -114,12 +114,12 @@ descendre descend descends descendons descendez descendent descendait descendu|r
 lire lit lis|poser pose poses|porter porte portes|marquer marque marques|poster poste postes|peser pèse pèsent|tondre tonte|sécher sèche sèches séché
 `,
   apart: `
-cuisinière cuisinières|ligne lignes|lignee lignees|musée musées|année années|journée journées|idée idées|
+livre livres|cuisinière cuisinières|ligne lignes|lignee lignees|musée musées|année années|journée journées|idée idées|
 université universités|univers|porte portes|porter port ports|cour cours|course courses|poste postes|pose poses|marque marques|marquer|mode modes|modèle modèles
 général généraux générale générales généralement|génération générations|organe organes|organisation organisations|police|politique politiques|voiture voitures|voie voies|voix|pneu pneus|fin fins|fine fines
 `,
   deverbal:
-    "age er|aison er|aisons er|uction uire|uctions uire|ection iger|ections iger|mission mettre|missions mettre|xion cter|xions cter|meture mer|ation er|ations er|ages er|sion tir|sions tir|sion der|sions der|ie iser|ies iser|ade er|ades er|ette ir|ettes ir",
+    "age er|uction uire|uctions uire|ection iger|ections iger|mission mettre|missions mettre|xion cter|xions cter|meture mer|ation er|ations er|ages er|sion tir|sions tir|sion der|sions der|ie iser|ies iser|ade er|ades er|ette ir|ettes ir",
   noSmallWords: "sûr sûrs dû né",
   smallWords: `le la les l un une des du de d au aux ce cet cette ces c mon ma mes ton ta tes son sa ses notre nos votre vos leur leurs
 je j tu il elle on nous vous ils elles me m te t se s lui eux y en moi toi soi qui que qu quoi dont où quel quelle quels quelles lequel laquelle lesquels lesquelles
@@ -181,6 +181,8 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     of: "de du des d",
     eitherWay: "location vente",
     joining: "pour qui",
+    genders: [["", "e"]],
+    adjectivesToo: "pret prets",
     governing:
       "pour dans sur avec sans par contre chez en devant derriere sous entre vers pres pendant apres avant depuis travers",
     towns: "a en pres",
@@ -209,7 +211,7 @@ lors tandis cependant toutefois néanmoins également notamment parmi via durant
     doer: /(?:eurs?|euses?|trices?)$/,
     done: /(?:(?:é|i|(?<!o)u)e?|[iu]te?|[aei]inte?|erte?|[iu]se|aite?)s?$/,
     action:
-      /(?:age|[st]ion|ment|ure|ance|ence|ees?)$|^(?:achat|calcul|envoi|transport|travail|travaux|vente)s?$/,
+      /(?:age|[st]ion|ment|ure|ance|ence|ees?)$|^(?:achat|calcul|comparaison|envoi|livraison|recherche|transport|travail|travaux|vente)s?$/,
     otherPlurals: "moules lunettes ciseaux pieces assises",
     idle: FRENCH_SET_PHRASES,
   },

@@ -184,8 +184,13 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     of: "di d del dello della dei degli delle",
     eitherWay: "noleggio affitto vendita prestito",
     joining: "per che dove",
+    genders: [
+      ["o", "a"],
+      ["o", "e"],
+      ["i", "a"],
+    ],
     governing:
-      "nell sull dall all per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
+      "dal dallo dalla dai dagli dalle nell sull dall all per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
     towns: "a ad in",
     parts: "centro cuore nord sud ovest dintorni periferia",
     linking:
@@ -213,7 +218,7 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
     doer: /(?:tor[ei]|tric[ei])$/,
     done: /(?:[aiu]t|st|[rlt]t|es|os|us)[oaie]$/,
     action:
-      /(?:izia|izie|zione|zioni|sione|sioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$|^(?:acquist|affitt|calcol|cost|lavor|nolegg|restaur|trasport|vendit)(?:o|i|io|a|e)$/,
+      /(?:izia|izie|zione|zioni|sione|sioni|mento|menti|ura|aggio|[aeiu]ta|[aeiu]to)$|^gestion[ei]$|^(?:acquist|affitt|calcol|cambi|confront|consegn|cost|ricerc|risparmi|lavor|nolegg|restaur|trasport|vendit)(?:o|i|io|a|e|he)$/,
     idle: ITALIAN_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|fase \d+|\d+[.:)]|(?:innanzitutto|poi|infine)\b[,:]?)\s*[:.,-]?\s*/,

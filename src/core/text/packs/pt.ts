@@ -159,6 +159,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     eitherWay: "aluguer aluguel venda",
     joining: "para que onde",
     adjectivesToo: "seguro seguros movel moveis fixo fixos publico particular",
+    genders: [["o", "a"]],
     governing:
       "para com por sem em no na pelo pela sobre atras diante debaixo entre perto junto lado durante apos sob ante perante contra",
     towns: "em no na nos nas",
@@ -187,7 +188,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     done: /(?:[aií]d|ist|[aei]rt|crit|eit|ost|mp|g|nt)[oa]s?$/,
     action:
-      /(?:[cs]ao|[cs]oes|mento|mentos|agem|agens|ura|[aei]da|[ai]do|eza)s?$|^(?:aluguel|aluguer|alugueis|calculo|conserto|cultivo|reforma|trabalho|transporte|venda)s?$/,
+      /(?:[cs]ao|[cs]oes|mento|mentos|agem|agens|ura|[aei]da|[ai]do|eza)s?$|^(?:aluguel|aluguer|compra|entrega|envio|mudanca|reserva|alugueis|calculo|conserto|cultivo|reforma|trabalho|transporte|venda)s?$/,
     idle: PORTUGUESE_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|\d+[.:)]|(?:primeiro|segundo|por fim|finalmente)\b[,:]?)\s*[:.,-]?\s*/,

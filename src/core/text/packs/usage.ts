@@ -140,6 +140,8 @@ export interface Usage {
   clungArticle?: RegExp;
   /** Forms, as they are written, that say what was done to the noun before them: "vendida" in "casa vendida". Absent where nobody has said. */
   done?: RegExp;
+  /** Pairs of endings by which an adjective tells that its noun is of the one gender or of the other: "rosso", "rossa". Absent where none does. */
+  genders?: readonly (readonly [string, string])[];
   /** An accent at the end that makes another word of it: "marché", "marche". Absent where nobody has said. */
   accentTells?: RegExp;
   /** What is one thing in these words alone: "rule of thumb". Absent where nobody has said. */

@@ -7,7 +7,19 @@ import { isContent, isPhrase, isRelative, isSubject, type Link } from "./between
 import { isOfOtherThing } from "./preposition";
 
 /** "Wash the car", "generating more leads", "tasting local wine" */
-export const isObject: Link = ({ between: all, usage, isMade, isDone, isDoneFirst, isVerb, gap, before }) => {
+export const isObject: Link = ({
+  between: all,
+  usage,
+  isMade: isMadeHere,
+  isDone,
+  isDoneFirst,
+  isVerb,
+  gap,
+  before,
+  isNoNoun,
+}) => {
+  // "Gestisci meglio il tuo tempo" for "gestione del tempo"
+  const isMade = isMadeHere || (usage.headFirst && isNoNoun && !before);
   // "Buses pass the broken rail" speak of no rail pass.
   const isSaidOrOrdered =
     !before ||

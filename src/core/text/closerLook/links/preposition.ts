@@ -52,12 +52,18 @@ function placeOfLink({ between, usage, isVerb, isFiniteForm }: Between): number 
 }
 
 /** "La crème des ingénieurs du solaire" is none of the sun, but "cakes without eggs for vegans" are for vegans. */
-const isOfOther = (words: readonly Token[], { linking, joining, parts }: Usage): boolean =>
+const isOfOther = (
+  words: readonly Token[],
+  { linking, joining, parts, without }: Usage,
+  isJoinedThere: boolean,
+): boolean =>
   words.some((word, i) => {
     const next = words[i + 1]?.folded ?? "";
     // "A rack for ten pairs of shoes"
     const isPartOf = parts.has(word.folded.replace(/s$/, ""));
-    return isContent(word) && !isPartOf && linking.has(next) && !joining.has(next);
+    // "Une recette de pain sans gluten" for "recette sans gluten"
+    const isWithout = isJoinedThere && without.has(next);
+    return isContent(word) && !isPartOf && !isWithout && linking.has(next) && !joining.has(next);
   });
 
 /** "Alarms for smoke and fire" are for fire. */
@@ -128,7 +134,8 @@ const isOfIt: Link = (words) => {
   const governor = between.findLast(({ folded }) => usage.linking.has(folded));
   if (!words.isJoinedThere && usage.without.has(governor?.folded ?? "")) return false;
   // "A pattern in how she sews doubt"
-  if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage)) return false;
+  if (rest.some(({ folded }) => usage.manner.has(folded)) || isOfOther(rest, usage, words.isJoinedThere))
+    return false;
   // "A lock of hair stuck to the bike", "la cuna del rock no es para el bebé"
   const isSaid = ({ folded }: Token, i: number) =>
     usage.copulas.has(folded) || (usage.pasts.has(folded) && usage.joining.has(rest[i + 1]?.folded ?? ""));
@@ -146,6 +153,9 @@ const isOfIt: Link = (words) => {
   // "Le siège de la ville affama l'enfant"
   if (usage.headFirst && phrase.filter(isContent).length > 1) return false;
   const last = phrase.at(-1);
+  // "Une recette de pain sans gluten"
+  if (words.isJoinedThere && usage.without.has(last?.folded ?? ""))
+    return isPhrase(phrase.slice(0, -1), usage);
   // "Uma máquina para se barbear"
   if (
     usage.headFirst &&

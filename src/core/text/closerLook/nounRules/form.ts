@@ -20,20 +20,27 @@ export const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, 
     : undefined;
 
 /** "Juega con la carta" speaks of no *juego*: what has no article and another vowel at its end is the verb. */
-export const isVerbByVowel: Rule = ({ token, carrier, usage, use, isAction }) =>
-  usage.headFirst &&
-  !isAction &&
-  carrier.role === "head" &&
-  use !== "noun" &&
-  token.folded.startsWith(carrier.folded.slice(0, -1)) &&
-  (/[^d]o$/.test(carrier.folded)
-    ? /^a(?:n|m|no)?$/.test(token.folded.slice(carrier.folded.length - 1))
-    : // "Guarde em segurança" for "guarda de segurança"
-      usage.clungArticle === undefined &&
-      carrier.folded.endsWith("a") &&
-      /^e[mn]?$/.test(token.folded.slice(carrier.folded.length - 1)))
+export const isVerbByVowel: Rule = ({ text: { tokens }, token, carrier, usage, use, isAction, at, next }) => {
+  // "Confronta i prezzi"
+  const isToldToDo =
+    next !== undefined &&
+    tokens[at - 1]?.sentence !== token.sentence &&
+    tokens.slice(at + 1, next.from).every(({ folded }) => usage.determiners.has(folded));
+  return usage.headFirst &&
+    !isAction &&
+    carrier.role === "head" &&
+    use !== "noun" &&
+    token.folded.startsWith(carrier.folded.slice(0, -1)) &&
+    !isToldToDo &&
+    (/[^d](?:o|i)$/.test(carrier.folded)
+      ? /^a(?:n|m|no)?$/.test(token.folded.slice(carrier.folded.length - 1))
+      : // "Guarde em segurança" for "guarda de segurança"
+        usage.clungArticle === undefined &&
+        carrier.folded.endsWith("a") &&
+        /^e[mn]?$/.test(token.folded.slice(carrier.folded.length - 1)))
     ? false
     : undefined;
+};
 
 /** "La mesa está puesta al sol", "a piscina está coberta de folhas": done, where the keyword's noun says what is done or of which sort it is. */
 export const isDoneHere: Rule = ({ text: { tokens }, token, at, carrier, usage }) =>
@@ -47,6 +54,29 @@ export const isDoneHere: Rule = ({ text: { tokens }, token, at, carrier, usage }
 /** "Es seguro viajar", "viaje seguro", "seguro que la salud mejora": how something is, where the keyword has a thing. */
 export const isHowItIs: Rule = ({ text, at, carrier, usage, last }) =>
   carrier.role === "head" && isSaidAt(text, at, usage, last?.to === at - 1) ? false : undefined;
+
+/** "Une voiture recherchée par la police" says nothing of a search. */
+export const isDoneToNoun: Rule = ({
+  text: { text, tokens },
+  at,
+  token,
+  carrier,
+  usage,
+  isOtherForm,
+  last,
+}) => {
+  const before = tokens[at - 1];
+  return usage.headFirst &&
+    carrier.role === "head" &&
+    isOtherForm &&
+    !last &&
+    before?.small === false &&
+    before.sentence === token.sentence &&
+    token.folded.replace(/s$/, "") !== carrier.folded.replace(/s$/, "") &&
+    usage.done?.test(text.slice(token.start, token.end).toLowerCase().normalize("NFC"))
+    ? false
+    : undefined;
+};
 
 /** "He calls back" */
 export const isParticle: Rule = ({ text, token, at, usage }) => {
