@@ -84,11 +84,13 @@ export const isPluralOf = (folded: string, one: string): boolean =>
  * two name. "The phone charges the battery" has one.
  */
 export function areSeveral(
-  { tokens }: AnalysedText,
+  text: AnalysedText,
   at: number,
   [first, last, ...more]: readonly Carrier[],
-  { determiners, relatives }: Usage,
+  usage: Usage,
 ): boolean {
+  const { tokens } = text;
+  const { determiners, relatives, being, auxiliaries } = usage;
   const [thing, several, after] = [tokens[at - 1], tokens[at]!, tokens[at + 1]];
   if (more.length || !last || first!.role !== "modifier" || thing?.folded !== first!.folded) return false;
   if (!isPluralOf(several.folded, last.folded) || after?.sentence !== several.sentence) return false;
@@ -97,7 +99,15 @@ export function areSeveral(
     opens--;
   const before = tokens[opens - 1];
   const isOneThing = before?.sentence === several.sentence && determiners.has(before.folded);
-  return !isOneThing && (determiners.has(after.folded) || relatives.has(after.folded));
+  return (
+    !isOneThing &&
+    ([determiners, relatives, being, auxiliaries].some((words) => words.has(after.folded)) ||
+      // "Ski lifts near you"
+      (usage.places.has(after.folded) && usage.persons.has(tokens[at + 2]?.folded ?? "")) ||
+      // "Ski lifts open in December"
+      usage.verbs.has(after.folded) ||
+      usage.verbsToo.has(after.folded))
+  );
 }
 
 /** "The bus passes the school": what would be a plural says what the word before it does. */

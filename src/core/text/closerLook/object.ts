@@ -48,6 +48,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     (isNounFirst && isOtherSubject(between, usage) && gap.includes(",")) ||
     isToAnother(between, isNounFirst, variant, usage) ||
     (!isNounFirst && isSaidOfBefore(text, verb, between, variant, usage)) ||
+    (!isNounFirst && hasIt(text, verb, between, usage)) ||
     (!isNounFirst && isInNextClause(gap, between, variant, usage)) ||
     (isGoverned(text, noun.from, variant, usage) && !isDoneFor(text, verb, noun.from, usage))
   );
@@ -75,6 +76,20 @@ const isSaidOfBefore = (
     !action.test(token.folded)
   );
 };
+
+/** "Die Reinigung hat einen Teppich": a noun that says what is done, and what it has. */
+const hasIt = (
+  { tokens }: AnalysedText,
+  { from }: Sight,
+  between: readonly Token[],
+  { compounds, deed, copulas, auxiliaries }: Usage,
+): boolean =>
+  compounds &&
+  deed?.test(tokens[from]!.folded) === true &&
+  between.some(
+    ({ folded }) =>
+      copulas.has(folded) || auxiliaries.has(folded) || /^(?:hat|haben|heeft|hebben)$/.test(folded),
+  );
 
 /** "Es gießt, und die Pflanzen freuen sich", "der Kapitän legte an und zählte sein Geld" */
 const isInNextClause = (

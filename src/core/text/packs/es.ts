@@ -56,7 +56,7 @@ export const spanish = definePack("es", "Spanish", () => ({
   finish,
   infinitive: /[aei]r$/,
   alike: `
-prestar presta prestan preste presten prestó prestado préstamo préstamos|coser cose cosen cosió cosiendo cosido cosida costura costuras|mudar muda mudan mude mudó mudado mudanza mudanzas|
+doler duele duelen duela dolió dolía dolor dolores|prestar presta prestan preste presten prestó prestado préstamo préstamos|coser cose cosen cosió cosiendo cosido cosida costura costuras|mudar muda mudan mude mudó mudado mudanza mudanzas|
 pasear pasea pasean pasee paseo paseos paseamos paseando paseó paseado|pasar pasa pasan pase pasen pasé pasó pasado pasada pasados pasando pasaron|hacer hace hacen hago hizo hicieron hecho hecha hechos hechas|ir va van voy fue fueron|comprar compra compras compran compró comprado comprada comprando
 vender vende venden vendió vendido vendida venta ventas|elegir elige eligen eligió elegido elegida elección elecciones|poner pone ponen pongo puso puesto puesta puestos puestas
 ver ve ven veo vio visto vista vistos vistas|escribir escribe escriben escribió escrito escrita escritos escritas escritura|llevar lleva llevan llevo llevó llevado llevando
@@ -188,7 +188,7 @@ además incluso dicho dicha dichos cualquier cualquiera alguno ninguno tal tales
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     done: /(?:[aií]d|ist|[aei]rt|crit|ech|uest|elt)[oa]s?$/,
     action:
-      /(?:eza|cion|ciones|sion|siones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:alquiler|alquileres|arreglo|cambio|compra|entrega|envio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
+      /(?:eza|cion|ciones|sion|siones|miento|mientos|.{3}aje|ura|[aei]da|[ai]do)s?$|^(?:alquiler|alquileres|arreglo|cambio|compra|dolor|dolores|entrega|envio|calculo|cultivo|diseno|pago|reforma|trabajo|transporte|venta)s?$/,
     idle: SPANISH_SET_PHRASES,
   },
   stepOpening: /^(?:paso \d+|\d+[.:)]|(?:primero|segundo|tercero|por ultimo|finalmente)\b[,:]?)\s*[:.,-]?\s*/,

@@ -86,7 +86,7 @@ export const italian = definePack("it", "Italian", () => ({
   finish,
   infinitive: /[aei]re$/,
   alike: `
-spedire spedisce spediscono spedito spedita spedizione spedizioni|iscrivere iscrive iscrivono iscritto iscritta iscrizione iscrizioni|gestire gestisce gestiscono gestisci gestito gestita gestione gestioni|redigere redige redigono redatto redazione redazioni|
+dolere duole dolgono dolore dolori|spedire spedisce spediscono spedito spedita spedizione spedizioni|iscrivere iscrive iscrivono iscritto iscritta iscrizione iscrizioni|gestire gestisce gestiscono gestisci gestito gestita gestione gestioni|redigere redige redigono redatto redazione redazioni|
 parete pareti|uomo uomini|bue buoi|dio dei|dito dita|braccio braccia|uovo uova|paio paia|lenzuolo lenzuola|ginocchio ginocchia|mano mani|città|bambino bambini bambina bambine
 comprare compra compri comprano compriamo comprato comprata comprati|vendere vende vendono venduto venduta vendita vendite|scegliere sceglie scegli scelgono scelto scelta scelti scelte
 fare fa fanno faccio fatto fatta fatti fatte|mettere mette mettono messo messa messi messe|prendere prende prendono preso presa presi prese|vedere vede vedono visto vista visti viste
@@ -190,11 +190,11 @@ sebbene inoltre infatti quindi pertanto tuttavia oppure ovvero nonché tramite m
       ["i", "a"],
     ],
     governing:
-      "dal dallo dalla dai dagli dalle nell sull dall all per con su sul sulla sulle senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
+      "dal dallo dalla dai dagli dalle nell sull dall all per con su sul sulla sulle sui sugli sullo senza in nel nella dietro davanti sotto tra fra verso presso vicino durante dopo attraverso",
     towns: "a ad in",
     parts: "centro cuore nord sud ovest dintorni periferia",
     linking:
-      "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla senza presso",
+      "di d del dello della dei degli delle in nel nello nella nei negli nelle per con da a al allo alla ai alle su sul sulla sui sugli sulle sullo senza presso",
     asking: "che dove cui quando",
     manner: "come",
     quantities:

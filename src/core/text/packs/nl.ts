@@ -50,7 +50,7 @@ export const dutch = definePack("nl", "Dutch", () => ({
   prepare: (word) =>
     regularVerb(
       diminutive(word)
-        .replace(/tsen$/, "ts")
+        .replace(/(?<=[tdp]s|(?<!^bo)ks)en$/, "")
         .replace(/(?<=eau)s$/, "")
         // "Functies", "koloniën", "wandelaars", but neither "verlies" nor "regenlaars"
         .replace(/(?<=[a-z]{3}(?<!verl|adv|serv|prec)ie)s$/, "")

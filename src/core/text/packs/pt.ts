@@ -63,7 +63,7 @@ export const portuguese = definePack("pt", "Portuguese", () => ({
       .replace(/(?<=[a-z]{2}[^aeou])i$/, ""),
   infinitive: /[aei]r$/,
   alike: `
-inscrever inscreve inscrevem inscrito inscrita inscrição inscrições|viajar viaja viajam viajou viajei viajamos viajando viajado viagem viagens|gerir gere gerem geriu gerido gestão|redigir redige redigiu redigido redação redações|emprestar empresta emprestam emprestou emprestado emprestada empréstimo empréstimos|coser cose cosem coseu cosendo cosido costura costuras costurar|
+doer dói doem doía doeu dor dores|inscrever inscreve inscrevem inscrito inscrita inscrição inscrições|viajar viaja viajam viajou viajei viajamos viajando viajado viagem viagens|gerir gere gerem geriu gerido gestão|redigir redige redigiu redigido redação redações|emprestar empresta emprestam emprestou emprestado emprestada empréstimo empréstimos|coser cose cosem coseu cosendo cosido costura costuras costurar|
 passear passeia passeiam passeio passeios passeou passeando|sortear sorteia sorteio sorteios sorteado|bloquear bloqueia bloqueio bloqueios bloqueado|pão pães|mãe mães|cheio cheia cheios cheias|oitavo oitava oitavos oitavas|samurai samurais|album albuns|álbum álbuns|mão mãos|cão cães|irmão irmãos irmã irmãs|alemão alemães alemã alemãs|homem homens|mulher mulheres|luz luzes|vez vezes|mês meses|país países|lápis|ônibus|autocarro autocarros
 fazer faz fazem faço fez fizeram feito feita feitos feitas|comprar compra compram comprou comprado comprada compras|vender vende vendem vendeu vendido vendida venda vendas|escolher escolhe escolhem escolheu escolhido escolha escolhas
 pôr põe põem pus posto posta postos postas|ver vê veem vejo viu visto vista vistos vistas|ler lê leem leio leu lido lida leitura leituras|escrever escreve escrevem escreveu escrito escrita escritos escritas|levar leva levam levo levou levado
@@ -188,7 +188,7 @@ tal tais porém todavia contudo portanto então além através segundo conforme 
     doer: /(?:[aei]dor|tor)(?:a|es|as)?$/,
     done: /(?:[aií]d|ist|[aei]rt|crit|eit|ost|mp|g|nt)[oa]s?$/,
     action:
-      /(?:[cs]ao|[cs]oes|mento|mentos|agem|agens|ura|[aei]da|[ai]do|eza)s?$|^(?:aluguel|aluguer|compra|entrega|envio|mudanca|reserva|alugueis|calculo|conserto|cultivo|reforma|trabalho|transporte|venda)s?$/,
+      /(?:[cs]ao|[cs]oes|mento|mentos|agem|agens|ura|[aei]da|[ai]do|eza)s?$|^(?:aluguel|aluguer|compra|dor|dores|entrega|envio|mudanca|reserva|alugueis|calculo|conserto|cultivo|reforma|trabalho|transporte|venda)s?$/,
     idle: PORTUGUESE_SET_PHRASES,
   },
   stepOpening: /^(?:passo \d+|\d+[.:)]|(?:primeiro|segundo|por fim|finalmente)\b[,:]?)\s*[:.,-]?\s*/,

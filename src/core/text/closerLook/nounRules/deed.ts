@@ -27,11 +27,23 @@ const isDoneThere = ({ carrier, token, usage, variant, next, text, use }: SeenWo
   (variant.carriers[next.place]!.role === "modifier" ||
     usage.adverb?.test(text.tokens[next.from]!.folded) === true);
 
+/** "Reserva un hotel", "gardez vos enfants": it opens the sentence, and nothing but an article stands before the rest. */
+const isToldToDo = ({ text: { tokens }, at, token, next, usage, variant }: SeenWord): boolean =>
+  next !== undefined &&
+  // "Abre as latas" for "abre-latas"
+  variant.words.length > variant.carriers.length &&
+  next.from > at + 1 &&
+  tokens[at - 1]?.sentence !== token.sentence &&
+  tokens
+    .slice(at + 1, next.from)
+    .every(({ folded }) => usage.determiners.has(folded) && !usage.governing.has(folded));
+
 /** May a verb in this form say what its noun says: "wash the car", "noleggiare una bici", "customise your mug" for "customised mug"? */
 const saysItsNoun = (word: SeenWord): boolean => {
   const { carrier, token, usage, isAction, isVerbForm } = word;
   if (isAction || isDoneThere(word)) return true;
-  if (carrier.role === "head") return !usage.headFirst || usage.infinitive?.test(token.folded) === true;
+  if (carrier.role === "head")
+    return !usage.headFirst || usage.infinitive?.test(token.folded) === true || isToldToDo(word);
   return isVerbal(carrier.folded, usage) && !isVerbForm;
 };
 

@@ -134,6 +134,33 @@ export const isDoneByHead: Rule = ({ usage, carrier, last, token, variant, text 
 export const wasDoneByHead: Rule = ({ isVerbForm, last, carrier }) =>
   isVerbForm && last && carrier.role === "modifier" ? false : undefined;
 
+/** "A listed building for guests" has no guest list. */
+export const isSaidOfNoun: Rule = ({
+  text: { text, tokens },
+  at,
+  token,
+  carrier,
+  usage,
+  next,
+  last,
+  isVerbForm,
+}) => {
+  const [before, after] = [tokens[at - 1], tokens[at + 1]];
+  return usage.context !== undefined &&
+    carrier.role === "head" &&
+    isVerbForm &&
+    !last &&
+    before?.sentence === token.sentence &&
+    usage.determiners.has(before.folded) &&
+    next !== undefined &&
+    next.from > at + 2 &&
+    !after!.small &&
+    text.slice(token.end, after!.start) === " " &&
+    usage.linking.has(tokens[at + 2]!.folded)
+    ? false
+    : undefined;
+};
+
 /** "Cold calls that work" */
 export const areSeveralThings: Rule = ({ text, at, carrier, last, variant, usage }) =>
   carrier.role === "head" && last && areSeveral(text, at, variant.carriers, usage) ? true : undefined;

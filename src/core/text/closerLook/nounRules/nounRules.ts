@@ -19,6 +19,7 @@ import {
   isDoneByLast,
   isDoneBySomebody,
   isMadeOfIt,
+  isSaidOfNoun,
   wasDoneByHead,
 } from "./doer";
 import {
@@ -85,6 +86,7 @@ export const NOUN_RULES: readonly Rule[] = [
   isDoneByLast,
   isThingBefore,
   isThingFirst,
+  isSaidOfNoun,
   isDoerOfIt,
   isDoneByDoer,
   isNoun,

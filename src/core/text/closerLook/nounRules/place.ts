@@ -98,7 +98,7 @@ export const isOfNounBehind: Rule = ({ text, at, carrier, usage, token, seen }) 
   const isBehindLink = usage.linking.has(usage.determiners.has(before) ? beforeThat : before);
   const isAdjective = usage.capitals
     ? carrier.isLower && !isCapital(text, at) && isCapital(text, at + 1)
-    : carrier.folded.endsWith("e") && isBehindLink;
+    : (carrier.folded.endsWith("e") || token.folded === `${carrier.folded}e`) && isBehindLink;
   return isAdjective ? false : undefined;
 };
 
