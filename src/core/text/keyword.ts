@@ -265,9 +265,9 @@ export const isPart = ({ folded, small, facts }: Token): boolean =>
 /** Words that an order has at most: "change bike tyre". */
 const LONGEST_ORDER = 3;
 
-/** "Reset", and "refinance" by "finance". */
+/** "Reset", "refinance" by "finance", "unblock" by "block". */
 const mayBeVerb = (folded: string, { verbs, verbsToo, nouns }: Usage): boolean => {
-  const again = /^re(.{4,})/.exec(folded)?.[1] ?? "";
+  const again = /^(?:re|un|dis|de)(.{4,})/.exec(folded)?.[1] ?? "";
   return verbsToo.has(folded) || (!nouns.has(folded) && (verbs.has(again) || verbsToo.has(again)));
 };
 

@@ -1,8 +1,8 @@
 /** Whether a text bears out another reading of a keyword's words than the plain one. */
-import type { AnalysedText } from "../analyse";
+import type { AnalysedText, Token } from "../analyse";
 import type { Variant } from "../keyword";
 import type { Usage } from "../packs/usage";
-import { isOfNoun, usedAs } from "../usage";
+import { isOfNoun, isVerbal, usedAs } from "../usage";
 import { isBeforeNoun, isCapital } from "./nouns";
 import type { Sight } from "./sight";
 
@@ -76,6 +76,24 @@ function areBeside(text: AnalysedText, seen: readonly Sight[], usage: Usage): bo
   );
 }
 
+/** "Apple trees are pruned in winter": the deed behind what it is done to. */
+function isPassive({ tokens }: AnalysedText, objects: readonly Sight[], verb: Sight, usage: Usage): boolean {
+  const last = objects.at(-1)!;
+  const between = tokens.slice(last.to + 1, verb.from);
+  const { folded } = tokens[verb.from]!;
+  // "The guide was branded a liar"
+  return (
+    objects.length > 1 &&
+    objects.slice(1).every((one, i) => one.from === objects[i]!.to + 1) &&
+    between.some((word) => usage.being.has(word.folded)) &&
+    between.every(
+      (word) =>
+        usage.being.has(word.folded) || usage.auxiliaries.has(word.folded) || usage.adverb?.test(word.folded),
+    ) &&
+    (isVerbal(folded, usage) || usage.likePasts.has(folded))
+  );
+}
+
 /** "How to reset your password" for "reset password": the text tells somebody to do it. */
 function isOrdered(
   text: AnalysedText,
@@ -90,7 +108,7 @@ function isOrdered(
   if (!object || verb.from !== verb.to) return false;
   if (objects.length === 1 && object.to + 1 === verb.from)
     return isDeedNamed(text, object, verb, carriers, usage);
-  if (object.from <= verb.to) return false;
+  if (object.from <= verb.to) return isPassive(text, objects, verb, usage);
   // "Top up your card", "top your card up" for "top up card"
   const particle = words.find(({ folded }) => usage.verbParticles.has(folded))?.folded;
   const isUp = (at: number) => particle !== undefined && tokens[at]?.folded === particle;
@@ -112,7 +130,16 @@ function isOrdered(
   if (after?.sentence === tokens[verb.from]!.sentence && usage.determiners.has(after.folded)) return false;
   if (text.text.slice(tokens[verb.to]!.end, tokens[object.from]!.start).includes(",")) return false;
   if (isBeforeNoun(text, objects.at(-1)!.to, usage, seen)) return false;
-  if (!between.every((word) => isOfNoun(word, usage) || usage.adjectives.has(word.folded))) return false;
+  // "Unblocking your kitchen sink"
+  const isNounBefore = (word: Token, i: number) =>
+    i > 0 &&
+    usage.gerund?.test(tokens[verb.from]!.folded) &&
+    i === between.length - 1 &&
+    usage.nouns.has(word.folded) &&
+    usage.determiners.has(between[i - 1]!.folded);
+  const isOfObject = (word: Token, i: number) =>
+    isOfNoun(word, usage) || usage.adjectives.has(word.folded) || isNounBefore(word, i);
+  if (!between.every(isOfObject)) return false;
   const token = tokens[verb.from]!;
   if (usage.gerund?.test(token.folded)) {
     const before = tokens[verb.from - 1];

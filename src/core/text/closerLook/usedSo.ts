@@ -154,7 +154,10 @@ const isOtherVerb = ({
     isOtherForm &&
     usage.adverb !== undefined &&
     (usage.adverb.test(token.folded) ||
-      (!isVerbal(token.folded, usage) && isBeforeNoun(analysed, at, usage, seen)));
+      (!isVerbal(token.folded, usage) &&
+        // "Removing candle wax"
+        !(usage.gerund?.test(token.folded) && seen.some(({ from }) => from === at + 2)) &&
+        isBeforeNoun(analysed, at, usage, seen)));
   // "Die Pflanzen haben keine Blumen" for "Blumen pflanzen"
   const isPlural =
     before?.sentence === token.sentence &&

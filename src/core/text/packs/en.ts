@@ -175,6 +175,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     again away further then once here there when where why how all any both each few more most other some such no not only own same too very just
     also i'm i've i'd i'll you're you've you'd you'll he's he'd he'll she's she'd she'll it's it'd it'll we're we've we'd we'll they're they've they'd they'll
     isn't aren't wasn't weren't hasn't haven't hadn't doesn't don't didn't won't wouldn't shan't shouldn't can't cannot couldn't mustn't
+    isnt arent wasnt werent hasnt havent doesnt dont didnt wont wouldnt shouldnt cant couldnt
     let's that's who's what's here's there's when's where's why's how's`,
   leaning: `
     but and or nor so yet it its this that these those they their them he his him she her hers such then however therefore
@@ -319,7 +320,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     adjectives: wordUse.adjectives,
     likePasts: "cut put set shut spread split cast hit shed",
     nounsToo: `${wordUse.nounsToo} leave download`,
-    verbsToo: wordUse.verbsToo,
+    verbsToo: `${wordUse.verbsToo} soundproof waterproof fireproof childproof babyproof`,
     names: wordUse.names,
     thingsOfTwo: wordUse.thingsOfTwo,
     thingsCalled: wordUse.thingsCalled,

@@ -29,6 +29,15 @@ export const isSuchAs: Link = ({ between: [such, as, ...others], usage }) =>
   [such, as].every((word) => usage.example.has(word?.folded ?? "")) &&
   others.every((word) => isContent(word) || isOfNoun(word, usage) || usage.conjunctions.has(word.folded));
 
+/** "Tax returns as a freelancer", "a job as a waiter" */
+export const isAs: Link = ({ between: [as, a, ...rest], usage, later }) =>
+  usage.context !== undefined &&
+  !rest.length &&
+  a !== undefined &&
+  usage.example.has(as!.folded) &&
+  usage.singling.has(a.folded) &&
+  (usage.doer?.test(later.folded) === true || usage.doers.has(later.folded));
+
 /** "Strikes and other actions" */
 export const isAndOther: Link = ({ between: [and, other, ...rest], usage }) =>
   !rest.length && usage.conjunctions.has(and!.folded) && usage.others.has(other?.folded ?? "");

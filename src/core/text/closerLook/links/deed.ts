@@ -195,6 +195,24 @@ export const isTaughtIn: Link = ({ between: [link, ...rest], usage, before, late
   usage.lessons.has(later.folded) &&
   isPhrase(rest, usage);
 
+/** "Knee pain when you run", "music while they work" */
+export const isWhileDoing: Link = ({ between: [when, who, ...rest], usage, isDone, before }) =>
+  !rest.length &&
+  // "It was cold when she called"
+  !usage.being.has(before?.folded ?? "") &&
+  isDone &&
+  who !== undefined &&
+  (usage.asking.has(when!.folded) || usage.clauses.has(when!.folded)) &&
+  isSubject(who, usage);
+
+/** "My cat is not eating" for "cat not eating" */
+export const isNotDoing: Link = ({ between, usage, isJoinedThere, later }) =>
+  isJoinedThere &&
+  usage.gerund?.test(later.folded) === true &&
+  between.at(-1)!.folded === NOT &&
+  between.slice(0, -1).every(({ folded }) => usage.being.has(folded));
+const NOT = "not";
+
 /** "Boats for hire" */
 export const isFor: Link = ({ between, usage, isDone }) =>
   isDone && between.length === 1 && usage.linking.has(between[0]!.folded);

@@ -1,5 +1,5 @@
 /** Ways in which one noun says more of another, by what stands between them: a new one is a function in its file and a name here. */
-import { hasIt, isAndOther, isBefore, isBought, isNamed, isSuchAs } from "./beside";
+import { hasIt, isAndOther, isAs, isBefore, isBought, isNamed, isSuchAs } from "./beside";
 import type { Link } from "./between";
 import { isAsked, isBeing, isSaidToBe, isWhat, isWhichIs, isWithin } from "./clause";
 import {
@@ -10,9 +10,11 @@ import {
   isFor,
   isForDoing,
   isMadeSo,
+  isNotDoing,
   isObject,
   isTaughtIn,
   isTo,
+  isWhileDoing,
 } from "./deed";
 import { isOf, isToIt } from "./preposition";
 import { isThere, isThereFirst } from "./there";
@@ -34,6 +36,8 @@ export const HEAD_FIRST: readonly Link[] = [
   isThereFirst,
   isSuchAs,
   isDoneWith,
+  isAs,
+  isNotDoing,
 ];
 export const HEAD_LAST: readonly Link[] = [
   isNamed,
@@ -46,6 +50,8 @@ export const HEAD_LAST: readonly Link[] = [
   isSaidToBe,
   isDoneWith,
   isTaughtIn,
+  isWhileDoing,
+  isNotDoing,
   isThere,
   isThereFirst,
   isAndOther,
