@@ -63,7 +63,7 @@ export function isCopulaAt({ tokens }: AnalysedText, at: number, usage: Usage): 
 export function isSaidAt(
   { text, tokens }: AnalysedText,
   at: number,
-  { adjectivesToo, copulas, conjunctions, asking }: Usage,
+  { adjectivesToo, copulas, conjunctions, asking, determiners, linking }: Usage,
   isBehindVerb = false,
 ): boolean {
   const token = tokens[at]!;
@@ -71,7 +71,10 @@ export function isSaidAt(
   const [before, after] = [at - 1, at + 1].map((i) =>
     tokens[i]?.sentence === token.sentence ? tokens[i] : undefined,
   );
-  if (!before) return after !== undefined && asking.has(after.folded);
+  // "Y seguro que llueve", but "un seguro que cubre el hogar"
+  const isOpen = !before || (before.small && !determiners.has(before.folded) && !linking.has(before.folded));
+  if (isOpen && after && asking.has(after.folded)) return true;
+  if (!before) return false;
   // "É", but not "e"
   const isAnd = conjunctions.has(before.folded) && !/[éÉ]/.test(text.slice(before.start, before.end));
   return isBehindVerb || (copulas.has(before.folded) && !isAnd);

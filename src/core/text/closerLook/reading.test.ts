@@ -26,6 +26,9 @@ describe("a keyword that may tell what to do", () => {
     ["fold up bike", "How to fold your bike up"],
     ["pull up bar", "A bar for pull-ups"],
     ["categorise expenses", "How to categorise your expenses"],
+    ["unblock drain", "How to unblock a drain"],
+    ["unblock drain", "Unblocking your kitchen drain"],
+    ["prune pear tree", "Pear trees are pruned in winter"],
   ])("%s: “%s”", (keyword, sentence) => {
     expect(isFound("en", keyword, sentence)).toBe(true);
   });
@@ -46,6 +49,9 @@ describe("a keyword that may tell what to do", () => {
     ["trim hedge", "The trim of the sail, then a hedge"],
     ["top up card", "The top of the card curls up"],
     ["fold up bike", "Fold the map on your bike"],
+    // Said of what does it itself.
+    ["brand guide", "The guide was branded a liar"],
+    ["discount code", "Discount what the code says"],
   ])("%s: not “%s”", (keyword, sentence) => {
     expect(isFound("en", keyword, sentence)).toBe(false);
   });

@@ -189,5 +189,10 @@ export const isDoneBySomebody: Rule = ({ text, at, token, carrier, usage, use, l
   if (carrier.role === "modifier" && use === "verb" && isNamedSo && !usage.gerund?.test(token.folded))
     return false;
   if (!before || carrier.role === "modifier") return !before || !(usage.being.has(before.folded) || last);
-  return [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded));
+  // "Back pain when you cycle" for "back pain cycling"
+  const isSomebody = usage.persons.has(before.folded) && !usage.determiners.has(before.folded);
+  return (
+    (isSomebody && usage.gerund?.test(carrier.folded) === true) ||
+    [usage.pronouns, usage.auxiliaries, usage.being].some((words) => words.has(before.folded))
+  );
 };
