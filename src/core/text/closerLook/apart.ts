@@ -93,7 +93,7 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   // "La sal espera en la mesa": with an article, two nouns side by side are a noun and its verb.
   const [verb, modifier] = [text.tokens[second.from]!, variant.carriers[second.place]!];
   // "A aula conduz à reflexão"
-  const isFinite =
+  const isFiniteVerb =
     !infinitive?.test(verb.folded) &&
     !usage.action.test(verb.folded) &&
     !usage.done?.test(text.text.slice(verb.start, verb.end).toLowerCase());
@@ -101,7 +101,7 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
     !between.length &&
     asks?.sentence === verb.sentence &&
     determiners.has(asks.folded) &&
-    (verb.stem === modifier.stem || isFinite) &&
+    (verb.stem === modifier.stem || isFiniteVerb) &&
     // "Una camisa bordada", "un lit d'enfant", "un conto risparmio"
     !infinitive?.test(modifier.folded) &&
     !isVerbal(verb.folded, usage) &&

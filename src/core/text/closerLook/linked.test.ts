@@ -45,7 +45,7 @@ it.each([
   ["en", "back pain cycling", "Back pain when you cycle", "Back then, pain was a cycle."],
   ["en", "baby not sleeping", "My baby is not sleeping.", "The baby is sleeping."],
   ["en", "night job", "A job for the night", "It was night when he jobbed."],
-  ["en", "baker job", "A job as a baker", "The job was as good as the baker."],
+  ["en", "waiter job", "A job as a waiter", "The waiter left, and the job was done."],
   ["en", "guide dog", "A dog to guide you", "A dogged guide for hikers"],
   ["es", "seguro de hogar", "Un seguro que cubre el hogar", "Es seguro dejar el hogar."],
   ["pt", "seguro de carro", "O seguro do carro", "É seguro ir de carro."],
