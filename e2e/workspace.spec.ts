@@ -4,6 +4,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { emptyMeta } from "../src/core/draft/meta";
 import { draftToDocx } from "../src/core/draft/toDocx";
 import type { Profile } from "../src/core/proof/profile";
+import { version1 } from "../src/data/migrations/version1";
 import type { WorkspaceFile } from "../src/data/workspace/workspaceFile";
 import {
   choose,
@@ -350,6 +351,37 @@ test("many files come in with a report, and can be deleted again", async ({ page
   await expect(sheet(page).getByRole("img", { name: "A lock" })).toBeVisible();
   await openDesk(page);
   await expect(page.getByText("18 posts", { exact: true })).toBeVisible();
+});
+
+test("what the first version of the database held comes over, in what it becomes", async ({ page }) => {
+  const { tables } = JSON.parse(readFileSync("src/data/migrations/testing/version1.json", "utf8")) as {
+    tables: Record<string, { text?: string }[]>;
+  };
+  // A page of the same origin, before the application has opened the database.
+  await page.route("**/before", (route) => route.fulfill({ contentType: "text/html", body: "" }));
+  await page.goto("/before");
+  await page.evaluate(
+    ([stores, held]) =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open("dune-sparrow", 10);
+        open.onerror = () => reject(open.error);
+        open.onupgradeneeded = () => {
+          for (const [name, indexes] of Object.entries(stores))
+            open.result.createObjectStore(name, { keyPath: indexes.split(",")[0]! });
+          for (const [name, rows] of Object.entries(held))
+            for (const row of rows) open.transaction!.objectStore(name).put(row);
+        };
+        open.onsuccess = () => {
+          open.result.close();
+          resolve();
+        };
+      }),
+    [version1.stores as Record<string, string>, tables] as const,
+  );
+  await openDesk(page);
+  await expect(page.getByText("2 posts", { exact: true })).toBeVisible();
+  await page.getByRole("link", { name: "Keywords", exact: true }).click();
+  await expect(page.getByText("Keywords of the site").first()).toBeVisible();
 });
 
 test("storage that is refused at the start is said, with what to do", async ({ page, watch }) => {

@@ -1,5 +1,5 @@
 /** Files of an older version, as they would be written now: by the same frozen steps that an older database goes. */
-import { placesOf } from "../migrations/version7";
+import { placesOf } from "../migrations/version7Upgrade";
 
 type Kept = Record<string, unknown>;
 const isRecord = (value: unknown): value is Kept =>
