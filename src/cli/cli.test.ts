@@ -288,8 +288,8 @@ describe("files that are none, or more than one", () => {
     for (const sign of ["\u001b", "\u202e"]) expect(out + err).not.toContain(sign);
   });
 
-  it("scores a word of four million letters like any other text", async () => {
-    writeFileSync(path("word.md"), "a".repeat(4_000_000));
+  it("scores a word of a million letters like any other text", async () => {
+    writeFileSync(path("word.md"), "a".repeat(1_000_000));
     const { code, out } = await call("score", path("word.md"), path("a.md"), "--min", "1");
     expect(code).toBe(0);
     expect(out).toContain("word.md");

@@ -70,8 +70,8 @@ describe("what would run out of stack", () => {
     }
   });
 
-  it("scores a word of four million letters", () => {
-    const { score } = proof(draftFromMarkdown(`${"a".repeat(4_000_000)}\n\nAnd a sentence.`));
+  it("scores a word of two million letters", () => {
+    const { score } = proof(draftFromMarkdown(`${"a".repeat(2_000_000)}\n\nAnd a sentence.`));
     expect(Number.isFinite(score)).toBe(true);
   });
 });
