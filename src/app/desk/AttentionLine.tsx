@@ -1,17 +1,14 @@
 /** A line of what needs a decision, with the posts that it is about. */
 
-import { memo } from "react";
+import { memo, useMemo } from "react";
 import { Link } from "react-router";
 import type { Post } from "../../data/model";
-import { useDependencies } from "../store/DependenciesContext";
-import { useAskOrTell } from "../store/useAskOrTell";
-import { type AttentionNote, attention, type Publishing } from "./attention";
+import { attention, type Publishing } from "./attention";
+import { useTargetKeys } from "./useTargetKeys";
 
 /** Of each kind, so many posts are named, and so many kinds: a large site may have hundreds. */
 const NAMED = 4;
 const KINDS = 6;
-
-const NO_NOTES: AttentionNote[] = [];
 
 export const AttentionLine = memo(function AttentionLine({
   posts,
@@ -20,21 +17,12 @@ export const AttentionLine = memo(function AttentionLine({
   posts: Post[];
   publishing: Publishing;
 }) {
-  const { workers } = useDependencies();
-  const notes = useAskOrTell(
-    async () => {
-      // Comparing targets needs the language's stems: the worker has them.
-      const targets = posts.filter((post) => post.keyword.trim());
-      const keys = await workers.proof.stemKeys(
-        targets.map(({ keyword, language }) => ({ keyword, language })),
-      );
-      const byPost = new Map(targets.map(({ id }, i) => [id, keys[i]!]));
-      return attention(posts, new Date().toISOString().slice(0, 10), byPost, publishing);
-    },
-    [posts, publishing],
-    { otherwise: NO_NOTES },
+  const keys = useTargetKeys(posts);
+  const notes = useMemo(
+    () => keys && attention(posts, new Date().toISOString().slice(0, 10), keys, publishing),
+    [posts, keys, publishing],
   );
-  if (!notes.length) return null;
+  if (!notes?.length) return null;
   return (
     <ul
       aria-label="What needs attention"
