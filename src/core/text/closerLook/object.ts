@@ -98,13 +98,11 @@ const isInNextClause = (
   { isParted }: Variant,
   { compounds, conjunctions }: Usage,
 ): boolean => {
+  if (!compounds) return false;
+  // "Er eröffnete ihr, das Konto sei leer"
+  if (gap.split(",").length === 2) return true;
   const and = between.findIndex(({ folded }) => conjunctions.has(folded));
-  if (!compounds || and < 0) return false;
-  const [last] = between.slice(and - 1, and);
-  const isBehindComma = and === 0 ? /^\s*,/.test(gap) : false;
-  return (
-    isBehindComma || (isParted && last !== undefined && between.slice(and + 1).some(({ small }) => !small))
-  );
+  return isParted && and > 0 && between.slice(and + 1).some(({ small }) => !small);
 };
 
 /** "El programa de instalación", "an installation program": what something is done with, where it is done to it in the keyword. */

@@ -49,16 +49,18 @@ export const isReadSo = (
         ) && !seen.some((sight) => isSaidSo(text, sight, variant, usage))
       : true;
 
-/** "Zij las het recept snel" for "snelle recepten": what loses an "e" at its end is no noun. */
-const isSaidSo = (
-  { tokens }: AnalysedText,
+/** "Zij las het recept snel" for "snelle recepten": what loses an "e" at its end is no noun. "Vluchten, goedkoop" says it of the flights. */
+function isSaidSo(
+  { tokens, text }: AnalysedText,
   { from, place }: Sight,
   { carriers }: Variant,
   usage: Usage,
-): boolean => {
+): boolean {
   const { folded } = carriers[place]!;
-  return !usage.capitals && /[^ei]e$/.test(folded) && !tokens[from]!.folded.startsWith(folded);
-};
+  if (usage.capitals || !/[^ei]e$/.test(folded) || tokens[from]!.folded.startsWith(folded)) return false;
+  const before = tokens[from - 1];
+  return before !== undefined && !text.slice(before.end, tokens[from]!.start).includes(",");
+}
 
 /** "Laptops für Studenten": two nouns, and nothing between them but small words and an adjective. */
 function areBeside(text: AnalysedText, seen: readonly Sight[], usage: Usage): boolean {

@@ -183,6 +183,19 @@ export const isDoneByThem: Rule = ({ text: { tokens }, at, token, carrier, usage
     ? false
     : undefined;
 
+/** "Il compte ouvrir une boutique" for "ouvrir un compte" */
+export const isSaidByOneOfIt: Rule = ({ text: { tokens }, at, token, carrier, usage }) => {
+  const before = tokens[at - 1];
+  return usage.headFirst &&
+    carrier.role === undefined &&
+    before?.sentence === token.sentence &&
+    (usage.persons.has(before.folded) || usage.pronouns.has(before.folded)) &&
+    !usage.determiners.has(before.folded) &&
+    usage.infinitive?.test(tokens[at + 1]?.folded ?? "")
+    ? false
+    : undefined;
+};
+
 /** "Isso prova que a matemática serve" */
 export const isSaidByOne: Rule = ({ text: { tokens }, at, token, carrier, usage, isAction }) => {
   const before = tokens[at - 1];
