@@ -73,7 +73,7 @@ export const dutch = definePack("nl", "Dutch", () => ({
       .replace(/([b-df-hj-np-tv-xz])\1$/, "$1"),
   infinitive: /en$/,
   alike: `
-trainen traint trainde getraind training trainingen|corrigeren corrigeert gecorrigeerd correctie correcties|adviseren adviseert adviseerde geadviseerd advies adviezen|
+monteren monteert monteerde gemonteerd gemonteerde montage montages|masseren masseert masseerde gemasseerd massage massages|lekken lekt lekte lekten gelekt lekkage lekkages|trainen traint trainde getraind training trainingen|corrigeren corrigeert gecorrigeerd correctie correcties|adviseren adviseert adviseerde geadviseerd advies adviezen|
 gebruiken gebruikt gebruikte gebruikten gebruik|geloven gelooft geloofde geloof|genieten geniet genoten|gebeuren gebeurt gebeurde gebeurd|openen open opent opende openden geopend geopende|genezen geneest
 kind kinderen kinders|ei eieren|lied liederen|stad steden|schip schepen|lid leden|weg wegen|dag dagen|pad paden|bad baden|glas glazen|dak daken|gat gaten|blad bladen bladeren|rad raderen
 kopen koopt koop kocht kochten gekocht|verkopen verkoopt verkocht verkochte verkochten|rijden rijdt reed reden gereden rijd|dragen draagt droeg droegen gedragen draag|kiezen kiest kies koos kozen gekozen
@@ -107,8 +107,7 @@ rijden rijdt rijd gereden|dragen draagt draag gedragen|kiezen kiest kies gekozen
 kiezen keuze keuzes|leasen least geleaset geleased geleasede|geven gaf gaven|staan stond stonden|gaan ging gingen|komen kwam kwamen|blijven bleef bleven|stijgen steeg|krijgen kreeg kregen|wijzen wees|snijden sneed sneden|sluiten sloot sloten|bieden bood boden|vliegen vloog vlogen|buigen boog bogen|gieten goot goten|verliezen verloor|wegen woog wogen|trekken trok trokken|spreken sprak spraken|breken brak braken|helpen hielp hielpen|werpen wierp|zwemmen zwom zwommen|winnen won wonnen|zingen zong|springen sprong|binden bond bonden|drinken dronk dronken|zitten zat zaten|liggen lag lagen|eten at aten|meten mat maten|slaan sloeg sloegen|vangen ving|laten liet lieten|vallen viel vielen|roepen riep|schuiven schoof|ruiken rook|grijpen greep
 doen deed deden|weten wist|hangen hing hingen|bijten beet|kijken keek keken|kruipen kroop|schieten schoot|scheren schoor|slijpen sleep|smelten smolt|steken stak staken|strijken streek|zuigen zoog|zien zag zagen|rijden reed reden|nemen nam namen
 `,
-  deverbal:
-    "uctie uceren|ucties uceren|uctie ueren|ucties ueren|age eren|ages eren|kage ken|kages ken|gifte geven|giften geven",
+  deverbal: "uctie uceren|ucties uceren|uctie ueren|ucties ueren|gifte geven|giften geven",
   apart: `
 plant planten plantje plantjes geplant geplante|les lessen|gezond gezonde gezonder gezondste|geduld|geweld|gerecht gerechten|gezicht gezichten|gewicht gewichten|gebied gebieden|geluid geluiden|gebit gebitten|gebed gebeden|gedicht gedichten|geschikt geschikte|gericht gerichte|gemeente gemeenten gemeentes|gedachte gedachten|geboorte
 markt markten|sport sporten|start starts starten|punt punten|kracht krachten|hond honden|hand handen|land landen|maand maanden|avond avonden|
@@ -195,7 +194,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
     auxiliaries: "te kan kun kunt kunnen moet moeten mag mogen wil wilt willen zal zult zullen",
     determiners: "de het een mijn jouw zijn haar ons onze hun deze dit die dat elke ieder iedere geen",
     beforePlurals: "de deze die alle veel",
-    pluralsLikeInfinitives: likeInfinitives.nl,
+    pluralsLikeInfinitives: `${likeInfinitives.nl} vluchten`,
     infinitive: /(?<!..(?<!spr|dw|dr|wr|zw|kl)(?<![zv])ing|heid|hed|teit|schapp)en$|gaan$|staan$|doen$/,
     doing: /^(?:hoe|zo) /,
     action: /(?:ing|ingen|en|tie|ties|.{3}ages?)$/,
