@@ -100,7 +100,7 @@ const isInNextClause = (
 ): boolean => {
   if (!compounds) return false;
   // "Er eröffnete ihr, das Konto sei leer"
-  if (between.length && gap.split(",").length === 2) return true;
+  if (between.length && between.every(({ small }) => small) && gap.includes(",")) return true;
   const and = between.findIndex(({ folded }) => conjunctions.has(folded));
   return isParted && and > 0 && between.slice(and + 1).some(({ small }) => !small);
 };
