@@ -78,11 +78,12 @@ const isTwoThings: Apart = (text, seen, variant, usage) => {
   )
     return false;
   if (!gap.includes(",") && isDoneBehind(text, nouns, variant, usage)) return false;
-  // "El médico receta pan"
+  // "El médico receta pan"; "la miglior crema viso" leaves out what the keyword has between.
   const who = text.tokens[first.from - 1];
   const article = text.tokens[first.from - 2];
   if (
     !between.length &&
+    usage.clungArticle === undefined &&
     variant.carriers[first.place]!.role === "head" &&
     who?.small === false &&
     who.sentence === text.tokens[first.from]!.sentence &&

@@ -59,6 +59,7 @@ it.each([
   ["nl", "naaicursus", "Een cursus naaien", "De cursus is naaiend druk."],
   ["nl", "ramen wassen", "De ramen wassen zonder strepen", "Zij wast haar handen, de ramen zijn vuil."],
   ["nl", "grote tent", "Een grote tent", "De tent werd snel groot nieuws."],
+  ["nl", "vloer dweilen", "Dweil de gang, de vloer en de trap", "Zij dweilt de gang, de vloer glanst nu."],
   ["nl", "rupsen bestrijden", "Een rups bestrijden", "De strijd om de rups is voorbij."],
   ["en", "promise ring", "Rings for a promise", "Promise to ring me."],
   ["en", "driver update", "Update your graphics driver.", "The driver said no to the update list."],

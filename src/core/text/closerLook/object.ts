@@ -49,7 +49,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     isToAnother(between, isNounFirst, variant, usage) ||
     (!isNounFirst && isSaidOfBefore(text, verb, between, variant, usage)) ||
     (!isNounFirst && hasIt(text, verb, between, usage)) ||
-    (!isNounFirst && isInNextClause(gap, between, variant, usage)) ||
+    (!isNounFirst && isInNextClause(text, noun, gap, between, variant, usage)) ||
     (isGoverned(text, noun.from, variant, usage) && !isDoneFor(text, verb, noun.from, usage))
   );
 };
@@ -82,28 +82,34 @@ const hasIt = (
   { tokens }: AnalysedText,
   { from }: Sight,
   between: readonly Token[],
-  { compounds, deed, copulas, auxiliaries }: Usage,
+  { compounds, deed, copulas, auxiliaries, owning }: Usage,
 ): boolean =>
   compounds &&
   deed?.test(tokens[from]!.folded) === true &&
-  between.some(
-    ({ folded }) =>
-      copulas.has(folded) || auxiliaries.has(folded) || /^(?:hat|haben|heeft|hebben)$/.test(folded),
-  );
+  between.some(({ folded }) => copulas.has(folded) || auxiliaries.has(folded) || owning.has(folded));
 
 /** "Es gießt, und die Pflanzen freuen sich", "der Kapitän legte an und zählte sein Geld" */
-const isInNextClause = (
+function isInNextClause(
+  { text, tokens }: AnalysedText,
+  noun: Sight,
   gap: string,
   between: readonly Token[],
   { isParted }: Variant,
   { compounds, conjunctions }: Usage,
-): boolean => {
+): boolean {
   if (!compounds) return false;
-  // "Er eröffnete ihr, das Konto sei leer"
-  if (between.length && between.every(({ small }) => small) && gap.includes(",")) return true;
+  if (between.length && gap.split(",").length === 2) {
+    // "Reinigt die Türen, die Fenster und die Wände" goes on with more of the same; "er eröffnete ihr, das Konto sei leer" does not.
+    const [token, after] = [tokens[noun.to]!, tokens[noun.to + 1]];
+    const goesOn =
+      after?.sentence === token.sentence &&
+      !conjunctions.has(after.folded) &&
+      text.slice(token.end, after.start) === " ";
+    return goesOn || between.every(({ small }) => small);
+  }
   const and = between.findIndex(({ folded }) => conjunctions.has(folded));
   return isParted && and > 0 && between.slice(and + 1).some(({ small }) => !small);
-};
+}
 
 /** "El programa de instalación", "an installation program": what something is done with, where it is done to it in the keyword. */
 export function isForDoing(

@@ -72,7 +72,8 @@ function isOtherWord(
   { capitals, accentTells }: Usage,
 ): boolean {
   // Of listed forms each has its own accents; "marche" and "marché" are one word without them.
-  const isListed = stem.startsWith("=") && folded.replace(/s$/, "") !== carrier.folded.replace(/s$/, "");
+  const isListed =
+    stem.startsWith("=") && (capitals || folded.replace(/s$/, "") !== carrier.folded.replace(/s$/, ""));
   if (stem !== carrier.stem || isListed) return false;
   const written = text.slice(start, end);
   return capitals

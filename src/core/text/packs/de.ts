@@ -195,6 +195,7 @@ falls sofern sobald indem daher trotzdem außerdem jedoch ebenfalls mittels anha
   usage: {
     persons:
       "ich du er sie es wir ihr mich dich ihn uns euch mir dir ihm ihnen mein dein sein unser dies dieses diese dieser",
+    owning: "hat haben hatte hatten",
     governing:
       "aus fur fuer furs fuers von vom bei beim in im ins mit ohne gegen zum zur an ans am auf aufs uber ueber um ums nach hinter unter neben zwischen vor nach wahrend waehrend seit bis durch",
     apart:

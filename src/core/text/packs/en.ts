@@ -252,6 +252,7 @@ find found|leave left|feel felt|grind ground|wind wound|train training trained|l
     verbParticles: "up off out away back",
     prepositions: "of for with from by about at in on into",
     joining: "that which who to for",
+    negating: "not never",
     governing:
       "for in on at from with by against about without into over under behind near through across around past along beyond between during after before until since",
     of: "of",

@@ -163,6 +163,7 @@ indien zodra zoals echter tevens waarbij waarmee waarvan waarin hierbij hiermee 
   usage: {
     persons:
       "ik jij je u hij zij ze wij we jullie mij me jou hem haar ons hen hun mijn jouw uw zijn onze dit dat deze die",
+    owning: "heeft hebben had hadden",
     governing:
       "vanuit uit in voor tegen zonder onder achter tussen naast langs tijdens na door aan bij op over met",
     of: "van",

@@ -88,6 +88,10 @@ export interface Usage {
   without: ReadonlySet<string>;
   /** Nouns that say as well how something is: "seguro". Empty where nobody has said. */
   adjectivesToo: ReadonlySet<string>;
+  /** What says that something has another: "hat". Empty where a language has no need. */
+  owning: ReadonlySet<string>;
+  /** What says that something is not so: "not". Empty where a language has no need. */
+  negating: ReadonlySet<string>;
   /** What may follow a noun and is none itself, though its like often are: "well", "full". Empty where nobody has said. */
   trailing: ReadonlySet<string>;
   /** What may end a clause behind a noun and says when, where or how: "online". Empty where nobody has said. */
@@ -260,6 +264,8 @@ const LISTS: Readonly<Record<ListName, true>> = {
   times: true,
   dating: true,
   trailing: true,
+  owning: true,
+  negating: true,
   adjectivesToo: true,
   tellers: true,
   clauses: true,

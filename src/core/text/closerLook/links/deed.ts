@@ -209,9 +209,8 @@ export const isWhileDoing: Link = ({ between: [when, who, ...rest], usage, isDon
 export const isNotDoing: Link = ({ between, usage, isJoinedThere, later }) =>
   isJoinedThere &&
   usage.gerund?.test(later.folded) === true &&
-  between.at(-1)!.folded === NOT &&
+  usage.negating.has(between.at(-1)!.folded) &&
   between.slice(0, -1).every(({ folded }) => usage.being.has(folded));
-const NOT = "not";
 
 /** "Boats for hire" */
 export const isFor: Link = ({ between, usage, isDone }) =>

@@ -21,25 +21,19 @@ export const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, 
 
 /** "Juega con la carta" speaks of no *juego*: what has no article and another vowel at its end is the verb. */
 export const isVerbByVowel: Rule = ({ text: { tokens }, token, carrier, usage, use, isAction, at, next }) => {
+  if (!usage.headFirst || isAction || carrier.role !== "head" || use === "noun") return undefined;
+  if (!token.folded.startsWith(carrier.folded.slice(0, -1))) return undefined;
   // "Confronta i prezzi"
   const isToldToDo =
     next !== undefined &&
     tokens[at - 1]?.sentence !== token.sentence &&
     tokens.slice(at + 1, next.from).every(({ folded }) => usage.determiners.has(folded));
-  return usage.headFirst &&
-    !isAction &&
-    carrier.role === "head" &&
-    use !== "noun" &&
-    token.folded.startsWith(carrier.folded.slice(0, -1)) &&
-    !isToldToDo &&
-    (/[^d](?:o|i)$/.test(carrier.folded)
-      ? /^a(?:n|m|no)?$/.test(token.folded.slice(carrier.folded.length - 1))
-      : // "Guarde em segurança" for "guarda de segurança"
-        usage.clungArticle === undefined &&
-        carrier.folded.endsWith("a") &&
-        /^e[mn]?$/.test(token.folded.slice(carrier.folded.length - 1)))
-    ? false
-    : undefined;
+  if (isToldToDo) return undefined;
+  const end = token.folded.slice(carrier.folded.length - 1);
+  if (/[^d][oi]$/.test(carrier.folded)) return /^a(?:n|m|no)?$/.test(end) ? false : undefined;
+  // "Guarde em segurança" for "guarda de segurança"; in Italian a plural ends so.
+  const isOfA = usage.clungArticle === undefined && carrier.folded.endsWith("a");
+  return isOfA && /^e[mn]?$/.test(end) ? false : undefined;
 };
 
 /** "La mesa está puesta al sol", "a piscina está coberta de folhas": done, where the keyword's noun says what is done or of which sort it is. */
