@@ -6,7 +6,7 @@ import type { Post, PostScore, PostVersion } from "../../../data/model";
 import { allVersions } from "../../../data/versions";
 import { useAskOrTell } from "../../store/useAskOrTell";
 import { shortDay } from "../../ui/dates";
-import { count, points } from "../../ui/figures";
+import { count, points, tenths } from "../../ui/figures";
 import { Tooltip } from "../../ui/Tooltip";
 import { BINS, distribution, meanOverTime } from "./portfolio";
 import { worstChecks } from "./worstChecks";
@@ -62,7 +62,7 @@ export const Portfolio = memo(function Portfolio({ posts, scores, finding, onFin
                   <span className="figures text-right text-ink-2">
                     {n} of {scored.length}
                   </span>
-                  <span className="figures text-right">+{points(gain)}</span>
+                  <span className="figures text-right">+{tenths(gain)}</span>
                 </button>
               </Tooltip>
             </li>

@@ -6,7 +6,7 @@ import type { CompetitorSource, Competitors } from "../../../data/model";
 import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
-import { points, whole } from "../../ui/figures";
+import { tenths, whole } from "../../ui/figures";
 import { Tooltip } from "../../ui/Tooltip";
 import { retryFailed } from "./collecting";
 import { setKept } from "./competitorActions";
@@ -134,7 +134,7 @@ function PageRow({
                   style={{ width: `${page.report.score}%` }}
                 />
               </span>
-              <span className="figures w-9 text-right text-[13px]">{points(page.report.score)}</span>
+              <span className="figures w-9 text-right text-[13px]">{tenths(page.report.score)}</span>
             </span>
             <Button kind="quiet" aria-expanded={shown} aria-label={`Read “${name}”`} onClick={onShow}>
               {shown ? "Close" : "Read"}

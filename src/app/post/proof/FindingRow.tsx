@@ -8,7 +8,7 @@ import { useAppDispatch, useAppSelector } from "../../store/hooks";
 import { postEdited } from "../../store/openPostSlice";
 import { Button } from "../../ui/Button";
 import { Checkbox } from "../../ui/Checkbox";
-import { points } from "../../ui/figures";
+import { points, tenths } from "../../ui/figures";
 import { hintOf } from "../../ui/glossary";
 import { ShareSymbol } from "../../ui/ShareSymbol";
 import { Tooltip } from "../../ui/Tooltip";
@@ -163,7 +163,7 @@ export function FindingRow({ finding, gain, worthMost, fixes, total }: Props) {
           <span className="text-[12px] text-ink-2">{STATE_WORDS[state]}</span>
         )}
       </span>
-      <span className="figures text-right font-semibold">{gain > 0 ? `+${points(gain)}` : ""}</span>
+      <span className="figures text-right font-semibold">{gain > 0 ? `+${tenths(gain)}` : ""}</span>
     </li>
   );
 }
