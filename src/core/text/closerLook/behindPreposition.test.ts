@@ -1,16 +1,6 @@
 /** Keywords in which a preposition is as much of the matter as the noun. */
 import { expect, it } from "vitest";
-import { defaultProfile } from "../../proof/profile";
-import { analyseText } from "../analyse";
-import { compileKeyword } from "../keyword";
-import { languagePack } from "../language";
-import { findKeyword } from "../match";
-
-const isFound = (language: string, keyword: string, sentence: string, whole = false): boolean => {
-  const pack = languagePack(language);
-  const compiled = compileKeyword(keyword, pack)!;
-  return findKeyword(analyseText(sentence, pack), compiled, defaultProfile.matching, pack, whole).length > 0;
-};
+import { isFound } from "../../testing/isFound";
 
 it.each([
   ["en", "at school", "Lunch at your new school", "The school was looked at."],

@@ -1,16 +1,6 @@
 /** What links two words of a keyword, and what does not: a rule of this folder a row. */
 import { expect, it } from "vitest";
-import { defaultProfile } from "../../proof/profile";
-import { analyseText } from "../analyse";
-import { compileKeyword } from "../keyword";
-import { languagePack } from "../language";
-import { findKeyword } from "../match";
-
-const isFound = (language: string, keyword: string, sentence: string): boolean => {
-  const pack = languagePack(language);
-  const compiled = compileKeyword(keyword, pack)!;
-  return findKeyword(analyseText(sentence, pack), compiled, defaultProfile.matching, pack).length > 0;
-};
+import { isFound } from "../../testing/isFound";
 
 it.each([
   ["en", "car wash", "Wash your own car", "The wash basin of an old car"],

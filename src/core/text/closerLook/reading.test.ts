@@ -1,16 +1,6 @@
 /** Other readings of a keyword's words, and the sentences that bear them out. */
 import { describe, expect, it } from "vitest";
-import { defaultProfile } from "../../proof/profile";
-import { analyseText } from "../analyse";
-import { compileKeyword } from "../keyword";
-import { languagePack } from "../language";
-import { findKeyword } from "../match";
-
-const isFound = (language: string, keyword: string, sentence: string): boolean => {
-  const pack = languagePack(language);
-  const compiled = compileKeyword(keyword, pack)!;
-  return findKeyword(analyseText(sentence, pack), compiled, defaultProfile.matching, pack).length > 0;
-};
+import { isFound } from "../../testing/isFound";
 
 describe("a keyword that may tell what to do", () => {
   it.each([
