@@ -21,7 +21,8 @@ import { countsAsWords } from "../draft/words";
 import type { Profile } from "../proof/profile";
 import { ReadingCache } from "../proof/reading/remembered";
 import { type AnalysedText, analyseText } from "../text/analyse";
-import { fold, foldPlain } from "../text/fold";
+import { fold } from "../text/fold";
+import { isFurnitureHeading } from "../text/furniture";
 import { languagePack } from "../text/language";
 import type { LanguagePack } from "../text/packs/pack";
 import { proseOf, sumsIn, sumsOf } from "../text/prose";
@@ -410,7 +411,7 @@ function headingsOf(pages: readonly ReadPage[], keyword: string, pack: LanguageP
   ]);
   return pages.flatMap(({ page, cache }, index) =>
     foremost(
-      sectionsOf(page.draft.blocks).filter(({ text }) => !pack.furnitureHeadings.has(foldPlain(text))),
+      sectionsOf(page.draft.blocks).filter(({ text }) => !isFurnitureHeading(text, pack)),
       Math.floor(MOST_HEADINGS / pages.length),
     ).map((section): CompetitorHeading => {
       const { text: whole } = page.draft.blocks[section.heading]!;

@@ -1,7 +1,7 @@
 import type { TitlePart } from "../../snippet/wholeness";
 import { titleFlaws, titleParts } from "../../snippet/wholeness";
 import { textWidth } from "../../snippet/width";
-import { foldPlain } from "../../text/fold";
+import { isFurnitureHeading } from "../../text/furniture";
 import { titleThresholds } from "../checks/titleWidth";
 import type { DraftReading } from "../reading/reading";
 import { thresholdsIn } from "../thresholds";
@@ -59,7 +59,7 @@ function candidates(reading: DraftReading, size: number, room: number): Candidat
     ...(searchTitle!.text === meta.title ? [] : partsOf(meta.title, "the title", reading)),
   ];
   const headings = reading.headings
-    .filter(({ block, text }) => block !== null && !pack.furnitureHeadings.has(foldPlain(text)))
+    .filter(({ block, text }) => block !== null && !isFurnitureHeading(text, pack))
     .slice(0, MOST_HEADINGS);
   const short = [{ text: searchTitle!.text, source: "the title" }, ...own].filter(({ text }) => text);
   const proposals: Candidate[] = [

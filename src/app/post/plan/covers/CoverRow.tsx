@@ -55,22 +55,25 @@ export function CoverRow({
       </span>
       <div className="min-w-0 flex-1">{children}</div>
       {covered ? (
-        <span className="flex h-7 min-w-[88px] items-center justify-end gap-1 whitespace-nowrap text-[12px] text-proof">
+        <span className="flex h-7 min-w-24 items-center justify-end gap-1 whitespace-nowrap text-[12px] text-proof">
           <Check size={13} aria-hidden="true" /> {coveredSays}
         </span>
       ) : (
-        actions.map(({ name, says, icon: Icon, run }) => (
-          <button
-            key={name}
-            type="button"
-            aria-label={says}
-            disabled={readOnly}
-            onClick={run}
-            className="flex h-7 items-center gap-1 whitespace-nowrap rounded border border-rule bg-sheet px-2 text-[12px] text-proof hover:bg-proof-wash disabled:text-ink-2"
-          >
-            <Icon size={13} aria-hidden="true" /> {name}
-          </button>
-        ))
+        // As wide as what is said of the covered ones, so that the columns before it stand under each other.
+        <div className="flex min-w-24 justify-end gap-2">
+          {actions.map(({ name, says, icon: Icon, run }) => (
+            <button
+              key={name}
+              type="button"
+              aria-label={says}
+              disabled={readOnly}
+              onClick={run}
+              className="flex h-7 items-center gap-1 whitespace-nowrap rounded border border-rule bg-sheet px-2 text-[12px] text-proof hover:bg-proof-wash disabled:text-ink-2"
+            >
+              <Icon size={13} aria-hidden="true" /> {name}
+            </button>
+          ))}
+        </div>
       )}
     </li>
   );
