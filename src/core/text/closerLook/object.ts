@@ -48,7 +48,7 @@ export const isDoneElsewhere: Apart = (text, seen, variant, usage) => {
     (isNounFirst && isOtherSubject(between, usage) && gap.includes(",")) ||
     isToAnother(between, isNounFirst, variant, usage) ||
     (!isNounFirst && isSaidOfBefore(text, verb, between, variant, usage)) ||
-    (!isNounFirst && hasIt(text, verb, between, usage)) ||
+    (!isNounFirst && ownsIt(text, verb, between, usage)) ||
     (!isNounFirst && isInNextClause(text, noun, gap, between, variant, usage)) ||
     (isGoverned(text, noun.from, variant, usage) && !isDoneFor(text, verb, noun.from, usage))
   );
@@ -78,7 +78,7 @@ const isSaidOfBefore = (
 };
 
 /** "Die Reinigung hat einen Teppich": a noun that says what is done, and what it has. */
-const hasIt = (
+const ownsIt = (
   { tokens }: AnalysedText,
   { from }: Sight,
   between: readonly Token[],

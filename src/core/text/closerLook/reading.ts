@@ -46,11 +46,11 @@ export const isReadSo = (
           text,
           seen.filter(({ place }) => place >= variant.carriers.length - 2),
           usage,
-        ) && !seen.some((sight) => isSaidSo(text, sight, variant, usage))
+        ) && !seen.some((sight) => hasLostItsEnding(text, sight, variant, usage))
       : true;
 
 /** "Zij las het recept snel" for "snelle recepten": what loses an "e" at its end is no noun. "Vluchten, goedkoop" says it of the flights. */
-function isSaidSo(
+function hasLostItsEnding(
   { tokens, text }: AnalysedText,
   { from, place }: Sight,
   { carriers }: Variant,

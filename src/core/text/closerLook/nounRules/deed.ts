@@ -27,16 +27,20 @@ const isDoneThere = ({ carrier, token, usage, variant, next, text, use }: SeenWo
   (variant.carriers[next.place]!.role === "modifier" ||
     usage.adverb?.test(text.tokens[next.from]!.folded) === true);
 
-/** "Reserva un hotel", "gardez vos enfants": it opens the sentence, and nothing but an article stands before the rest. */
-const isToldToDo = ({ text: { tokens }, at, token, next, usage, variant }: SeenWord): boolean =>
+/** "Reserva un hotel", "confronta i prezzi": it opens the sentence, and nothing but articles stands before the rest. */
+export const opensBeforeRest = ({ text: { tokens }, at, token, next, usage }: SeenWord): boolean =>
   next !== undefined &&
-  // "Abre as latas" for "abre-latas"
-  variant.words.length > variant.carriers.length &&
-  next.from > at + 1 &&
   tokens[at - 1]?.sentence !== token.sentence &&
   tokens
     .slice(at + 1, next.from)
     .every(({ folded }) => usage.determiners.has(folded) && !usage.governing.has(folded));
+
+/** In the Romance languages, an order with the noun of its deed. "Abre as latas" says nothing of an *abre-latas*. */
+const isToldToDo = (word: SeenWord): boolean =>
+  word.variant.words.length > word.variant.carriers.length &&
+  word.next !== undefined &&
+  word.next.from > word.at + 1 &&
+  opensBeforeRest(word);
 
 /** May a verb in this form say what its noun says: "wash the car", "noleggiare una bici", "customise your mug" for "customised mug"? */
 const saysItsNoun = (word: SeenWord): boolean => {

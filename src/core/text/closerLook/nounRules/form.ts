@@ -5,6 +5,7 @@ import { longVowel } from "../../compoundParts";
 import type { Usage } from "../../packs/usage";
 import { isLikelyVerb, isNounAt, isVerbal } from "../../usage";
 import { isCapital, isCopulaAt, isSaidAt, PERHAPS } from "../nouns";
+import { opensBeforeRest } from "./deed";
 import type { Rule } from "./rule";
 
 export const standsForNothing: Rule = ({ text, usage, token, at }) =>
@@ -20,15 +21,10 @@ export const isFiniteForm: Rule = ({ text, token, usage, isOtherForm, isAction, 
     : undefined;
 
 /** "Juega con la carta" speaks of no *juego*: what has no article and another vowel at its end is the verb. */
-export const isVerbByVowel: Rule = ({ text: { tokens }, token, carrier, usage, use, isAction, at, next }) => {
+export const isVerbByVowel: Rule = (word) => {
+  const { token, carrier, usage, use, isAction } = word;
   if (!usage.headFirst || isAction || carrier.role !== "head" || use === "noun") return undefined;
-  if (!token.folded.startsWith(carrier.folded.slice(0, -1))) return undefined;
-  // "Confronta i prezzi"
-  const isToldToDo =
-    next !== undefined &&
-    tokens[at - 1]?.sentence !== token.sentence &&
-    tokens.slice(at + 1, next.from).every(({ folded }) => usage.determiners.has(folded));
-  if (isToldToDo) return undefined;
+  if (!token.folded.startsWith(carrier.folded.slice(0, -1)) || opensBeforeRest(word)) return undefined;
   const end = token.folded.slice(carrier.folded.length - 1);
   if (/[^d][oi]$/.test(carrier.folded)) return /^a(?:n|m|no)?$/.test(end) ? false : undefined;
   // "Guarde em segurança" for "guarda de segurança"; in Italian a plural ends so.
